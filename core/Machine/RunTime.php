@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Machine;
+
+use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\StitchLengths;
+use InvalidArgumentException;
+
+/** How long one load sews, seconds, and where the time goes. */
+final readonly class RunTime
+{
+    private function __construct(
+        public int $stitches,
+        public float $sewingS,
+        public float $changesS,
+        public float $trimsS,
+        public float $rampsS,
+        public float $stopsS,
+        public float $breaksS,
+    ) {}
+
+    /**
+     * Σ 60 / min(set speed, speed at that length), and what changes, trims, starts, halts and breaks cost.
+     *
+     * @param float $setSpm   the speed set on the machine, stitches per minute
+     * @param int   $heads    heads sewing at once: a break on one halts all
+     * @param int   $handStops stops at which a person has something to do
+     */
+    public static function of(
+        StitchLengths $lengths,
+        int $changes,
+        int $trims,
+        float $setSpm,
+        SpeedCurve $curve,
+        int $heads = 1,
+        int $handStops = 0,
+        RunTimeRules $rules = new RunTimeRules(),
+    ): self {
+        if ($setSpm <= 0 || $heads < 1) {
+            throw new InvalidArgumentException('a run wants a speed above zero and at least one head');
+        }
+        $sewing = 0.0;
+        foreach ($lengths->counts as $square => $count) {
+            $sewing += $count * 60 / min($setSpm, $curve->spmAt(sqrt($square) / 10));
+        }
+        $stitches = $lengths->stitches();
+
+        return new self(
+            stitches: $stitches,
+            sewingS: $sewing,
+            changesS: $changes * $rules->changeS,
+            trimsS: $trims * $rules->trimS,
+            rampsS: (1 + $changes + $trims) * $rules->rampS,
+            stopsS: $handStops * $rules->handStopS,
+            breaksS: $heads * $stitches / 1000 * $rules->breaksPer1000 * $rules->breakS,
+        );
+    }
+
+    public static function ofFigures(PatternFigures $figures, float $setSpm, SpeedCurve $curve, int $heads = 1, RunTimeRules $rules = new RunTimeRules()): self
+    {
+        return self::of($figures->lengths, $figures->changes, $figures->trims, $setSpm, $curve, $heads, 0, $rules);
+    }
+
+    public function seconds(): float
+    {
+        return $this->sewingS + $this->changesS + $this->trimsS + $this->rampsS + $this->stopsS + $this->breaksS;
+    }
+
+    /** Stitches per minute over the whole load, halts and all. */
+    public function meanSpm(): float
+    {
+        return $this->stitches / $this->seconds() * 60;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+use Hakama\Needles\Demand;
+
+/** Pieces that run one after another with one artwork, place and frame. */
+final readonly class Batch
+{
+    /**
+     * @param array<string, int>     $sewS    machine => run time of a load, seconds; a machine not named cannot run it
+     * @param non-empty-list<string> $threads thread per block
+     * @param int                    $readyAt seconds; blanks are in
+     * @param int                    $dueAt   seconds; what was promised
+     */
+    public function __construct(
+        public string $id,
+        public int $pieces,
+        public array $sewS,
+        public int $hoopS,
+        public int $swapS,
+        public int $framesPerHead,
+        public array $threads,
+        public string $frame,
+        public int $readyAt,
+        public int $dueAt,
+        public float $weight = 1.0,
+    ) {}
+
+    public function demand(): Demand
+    {
+        return new Demand($this->id, $this->threads);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+/** What it costs to make a machine ready for another batch, seconds. */
+final readonly class Changeover
+{
+    /** @param array<string, int> $driverS "from>to" => seconds */
+    public function __construct(
+        public int $loadS = 180,
+        public int $frameS = 240,
+        public int $threadS = 150,
+        public array $driverS = [],
+    ) {}
+
+    public function driverS(string $from, string $to): int
+    {
+        return $from === $to ? 0 : $this->driverS["{$from}>{$to}"] ?? 0;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+use InvalidArgumentException;
+
+/** When a machine may be worked on: spans of local time in seconds, rising, not touching what came before. */
+final readonly class Hours
+{
+    /** @param list<array{int, int}> $spans [from, to) */
+    private function __construct(public array $spans) {}
+
+    /** @param list<array{int, int}> $spans [from, to), rising */
+    public static function of(array $spans): self
+    {
+        $before = PHP_INT_MIN;
+        foreach ($spans as [$from, $to]) {
+            if ($from < $before || $to <= $from) {
+                throw new InvalidArgumentException('working hours want spans that rise and do not overlap');
+            }
+            $before = $to;
+        }
+
+        return new self($spans);
+    }
+
+    /** The earliest time from $earliest on at which $length seconds fit whole into one span; null when none does. */
+    public function fit(int $earliest, int $length): ?int
+    {
+        foreach ($this->spans as [$from, $to]) {
+            $start = max($from, $earliest);
+            if ($start + $length <= $to && $start < $to) {
+                return $start;
+            }
+        }
+
+        return null;
+    }
+}

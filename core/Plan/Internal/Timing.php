@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan\Internal;
+
+use Hakama\Machine\BatchTime;
+use Hakama\Needles\Assignment;
+use Hakama\Needles\BatchNeedles;
+use Hakama\Plan\Batch;
+use Hakama\Plan\Lane;
+use Hakama\Plan\Placed;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Shop;
+use Hakama\Plan\Unplaced;
+
+/**
+ * One pass over a sequence: among the next batch of every machine the one whose set-up can start
+ * earliest is placed, as early as hours, frames and hands allow, and so on until none is left.
+ *
+ * @internal
+ */
+final class Timing
+{
+    /** @var list<Placed> */
+    private array $placed = [];
+    /** @var array<string, Placed> machine => what it ran last */
+    private array $last = [];
+
+    public function __construct(private readonly Shop $shop) {}
+
+    /** @return array{list<Placed>, list<Unplaced>} */
+    public function run(Sequence $sequence): array
+    {
+        $unplaced = [];
+        foreach ($sequence->batches as $machine => $ids) {
+            foreach ($ids as $id) {
+                $reason = $this->shop->obstacle($this->shop->batches[$id], $this->shop->lanes[$machine]);
+                if ($reason !== null) {
+                    $unplaced[] = new Unplaced($id, $reason);
+                    $sequence = $sequence->without($id);
+                }
+            }
+        }
+        // A batch that fits no span leaves the rack untouched, so what follows it is worked out anew.
+        while (($stuck = $this->pass($sequence)) !== null) {
+            $unplaced[] = new Unplaced($stuck, 'no span of the working hours in this plan holds its set-up and each of its loads whole');
+            $sequence = $sequence->without($stuck);
+        }
+
+        return [$this->placed, $unplaced];
+    }
+
+    /** @return string|null the batch that found no place; null when all did */
+    private function pass(Sequence $sequence): ?string
+    {
+        $this->placed = $this->last = [];
+        $needles = [];
+        foreach ($this->shop->lanes as $machine => $lane) {
+            $demands = array_map(fn (string $id) => $this->shop->batches[$id]->demand(), $sequence->on($machine));
+            $needles[$machine] = Assignment::of($lane->rack, $demands, $this->shop->needs)->batches;
+        }
+        $next = array_fill_keys(array_keys($this->shop->lanes), 0);
+
+        while (true) {
+            $best = null;
+            foreach ($this->shop->lanes as $machine => $lane) {
+                $id = $sequence->on($machine)[$next[$machine]] ?? null;
+                if ($id === null) {
+                    continue;
+                }
+                $candidate = $this->place($this->shop->batches[$id], $lane, $needles[$machine][$next[$machine]]);
+                if ($candidate === null) {
+                    return $id;
+                }
+                if ($best === null || $candidate->setupStart < $best->setupStart) {
+                    $best = $candidate;
+                }
+            }
+            if ($best === null) {
+                return null;
+            }
+            $this->placed[] = $best;
+            $this->last[$best->machine] = $best;
+            $next[$best->machine]++;
+        }
+    }
+
+    private function place(Batch $batch, Lane $lane, BatchNeedles $needles): ?Placed
+    {
+        $last = $this->last[$lane->id] ?? null;
+        $driver = $this->shop->frames[$batch->frame]->driver;
+        $standingDriver = $last === null ? $lane->driver : $this->shop->frames[$last->batch->frame]->driver;
+        $frameChange = $batch->frame !== ($last === null ? $lane->frame : $last->batch->frame);
+        $setupS = $this->shop->changeover->loadS
+            + ($frameChange ? $this->shop->changeover->frameS : 0)
+            + $this->shop->changeover->driverS($standingDriver, $driver)
+            + $this->shop->changeover->threadS * $lane->heads * count($needles->load);
+        $loadsS = (new BatchTime($batch->pieces, $lane->heads, $batch->framesPerHead, $batch->hoopS, $batch->swapS, $batch->sewS[$lane->id]))->loadsS();
+
+        $earliest = max($this->shop->now, $last?->end() ?? $this->shop->now);
+        foreach ([$earliest, ...$this->endsAfter($earliest)] as $from) {
+            $setupStart = $lane->hours->fit($from, $setupS);
+            if ($setupStart === null) {
+                return null;
+            }
+            $loads = $this->loads($lane, max($setupStart + $setupS, $batch->readyAt), $loadsS);
+            if ($loads === null) {
+                return null;
+            }
+            $placed = new Placed($batch, $lane->id, $setupStart, $setupS, $loads, $standingDriver !== $driver, $frameChange, $needles);
+            if ($this->fitsWithOthers($placed, $lane)) {
+                return $placed;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<int> $loadsS
+     *
+     * @return list<array{int, int}>|null
+     */
+    private function loads(Lane $lane, int $from, array $loadsS): ?array
+    {
+        $loads = [];
+        foreach ($loadsS as $loadS) {
+            $start = $lane->hours->fit($from, $loadS);
+            if ($start === null) {
+                return null;
+            }
+            $loads[] = [$start, $from = $start + $loadS];
+        }
+
+        return $loads;
+    }
+
+    /**
+     * The moments at which frames and hands come free: only then can a batch that did not fit before fit.
+     *
+     * @return list<int> rising
+     */
+    private function endsAfter(int $time): array
+    {
+        $ends = [];
+        foreach ($this->placed as $placed) {
+            if ($placed->end() > $time) {
+                $ends[] = $placed->end();
+            }
+        }
+        sort($ends);
+
+        return $ends;
+    }
+
+    /** Frames and hands are held from set-up start to end; use only rises where another batch starts. */
+    private function fitsWithOthers(Placed $wanted, Lane $lane): bool
+    {
+        $overlapping = array_filter($this->placed, static fn (Placed $other): bool => $other->setupStart < $wanted->end() && $other->end() > $wanted->setupStart);
+        $moments = [$wanted->setupStart, ...array_map(static fn (Placed $other): int => max($other->setupStart, $wanted->setupStart), $overlapping)];
+        foreach ($moments as $moment) {
+            $hands = 1;
+            $frames = $lane->heads * $wanted->batch->framesPerHead;
+            foreach ($overlapping as $other) {
+                if ($other->setupStart <= $moment && $moment < $other->end()) {
+                    $hands++;
+                    $frames += $other->batch->frame === $wanted->batch->frame
+                        ? $this->shop->lanes[$other->machine]->heads * $other->batch->framesPerHead
+                        : 0;
+                }
+            }
+            if ($hands > $this->shop->hands || $frames > $this->shop->frames[$wanted->batch->frame]->count) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+use Hakama\Machine\Rack;
+
+/** A machine as the plan sees it: its size, the state in which it stands, and when it is worked on. */
+final readonly class Lane
+{
+    /** @param string $frame the frame mounted now, '' for none */
+    public function __construct(
+        public string $id,
+        public int $heads,
+        public Rack $rack,
+        public string $driver,
+        public string $frame,
+        public Hours $hours,
+    ) {}
+}

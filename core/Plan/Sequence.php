@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+/** Which batches each machine runs, in order. */
+final readonly class Sequence
+{
+    /** @param array<string, list<string>> $batches machine => batch ids */
+    public function __construct(public array $batches) {}
+
+    /** @return list<string> */
+    public function on(string $machine): array
+    {
+        return $this->batches[$machine] ?? [];
+    }
+
+    public function appended(string $machine, string $batch): self
+    {
+        return new self([...$this->batches, $machine => [...$this->on($machine), $batch]]);
+    }
+
+    public function without(string $batch): self
+    {
+        return new self(array_map(
+            static fn (array $ids): array => array_values(array_filter($ids, static fn (string $id): bool => $id !== $batch)),
+            $this->batches,
+        ));
+    }
+
+    /** The batch taken out from wherever it stands and put on this machine before the given place (0 is first). */
+    public function moved(string $batch, string $machine, int $place): self
+    {
+        $rest = $this->without($batch)->batches;
+        $lane = $rest[$machine] ?? [];
+        array_splice($lane, max(0, min($place, count($lane))), 0, [$batch]);
+        $rest[$machine] = $lane;
+
+        return new self($rest);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+/** A sequence with every set-up, load and lateness worked out, and what could not be placed and why. */
+final readonly class Timetable
+{
+    /**
+     * @param list<Placed>   $placed   in the order in which they were placed
+     * @param list<Unplaced> $unplaced
+     */
+    private function __construct(
+        public Shop $shop,
+        public array $placed,
+        public array $unplaced,
+        public Totals $totals,
+    ) {}
+
+    public static function of(Shop $shop, Sequence $sequence): self
+    {
+        [$placed, $unplaced] = (new Internal\Timing($shop))->run($sequence);
+
+        return new self($shop, $placed, $unplaced, Totals::of($placed, $shop->now, $shop->weights));
+    }
+
+    public function find(string $batch): ?Placed
+    {
+        foreach ($this->placed as $placed) {
+            if ($placed->batch->id === $batch) {
+                return $placed;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Placed> in running order */
+    public function on(string $machine): array
+    {
+        return array_values(array_filter($this->placed, static fn (Placed $placed): bool => $placed->machine === $machine));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+/** What a plan comes to. */
+final readonly class Totals
+{
+    private function __construct(
+        public float $cost,
+        public float $weightedLateMin,
+        public int $lateBatches,
+        public float $setupMin,
+        public int $threadChanges,
+        public int $driverChanges,
+        public int $frameChanges,
+        public float $flowMin,
+    ) {}
+
+    /** @param list<Placed> $placed */
+    public static function of(array $placed, int $now, Weights $weights): self
+    {
+        $late = $setup = $flow = 0.0;
+        $lateBatches = $threads = $drivers = $frames = 0;
+        foreach ($placed as $one) {
+            $late += $one->batch->weight * $one->lateS() / 60;
+            $lateBatches += $one->lateS() > 0 ? 1 : 0;
+            $setup += $one->setupS / 60;
+            $flow += ($one->end() - $now) / 60;
+            $threads += count($one->needles->load);
+            $drivers += $one->driverChange ? 1 : 0;
+            $frames += $one->frameChange ? 1 : 0;
+        }
+
+        return new self(
+            $weights->late * $late + $weights->setup * $setup + $weights->flow * $flow,
+            $late,
+            $lateBatches,
+            $setup,
+            $threads,
+            $drivers,
+            $frames,
+            $flow,
+        );
+    }
+}

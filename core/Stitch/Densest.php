@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Stitch;
+
+/** The square millimetre with most needle points in it. */
+final readonly class Densest
+{
+    /** @param Point $where its middle */
+    public function __construct(
+        public int $perMm2,
+        public Point $where,
+    ) {}
+}

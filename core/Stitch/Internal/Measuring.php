@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Stitch\Internal;
+
+use Hakama\Stitch\BlockFigures;
+use Hakama\Stitch\Bounds;
+use Hakama\Stitch\Chunk;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Densest;
+use Hakama\Stitch\Finding;
+use Hakama\Stitch\FindingCode;
+use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\SewingOrder;
+use Hakama\Stitch\StitchLengths;
+use InvalidArgumentException;
+
+use function sqrt;
+
+/**
+ * One pass over the records, keeping only running sums: memory does not grow with the pattern but
+ * with its area and its objects.
+ *
+ * @internal
+ */
+final class Measuring
+{
+    private const STITCH = 0;
+    private const JUMP = 1;
+
+    /** Added so that no coordinate is below zero and a plain cut rounds down; a whole number of cells. */
+    private const FAR = 1_000_000_000;
+
+    /** The cells of the grid are keyed by one number; no tape reaches so far that rows would run together. */
+    private const ROW = 1 << 30;
+
+    private int $x = 0;
+    private int $y = 0;
+    private int $stitches = 0;
+    private int $jumps = 0;
+    private int $trims = 0;
+    private int $stops = 0;
+    private int $stopsSinceStitch = 0;
+    private int $jumpsInARow = 0;
+    private int $emptyBlocks = 0;
+
+    private int $blockStitches = 0;
+    private int $blockTrims = 0;
+    private float $blockLength = 0.0;
+
+    private int $objectPoints = 0;
+    private int $objectX = 0;
+    private int $objectY = 0;
+
+    /** @var list<BlockFigures> */
+    private array $blocks = [];
+    /** @var list<Point> */
+    private array $objects = [];
+    /** @var array<int, int> */
+    private array $lengths = [];
+    /** @var array<int, int> */
+    private array $cells = [];
+    /** @var array<int, int> row in 0.1 mm => leftmost sewn point */
+    private array $leftmost = [];
+    /** @var array<int, int> row in 0.1 mm => rightmost sewn point */
+    private array $rightmost = [];
+
+    public function __construct(private readonly MeasuringRules $rules) {}
+
+    public function measure(Pattern $pattern): PatternFigures
+    {
+        foreach ($pattern->chunks() as $chunk) {
+            $this->take($chunk);
+        }
+        $this->closeObject();
+        $this->closeBlock();
+        if ($this->leftmost === []) {
+            throw new InvalidArgumentException('a pattern without stitches has no figures');
+        }
+
+        $hull = ConvexHull::of($this->outermost());
+        $bounds = $hull->bounds();
+        $lengths = StitchLengths::of($this->lengths);
+        $densest = $this->densest();
+
+        return new PatternFigures(
+            stitches: $this->stitches,
+            jumps: $this->jumps,
+            trims: $this->trims,
+            changes: $this->stops - $this->stopsSinceStitch,
+            blocks: $this->blocks,
+            bounds: $bounds,
+            hull: $hull,
+            lengths: $lengths,
+            densest: $densest,
+            order: SewingOrder::of($this->objects, $bounds),
+            findings: [...$pattern->findings, ...$this->findings($lengths, $densest)],
+        );
+    }
+
+    /** The hot loop: a property costs several times a local variable here, so sums are taken out and put back. */
+    private function take(Chunk $chunk): void
+    {
+        [$fromX, $fromY] = [$this->x, $this->y];
+        [$lengths, $cells, $leftmost, $rightmost] = [$this->lengths, $this->cells, $this->leftmost, $this->rightmost];
+        // Taken, not shared: a second owner would make each list be copied at its first change.
+        $this->lengths = $this->cells = $this->leftmost = $this->rightmost = [];
+
+        foreach ($chunk->kinds as $i => $kind) {
+            $x = $chunk->xs[$i];
+            $y = $chunk->ys[$i];
+            if ($kind === self::STITCH) {
+                if ($this->stopsSinceStitch > 0) {
+                    $this->openBlock();
+                }
+                $dx = $x - $fromX;
+                $dy = $y - $fromY;
+                $square = $dx * $dx + $dy * $dy;
+                $lengths[$square] = ($lengths[$square] ?? 0) + 1;
+                $this->blockLength += sqrt($square);
+                $this->blockStitches++;
+                $this->stitches++;
+                $this->jumpsInARow = 0;
+                $this->objectPoints++;
+                $this->objectX += $x;
+                $this->objectY += $y;
+                if (! isset($leftmost[$y]) || $x < $leftmost[$y]) {
+                    $leftmost[$y] = $x;
+                }
+                if (! isset($rightmost[$y]) || $x > $rightmost[$y]) {
+                    $rightmost[$y] = $x;
+                }
+                $cell = (int) (($x + self::FAR) / 10) + (int) (($y + self::FAR) / 10) * self::ROW;
+                $cells[$cell] = ($cells[$cell] ?? 0) + 1;
+            } elseif ($kind === self::JUMP) {
+                $this->takeJump();
+            } else {
+                $this->takeStop();
+            }
+            $fromX = $x;
+            $fromY = $y;
+        }
+
+        [$this->x, $this->y] = [$fromX, $fromY];
+        [$this->lengths, $this->cells, $this->leftmost, $this->rightmost] = [$lengths, $cells, $leftmost, $rightmost];
+    }
+
+    private function openBlock(): void
+    {
+        $this->closeBlock();
+        $this->emptyBlocks += $this->stopsSinceStitch - 1;
+        $this->stopsSinceStitch = 0;
+    }
+
+    private function takeJump(): void
+    {
+        $this->jumps++;
+        // The way to the first stitch is no cut: no thread has been sewn yet.
+        if (++$this->jumpsInARow === $this->rules->trimJumps && $this->stitches > 0) {
+            $this->trims++;
+            if ($this->stopsSinceStitch > 0) {
+                // The cut on the way in belongs to the block that follows.
+                $this->closeBlock();
+            }
+            $this->blockTrims++;
+            $this->closeObject();
+        }
+    }
+
+    private function takeStop(): void
+    {
+        $this->jumpsInARow = 0;
+        if ($this->stitches === 0) {
+            $this->emptyBlocks++;
+
+            return;
+        }
+        $this->stops++;
+        $this->stopsSinceStitch++;
+        $this->closeObject();
+    }
+
+    private function closeObject(): void
+    {
+        if ($this->objectPoints > 0) {
+            $this->objects[] = new Point($this->objectX / $this->objectPoints / 10, $this->objectY / $this->objectPoints / 10);
+        }
+        $this->objectPoints = $this->objectX = $this->objectY = 0;
+    }
+
+    private function closeBlock(): void
+    {
+        if ($this->blockStitches > 0) {
+            $this->blocks[] = new BlockFigures(count($this->blocks) + 1, $this->blockStitches, $this->blockLength / 10, $this->blockTrims);
+            $this->blockStitches = $this->blockTrims = 0;
+            $this->blockLength = 0.0;
+        }
+    }
+
+    private function densest(): Densest
+    {
+        $most = max($this->cells);
+        $cell = (int) array_search($most, $this->cells, true);
+        $row = intdiv($cell, self::ROW);
+        $column = $cell % self::ROW;
+        $far = intdiv(self::FAR, 10);
+
+        return new Densest($most, new Point($column - $far + 0.5, $row - $far + 0.5));
+    }
+
+    /** @return non-empty-list<Point> the ends of every row, among which the hull's corners are */
+    private function outermost(): array
+    {
+        $points = [];
+        foreach ($this->leftmost as $y => $x) {
+            $points[] = new Point($x / 10, $y / 10);
+        }
+        foreach ($this->rightmost as $y => $x) {
+            $points[] = new Point($x / 10, $y / 10);
+        }
+        assert($points !== []);
+
+        return $points;
+    }
+
+    /** @return list<Finding> */
+    private function findings(StitchLengths $lengths, Densest $densest): array
+    {
+        $findings = [];
+        if ($this->emptyBlocks > 0) {
+            $findings[] = new Finding(FindingCode::EmptyBlock, sprintf('%d block%s without a stitch: two stops with nothing between. No thread is asked for there.', $this->emptyBlocks, $this->emptyBlocks === 1 ? '' : 's'));
+        }
+        $short = $lengths->shorterThan($this->rules->shortMm);
+        if ($short > $this->rules->shortShare * $this->stitches) {
+            $findings[] = new Finding(FindingCode::ShortStitches, sprintf('%d stitches (%.0f %%) are under %.1f mm: thread frays and needles heat. Ask for small details to be simplified.', $short, 100 * $short / $this->stitches, $this->rules->shortMm));
+        }
+        $long = $lengths->longerThan($this->rules->longMm);
+        if ($long > 0) {
+            $findings[] = new Finding(FindingCode::LongStitches, sprintf('%d stitch%s longer than %.1f mm, up to %.1f: they slow the machine and catch on things.', $long, $long === 1 ? ' is' : 'es are', $this->rules->longMm, $lengths->longestMm()));
+        }
+        if ($densest->perMm2 > $this->rules->densePerMm2) {
+            $findings[] = new Finding(FindingCode::Dense, sprintf('Up to %d needle points in one mm², at %.0f right and %.0f up of the start: cloth may be cut or stiffen there.', $densest->perMm2, $densest->where->x, $densest->where->y));
+        }
+
+        return $findings;
+    }
+}

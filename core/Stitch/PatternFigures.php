@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Stitch;
+
+/** Everything counted and measured in a pattern. Lengths in mm, counted from the records and from nothing else. */
+final readonly class PatternFigures
+{
+    /**
+     * @param list<BlockFigures> $blocks   those that sew, in order
+     * @param list<Finding>      $findings what the reader and the measuring found odd
+     */
+    public function __construct(
+        public int $stitches,
+        public int $jumps,
+        public int $trims,
+        public int $changes,
+        public array $blocks,
+        public Bounds $bounds,
+        public ConvexHull $hull,
+        public StitchLengths $lengths,
+        public Densest $densest,
+        public SewingOrder $order,
+        public array $findings,
+    ) {}
+
+    public static function of(Pattern $pattern, MeasuringRules $rules = new MeasuringRules()): self
+    {
+        return (new Internal\Measuring($rules))->measure($pattern);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Stitch;
+
+/** A place in stitch space, mm, y growing upwards. */
+final readonly class Point
+{
+    public function __construct(
+        public float $x,
+        public float $y,
+    ) {}
+
+    /** The point turned about the origin by 0, 90, 180 or 270 degrees counter-clockwise: exact, no rounding. */
+    public function turned(Turn $turn): self
+    {
+        return match ($turn) {
+            Turn::None => $this,
+            Turn::Quarter => new self(-$this->y, $this->x),
+            Turn::Half => new self(-$this->x, -$this->y),
+            Turn::ThreeQuarters => new self($this->y, -$this->x),
+        };
+    }
+
+    public function moved(float $dx, float $dy): self
+    {
+        return new self($this->x + $dx, $this->y + $dy);
+    }
+}
