@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
+use Hakama\Needles\Assignment;
 use Hakama\Needles\ThreadNeeds;
 
 /** All that a plan is made from: machines, frames, hands, batches, and the moment from which it is made. */
@@ -47,7 +48,7 @@ final readonly class Shop
             ! isset($batch->sewS[$lane->id]) => "{$lane->id} cannot run it",
             $frame === null => "the shop has no frame {$batch->frame}",
             $lane->heads * $batch->framesPerHead > $frame->count => sprintf('it wants %d frames %s at once and there are %d', $lane->heads * $batch->framesPerHead, $frame->id, $frame->count),
-            ! \Hakama\Needles\Assignment::holdsAtOnce($lane->rack, $batch->demand(), $this->needs) => sprintf('its %d threads do not fit on the needles of %s at once', count($batch->demand()->threads()), $lane->id),
+            ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $this->needs) => sprintf('its %d threads do not fit on the needles of %s at once', count($batch->demand()->threads()), $lane->id),
             default => null,
         };
     }

@@ -57,7 +57,7 @@ final class Racking
         return $this->placesAtOnce($index) !== null;
     }
 
-    /** @param array<string, int> $places thread => needle */
+    /** @param array<int|string, int> $places thread => needle; PHP turns a code of digits into a number */
     private function serveAtOnce(int $index, array $places): BatchNeedles
     {
         $batch = $this->batches[$index];
@@ -79,7 +79,7 @@ final class Racking
      * is kept if the threads served so far can still all be seated: sets that can be seated together form
      * a matroid, so this greedy choice gives up the least.
      *
-     * @return array<string, int>|null
+     * @return array<int|string, int>|null
      */
     private function placesAtOnce(int $index): ?array
     {
@@ -106,7 +106,7 @@ final class Racking
         // Equals by number: a person reading the list walks along the rack.
         uksort($nextUse, static fn (int $a, int $b): int => [$nextUse[$b], $a] <=> [$nextUse[$a], $b]);
 
-        /** @var array<string, int> $seated thread => needle */
+        /** @var array<int|string, int> $seated thread => needle */
         $seated = [];
         foreach (array_keys($nextUse) as $number) {
             if (count($seated) === count($missing)) {
@@ -123,8 +123,8 @@ final class Racking
      * Seats some thread on this needle, moving others along if that frees one (an augmenting path).
      *
      * @param list<string>        $missing
-     * @param array<string, int>  $seated
-     * @param array<string, true> $tried
+     * @param array<int|string, int> $seated
+     * @param array<int|string, true> $tried
      */
     private function seat(int $number, array $missing, array &$seated, array &$tried): bool
     {

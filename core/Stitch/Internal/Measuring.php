@@ -203,6 +203,7 @@ final class Measuring
 
     private function densest(): Densest
     {
+        assert($this->cells !== []);
         $most = max($this->cells);
         $cell = (int) array_search($most, $this->cells, true);
         $row = intdiv($cell, self::ROW);

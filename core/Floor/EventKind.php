@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Floor;
+
+/** What can happen on the floor. Events are appended and never changed. */
+enum EventKind: string
+{
+    case PreflightDone = 'preflight_done';
+    case LoadStarted = 'load_started';
+    case ThreadBroke = 'thread_broke';
+    case BobbinRanOut = 'bobbin_ran_out';
+    case Stopped = 'stopped';
+    case Resumed = 'resumed';
+    case Sewn = 'sewn';
+    case PieceHooped = 'piece_hooped';
+    case PieceDone = 'piece_done';
+    case PieceSpoiled = 'piece_spoiled';
+
+    public function halts(): bool
+    {
+        return in_array($this, [self::ThreadBroke, self::BobbinRanOut, self::Stopped], true);
+    }
+}

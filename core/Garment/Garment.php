@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Garment;
+
+enum Garment: string
+{
+    case Cap = 'cap';
+    case Polo = 'polo';
+    case Tee = 'tee';
+    case Hoodie = 'hoodie';
+    case Jacket = 'jacket';
+    case PaddedJacket = 'padded_jacket';
+    case Trousers = 'trousers';
+    case Sleeve = 'sleeve';
+    case KnitHat = 'knit_hat';
+    case Blanket = 'blanket';
+    case Towel = 'towel';
+    case Stocking = 'stocking';
+    case Bag = 'bag';
+    case Glove = 'glove';
+    case Pocket = 'pocket';
+    case Apron = 'apron';
+    case Patch = 'patch';
+    case Other = 'other';
+
+    public function label(): string
+    {
+        return str_replace('_', ' ', $this->value);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\House;
+
+/** Every figure the shop may set for itself. The value is its name in files and addresses. */
+enum HouseRule: string
+{
+    case TrimJumps = 'trim_jumps';
+    case ShortStitch = 'short_stitch_mm';
+    case LongStitch = 'long_stitch_mm';
+    case DenseStitches = 'dense_stitches_per_mm2';
+    case TopPerLength = 'top_thread_per_length';
+    case TopPerStitch = 'top_thread_per_stitch_mm';
+    case BobbinPerLength = 'bobbin_thread_per_length';
+    case BobbinPerStitch = 'bobbin_thread_per_stitch_mm';
+    case ThreadWaste = 'thread_waste_percent';
+    case Margin = 'frame_margin_mm';
+    case CapGap = 'cap_gap_mm';
+    case CapLow = 'cap_low_mm';
+    case CapMid = 'cap_mid_mm';
+    case CapHigh = 'cap_high_mm';
+    case CapSpeed = 'cap_speed_spm';
+    case CapDetailSpeed = 'cap_detail_speed_spm';
+    case Speed = 'speed_spm';
+    case KnitSpeed = 'knit_speed_spm';
+    case Dense = 'dense_design_per_cm2';
+    case BackingOverlap = 'backing_overlap_mm';
+    case ChangeTime = 'change_s';
+    case TrimTime = 'trim_s';
+    case RampTime = 'ramp_s';
+    case BreakRate = 'breaks_per_1000';
+    case BreakTime = 'break_s';
+    case HoopTime = 'hoop_s';
+    case CapHoopTime = 'cap_hoop_s';
+    case SwapTime = 'swap_s';
+    case LoadTime = 'load_min';
+    case FrameTime = 'frame_change_min';
+    case ThreadTime = 'thread_change_min';
+    case DriverTime = 'driver_change_min';
+    case People = 'people';
+    case Tends = 'machines_per_person';
+    case DayStarts = 'day_starts_h';
+    case BreakStarts = 'break_starts_h';
+    case BreakEnds = 'break_ends_h';
+    case DayEnds = 'day_ends_h';
+
+    public function spec(): RuleSpec
+    {
+        return match ($this) {
+            self::TrimJumps => new RuleSpec('Artwork', 3, 2, 12, 'jumps', 'So many jumps in a row on a tape are read as a trim.'),
+            self::ShortStitch => new RuleSpec('Artwork', 0.4, 0.1, 2, 'mm', 'Stitches below this fray the thread and heat the needle.'),
+            self::LongStitch => new RuleSpec('Artwork', 12.1, 3, 20, 'mm', 'Stitches above this slow the machine and catch.'),
+            self::DenseStitches => new RuleSpec('Artwork', 12, 2, 60, 'per mm²', 'More needle points than this in one square millimetre are worth a word.'),
+            self::TopPerLength => new RuleSpec('Artwork', 1.05, 0.5, 3, 'mm per mm', 'Top thread taken per sewn length.'),
+            self::TopPerStitch => new RuleSpec('Artwork', 1.6, 0, 10, 'mm', 'Top thread taken by each stitch besides its length.'),
+            self::BobbinPerLength => new RuleSpec('Artwork', 0.6, 0.1, 3, 'mm per mm', 'Bobbin thread taken per sewn length.'),
+            self::BobbinPerStitch => new RuleSpec('Artwork', 0.2, 0, 10, 'mm', 'Bobbin thread taken by each stitch besides its length.'),
+            self::ThreadWaste => new RuleSpec('Artwork', 0, 0, 50, '%', 'Thread lost to tails, breaks and cone ends.'),
+            self::Margin => new RuleSpec('Setup', 7, 2, 30, 'mm', 'Nothing is sewn nearer to a frame’s edge: foot radius and 2 mm.'),
+            self::CapGap => new RuleSpec('Setup', 12, 3, 30, 'mm', 'Left free between the bill seam of a cap and the design.'),
+            self::CapLow => new RuleSpec('Setup', 50, 20, 64, 'mm', 'Highest design on a low cap.'),
+            self::CapMid => new RuleSpec('Setup', 57, 20, 64, 'mm', 'Highest design on a mid cap.'),
+            self::CapHigh => new RuleSpec('Setup', 63, 20, 64, 'mm', 'Highest design on a high cap.'),
+            self::CapSpeed => new RuleSpec('Setup', 650, 200, 1200, 'spm', 'Caps are sewn no faster.'),
+            self::CapDetailSpeed => new RuleSpec('Setup', 500, 200, 1200, 'spm', 'Caps with dense detail or thick buckram are sewn no faster.'),
+            self::Speed => new RuleSpec('Setup', 850, 200, 1500, 'spm', 'Speed on stable cloth in a flat frame.'),
+            self::KnitSpeed => new RuleSpec('Setup', 750, 200, 1500, 'spm', 'Speed on knits and soft cloth.'),
+            self::Dense => new RuleSpec('Setup', 250, 50, 1000, 'stitches per cm²', 'A design with more stitches over its box counts as dense.'),
+            self::BackingOverlap => new RuleSpec('Setup', 25, 5, 80, 'mm', 'Backing reaches so far beyond the frame’s outer edge on every side.'),
+            self::ChangeTime => new RuleSpec('Plan', 7, 0, 60, 's', 'A colour change on the machine.'),
+            self::TrimTime => new RuleSpec('Plan', 6, 0, 60, 's', 'A trim.'),
+            self::RampTime => new RuleSpec('Plan', 1.5, 0, 30, 's', 'Getting up to speed after each start.'),
+            self::BreakRate => new RuleSpec('Plan', 0.05, 0, 5, 'per 1000 stitches', 'Thread breaks to expect on each head.'),
+            self::BreakTime => new RuleSpec('Plan', 90, 0, 900, 's', 'Until a broken thread sews again.'),
+            self::HoopTime => new RuleSpec('Plan', 90, 5, 1200, 's', 'To hoop one flat piece.'),
+            self::CapHoopTime => new RuleSpec('Plan', 120, 5, 1200, 's', 'To hoop one cap.'),
+            self::SwapTime => new RuleSpec('Plan', 40, 5, 600, 's', 'To take frames off and put the next on.'),
+            self::LoadTime => new RuleSpec('Plan', 3, 0, 60, 'min', 'To load a design and trace it, before every batch.'),
+            self::FrameTime => new RuleSpec('Plan', 4, 0, 60, 'min', 'To change to another kind of frame.'),
+            self::ThreadTime => new RuleSpec('Plan', 2.5, 0, 30, 'min', 'To put another thread on one needle of one head.'),
+            self::DriverTime => new RuleSpec('Plan', 15, 0, 120, 'min', 'To change flat arms for the cap driver, with checks; or any driver for another.'),
+            self::People => new RuleSpec('Plan', 2, 1, 50, 'people', 'Hands in the workroom.'),
+            self::Tends => new RuleSpec('Plan', 3, 1, 20, 'machines', 'How many machines one person can tend at once.'),
+            self::DayStarts => new RuleSpec('Plan', 8, 0, 24, 'h', 'The working day starts.'),
+            self::BreakStarts => new RuleSpec('Plan', 12, 0, 24, 'h', 'The midday break starts.'),
+            self::BreakEnds => new RuleSpec('Plan', 12.5, 0, 24, 'h', 'The midday break ends.'),
+            self::DayEnds => new RuleSpec('Plan', 17, 0, 24, 'h', 'The working day ends.'),
+        };
+    }
+}

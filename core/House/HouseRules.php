@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\House;
+
+use Hakama\Machine\RunTimeRules;
+use Hakama\Stitch\MeasuringRules;
+use Hakama\Thread\ThreadUseRules;
+
+/** The shop's own figures: the defaults, and what the shop set instead. */
+final readonly class HouseRules
+{
+    /** @param array<string, float> $set rule => value */
+    private function __construct(private array $set) {}
+
+    /**
+     * @param array<string, float> $set rule => value, only what differs from the default
+     *
+     * @throws UnfitRule
+     */
+    public static function of(array $set = []): self
+    {
+        foreach ($set as $name => $value) {
+            $rule = HouseRule::from($name);
+            if ($value < $rule->spec()->least || $value > $rule->spec()->most) {
+                throw UnfitRule::outside($rule, $value);
+            }
+        }
+        $rules = new self($set);
+        $day = array_map($rules->value(...), [HouseRule::DayStarts, HouseRule::BreakStarts, HouseRule::BreakEnds, HouseRule::DayEnds]);
+        if ($day[0] >= $day[1] || $day[1] > $day[2] || $day[2] >= $day[3]) {
+            throw UnfitRule::day();
+        }
+
+        return $rules;
+    }
+
+    public function value(HouseRule $rule): float
+    {
+        return $this->set[$rule->value] ?? $rule->spec()->default;
+    }
+
+    public function isSet(HouseRule $rule): bool
+    {
+        return isset($this->set[$rule->value]);
+    }
+
+    public function measuring(): MeasuringRules
+    {
+        return new MeasuringRules(
+            trimJumps: (int) $this->value(HouseRule::TrimJumps),
+            shortMm: $this->value(HouseRule::ShortStitch),
+            longMm: $this->value(HouseRule::LongStitch),
+            densePerMm2: (int) $this->value(HouseRule::DenseStitches),
+        );
+    }
+
+    public function threadUse(): ThreadUseRules
+    {
+        return new ThreadUseRules(
+            $this->value(HouseRule::TopPerLength),
+            $this->value(HouseRule::TopPerStitch),
+            $this->value(HouseRule::BobbinPerLength),
+            $this->value(HouseRule::BobbinPerStitch),
+            $this->value(HouseRule::ThreadWaste) / 100,
+        );
+    }
+
+    public function runTime(): RunTimeRules
+    {
+        return new RunTimeRules(
+            changeS: $this->value(HouseRule::ChangeTime),
+            trimS: $this->value(HouseRule::TrimTime),
+            rampS: $this->value(HouseRule::RampTime),
+            breaksPer1000: $this->value(HouseRule::BreakRate),
+            breakS: $this->value(HouseRule::BreakTime),
+        );
+    }
+}

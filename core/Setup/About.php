@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup;
+
+/** What a setup rule decides. */
+enum About: string
+{
+    case Driver = 'driver';
+    case Turn = 'turn';
+    case Backing = 'backing';
+    case Topper = 'topper';
+    case Needle = 'needle';
+    case Speed = 'speed';
+}
