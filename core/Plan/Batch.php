@@ -14,6 +14,7 @@ final readonly class Batch
      * @param non-empty-list<string> $threads thread per block
      * @param int                    $readyAt seconds; blanks are in
      * @param int                    $dueAt   seconds; what was promised
+     * @param bool                   $alreadySetUp it stands on its machine now, so that nothing has to be changed for it
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Batch
         public int $readyAt,
         public int $dueAt,
         public float $weight = 1.0,
+        public bool $alreadySetUp = false,
     ) {}
 
     public function demand(): Demand

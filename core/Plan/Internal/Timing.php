@@ -92,7 +92,7 @@ final class Timing
         $driver = $this->shop->frames[$batch->frame]->driver;
         $standingDriver = $last === null ? $lane->driver : $this->shop->frames[$last->batch->frame]->driver;
         $frameChange = $batch->frame !== ($last === null ? $lane->frame : $last->batch->frame);
-        $setupS = $this->shop->changeover->loadS
+        $setupS = $batch->alreadySetUp ? 0 : $this->shop->changeover->loadS
             + ($frameChange ? $this->shop->changeover->frameS : 0)
             + $this->shop->changeover->driverS($standingDriver, $driver)
             + $this->shop->changeover->threadS * $lane->heads * count($needles->load);

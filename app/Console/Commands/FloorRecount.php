@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Floor\FloorLog;
+use Illuminate\Console\Command;
+
+final class FloorRecount extends Command
+{
+    protected $signature = 'floor:recount';
+    protected $description = 'Works the state of every piece out anew from the events of the floor';
+
+    public function handle(): int
+    {
+        $this->components->info(sprintf('%d pieces worked out from their events.', FloorLog::recount()));
+
+        return self::SUCCESS;
+    }
+}

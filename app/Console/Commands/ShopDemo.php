@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Machine;
+use Carbon\CarbonImmutable;
+use Database\Demo\DemoOrders;
+use Database\Demo\DemoShop;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+final class ShopDemo extends Command
+{
+    protected $signature = 'shop:demo {--when-empty : do nothing when there is a shop already}';
+    protected $description = 'Loads the demo shop';
+
+    public function handle(): int
+    {
+        if (Machine::query()->exists()) {
+            return $this->option('when-empty') ? self::SUCCESS : $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
+        }
+        $this->components->info('Loading the demo shop ...');
+        DB::transaction(static function (): void {
+            DemoShop::build(CarbonImmutable::now());
+            app(DemoOrders::class, ['now' => CarbonImmutable::now()])->build();
+        });
+
+        return self::SUCCESS;
+    }
+
+    private function failWith(string $message): int
+    {
+        $this->components->error($message);
+
+        return self::FAILURE;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floor;
+
+use App\Models\Batch;
+use App\Models\FloorEvent;
+use App\Models\Machine;
+use Carbon\CarbonImmutable;
+use Hakama\Floor\BatchRun;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
+use Hakama\Floor\OutOfTurn;
+use Hakama\Floor\Stage;
+use Illuminate\Support\Facades\DB;
+
+/** The log of the floor: events are appended to it, and where a machine stands is read from it. */
+final class FloorLog
+{
+    /** The run of a batch as its events tell it. */
+    public static function run(Batch $batch): BatchRun
+    {
+        return BatchRun::of(
+            array_map(intval(...), DB::table('pieces')->where('decoration_id', $batch->decoration_id)->orderBy('id')->pluck('id')->all()),
+            FloorEvent::query()->where('batch_id', $batch->id)->orderBy('seq')->get()->map(static fn (FloorEvent $event): Event => $event->toCore()),
+        );
+    }
+
+    /** The batch a machine is at: the one its last event speaks of, unless that is finished. */
+    public static function current(Machine $machine): ?Batch
+    {
+        $batchId = FloorEvent::query()->where('machine_id', $machine->id)->orderByDesc('seq')->value('batch_id');
+        $batch = Batch::query()->find($batchId);
+
+        return $batch === null || self::run($batch)->stage === Stage::Finished ? null : $batch;
+    }
+
+    /**
+     * Appends one event. The same id again changes nothing and is no error; an event that cannot follow
+     * on what is recorded is refused and leaves no trace.
+     *
+     * @param 'hand'|'machine' $source
+     *
+     * @throws OutOfTurn
+     */
+    public static function append(Machine $machine, Batch $batch, Event $event, string $source, float $plannedS = 0.0): BatchRun
+    {
+        return DB::transaction(static function () use ($machine, $batch, $event, $source, $plannedS): BatchRun {
+            // One writer a machine at a time, so that two touches cannot both follow on the same past.
+            DB::table('machines')->where('id', $machine->id)->lockForUpdate()->value('id');
+            $before = self::run($batch);
+            $after = $before->after($event);
+            if ($before->knows($event->id)) {
+                return $after;
+            }
+            FloorEvent::query()->create([
+                'event_id' => $event->id,
+                'kind' => $event->kind->value,
+                'machine_id' => $machine->id,
+                'batch_id' => $batch->id,
+                'order_id' => DB::table('pieces')->where('decoration_id', $batch->decoration_id)->value('order_id'),
+                'load' => $after->load,
+                'stitch' => $event->stitch,
+                'clock_s' => $event->clockS,
+                'planned_s' => $plannedS,
+                'pieces' => $event->pieces,
+                'piece_count' => count($event->pieces),
+                'cause' => $event->cause?->value,
+                'source' => $source,
+                'recorded_at' => CarbonImmutable::now(),
+            ]);
+            self::keepPieceStates($event);
+
+            return $after;
+        });
+    }
+
+    /** What an event makes of its pieces. */
+    private static function keepPieceStates(Event $event): void
+    {
+        $state = match ($event->kind) {
+            EventKind::LoadStarted => 'sewing',
+            EventKind::PieceDone => 'done',
+            EventKind::PieceSpoiled => 'waiting',
+            default => null,
+        };
+        if ($state !== null) {
+            DB::table('pieces')->whereIn('id', $event->pieces)->update(['state' => $state]);
+        }
+    }
+
+    /** Works the state of every piece out anew from the events alone. */
+    public static function recount(): int
+    {
+        return DB::transaction(static function (): int {
+            $states = [];
+            foreach (DB::table('floor_events')->whereIn('kind', ['load_started', 'piece_done', 'piece_spoiled'])->orderBy('seq')->lazy(5000) as $event) {
+                foreach (json_decode((string) $event->pieces, true, flags: JSON_THROW_ON_ERROR) as $piece) {
+                    $states[$piece] = match ($event->kind) {
+                        'load_started' => 'sewing',
+                        'piece_done' => 'done',
+                        default => 'waiting',
+                    };
+                }
+            }
+            DB::table('pieces')->update(['state' => 'waiting']);
+            foreach (['sewing', 'done'] as $state) {
+                foreach (array_chunk(array_keys($states, $state, true), 5000) as $pieces) {
+                    DB::table('pieces')->whereIn('id', $pieces)->update(['state' => $state]);
+                }
+            }
+
+            return count($states);
+        });
+    }
+}

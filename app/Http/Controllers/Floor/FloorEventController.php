@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Floor;
+
+use App\Floor\FloorLog;
+use App\Floor\Station;
+use App\Models\Machine;
+use App\Plan\PlanBoard;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
+use Hakama\Floor\SpoilCause;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** What the person at the machine touches: every touch is one event. */
+final class FloorEventController
+{
+    /** What must be looked at before the first load, in the order in which it is done. */
+    public const PREFLIGHT = ['frame', 'turn', 'needle_one', 'trace', 'bobbin'];
+
+    public function store(Request $request, PlanBoard $board, Machine $machine): RedirectResponse
+    {
+        $request->validate([
+            'id' => ['required', 'uuid'],
+            'kind' => ['required', Rule::enum(EventKind::class)],
+            'batch' => ['required', 'string'],
+            'cause' => ['nullable', Rule::requiredIf($request->input('kind') === EventKind::PieceSpoiled->value), Rule::enum(SpoilCause::class)],
+            'piece' => ['nullable', 'integer'],
+            'checked' => ['array'],
+        ], ['cause.required' => 'Say why the piece was spoiled.']);
+        $kind = EventKind::from($request->string('kind')->value());
+        if (DB::table('floor_events')->where('event_id', $request->string('id'))->exists()) {
+            return redirect()->route('floor.show', $machine);
+        }
+        $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
+        $station = Station::of($machine, $board);
+        if ($station->batch === null || $station->batch->code !== $request->string('batch')->value()) {
+            return redirect()->route('floor.show', $machine)->with('problem', 'Another batch stands at this machine now; nothing was recorded. This is the one.');
+        }
+        if ($kind === EventKind::PreflightDone && array_diff(self::PREFLIGHT, $request->array('checked')) !== []) {
+            throw ValidationException::withMessages(['checked' => 'Every line of the list is confirmed by hand before the machine may sew.']);
+        }
+
+        DB::transaction(static function () use ($request, $kind, $machine, $station): void {
+            assert($station->batch !== null && $station->run !== null && $station->decoration !== null);
+            FloorLog::append($machine, $station->batch, new Event(
+                id: $request->string('id')->lower()->value(),
+                kind: $kind,
+                batch: $station->batch->id,
+                load: $station->run->load,
+                stitch: $station->stitch,
+                clockS: $station->run->clockS,
+                pieces: match ($kind) {
+                    EventKind::LoadStarted => $station->run->nextLoad($machine->heads),
+                    EventKind::PieceHooped => [$request->integer('piece')],
+                    EventKind::PieceSpoiled => [$request->integer('piece') ?: ($station->run->onFrame[0] ?? 0)],
+                    EventKind::PieceDone, EventKind::Sewn => $station->run->onFrame,
+                    default => [],
+                },
+                cause: $kind === EventKind::PieceSpoiled ? SpoilCause::from($request->string('cause')->value()) : null,
+            ), 'hand', $kind === EventKind::LoadStarted ? (float) ($station->decoration->setup->sew_s[$machine->id] ?? 0) : 0.0);
+            if ($kind === EventKind::PreflightDone && $station->decoration->setup !== null) {
+                // Confirming the list means the frame is on, and with it its driver.
+                $machine->update(['frame_id' => $station->decoration->setup->frame_id, 'driver' => $station->decoration->setup->frame->driver]);
+            }
+        });
+
+        return redirect()->route('floor.show', $machine);
+    }
+}

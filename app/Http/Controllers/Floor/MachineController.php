@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Floor;
+
+use App\Floor\FloorLog;
+use App\Models\Batch;
+use App\Models\Machine;
+use Carbon\CarbonImmutable;
+use Hakama\Floor\BatchRun;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
+use Hakama\Floor\Stage;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Validation\Rule;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The line to the machines: what each is to do, and what it says it did. */
+final class MachineController
+{
+    public function instruction(Request $request): JsonResponse
+    {
+        $machine = self::machine($request);
+        $batch = FloorLog::current($machine);
+        if ($batch === null) {
+            return new JsonResponse(['command' => 'idle']);
+        }
+        $run = FloorLog::run($batch);
+        $batch->load(['decoration.artwork', 'decoration.setup']);
+
+        return new JsonResponse([
+            'command' => match ($run->stage) {
+                Stage::Sewing => 'sew',
+                Stage::Halted => 'hold',
+                default => 'idle',
+            },
+            'load' => $run->loadEvent,
+            'stitch' => $run->stitch,
+            'clock_s' => $run->clockS,
+            'heads' => count($run->onFrame),
+            'tape' => $batch->decoration->artwork?->checksum,
+            'speed_spm' => $batch->decoration->setup?->speed_spm,
+            'top_spm' => $machine->top_spm,
+        ]);
+    }
+
+    /** The tape of the batch the machine is at. */
+    public function tape(Request $request): StreamedResponse|JsonResponse
+    {
+        $artwork = FloorLog::current(self::machine($request))?->load('decoration.artwork')->decoration->artwork;
+
+        return $artwork === null
+            ? new JsonResponse(['message' => 'There is no batch at this machine.'], 404)
+            : Storage::download($artwork->tapePath(), $artwork->checksum.'.dst');
+    }
+
+    /** `position` is a reading and replaces the one before; the others are events and are appended. */
+    public function report(Request $request): JsonResponse
+    {
+        $request->validate([
+            'id' => ['required', 'uuid'],
+            'load' => ['required', 'uuid'],
+            'kind' => ['required', Rule::in(['position', EventKind::ThreadBroke->value, EventKind::Sewn->value])],
+            'stitch' => ['required', 'integer', 'min:0', 'max:10000000'],
+            'clock_s' => ['required', 'numeric', 'min:0', 'max:10000000'],
+        ]);
+        $machine = self::machine($request);
+        if (DB::table('floor_events')->where('event_id', $request->string('id'))->exists()) {
+            return new JsonResponse(['recorded' => true, 'again' => true]);
+        }
+        $batch = FloorLog::current($machine);
+        $run = $batch === null ? null : FloorLog::run($batch);
+        if ($batch === null || $run === null || $run->loadEvent !== $request->string('load')->value()) {
+            return new JsonResponse(['message' => 'That load is over; ask for the instruction.'], 409);
+        }
+        if ($request->string('kind')->value() !== 'position') {
+            $this->append($request, $machine, $batch, $run);
+        }
+        DB::table('machine_readings')->upsert([
+            'machine_id' => $machine->id,
+            'load_event' => $request->string('load')->value(),
+            'stitch' => $request->integer('stitch'),
+            'clock_s' => $request->float('clock_s'),
+            'read_at' => CarbonImmutable::now(),
+        ], ['machine_id']);
+
+        return new JsonResponse(['recorded' => true]);
+    }
+
+    private function append(Request $request, Machine $machine, Batch $batch, BatchRun $run): void
+    {
+        FloorLog::append($machine, $batch, new Event(
+            id: $request->string('id')->lower()->value(),
+            kind: EventKind::from($request->string('kind')->value()),
+            batch: $batch->id,
+            load: $run->load,
+            stitch: $request->integer('stitch'),
+            clockS: $request->float('clock_s'),
+            pieces: $request->string('kind')->value() === EventKind::Sewn->value ? $run->onFrame : [],
+        ), 'machine');
+    }
+
+    private static function machine(Request $request): Machine
+    {
+        $machine = $request->attributes->get('machine');
+        assert($machine instanceof Machine);
+
+        return $machine;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Needles;
+
+use App\Models\Machine;
+use App\Models\Needle;
+use App\Models\Thread;
+use App\Plan\PlanBoard;
+use Hakama\Needles\Assignment;
+use Hakama\Needles\NoNeedleFits;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+final class NeedlesController
+{
+    /** So many batches ahead are shown; the rule looks at all of them. */
+    private const SHOWN = 6;
+
+    public function show(PlanBoard $board, ?Machine $machine = null): View
+    {
+        $machine = $machine === null ? $board->machines()->firstOrFail() : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
+        $codes = $board->sequence()->on($machine->code);
+        $shop = $board->shop();
+        $problem = null;
+        try {
+            $planned = Assignment::of($machine->coreRack(), array_map(static fn (string $code) => $shop->batches[$code]->demand(), $codes), $shop->needs);
+            $arrival = array_values(array_intersect(array_keys($board->batches()), $codes));
+            $booked = Assignment::of($machine->coreRack(), array_map(static fn (string $code) => $shop->batches[$code]->demand(), $arrival), $shop->needs);
+        } catch (NoNeedleFits $e) {
+            $planned = $booked = null;
+            $problem = $e->getMessage().'. Unpin a needle, fit another size, or move the batch to another machine.';
+        }
+
+        return view('needles.show', [
+            'machine' => $machine,
+            'machines' => $board->machines(),
+            'planned' => array_slice($planned->batches ?? [], 0, self::SHOWN),
+            'changes' => $planned?->changes(),
+            'bookedChanges' => $booked?->changes(),
+            'ahead' => count($codes),
+            'batches' => $board->batches(),
+            'threads' => Thread::query()->orderBy('code')->get()->keyBy('code'),
+            'problem' => $problem,
+        ]);
+    }
+
+    /** A cone has been put on a needle. */
+    public function load(Request $request, Machine $machine, int $number): RedirectResponse
+    {
+        $request->validate(['thread' => ['required', Rule::exists('threads', 'code')]], ['thread.*' => 'Choose a thread of the shelf.']);
+        $thread = Thread::query()->where('code', $request->string('thread')->value())->firstOrFail();
+        DB::transaction(static function () use ($request, $machine, $number, $thread): void {
+            $needle = self::needle($machine, $number);
+            if ($needle->pinned) {
+                throw ValidationException::withMessages(['thread' => "Needle {$number} is pinned: unpin it before its thread comes off."]);
+            }
+            if ($request->has('seen') && $request->integer('seen') !== (int) $needle->thread_id) {
+                throw ValidationException::withMessages(['thread' => "Someone else changed needle {$number} meanwhile; nothing was recorded. The rack shown is the new one."]);
+            }
+            $needle->update(['thread_id' => $thread->id]);
+        });
+
+        return redirect()->route('needles.show', $machine)->with('done', "Needle {$number} holds {$thread->code} {$thread->name}.");
+    }
+
+    public function pin(Request $request, Machine $machine, int $number): RedirectResponse
+    {
+        $pinned = $request->boolean('pinned');
+        DB::transaction(static fn () => self::needle($machine, $number)->update(['pinned' => $pinned]));
+
+        return redirect()->route('needles.show', $machine)->with('done', $pinned ? "Needle {$number} keeps its thread." : "Needle {$number} may change its thread.");
+    }
+
+    private static function needle(Machine $machine, int $number): Needle
+    {
+        return Needle::query()->where('machine_id', $machine->id)->where('number', $number)->lockForUpdate()->firstOrFail();
+    }
+}

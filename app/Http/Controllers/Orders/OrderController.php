@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Orders;
+
+use App\Http\Requests\StoreOrder;
+use App\Models\Artwork;
+use App\Models\Decoration;
+use App\Models\Order;
+use App\Orders\OrderBook;
+use App\Orders\OrderRow;
+use App\Plan\PlanBoard;
+use App\Setup\SetupDesk;
+use Carbon\CarbonImmutable;
+use Hakama\Setup\Advice;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+
+final class OrderController
+{
+    public function index(Request $request, PlanBoard $board): View
+    {
+        $finished = $request->query('show') === 'finished';
+        $page = Order::query()
+            ->join('customers', 'customers.id', '=', 'orders.customer_id')
+            ->select('orders.*', 'customers.name as customer_name')
+            ->whereExists(static fn ($pieces) => $pieces->selectRaw('1')->from('pieces')->whereColumn('pieces.order_id', 'orders.id')->whereIn('state', ['waiting', 'sewing']), 'and', $finished)
+            ->orderBy('due_at', $finished ? 'desc' : 'asc')->orderBy('orders.id')
+            ->simplePaginate(40)->withQueryString();
+        $rows = OrderRow::of($page->items(), $board);
+
+        return view('orders.index', [
+            'rows' => $rows,
+            'page' => $page,
+            'finished' => $finished,
+            'late' => array_values(array_filter($rows, static fn (OrderRow $row): bool => $row->isLate())),
+        ]);
+    }
+
+    public function create(): View
+    {
+        return view('orders.create', ['artworks' => self::artworks(), 'customers' => DB::table('customers')->orderBy('name')->limit(200)->pluck('name')]);
+    }
+
+    /** One more line for the form. */
+    public function line(Request $request): View
+    {
+        // The lines there are come along, so that the new one gets a number of its own.
+        $taken = array_map(intval(...), array_keys($request->array('lines')));
+
+        return view('orders.line', ['i' => $taken === [] ? 0 : max($taken) + 1, 'artworks' => self::artworks()]);
+    }
+
+    public function store(StoreOrder $request): RedirectResponse
+    {
+        $order = OrderBook::enter($request->string('customer')->value(), CarbonImmutable::now(), $request->dueAt(), $request->string('note')->value(), array_values($request->array('lines')));
+
+        return redirect()->route('orders.show', $order)->with('done', "Order {$order->number} is in the book.");
+    }
+
+    public function show(Order $order, PlanBoard $board, SetupDesk $desk): View
+    {
+        $order->load(['customer', 'lines.decorations.artwork.blocks.thread', 'lines.decorations.setup.frame', 'lines.decorations.batch.machine', 'lines.decorations.line']);
+        $pieces = DB::table('pieces')->where('order_id', $order->id)
+            ->groupBy('decoration_id', 'size', 'state')->select('decoration_id', 'size', 'state')->selectRaw('count(*) as pieces')
+            ->get()->groupBy('decoration_id');
+        $advice = $order->lines->flatMap->decorations
+            ->filter(static fn (Decoration $decoration): bool => $decoration->artwork?->read_at !== null)
+            ->mapWithKeys(static fn (Decoration $decoration): array => [$decoration->id => $desk->advise($decoration)]);
+
+        return view('orders.show', [
+            'order' => $order,
+            'pieces' => $pieces,
+            'warnings' => $advice->map(static fn (Advice $a): array => $a->warnings)->all(),
+            'artworks' => self::artworks(),
+            'ends' => $board->orderEnds($order->id, (int) $pieces->flatten(1)->where('state', '!=', 'done')->sum('pieces')),
+        ]);
+    }
+
+    /** The artwork that came later. */
+    public function artwork(Request $request, Decoration $decoration): RedirectResponse
+    {
+        $request->validate(['artwork_id' => ['required', Rule::exists('artworks', 'id')]], ['artwork_id.*' => 'Choose an artwork that is here.']);
+        $decoration->load('line.order');
+        abort_if($decoration->artwork_id !== null, 409, 'This decoration has its artwork already.');
+        $decoration->update(['artwork_id' => $request->integer('artwork_id')]);
+
+        return redirect()->route('orders.show', $decoration->line->order)->with('done', 'The artwork is kept; it can be set up now.');
+    }
+
+    /** @return Collection<int, string> id => name */
+    private static function artworks(): Collection
+    {
+        return Artwork::query()->whereNotNull('read_at')->orderBy('name')->pluck('name', 'id');
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Setup;
+
+use App\Models\Decoration;
+use App\Models\Frame;
+use App\Models\Machine;
+use App\Plan\PlanBoard;
+use App\Setup\SetupDesk;
+use Hakama\Setup\RankedFrame;
+use Hakama\Stitch\Turn;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+final class SetupController
+{
+    public function index(): View
+    {
+        return view('setup.index', ['open' => DB::table('decorations as d')
+            ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+            ->join('orders as o', 'o.id', '=', 'l.order_id')
+            ->join('customers as c', 'c.id', '=', 'o.customer_id')
+            ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+            ->leftJoin('setups as s', 's.decoration_id', '=', 'd.id')
+            ->leftJoin('frames as f', 'f.id', '=', 's.frame_id')
+            ->joinSub(DB::table('pieces')->whereIn('state', ['waiting', 'sewing'])->groupBy('decoration_id')->select('decoration_id')->selectRaw('count(*) as pieces'), 'open', 'open.decoration_id', '=', 'd.id')
+            ->whereNotNull('a.read_at')
+            ->orderByRaw('s.frame_id is not null')->orderBy('o.due_at')
+            ->limit(120)
+            ->get(['d.id', 'd.position', 'l.garment', 'l.style', 'l.colour_name', 'o.number', 'o.due_at', 'c.name as customer', 'a.name as artwork', 'f.code as frame', 's.turn_deg', 'open.pieces'])]);
+    }
+
+    public function show(Request $request, Decoration $decoration, SetupDesk $desk): View|RedirectResponse
+    {
+        $decoration->load(['artwork.blocks.thread', 'line.order.customer', 'setup.frame', 'batch']);
+        if ($decoration->artwork?->read_at === null) {
+            return redirect()->route('orders.show', $decoration->line->order)->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
+        }
+        $advice = $desk->advise($decoration);
+        $mounted = $this->mounted($advice->drivers[0]->value ?? 'flat');
+        $frames = Frame::query()->orderBy('id')->get();
+        $ranked = $desk->rank($decoration, $advice, $frames, $mounted?->frame?->toCore());
+        $chosen = $request->string('frame')->value() ?: $decoration->setup->frame->code ?? ($ranked[0]->fit->frame->id ?? '');
+        $shown = array_values(array_filter($ranked, static fn (RankedFrame $one): bool => $one->fit->frame->id === $chosen))[0] ?? $ranked[0] ?? null;
+        $turn = Turn::tryFrom($request->integer('turn', $decoration->setup->turn_deg ?? -1));
+        $frame = $shown === null ? null : $frames->firstWhere('code', $shown->fit->frame->id);
+        $fit = $frame === null ? null : ($turn !== null ? $desk->fit($decoration, $frame, $turn) : $shown->fit);
+
+        return view($request->headers->has('HX-Request') ? 'setup.sheet' : 'setup.show', [
+            'decoration' => $decoration,
+            'advice' => $advice,
+            'ranked' => $ranked,
+            'fit' => $fit,
+            'frame' => $frame,
+            'mounted' => $mounted,
+            'best' => $ranked[0] ?? null,
+        ]);
+    }
+
+    public function store(Request $request, Decoration $decoration, SetupDesk $desk, PlanBoard $board): RedirectResponse
+    {
+        $decoration->load(['artwork.blocks.thread', 'line']);
+        $request->validate([
+            'frame' => ['required', Rule::exists('frames', 'code')],
+            'turn' => ['required', Rule::enum(Turn::class)],
+            'reason' => ['nullable', 'string', 'max:200'],
+        ], ['frame.*' => 'Choose one of the shop’s frames.', 'turn.*' => 'Choose which way up it goes in.']);
+        $frame = Frame::query()->where('code', $request->string('frame')->value())->firstOrFail();
+        $turn = Turn::from($request->integer('turn'));
+        $advice = $desk->advise($decoration);
+        $fit = $desk->fit($decoration, $frame, $turn);
+        $against = $advice->stops() || ! $fit->fits() || ! in_array($turn, $advice->turns, true) || ! in_array($fit->frame->driver, $advice->drivers, true);
+        if ($against && trim($request->string('reason')->value()) === '') {
+            throw ValidationException::withMessages(['reason' => 'This goes against the advice: say why, and it is kept with the setup.']);
+        }
+        $batch = $desk->choose($decoration, $frame, $turn, $against ? trim($request->string('reason')->value()) : '');
+        $board->placeOpen();
+
+        return redirect()->route('setup.index')->with('done', "{$batch->code} is set up and stands in the plan.");
+    }
+
+    /** The machine that stands nearest to this driver: its mounted frame costs nothing to use. */
+    private function mounted(string $driver): ?Machine
+    {
+        return Machine::query()->with('frame')->get()
+            ->sortBy(static fn (Machine $machine): int => $machine->driver === $driver ? 0 : (in_array($driver, $machine->drivers, true) ? 1 : 2))
+            ->first();
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Shop;
+
+use App\Models\Frame;
+use App\Models\Machine;
+use App\Models\Thread;
+use App\Setup\SetupDesk;
+use App\Shop\House;
+use Hakama\House\HouseRule;
+use Hakama\House\UnfitRule;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+final class ShopController
+{
+    public function show(House $house): View
+    {
+        return view('shop.show', [
+            'rules' => $house->rules(),
+            'stations' => collect(HouseRule::cases())->groupBy(static fn (HouseRule $rule): string => $rule->spec()->station),
+            'machines' => Machine::query()->with('frame')->orderBy('id')->get(),
+            'frames' => Frame::query()->orderBy('id')->get(),
+            'threads' => Thread::query()->orderBy('code')->get(),
+        ]);
+    }
+
+    public function update(Request $request, string $rule, House $house, SetupDesk $desk): RedirectResponse
+    {
+        $known = HouseRule::tryFrom($rule) ?? abort(404);
+        $request->validate([$rule => ['required', 'numeric']], ["{$rule}.*" => 'Write a number.']);
+        try {
+            DB::transaction(static function () use ($request, $known, $rule, $house, $desk): void {
+                $house->set($known, $request->float($rule));
+                if ($known->spec()->station === 'Plan') {
+                    $desk->retime();
+                }
+            });
+        } catch (UnfitRule $e) {
+            throw ValidationException::withMessages([$rule => ucfirst($e->getMessage()).'.']);
+        }
+
+        return redirect()->to(route('shop.show').'#'.$rule)->with('done', 'The rule is set; everything that follows from it was worked out anew.');
+    }
+}

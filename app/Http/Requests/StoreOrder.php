@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Size;
+use Hakama\Garment\Structure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** A new order as it is typed: who, by when, and lines with a size run and one or two decorations each. */
+final class StoreOrder extends FormRequest
+{
+    public const MOST_LINES = 20;
+    public const MOST_PIECES = 2000;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'customer' => ['required', 'string', 'max:120'],
+            'due_date' => ['required', 'date_format:Y-m-d'],
+            'due_time' => ['required', 'date_format:H:i'],
+            'note' => ['nullable', 'string', 'max:500'],
+            'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
+            'lines.*.garment' => ['required', Rule::enum(Garment::class)],
+            'lines.*.fabric' => ['required', Rule::enum(Fabric::class)],
+            'lines.*.structure' => ['nullable', Rule::enum(Structure::class)],
+            'lines.*.profile' => ['nullable', Rule::enum(Profile::class)],
+            'lines.*.style' => ['nullable', 'string', 'max:80'],
+            'lines.*.colour_name' => ['required', 'string', 'max:40'],
+            'lines.*.colour_hex' => ['required', 'regex:/^#[0-9a-f]{6}$/iD'],
+            'lines.*.sizes' => ['required', 'array'],
+            'lines.*.sizes.*' => ['nullable', 'integer', 'min:0', 'max:999'],
+            'lines.*.decorations' => ['required', 'array', 'min:1', 'max:2'],
+            'lines.*.decorations.0.position' => ['required', Rule::enum(Position::class)],
+            'lines.*.decorations.*.position' => ['nullable', Rule::enum(Position::class)],
+            'lines.*.decorations.*.artwork_id' => ['nullable', 'integer', Rule::exists('artworks', 'id')],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'customer.required' => 'Say who the order is for.',
+            'due_date.required' => 'Say by which day it is promised.',
+            'due_date.date_format' => 'Write the day as year-month-day, such as 2026-03-14.',
+            'due_time.required' => 'Say by what time it is promised.',
+            'due_time.date_format' => 'Write the time as 16:00.',
+            'lines.*.garment.required' => 'Choose the garment.',
+            'lines.*.fabric.required' => 'Choose the fabric.',
+            'lines.*.colour_name.required' => 'Name the garment’s colour.',
+            'lines.*.sizes.*.integer' => 'Sizes are whole numbers of garments.',
+            'lines.*.sizes.*.max' => 'More than 999 of one size: split it into two lines.',
+            'lines.*.decorations.0.position.required' => 'Choose where the artwork goes.',
+            'lines.*.decorations.*.artwork_id.exists' => 'That artwork is no longer here: choose another.',
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $pieces = 0;
+            foreach ($this->array('lines') as $i => $line) {
+                if (! is_array($line) || ! is_array($line['sizes'] ?? null)) {
+                    continue;
+                }
+                $garments = array_sum(array_map(static fn (mixed $n): int => is_numeric($n) ? (int) $n : 0, array_intersect_key($line['sizes'], array_flip(array_column(Size::cases(), 'value')))));
+                if ($garments < 1) {
+                    $validator->errors()->add("lines.{$i}.sizes", 'Type how many of at least one size.');
+                }
+                $pieces += $garments * count(is_array($line['decorations'] ?? null) ? $line['decorations'] : []);
+                if (($line['garment'] ?? '') === Garment::Cap->value && ($line['profile'] ?? 'none') === Profile::None->value) {
+                    $validator->errors()->add("lines.{$i}.profile", 'Say how high the cap is: it limits the design.');
+                }
+            }
+            if ($pieces > self::MOST_PIECES) {
+                $validator->errors()->add('lines', sprintf('%d pieces in one order; split it at %d.', $pieces, self::MOST_PIECES));
+            }
+            if ($validator->errors()->isEmpty() && $this->dueAt()->isPast()) {
+                $validator->errors()->add('due_date', 'That time has passed already.');
+            }
+        }];
+    }
+
+    public function dueAt(): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->string('due_date').' '.$this->string('due_time'));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hakama\Thread\ThreadUse;
+use Hakama\Thread\ThreadUseRules;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int         $id
+ * @property int         $artwork_id
+ * @property int         $number
+ * @property int         $stitches
+ * @property float       $length_mm
+ * @property int         $trims
+ * @property int|null    $thread_id
+ * @property Thread|null $thread
+ */
+final class ArtworkBlock extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+
+    /** @return BelongsTo<Thread, $this> */
+    public function thread(): BelongsTo
+    {
+        return $this->belongsTo(Thread::class);
+    }
+
+    public function threadUse(ThreadUseRules $rules): ThreadUse
+    {
+        return ThreadUse::of($this->length_mm, $this->stitches, $rules);
+    }
+}

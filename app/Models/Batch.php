@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * The pieces of one decoration, run one after another.
+ *
+ * @property int          $id
+ * @property string       $code
+ * @property int          $decoration_id
+ * @property int|null     $machine_id
+ * @property int|null     $place
+ * @property Decoration   $decoration
+ * @property Machine|null $machine
+ */
+final class Batch extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+
+    public function getRouteKeyName(): string
+    {
+        return 'code';
+    }
+
+    /** @return BelongsTo<Decoration, $this> */
+    public function decoration(): BelongsTo
+    {
+        return $this->belongsTo(Decoration::class);
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
+    }
+}

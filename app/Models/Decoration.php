@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Structure;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Facts;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * One artwork at one position of a line.
+ *
+ * @property int                    $id
+ * @property int                    $order_line_id
+ * @property int|null               $artwork_id
+ * @property string                 $position
+ * @property OrderLine              $line
+ * @property Artwork|null           $artwork
+ * @property Setup|null             $setup
+ * @property Batch|null             $batch
+ * @property Collection<int, Piece> $pieces
+ */
+final class Decoration extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+
+    /** @return BelongsTo<OrderLine, $this> */
+    public function line(): BelongsTo
+    {
+        return $this->belongsTo(OrderLine::class, 'order_line_id');
+    }
+
+    /** @return BelongsTo<Artwork, $this> */
+    public function artwork(): BelongsTo
+    {
+        return $this->belongsTo(Artwork::class);
+    }
+
+    /** @return HasOne<Setup, $this> */
+    public function setup(): HasOne
+    {
+        return $this->hasOne(Setup::class);
+    }
+
+    /** @return HasOne<Batch, $this> */
+    public function batch(): HasOne
+    {
+        return $this->hasOne(Batch::class);
+    }
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(Piece::class);
+    }
+
+    public function positionLabel(): string
+    {
+        return Position::from($this->position)->label();
+    }
+
+    /**
+     * What the setup rules need to know; wants an artwork, and `artwork.blocks.thread` loaded.
+     *
+     * @param list<Driver> $drivers
+     */
+    public function facts(array $drivers): Facts
+    {
+        assert($this->artwork !== null);
+        $bounds = $this->artwork->bounds();
+
+        return new Facts(
+            Garment::from($this->line->garment),
+            Fabric::from($this->line->fabric),
+            Structure::from($this->line->structure),
+            Profile::from($this->line->profile),
+            Position::from($this->position),
+            $bounds->width(),
+            $bounds->height(),
+            $this->artwork->stitches,
+            (int) ($this->artwork->blocks->min(static fn (ArtworkBlock $block): int => $block->thread->weight ?? 40) ?? 40) >= 60 ? 60 : 40,
+            $drivers,
+        );
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame as CoreFrame;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\Window;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int    $id
+ * @property string $code
+ * @property string $name
+ * @property string $kind
+ * @property string $driver
+ * @property float  $outer_width_mm
+ * @property float  $outer_height_mm
+ * @property float  $window_width_mm
+ * @property float  $window_height_mm
+ * @property float  $corner_mm
+ * @property bool   $round
+ * @property float  $offset_x_mm
+ * @property float  $offset_y_mm
+ * @property int    $count
+ */
+final class Frame extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['round' => 'boolean'];
+
+    public function toCore(): CoreFrame
+    {
+        return new CoreFrame(
+            $this->code,
+            FrameKind::from($this->kind),
+            Driver::from($this->driver),
+            $this->outer_width_mm,
+            $this->outer_height_mm,
+            $this->round
+                ? Window::ellipse($this->window_width_mm, $this->window_height_mm)
+                : Window::rectangle($this->window_width_mm, $this->window_height_mm, $this->corner_mm),
+            $this->offset_x_mm,
+            $this->offset_y_mm,
+            $this->count,
+        );
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hakama\Machine\Driver;
+use Hakama\Machine\Rack;
+use Hakama\Machine\SpeedCurve;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int                     $id
+ * @property string                  $code
+ * @property string                  $name
+ * @property int                     $heads
+ * @property int                     $needles
+ * @property int                     $top_spm
+ * @property list<string>            $drivers
+ * @property string                  $driver
+ * @property int|null                $frame_id
+ * @property string                  $token_hash
+ * @property Frame|null              $frame
+ * @property Collection<int, Needle> $rack
+ */
+final class Machine extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $hidden = ['token_hash'];
+    protected $casts = ['drivers' => 'array'];
+
+    public function getRouteKeyName(): string
+    {
+        return 'code';
+    }
+
+    /** @return HasMany<Needle, $this> */
+    public function rack(): HasMany
+    {
+        return $this->hasMany(Needle::class)->orderBy('number');
+    }
+
+    /** @return BelongsTo<Frame, $this> */
+    public function frame(): BelongsTo
+    {
+        return $this->belongsTo(Frame::class);
+    }
+
+    /** @return list<Driver> */
+    public function coreDrivers(): array
+    {
+        return array_map(Driver::from(...), $this->drivers);
+    }
+
+    /** The rack as it stands; wants `rack.thread` loaded. */
+    public function coreRack(): Rack
+    {
+        $threads = $sizes = $pinned = [];
+        foreach ($this->rack as $needle) {
+            $sizes[$needle->number] = $needle->size;
+            if ($needle->thread !== null) {
+                $threads[$needle->number] = $needle->thread->code;
+            }
+            if ($needle->pinned) {
+                $pinned[] = $needle->number;
+            }
+        }
+
+        return Rack::of($this->needles, $threads, $pinned, $sizes);
+    }
+
+    public function speedCurve(): SpeedCurve
+    {
+        return SpeedCurve::usual($this->top_spm);
+    }
+}

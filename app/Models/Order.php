@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int                        $id
+ * @property int                        $number
+ * @property int                        $customer_id
+ * @property CarbonImmutable            $received_at
+ * @property CarbonImmutable            $due_at
+ * @property string                     $note
+ * @property Customer                   $customer
+ * @property Collection<int, OrderLine> $lines
+ */
+final class Order extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['received_at' => 'immutable_datetime', 'due_at' => 'immutable_datetime'];
+
+    public function getRouteKeyName(): string
+    {
+        return 'number';
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+
+    /** @return HasMany<OrderLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(OrderLine::class);
+    }
+}

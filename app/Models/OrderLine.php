@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int                         $id
+ * @property int                         $order_id
+ * @property string                      $garment
+ * @property string                      $fabric
+ * @property string                      $structure
+ * @property string                      $profile
+ * @property string                      $style
+ * @property string                      $colour_name
+ * @property string                      $colour_hex
+ * @property Order                       $order
+ * @property Collection<int, Decoration> $decorations
+ */
+final class OrderLine extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+
+    /** @return BelongsTo<Order, $this> */
+    public function order(): BelongsTo
+    {
+        return $this->belongsTo(Order::class);
+    }
+
+    /** @return HasMany<Decoration, $this> */
+    public function decorations(): HasMany
+    {
+        return $this->hasMany(Decoration::class);
+    }
+
+    public function garmentLabel(): string
+    {
+        return trim($this->style.' '.str_replace('_', ' ', $this->garment).', '.$this->colour_name, ' ,');
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use App\Shop\ShopClock;
+use Carbon\CarbonImmutable;
+use Hakama\Plan\Batch;
+
+/** A batch with pieces still to do, with all that is shown of it and all that it is planned by. */
+final readonly class OpenBatch
+{
+    /**
+     * @param array<string, int>     $sewS    machine code => seconds a load sews there
+     * @param non-empty-list<string> $threads thread code per block
+     * @param list<string>           $colours thread colour per block, #rrggbb
+     * @param list<int>              $weights thread weight per block
+     */
+    public function __construct(
+        public int $id,
+        public string $code,
+        public int $decorationId,
+        public ?string $machine,
+        public ?int $place,
+        public int $pieces,
+        public int $left,
+        public bool $started,
+        public array $sewS,
+        public int $hoopS,
+        public int $framesPerHead,
+        public array $threads,
+        public array $colours,
+        public array $weights,
+        public string $frame,
+        public int $turnDeg,
+        public int $speedSpm,
+        public int $orderId,
+        public int $orderNumber,
+        public string $customer,
+        public CarbonImmutable $receivedAt,
+        public CarbonImmutable $dueAt,
+        public string $garment,
+        public string $position,
+        public int $artworkId,
+        public string $artwork,
+    ) {}
+
+    public function toCore(int $swapS): Batch
+    {
+        return new Batch(
+            $this->code,
+            $this->left,
+            $this->sewS,
+            $this->hoopS,
+            $swapS,
+            $this->framesPerHead,
+            $this->threads,
+            $this->frame,
+            ShopClock::seconds($this->receivedAt),
+            ShopClock::seconds($this->dueAt),
+            alreadySetUp: $this->started,
+        );
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Position;
+use Illuminate\Support\Facades\DB;
+
+/** Reads every batch with pieces still to do: two queries, however many there are. */
+final class OpenBatches
+{
+    /** @return list<OpenBatch> in order of arrival */
+    public static function all(): array
+    {
+        $open = DB::table('pieces')
+            ->whereIn('state', ['waiting', 'sewing'])
+            ->groupBy('decoration_id')
+            ->select('decoration_id')
+            ->selectRaw('count(*) as pieces_left');
+        $rows = DB::table('batches as b')
+            ->joinSub($open, 'open', 'open.decoration_id', '=', 'b.decoration_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+            ->join('orders as o', 'o.id', '=', 'l.order_id')
+            ->join('customers as c', 'c.id', '=', 'o.customer_id')
+            ->join('setups as s', 's.decoration_id', '=', 'd.id')
+            ->join('frames as f', 'f.id', '=', 's.frame_id')
+            ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+            ->leftJoin('machines as m', 'm.id', '=', 'b.machine_id')
+            ->orderBy('o.received_at')->orderBy('b.id')
+            ->select([
+                'b.id', 'b.code', 'b.decoration_id', 'b.place', 'm.code as machine', 'open.pieces_left', 's.sew_s', 's.hoop_s', 's.turn_deg', 's.speed_spm',
+                'f.code as frame', 'f.count as frame_count', 'o.id as order_id', 'o.number', 'o.received_at', 'o.due_at', 'c.name as customer',
+                'l.garment', 'l.style', 'l.colour_name', 'd.position', 'd.artwork_id', 'a.name as artwork',
+            ])
+            ->selectRaw('(select count(*) from pieces where pieces.decoration_id = d.id) as pieces_all')
+            ->selectRaw('exists (select 1 from floor_events e where e.batch_id = b.id) as started')
+            ->get();
+        $blocks = self::blocks(array_values(array_unique($rows->pluck('artwork_id')->all())));
+        $machines = DB::table('machines')->get(['id', 'code', 'heads'])->keyBy('id');
+
+        $batches = [];
+        foreach ($rows as $row) {
+            $sewS = [];
+            $heads = 1;
+            foreach (json_decode((string) $row->sew_s, true, flags: JSON_THROW_ON_ERROR) as $machineId => $seconds) {
+                $machine = $machines[$machineId] ?? null;
+                if ($machine !== null) {
+                    $sewS[$machine->code] = (int) $seconds;
+                    $heads = max($heads, (int) $machine->heads);
+                }
+            }
+            $of = $blocks[$row->artwork_id] ?? [];
+            if ($of === []) {
+                continue;
+            }
+            $batches[] = new OpenBatch(
+                id: (int) $row->id,
+                code: $row->code,
+                decorationId: (int) $row->decoration_id,
+                machine: $row->machine,
+                place: $row->place === null ? null : (int) $row->place,
+                pieces: (int) $row->pieces_all,
+                left: (int) $row->pieces_left,
+                started: (bool) $row->started,
+                sewS: $sewS,
+                hoopS: (int) $row->hoop_s,
+                framesPerHead: $row->frame_count >= 2 * $heads ? 2 : 1,
+                threads: array_column($of, 'code'),
+                colours: array_column($of, 'hex'),
+                weights: array_map(intval(...), array_column($of, 'weight')),
+                frame: $row->frame,
+                turnDeg: (int) $row->turn_deg,
+                speedSpm: (int) $row->speed_spm,
+                orderId: (int) $row->order_id,
+                orderNumber: (int) $row->number,
+                customer: $row->customer,
+                receivedAt: CarbonImmutable::parse($row->received_at),
+                dueAt: CarbonImmutable::parse($row->due_at),
+                garment: trim($row->style.' '.str_replace('_', ' ', $row->garment).', '.$row->colour_name, ' ,'),
+                position: Position::from($row->position)->label(),
+                artworkId: (int) $row->artwork_id,
+                artwork: $row->artwork,
+            );
+        }
+
+        return $batches;
+    }
+
+    /**
+     * @param list<int> $artworkIds
+     *
+     * @return array<int, non-empty-list<object>>
+     */
+    private static function blocks(array $artworkIds): array
+    {
+        $blocks = [];
+        $rows = DB::table('artwork_blocks as k')
+            ->join('threads as t', 't.id', '=', 'k.thread_id')
+            ->whereIn('k.artwork_id', $artworkIds)
+            ->orderBy('k.artwork_id')->orderBy('k.number')
+            ->get(['k.artwork_id', 't.code', 't.hex', 't.weight']);
+        foreach ($rows as $row) {
+            $blocks[$row->artwork_id][] = $row;
+        }
+
+        return $blocks;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Orders\Pleats;
+use App\Plan\PlanBoard;
+use App\Shop\House;
+use Carbon\Carbon;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\ServiceProvider;
+
+final class HakamaProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->scoped(House::class);
+        $this->app->scoped(PlanBoard::class);
+        $this->app->scoped(Pleats::class);
+    }
+
+    public function boot(): void
+    {
+        Date::use(CarbonImmutable::class);
+        Model::preventLazyLoading();
+        Model::preventSilentlyDiscardingAttributes();
+        $clock = config('shop.clock');
+        if (is_string($clock) && $clock !== '') {
+            Carbon::setTestNow($clock);
+            CarbonImmutable::setTestNow($clock);
+        }
+    }
+}

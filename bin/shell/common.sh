@@ -1,0 +1,57 @@
+# Shared by the commands in bin/. Each sources this first and stands in the project's folder.
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")/../.."
+ROOT=$PWD
+
+say() { printf '%s\n' "$*"; }
+fail() { printf 'hakama: %s\n' "$*" >&2; exit 1; }
+
+# Debian packages that must be there; installed when we may, else the exact command is printed.
+need_packages() {
+    local missing=() package
+    for package in "$@"; do
+        dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
+    done
+    [ ${#missing[@]} -eq 0 ] && return 0
+    local install="apt-get update && apt-get install -y --no-install-recommends ${missing[*]}"
+    if [ "$(id -u)" -eq 0 ]; then
+        say "Installing ${missing[*]} ..."
+        (apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}") >"$LOGS/packages.log" 2>&1 \
+            || fail "the packages could not be installed (see $LOGS/packages.log); run: $install"
+    else
+        fail "these packages are missing; run as root: $install"
+    fi
+}
+
+# Composer's packages, once for every change of composer.json; two commands at once wait for each other.
+need_vendor() {
+    local sign
+    sign=$(sha256sum composer.json | cut -d' ' -f1)
+    exec 8>"$STATE/vendor.lock"
+    flock 8
+    if [ ! -f vendor/autoload.php ] || [ "$(cat "$STATE/vendor.sign" 2>/dev/null)" != "$sign" ]; then
+        say 'Fetching the PHP packages ...'
+        composer install --no-interaction --no-progress --quiet >"$LOGS/composer.log" 2>&1 \
+            || fail "composer could not install the packages; see $LOGS/composer.log"
+        printf '%s' "$sign" >"$STATE/vendor.sign"
+    fi
+    flock -u 8
+    exec 8>&-
+}
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'
+}
+
+port_taken() {
+    php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 0.3) ? 0 : 1);' "$1"
+}
+
+random_hex() { php -r 'echo bin2hex(random_bytes((int) $argv[1]));' "$1"; }
+
+STATE=$ROOT/storage/state
+LOGS=$ROOT/storage/logs
+mkdir -p "$STATE" "$LOGS" storage/app storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache 2>/dev/null \
+    || fail "cannot write below $ROOT/storage; is the disk full, or the folder not yours?"
+touch "$STATE/.probe" 2>/dev/null && printf 'x' >"$STATE/.probe" 2>/dev/null || fail "cannot write below $ROOT/storage; is the disk full, or the folder not yours?"
+rm -f "$STATE/.probe"

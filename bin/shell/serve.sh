@@ -1,0 +1,34 @@
+# Serving: PHP's own server with several workers, the queue worker and the simulated machines.
+
+PIDS=()
+
+# Each in a session of its own, so that the workers it forks end with it.
+run_beside() {
+    local log=$1
+    shift
+    setsid "$@" >>"$LOGS/$log.log" 2>&1 &
+    PIDS+=($!)
+}
+
+serve() {
+    local port=$1
+    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} run_beside server php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=256M -d variables_order=EGPCS -S "127.0.0.1:$port" -t public public/server.php
+    local server=${PIDS[-1]} waited=0
+    until port_taken "$port"; do
+        kill -0 "$server" 2>/dev/null || fail "the server will not start on port $port; see $LOGS/server.log"
+        waited=$((waited + 1))
+        [ "$waited" -lt 100 ] || fail "the server did not answer on port $port"
+        sleep 0.1
+    done
+}
+
+stop_all() {
+    local pid
+    for pid in "${PIDS[@]}"; do kill -TERM -- "-$pid" 2>/dev/null || true; done
+    local waited=0
+    for pid in "${PIDS[@]}"; do
+        while kill -0 -- "-$pid" 2>/dev/null && [ "$waited" -lt 50 ]; do sleep 0.1; waited=$((waited + 1)); done
+        kill -KILL -- "-$pid" 2>/dev/null || true
+    done
+    PIDS=()
+}

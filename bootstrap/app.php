@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Problem;
+use App\Http\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withProviders([App\Providers\HakamaProvider::class], withBootstrapProviders: false)
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/machines.php',
+        apiPrefix: 'machines',
+        commands: __DIR__.'/../routes/console.php',
+    )
+    ->withMiddleware(static function (Middleware $middleware): void {
+        // No page of another origin has business here, so the package behind it is not installed.
+        $middleware->remove(HandleCors::class);
+        $middleware->web(append: [SecurityHeaders::class]);
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        Problem::register($exceptions);
+    })
+    ->create();

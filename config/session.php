@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => env('SESSION_DRIVER', 'file'),
+    'lifetime' => 60 * 24 * 7,
+    'expire_on_close' => false,
+    'encrypt' => false,
+    'files' => storage_path('framework/sessions'),
+    'lottery' => [2, 100],
+    'cookie' => 'hakama',
+    'path' => '/',
+    'http_only' => true,
+    'same_site' => 'strict',
+];

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Tokens of the machines that are started beside the server are made from it.
+    'machine_secret' => env('MACHINE_SECRET', ''),
+
+    // A fixed time of day for demonstrations and tests, such as 2026-03-04T09:40; empty for the real one.
+    'clock' => env('SHOP_CLOCK'),
+
+    // Largest tape taken in, bytes. A tape of a million records is 3 MB.
+    'tape_bytes' => 16 * 1024 * 1024,
+
+    // Tapes with more records than this are read by the queue worker, not while the page waits.
+    'records_read_at_once' => 150_000,
+];

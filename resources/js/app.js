@@ -1,0 +1,39 @@
+import htmx from 'htmx.org';
+import { keys } from './keys.js';
+import { drop } from './drop.js';
+import { plan } from './plan.js';
+import { floor } from './floor.js';
+
+htmx.config.includeIndicatorStyles = false;
+htmx.config.allowEval = false;
+htmx.config.defaultSwapStyle = 'outerHTML';
+// A refusal comes with a page that says why: show it like any other answer.
+htmx.config.responseHandling = [
+    { code: '204', swap: false },
+    { code: '[23]..', swap: true },
+    { code: '4..', swap: true },
+    { code: '5..', swap: false, error: true },
+];
+window.htmx = htmx;
+
+keys();
+drop();
+plan();
+floor();
+
+// One touch is one touch: a form that is on its way is not sent again.
+document.addEventListener('submit', (event) => {
+    const form = event.target;
+    if (form.dataset.sent) return event.preventDefault();
+    if (!form.hasAttribute('hx-post') && form.method === 'post') {
+        form.dataset.sent = '1';
+        setTimeout(() => delete form.dataset.sent, 4000);
+    }
+});
+document.addEventListener('change', (event) => {
+    if (event.target.matches('[data-send]')) event.target.form.requestSubmit();
+});
+document.addEventListener('click', (event) => {
+    const button = event.target.closest('[data-remove]');
+    if (button) button.closest(button.dataset.remove).remove();
+});

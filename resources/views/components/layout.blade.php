@@ -1,0 +1,49 @@
+@props(['station', 'title', 'floor' => false])
+@inject('pleats', 'App\Orders\Pleats')
+@php
+    $waiting = $pleats->waiting();
+    $version = trim((string) @file_get_contents(public_path('build/version')));
+@endphp
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title>{{ $title }} · Hakama</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="stylesheet" href="/build/app.css?v={{ $version }}">
+    <script src="/build/app.js?v={{ $version }}" defer></script>
+</head>
+<body @class(['floor' => $floor])>
+    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-paper focus:p-3">To the page</a>
+    <nav class="pleats" aria-label="Stations">
+        @foreach (App\Orders\Pleats::STATIONS as $i => $name)
+            <a href="/{{ $name }}" class="pleat" data-key="{{ $i + 1 }}" data-does="Go to {{ ucfirst($name) }}" @if ($name === $station) aria-current="page" @endif>
+                <span class="name">{{ ucfirst($name) }}</span>
+                <span class="count">{{ $waiting[$name] }} <small>{{ $name === 'books' ? 'today' : ($waiting[$name] === 1 ? 'piece' : 'pieces') }}</small></span>
+                @if ($name === $station)
+                    <span class="say">{{ $say ?? '' }}</span>
+                @endif
+            </a>
+        @endforeach
+        <a href="/shop" class="pleat shop" data-key="0" data-does="Go to the shop’s own things" @if ($station === 'shop') aria-current="page" @endif>
+            <span class="name">Shop</span>
+            @if ($station === 'shop')<span class="say">{{ $say ?? '' }}</span>@else<span class="count"><small>rules</small></span>@endif
+        </a>
+    </nav>
+    <main id="main" class="mx-auto max-w-[1280px] px-6 py-5" tabindex="-1">
+        @if (session('done'))<p class="note mb-4" role="status">{{ session('done') }}</p>@endif
+        @if (session('problem'))<p class="note note-now mb-4" role="alert">{{ session('problem') }}</p>@endif
+        {{ $slot }}
+    </main>
+    <footer class="noprint mx-auto max-w-[1280px] px-6 pb-6 text-sm text-soft">
+        <button type="button" class="btn btn-small" data-keys>Keys of this page <kbd>?</kbd></button>
+    </footer>
+    <dialog id="keys" aria-label="Keys of this page">
+        <h2 class="mb-3">Keys of this page</h2>
+        <dl class="facts"></dl>
+        <form method="dialog" class="mt-4"><button class="btn">Close</button></form>
+    </dialog>
+</body>
+</html>

@@ -1,0 +1,71 @@
+@php
+    $o = static fn (string $field, mixed $default = '') => old("lines.{$i}.{$field}", $default);
+    $word = static fn (string $value) => str_replace('_', ' ', $value);
+@endphp
+<fieldset class="line sheet mt-5 p-4">
+    <legend class="px-2 font-head font-semibold">Line</legend>
+    <div class="grid grid-cols-2 gap-3 md:grid-cols-7">
+        @foreach ([
+            ['garment', 'Garment', Hakama\Garment\Garment::cases(), 'polo'],
+            ['fabric', 'Fabric', Hakama\Garment\Fabric::cases(), 'pique'],
+            ['structure', 'Cap front', Hakama\Garment\Structure::cases(), 'none'],
+            ['profile', 'Cap height', Hakama\Garment\Profile::cases(), 'none'],
+        ] as [$field, $label, $cases, $default])
+            <div>
+                <label for="l{{ $i }}-{{ $field }}">{{ $label }}</label>
+                <select id="l{{ $i }}-{{ $field }}" name="lines[{{ $i }}][{{ $field }}]" @error("lines.{$i}.{$field}") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-{{ $field }}" @enderror>
+                    @foreach ($cases as $case)<option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)>{{ $case->value === 'none' ? 'no cap' : $word($case->value) }}</option>@endforeach
+                </select>
+                <x-wrong :field="'lines.'.$i.'.'.$field" />
+            </div>
+        @endforeach
+        <div>
+            <label for="l{{ $i }}-style">Style</label>
+            <input id="l{{ $i }}-style" name="lines[{{ $i }}][style]" value="{{ $o('style') }}" maxlength="80">
+            <x-wrong :field="'lines.'.$i.'.style'" />
+        </div>
+        <div>
+            <label for="l{{ $i }}-colour">Colour name</label>
+            <input id="l{{ $i }}-colour" name="lines[{{ $i }}][colour_name]" value="{{ $o('colour_name') }}" maxlength="40" required @error("lines.{$i}.colour_name") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-colour_name" @enderror>
+            <x-wrong :field="'lines.'.$i.'.colour_name'" />
+        </div>
+        <div>
+            <label for="l{{ $i }}-hex">Looks like</label>
+            <input type="color" id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]" value="{{ $o('colour_hex', '#26324f') }}" class="h-[40px] w-full border border-[#8c8577] bg-paper p-1">
+        </div>
+    </div>
+    <fieldset class="mt-3">
+        <legend class="text-sm text-soft">How many of each size</legend>
+        <div class="flex flex-wrap gap-2">
+            @foreach (Hakama\Garment\Size::cases() as $size)
+                <div class="w-[76px]">
+                    <label for="l{{ $i }}-{{ $size->value }}" class="text-center">{{ $size->value === 'one' ? 'one size' : $size->value }}</label>
+                    <input id="l{{ $i }}-{{ $size->value }}" name="lines[{{ $i }}][sizes][{{ $size->value }}]" inputmode="numeric" value="{{ $o('sizes.'.$size->value) }}" class="num" @error("lines.{$i}.sizes.{$size->value}") aria-invalid="true" @enderror>
+                </div>
+            @endforeach
+        </div>
+        <x-wrong :field="'lines.'.$i.'.sizes'" />
+        @foreach (Hakama\Garment\Size::cases() as $size)<x-wrong :field="'lines.'.$i.'.sizes.'.$size->value" />@endforeach
+    </fieldset>
+    <div class="mt-3 grid grid-cols-1 gap-3 md:grid-cols-4">
+        @foreach ([0, 1] as $j)
+            <div>
+                <label for="l{{ $i }}-p{{ $j }}">{{ $j === 0 ? 'Where it goes' : 'and also' }}</label>
+                <select id="l{{ $i }}-p{{ $j }}" name="lines[{{ $i }}][decorations][{{ $j }}][position]">
+                    @if ($j === 1)<option value="">nowhere else</option>@endif
+                    @foreach (Hakama\Garment\Position::cases() as $case)<option value="{{ $case->value }}" @selected($o("decorations.{$j}.position") === $case->value)>{{ $case->label() }}</option>@endforeach
+                </select>
+                <x-wrong :field="'lines.'.$i.'.decorations.'.$j.'.position'" />
+            </div>
+            <div>
+                <label for="l{{ $i }}-a{{ $j }}">Artwork</label>
+                <select id="l{{ $i }}-a{{ $j }}" name="lines[{{ $i }}][decorations][{{ $j }}][artwork_id]">
+                    <option value="">comes later</option>
+                    @foreach ($artworks as $id => $name)<option value="{{ $id }}" @selected((string) $o("decorations.{$j}.artwork_id") === (string) $id)>{{ $name }}</option>@endforeach
+                </select>
+                <x-wrong :field="'lines.'.$i.'.decorations.'.$j.'.artwork_id'" />
+            </div>
+        @endforeach
+    </div>
+    @if ($i > 0)<button type="button" class="btn btn-small mt-3" data-remove=".line">Take this line out</button>@endif
+</fieldset>

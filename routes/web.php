@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Artwork\ArtworkController;
+use App\Http\Controllers\Artwork\BlockThreadController;
+use App\Http\Controllers\Artwork\DrawingController;
+use App\Http\Controllers\Books\BooksController;
+use App\Http\Controllers\Floor\FloorController;
+use App\Http\Controllers\Floor\FloorEventController;
+use App\Http\Controllers\Needles\NeedlesController;
+use App\Http\Controllers\Orders\OrderController;
+use App\Http\Controllers\Plan\PlanController;
+use App\Http\Controllers\Setup\SetupController;
+use App\Http\Controllers\Shop\ShopController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/orders');
+
+Route::controller(OrderController::class)->prefix('orders')->name('orders.')->group(static function (): void {
+    Route::get('/', 'index')->name('index');
+    Route::get('/new', 'create')->name('create');
+    Route::get('/new/line', 'line')->name('line');
+    Route::post('/', 'store')->name('store');
+    Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->whereNumber('decoration');
+    Route::get('/{order}', 'show')->name('show');
+});
+
+Route::controller(ArtworkController::class)->prefix('artwork')->name('artwork.')->group(static function (): void {
+    Route::get('/', 'index')->name('index');
+    Route::post('/', 'store')->name('store');
+    Route::get('/{artwork}', 'show')->name('show')->whereNumber('artwork');
+});
+Route::get('/artwork/{artwork}/drawing.svg', [DrawingController::class, 'svg'])->name('artwork.drawing');
+Route::get('/artwork/{artwork}/stitches', [DrawingController::class, 'stitches'])->name('artwork.stitches');
+Route::put('/artwork/{artwork}/blocks/{number}', [BlockThreadController::class, 'update'])->name('artwork.thread')->whereNumber('number');
+Route::get('/artwork/{artwork}/blocks/{number}/threads', [BlockThreadController::class, 'suggest'])->name('artwork.suggest')->whereNumber('number');
+
+Route::controller(SetupController::class)->prefix('setup')->name('setup.')->group(static function (): void {
+    Route::get('/', 'index')->name('index');
+    Route::get('/{decoration}', 'show')->name('show')->whereNumber('decoration');
+    Route::post('/{decoration}', 'store')->name('store')->whereNumber('decoration');
+});
+
+Route::controller(NeedlesController::class)->prefix('needles')->name('needles.')->group(static function (): void {
+    Route::get('/{machine?}', 'show')->name('show');
+    Route::post('/{machine}/{number}', 'load')->name('load')->whereNumber('number');
+    Route::put('/{machine}/{number}', 'pin')->name('pin')->whereNumber('number');
+});
+
+Route::controller(PlanController::class)->prefix('plan')->name('plan.')->group(static function (): void {
+    Route::get('/', 'show')->name('show');
+    Route::post('/moves', 'move')->name('move');
+    Route::post('/due', 'byDue')->name('due');
+});
+
+Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
+Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
+Route::post('/floor/{machine}/events', [FloorEventController::class, 'store'])->name('floor.events');
+
+Route::get('/books', [BooksController::class, 'show'])->name('books.show');
+Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
+
+Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
+Route::put('/shop/rules/{rule}', [ShopController::class, 'update'])->name('shop.rule');
