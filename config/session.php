@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'driver' => env('SESSION_DRIVER', 'file'),
     'lifetime' => 60 * 24 * 7,
-    'expire_on_close' => false,
+    'expire_on_close' => true,
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),
     'lottery' => [2, 100],

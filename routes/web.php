@@ -50,7 +50,7 @@ Route::controller(NeedlesController::class)->prefix('needles')->name('needles.')
 
 Route::controller(PlanController::class)->prefix('plan')->name('plan.')->group(static function (): void {
     Route::get('/', 'show')->name('show');
-    Route::post('/moves', 'move')->name('move');
+    Route::post('/moves', 'move')->name('moves');
     Route::post('/due', 'byDue')->name('due');
 });
 

@@ -116,7 +116,8 @@ final class Racking
             $this->seat($number, $missing, $seated, $tried);
         }
 
-        return count($seated) === count($missing) ? [...$places, ...$seated] : null;
+        // Added, not spread: spreading would number codes of digits anew.
+        return count($seated) === count($missing) ? $places + $seated : null;
     }
 
     /**

@@ -1,0 +1,106 @@
+@php
+    use Hakama\Floor\EventKind as K;
+    use Hakama\Floor\Stage;
+    $m = $station->machine;
+    $run = $station->run;
+    $open = $station->open;
+    $artwork = $station->decoration?->artwork;
+    $setup = $station->decoration?->setup;
+    $n = static fn (float $v) => number_format($v, 0, '.', "\u{202F}");
+    $halts = [K::ThreadBroke->value => 'Thread broke', K::BobbinRanOut->value => 'Bobbin ran out', K::Stopped->value => 'Stopped by hand'];
+@endphp
+<div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}" data-sign="{{ $pulse->sign }}">
+    @if ($open === null)
+        <p class="note">No batch stands at {{ $m->code }}. Plan one: it appears here when its turn comes.</p>
+    @else
+    <div class="grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6">
+        <section aria-label="What runs">
+            <div class="flex items-end gap-6">
+                <div>
+                    <h1>{{ $open->artwork }}</h1>
+                    <p>{{ $open->code }}, {{ $open->garment }}, {{ $open->position }}</p>
+                </div>
+                <p class="ml-auto text-right"><span class="big">{{ count($run->done) }}<span class="text-xl"> / {{ count($run->pieces) }}</span></span><br>pieces done{{ $run->spoils !== [] ? ', '.count($run->spoils).' spoiled' : '' }}</p>
+            </div>
+            <canvas id="sewing" class="weave mt-3 h-[300px] w-full border border-hair" role="img" aria-label="The design, filled as far as it is sewn"
+                data-stitches="{{ route('artwork.stitches', [$artwork, 'v' => substr($artwork->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->colours) }}"
+                data-width="{{ $artwork->bounds()->width() }}" data-height="{{ $artwork->bounds()->height() }}" data-turn="{{ $open->turnDeg }}"
+                data-load="{{ $run->loadEvent }}" data-sewn="{{ $run->stage === Stage::Sewn ? $artwork->stitches : $station->stitch }}" data-of="{{ $artwork->stitches }}"></canvas>
+            <div class="mt-2 flex items-baseline gap-6 tabular-nums">
+                @if ($run->stage === Stage::Sewing)<strong>Sewing load {{ $run->load }}</strong>
+                @elseif ($run->stage === Stage::Halted)<strong class="now">{{ $halts[$run->haltedBy?->value ?? ''] ?? 'Halted' }}</strong>
+                @elseif ($run->stage === Stage::Sewn)<strong>Load {{ $run->load }} is sewn: take it off</strong>
+                @elseif ($run->stage === Stage::Ready)<strong>Ready for load {{ $run->load + 1 }}</strong>
+                @else<strong>Preflight</strong>@endif
+                <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $artwork->stitches : $station->stitch) }}</span> of {{ $n($artwork->stitches) }} stitches</span>
+                <span id="share">{{ $artwork->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $artwork->stitches : $station->stitch), $artwork->stitches) : 0 }} %</span>
+            </div>
+            @if ($run->stage === Stage::Halted)
+                <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->stitch) }}. @if ($run->haltedBy === K::ThreadBroke)Rethread, step back a few stitches past the break, then go on. @elseif ($run->haltedBy === K::BobbinRanOut)Change the bobbin. @endif If the frame was moved, use “return to the last position”: never centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
+            @endif
+            <h2 class="mt-4">To hoop</h2>
+            <ul class="grid grid-cols-2 gap-x-6 text-base">
+                @foreach (array_slice($run->waiting(), 0, 4) as $id)
+                    <li class="flex items-center gap-3 border-b border-hair py-1">
+                        <span class="flex-1">{{ $station->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->frame }}</span></span>
+                        @if (in_array($id, $run->hooped, true))<strong>hooped</strong>@else
+                        <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece" value="{{ $id }}"><button class="btn !min-h-[48px] !text-base" @if ($loop->first) data-key="h" @endif>Hooped{!! $loop->first ? ' <kbd>h</kbd>' : '' !!}<span class="sr-only">: {{ $station->pieces[$id]?->label() }}</span></button></form>@endif
+                    </li>
+                @endforeach
+                @if (count($run->waiting()) > 4)<li class="py-1 text-soft">and {{ count($run->waiting()) - 4 }} more</li>@endif
+                @if ($run->waiting() === [])<li class="py-1 text-soft">nothing more in this batch</li>@endif
+            </ul>
+        </section>
+        <section aria-label="What to do">
+            @if ($run->stage === Stage::Preflight)
+                <form method="post" action="{{ route('floor.events', $m) }}" data-busy>
+                    @csrf <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PreflightDone->value }}">
+                    <fieldset><legend class="font-head font-semibold">Before the first load</legend>
+                    @foreach ([
+                        'frame' => "Frame {$open->frame} is on, and chosen on the machine",
+                        'turn' => $open->turnDeg === 0 ? 'Design upright: neck or open edge towards the machine' : "Design turned {$open->turnDeg}°, as drawn here: turned, never mirrored",
+                        'needle_one' => 'Needle 1 stands over the mark',
+                        'trace' => 'Traced: nothing is hit, clear all round',
+                        'bobbin' => 'The bobbin lasts for this load',
+                    ] as $key => $text)
+                        <label class="check"><input type="checkbox" name="checked[]" value="{{ $key }}" data-key="{{ $key[0] === 't' ? substr($key, 1, 1) : $key[0] }}" data-does="{{ $text }}">{{ $text }}</label>
+                    @endforeach
+                    </fieldset>
+                    <x-wrong field="checked" />
+                    <button class="btn btn-now mt-4 w-full" data-key="g">All is checked <kbd>g</kbd></button>
+                </form>
+            @else
+                <div class="grid grid-cols-2 gap-3">
+                    @php
+                        $one = match ($run->stage) {
+                            Stage::Ready => [[K::LoadStarted, 'Start load '.($run->load + 1), 'btn-now col-span-2', 's']],
+                            Stage::Sewing => [[K::ThreadBroke, 'Break', '', 'b'], [K::BobbinRanOut, 'Bobbin', '', 'o'], [K::Stopped, 'Stop', 'col-span-2', 'x']],
+                            Stage::Halted => [[K::Resumed, 'Go on', 'btn-now col-span-2', 'g']],
+                            Stage::Sewn => [[K::PieceDone, 'Done: count '.(count($run->onFrame) === 1 ? 'this piece' : 'these '.count($run->onFrame)), 'btn-now col-span-2', 'd']],
+                            default => [],
+                        };
+                    @endphp
+                    @foreach ($one as [$kind, $label, $class, $key])
+                        <form method="post" action="{{ route('floor.events', $m) }}" class="{{ str_contains($class, 'col-span-2') ? 'col-span-2' : '' }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ $kind->value }}"><button class="btn {{ str_replace('col-span-2', '', $class) }} w-full" data-key="{{ $key }}">{{ $label }} <kbd>{{ $key }}</kbd></button></form>
+                    @endforeach
+                </div>
+                @if ($run->onFrame !== [])
+                    <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)<strong>{{ $station->pieces[$id]?->label() }}</strong>{{ $loop->last ? '' : ', ' }}@endforeach</p>
+                    <form method="post" action="{{ route('floor.events', $m) }}" class="mt-2">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceSpoiled->value }}">
+                        <fieldset>
+                            <legend class="text-base">Spoiled, because</legend>
+                            @if (count($run->onFrame) > 1)<div class="mb-2 flex gap-4 text-base">@foreach ($run->onFrame as $id)<label class="m-0 flex items-center gap-2 text-base"><input type="radio" name="piece" value="{{ $id }}" @checked($loop->first) class="h-6 w-6"> {{ $station->pieces[$id]?->label() }}</label>@endforeach</div>@else<input type="hidden" name="piece" value="{{ $run->onFrame[0] }}">@endif
+                            <div class="grid grid-cols-2 gap-2">@foreach (Hakama\Floor\SpoilCause::cases() as $cause)<button class="btn !min-h-[48px] !px-2 !text-base" name="cause" value="{{ $cause->value }}">{{ $cause->label() }}</button>@endforeach</div>
+                        </fieldset>
+                        <x-wrong field="cause" />
+                    </form>
+                @endif
+            @endif
+        </section>
+    </div>
+    <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
+        <p>@if ($setup)Speed <strong>{{ $setup->speed_spm }}</strong>, backing <strong>{{ $setup->layers }} × {{ str_replace('_', '-', $setup->backing) }}</strong>{{ $setup->topper ? ', film on top' : '' }}, needle <strong>{{ $setup->needle_size }} {{ $setup->needle_point }}</strong>. Hands, hair and lanyards clear of needles and carriage.@endif</p>
+        <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces.@endif</p>
+    </div>
+    @endif
+</div>

@@ -1,0 +1,79 @@
+<x-layout station="needles" title="Needles">
+    @php
+        $first = collect($planned)->first(fn ($b) => $b->load !== []);
+        $toLoad = collect($planned[0]->load ?? [])->where('beforeBlock', 1)->keyBy('needle');
+        $width = 1180 / max(1, $machine->needles);
+        $w = min(78, $width);
+    @endphp
+    <x-slot:say>
+        @if ($problem)<span class="now">{{ $machine->code }}: {{ $problem }}</span>
+        @elseif ($first)<span class="now">{{ $machine->code }}: load {{ count($first->load) === 1 ? 'one needle' : count($first->load).' needles' }} before {{ $first->id }}.</span> {{ $changes }} changes for the {{ $ahead }} batches ahead; in order of arrival {{ $bookedChanges }}.
+        @elseif ($ahead === 0){{ $machine->code }} has no batch ahead.
+        @else {{ $machine->code }} holds every thread of its next {{ $ahead }} batches.@endif
+    </x-slot:say>
+    <div class="mb-4 flex gap-2" role="group" aria-label="Machines">
+        @foreach ($machines as $one)<a class="btn {{ $one->id === $machine->id ? 'btn-main' : '' }}" href="{{ route('needles.show', $one) }}" @if ($one->id === $machine->id) aria-current="true" @endif>{{ $one->code }} {{ $one->name }}<span class="ml-2 font-normal">{{ $one->needles }} needles</span></a>@endforeach
+    </div>
+    <svg viewBox="0 0 1180 232" class="w-full" role="img" aria-label="The rack of {{ $machine->code }}: @foreach ($machine->rack as $needle)needle {{ $needle->number }} {{ $needle->thread?->name ?? 'empty' }}{{ $loop->last ? '' : ', ' }}@endforeach">
+        <rect x="0" y="118" width="{{ $w * $machine->needles }}" height="7" fill="#1d2433"/>
+        @foreach ($machine->rack as $needle)
+            @php $x = ($needle->number - 1) * $w; $m = $x + $w / 2; $next = $toLoad[$needle->number] ?? null; @endphp
+            <path d="M{{ $m - $w * .34 }} 117L{{ $m - $w * .2 }} 40Q{{ $m }} 30 {{ $m + $w * .2 }} 40L{{ $m + $w * .34 }} 117z" fill="{{ $needle->thread?->hex ?? '#fffdf8' }}" stroke="#1d2433" stroke-width="1" @if (! $needle->thread) stroke-dasharray="4 3" @endif/>
+            @if ($needle->thread)<path d="M{{ $m - $w * .31 }} 104L{{ $m + $w * .3 }} 98M{{ $m - $w * .29 }} 90L{{ $m + $w * .28 }} 84M{{ $m - $w * .26 }} 76L{{ $m + $w * .25 }} 70M{{ $m - $w * .24 }} 62L{{ $m + $w * .22 }} 56" stroke="#fff" stroke-opacity=".3" stroke-width="1.4"/>@endif
+            <path d="M{{ $m }} 125V178" stroke="{{ $needle->thread?->hex ?? '#d8d0c0' }}" stroke-width="3"/>
+            <path d="M{{ $m - 3 }} 150h6l-2 42-1 8-1-8z" fill="#8c8577" stroke="#1d2433" stroke-width=".5"/>
+            <text x="{{ $m }}" y="218" text-anchor="middle" font-size="17" font-weight="700">{{ $needle->number }}</text>
+            <text x="{{ $m }}" y="231" text-anchor="middle" font-size="11">{{ $needle->size }}</text>
+            <text x="{{ $m }}" y="22" text-anchor="middle" font-size="12">{{ $needle->thread?->code ?? 'empty' }}</text>
+            @if ($needle->pinned)<g transform="translate({{ $m }} 112)"><circle r="5" fill="#fffdf8" stroke="#1d2433"/><path d="M-2.5 0h5" stroke="#1d2433" stroke-width="1.4"/></g>@endif
+            @if ($next)<g><path d="M{{ $m - 7 }} 3h14l-7 9z" fill="#c8481f"/></g>@endif
+        @endforeach
+    </svg>
+    <p class="mb-5 text-sm text-soft">The triangle marks a needle to be loaded before the next batch, the ring one that is pinned.</p>
+    <x-wrong field="thread" />
+    <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
+        <div>
+            <h2 class="mb-1">Next batches</h2>
+            @if ($planned === [])<p class="note">No batch stands on this machine. Set one up, or move one here in the plan.</p>@endif
+            @foreach ($planned as $i => $batch)
+                @php $of = $batches[$batch->id]; @endphp
+                <section class="border-b border-ink py-3">
+                    <h3 class="font-semibold">{{ $batch->id }} <span class="font-normal">{{ $of->artwork }}, {{ $of->garment }}, {{ $of->left }} pieces for {{ $of->customer }}</span></h3>
+                    <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums" aria-label="Needle order">
+                        @foreach ($batch->order as $k => $needle)<span class="whitespace-nowrap"><span class="text-sm text-soft">{{ $k + 1 }}</span> <x-swatch :hex="$of->colours[$k]" /><strong>{{ $needle }}</strong></span>@endforeach
+                    </p>
+                    @forelse ($batch->load as $change)
+                        <div class="flex items-center gap-3 py-1">
+                            <span class="flex-1"><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }} {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf {{ $threads[$change->to]->shelf ?? '' }}{{ $change->beforeBlock > 1 ? ', at the stop before block '.$change->beforeBlock : '' }}</span></span>
+                            @if ($i === 0 || collect($planned)->take($i)->every(fn ($b) => $b->load === []))
+                                <form method="post" action="{{ route('needles.load', [$machine, $change->needle]) }}">@csrf
+                                    <input type="hidden" name="thread" value="{{ $change->to }}"><input type="hidden" name="seen" value="{{ (int) $machine->rack->firstWhere('number', $change->needle)->thread_id }}">
+                                    <button class="btn btn-small btn-now" @if ($loop->first && $batch === $first) data-key="l" @endif>Needle {{ $change->needle }} is loaded{!! $loop->first && $batch === $first ? ' <kbd>l</kbd>' : '' !!}</button>
+                                </form>
+                            @endif
+                        </div>
+                    @empty
+                        <p class="text-sm text-soft">Nothing to load.</p>
+                    @endforelse
+                </section>
+            @endforeach
+            <x-because about="Why these needles">A thread that is on the rack stays where it is. For a missing one the needle is given up whose thread is needed furthest in the future, or never; pinned needles and needle sizes are kept. With a known order of batches no rule needs fewer changes.</x-because>
+        </div>
+        <div>
+            <h2 class="mb-1">The rack</h2>
+            <table>
+                <thead><tr><th class="num">Needle</th><th>Thread</th><th>Size</th><th>Keep</th></tr></thead>
+                <tbody>
+                @foreach ($machine->rack as $needle)
+                    <tr>
+                        <td class="num font-semibold">{{ $needle->number }}</td>
+                        <td><x-swatch :hex="$needle->thread?->hex" />{{ $needle->thread ? $needle->thread->code.' '.$needle->thread->name : 'empty' }}</td>
+                        <td class="whitespace-nowrap text-sm">{{ $needle->size }} {{ $needle->point }}</td>
+                        <td><form method="post" action="{{ route('needles.pin', [$machine, $needle->number]) }}">@csrf @method('put')<label class="m-0 flex items-center gap-1"><input type="checkbox" name="pinned" value="1" @checked($needle->pinned) data-send> pinned<span class="sr-only"> needle {{ $needle->number }}</span></label></form></td>
+                    </tr>
+                @endforeach
+                </tbody>
+            </table>
+        </div>
+    </div>
+</x-layout>

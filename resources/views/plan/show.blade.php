@@ -1,0 +1,10 @@
+<x-layout station="plan" title="Plan">
+    <x-slot:say>
+        @if ($late !== [])
+            @php $one = $board->batches()[$late[0]->batch->id]; @endphp
+            <span class="now">{{ count($late) === 1 ? 'One batch ends late' : count($late).' batches end late' }}:</span> {{ $one->code }} for {{ $one->customer }} is due {{ $one->dueAt->format('D H:i') }} and ends {{ App\Shop\ShopClock::time($late[0]->end())->format('D H:i') }}.
+        @elseif ($timetable->placed === []) Nothing is planned.
+        @else Every batch ends in time; {{ (int) round($timetable->totals->setupMin) }} minutes go into set-ups.@endif
+    </x-slot:say>
+    @include('plan.sheet')
+</x-layout>

@@ -1,0 +1,78 @@
+@php
+    $artwork = $decoration->artwork;
+    $colours = $artwork->blocks->map(static fn ($b) => $b->thread->hex ?? '-')->implode(',');
+    $against = $fit !== null && ($advice->stops() || ! $fit->fits() || ! in_array($fit->turn, $advice->turns, true) || ! in_array($fit->frame->driver, $advice->drivers, true));
+    $mm = static fn (float $v) => number_format($v, 1);
+    $say = static fn (string $about) => $advice->because[$about];
+@endphp
+<div id="sheet" class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+    <div>
+        @if ($fit === null)
+            <p class="note note-now">The shop has no frame for the driver this needs.</p>
+        @else
+            @include('setup.drawing')
+            <p class="mt-2 text-sm">{{ $fit->because() }} Slack to the window: left {{ $mm($fit->leftMm) }}, right {{ $mm($fit->rightMm) }}, top {{ $mm($fit->topMm) }}, bottom {{ $mm($fit->bottomMm) }} mm.</p>
+        @endif
+        <h2 class="mb-1 mt-5">Frames, best first</h2>
+        <table>
+            <thead><tr><th>Frame</th><th>Fits</th><th class="num">Clear, mm</th><th>Way up</th><th>To change</th><th><span class="sr-only">Look at it</span></th></tr></thead>
+            <tbody>
+            @foreach ($ranked as $one)
+                <tr @class(['font-semibold' => $fit?->frame->id === $one->fit->frame->id])>
+                    <td>{{ $one->fit->frame->id }} <span class="text-sm font-normal text-soft">{{ $one->fit->frame->kind->value }}, {{ $one->fit->frame->count }} here</span></td>
+                    <td>{!! $one->fit->fits() ? 'yes' : '<span class="now">no</span>' !!}</td>
+                    <td class="num">{{ $mm($one->fit->clearMm) }}</td>
+                    <td class="tabular-nums">{{ $one->fit->turn->value }}°</td>
+                    <td>{{ $one->change->label() }}</td>
+                    <td class="num"><button type="button" class="btn btn-small" hx-get="{{ route('setup.show', [$decoration, 'frame' => $one->fit->frame->id]) }}" hx-target="#sheet" aria-label="Look at frame {{ $one->fit->frame->id }}">Look</button></td>
+                </tr>
+            @endforeach
+            </tbody>
+        </table>
+        @if ($mounted)<p class="mt-1 text-sm text-soft">Changes are counted from {{ $mounted->code }} {{ $mounted->name }}, which stands with {{ $mounted->frame?->code ?? 'no frame' }} on the {{ $mounted->driver }} driver.</p>@endif
+    </div>
+    <div>
+        @foreach ($advice->warnings as $warning)<p class="note {{ $warning->stops ? 'note-now' : 'note-care' }} mb-3" role="alert">{{ $warning->text }}</p>@endforeach
+        <dl>
+            @foreach ([
+                ['driver', 'Driver', implode(', else ', array_map(static fn ($d) => $d->value, $advice->drivers)) ?: 'none here'],
+                ['turn', 'Way up', implode(', else ', array_map(static fn ($t) => $t->value.'°', $advice->turns))],
+                ['backing', 'Backing', $advice->backing->words()],
+                ['topper', 'Topper', $advice->topper ? 'film on top' : 'none'],
+                ['needle', 'Needle', $advice->needle->size.' '.$advice->needle->point],
+                ['speed', 'Speed', $advice->speedSpm.' stitches a minute'],
+            ] as [$about, $label, $value])
+                <div class="flex items-baseline gap-4 border-b border-hair py-2">
+                    <dt class="w-20 shrink-0 text-sm text-soft">{{ $label }}</dt>
+                    <dd><span class="text-lg font-semibold">{{ $value }}</span><br><span class="text-sm">{{ $say($about)->text }}</span></dd>
+                </div>
+            @endforeach
+        </dl>
+        @if ($frame)
+            @php $over = 2 * app(App\Shop\House::class)->rules()->value(Hakama\House\HouseRule::BackingOverlap); @endphp
+            <p class="mt-2 text-sm">Cut the backing at least {{ number_format($frame->outer_width_mm + $over) }} × {{ number_format($frame->outer_height_mm + $over) }} mm, so that it reaches beyond the frame on every side.</p>
+            @if ($frame->offset_x_mm != 0 || $frame->offset_y_mm != 0)<p class="note note-care mt-2 text-sm">The window’s middle lies {{ $mm(abs($frame->offset_y_mm)) }} mm {{ $frame->offset_y_mm < 0 ? 'below' : 'above' }} what the machine takes for the centre. Find the true centre from the notches before tracing.</p>@endif
+        @endif
+        <p class="note note-care mt-3 text-sm">Magnets pinch and can disturb implanted devices. Power off before a driver is changed. Aerosol away from machine and flame. The machine’s manual and trained people decide.</p>
+        @if ($fit !== null)
+        <form method="post" action="{{ route('setup.store', $decoration) }}" class="mt-4">
+            @csrf
+            <input type="hidden" name="frame" value="{{ $fit->frame->id }}">
+            <fieldset class="mb-3">
+                <legend class="text-sm text-soft">Which way up, as chosen</legend>
+                <div class="flex gap-2">
+                    @foreach (Hakama\Stitch\Turn::cases() as $turn)
+                        <label class="btn btn-small {{ $turn === $fit->turn ? 'btn-main' : '' }} mb-0" @style(['color: #fff' => $turn === $fit->turn, 'color: #2b3a67' => $turn !== $fit->turn])><input type="radio" name="turn" value="{{ $turn->value }}" @checked($turn === $fit->turn) class="mr-1" hx-get="{{ route('setup.show', [$decoration, 'frame' => $fit->frame->id, 'turn' => $turn->value]) }}" hx-target="#sheet">{{ $turn->value }}°</label>
+                    @endforeach
+                </div>
+            </fieldset>
+            @if ($against || $errors->has('reason'))
+                <label for="reason">This goes against the advice. Why?</label>
+                <input id="reason" name="reason" value="{{ old('reason', $decoration->setup?->override_reason) }}" maxlength="200" @error('reason') aria-invalid="true" aria-describedby="wrong-reason" @enderror>
+                <x-wrong field="reason" />
+            @endif
+            <button class="btn btn-main mt-3" data-key="s">Set it up in {{ $fit->frame->id }} <kbd>s</kbd></button>
+        </form>
+        @endif
+    </div>
+</div>

@@ -1,0 +1,38 @@
+<x-layout station="shop" title="Shop">
+    <x-slot:say>What the shop owns, and the figures it works by. Change one, and all that follows from it is worked out anew.</x-slot:say>
+    <h2 class="mb-1">House rules</h2>
+    <div class="grid grid-cols-1 gap-x-10 lg:grid-cols-2">
+        @foreach ($stations as $station => $cases)
+            <section class="mb-6 break-inside-avoid">
+                <h3 class="mt-3 font-semibold">{{ $station }}</h3>
+                <table>
+                    <thead><tr><th>Rule</th><th class="num">Value</th></tr></thead>
+                    <tbody>
+                    @foreach ($cases as $rule)
+                        @php $spec = $rule->spec(); @endphp
+                        <tr id="{{ $rule->value }}">
+                            <td><label for="r-{{ $rule->value }}" class="m-0 text-base text-ink">{{ $spec->meaning }}</label><span class="text-sm text-soft">{{ $rules->isSet($rule) ? 'starts as' : 'as it starts:' }} {{ $spec->default }}, from {{ $spec->least }} to {{ $spec->most }} {{ $spec->unit }}</span><x-wrong :field="$rule->value" /></td>
+                            <td class="num w-44"><form method="post" action="{{ route('shop.rule', $rule->value) }}" class="flex items-center justify-end gap-2">@csrf @method('put')<input id="r-{{ $rule->value }}" name="{{ $rule->value }}" inputmode="decimal" value="{{ old($rule->value, $rules->value($rule)) }}" class="num !w-20" @error($rule->value) aria-invalid="true" aria-describedby="wrong-{{ $rule->value }}" @enderror><button class="btn btn-small" aria-label="Set {{ str_replace('_', ' ', $rule->value) }}">Set</button></form></td>
+                        </tr>
+                    @endforeach
+                    </tbody>
+                </table>
+            </section>
+        @endforeach
+    </div>
+    <div class="grid grid-cols-1 gap-10 lg:grid-cols-2">
+        <section>
+            <h2 class="mb-1">Machines</h2>
+            <table><thead><tr><th>Machine</th><th class="num">Needles</th><th class="num">Heads</th><th class="num">Top spm</th><th>Drivers</th><th>Stands with</th></tr></thead>
+            <tbody>@foreach ($machines as $m)<tr><td>{{ $m->code }} {{ $m->name }}</td><td class="num">{{ $m->needles }}</td><td class="num">{{ $m->heads }}</td><td class="num">{{ $m->top_spm }}</td><td>{{ implode(', ', $m->drivers) }}</td><td>{{ $m->driver }}, {{ $m->frame?->code }}</td></tr>@endforeach</tbody></table>
+            <h2 class="mb-1 mt-6">Frames</h2>
+            <table><thead><tr><th>Frame</th><th>Driver</th><th class="num">Window, mm</th><th class="num">Here</th></tr></thead>
+            <tbody>@foreach ($frames as $f)<tr><td><strong>{{ $f->code }}</strong> {{ $f->name }}</td><td>{{ $f->driver }}</td><td class="num">{{ $f->window_width_mm }} × {{ $f->window_height_mm }}</td><td class="num">{{ $f->count }}</td></tr>@endforeach</tbody></table>
+        </section>
+        <section>
+            <h2 class="mb-1">Thread shelf</h2>
+            <table><thead><tr><th>Thread</th><th class="num">Weight</th><th>Shelf</th><th class="num">Metres left</th></tr></thead>
+            <tbody>@foreach ($threads as $t)<tr><td><x-swatch :hex="$t->hex" />{{ $t->code }} {{ $t->name }}</td><td class="num">{{ $t->weight }}</td><td>{{ $t->shelf }}</td><td class="num">{{ number_format($t->metres_left, 0, '.', "\u{202F}") }}</td></tr>@endforeach</tbody></table>
+        </section>
+    </div>
+</x-layout>

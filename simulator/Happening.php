@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Simulator;
+
+enum Happening
+{
+    case Nothing;
+    case ThreadBroke;
+    case Sewn;
+}

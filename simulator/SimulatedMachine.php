@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Simulator;
+
+use Hakama\Machine\RunTimeRules;
+use Hakama\Machine\SpeedCurve;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\RecordKind;
+
+/**
+ * The inside of a machine: a clock that advances while it sews, a needle that is at some stitch, and
+ * a thread that breaks now and then. It knows nothing of the network.
+ */
+final class SimulatedMachine
+{
+    /** @var list<float> seconds from the load's start at which each stitch is sewn, on an undisturbed run */
+    private array $sewnAt = [];
+    /** @var list<int> stitches at which the thread breaks */
+    private array $breaks = [];
+    private float $sewingS = 0.0;
+    private float $clockS = 0.0;
+    private int $stitch = 0;
+
+    /** @param float $breaksPer1000 chance of a break per head and 1000 stitches */
+    public function __construct(private readonly float $breaksPer1000) {}
+
+    /**
+     * Takes up a load, at its beginning or where it was left.
+     *
+     * @param int $seed the same seed breaks the thread at the same stitches
+     */
+    public function load(Pattern $pattern, float $setSpm, SpeedCurve $curve, int $heads, int $seed, int $stitch = 0, float $clockS = 0.0, RunTimeRules $rules = new RunTimeRules()): void
+    {
+        $this->sewnAt = self::timeline($pattern, $setSpm, $curve, $rules);
+        $this->breaks = self::breaksFor(count($this->sewnAt), $this->breaksPer1000 * $heads, $seed);
+        $this->stitch = min($stitch, count($this->sewnAt));
+        $this->sewingS = $this->stitch === 0 ? 0.0 : $this->sewnAt[$this->stitch - 1];
+        $this->clockS = max($clockS, $this->sewingS);
+        $this->breaks = array_values(array_filter($this->breaks, fn (int $at): bool => $at > $this->stitch));
+    }
+
+    /** Sews for so many seconds of the machine's own time; stops short at a break or at the end. */
+    public function sew(float $seconds): Happening
+    {
+        $until = $this->sewingS + $seconds;
+        $end = count($this->sewnAt);
+        while ($this->stitch < $end && $this->sewnAt[$this->stitch] <= $until) {
+            $this->stitch++;
+            if ($this->breaks !== [] && $this->stitch >= $this->breaks[0]) {
+                array_shift($this->breaks);
+                $this->advanceTo($this->sewnAt[$this->stitch - 1]);
+
+                return Happening::ThreadBroke;
+            }
+        }
+        if ($this->stitch >= $end) {
+            $this->advanceTo($this->sewnAt[$end - 1] ?? 0.0);
+
+            return Happening::Sewn;
+        }
+        $this->advanceTo($until);
+
+        return Happening::Nothing;
+    }
+
+    /** Time passes while it stands still: it belongs to the load all the same. */
+    public function wait(float $seconds): void
+    {
+        $this->clockS += $seconds;
+    }
+
+    public function stitch(): int
+    {
+        return $this->stitch;
+    }
+
+    public function clockS(): float
+    {
+        return $this->clockS;
+    }
+
+    private function advanceTo(float $sewingS): void
+    {
+        $this->clockS += max(0.0, $sewingS - $this->sewingS);
+        $this->sewingS = max($this->sewingS, $sewingS);
+    }
+
+    /** @return list<float> */
+    private static function timeline(Pattern $pattern, float $setSpm, SpeedCurve $curve, RunTimeRules $rules): array
+    {
+        $times = [];
+        $clock = $rules->rampS;
+        $x = $y = $jumps = 0;
+        $secondsAt = [];
+        foreach ($pattern->chunks() as $chunk) {
+            foreach ($chunk->kinds as $i => $kind) {
+                [$dx, $dy] = [$chunk->xs[$i] - $x, $chunk->ys[$i] - $y];
+                [$x, $y] = [$chunk->xs[$i], $chunk->ys[$i]];
+                if ($kind === RecordKind::Stitch->value) {
+                    $square = $dx * $dx + $dy * $dy;
+                    $clock += $secondsAt[$square] ??= 60 / min($setSpm, $curve->spmAt(sqrt($square) / 10));
+                    $times[] = $clock;
+                    $jumps = 0;
+                } elseif ($kind === RecordKind::Stop->value) {
+                    $clock += $rules->changeS + $rules->rampS;
+                    $jumps = 0;
+                } elseif (++$jumps === 3 && $times !== []) {
+                    $clock += $rules->trimS + $rules->rampS;
+                }
+            }
+        }
+
+        return $times;
+    }
+
+    /** @return list<int> */
+    private static function breaksFor(int $stitches, float $per1000, int $seed): array
+    {
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $breaks = [];
+        for ($thousand = 0; $thousand * 1000 < $stitches; $thousand++) {
+            if ($random->getInt(0, 9999) < 10_000 * $per1000) {
+                $breaks[] = $thousand * 1000 + $random->getInt(1, 999);
+            }
+        }
+
+        return array_values(array_filter($breaks, static fn (int $at): bool => $at < $stitches));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * A simulated machine, as a process of its own: it speaks to the server as a real one would, over HTTP
+ * with its token, and runs faster than life.
+ *
+ *     MACHINE_TOKEN=... php simulator/run.php http://127.0.0.1:8080 [factor] [breaks per 1000 stitches]
+ */
+
+use Hakama\Machine\SpeedCurve;
+use Hakama\Stitch\Tape\TapeReader;
+use Simulator\Happening;
+use Simulator\Line;
+use Simulator\SimulatedMachine;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$server = $argv[1] ?? '';
+$factor = (float) ($argv[2] ?? 20);
+$token = (string) getenv('MACHINE_TOKEN');
+if ($server === '' || $token === '' || $factor <= 0) {
+    fwrite(STDERR, "usage: MACHINE_TOKEN=... php simulator/run.php SERVER [factor] [breaks per 1000]\n");
+    exit(2);
+}
+
+$line = new Line($server, $token);
+$machine = new SimulatedMachine((float) ($argv[3] ?? 0.05));
+$load = null;
+$over = null;
+$then = microtime(true);
+
+while (true) {
+    usleep(300_000);
+    $passed = min(3.0, ($now = microtime(true)) - $then) * $factor;
+    $then = $now;
+    $todo = $line->instruction();
+    if ($todo === null || $todo['command'] === 'idle' || $todo['load'] === $over) {
+        continue;
+    }
+    if ($todo['load'] !== $load) {
+        $tape = $line->tape();
+        if ($tape === null) {
+            continue;
+        }
+        $machine->load((new TapeReader())->fromString($tape), (float) $todo['speed_spm'], SpeedCurve::usual((float) $todo['top_spm']), (int) $todo['heads'], crc32($todo['load']), (int) $todo['stitch'], (float) $todo['clock_s']);
+        $load = $todo['load'];
+        continue;
+    }
+    if ($todo['command'] === 'hold') {
+        $machine->wait($passed);
+        continue;
+    }
+    $kind = match ($machine->sew($passed)) {
+        Happening::Nothing => 'position',
+        Happening::ThreadBroke => 'thread_broke',
+        Happening::Sewn => 'sewn',
+    };
+    $line->report(['load' => $load, 'kind' => $kind, 'stitch' => $machine->stitch(), 'clock_s' => round($machine->clockS(), 1)]);
+    if ($kind === 'sewn') {
+        $over = $load;
+    }
+}

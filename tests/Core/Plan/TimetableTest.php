@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Hakama\Machine\Rack;
+use Hakama\Plan\Batch;
+use Hakama\Plan\Changeover;
+use Hakama\Plan\Dispatch;
+use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hours;
+use Hakama\Plan\Lane;
+use Hakama\Plan\Placed;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Shop;
+use Hakama\Plan\Timetable;
+use Hakama\Plan\Weights;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class TimetableTest extends TestCase
+{
+    /** Eight in the morning, seconds of the day; tests count on from there. */
+    private const EIGHT = 8 * 3600;
+
+    /** @return list<array{int}> */
+    public static function pricedCases(): array
+    {
+        return [[1], [2], [3]];
+    }
+
+    #[Test]
+    #[DataProvider('pricedCases')]
+    public function plans_priced_by_another_program_agree_to_the_second(int $case): void
+    {
+        $folder = __DIR__.'/../../fixtures/plans';
+        $given = json_decode((string) file_get_contents("{$folder}/case-{$case}.json"), true);
+        $priced = json_decode((string) file_get_contents("{$folder}/case-{$case}.priced.json"), true);
+        $timetable = Timetable::of(self::shopOf($given), new Sequence($given['sequence']));
+
+        self::assertCount(count($priced['placed']), $timetable->placed);
+        foreach ($priced['placed'] as $true) {
+            $placed = $timetable->find($true['batch']);
+            self::assertNotNull($placed);
+            self::assertSame($true['machine'], $placed->machine);
+            self::assertSame([$true['setup_start'], $true['start'], $true['end']], array_map(static fn (int $t): string => gmdate('Y-m-d\TH:i:s', $t), [$placed->setupStart, $placed->start(), $placed->end()]));
+            self::assertEqualsWithDelta($true['setup_min'], $placed->setupS / 60, 1e-9);
+            self::assertSame([$true['thread_changes'], $true['driver_change'], $true['frame_change']], [count($placed->needles->load), $placed->driverChange, $placed->frameChange]);
+            self::assertEqualsWithDelta($true['late_min'], $placed->lateS() / 60, 0.001);
+        }
+        self::assertEqualsWithDelta($priced['totals']['cost'], $timetable->totals->cost, 0.0015);
+        self::assertEqualsWithDelta($priced['totals']['flow_min'], $timetable->totals->flowMin, 0.001);
+        self::assertSame($priced['totals']['driver_changes'], $timetable->totals->driverChanges);
+    }
+
+    #[Test]
+    public function a_set_up_is_what_differs_from_what_stands_there(): void
+    {
+        $shop = self::shop([self::batch('a'), self::batch('b', frame: 'cap', threads: ['white', 'red'])]);
+        $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b']]));
+
+        // a: 3 min to load. b: 3 + frame 4 + driver 15 + one thread 2.5.
+        self::assertSame([180, (int) (24.5 * 60)], array_map(static fn (Placed $p): int => $p->setupS, $timetable->on('M')));
+        self::assertSame(self::EIGHT + 180, $timetable->find('a')?->start());
+    }
+
+    #[Test]
+    public function what_stands_on_its_machine_already_needs_no_set_up(): void
+    {
+        $running = new Batch('a', 2, ['M' => 600], 60, 30, 1, ['white'], 'flat', 0, 99999, alreadySetUp: true);
+        $timetable = Timetable::of(self::shop([$running]), new Sequence(['M' => ['a']]));
+
+        self::assertSame([0, self::EIGHT, self::EIGHT + 2 * 690], [$timetable->placed[0]->setupS, $timetable->placed[0]->start(), $timetable->placed[0]->end()]);
+    }
+
+    #[Test]
+    public function neither_a_set_up_nor_a_load_is_split_over_the_break(): void
+    {
+        // Loads of 60 min from 8:03; the fourth would end 12:03 and goes to after the break.
+        $timetable = Timetable::of(self::shop([self::batch('a', pieces: 4, sewS: 3600 - 90)]), new Sequence(['M' => ['a']]));
+        $loads = $timetable->placed[0]->loads;
+
+        self::assertSame(11 * 3600 + 180, $loads[2][1]);
+        self::assertSame(12 * 3600 + 1800, $loads[3][0]);
+    }
+
+    #[Test]
+    public function nothing_is_sewn_before_the_blanks_are_in_but_the_set_up_may_be_done(): void
+    {
+        $timetable = Timetable::of(self::shop([self::batch('a', readyAt: 10 * 3600)]), new Sequence(['M' => ['a']]));
+
+        self::assertSame([self::EIGHT, 10 * 3600], [$timetable->placed[0]->setupStart, $timetable->placed[0]->start()]);
+    }
+
+    #[Test]
+    public function two_machines_that_share_one_set_of_frames_take_turns(): void
+    {
+        $shop = self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], frames: 1);
+        $timetable = Timetable::of($shop, new Sequence(['M' => ['a'], 'N' => ['b']]));
+
+        self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->setupStart);
+    }
+
+    #[Test]
+    public function one_pair_of_hands_tends_one_machine_at_a_time(): void
+    {
+        $shop = self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: 1);
+        $timetable = Timetable::of($shop, new Sequence(['M' => ['a'], 'N' => ['b']]));
+
+        self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->setupStart);
+    }
+
+    #[Test]
+    public function what_finds_no_place_is_named_with_its_reason_and_the_rest_goes_on(): void
+    {
+        $shop = self::shop([self::batch('long', sewS: 9 * 3600), self::batch('a'), self::batch('wide', threads: ['1', '2', '3', '4', '5'])]);
+        $timetable = Timetable::of($shop, new Sequence(['M' => ['long', 'a', 'wide']]));
+
+        self::assertSame(['a'], array_map(static fn (Placed $p): string => $p->batch->id, $timetable->placed));
+        self::assertSame(['wide', 'long'], array_column($timetable->unplaced, 'batch'));
+        self::assertStringContainsString('5 threads do not fit on the needles of M', $timetable->unplaced[0]->reason);
+        self::assertStringContainsString('no span of the working hours', $timetable->unplaced[1]->reason);
+    }
+
+    #[Test]
+    public function lateness_is_counted_on_the_clock_and_priced(): void
+    {
+        $shop = self::shop([self::batch('a', dueAt: self::EIGHT)]);
+        $timetable = Timetable::of($shop, new Sequence(['M' => ['a']]));
+        $minutes = (180 + 690) / 60;
+
+        self::assertSame(1, $timetable->totals->lateBatches);
+        self::assertEqualsWithDelta(10 * $minutes + 3 + 0.01 * $minutes, $timetable->totals->cost, 1e-9);
+    }
+
+    #[Test]
+    public function by_due_time_the_most_urgent_batch_comes_first_and_what_stands_stays(): void
+    {
+        $shop = self::shop([self::batch('late', dueAt: 90000), self::batch('soon', dueAt: 40000), self::batch('standing', dueAt: 99000)]);
+
+        self::assertSame(['standing', 'soon', 'late'], Dispatch::byDue($shop, new Sequence(['M' => ['standing']]))->on('M'));
+        self::assertSame(['late', 'soon', 'standing'], Dispatch::asBooked($shop)->on('M'));
+    }
+
+    #[Test]
+    public function moving_a_batch_loses_and_doubles_none(): void
+    {
+        $sequence = new Sequence(['M' => ['a', 'b', 'c'], 'N' => ['d']]);
+
+        self::assertSame(['M' => ['c', 'a', 'b'], 'N' => ['d']], $sequence->moved('c', 'M', 0)->batches);
+        self::assertSame(['M' => ['a', 'c'], 'N' => ['d', 'b']], $sequence->moved('b', 'N', 99)->batches);
+        self::assertSame(['M' => ['b', 'a', 'c'], 'N' => ['d']], $sequence->moved('a', 'M', 1)->batches);
+    }
+
+    #[Test]
+    public function batches_of_random_plans_never_overlap_on_a_machine(): void
+    {
+        mt_srand(9);
+        for ($round = 0; $round < 25; $round++) {
+            $batches = [];
+            for ($i = 0; $i < 8; $i++) {
+                $batches[] = self::batch("b{$i}", pieces: mt_rand(1, 6), sewS: mt_rand(100, 1500), frame: mt_rand(0, 1) === 0 ? 'flat' : 'cap', threads: ['t'.mt_rand(0, 5), 't'.mt_rand(0, 5)], readyAt: self::EIGHT + mt_rand(0, 7200));
+            }
+            $shop = self::shop($batches, machines: ['M', 'N'], frames: mt_rand(1, 3), hands: mt_rand(1, 2));
+            $timetable = Timetable::of($shop, Dispatch::asBooked($shop));
+            self::assertCount(8, [...$timetable->placed, ...$timetable->unplaced]);
+            foreach (['M', 'N'] as $machine) {
+                $end = 0;
+                foreach ($timetable->on($machine) as $placed) {
+                    self::assertGreaterThanOrEqual($end, $placed->setupStart);
+                    self::assertGreaterThanOrEqual($placed->batch->readyAt, $placed->start());
+                    $end = $placed->end();
+                }
+            }
+        }
+    }
+
+    /** @param non-empty-list<string> $threads */
+    private static function batch(string $id, int $pieces = 1, int $sewS = 600, string $frame = 'flat', array $threads = ['white'], int $readyAt = 0, int $dueAt = 999999): Batch
+    {
+        return new Batch($id, $pieces, ['M' => $sewS, 'N' => $sewS], 60, 30, 1, $threads, $frame, $readyAt, $dueAt);
+    }
+
+    /**
+     * @param list<Batch>  $batches
+     * @param list<string> $machines
+     */
+    private static function shop(array $batches, array $machines = ['M'], int $frames = 4, int $hands = 4): Shop
+    {
+        $hours = [];
+        for ($day = 0; $day < 4; $day++) {
+            $hours[] = [$day * 86400 + self::EIGHT, $day * 86400 + 12 * 3600];
+            $hours[] = [$day * 86400 + 12 * 3600 + 1800, $day * 86400 + 17 * 3600];
+        }
+
+        return new Shop(
+            self::EIGHT,
+            array_map(static fn (string $id): Lane => new Lane($id, 1, Rack::of(4, [1 => 'white', 2 => 'navy', 3 => 'grey', 4 => 'green']), 'flat', 'flat', Hours::of($hours)), $machines),
+            [new FrameStock('flat', 'flat', $frames), new FrameStock('cap', 'cap', $frames)],
+            $batches,
+            new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
+            $hands,
+        );
+    }
+
+    /** @param array<string, mixed> $given */
+    private static function shopOf(array $given): Shop
+    {
+        $at = static fn (string $time): int => (int) strtotime("{$time} UTC");
+        $drivers = [];
+        foreach ($given['changeover']['driver_min'] as [$from, $to, $minutes]) {
+            $drivers["{$from}>{$to}"] = $minutes * 60;
+        }
+
+        return new Shop(
+            $at($given['now']),
+            array_map(static fn (array $m): Lane => new Lane($m['id'], $m['heads'], Rack::of($m['needles'], $m['rack'], $m['pinned']), $m['driver'], $m['frame'], Hours::of(array_map(static fn (array $h): array => [$at($h[0]), $at($h[1])], $m['hours']))), $given['machines']),
+            array_map(static fn (array $f): FrameStock => new FrameStock($f['id'], $f['driver'], $f['count']), $given['frames']),
+            array_map(static fn (array $b): Batch => new Batch($b['id'], $b['pieces'], $b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head'], $b['threads'], $b['frame'], $at($b['ready']), $at($b['due']), $b['weight']), $given['batches']),
+            new Changeover($given['changeover']['load_min'] * 60, $given['changeover']['frame_min'] * 60, (int) ($given['changeover']['thread_min'] * 60), $drivers),
+            $given['people'] * $given['tends'],
+            new Weights(...$given['cost']),
+        );
+    }
+}

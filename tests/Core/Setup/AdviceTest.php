@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Setup;
+
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Structure;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
+use Hakama\Setup\About;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Backing;
+use Hakama\Setup\Facts;
+use Hakama\Stitch\Turn;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class AdviceTest extends TestCase
+{
+    #[Test]
+    public function a_structured_cap_goes_on_the_cap_driver_slowly_with_a_strong_needle(): void
+    {
+        $advice = self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront);
+
+        self::assertSame([Driver::Cap], $advice->drivers);
+        self::assertSame([Backing::TearAway, 650, '80/12'], [$advice->backing->backing, $advice->speedSpm, $advice->needle->size]);
+        self::assertSame([Turn::None], $advice->turns);
+        self::assertFalse($advice->stops());
+    }
+
+    #[Test]
+    public function a_dense_design_on_a_cap_is_sewn_slower_still_on_cutaway(): void
+    {
+        $advice = self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront, stitches: 9000);
+
+        self::assertSame([Backing::Cutaway, 500], [$advice->backing->backing, $advice->speedSpm]);
+        self::assertSame('cap_detail', $advice->because[About::Speed->value]->rule);
+    }
+
+    #[Test]
+    public function a_soft_cap_may_be_forced_flat_and_a_structured_one_never(): void
+    {
+        self::assertSame([Driver::Cap, Driver::Flat], self::advise(Garment::Cap, Fabric::Twill, Structure::Unstructured, Profile::Low, Position::CapFront)->drivers);
+        $flatOnly = self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Low, Position::CapFront, drivers: [Driver::Flat]);
+        self::assertSame([], $flatOnly->drivers);
+        self::assertTrue($flatOnly->stops());
+        self::assertSame('driver_missing', $flatOnly->warnings[0]->code);
+    }
+
+    #[Test]
+    public function a_design_too_tall_for_the_cap_is_stopped_with_what_would_make_it_possible(): void
+    {
+        $tall = static fn (Profile $profile): Advice => self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, $profile, Position::CapFront, height: 55);
+
+        self::assertTrue($tall(Profile::Low)->stops());
+        self::assertSame('too_tall_for_profile', $tall(Profile::Low)->warnings[0]->code);
+        self::assertStringContainsString('at most 50 mm', $tall(Profile::Low)->warnings[0]->text);
+        self::assertFalse($tall(Profile::Mid)->stops());
+        $lower = Advice::of(self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront, height: 55), HouseRules::of(['cap_mid_mm' => 54.0]));
+        self::assertTrue($lower->stops(), 'the limit is a house rule');
+    }
+
+    #[Test]
+    public function a_pique_polo_gets_two_layers_of_cutaway_and_a_ballpoint(): void
+    {
+        $advice = self::advise(Garment::Polo, Fabric::Pique, position: Position::LeftChest);
+
+        self::assertSame('2 × cutaway', $advice->backing->words());
+        self::assertSame(['75/11', 'ballpoint', false, 750], [$advice->needle->size, $advice->needle->point, $advice->topper, $advice->speedSpm]);
+    }
+
+    #[Test]
+    public function a_thin_technical_knit_has_one_of_two_layers_stuck_to_it(): void
+    {
+        self::assertTrue(self::advise(Garment::Tee, Fabric::TechnicalKnit)->backing->adhesive);
+    }
+
+    #[Test]
+    public function a_towel_shows_nothing_behind_has_film_on_top_and_hangs_off_the_front(): void
+    {
+        $advice = self::advise(Garment::Towel, Fabric::Plush, position: Position::Corner);
+
+        self::assertSame([Backing::TearAway, true, Turn::Half], [$advice->backing->backing, $advice->topper, $advice->turns[0]]);
+    }
+
+    #[Test]
+    public function fine_thread_goes_with_the_fine_needle_whatever_the_cloth(): void
+    {
+        self::assertSame('65/9', self::advise(Garment::Jacket, Fabric::Canvas, weight: 60)->needle->size);
+    }
+
+    #[Test]
+    public function a_sleeve_goes_on_the_cylinder_where_there_is_one(): void
+    {
+        self::assertSame([Driver::Cylinder, Driver::Flat], self::advise(Garment::Tee, Fabric::Jersey, position: Position::Sleeve)->drivers);
+        self::assertSame([Driver::Flat], self::advise(Garment::Tee, Fabric::Jersey, position: Position::Sleeve, drivers: [Driver::Flat])->drivers);
+    }
+
+    #[Test]
+    public function there_is_no_case_without_an_answer_and_no_answer_without_a_reason(): void
+    {
+        $house = HouseRules::of();
+        $cases = 0;
+        foreach (Garment::cases() as $garment) {
+            foreach (Fabric::cases() as $fabric) {
+                foreach (Structure::cases() as $structure) {
+                    foreach (Position::cases() as $position) {
+                        $advice = Advice::of(self::facts($garment, $fabric, $structure, Profile::None, $position), $house);
+                        $cases++;
+                        foreach (About::cases() as $about) {
+                            self::assertGreaterThan(20, strlen($advice->because[$about->value]->text));
+                        }
+                        self::assertGreaterThanOrEqual(1, $advice->backing->count);
+                        self::assertNotSame([], $advice->drivers);
+                    }
+                }
+            }
+        }
+        self::assertSame(18 * 14 * 3 * 12, $cases);
+    }
+
+    #[Test]
+    public function every_house_rule_starts_within_its_own_range_and_says_what_it_means(): void
+    {
+        foreach (HouseRule::cases() as $rule) {
+            $spec = $rule->spec();
+            self::assertGreaterThanOrEqual($spec->least, $spec->default, $rule->value);
+            self::assertLessThanOrEqual($spec->most, $spec->default, $rule->value);
+            self::assertSame($spec->default, HouseRules::of()->value($rule));
+            self::assertStringEndsWith('.', $spec->meaning);
+        }
+    }
+
+    #[Test]
+    public function a_house_rule_out_of_its_range_or_a_day_that_ends_before_it_starts_is_refused(): void
+    {
+        foreach ([['cap_speed_spm' => 9000.0], ['day_ends_h' => 7.0], ['break_ends_h' => 11.0]] as $set) {
+            try {
+                HouseRules::of($set);
+                self::fail('it was taken');
+            } catch (\Hakama\House\UnfitRule $e) {
+                self::assertNotSame('', $e->getMessage());
+            }
+        }
+        self::assertSame(2, HouseRules::of(['trim_jumps' => 2.0])->measuring()->trimJumps);
+        self::assertSame(9.0, HouseRules::of(['change_s' => 9.0])->runTime()->changeS);
+        self::assertSame(0.1, HouseRules::of(['thread_waste_percent' => 10.0])->threadUse()->waste);
+    }
+
+    /** @param list<Driver>|null $drivers */
+    private static function advise(Garment $garment, Fabric $fabric, Structure $structure = Structure::None, Profile $profile = Profile::None, Position $position = Position::Centre, float $height = 40, int $stitches = 3000, int $weight = 40, ?array $drivers = null): Advice
+    {
+        return Advice::of(self::facts($garment, $fabric, $structure, $profile, $position, $height, $stitches, $weight, $drivers), HouseRules::of());
+    }
+
+    /** @param list<Driver>|null $drivers */
+    private static function facts(Garment $garment, Fabric $fabric, Structure $structure, Profile $profile, Position $position, float $height = 40, int $stitches = 3000, int $weight = 40, ?array $drivers = null): Facts
+    {
+        return new Facts($garment, $fabric, $structure, $profile, $position, 60, $height, $stitches, $weight, $drivers ?? Driver::cases());
+    }
+}

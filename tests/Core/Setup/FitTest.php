@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Setup;
+
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\Window;
+use Hakama\Setup\Change;
+use Hakama\Setup\Fit;
+use Hakama\Setup\FrameRanking;
+use Hakama\Setup\RankedFrame;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\Turn;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class FitTest extends TestCase
+{
+    #[Test]
+    public function a_box_in_a_rectangle_has_its_slack_on_four_sides(): void
+    {
+        // 60 × 40 in 100 × 80: 20 on every side, wherever the design lies on its tape.
+        $fit = Fit::of(self::box(60, 40, 500, -70), self::frame(Window::rectangle(100, 80)), Turn::None);
+
+        self::assertEqualsWithDelta([20, 20, 20, 20, 20], [$fit->clearMm, $fit->leftMm, $fit->rightMm, $fit->topMm, $fit->bottomMm], 1e-6);
+        self::assertTrue($fit->fits());
+    }
+
+    #[Test]
+    public function a_wide_design_goes_into_a_tall_window_by_a_quarter_turn(): void
+    {
+        $frame = self::frame(Window::rectangle(60, 120));
+
+        self::assertFalse(Fit::of(self::box(90, 30), $frame, Turn::None)->fits());
+        $turned = Fit::of(self::box(90, 30), $frame, Turn::Quarter);
+        self::assertTrue($turned->fits());
+        self::assertEqualsWithDelta([15, 15], [$turned->leftMm, $turned->topMm], 1e-6);
+    }
+
+    #[Test]
+    public function a_round_frame_loses_the_corners(): void
+    {
+        // Half the diagonal of 60 × 80 is 50: in a circle of 120 that leaves 10, though the box alone would leave 20.
+        $fit = Fit::of(self::box(60, 80), self::frame(Window::ellipse(120, 120)), Turn::None);
+
+        self::assertEqualsWithDelta(10, $fit->clearMm, 1e-6);
+        self::assertEqualsWithDelta(20, $fit->topMm, 1e-6);
+        self::assertTrue($fit->fits());
+        self::assertFalse(Fit::of(self::box(60, 88), self::frame(Window::ellipse(120, 120)), Turn::None)->fits());
+    }
+
+    #[Test]
+    public function in_a_circle_the_best_centre_is_that_of_the_smallest_circle_round_it(): void
+    {
+        // A 3-4-5 triangle: its circle has its middle on the long side and radius 25.
+        $hull = ConvexHull::of([new Point(0, 0), new Point(40, 0), new Point(0, 30)]);
+        $fit = Fit::of($hull, self::frame(Window::ellipse(100, 100)), Turn::None);
+
+        self::assertEqualsWithDelta(25, $fit->clearMm, 1e-6);
+    }
+
+    #[Test]
+    public function a_margin_is_kept_to_a_tenth(): void
+    {
+        $frame = self::frame(Window::rectangle(100, 80));
+
+        self::assertTrue(Fit::of(self::box(86, 20), $frame, Turn::None, 7)->fits());
+        self::assertFalse(Fit::of(self::box(86.2, 20), $frame, Turn::None, 7)->fits());
+        self::assertStringContainsString('Only 6.9 mm clear', Fit::of(self::box(86.2, 20), $frame, Turn::None, 7)->because());
+    }
+
+    #[Test]
+    public function distances_to_the_edge_agree_with_dense_sampling_of_it(): void
+    {
+        mt_srand(17);
+        foreach ([Window::rectangle(100, 60, 18), Window::ellipse(120, 70), Window::ellipse(90, 90), Window::rectangle(80, 80)] as $window) {
+            $edge = self::edge($window);
+            for ($i = 0; $i < 60; $i++) {
+                $p = new Point(mt_rand(-480, 480) / 10, mt_rand(-280, 280) / 10);
+                $nearest = min(array_map(static fn (Point $e): float => hypot($e->x - $p->x, $e->y - $p->y), $edge));
+                $inside = $window->insideMm($p);
+                if ($inside >= 0) {
+                    self::assertEqualsWithDelta($nearest, $inside, 0.05);
+                }
+            }
+        }
+    }
+
+    #[Test]
+    public function no_sampled_place_leaves_more_room_than_the_best_centre(): void
+    {
+        mt_srand(23);
+        foreach ([Window::rectangle(120, 90, 25), Window::ellipse(130, 95), Window::ellipse(120, 120)] as $window) {
+            for ($round = 0; $round < 6; $round++) {
+                $points = [];
+                for ($i = 0; $i < 7; $i++) {
+                    $points[] = new Point(mt_rand(-350, 350) / 10, mt_rand(-250, 250) / 10);
+                }
+                $hull = ConvexHull::of($points);
+                $fit = Fit::of($hull, self::frame($window), Turn::None);
+                $middle = $hull->bounds()->centre();
+                for ($dx = -12.0; $dx <= 12; $dx += 1.5) {
+                    for ($dy = -12.0; $dy <= 12; $dy += 1.5) {
+                        $clear = min(array_map(static fn (Point $p): float => $window->insideMm($p->moved($dx - $middle->x, $dy - $middle->y)), $hull->points));
+                        self::assertLessThanOrEqual($fit->clearMm + 0.02, $clear);
+                    }
+                }
+            }
+        }
+    }
+
+    #[Test]
+    public function frames_are_ranked_by_fitting_then_by_what_must_be_changed_then_by_size(): void
+    {
+        $small = self::frame(Window::rectangle(70, 70), 'small');
+        $mounted = self::frame(Window::rectangle(150, 150), 'mounted');
+        $middle = self::frame(Window::rectangle(120, 120), 'middle');
+        $tight = self::frame(Window::rectangle(60, 60), 'tight');
+        $cap = self::frame(Window::rectangle(150, 75), 'cap', Driver::Cap);
+        $ranked = FrameRanking::of(self::box(50, 50), [$tight, $cap, $middle, $small, $mounted], [Driver::Flat, Driver::Cap], [Turn::None], $mounted, 7);
+
+        self::assertSame(['mounted', 'small', 'middle', 'cap', 'tight'], array_map(static fn (RankedFrame $r): string => $r->fit->frame->id, $ranked));
+        self::assertSame([Change::Nothing, Change::Frame, Change::Frame, Change::Driver], array_map(static fn (RankedFrame $r): Change => $r->change, array_slice($ranked, 0, 4)));
+    }
+
+    private static function box(float $width, float $height, float $x = 0, float $y = 0): ConvexHull
+    {
+        return ConvexHull::of([new Point($x, $y), new Point($x + $width, $y), new Point($x + $width, $y + $height), new Point($x, $y + $height)]);
+    }
+
+    private static function frame(Window $window, string $id = 'F', Driver $driver = Driver::Flat): Frame
+    {
+        return new Frame($id, FrameKind::Square, $driver, $window->widthMm + 30, $window->heightMm + 30, $window);
+    }
+
+    /** @return list<Point> */
+    private static function edge(Window $window): array
+    {
+        $points = [];
+        for ($i = 0; $i < 6000; $i++) {
+            $t = 2 * M_PI * $i / 6000;
+            if ($window->round) {
+                $points[] = new Point($window->widthMm / 2 * cos($t), $window->heightMm / 2 * sin($t));
+                continue;
+            }
+            // Out along a ray until the window is left, by halving.
+            [$near, $far] = [0.0, 200.0];
+            for ($k = 0; $k < 40; $k++) {
+                $mid = ($near + $far) / 2;
+                $window->insideMm(new Point($mid * cos($t), $mid * sin($t))) >= 0 ? $near = $mid : $far = $mid;
+            }
+            $points[] = new Point($near * cos($t), $near * sin($t));
+        }
+
+        return $points;
+    }
+}

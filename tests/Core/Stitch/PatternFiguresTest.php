@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Stitch;
+
+use Hakama\Stitch\Bounds;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\FindingCode;
+use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\PatternBuilder;
+use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\SewingOrder;
+use Hakama\Stitch\Turn;
+use Hakama\Stitch\Verdict;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class PatternFiguresTest extends TestCase
+{
+    #[Test]
+    public function a_small_pattern_is_counted_as_by_hand(): void
+    {
+        // Block 1: 3 mm right, then 4 mm up. Stop. Trim to (10, 0); block 2: 5 mm along a 3-4-5.
+        $pattern = (new PatternBuilder('SMALL'))
+            ->stitchTo(30, 0)->stitchTo(30, 40)->stop()
+            ->trimTo(100, 0)->stitchTo(130, 40)
+            ->pattern();
+        $figures = PatternFigures::of($pattern);
+
+        self::assertSame([3, 3, 1, 1], [$figures->stitches, $figures->jumps, $figures->trims, $figures->changes]);
+        self::assertSame([2, 1], [$figures->blocks[0]->stitches, $figures->blocks[1]->stitches]);
+        self::assertEqualsWithDelta([7.0, 5.0], [$figures->blocks[0]->lengthMm, $figures->blocks[1]->lengthMm], 1e-9);
+        self::assertSame([0, 1], [$figures->blocks[0]->trims, $figures->blocks[1]->trims]);
+        // Sewn points only: the place jumped to is not one.
+        self::assertEquals(new Bounds(3.0, 13.0, 0.0, 4.0), $figures->bounds);
+        self::assertEqualsWithDelta([3.0, 5.0, 12.0], [$figures->lengths->shortestMm(), $figures->lengths->longestMm(), $figures->lengths->totalMm()], 1e-9);
+    }
+
+    #[Test]
+    public function two_stops_with_nothing_between_make_an_empty_block_that_is_dropped_and_said(): void
+    {
+        $figures = PatternFigures::of((new PatternBuilder('EMPTY'))->stitchTo(10, 0)->stop()->stop()->stitchTo(20, 0)->pattern());
+
+        self::assertCount(2, $figures->blocks);
+        self::assertSame(2, $figures->changes);
+        self::assertContains(FindingCode::EmptyBlock, array_column($figures->findings, 'code'));
+    }
+
+    #[Test]
+    public function two_jumps_are_no_trim_unless_the_house_says_so(): void
+    {
+        $pattern = (new PatternBuilder('JUMPS'))->stitchTo(10, 0)->trimTo(60, 0, jumps: 2)->stitchTo(70, 0)->pattern();
+
+        self::assertSame(0, PatternFigures::of($pattern)->trims);
+        self::assertSame(1, PatternFigures::of($pattern, new MeasuringRules(trimJumps: 2))->trims);
+    }
+
+    #[Test]
+    public function the_densest_square_millimetre_is_found_where_it_is_also_left_of_the_start(): void
+    {
+        $builder = new PatternBuilder('DENSE');
+        $builder->stitchTo(100, 100);
+        for ($i = 0; $i < 14; $i++) {
+            $builder->stitchTo(-75 + $i % 3, -32);
+        }
+        $figures = PatternFigures::of($builder->pattern());
+
+        self::assertSame(14, $figures->densest->perMm2);
+        self::assertEquals(new Point(-7.5, -3.5), $figures->densest->where);
+        self::assertContains(FindingCode::Dense, array_column($figures->findings, 'code'));
+        self::assertContains(FindingCode::ShortStitches, array_column($figures->findings, 'code'));
+    }
+
+    #[Test]
+    public function objects_from_the_middle_outwards_are_centre_out(): void
+    {
+        $bounds = new Bounds(-40, 40, 0, 20);
+        $at = static fn (float ...$xs): array => array_map(static fn (float $x): Point => new Point($x, 10), $xs);
+
+        self::assertSame(Verdict::Yes, SewingOrder::of($at(0, 10, -10, 20, -20, 30, -30), $bounds)->centreOut);
+        self::assertSame(Verdict::No, SewingOrder::of($at(-30, -20, -10, 0, 10, 20, 30), $bounds)->centreOut);
+        self::assertSame(Verdict::No, SewingOrder::of($at(30, -30, 20, -20, 10, -10, 0), $bounds)->centreOut);
+        self::assertSame(Verdict::Unclear, SewingOrder::of($at(0, 10, -10), $bounds)->centreOut, 'three objects say nothing');
+    }
+
+    #[Test]
+    public function the_rank_correlation_is_the_one_worked_out_by_hand(): void
+    {
+        // Heights 1, 3, 2, 5, 4 in order 1..5: Σd² = 4, ρ = 1 - 6·4 / (5·24) = 0.8.
+        $points = array_map(static fn (float $y): Point => new Point(0, $y), [1, 3, 2, 5, 4]);
+        $order = SewingOrder::of($points, new Bounds(-1, 1, 0, 6));
+
+        self::assertEqualsWithDelta(0.8, $order->againstHeight, 1e-9);
+        self::assertSame(Verdict::Yes, $order->bottomUp);
+        self::assertNull($order->againstDistance, 'all lie on the axis: nothing to correlate');
+    }
+
+    #[Test]
+    public function the_hull_of_random_points_holds_them_all_and_is_convex(): void
+    {
+        mt_srand(3);
+        for ($round = 0; $round < 40; $round++) {
+            $points = [];
+            for ($i = 0; $i < 60; $i++) {
+                $points[] = new Point(mt_rand(-400, 400) / 10, mt_rand(-300, 300) / 10);
+            }
+            $hull = ConvexHull::of($points)->points;
+            foreach ($hull as $i => $a) {
+                $b = $hull[($i + 1) % count($hull)];
+                foreach ($points as $p) {
+                    self::assertGreaterThanOrEqual(-1e-9, ($b->x - $a->x) * ($p->y - $a->y) - ($b->y - $a->y) * ($p->x - $a->x));
+                }
+            }
+        }
+    }
+
+    #[Test]
+    public function a_quarter_turn_is_counter_clockwise_and_four_of_them_are_none(): void
+    {
+        $p = new Point(3, 1);
+
+        self::assertEquals(new Point(-1, 3), $p->turned(Turn::Quarter));
+        self::assertEquals(new Point(-3, -1), $p->turned(Turn::Half));
+        self::assertEquals($p, $p->turned(Turn::Quarter)->turned(Turn::Half)->turned(Turn::Quarter));
+    }
+}
