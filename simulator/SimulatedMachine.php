@@ -38,7 +38,7 @@ final class SimulatedMachine
         $this->stitch = min($stitch, count($this->sewnAt));
         $this->sewingS = $this->stitch === 0 ? 0.0 : $this->sewnAt[$this->stitch - 1];
         $this->clockS = max($clockS, $this->sewingS);
-        $this->breaks = array_values(array_filter($this->breaks, fn (int $at): bool => $at > $this->stitch));
+        $this->breaks = array_values(array_filter($this->breaks, fn(int $at): bool => $at > $this->stitch));
     }
 
     /** Sews for so many seconds of the machine's own time; stops short at a break or at the end. */
@@ -126,6 +126,6 @@ final class SimulatedMachine
             }
         }
 
-        return array_values(array_filter($breaks, static fn (int $at): bool => $at < $stitches));
+        return array_values(array_filter($breaks, static fn(int $at): bool => $at < $stitches));
     }
 }

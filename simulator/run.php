@@ -31,8 +31,7 @@ $load = null;
 $over = null;
 $then = microtime(true);
 
-while (true) {
-    usleep(300_000);
+for (;; usleep(300_000)) {
     $passed = min(3.0, ($now = microtime(true)) - $then) * $factor;
     $then = $now;
     $todo = $line->instruction();

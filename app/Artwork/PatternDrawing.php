@@ -23,7 +23,7 @@ final class PatternDrawing
         $pad = 2.0;
         $svg = sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" width="%smm" height="%smm"><g fill="none" stroke-width="0.38" stroke-linejoin="round" stroke-linecap="round" transform="scale(0.1 -0.1)">',
-            ...array_map(static fn (float $n): string => (string) round($n, 2), [$b->left - $pad, -$b->top - $pad, $b->width() + 2 * $pad, $b->height() + 2 * $pad, $b->width() + 2 * $pad, $b->height() + 2 * $pad]),
+            ...array_map(static fn(float $n): string => (string) round($n, 2), [$b->left - $pad, -$b->top - $pad, $b->width() + 2 * $pad, $b->height() + 2 * $pad, $b->width() + 2 * $pad, $b->height() + 2 * $pad]),
         );
         foreach (self::paths($pattern) as $block => $path) {
             $svg .= sprintf('<path stroke="%s" stroke-width="3.8" d="%s"/>', $colours[$block] ?? self::UNTHREADED, $path);

@@ -47,6 +47,6 @@ final class Ledger
             );
         }
 
-        return array_values(array_map(static fn (array $of): Entry => Sum::of($of[0]->day, $of[0]->machine, $of[0]->order, $of), $entries));
+        return array_values(array_map(static fn(array $of): Entry => Sum::of($of[0]->day, $of[0]->machine, $of[0]->order, $of), $entries));
     }
 }

@@ -23,7 +23,7 @@ final class FloorLog
     {
         return BatchRun::of(
             array_map(intval(...), DB::table('pieces')->where('decoration_id', $batch->decoration_id)->orderBy('id')->pluck('id')->all()),
-            FloorEvent::query()->where('batch_id', $batch->id)->orderBy('seq')->get()->map(static fn (FloorEvent $event): Event => $event->toCore()),
+            FloorEvent::query()->where('batch_id', $batch->id)->orderBy('seq')->get()->map(static fn(FloorEvent $event): Event => $event->toCore()),
         );
     }
 

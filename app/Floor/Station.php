@@ -36,7 +36,7 @@ final readonly class Station
     public static function of(Machine $machine, PlanBoard $board): self
     {
         $codes = $board->sequence()->on($machine->code);
-        $queue = array_map(static fn (string $code): OpenBatch => $board->batches()[$code], $codes);
+        $queue = array_map(static fn(string $code): OpenBatch => $board->batches()[$code], $codes);
         $open = array_shift($queue);
         if ($open === null) {
             return new self($machine, null, null, null, null, 0, [], new Collection());

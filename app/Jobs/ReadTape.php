@@ -30,7 +30,7 @@ final class ReadTape implements ShouldQueue
         }
         try {
             $figures = PatternFigures::of($artwork->pattern(), $house->rules()->measuring());
-            DB::transaction(static fn () => $artwork->keep($figures, CarbonImmutable::now()));
+            DB::transaction(static fn() => $artwork->keep($figures, CarbonImmutable::now()));
         } catch (NotATape $e) {
             $artwork->update(['refused' => $e->getMessage()]);
         }

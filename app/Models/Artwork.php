@@ -72,7 +72,7 @@ final class Artwork extends Model
      */
     public function scopeReady(Builder $query): void
     {
-        $query->whereNotNull('read_at')->whereDoesntHave('blocks', static fn ($blocks) => $blocks->whereNull('thread_id'));
+        $query->whereNotNull('read_at')->whereDoesntHave('blocks', static fn($blocks) => $blocks->whereNull('thread_id'));
     }
 
     public function tapePath(): string
@@ -96,7 +96,7 @@ final class Artwork extends Model
 
     public function coreHull(): ConvexHull
     {
-        $points = array_map(static fn (array $xy): Point => new Point((float) $xy[0], (float) $xy[1]), $this->hull);
+        $points = array_map(static fn(array $xy): Point => new Point((float) $xy[0], (float) $xy[1]), $this->hull);
         assert($points !== []);
 
         return ConvexHull::of($points);
@@ -121,14 +121,14 @@ final class Artwork extends Model
             'right_mm' => $figures->bounds->right,
             'bottom_mm' => $figures->bounds->bottom,
             'top_mm' => $figures->bounds->top,
-            'hull' => array_map(static fn (Point $p): array => [$p->x, $p->y], $figures->hull->points),
+            'hull' => array_map(static fn(Point $p): array => [$p->x, $p->y], $figures->hull->points),
             'lengths' => $figures->lengths->counts,
             'densest' => [$figures->densest->perMm2, $figures->densest->where->x, $figures->densest->where->y],
             'centre_out' => $figures->order->centreOut->value,
             'bottom_up' => $figures->order->bottomUp->value,
-            'findings' => array_map(static fn ($finding): array => [$finding->code->value, $finding->message], $figures->findings),
+            'findings' => array_map(static fn($finding): array => [$finding->code->value, $finding->message], $figures->findings),
         ])->save();
-        ArtworkBlock::query()->upsert(array_map(fn ($block): array => [
+        ArtworkBlock::query()->upsert(array_map(fn($block): array => [
             'artwork_id' => $this->id,
             'number' => $block->index,
             'stitches' => $block->stitches,

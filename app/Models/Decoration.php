@@ -89,7 +89,7 @@ final class Decoration extends Model
             $bounds->width(),
             $bounds->height(),
             $this->artwork->stitches,
-            (int) ($this->artwork->blocks->min(static fn (ArtworkBlock $block): int => $block->thread->weight ?? 40) ?? 40) >= 60 ? 60 : 40,
+            (int) ($this->artwork->blocks->min(static fn(ArtworkBlock $block): int => $block->thread->weight ?? 40) ?? 40) >= 60 ? 60 : 40,
             $drivers,
         );
     }

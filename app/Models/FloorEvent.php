@@ -39,7 +39,7 @@ final class FloorEvent extends Model
 
     protected static function booted(): void
     {
-        $never = static fn (): never => throw new LogicException('an event of the floor is never changed');
+        $never = static fn(): never => throw new LogicException('an event of the floor is never changed');
         self::updating($never);
         self::deleting($never);
     }

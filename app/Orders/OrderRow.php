@@ -30,7 +30,7 @@ final readonly class OrderRow
      */
     public static function of(array $orders, PlanBoard $board): array
     {
-        $ids = array_map(static fn (Order $order): int => $order->id, $orders);
+        $ids = array_map(static fn(Order $order): int => $order->id, $orders);
         $counts = DB::table('pieces')->whereIn('order_id', $ids)->groupBy('order_id')
             ->select('order_id')->selectRaw("count(*) as pieces, sum(state = 'done') as done, sum(state = 'sewing') as sewing")
             ->get()->keyBy('order_id');
@@ -43,7 +43,7 @@ final readonly class OrderRow
             return new self(
                 $order->number,
                 (string) $order->getAttribute('customer_name'),
-                ($garments[$order->id] ?? collect())->map(static fn (object $line): string => trim($line->style.' '.str_replace('_', ' ', $line->garment).', '.$line->colour_name, ' ,'))->implode(' · '),
+                ($garments[$order->id] ?? collect())->map(static fn(object $line): string => trim($line->style.' '.str_replace('_', ' ', $line->garment).', '.$line->colour_name, ' ,'))->implode(' · '),
                 $order->due_at,
                 (int) ($count->pieces ?? 0),
                 (int) ($count->done ?? 0),

@@ -39,9 +39,9 @@ final readonly class DayCloth
                 $day = $day->addDay();
             }
         }
-        $at = static fn (HouseRule $rule): int => ShopClock::seconds($day) + (int) round(3600 * $rules->value($rule));
+        $at = static fn(HouseRule $rule): int => ShopClock::seconds($day) + (int) round(3600 * $rules->value($rule));
         [$from, $to] = [$at(HouseRule::DayStarts), $at(HouseRule::DayEnds)];
-        $x = static fn (int $time): float => self::LEFT + (self::WIDTH - self::LEFT) * (min(max($time, $from), $to) - $from) / ($to - $from);
+        $x = static fn(int $time): float => self::LEFT + (self::WIDTH - self::LEFT) * (min(max($time, $from), $to) - $from) / ($to - $from);
 
         $lanes = [];
         foreach ($board->shop()->lanes as $machine => $lane) {

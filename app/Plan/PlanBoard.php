@@ -44,7 +44,7 @@ final class PlanBoard
     public function batches(): array
     {
         return $this->batches ??= array_column(
-            array_map(static fn (OpenBatch $batch): array => [$batch->code, $batch], OpenBatches::all()),
+            array_map(static fn(OpenBatch $batch): array => [$batch->code, $batch], OpenBatches::all()),
             1,
             0,
         );
@@ -64,8 +64,8 @@ final class PlanBoard
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {
-        $placed = array_filter($this->batches(), static fn (OpenBatch $batch): bool => $batch->machine !== null);
-        uasort($placed, static fn (OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->place] <=> [! $b->started, $b->place]);
+        $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->machine !== null);
+        uasort($placed, static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->place] <=> [! $b->started, $b->place]);
         $sequence = new Sequence([]);
         foreach ($placed as $batch) {
             $sequence = $sequence->appended((string) $batch->machine, $batch->code);
@@ -82,7 +82,7 @@ final class PlanBoard
     /** @return list<OpenBatch> set up, but on no machine */
     public function unplanned(): array
     {
-        return array_values(array_filter($this->batches(), static fn (OpenBatch $batch): bool => $batch->machine === null));
+        return array_values(array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->machine === null));
     }
 
     /** When the last batch of an order ends by this plan; null while some of it has no place in the plan. */
@@ -107,8 +107,8 @@ final class PlanBoard
     /** @return list<Placed> those that end after they are due, soonest due first */
     public function late(): array
     {
-        $late = array_values(array_filter($this->timetable()->placed, static fn (Placed $placed): bool => $placed->lateS() > 0));
-        usort($late, static fn (Placed $a, Placed $b): int => $a->batch->dueAt <=> $b->batch->dueAt);
+        $late = array_values(array_filter($this->timetable()->placed, static fn(Placed $placed): bool => $placed->lateS() > 0));
+        usort($late, static fn(Placed $a, Placed $b): int => $a->batch->dueAt <=> $b->batch->dueAt);
 
         return $late;
     }
@@ -139,7 +139,7 @@ final class PlanBoard
             if ($obstacle !== null) {
                 throw PlanMovedOn::impossible($code, $obstacle);
             }
-            $running = array_filter($this->sequence()->on($machine), fn (string $other): bool => $this->batches()[$other]->started);
+            $running = array_filter($this->sequence()->on($machine), fn(string $other): bool => $this->batches()[$other]->started);
             if ($batch->started || $place < count($running)) {
                 throw PlanMovedOn::running($batch->started ? $code : (string) end($running));
             }
@@ -212,7 +212,7 @@ final class PlanBoard
 
         return new Shop(
             now: ShopClock::now(),
-            lanes: array_values($this->machines()->map(static fn (Machine $machine): Lane => new Lane(
+            lanes: array_values($this->machines()->map(static fn(Machine $machine): Lane => new Lane(
                 $machine->code,
                 $machine->heads,
                 $machine->coreRack(),
@@ -220,8 +220,8 @@ final class PlanBoard
                 $machine->frame->code ?? '',
                 $hours,
             ))->all()),
-            frames: array_values(Frame::query()->orderBy('id')->get()->map(static fn (Frame $frame): FrameStock => new FrameStock($frame->code, $frame->driver, $frame->count))->all()),
-            batches: array_values(array_map(static fn (OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches())),
+            frames: array_values(Frame::query()->orderBy('id')->get()->map(static fn(Frame $frame): FrameStock => new FrameStock($frame->code, $frame->driver, $frame->count))->all()),
+            batches: array_values(array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches())),
             changeover: $this->changeover(),
             hands: (int) ($rules->value(HouseRule::People) * $rules->value(HouseRule::Tends)),
             needs: new ThreadNeeds($needs),
@@ -251,7 +251,7 @@ final class PlanBoard
     private function hours(): Hours
     {
         $rules = $this->house->rules();
-        $at = static fn (CarbonImmutable $day, HouseRule $rule): int => ShopClock::seconds($day) + (int) round(3600 * $rules->value($rule));
+        $at = static fn(CarbonImmutable $day, HouseRule $rule): int => ShopClock::seconds($day) + (int) round(3600 * $rules->value($rule));
         $spans = [];
         for ($day = CarbonImmutable::today(), $left = self::DAYS; $left > 0; $day = $day->addDay()) {
             if ($day->isWeekend()) {

@@ -46,7 +46,7 @@ final class SetupDesk
 
         return FrameRanking::of(
             $decoration->artwork->coreHull(),
-            array_values($frames->map(static fn (Frame $frame): CoreFrame => $frame->toCore())->all()),
+            array_values($frames->map(static fn(Frame $frame): CoreFrame => $frame->toCore())->all()),
             $advice->drivers,
             $advice->turns,
             $mounted,
@@ -97,7 +97,7 @@ final class SetupDesk
         $machines = Machine::query()->get();
         $open = Setup::query()
             ->with(['frame', 'decoration.artwork'])
-            ->whereExists(static fn ($pieces) => $pieces->selectRaw('1')->from('pieces')->whereColumn('pieces.decoration_id', 'setups.decoration_id')->whereIn('state', ['waiting', 'sewing']))
+            ->whereExists(static fn($pieces) => $pieces->selectRaw('1')->from('pieces')->whereColumn('pieces.decoration_id', 'setups.decoration_id')->whereIn('state', ['waiting', 'sewing']))
             ->get();
         foreach ($open as $setup) {
             assert($setup->decoration->artwork !== null);
@@ -108,7 +108,7 @@ final class SetupDesk
     /** @return list<Driver> that the shop's machines have between them */
     private function drivers(): array
     {
-        return array_map(Driver::from(...), array_values(array_unique(array_merge(...Machine::query()->get()->map(static fn (Machine $machine): array => $machine->drivers)->all()))));
+        return array_map(Driver::from(...), array_values(array_unique(array_merge(...Machine::query()->get()->map(static fn(Machine $machine): array => $machine->drivers)->all()))));
     }
 
     /**

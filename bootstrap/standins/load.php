@@ -14,4 +14,4 @@ if (! class_exists(Symfony\Component\Clock\NativeClock::class)) {
     require __DIR__.'/NativeClock.php';
 }
 
-require __DIR__.'/array_ends.php';
+require __DIR__.'/php85.php';

@@ -22,11 +22,11 @@ final class Sum
             $day,
             $machine,
             $order,
-            array_sum(array_map(static fn (Entry $e): int => $e->stitches, $entries)),
-            array_sum(array_map(static fn (Entry $e): int => $e->done, $entries)),
+            array_sum(array_map(static fn(Entry $e): int => $e->stitches, $entries)),
+            array_sum(array_map(static fn(Entry $e): int => $e->done, $entries)),
             $spoiled,
-            array_sum(array_map(static fn (Entry $e): float => $e->plannedS, $entries)),
-            array_sum(array_map(static fn (Entry $e): float => $e->realS, $entries)),
+            array_sum(array_map(static fn(Entry $e): float => $e->plannedS, $entries)),
+            array_sum(array_map(static fn(Entry $e): float => $e->realS, $entries)),
         );
     }
 }

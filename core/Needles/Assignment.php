@@ -45,6 +45,6 @@ final readonly class Assignment
     /** Cones exchanged over all batches. */
     public function changes(): int
     {
-        return array_sum(array_map(static fn (BatchNeedles $batch): int => count($batch->load), $this->batches));
+        return array_sum(array_map(static fn(BatchNeedles $batch): int => count($batch->load), $this->batches));
     }
 }

@@ -17,8 +17,8 @@ final class Dispatch
     public static function byDue(Shop $shop, Sequence $standing = new Sequence([])): Sequence
     {
         $placed = array_merge(...array_values($standing->batches), ...[[]]);
-        $open = array_filter($shop->batches, static fn (Batch $batch): bool => ! in_array($batch->id, $placed, true));
-        usort($open, static fn (Batch $a, Batch $b): int => $a->dueAt <=> $b->dueAt);
+        $open = array_filter($shop->batches, static fn(Batch $batch): bool => ! in_array($batch->id, $placed, true));
+        usort($open, static fn(Batch $a, Batch $b): int => $a->dueAt <=> $b->dueAt);
 
         return self::appendInOrder($shop, $standing, $open);
     }

@@ -24,7 +24,7 @@ final readonly class Sequence
     public function without(string $batch): self
     {
         return new self(array_map(
-            static fn (array $ids): array => array_values(array_filter($ids, static fn (string $id): bool => $id !== $batch)),
+            static fn(array $ids): array => array_values(array_filter($ids, static fn(string $id): bool => $id !== $batch)),
             $this->batches,
         ));
     }

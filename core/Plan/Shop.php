@@ -34,9 +34,9 @@ final readonly class Shop
         public Weights $weights = new Weights(),
         public ThreadNeeds $needs = new ThreadNeeds(),
     ) {
-        $this->lanes = array_column(array_map(static fn (Lane $lane): array => [$lane->id, $lane], $lanes), 1, 0);
-        $this->frames = array_column(array_map(static fn (FrameStock $frame): array => [$frame->id, $frame], $frames), 1, 0);
-        $this->batches = array_column(array_map(static fn (Batch $batch): array => [$batch->id, $batch], $batches), 1, 0);
+        $this->lanes = array_column(array_map(static fn(Lane $lane): array => [$lane->id, $lane], $lanes), 1, 0);
+        $this->frames = array_column(array_map(static fn(FrameStock $frame): array => [$frame->id, $frame], $frames), 1, 0);
+        $this->batches = array_column(array_map(static fn(Batch $batch): array => [$batch->id, $batch], $batches), 1, 0);
     }
 
     /** Why this machine can never run this batch; null when it can. */

@@ -39,6 +39,6 @@ final readonly class Timetable
     /** @return list<Placed> in running order */
     public function on(string $machine): array
     {
-        return array_values(array_filter($this->placed, static fn (Placed $placed): bool => $placed->machine === $machine));
+        return array_values(array_filter($this->placed, static fn(Placed $placed): bool => $placed->machine === $machine));
     }
 }

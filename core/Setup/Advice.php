@@ -42,7 +42,7 @@ final readonly class Advice
         $speed = self::first(RuleTable::speeds(), $facts, $house, $because);
 
         return new self(
-            array_values(array_filter($drivers, static fn (Driver $driver): bool => in_array($driver, $facts->drivers, true))),
+            array_values(array_filter($drivers, static fn(Driver $driver): bool => in_array($driver, $facts->drivers, true))),
             $turns,
             $backing,
             $topper,
@@ -55,7 +55,7 @@ final readonly class Advice
 
     public function stops(): bool
     {
-        return array_filter($this->warnings, static fn (Warning $warning): bool => $warning->stops) !== [];
+        return array_filter($this->warnings, static fn(Warning $warning): bool => $warning->stops) !== [];
     }
 
     /**

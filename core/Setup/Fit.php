@@ -37,7 +37,7 @@ final readonly class Fit
         $turned = $hull->turned($turn);
         $box = $turned->bounds();
         $middle = $box->centre();
-        $placed = array_map(static fn (Point $p): Point => $p->moved(-$middle->x, -$middle->y), $turned->points);
+        $placed = array_map(static fn(Point $p): Point => $p->moved(-$middle->x, -$middle->y), $turned->points);
         $centre = Internal\BestCentre::of($placed, $frame->window);
 
         $clear = INF;

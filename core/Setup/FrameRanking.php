@@ -34,7 +34,7 @@ final readonly class FrameRanking
                 default => Change::Driver,
             });
         }
-        usort($ranked, static fn (RankedFrame $a, RankedFrame $b): int => $a->rank() <=> $b->rank());
+        usort($ranked, static fn(RankedFrame $a, RankedFrame $b): int => $a->rank() <=> $b->rank());
 
         return $ranked;
     }

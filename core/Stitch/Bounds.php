@@ -17,8 +17,8 @@ final readonly class Bounds
     /** @param non-empty-list<Point> $points */
     public static function around(array $points): self
     {
-        $xs = array_map(static fn (Point $p): float => $p->x, $points);
-        $ys = array_map(static fn (Point $p): float => $p->y, $points);
+        $xs = array_map(static fn(Point $p): float => $p->x, $points);
+        $ys = array_map(static fn(Point $p): float => $p->y, $points);
 
         return new self(min($xs), max($xs), min($ys), max($ys));
     }

@@ -13,7 +13,7 @@ final readonly class ConvexHull
     /** @param non-empty-list<Point> $points in any order; inner ones are dropped (Andrew's monotone chain) */
     public static function of(array $points): self
     {
-        usort($points, static fn (Point $a, Point $b): int => [$a->x, $a->y] <=> [$b->x, $b->y]);
+        usort($points, static fn(Point $a, Point $b): int => [$a->x, $a->y] <=> [$b->x, $b->y]);
         $lower = self::chain($points);
         $upper = self::chain(array_reverse($points));
         $hull = [...array_slice($lower, 0, -1), ...array_slice($upper, 0, -1)];
@@ -23,7 +23,7 @@ final readonly class ConvexHull
 
     public function turned(Turn $turn): self
     {
-        return new self(array_map(static fn (Point $p): Point => $p->turned($turn), $this->points));
+        return new self(array_map(static fn(Point $p): Point => $p->turned($turn), $this->points));
     }
 
     public function bounds(): Bounds

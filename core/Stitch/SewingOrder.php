@@ -32,9 +32,9 @@ final readonly class SewingOrder
         }
         $axis = $bounds->centre()->x;
         $order = array_map(floatval(...), range(1, count($objects)));
-        $sideways = self::spearman($order, array_map(static fn (Point $p): float => $p->x - $axis, $objects));
-        $distance = self::spearman($order, array_map(static fn (Point $p): float => abs($p->x - $axis), $objects));
-        $height = self::spearman($order, array_map(static fn (Point $p): float => $p->y - $bounds->bottom, $objects));
+        $sideways = self::spearman($order, array_map(static fn(Point $p): float => $p->x - $axis, $objects));
+        $distance = self::spearman($order, array_map(static fn(Point $p): float => abs($p->x - $axis), $objects));
+        $height = self::spearman($order, array_map(static fn(Point $p): float => $p->y - $bounds->bottom, $objects));
 
         return new self(
             centreOut: match (true) {
@@ -85,7 +85,7 @@ final readonly class SewingOrder
     private static function ranks(array $values): array
     {
         // Middles of mirrored objects differ in the last bits only; they are meant to tie.
-        $values = array_map(static fn (float $value): float => round($value, 2), $values);
+        $values = array_map(static fn(float $value): float => round($value, 2), $values);
         $sorted = $values;
         asort($sorted);
         $places = array_keys($sorted);

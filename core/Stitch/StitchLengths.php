@@ -49,12 +49,12 @@ final readonly class StitchLengths
 
     public function shorterThan(float $mm): int
     {
-        return $this->countWhere(static fn (float $length): bool => $length < $mm);
+        return $this->countWhere(static fn(float $length): bool => $length < $mm);
     }
 
     public function longerThan(float $mm): int
     {
-        return $this->countWhere(static fn (float $length): bool => $length > $mm);
+        return $this->countWhere(static fn(float $length): bool => $length > $mm);
     }
 
     /** @param callable(float): bool $wanted */

@@ -29,7 +29,7 @@ final readonly class ThreadMatch
                 $matches[] = new self($thread, $difference, Likeness::at($difference));
             }
         }
-        usort($matches, static fn (self $a, self $b): int => $a->difference <=> $b->difference);
+        usort($matches, static fn(self $a, self $b): int => $a->difference <=> $b->difference);
 
         return $matches;
     }

@@ -66,9 +66,9 @@ final class DemoOrders
     private function order(string $customer, int $dueIn, string $time, array $lines, bool $setUp = true, ?CarbonImmutable $receivedAt = null): Order
     {
         $due = ($dueIn >= 0 ? $this->day->addWeekdays($dueIn) : $this->now->startOfDay()->subWeekdays(-$dueIn))->setTimeFromTimeString($time);
-        $order = OrderBook::enter($customer, $receivedAt ?? $this->now->subDays(3), $due, '', array_map(static fn (array $line): array => [
+        $order = OrderBook::enter($customer, $receivedAt ?? $this->now->subDays(3), $due, '', array_map(static fn(array $line): array => [
             ...$line,
-            'decorations' => array_map(static fn (string $position, ?string $artwork): array => [
+            'decorations' => array_map(static fn(string $position, ?string $artwork): array => [
                 'position' => $position,
                 'artwork_id' => $artwork === null ? null : Artwork::query()->where('name', $artwork)->value('id'),
             ], array_keys($line['on']), $line['on']),
@@ -143,7 +143,7 @@ final class DemoOrders
     /** @param list<int> $pieces */
     private function record(Machine $machine, Batch $batch, CarbonImmutable $at, EventKind $kind, array $pieces = [], int $stitch = 0, float $clock = 0.0, ?SpoilCause $cause = null, float $planned = 0.0, string $source = 'hand'): BatchRun
     {
-        return CarbonImmutable::withTestNow($at, static fn (): BatchRun => FloorLog::append(
+        return CarbonImmutable::withTestNow($at, static fn(): BatchRun => FloorLog::append(
             $machine,
             $batch,
             new Event(Str::uuid()->toString(), $kind, $batch->id, FloorLog::run($batch)->load, $stitch, round($clock, 1), $pieces, $cause),
@@ -155,6 +155,6 @@ final class DemoOrders
     /** @return iterable<Decoration> */
     private function decorations(Order $order): iterable
     {
-        return Decoration::query()->with(['batch', 'setup', 'artwork'])->whereHas('line', static fn ($line) => $line->where('order_id', $order->id))->orderBy('id')->get();
+        return Decoration::query()->with(['batch', 'setup', 'artwork'])->whereHas('line', static fn($line) => $line->where('order_id', $order->id))->orderBy('id')->get();
     }
 }

@@ -88,7 +88,7 @@ final class Needlework
     /** @param list<Point> $shape */
     private function rows(array $shape, float $degrees, float $rowMm): self
     {
-        $turned = array_map(static fn (Point $p): Point => self::turn($p, -$degrees), $shape);
+        $turned = array_map(static fn(Point $p): Point => self::turn($p, -$degrees), $shape);
         foreach (self::columns($turned, $rowMm) as $column) {
             $forth = true;
             foreach ($column as $row => [$left, $right, $y]) {
@@ -142,7 +142,7 @@ final class Needlework
      */
     public static function shape(array $xys): array
     {
-        return array_map(static fn (array $xy): Point => new Point($xy[0], $xy[1]), $xys);
+        return array_map(static fn(array $xy): Point => new Point($xy[0], $xy[1]), $xys);
     }
 
     /** Cuts, moves and ties in. */
@@ -202,7 +202,8 @@ final class Needlework
         for ($i = 1; $i < count($path); $i++) {
             [$a, $b] = [$path[$i - 1], $path[$i]];
             $length = hypot($b->x - $a->x, $b->y - $a->y);
-            for ($at = $left; $at <= $length; $at += $stepMm) {
+            $at = $left;
+            for (; $at <= $length; $at += $stepMm) {
                 $points[] = new Point($a->x + ($b->x - $a->x) * $at / $length, $a->y + ($b->y - $a->y) * $at / $length);
             }
             $left = $length > 0 ? $at - $length : $left;
@@ -220,7 +221,7 @@ final class Needlework
      */
     private static function columns(array $shape, float $rowMm): array
     {
-        $ys = array_map(static fn (Point $p): float => $p->y, $shape);
+        $ys = array_map(static fn(Point $p): float => $p->y, $shape);
         $done = $open = [];
         for ($y = min($ys) + $rowMm / 2; $y < max($ys); $y += $rowMm) {
             $next = [];

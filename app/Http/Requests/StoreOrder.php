@@ -74,7 +74,7 @@ final class StoreOrder extends FormRequest
                 if (! is_array($line) || ! is_array($line['sizes'] ?? null)) {
                     continue;
                 }
-                $garments = array_sum(array_map(static fn (mixed $n): int => is_numeric($n) ? (int) $n : 0, array_intersect_key($line['sizes'], array_flip(array_column(Size::cases(), 'value')))));
+                $garments = array_sum(array_map(static fn(mixed $n): int => is_numeric($n) ? (int) $n : 0, array_intersect_key($line['sizes'], array_flip(array_column(Size::cases(), 'value')))));
                 if ($garments < 1) {
                     $validator->errors()->add("lines.{$i}.sizes", 'Type how many of at least one size.');
                 }

@@ -67,9 +67,9 @@ final class Racking
                 $load[] = $this->load($needle, (string) $thread, 1);
             }
         }
-        usort($load, static fn (NeedleChange $a, NeedleChange $b): int => $a->needle <=> $b->needle);
+        usort($load, static fn(NeedleChange $a, NeedleChange $b): int => $a->needle <=> $b->needle);
 
-        return new BatchNeedles($batch->id, $load, array_map(static fn (string $thread): int => $places[$thread], $batch->blocks));
+        return new BatchNeedles($batch->id, $load, array_map(static fn(string $thread): int => $places[$thread], $batch->blocks));
     }
 
     /**
@@ -104,7 +104,7 @@ final class Racking
             }
         }
         // Equals by number: a person reading the list walks along the rack.
-        uksort($nextUse, static fn (int $a, int $b): int => [$nextUse[$b], $a] <=> [$nextUse[$a], $b]);
+        uksort($nextUse, static fn(int $a, int $b): int => [$nextUse[$b], $a] <=> [$nextUse[$a], $b]);
 
         /** @var array<int|string, int> $seated thread => needle */
         $seated = [];

@@ -57,7 +57,7 @@ final class Timing
         $this->placed = $this->last = [];
         $needles = [];
         foreach ($this->shop->lanes as $machine => $lane) {
-            $demands = array_map(fn (string $id) => $this->shop->batches[$id]->demand(), $sequence->on($machine));
+            $demands = array_map(fn(string $id) => $this->shop->batches[$id]->demand(), $sequence->on($machine));
             $needles[$machine] = Assignment::of($lane->rack, $demands, $this->shop->needs)->batches;
         }
         $next = array_fill_keys(array_keys($this->shop->lanes), 0);
@@ -157,8 +157,8 @@ final class Timing
     /** Frames and hands are held from set-up start to end; use only rises where another batch starts. */
     private function fitsWithOthers(Placed $wanted, Lane $lane): bool
     {
-        $overlapping = array_filter($this->placed, static fn (Placed $other): bool => $other->setupStart < $wanted->end() && $other->end() > $wanted->setupStart);
-        $moments = [$wanted->setupStart, ...array_map(static fn (Placed $other): int => max($other->setupStart, $wanted->setupStart), $overlapping)];
+        $overlapping = array_filter($this->placed, static fn(Placed $other): bool => $other->setupStart < $wanted->end() && $other->end() > $wanted->setupStart);
+        $moments = [$wanted->setupStart, ...array_map(static fn(Placed $other): int => max($other->setupStart, $wanted->setupStart), $overlapping)];
         foreach ($moments as $moment) {
             $hands = 1;
             $frames = $lane->heads * $wanted->batch->framesPerHead;

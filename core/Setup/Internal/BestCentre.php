@@ -32,7 +32,7 @@ final class BestCentre
             return $box;
         }
         $x = self::highest(
-            static fn (float $x): float => self::clear($points, $window, new Point($x, self::bestY($points, $window, $x))),
+            static fn(float $x): float => self::clear($points, $window, new Point($x, self::bestY($points, $window, $x))),
             $window->widthMm / 4,
         );
 
@@ -43,7 +43,7 @@ final class BestCentre
     private static function bestY(array $points, Window $window, float $x): float
     {
         return self::highest(
-            static fn (float $y): float => self::clear($points, $window, new Point($x, $y)),
+            static fn(float $y): float => self::clear($points, $window, new Point($x, $y)),
             $window->heightMm / 4,
         );
     }
@@ -82,8 +82,8 @@ final class BestCentre
      */
     private static function clearOfSides(array $points, Window $window): float
     {
-        $x = max(array_map(static fn (Point $p): float => abs($p->x), $points));
-        $y = max(array_map(static fn (Point $p): float => abs($p->y), $points));
+        $x = max(array_map(static fn(Point $p): float => abs($p->x), $points));
+        $y = max(array_map(static fn(Point $p): float => abs($p->y), $points));
 
         return min($window->widthMm / 2 - $x, $window->heightMm / 2 - $y);
     }

@@ -63,7 +63,7 @@ final readonly class EnclosingCircle
         if (abs($d) < self::HAIR) {
             // In one line: the two furthest apart settle it.
             $pairs = [self::across($a, $b), self::across($a, $c), self::across($b, $c)];
-            usort($pairs, static fn (self $one, self $two): int => $two->radius <=> $one->radius);
+            usort($pairs, static fn(self $one, self $two): int => $two->radius <=> $one->radius);
 
             return $pairs[0];
         }

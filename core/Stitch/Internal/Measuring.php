@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hakama\Stitch\Internal;
 
 use Hakama\Stitch\BlockFigures;
-use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Chunk;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Densest;

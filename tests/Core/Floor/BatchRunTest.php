@@ -62,7 +62,7 @@ final class BatchRunTest extends TestCase
         self::assertSame([Stage::Sewing, [1], [2]], [$run->stage, $run->onFrame, $run->waiting()]);
         $run = $run->after($this->event(K::PieceSpoiled, [1], cause: SpoilCause::Puckering));
         self::assertSame([Stage::Ready, [1, 2]], [$run->stage, $run->waiting()]);
-        self::assertSame([SpoilCause::FrameStruck, SpoilCause::Puckering], array_map(static fn (Event $e): ?SpoilCause => $e->cause, $run->spoils));
+        self::assertSame([SpoilCause::FrameStruck, SpoilCause::Puckering], array_map(static fn(Event $e): ?SpoilCause => $e->cause, $run->spoils));
     }
 
     #[Test]

@@ -70,7 +70,7 @@ final class AssignmentTest extends TestCase
         $done = Assignment::of(Rack::of(2), [new Demand('b1', ['a', 'b', 'c', 'a', 'b'])]);
 
         self::assertSame(4, $done->changes());
-        self::assertSame([1, 1, 3, 5], array_map(static fn (NeedleChange $c): int => $c->beforeBlock, $done->batches[0]->load));
+        self::assertSame([1, 1, 3, 5], array_map(static fn(NeedleChange $c): int => $c->beforeBlock, $done->batches[0]->load));
         self::assertSame([1, 2, 2, 1], array_slice($done->batches[0]->order, 0, 4));
     }
 
@@ -99,14 +99,14 @@ final class AssignmentTest extends TestCase
             $pinned = isset($threads[1]) && mt_rand(0, 2) === 0 ? [1] : [];
             $batches = [];
             for ($i = mt_rand(1, 5); $i > 0; $i--) {
-                $batches[] = array_map(static fn (): string => 't'.mt_rand(0, $colours - 1), range(1, mt_rand(1, min($needles, 3))));
+                $batches[] = array_map(static fn(): string => 't'.mt_rand(0, $colours - 1), range(1, mt_rand(1, min($needles, 3))));
             }
             $fewest = self::fewestByTryingAll($needles, $threads, $pinned, $batches);
             if ($fewest === null) {
                 continue;
             }
             $compared++;
-            $done = Assignment::of(Rack::of($needles, $threads, $pinned), array_map(static fn (array $blocks, int $i): Demand => new Demand("b{$i}", $blocks), $batches, array_keys($batches)));
+            $done = Assignment::of(Rack::of($needles, $threads, $pinned), array_map(static fn(array $blocks, int $i): Demand => new Demand("b{$i}", $blocks), $batches, array_keys($batches)));
             self::assertSame($fewest, $done->changes(), (string) json_encode([$needles, $threads, $pinned, $batches]));
             foreach ($done->batches as $i => $batch) {
                 self::assertCount(count($batches[$i]), $batch->order);
@@ -124,7 +124,7 @@ final class AssignmentTest extends TestCase
      */
     private static function fewestByTryingAll(int $needles, array $threads, array $pinned, array $batches): ?int
     {
-        $start = array_map(static fn (int $n): ?string => $threads[$n] ?? null, range(1, $needles));
+        $start = array_map(static fn(int $n): ?string => $threads[$n] ?? null, range(1, $needles));
         $states = [json_encode($start) => 0];
         foreach ($batches as $blocks) {
             $wanted = array_unique($blocks);

@@ -45,7 +45,7 @@ final class TimetableTest extends TestCase
             $placed = $timetable->find($true['batch']);
             self::assertNotNull($placed);
             self::assertSame($true['machine'], $placed->machine);
-            self::assertSame([$true['setup_start'], $true['start'], $true['end']], array_map(static fn (int $t): string => gmdate('Y-m-d\TH:i:s', $t), [$placed->setupStart, $placed->start(), $placed->end()]));
+            self::assertSame([$true['setup_start'], $true['start'], $true['end']], array_map(static fn(int $t): string => gmdate('Y-m-d\TH:i:s', $t), [$placed->setupStart, $placed->start(), $placed->end()]));
             self::assertEqualsWithDelta($true['setup_min'], $placed->setupS / 60, 1e-9);
             self::assertSame([$true['thread_changes'], $true['driver_change'], $true['frame_change']], [count($placed->needles->load), $placed->driverChange, $placed->frameChange]);
             self::assertEqualsWithDelta($true['late_min'], $placed->lateS() / 60, 0.001);
@@ -62,7 +62,7 @@ final class TimetableTest extends TestCase
         $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b']]));
 
         // a: 3 min to load. b: 3 + frame 4 + driver 15 + one thread 2.5.
-        self::assertSame([180, (int) (24.5 * 60)], array_map(static fn (Placed $p): int => $p->setupS, $timetable->on('M')));
+        self::assertSame([180, (int) (24.5 * 60)], array_map(static fn(Placed $p): int => $p->setupS, $timetable->on('M')));
         self::assertSame(self::EIGHT + 180, $timetable->find('a')?->start());
     }
 
@@ -118,7 +118,7 @@ final class TimetableTest extends TestCase
         $shop = self::shop([self::batch('long', sewS: 9 * 3600), self::batch('a'), self::batch('wide', threads: ['1', '2', '3', '4', '5'])]);
         $timetable = Timetable::of($shop, new Sequence(['M' => ['long', 'a', 'wide']]));
 
-        self::assertSame(['a'], array_map(static fn (Placed $p): string => $p->batch->id, $timetable->placed));
+        self::assertSame(['a'], array_map(static fn(Placed $p): string => $p->batch->id, $timetable->placed));
         self::assertSame(['wide', 'long'], array_column($timetable->unplaced, 'batch'));
         self::assertStringContainsString('5 threads do not fit on the needles of M', $timetable->unplaced[0]->reason);
         self::assertStringContainsString('no span of the working hours', $timetable->unplaced[1]->reason);
@@ -197,7 +197,7 @@ final class TimetableTest extends TestCase
 
         return new Shop(
             self::EIGHT,
-            array_map(static fn (string $id): Lane => new Lane($id, 1, Rack::of(4, [1 => 'white', 2 => 'navy', 3 => 'grey', 4 => 'green']), 'flat', 'flat', Hours::of($hours)), $machines),
+            array_map(static fn(string $id): Lane => new Lane($id, 1, Rack::of(4, [1 => 'white', 2 => 'navy', 3 => 'grey', 4 => 'green']), 'flat', 'flat', Hours::of($hours)), $machines),
             [new FrameStock('flat', 'flat', $frames), new FrameStock('cap', 'cap', $frames)],
             $batches,
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
@@ -208,7 +208,7 @@ final class TimetableTest extends TestCase
     /** @param array<string, mixed> $given */
     private static function shopOf(array $given): Shop
     {
-        $at = static fn (string $time): int => (int) strtotime("{$time} UTC");
+        $at = static fn(string $time): int => (int) strtotime("{$time} UTC");
         $drivers = [];
         foreach ($given['changeover']['driver_min'] as [$from, $to, $minutes]) {
             $drivers["{$from}>{$to}"] = $minutes * 60;
@@ -216,9 +216,9 @@ final class TimetableTest extends TestCase
 
         return new Shop(
             $at($given['now']),
-            array_map(static fn (array $m): Lane => new Lane($m['id'], $m['heads'], Rack::of($m['needles'], $m['rack'], $m['pinned']), $m['driver'], $m['frame'], Hours::of(array_map(static fn (array $h): array => [$at($h[0]), $at($h[1])], $m['hours']))), $given['machines']),
-            array_map(static fn (array $f): FrameStock => new FrameStock($f['id'], $f['driver'], $f['count']), $given['frames']),
-            array_map(static fn (array $b): Batch => new Batch($b['id'], $b['pieces'], $b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head'], $b['threads'], $b['frame'], $at($b['ready']), $at($b['due']), $b['weight']), $given['batches']),
+            array_map(static fn(array $m): Lane => new Lane($m['id'], $m['heads'], Rack::of($m['needles'], $m['rack'], $m['pinned']), $m['driver'], $m['frame'], Hours::of(array_map(static fn(array $h): array => [$at($h[0]), $at($h[1])], $m['hours']))), $given['machines']),
+            array_map(static fn(array $f): FrameStock => new FrameStock($f['id'], $f['driver'], $f['count']), $given['frames']),
+            array_map(static fn(array $b): Batch => new Batch($b['id'], $b['pieces'], $b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head'], $b['threads'], $b['frame'], $at($b['ready']), $at($b['due']), $b['weight']), $given['batches']),
             new Changeover($given['changeover']['load_min'] * 60, $given['changeover']['frame_min'] * 60, (int) ($given['changeover']['thread_min'] * 60), $drivers),
             $given['people'] * $given['tends'],
             new Weights(...$given['cost']),

@@ -55,7 +55,7 @@ final class AdviceTest extends TestCase
     #[Test]
     public function a_design_too_tall_for_the_cap_is_stopped_with_what_would_make_it_possible(): void
     {
-        $tall = static fn (Profile $profile): Advice => self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, $profile, Position::CapFront, height: 55);
+        $tall = static fn(Profile $profile): Advice => self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, $profile, Position::CapFront, height: 55);
 
         self::assertTrue($tall(Profile::Low)->stops());
         self::assertSame('too_tall_for_profile', $tall(Profile::Low)->warnings[0]->code);

@@ -81,7 +81,7 @@ final class FitTest extends TestCase
             $edge = self::edge($window);
             for ($i = 0; $i < 60; $i++) {
                 $p = new Point(mt_rand(-480, 480) / 10, mt_rand(-280, 280) / 10);
-                $nearest = min(array_map(static fn (Point $e): float => hypot($e->x - $p->x, $e->y - $p->y), $edge));
+                $nearest = min(array_map(static fn(Point $e): float => hypot($e->x - $p->x, $e->y - $p->y), $edge));
                 $inside = $window->insideMm($p);
                 if ($inside >= 0) {
                     self::assertEqualsWithDelta($nearest, $inside, 0.05);
@@ -105,7 +105,7 @@ final class FitTest extends TestCase
                 $middle = $hull->bounds()->centre();
                 for ($dx = -12.0; $dx <= 12; $dx += 1.5) {
                     for ($dy = -12.0; $dy <= 12; $dy += 1.5) {
-                        $clear = min(array_map(static fn (Point $p): float => $window->insideMm($p->moved($dx - $middle->x, $dy - $middle->y)), $hull->points));
+                        $clear = min(array_map(static fn(Point $p): float => $window->insideMm($p->moved($dx - $middle->x, $dy - $middle->y)), $hull->points));
                         self::assertLessThanOrEqual($fit->clearMm + 0.02, $clear);
                     }
                 }
@@ -123,8 +123,8 @@ final class FitTest extends TestCase
         $cap = self::frame(Window::rectangle(150, 75), 'cap', Driver::Cap);
         $ranked = FrameRanking::of(self::box(50, 50), [$tight, $cap, $middle, $small, $mounted], [Driver::Flat, Driver::Cap], [Turn::None], $mounted, 7);
 
-        self::assertSame(['mounted', 'small', 'middle', 'cap', 'tight'], array_map(static fn (RankedFrame $r): string => $r->fit->frame->id, $ranked));
-        self::assertSame([Change::Nothing, Change::Frame, Change::Frame, Change::Driver], array_map(static fn (RankedFrame $r): Change => $r->change, array_slice($ranked, 0, 4)));
+        self::assertSame(['mounted', 'small', 'middle', 'cap', 'tight'], array_map(static fn(RankedFrame $r): string => $r->fit->frame->id, $ranked));
+        self::assertSame([Change::Nothing, Change::Frame, Change::Frame, Change::Driver], array_map(static fn(RankedFrame $r): Change => $r->change, array_slice($ranked, 0, 4)));
     }
 
     private static function box(float $width, float $height, float $x = 0, float $y = 0): ConvexHull

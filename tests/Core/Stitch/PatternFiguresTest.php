@@ -77,7 +77,7 @@ final class PatternFiguresTest extends TestCase
     public function objects_from_the_middle_outwards_are_centre_out(): void
     {
         $bounds = new Bounds(-40, 40, 0, 20);
-        $at = static fn (float ...$xs): array => array_map(static fn (float $x): Point => new Point($x, 10), $xs);
+        $at = static fn(float ...$xs): array => array_map(static fn(float $x): Point => new Point($x, 10), $xs);
 
         self::assertSame(Verdict::Yes, SewingOrder::of($at(0, 10, -10, 20, -20, 30, -30), $bounds)->centreOut);
         self::assertSame(Verdict::No, SewingOrder::of($at(-30, -20, -10, 0, 10, 20, 30), $bounds)->centreOut);
@@ -89,7 +89,7 @@ final class PatternFiguresTest extends TestCase
     public function the_rank_correlation_is_the_one_worked_out_by_hand(): void
     {
         // Heights 1, 3, 2, 5, 4 in order 1..5: Σd² = 4, ρ = 1 - 6·4 / (5·24) = 0.8.
-        $points = array_map(static fn (float $y): Point => new Point(0, $y), [1, 3, 2, 5, 4]);
+        $points = array_map(static fn(float $y): Point => new Point(0, $y), [1, 3, 2, 5, 4]);
         $order = SewingOrder::of($points, new Bounds(-1, 1, 0, 6));
 
         self::assertEqualsWithDelta(0.8, $order->againstHeight, 1e-9);

@@ -249,6 +249,6 @@ final class TapeReaderTest extends TestCase
     /** @return list<FindingCode> */
     private static function codes(Pattern $pattern): array
     {
-        return array_map(static fn (Finding $finding): FindingCode => $finding->code, $pattern->findings);
+        return array_map(static fn(Finding $finding): FindingCode => $finding->code, $pattern->findings);
     }
 }

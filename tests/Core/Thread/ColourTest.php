@@ -66,11 +66,11 @@ final class ColourTest extends TestCase
     #[Test]
     public function the_shelf_is_ranked_by_likeness_and_the_other_weight_left_out(): void
     {
-        $thread = static fn (string $code, string $hex, int $weight = 40): Thread => new Thread($code, Colour::ofHex($hex), $weight);
+        $thread = static fn(string $code, string $hex, int $weight = 40): Thread => new Thread($code, Colour::ofHex($hex), $weight);
         $shelf = [$thread('far', '#2244cc'), $thread('near', '#c0302c'), $thread('same', '#c9302c'), $thread('fine', '#c9302c', 60)];
         $matches = ThreadMatch::nearest(Colour::ofHex('#c9302c'), $shelf, 40);
 
-        self::assertSame(['same', 'near', 'far'], array_map(static fn (ThreadMatch $m): string => $m->thread->code, $matches));
+        self::assertSame(['same', 'near', 'far'], array_map(static fn(ThreadMatch $m): string => $m->thread->code, $matches));
         self::assertSame([Likeness::Same, Likeness::None], [$matches[0]->likeness, $matches[2]->likeness]);
         self::assertCount(4, ThreadMatch::nearest(Colour::ofHex('#c9302c'), $shelf));
     }

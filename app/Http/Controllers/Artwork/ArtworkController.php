@@ -8,10 +8,10 @@ use App\Artwork\Intake;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Shop\House;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\View\View;
 
 final class ArtworkController
 {
@@ -48,7 +48,7 @@ final class ArtworkController
     {
         $artwork->load('blocks.thread');
         $rules = $house->rules()->threadUse();
-        $uses = $artwork->blocks->mapWithKeys(static fn (ArtworkBlock $block): array => [$block->number => $block->threadUse($rules)]);
+        $uses = $artwork->blocks->mapWithKeys(static fn(ArtworkBlock $block): array => [$block->number => $block->threadUse($rules)]);
 
         return view('artwork.show', [
             'artwork' => $artwork,

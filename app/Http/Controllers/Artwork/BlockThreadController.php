@@ -10,11 +10,11 @@ use App\Models\Thread;
 use Hakama\Thread\Colour;
 use Hakama\Thread\NotAColour;
 use Hakama\Thread\ThreadMatch;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 /** Puts a thread from the shelf to a block: by likeness to a colour, or by hand. */
 final class BlockThreadController

@@ -16,15 +16,15 @@ final class DrawingController
 {
     public function svg(Request $request, Artwork $artwork): Response
     {
-        $colours = array_values($artwork->blocks()->with('thread')->get()->map(static fn (ArtworkBlock $block): ?string => $block->thread?->hex)->all());
+        $colours = array_values($artwork->blocks()->with('thread')->get()->map(static fn(ArtworkBlock $block): ?string => $block->thread?->hex)->all());
         $key = "drawing-{$artwork->checksum}-".md5((string) json_encode($colours));
 
-        return self::kept($request, $key, 'image/svg+xml', static fn (): string => PatternDrawing::svg($artwork, $artwork->pattern(), $colours));
+        return self::kept($request, $key, 'image/svg+xml', static fn(): string => PatternDrawing::svg($artwork, $artwork->pattern(), $colours));
     }
 
     public function stitches(Request $request, Artwork $artwork): Response
     {
-        return self::kept($request, "stitches-{$artwork->checksum}", 'application/octet-stream', static fn (): string => PatternDrawing::stitches($artwork, $artwork->pattern()));
+        return self::kept($request, "stitches-{$artwork->checksum}", 'application/octet-stream', static fn(): string => PatternDrawing::stitches($artwork, $artwork->pattern()));
     }
 
     /** @param callable(): string $draw */
@@ -37,7 +37,7 @@ final class DrawingController
         if ($response->isNotModified($request)) {
             return $response;
         }
-        $body = Cache::remember($key, 86_400 * 30, static fn (): string => (string) gzencode($draw(), 4));
+        $body = Cache::remember($key, 86_400 * 30, static fn(): string => (string) gzencode($draw(), 4));
         if (! str_contains((string) $request->header('Accept-Encoding'), 'gzip')) {
             return $response->setContent((string) gzdecode($body))->header('Content-Type', $type);
         }

@@ -8,9 +8,9 @@ use App\Books\Ledger;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
 use Hakama\Books\Sum;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\View\View;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class BooksController
@@ -21,16 +21,16 @@ final class BooksController
     {
         [$from, $to] = self::span($request);
         $entries = Ledger::between($from, $to);
-        $byDay = collect($entries)->groupBy('day')->map(static fn ($of, string $day): Entry => Sum::of($day, '', '', array_values($of->all())));
+        $byDay = collect($entries)->groupBy('day')->map(static fn($of, string $day): Entry => Sum::of($day, '', '', array_values($of->all())));
 
         return view('books.show', [
             'from' => $from,
             'to' => $to,
             'entries' => $entries,
             'byDay' => $byDay,
-            'byMachine' => collect($entries)->groupBy('machine')->map(static fn ($of, string $machine): Entry => Sum::of('', $machine, '', array_values($of->all()))),
+            'byMachine' => collect($entries)->groupBy('machine')->map(static fn($of, string $machine): Entry => Sum::of('', $machine, '', array_values($of->all()))),
             'total' => Sum::of('', '', '', $entries),
-            'customers' => DB::table('orders as o')->join('customers as c', 'c.id', '=', 'o.customer_id')->whereIn('o.number', array_unique(array_map(static fn (Entry $e): string => $e->order, $entries)))->pluck('c.name', 'o.number'),
+            'customers' => DB::table('orders as o')->join('customers as c', 'c.id', '=', 'o.customer_id')->whereIn('o.number', array_unique(array_map(static fn(Entry $e): string => $e->order, $entries)))->pluck('c.name', 'o.number'),
         ]);
     }
 
@@ -50,7 +50,7 @@ final class BooksController
                     $entry->stitches,
                     $entry->done,
                     $entry->spoiledPieces(),
-                    implode('; ', array_map(static fn (string $cause, int $n): string => "{$cause} {$n}", array_keys($entry->spoiled), $entry->spoiled)),
+                    implode('; ', array_map(static fn(string $cause, int $n): string => "{$cause} {$n}", array_keys($entry->spoiled), $entry->spoiled)),
                     number_format($entry->plannedS / 60, 1, '.', ''),
                     number_format($entry->realS / 60, 1, '.', ''),
                 ], escape: '');

@@ -8,8 +8,8 @@ use App\Floor\Pulse;
 use App\Floor\Station;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
-use Illuminate\View\View;
 
 final class FloorController
 {

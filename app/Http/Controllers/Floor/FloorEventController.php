@@ -47,7 +47,7 @@ final class FloorEventController
         }
 
         DB::transaction(static function () use ($request, $kind, $machine, $station): void {
-            assert($station->batch !== null && $station->run !== null && $station->decoration !== null);
+            assert($station->run !== null && $station->decoration !== null);
             FloorLog::append($machine, $station->batch, new Event(
                 id: $request->string('id')->lower()->value(),
                 kind: $kind,

@@ -10,12 +10,12 @@ use App\Models\Thread;
 use App\Plan\PlanBoard;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\NoNeedleFits;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 final class NeedlesController
 {
@@ -29,9 +29,9 @@ final class NeedlesController
         $shop = $board->shop();
         $problem = null;
         try {
-            $planned = Assignment::of($machine->coreRack(), array_map(static fn (string $code) => $shop->batches[$code]->demand(), $codes), $shop->needs);
+            $planned = Assignment::of($machine->coreRack(), array_map(static fn(string $code) => $shop->batches[$code]->demand(), $codes), $shop->needs);
             $arrival = array_values(array_intersect(array_keys($board->batches()), $codes));
-            $booked = Assignment::of($machine->coreRack(), array_map(static fn (string $code) => $shop->batches[$code]->demand(), $arrival), $shop->needs);
+            $booked = Assignment::of($machine->coreRack(), array_map(static fn(string $code) => $shop->batches[$code]->demand(), $arrival), $shop->needs);
         } catch (NoNeedleFits $e) {
             $planned = $booked = null;
             $problem = $e->getMessage().'. Unpin a needle, fit another size, or move the batch to another machine.';
@@ -72,7 +72,7 @@ final class NeedlesController
     public function pin(Request $request, Machine $machine, int $number): RedirectResponse
     {
         $pinned = $request->boolean('pinned');
-        DB::transaction(static fn () => self::needle($machine, $number)->update(['pinned' => $pinned]));
+        DB::transaction(static fn() => self::needle($machine, $number)->update(['pinned' => $pinned]));
 
         return redirect()->route('needles.show', $machine)->with('done', $pinned ? "Needle {$number} keeps its thread." : "Needle {$number} may change its thread.");
     }

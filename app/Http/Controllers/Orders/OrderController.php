@@ -13,13 +13,14 @@ use App\Orders\OrderRow;
 use App\Plan\PlanBoard;
 use App\Setup\SetupDesk;
 use Carbon\CarbonImmutable;
+use Hakama\Garment\Size;
 use Hakama\Setup\Advice;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
-use Illuminate\View\View;
 
 final class OrderController
 {
@@ -29,7 +30,7 @@ final class OrderController
         $page = Order::query()
             ->join('customers', 'customers.id', '=', 'orders.customer_id')
             ->select('orders.*', 'customers.name as customer_name')
-            ->whereExists(static fn ($pieces) => $pieces->selectRaw('1')->from('pieces')->whereColumn('pieces.order_id', 'orders.id')->whereIn('state', ['waiting', 'sewing']), 'and', $finished)
+            ->whereExists(static fn($pieces) => $pieces->selectRaw('1')->from('pieces')->whereColumn('pieces.order_id', 'orders.id')->whereIn('state', ['waiting', 'sewing']), 'and', $finished)
             ->orderBy('due_at', $finished ? 'desc' : 'asc')->orderBy('orders.id')
             ->simplePaginate(40)->withQueryString();
         $rows = OrderRow::of($page->items(), $board);
@@ -38,7 +39,7 @@ final class OrderController
             'rows' => $rows,
             'page' => $page,
             'finished' => $finished,
-            'late' => array_values(array_filter($rows, static fn (OrderRow $row): bool => $row->isLate())),
+            'late' => array_values(array_filter($rows, static fn(OrderRow $row): bool => $row->isLate())),
         ]);
     }
 
@@ -68,15 +69,15 @@ final class OrderController
         $order->load(['customer', 'lines.decorations.artwork.blocks.thread', 'lines.decorations.setup.frame', 'lines.decorations.batch.machine', 'lines.decorations.line']);
         $pieces = DB::table('pieces')->where('order_id', $order->id)
             ->groupBy('decoration_id', 'size', 'state')->select('decoration_id', 'size', 'state')->selectRaw('count(*) as pieces')
-            ->get()->groupBy('decoration_id');
+            ->get()->sortBy(static fn(object $some): int|false => array_search($some->size, array_column(Size::cases(), 'value'), true))->groupBy('decoration_id');
         $advice = $order->lines->flatMap->decorations
-            ->filter(static fn (Decoration $decoration): bool => $decoration->artwork?->read_at !== null)
-            ->mapWithKeys(static fn (Decoration $decoration): array => [$decoration->id => $desk->advise($decoration)]);
+            ->filter(static fn(Decoration $decoration): bool => $decoration->artwork?->read_at !== null)
+            ->mapWithKeys(static fn(Decoration $decoration): array => [$decoration->id => $desk->advise($decoration)]);
 
         return view('orders.show', [
             'order' => $order,
             'pieces' => $pieces,
-            'warnings' => $advice->map(static fn (Advice $a): array => $a->warnings)->all(),
+            'warnings' => $advice->map(static fn(Advice $a): array => $a->warnings)->all(),
             'artworks' => self::artworks(),
             'ends' => $board->orderEnds($order->id, (int) $pieces->flatten(1)->where('state', '!=', 'done')->sum('pieces')),
         ]);

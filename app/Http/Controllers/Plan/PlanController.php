@@ -8,11 +8,11 @@ use App\Plan\DayCloth;
 use App\Plan\PlanBoard;
 use App\Plan\PlanMovedOn;
 use App\Shop\House;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
-use Illuminate\View\View;
 
 final class PlanController
 {

@@ -11,12 +11,12 @@ use App\Plan\PlanBoard;
 use App\Setup\SetupDesk;
 use Hakama\Setup\RankedFrame;
 use Hakama\Stitch\Turn;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 final class SetupController
 {
@@ -47,7 +47,7 @@ final class SetupController
         $frames = Frame::query()->orderBy('id')->get();
         $ranked = $desk->rank($decoration, $advice, $frames, $mounted?->frame?->toCore());
         $chosen = $request->string('frame')->value() ?: $decoration->setup->frame->code ?? ($ranked[0]->fit->frame->id ?? '');
-        $shown = array_values(array_filter($ranked, static fn (RankedFrame $one): bool => $one->fit->frame->id === $chosen))[0] ?? $ranked[0] ?? null;
+        $shown = array_values(array_filter($ranked, static fn(RankedFrame $one): bool => $one->fit->frame->id === $chosen))[0] ?? $ranked[0] ?? null;
         $turn = Turn::tryFrom($request->integer('turn', $decoration->setup->turn_deg ?? -1));
         $frame = $shown === null ? null : $frames->firstWhere('code', $shown->fit->frame->id);
         $fit = $frame === null ? null : ($turn !== null ? $desk->fit($decoration, $frame, $turn) : $shown->fit);
@@ -89,7 +89,7 @@ final class SetupController
     private function mounted(string $driver): ?Machine
     {
         return Machine::query()->with('frame')->get()
-            ->sortBy(static fn (Machine $machine): int => $machine->driver === $driver ? 0 : (in_array($driver, $machine->drivers, true) ? 1 : 2))
+            ->sortBy(static fn(Machine $machine): int => $machine->driver === $driver ? 0 : (in_array($driver, $machine->drivers, true) ? 1 : 2))
             ->first();
     }
 }

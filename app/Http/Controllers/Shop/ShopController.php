@@ -11,11 +11,11 @@ use App\Setup\SetupDesk;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\House\UnfitRule;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 final class ShopController
 {
@@ -23,7 +23,7 @@ final class ShopController
     {
         return view('shop.show', [
             'rules' => $house->rules(),
-            'stations' => collect(HouseRule::cases())->groupBy(static fn (HouseRule $rule): string => $rule->spec()->station),
+            'stations' => collect(HouseRule::cases())->groupBy(static fn(HouseRule $rule): string => $rule->spec()->station),
             'machines' => Machine::query()->with('frame')->orderBy('id')->get(),
             'frames' => Frame::query()->orderBy('id')->get(),
             'threads' => Thread::query()->orderBy('code')->get(),
@@ -41,7 +41,7 @@ final class ShopController
                     $desk->retime();
                 }
             });
-        } catch (UnfitRule $e) {
+        } catch (UnfitRule $e) { // @phpstan-ignore catch.neverThrown (the transaction hands it on)
             throw ValidationException::withMessages([$rule => ucfirst($e->getMessage()).'.']);
         }
 

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** The commands as a script sees them: from outside, without a database. */
+final class CommandsTest extends TestCase
+{
+    private const TAPES = __DIR__.'/../fixtures/tapes/';
+
+    #[Test]
+    public function inspect_prints_the_figures_in_the_form_that_is_promised(): void
+    {
+        $out = self::json(['stitch:inspect', self::TAPES.'leaf-applique.dst']);
+
+        self::assertSame(['format', 'name', 'stitches', 'jumps', 'trims', 'colour_changes', 'blocks', 'bounds_mm', 'longest_stitch_mm', 'shortest_stitch_mm', 'sewn_length_mm', 'thread_m', 'order', 'findings'], array_keys($out));
+        self::assertSame(['index', 'stitches', 'length_mm', 'trims'], array_keys($out['blocks'][0]));
+        self::assertSame(['left', 'right', 'bottom', 'top', 'width', 'height'], array_keys($out['bounds_mm']));
+        self::assertSame(['dst', 'LEAF', 730, 3], [$out['format'], $out['name'], $out['stitches'], $out['colour_changes']]);
+        self::assertSame('no', self::json(['stitch:inspect', self::TAPES.'bars-left-to-right.dst'])['order']['centre_out']);
+        self::assertSame('yes', self::json(['stitch:inspect', self::TAPES.'bars-centre-out.dst'])['order']['centre_out']);
+    }
+
+    #[Test]
+    public function a_tape_may_come_on_standard_input(): void
+    {
+        self::assertSame(730, self::json(['stitch:inspect', '-'], (string) file_get_contents(self::TAPES.'leaf-applique.dst'))['stitches']);
+    }
+
+    #[Test]
+    public function time_says_where_it_goes(): void
+    {
+        $out = self::json(['stitch:time', self::TAPES.'badge.dst', '--speed=800', '--heads=2']);
+
+        // Two changes of 7 s, six trims of 6 s, nine starts of 1.5 s; 2 · 2.548 · 0.05 · 90 s of breaks.
+        self::assertEquals(['changes' => 14, 'trims' => 36, 'ramps' => 13.5, 'breaks' => 22.9], array_diff_key($out['parts'], ['sewing' => 0]));
+        self::assertEqualsWithDelta(array_sum($out['parts']), $out['seconds'], 0.2);
+        self::assertEqualsWithDelta(2548 / $out['seconds'] * 60, $out['mean_spm'], 0.5);
+    }
+
+    #[Test]
+    public function threads_are_matched_and_differences_printed(): void
+    {
+        $out = self::json(['thread:match', '-'], '{"target":"#c9302c","among":[{"code":"K-2","hex":"#2244cc","weight":40},{"code":"K-1","hex":"#c9302c","weight":40},{"code":"K-3","hex":"#c9302c","weight":60}],"weight":40}');
+
+        self::assertSame(['K-1', 'K-2'], array_column($out['matches'], 'code'));
+        self::assertSame(['same', 'none'], array_column($out['matches'], 'verdict'));
+        self::assertSame(['delta_e' => 2.0425], self::json(['thread:difference', '50', '2.6772', '-79.7751', '50', '0', '-82.7485']));
+    }
+
+    #[Test]
+    public function needles_are_assigned(): void
+    {
+        $out = self::json(['needles:assign', '-'], '{"needles":15,"rack":{"1":"white-40"},"pinned":[1],"needle_sizes":{"1":"75/11"},"thread_needs":{"white-60":"65/9"},"batches":[{"id":"b1","blocks":["white-40","navy-40","white-40"]}]}');
+
+        self::assertSame(['changes' => 1, 'batches' => [['id' => 'b1', 'load' => [['needle' => 2, 'from' => null, 'to' => 'navy-40', 'before_block' => 1]], 'order' => [1, 2, 1]]]], $out);
+    }
+
+    /** @return iterable<string, array{list<string>, string, string}> */
+    public static function badInput(): iterable
+    {
+        yield 'no such file' => [['stitch:inspect', 'nothing.dst'], '', 'nothing.dst: there is no such file'];
+        yield 'no tape' => [['stitch:inspect', '-'], 'short', 'at byte 5'];
+        yield 'bad speed' => [['stitch:time', self::TAPES.'badge.dst', '--speed=fast'], '', '--speed: a whole number'];
+        yield 'no JSON' => [['thread:match', '-'], '{', 'no JSON'];
+        yield 'unknown key' => [['thread:match', '-'], '{"target":"#ffffff","among":[],"wieght":40}', '-: wieght: this key is not known'];
+        yield 'unknown key inside' => [['thread:match', '-'], '{"target":"#ffffff","among":[{"code":"a","hex":"#000000","name":"x"}]}', 'among[0]: name: this key is not known'];
+        yield 'no colour' => [['thread:match', '-'], '{"target":"white","among":[]}', '"white" is no colour'];
+        yield 'five numbers' => [['thread:difference', '1', '2', '3', '4', '5'], '', 'six numbers'];
+        yield 'needle out of reach' => [['needles:assign', '-'], '{"needles":2,"rack":{"3":"red"},"batches":[]}', 'there is no needle 3'];
+        yield 'nothing can take it' => [['needles:assign', '-'], '{"needles":1,"pinned":[1],"batches":[{"id":"b","blocks":["red"]}]}', 'no unpinned needle can take red'];
+        yield 'missing key' => [['needles:assign', '-'], '{"needles":2}', 'batches: is missing'];
+    }
+
+    /** @param list<string> $command */
+    #[Test]
+    #[DataProvider('badInput')]
+    public function bad_input_gets_one_line_that_says_what_and_where_and_exit_code_two(array $command, string $input, string $message): void
+    {
+        $process = self::run_($command, $input);
+
+        self::assertSame(2, $process->getExitCode());
+        self::assertSame('', $process->getOutput());
+        self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
+        self::assertStringContainsString($message, $process->getErrorOutput());
+    }
+
+    /**
+     * @param list<string> $command
+     *
+     * @return array<string, mixed>
+     */
+    private static function json(array $command, string $input = ''): array
+    {
+        $process = self::run_($command, $input);
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+
+        return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** @param list<string> $command */
+    private static function run_(array $command, string $input): Process
+    {
+        // A port nobody listens on: the commands must not want the database.
+        $process = new Process([PHP_BINARY, 'artisan', ...$command], dirname(__DIR__, 2), ['DB_PORT' => '1', 'DB_HOST' => '127.0.0.1'], $input);
+        $process->run();
+
+        return $process;
+    }
+}

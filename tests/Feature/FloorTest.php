@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Floor\FloorLog;
+use App\Models\FloorEvent;
+use App\Models\Machine;
+use Database\Demo\DemoShop;
+use Hakama\Floor\Stage;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Test;
+
+final class FloorTest extends FeatureTestCase
+{
+    private const CHECKED = ['frame', 'turn', 'needle_one', 'trace', 'bobbin'];
+
+    #[Test]
+    public function a_batch_is_sewn_from_preflight_to_counted_pieces(): void
+    {
+        $batch = self::batchOf(1006);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::CHECKED]);
+        $this->touch('M2', $batch->code, 'load_started');
+        self::assertSame(1, DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'sewing')->count());
+        $load = (string) FloorLog::run($batch)->loadEvent;
+        $this->report('M2', $load, 'position', 700, 60.5)->assertOk();
+        $this->get('/floor/M2/pulse')->assertJson(['stitch' => 700, 'load' => $load]);
+        $this->get('/floor/M2')->assertSee('Sewing load 1')->assertSee('data-sewn="700"', false);
+        $this->report('M2', $load, 'sewn', 2288, 240)->assertOk();
+        $this->get('/floor/M2')->assertSee('Load 1 is sewn')->assertSee('Done: count this piece');
+        $this->touch('M2', $batch->code, 'piece_done');
+
+        self::assertSame(1, DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'done')->count());
+        $this->get('/orders')->assertSee('1 / 12');
+        self::assertSame('R-9', self::machine('M2')->load('frame')->frame?->code);
+    }
+
+    #[Test]
+    public function the_machine_does_not_sew_before_every_line_of_the_list_is_confirmed(): void
+    {
+        $batch = self::batchOf(1006);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => ['frame', 'turn', 'trace', 'bobbin']])->assertSessionHasErrors('checked');
+        $this->touch('M2', $batch->code, 'load_started')->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'preflight list is still open'));
+        self::assertSame(0, FloorEvent::query()->where('batch_id', $batch->id)->count());
+    }
+
+    #[Test]
+    public function a_machine_that_breaks_its_thread_is_halted_until_a_hand_says_go_on(): void
+    {
+        $batch = self::batchOf(1004);
+        $load = (string) FloorLog::run($batch)->loadEvent;
+        $this->instruction('M1')->assertJson(['command' => 'sew', 'load' => $load, 'heads' => 1, 'speed_spm' => 650]);
+        $this->report('M1', $load, 'thread_broke', 1234, 99)->assertOk();
+        $this->instruction('M1')->assertJson(['command' => 'hold', 'stitch' => 1234]);
+        $this->get('/floor/M1')->assertSee('is halted and waits for a hand')->assertSee('Halted at stitch')->assertSee('return to the last position');
+        $this->touch('M1', $batch->code, 'resumed');
+        $this->instruction('M1')->assertJson(['command' => 'sew']);
+    }
+
+    #[Test]
+    public function the_same_event_sent_twice_counts_once_by_hand_and_by_machine(): void
+    {
+        $batch = self::batchOf(1004);
+        $load = (string) FloorLog::run($batch)->loadEvent;
+        $id = Str::uuid()->toString();
+        $this->report('M1', $load, 'sewn', 5399, 500, $id)->assertJson(['recorded' => true]);
+        $this->report('M1', $load, 'sewn', 5399, 500, $id)->assertJson(['recorded' => true, 'again' => true]);
+        $done = Str::uuid()->toString();
+        $this->touch('M1', $batch->code, 'piece_done', id: $done);
+        $this->touch('M1', $batch->code, 'piece_done', id: $done);
+
+        self::assertSame([1, 1], [FloorEvent::query()->where('event_id', $id)->count(), FloorEvent::query()->where('event_id', $done)->count()]);
+        self::assertSame(6, DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'done')->count());
+    }
+
+    #[Test]
+    public function a_spoiled_piece_has_a_cause_and_is_sewn_again(): void
+    {
+        $batch = self::batchOf(1004);
+        $this->touch('M1', $batch->code, 'piece_spoiled')->assertSessionHasErrors('cause');
+        $this->touch('M1', $batch->code, 'piece_spoiled', ['cause' => 'frame_struck']);
+        $run = FloorLog::run($batch);
+
+        self::assertSame([Stage::Ready, 11], [$run->stage, count($run->waiting())]);
+        $this->get('/floor/M1')->assertSee('1 spoiled');
+        $this->get('/books')->assertSee('frame struck');
+    }
+
+    #[Test]
+    public function a_touch_meant_for_another_batch_records_nothing(): void
+    {
+        $this->touch('M1', 'B-999', 'stopped')->assertSessionHas('problem');
+        $this->touch('M1', self::batchOf(1004)->code, 'dance')->assertSessionHasErrors('kind');
+        self::assertSame(Stage::Sewing, FloorLog::run(self::batchOf(1004))->stage);
+    }
+
+    #[Test]
+    public function only_a_machine_with_its_token_is_let_in_and_an_old_load_is_refused(): void
+    {
+        $this->getJson('/machines/instruction')->assertUnauthorized();
+        $this->getJson('/machines/instruction', ['Authorization' => 'Bearer guess'])->assertUnauthorized();
+        $this->report('M1', Str::uuid()->toString(), 'sewn', 1, 1)->assertStatus(409);
+        $this->report('M1', (string) FloorLog::run(self::batchOf(1004))->loadEvent, 'exploded', 1, 1)->assertUnprocessable();
+        $this->report('M2', Str::uuid()->toString(), 'position', 1, 1)->assertStatus(409);
+        $this->instruction('M2')->assertJson(['command' => 'idle']);
+    }
+
+    #[Test]
+    public function a_machine_gets_the_very_tape_that_was_taken_in(): void
+    {
+        $tape = $this->get('/machines/tape', self::bearer('M1'))->assertOk()->streamedContent();
+
+        self::assertSame($this->instruction('M1')->json('tape'), hash('sha256', $tape));
+    }
+
+    #[Test]
+    public function events_are_never_changed_or_deleted(): void
+    {
+        $event = FloorEvent::query()->firstOrFail();
+        foreach ([static fn() => $event->update(['stitch' => 1]), static fn() => $event->delete()] as $try) {
+            try {
+                $try();
+                self::fail('it was changed');
+            } catch (\LogicException $e) {
+                self::assertSame('an event of the floor is never changed', $e->getMessage());
+            }
+        }
+    }
+
+    #[Test]
+    public function the_counts_worked_out_from_the_events_are_the_counts_kept(): void
+    {
+        $kept = DB::table('pieces')->orderBy('id')->pluck('state', 'id')->all();
+        DB::table('pieces')->update(['state' => 'waiting']);
+        $this->artisan('floor:recount')->assertSuccessful();
+
+        self::assertSame($kept, DB::table('pieces')->orderBy('id')->pluck('state', 'id')->all());
+        self::assertContains('done', $kept);
+        self::assertContains('sewing', $kept);
+    }
+
+    #[Test]
+    public function the_books_come_from_the_events_and_the_csv_says_the_same(): void
+    {
+        $this->get('/books')->assertOk()->assertSee('pieces done today')->assertSee('lost registration');
+        $rows = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($this->get('/books.csv?from=2026-02-20&to=2026-03-04')->streamedContent())));
+        self::assertSame('day', $rows[0][0]);
+        $done = array_sum(array_column(array_slice($rows, 1), 4));
+        self::assertSame(DB::table('pieces')->where('state', 'done')->count(), $done);
+        $spoiled = array_sum(array_column(array_slice($rows, 1), 5));
+        self::assertSame(FloorEvent::query()->where('kind', 'piece_spoiled')->count(), $spoiled);
+        $this->get('/books?from=yesterday')->assertSessionHasErrors('from');
+        $this->get('/books?from=2026-03-04&to=2026-03-01')->assertSessionHasErrors('to');
+    }
+
+    #[Test]
+    public function a_load_spoiled_half_way_is_booked_with_the_stitches_it_took(): void
+    {
+        $batch = self::batchOf(1004);
+        $booked = fn(): int => array_sum(array_map(static fn($entry): int => $entry->stitches, \App\Books\Ledger::between(now()->toImmutable(), now()->toImmutable())));
+        $before = $booked();
+        $this->report('M1', (string) FloorLog::run($batch)->loadEvent, 'position', 2000, 180);
+        $this->touch('M1', $batch->code, 'piece_spoiled', ['cause' => 'cloth_cut']);
+
+        self::assertSame($before + 2000, $booked());
+    }
+
+    /** @param array<string, mixed> $more */
+    private function touch(string $machine, string $batch, string $kind, array $more = [], ?string $id = null): TestResponse
+    {
+        app()->forgetScopedInstances();
+
+        return $this->from("/floor/{$machine}")->post("/floor/{$machine}/events", ['id' => $id ?? Str::uuid()->toString(), 'batch' => $batch, 'kind' => $kind, ...$more]);
+    }
+
+    private function report(string $machine, string $load, string $kind, int $stitch, float $clock, ?string $id = null): TestResponse
+    {
+        return $this->postJson('/machines/reports', ['id' => $id ?? Str::uuid()->toString(), 'load' => $load, 'kind' => $kind, 'stitch' => $stitch, 'clock_s' => $clock], self::bearer($machine));
+    }
+
+    private function instruction(string $machine): TestResponse
+    {
+        return $this->getJson('/machines/instruction', self::bearer($machine));
+    }
+
+    /** @return array<string, string> */
+    private static function bearer(string $machine): array
+    {
+        self::assertTrue(Machine::query()->where('code', $machine)->exists());
+
+        return ['Authorization' => 'Bearer '.DemoShop::token($machine)];
+    }
+}

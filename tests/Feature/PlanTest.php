@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Plan\PlanBoard;
+use App\Shop\ShopClock;
+use Hakama\Plan\Placed;
+use PHPUnit\Framework\Attributes\Test;
+
+final class PlanTest extends FeatureTestCase
+{
+    #[Test]
+    public function every_open_batch_is_drawn_and_listed_with_its_times(): void
+    {
+        $page = (string) $this->get('/plan')->assertOk()->getContent();
+        $timetable = self::board()->timetable();
+
+        self::assertNotSame([], $timetable->placed);
+        foreach ($timetable->placed as $placed) {
+            self::assertStringContainsString($placed->batch->id, $page);
+            self::assertStringContainsString(ShopClock::time($placed->end())->format('D H:i'), $page);
+        }
+        self::assertStringContainsString('One batch ends late', $page);
+        self::assertStringContainsString('style="fill: #a83a16">late<', str_replace("\n", '', $page), 'lateness is a word, not only a colour');
+    }
+
+    #[Test]
+    public function what_runs_comes_first_and_needs_no_set_up(): void
+    {
+        $running = self::board()->timetable()->on('M1')[0];
+
+        self::assertSame(self::batchOf(1004)->code, $running->batch->id);
+        self::assertSame(0, $running->setupS);
+        self::assertSame(11, $running->batch->pieces, 'five of sixteen are done');
+    }
+
+    #[Test]
+    public function moving_a_batch_works_every_time_out_anew(): void
+    {
+        [$ferry, $loaf] = [self::batchOf(1007)->code, self::batchOf(1008)->code];
+        $before = self::board()->timetable()->find($loaf);
+        self::assertNotNull($before);
+        self::assertGreaterThan(0, $before->lateS());
+        $this->post('/plan/moves', ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => PlanBoard::version()], ['HX-Request' => 'true'])
+            ->assertOk()->assertSee('data-focus="'.$loaf.'"', false);
+        $board = self::board();
+
+        self::assertSame([$loaf, $ferry], array_slice($board->sequence()->on('M1'), 1, 2));
+        self::assertLessThan($before->end(), $board->timetable()->find($loaf)?->end());
+    }
+
+    #[Test]
+    public function a_batch_may_go_to_another_machine_but_not_to_one_that_cannot_sew_it(): void
+    {
+        $sprig = self::batchOf(1009)->code;
+        $this->post('/plan/moves', ['batch' => $sprig, 'machine' => 'M3', 'place' => 9, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        self::assertContains($sprig, self::board()->sequence()->on('M3'));
+
+        $caps = self::batchOf(1008)->code;
+        $this->post('/plan/moves', ['batch' => $caps, 'machine' => 'M9', 'place' => 0, 'version' => PlanBoard::version()])->assertSessionHasErrors('machine');
+        self::assertContains($caps, self::board()->sequence()->on('M1'));
+    }
+
+    #[Test]
+    public function what_runs_stays_and_nothing_goes_before_it(): void
+    {
+        foreach ([[self::batchOf(1004)->code, 3], [self::batchOf(1007)->code, 0]] as [$batch, $place]) {
+            $this->post('/plan/moves', ['batch' => $batch, 'machine' => 'M1', 'place' => $place, 'version' => PlanBoard::version()])
+                ->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'is on the machine'));
+        }
+        self::assertSame(self::batchOf(1004)->code, self::board()->sequence()->on('M1')[0]);
+    }
+
+    #[Test]
+    public function the_second_of_two_people_moving_at_once_sees_what_changed_and_loses_nothing(): void
+    {
+        $seen = PlanBoard::version();
+        [$ferry, $loaf] = [self::batchOf(1007)->code, self::batchOf(1008)->code];
+        $this->post('/plan/moves', ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => $seen])->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        $this->post('/plan/moves', ['batch' => $ferry, 'machine' => 'M1', 'place' => 2, 'version' => $seen], ['HX-Request' => 'true'])
+            ->assertOk()->assertSee('The plan was changed by someone else meanwhile');
+        self::assertSame([$loaf, $ferry], array_slice(self::board()->sequence()->on('M1'), 1, 2));
+    }
+
+    #[Test]
+    public function planned_anew_by_due_time_the_running_stay_and_no_batch_is_lost(): void
+    {
+        $codes = static fn(): array => array_map(static fn(Placed $p): string => $p->batch->id, self::board()->timetable()->placed);
+        $before = $codes();
+        $this->post('/plan/due', ['version' => PlanBoard::version()])->assertRedirect('/plan');
+        $after = $codes();
+
+        self::assertEqualsCanonicalizing($before, $after);
+        self::assertSame(self::batchOf(1004)->code, self::board()->sequence()->on('M1')[0]);
+        $this->post('/plan/due', ['version' => 0])->assertSessionHas('problem');
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Needle;
+use App\Models\Setup;
+use App\Models\Thread;
+use Hakama\Needles\Assignment;
+use PHPUnit\Framework\Attributes\Test;
+
+final class SetupAndNeedlesTest extends FeatureTestCase
+{
+    #[Test]
+    public function the_setup_page_ranks_the_frames_and_gives_every_value_its_reason(): void
+    {
+        $page = $this->get('/setup/'.self::decoration(1010)->id)->assertOk();
+
+        $page->assertSee('The stiff front of a structured cap')->assertSee('650 stitches a minute')->assertSee('80/12 sharp')->assertSee('is mounted now');
+        self::assertMatchesRegularExpression('~<tr class="font-semibold">\s*<td>K-1~', (string) $page->getContent());
+    }
+
+    #[Test]
+    public function a_chosen_setup_makes_a_batch_with_a_place_in_the_plan(): void
+    {
+        $decoration = self::decoration(1010);
+        $this->post("/setup/{$decoration->id}", ['frame' => 'K-1', 'turn' => 0])->assertRedirect('/setup');
+        $batch = self::batchOf(1010);
+        $setup = Setup::query()->findOrFail($decoration->id);
+
+        self::assertNotNull($batch->machine_id);
+        self::assertSame(['tear_away', 2, 650, 120], [$setup->backing, $setup->layers, $setup->speed_spm, $setup->hoop_s]);
+        self::assertSame([self::machine('M1')->id, self::machine('M3')->id], array_keys($setup->sew_s), 'machines with a cap driver');
+        $this->get('/plan?day=1')->assertSee($batch->code);
+    }
+
+    #[Test]
+    public function what_goes_against_the_advice_wants_a_reason_that_is_kept(): void
+    {
+        $decoration = self::decoration(1010);
+        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors('reason');
+        self::assertFalse(Setup::query()->whereKey($decoration->id)->exists());
+        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0, 'reason' => 'flat blanks, sewn into caps later'])->assertRedirect('/setup');
+        self::assertSame('flat blanks, sewn into caps later', Setup::query()->findOrFail($decoration->id)->override_reason);
+        $this->post("/setup/{$decoration->id}", ['frame' => 'nothing', 'turn' => 45])->assertSessionHasErrors(['frame', 'turn']);
+    }
+
+    #[Test]
+    public function the_drawing_of_the_frame_is_to_scale_and_agrees_with_the_figures(): void
+    {
+        $html = (string) $this->get('/setup/'.self::decoration(1010)->id.'?frame=K-1')->getContent();
+        preg_match('~<svg viewBox="[^"]*" class="weave.*?</svg>~s', $html, $found);
+        $svg = simplexml_load_string($found[0]);
+        self::assertNotFalse($svg);
+        $window = $svg->rect[1];
+        $design = $svg->g[0]->image;
+
+        // The window is 170 × 78 mm; what is written as slack on the left is what is left of it beside the design.
+        self::assertSame(['170', '78'], [(string) $window['width'], (string) $window['height']]);
+        preg_match('~Slack to the window: left ([\d.]+), right ([\d.]+)~', $html, $slack);
+        self::assertEqualsWithDelta((170 - ((float) $design['width'] - 4)) / 2, (float) $slack[1], 0.06);
+    }
+
+    #[Test]
+    public function without_an_artwork_there_is_nothing_to_set_up(): void
+    {
+        $this->get('/setup/'.self::decoration(1012)->id)->assertRedirect('/orders/1012');
+    }
+
+    #[Test]
+    public function a_changed_rule_retimes_what_is_open_and_a_bad_one_is_refused_at_its_field(): void
+    {
+        $before = Setup::query()->findOrFail(self::decoration(1007)->id)->sew_s;
+        $this->put('/shop/rules/trim_s', ['trim_s' => '16'])->assertRedirect();
+        $after = Setup::query()->findOrFail(self::decoration(1007)->id)->sew_s;
+        // Ferry roundel has 12 trims, ten seconds more each.
+        self::assertSame(array_map(static fn(int $s): int => $s + 120, $before), $after);
+
+        $this->put('/shop/rules/trim_s', ['trim_s' => '999'])->assertSessionHasErrors('trim_s');
+        $this->put('/shop/rules/trim_s', ['trim_s' => 'soon'])->assertSessionHasErrors('trim_s');
+        $this->put('/shop/rules/nothing', ['nothing' => '1'])->assertNotFound();
+        $this->get('/shop')->assertSee('A trim.');
+    }
+
+    #[Test]
+    public function the_needles_page_says_what_to_load_and_how_many_changes_arrival_would_need(): void
+    {
+        $page = $this->get('/needles/M1')->assertOk();
+
+        self::assertMatchesRegularExpression('~(\d+) changes for the \d+ batches ahead; in order of arrival (\d+)~', (string) $page->getContent());
+        $page->assertSee('Needle order', false);
+    }
+
+    #[Test]
+    public function loading_what_is_asked_for_leaves_nothing_to_load(): void
+    {
+        $board = self::board();
+        $shop = $board->shop();
+        $planned = Assignment::of($shop->lanes['M2']->rack, array_map(static fn(string $code) => $shop->batches[$code]->demand(), $board->sequence()->on('M2')), $shop->needs);
+        self::assertGreaterThan(0, $planned->changes());
+        foreach ($planned->batches as $batch) {
+            foreach ($batch->load as $change) {
+                $this->post("/needles/M2/{$change->needle}", ['thread' => $change->to])->assertRedirect('/needles/M2');
+            }
+        }
+        $last = $planned->batches[count($planned->batches) - 1];
+        $board = self::board();
+        self::assertSame($planned->rackAfter->thread($last->order[0]), $board->shop()->lanes['M2']->rack->thread($last->order[0]));
+    }
+
+    #[Test]
+    public function a_pinned_needle_keeps_its_thread_until_it_is_unpinned(): void
+    {
+        $this->post('/needles/M1/1', ['thread' => 'D-09'])->assertSessionHasErrors('thread');
+        $this->put('/needles/M1/1', ['pinned' => '0'])->assertRedirect();
+        $this->post('/needles/M1/1', ['thread' => 'D-09'])->assertSessionHasNoErrors();
+        self::assertSame('D-09', Needle::query()->with('thread')->where('machine_id', self::machine('M1')->id)->where('number', 1)->first()?->thread?->code);
+    }
+
+    #[Test]
+    public function two_people_at_one_needle_are_told_of_each_other(): void
+    {
+        $stood = Thread::query()->where('code', 'D-12')->firstOrFail()->id;
+        $this->post('/needles/M1/3', ['thread' => 'D-09', 'seen' => $stood])->assertSessionHasNoErrors();
+        $this->post('/needles/M1/3', ['thread' => 'D-11', 'seen' => $stood])->assertSessionHasErrors('thread');
+        self::assertSame('D-09', Needle::query()->with('thread')->where('machine_id', self::machine('M1')->id)->where('number', 3)->first()?->thread?->code);
+    }
+
+    #[Test]
+    public function an_unknown_machine_needle_or_thread_is_not_found_or_said(): void
+    {
+        $this->get('/needles/M9')->assertNotFound();
+        $this->post('/needles/M1/99', ['thread' => 'D-09'])->assertNotFound();
+        $this->post('/needles/M1/4', ['thread' => 'yarn'])->assertSessionHasErrors('thread');
+    }
+}
