@@ -7,6 +7,7 @@ namespace App\Floor;
 use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Machine;
+use App\Models\Setup;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
@@ -44,9 +45,9 @@ final class FloorLog
      *
      * @throws OutOfTurn
      */
-    public static function append(Machine $machine, Batch $batch, Event $event, string $source, float $plannedS = 0.0): BatchRun
+    public static function append(Machine $machine, Batch $batch, Event $event, string $source): BatchRun
     {
-        return DB::transaction(static function () use ($machine, $batch, $event, $source, $plannedS): BatchRun {
+        return DB::transaction(static function () use ($machine, $batch, $event, $source): BatchRun {
             // One writer a machine at a time, so that two touches cannot both follow on the same past.
             DB::table('machines')->where('id', $machine->id)->lockForUpdate()->value('id');
             $before = self::run($batch);
@@ -63,7 +64,8 @@ final class FloorLog
                 'load' => $after->load,
                 'stitch' => $event->stitch,
                 'clock_s' => $event->clockS,
-                'planned_s' => $plannedS,
+                // Kept with the load once it is sewn, so that planned and real minutes speak of the same loads.
+                'planned_s' => $event->kind === EventKind::Sewn ? self::plannedS($machine, $batch) : 0.0,
                 'pieces' => $event->pieces,
                 'piece_count' => count($event->pieces),
                 'cause' => $event->cause?->value,
@@ -74,6 +76,11 @@ final class FloorLog
 
             return $after;
         });
+    }
+
+    private static function plannedS(Machine $machine, Batch $batch): float
+    {
+        return (float) (Setup::query()->find($batch->decoration_id)->sew_s[$machine->id] ?? 0);
     }
 
     /** What an event makes of its pieces. */

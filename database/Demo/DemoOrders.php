@@ -118,7 +118,7 @@ final class DemoOrders
             $stitches = $decoration->artwork->stitches;
             $run = $this->record($machine, $batch, $at, EventKind::PreflightDone);
             for ($load = 1; $run->stage !== Stage::Finished && ($loads === null || $load <= $loads); $load++) {
-                $this->record($machine, $batch, $at = $at->addSeconds(70), EventKind::LoadStarted, $run->nextLoad($machine->heads), planned: $planned);
+                $this->record($machine, $batch, $at = $at->addSeconds(70), EventKind::LoadStarted, $run->nextLoad($machine->heads));
                 $real = $planned * (0.94 + 0.03 * ($load % 5));
                 if ($load % 4 === 3) {
                     $this->record($machine, $batch, $at->addSeconds(120), EventKind::ThreadBroke, stitch: intdiv($stitches, 3), clock: $real / 3, source: 'machine');
@@ -134,21 +134,20 @@ final class DemoOrders
                 }
             }
             if ($leaveSewing) {
-                $this->record($machine, $batch, $this->now, EventKind::LoadStarted, $run->nextLoad($machine->heads), planned: $planned);
+                $this->record($machine, $batch, $this->now, EventKind::LoadStarted, $run->nextLoad($machine->heads));
                 $this->record($machine, $batch, $this->now, EventKind::PieceHooped, [$run->nextLoad(2 * $machine->heads)[$machine->heads]]);
             }
         }
     }
 
     /** @param list<int> $pieces */
-    private function record(Machine $machine, Batch $batch, CarbonImmutable $at, EventKind $kind, array $pieces = [], int $stitch = 0, float $clock = 0.0, ?SpoilCause $cause = null, float $planned = 0.0, string $source = 'hand'): BatchRun
+    private function record(Machine $machine, Batch $batch, CarbonImmutable $at, EventKind $kind, array $pieces = [], int $stitch = 0, float $clock = 0.0, ?SpoilCause $cause = null, string $source = 'hand'): BatchRun
     {
         return CarbonImmutable::withTestNow($at, static fn(): BatchRun => FloorLog::append(
             $machine,
             $batch,
             new Event(Str::uuid()->toString(), $kind, $batch->id, FloorLog::run($batch)->load, $stitch, round($clock, 1), $pieces, $cause),
             $source === 'machine' ? 'machine' : 'hand',
-            $planned,
         ));
     }
 

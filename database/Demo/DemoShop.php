@@ -50,7 +50,7 @@ final class DemoShop
 
     /** code, name, heads, needles, top speed, drivers, driver, frame, threads from needle 1 on, pinned */
     private const MACHINES = [
-        ['M1', 'Heron', 1, 15, 1000, ['flat', 'cap', 'clamp'], 'cap', 'K-1', ['D-03', 'D-01', 'D-12', 'D-31', 'D-17', 'D-14', 'D-28', 'D-07', 'D-05', 'D-30', 'D-09', 'D-20', 'D-62', 'D-64', 'D-04'], [1, 2]],
+        ['M1', 'Heron', 1, 15, 1000, ['flat', 'cap', 'clamp'], 'cap', 'K-1', ['D-03', 'D-01', 'D-12', 'D-11', 'D-17', 'D-14', 'D-20', 'D-07', 'D-05', 'D-30', 'D-09', 'D-26', 'D-62', 'D-64', 'D-04'], [1, 2]],
         ['M2', 'Wren', 1, 6, 800, ['flat', 'cylinder'], 'flat', 'R-9', ['D-03', 'D-27', 'D-29', 'D-02', 'D-61', 'D-63'], [1]],
         ['M3', 'Twins', 2, 12, 900, ['flat', 'cap'], 'flat', 'S-30', ['D-03', 'D-16', 'D-13', 'D-22', 'D-24', 'D-07', 'D-01', 'D-08', 'D-20', 'D-06', 'D-32', 'D-04'], [1]],
     ];

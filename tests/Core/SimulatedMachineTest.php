@@ -70,7 +70,7 @@ final class SimulatedMachineTest extends TestCase
     {
         $builder = new PatternBuilder('LINE');
         for ($i = 1; $i <= 3000; $i++) {
-            $builder->stitchTo(20 * ($i % 40), 0);
+            $builder->stitchTo(20 * ($i % 2), 0);
         }
 
         return $builder->pattern();

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Artwork;
 use App\Models\Order;
-use App\Plan\PlanBoard;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -120,7 +119,6 @@ final class OrdersTest extends FeatureTestCase
 
         self::assertSame($open, array_sum($waiting) - $waiting['books']);
         self::assertSame([6, 8, 28, 0], [$waiting['orders'], $waiting['artwork'], $waiting['setup'], $waiting['plan']]);
-        self::assertInstanceOf(PlanBoard::class, self::board());
     }
 
     /**

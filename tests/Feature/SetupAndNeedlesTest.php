@@ -88,7 +88,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     {
         $page = $this->get('/needles/M1')->assertOk();
 
-        self::assertMatchesRegularExpression('~(\d+) changes for the \d+ batches ahead; in order of arrival (\d+)~', (string) $page->getContent());
+        self::assertMatchesRegularExpression('~2 changes for 3 batches ahead; in order of arrival 2, loading anew for each batch \d+\.~', (string) $page->getContent());
         $page->assertSee('Needle order', false);
     }
 

@@ -45,7 +45,7 @@
                 <tr class="font-semibold"><td colspan="3">Together</td><td class="num">{{ $n($total->stitches) }}</td><td class="num">{{ $total->done }}</td><td class="num">{{ $n($total->plannedS / 60, 1) }}</td><td class="num">{{ $n($total->realS / 60, 1) }}</td><td>{{ $total->spoiledPieces() ?: '' }}</td></tr>
                 </tbody>
             </table>
-            <x-because about="Where these come from">Counted from the events of the floor and from nothing else. Planned and real are minutes of sewing: planned is the run time of each load started, real what the machine’s own clock said when it was sewn, halts and all. Stitches count every head.</x-because>
+            <x-because about="Where these come from">Counted from the events of the floor and from nothing else. Planned and real are minutes of sewing: planned is the run time of each load that was sewn, real what the machine’s own clock said of it, halts and all. Stitches count every head.</x-because>
         </div>
     </div>
     @endif

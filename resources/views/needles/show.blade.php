@@ -7,7 +7,7 @@
     @endphp
     <x-slot:say>
         @if ($problem)<span class="now">{{ $machine->code }}: {{ $problem }}</span>
-        @elseif ($first)<span class="now">{{ $machine->code }}: load {{ count($first->load) === 1 ? 'one needle' : count($first->load).' needles' }} before {{ $first->id }}.</span> {{ $changes }} changes for the {{ $ahead }} batches ahead; in order of arrival {{ $bookedChanges }}.
+        @elseif ($first)<span class="now">{{ $machine->code }}: load {{ count($first->load) === 1 ? 'one needle' : count($first->load).' needles' }} before {{ $first->id }}.</span> {{ $changes === 1 ? 'One change' : "{$changes} changes" }} for {{ $ahead }} {{ $ahead === 1 ? 'batch' : 'batches' }} ahead; in order of arrival {{ $bookedChanges }}, loading anew for each batch {{ $reloadChanges }}.
         @elseif ($ahead === 0){{ $machine->code }} has no batch ahead.
         @else {{ $machine->code }} holds every thread of its next {{ $ahead }} batches.@endif
     </x-slot:say>
@@ -57,7 +57,7 @@
                     @endforelse
                 </section>
             @endforeach
-            <x-because about="Why these needles">A thread that is on the rack stays where it is. For a missing one the needle is given up whose thread is needed furthest in the future, or never; pinned needles and needle sizes are kept. With a known order of batches no rule needs fewer changes.</x-because>
+            <x-because about="Why these needles">A thread that is on the rack stays where it is. For a missing one the needle is given up whose thread is needed furthest in the future, or never; pinned needles and needle sizes are kept. With a known order of batches no rule needs fewer changes. Ahead of {{ $machine->code }}: {{ $changes ?? 'none' }} by this rule in the plan’s order, {{ $bookedChanges ?? 'none' }} by this rule in order of arrival, {{ $reloadChanges }} if every batch in order of arrival were loaded anew from needle 1 on.</x-because>
         </div>
         <div>
             <h2 class="mb-1">The rack</h2>

@@ -9,6 +9,7 @@ use Hakama\Needles\Assignment;
 use Hakama\Needles\Demand;
 use Hakama\Needles\NeedleChange;
 use Hakama\Needles\NoNeedleFits;
+use Hakama\Needles\Reloading;
 use Hakama\Needles\ThreadNeeds;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -80,6 +81,17 @@ final class AssignmentTest extends TestCase
         $done = Assignment::of(Rack::of(2, [1 => '101']), [new Demand('b1', ['101', '202'])]);
 
         self::assertEquals([new NeedleChange(2, null, '202', 1)], $done->batches[0]->load);
+    }
+
+    #[Test]
+    public function loading_the_rack_anew_for_each_batch_is_counted_as_the_other_school_does_it(): void
+    {
+        // b1 puts navy and red on needles 2 and 3 (two changes), b2 red on 2 again (one more): the rule needs two in all.
+        $rack = Rack::of(3, [1 => 'white', 2 => 'grey', 3 => 'green'], pinned: [1]);
+        $batches = [new Demand('b1', ['white', 'navy', 'red']), new Demand('b2', ['red'])];
+
+        self::assertSame(3, Reloading::changes($rack, $batches));
+        self::assertSame(2, Assignment::of($rack, $batches)->changes());
     }
 
     #[Test]

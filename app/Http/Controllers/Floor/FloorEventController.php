@@ -63,7 +63,7 @@ final class FloorEventController
                     default => [],
                 },
                 cause: $kind === EventKind::PieceSpoiled ? SpoilCause::from($request->string('cause')->value()) : null,
-            ), 'hand', $kind === EventKind::LoadStarted ? (float) ($station->decoration->setup->sew_s[$machine->id] ?? 0) : 0.0);
+            ), 'hand');
             if ($kind === EventKind::PreflightDone && $station->decoration->setup !== null) {
                 // Confirming the list means the frame is on, and with it its driver.
                 $machine->update(['frame_id' => $station->decoration->setup->frame_id, 'driver' => $station->decoration->setup->frame->driver]);

@@ -9,7 +9,9 @@ use App\Models\Needle;
 use App\Models\Thread;
 use App\Plan\PlanBoard;
 use Hakama\Needles\Assignment;
+use Hakama\Needles\Demand;
 use Hakama\Needles\NoNeedleFits;
+use Hakama\Needles\Reloading;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,11 +29,12 @@ final class NeedlesController
         $machine = $machine === null ? $board->machines()->firstOrFail() : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
         $codes = $board->sequence()->on($machine->code);
         $shop = $board->shop();
+        $demands = array_map(static fn(string $code): Demand => $shop->batches[$code]->demand(), $codes);
+        $arrived = array_map(static fn(string $code): Demand => $shop->batches[$code]->demand(), array_values(array_intersect(array_keys($board->batches()), $codes)));
         $problem = null;
         try {
-            $planned = Assignment::of($machine->coreRack(), array_map(static fn(string $code) => $shop->batches[$code]->demand(), $codes), $shop->needs);
-            $arrival = array_values(array_intersect(array_keys($board->batches()), $codes));
-            $booked = Assignment::of($machine->coreRack(), array_map(static fn(string $code) => $shop->batches[$code]->demand(), $arrival), $shop->needs);
+            $planned = Assignment::of($machine->coreRack(), $demands, $shop->needs);
+            $booked = Assignment::of($machine->coreRack(), $arrived, $shop->needs);
         } catch (NoNeedleFits $e) {
             $planned = $booked = null;
             $problem = $e->getMessage().'. Unpin a needle, fit another size, or move the batch to another machine.';
@@ -43,6 +46,7 @@ final class NeedlesController
             'planned' => array_slice($planned->batches ?? [], 0, self::SHOWN),
             'changes' => $planned?->changes(),
             'bookedChanges' => $booked?->changes(),
+            'reloadChanges' => Reloading::changes($machine->coreRack(), $arrived, $shop->needs),
             'ahead' => count($codes),
             'batches' => $board->batches(),
             'threads' => Thread::query()->orderBy('code')->get()->keyBy('code'),
