@@ -33,6 +33,10 @@ document.addEventListener('submit', (event) => {
 document.addEventListener('change', (event) => {
     if (event.target.matches('[data-send]')) event.target.form.requestSubmit();
 });
+// The picker is for the mouse; what is sent is the code beside it, which keys can type.
+document.addEventListener('input', (event) => {
+    if (event.target.dataset.picks) document.getElementById(event.target.dataset.picks).value = event.target.value;
+});
 document.addEventListener('click', (event) => {
     const button = event.target.closest('[data-remove]');
     if (button) button.closest(button.dataset.remove).remove();

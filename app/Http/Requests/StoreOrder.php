@@ -58,6 +58,7 @@ final class StoreOrder extends FormRequest
             'lines.*.garment.required' => 'Choose the garment.',
             'lines.*.fabric.required' => 'Choose the fabric.',
             'lines.*.colour_name.required' => 'Name the garment’s colour.',
+            'lines.*.colour_hex.*' => 'Write the colour as # and six digits, such as #26324f.',
             'lines.*.sizes.*.integer' => 'Sizes are whole numbers of garments.',
             'lines.*.sizes.*.max' => 'More than 999 of one size: split it into two lines.',
             'lines.*.decorations.0.position.required' => 'Choose where the artwork goes.',

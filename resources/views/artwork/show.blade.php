@@ -16,7 +16,7 @@
     <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
         <div>
             <div class="weave flex h-[440px] items-center justify-center border border-hair p-5">
-                <img id="drawing" src="{{ route('artwork.drawing', [$artwork, 'v' => substr(md5($artwork->checksum.$colours), 0, 8)]) }}" alt="{{ $artwork->name }} drawn in its thread colours" class="h-full w-full object-contain">
+                <img id="drawing" src="{{ route('artwork.drawing', [$artwork, 'v' => substr(md5($artwork->checksum.$colours), 0, 8)]) }}" alt="{{ $artwork->name }} drawn in its thread colours" class="drawing h-full w-full object-contain">
             </div>
             @if ($artwork->findings !== [])
                 <h2 class="mb-1 mt-5">Findings</h2>

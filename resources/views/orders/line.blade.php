@@ -31,7 +31,11 @@
         </div>
         <div>
             <label for="l{{ $i }}-hex">Looks like</label>
-            <input type="color" id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]" value="{{ $o('colour_hex', '#26324f') }}" class="h-[40px] w-full border border-[#8c8577] bg-paper p-1">
+            <span class="flex">
+                <input id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]" value="{{ $o('colour_hex', '#26324f') }}" maxlength="7" spellcheck="false" @error("lines.{$i}.colour_hex") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-colour_hex" @enderror>
+                <input type="color" data-picks="l{{ $i }}-hex" value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) $o('colour_hex', '#26324f')) ? $o('colour_hex', '#26324f') : '#26324f' }}" tabindex="-1" aria-label="Pick the garment’s colour" class="h-[40px] w-12 border border-[#8c8577] bg-paper p-1">
+            </span>
+            <x-wrong :field="'lines.'.$i.'.colour_hex'" />
         </div>
     </div>
     <fieldset class="mt-3">

@@ -37,7 +37,7 @@
                         $room = $fold->endX - max($fold->startX, $fold->setupX);
                         $words = sprintf('%s, %s, %d pieces for %s. Set-up %s, first load %s, ends %s, due %s.%s', $b->code, $b->artwork, $b->left, $b->customer, $at($fold->placed->setupStart)->format('D H:i'), $at($fold->placed->start())->format('H:i'), $at($fold->placed->end())->format('D H:i'), $b->dueAt->format('D H:i'), $late ? ' Late.' : '');
                     @endphp
-                    <g class="fold" tabindex="0" role="button" aria-disabled="{{ $b->started ? 'true' : 'false' }}" data-batch="{{ $b->code }}" data-machine="{{ $machine }}" data-place="{{ $fold->place }}" data-end="{{ $fold->placed->end() }}" aria-label="{{ $words }}" @unless ($b->started) data-keynote="shift + arrows|Move {{ $b->code }} earlier, later, or to another machine" @endunless>
+                    <g class="fold" tabindex="0" role="group" aria-roledescription="batch" aria-disabled="{{ $b->started ? 'true' : 'false' }}" data-batch="{{ $b->code }}" data-machine="{{ $machine }}" data-place="{{ $fold->place }}" data-end="{{ $fold->placed->end() }}" aria-label="{{ $words }}" @unless ($b->started) data-keynote="shift + arrows|Move {{ $b->code }} earlier, later, or to another machine" @endunless>
                         <title>{{ $words }}</title>
                         @if ($fold->setupEndX > $fold->setupX)<rect x="{{ $fold->setupX }}" y="{{ $bandY }}" width="{{ $fold->setupEndX - $fold->setupX }}" height="{{ $bandH }}" fill="url(#hatch)"/>@endif
                         <rect x="{{ $fold->setupEndX }}" y="{{ $bandY }}" width="{{ max(0, $fold->endX - $fold->setupEndX) }}" height="{{ $bandH }}" fill="#eef0f6"/>

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Hakama\Stitch\PatternBuilder;
+use Hakama\Stitch\Tape\TapeWriter;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/** Measures and prints. Times are medians; a yardstick of plain arithmetic is timed beside them, since machines differ. */
+final class Figures
+{
+    private const PAGES = ['/orders', '/orders?show=finished', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/setup', '/setup/11', '/needles/M1', '/plan', '/floor/M1', '/floor/M1/pulse', '/books', '/shop'];
+
+    public function __construct(private readonly string $server) {}
+
+    public function machine(): void
+    {
+        $cpu = preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $found) === 1 ? $found[1] : 'unknown';
+        printf("%s, %s cores, PHP %s, %s\n", $cpu, trim((string) shell_exec('nproc')), PHP_VERSION, php_uname('s'));
+        printf("yardstick, 10 million additions: %.0f ms\n", 1000 * self::median(5, static function (): void {
+            for ($i = $n = 0; $i < 10_000_000; $i++) {
+                $n += $i & 7;
+            }
+        }));
+    }
+
+    public function tapes(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'tape');
+        file_put_contents($path, self::million());
+        printf("\nA tape of 1 000 000 records (limits: 1 s, 64 MiB)\n");
+        foreach (['read' => 'echo count($read());', 'read and measure' => 'echo Hakama\Stitch\PatternFigures::of($read())->stitches;'] as $what => $code) {
+            $times = $peaks = [];
+            for ($i = 0; $i < 5; $i++) {
+                // A process of its own, so that the peak is this work's and nobody else's.
+                $out = shell_exec(sprintf('php -d memory_limit=512M -r %s', escapeshellarg(sprintf(
+                    'require "%s/vendor/autoload.php"; $read = static fn () => (new Hakama\Stitch\Tape\TapeReader())->fromStream(fopen("%s", "rb")); $t = hrtime(true); ob_start(); %s ob_end_clean(); echo (hrtime(true) - $t) / 1e9, " ", memory_get_peak_usage() / 1048576;',
+                    dirname(__DIR__),
+                    $path,
+                    $code,
+                ))));
+                [$times[], $peaks[]] = array_map(floatval(...), explode(' ', (string) $out));
+            }
+            sort($times);
+            printf("  %-18s %.2f s, peak %.0f MiB\n", $what, $times[2], max($peaks));
+        }
+        unlink($path);
+    }
+
+    /** Median server time over HTTP, and the queries of one request. */
+    public function pages(string $title): void
+    {
+        printf("\n%s (limits: 60 ms, 12 queries)\n", $title);
+        foreach (self::PAGES as $page) {
+            $this->get($page);
+            $times = [];
+            for ($i = 0; $i < 15; $i++) {
+                $times[] = $this->get($page);
+            }
+            sort($times);
+            printf("  %-24s %5.0f ms %3d queries\n", $page, $times[7], self::queries($page));
+        }
+    }
+
+    private function get(string $page): float
+    {
+        $from = hrtime(true);
+        $body = file_get_contents($this->server.$page, false, stream_context_create(['http' => ['header' => 'Connection: close']]));
+        if ($body === false) {
+            throw new \RuntimeException("{$page} did not answer");
+        }
+
+        return (hrtime(true) - $from) / 1e6;
+    }
+
+    private static function queries(string $page): int
+    {
+        $app = require dirname(__DIR__).'/bootstrap/app.php';
+        $kernel = $app->make(Kernel::class);
+        $kernel->bootstrap();
+        DB::clearResolvedInstances();
+        $app['db']->connection()->enableQueryLog();
+        $response = $kernel->handle(Request::create($page));
+        if ($response->getStatusCode() !== 200) {
+            throw new \RuntimeException("{$page} answers {$response->getStatusCode()}");
+        }
+
+        return count($app['db']->connection()->getQueryLog());
+    }
+
+    /** @param callable(): void $work */
+    private static function median(int $times, callable $work): float
+    {
+        $taken = [];
+        for ($i = 0; $i < $times; $i++) {
+            $from = hrtime(true);
+            $work();
+            $taken[] = (hrtime(true) - $from) / 1e9;
+        }
+        sort($taken);
+
+        return $taken[intdiv($times, 2)];
+    }
+
+    /** A design of 40 × 40 cm: rows of fill, with a change and a trim now and then. */
+    private static function million(): string
+    {
+        $builder = new PatternBuilder('MILLION');
+        for ($i = 0; $i < 999_600; $i++) {
+            $row = intdiv($i, 200);
+            $step = $i % 200;
+            $i % 100_000 === 99_999 ? $builder->stop() : $builder->stitchTo(20 * ($row % 2 === 0 ? $step : 199 - $step), $row % 4000);
+        }
+
+        return (new TapeWriter())->toString($builder->pattern());
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+use Bench\Crowd;
+use Bench\Figures;
+
+require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/Figures.php';
+require __DIR__.'/Crowd.php';
+
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+
+$figures = new Figures($argv[1]);
+$figures->machine();
+$figures->tapes();
+$figures->pages('Pages with the demo data');
+printf("\nLoading 5 000 orders and 200 000 events ...\n");
+Crowd::load(5000, 200_000);
+$figures->pages('Pages with 5 000 orders and 200 000 events');

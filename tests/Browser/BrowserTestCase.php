@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** A real browser at a real server with the demo shop; bin/test starts both. */
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?RemoteWebDriver $shared = null;
+    private static ?string $profile = null;
+
+    protected RemoteWebDriver $browser;
+
+    protected function setUp(): void
+    {
+        $this->browser = self::$shared ??= self::open();
+        $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$shared?->quit();
+        self::$shared = null;
+        if (self::$profile !== null) {
+            (new \Illuminate\Filesystem\Filesystem())->deleteDirectory(self::$profile);
+        }
+    }
+
+    private static function open(): RemoteWebDriver
+    {
+        self::$profile = sys_get_temp_dir().'/hakama-browser-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions())->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
+            '--disable-sync', '--hide-scrollbars', '--window-size=1280,800', '--lang=en-GB', '--user-data-dir='.self::$profile,
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+
+        return RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 20_000, 60_000);
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->browser->get(getenv('TEST_URL').$path);
+    }
+
+    protected function find(string $css): RemoteWebElement
+    {
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->all($css) !== [], "there is no {$css} on ".$this->browser->getCurrentURL());
+
+        return $this->all($css)[0];
+    }
+
+    /** @return list<RemoteWebElement> */
+    protected function all(string $css): array
+    {
+        return array_values($this->browser->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    protected function press(string $label): void
+    {
+        $path = sprintf('//*[self::button or self::a][contains(normalize-space(.), "%s")]', $label);
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->browser->findElements(WebDriverBy::xpath($path)) !== [], "there is no \"{$label}\" to press");
+        $this->browser->findElement(WebDriverBy::xpath($path))->click();
+    }
+
+    protected function type(string $css, string $text): void
+    {
+        $field = $this->find($css);
+        $field->clear();
+        $field->sendKeys($text);
+    }
+
+    protected function choose(string $css, string $value): void
+    {
+        (new \Facebook\WebDriver\WebDriverSelect($this->find($css)))->selectByValue($value);
+    }
+
+    /** Dates and times are typed differently in every language, so they are set as a script would. */
+    protected function set(string $css, string $value): void
+    {
+        $this->find($css);
+        $this->browser->executeScript('const el = document.querySelector(arguments[0]); el.value = arguments[1]; el.dispatchEvent(new Event("change", {bubbles: true}))', [$css, $value]);
+    }
+
+    protected function keys(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            (new WebDriverActions($this->browser))->sendKeys(null, $key)->perform();
+        }
+    }
+
+    protected function shift(string $key): void
+    {
+        (new WebDriverActions($this->browser))->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, $key)->keyUp(null, WebDriverKeys::SHIFT)->perform();
+    }
+
+    protected function sees(string $text): void
+    {
+        $this->browser->wait(10, 100)->until(fn(): bool => str_contains($this->text(), $text), "\"{$text}\" is not on ".$this->browser->getCurrentURL().":\n".substr($this->text(), 0, 1500));
+        $this->addToAssertionCount(1);
+    }
+
+    protected function text(): string
+    {
+        try {
+            return $this->browser->findElement(WebDriverBy::tagName('body'))->getText();
+        } catch (StaleElementReferenceException) {
+            return '';
+        }
+    }
+
+    /** What the focus is on, so that a walk by keyboard can say where it is. */
+    protected function focused(): RemoteWebElement
+    {
+        return $this->browser->switchTo()->activeElement();
+    }
+
+    /** Goes on with Tab until the focus is on what is wanted, as a person would who sees it. */
+    protected function tabTo(string $css): void
+    {
+        $seen = [];
+        for ($i = 0; $i < 120; $i++) {
+            $seen[] = $this->browser->executeScript('return document.activeElement.id || document.activeElement.outerHTML.slice(0, 60)');
+            if ($this->browser->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true) {
+                $this->addToAssertionCount(1);
+
+                return;
+            }
+            $this->keys(WebDriverKeys::TAB);
+        }
+        self::fail("Tab never came to {$css}; it came to\n".implode("\n", array_slice($seen, 0, 40)));
+    }
+}

@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverBy;
+use Hakama\Stitch\PatternBuilder;
+use Hakama\Stitch\Tape\TapeWriter;
+use PHPUnit\Framework\Attributes\Depends;
+use PHPUnit\Framework\Attributes\Test;
+
+/** An order's way through the shop, in the order in which it is gone. */
+final class MainPathTest extends BrowserTestCase
+{
+    private static int $order = 0;
+    private static string $batch = '';
+
+    #[Test]
+    public function a_tape_is_uploaded_and_its_blocks_get_threads(): void
+    {
+        $path = sys_get_temp_dir().'/two-bars-'.getmypid().'.dst';
+        file_put_contents($path, self::tape());
+        $this->visit('/artwork');
+        $this->find('#tape')->setFileDetector(new LocalFileDetector())->sendKeys($path);
+        $this->sees('two-bars');
+        $this->type('#name', 'Two bars');
+        $this->press('Read the tape');
+        $this->sees('“Two bars” is in.');
+        $this->sees('Choose a thread for block 1, 2.');
+        foreach ([1, 2] as $block) {
+            $this->find("[aria-label='Choose the thread of block {$block}']")->click();
+            $this->find("[aria-label='Use D-12 for block {$block}']");
+            $this->all("[aria-label^='Use '][aria-label$='for block {$block}']")[$block - 1]->click();
+            $this->sees("Block {$block} sews in");
+        }
+        $this->sees('has all its threads');
+        // Drawn for real: the picture has a size of its own.
+        self::assertGreaterThan(10, $this->browser->executeScript('return document.getElementById("drawing").naturalWidth'));
+        unlink($path);
+    }
+
+    #[Test]
+    #[Depends('a_tape_is_uploaded_and_its_blocks_get_threads')]
+    public function an_order_is_entered_with_a_mistake_first_and_nothing_typed_is_lost(): void
+    {
+        $this->visit('/orders/new');
+        $this->type('#customer', 'Tower <b>Captain</b>');
+        $this->choose('#l0-garment', 'apron');
+        $this->choose('#l0-fabric', 'canvas');
+        $this->type('#l0-colour', 'ecru');
+        $this->type('#l0-one', '2');
+        $this->choose('#l0-p0', 'centre');
+        $option = $this->browser->findElement(WebDriverBy::xpath('//select[@id="l0-a0"]/option[.="Two bars"]'))->getAttribute('value');
+        $this->choose('#l0-a0', (string) $option);
+        $this->press('Enter the order');
+        $this->sees('Say by which day it is promised.');
+        self::assertSame('Tower <b>Captain</b>', $this->find('#customer')->getAttribute('value'));
+        self::assertSame('2', $this->find('#l0-one')->getAttribute('value'));
+        $this->press('Add a line');
+        $this->find('#l1-garment');
+        $this->press('Take this line out');
+        self::assertSame([], $this->all('#l1-garment'));
+        $this->set('#due_date', '2026-03-06');
+        $this->press('Enter the order');
+        $this->sees('is in the book.');
+        $this->sees('Tower <b>Captain</b>');
+        self::$order = (int) basename($this->browser->getCurrentURL());
+        self::assertGreaterThan(1012, self::$order);
+    }
+
+    #[Test]
+    #[Depends('an_order_is_entered_with_a_mistake_first_and_nothing_typed_is_lost')]
+    public function it_is_set_up_in_the_frame_that_is_looked_at(): void
+    {
+        $this->visit('/orders/'.self::$order);
+        $this->press('to be set up');
+        $this->sees('Frames, best first');
+        $this->find("[aria-label='Look at frame R-12']")->click();
+        $this->sees('R-12, 120 × 120 mm');
+        $this->find('input[name=turn][value="180"]')->click();
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->find('#sheet svg')->getAttribute('data-turn') === '180');
+        $this->press('Set it up in R-12');
+        $this->sees('is set up and stands in the plan.');
+        preg_match('/(B-\d+) is set up/', $this->text(), $found);
+        self::$batch = $found[1];
+    }
+
+    #[Test]
+    #[Depends('it_is_set_up_in_the_frame_that_is_looked_at')]
+    public function it_is_moved_to_the_front_of_a_machine_by_dragging(): void
+    {
+        $this->visit('/plan');
+        $fold = $this->foldAnywhere(self::$batch);
+        $from = $fold->getAttribute('data-machine');
+        self::assertNotNull($from);
+        $lane = $this->find('[data-lane="M2"]');
+        $place = $this->browser->executeScript('const b = arguments[0].getBoundingClientRect(); return [b.left, b.top, b.height]', [$lane]);
+        $grip = $this->browser->executeScript('const b = arguments[0].querySelector(".edge").getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]', [$fold]);
+        // To the very left of lane M2: before everything that waits there.
+        $this->drag($grip, [$place[0] + 100, $place[1] + $place[2] / 2]);
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->all('.fold[data-batch="'.self::$batch.'"][data-machine="M2"][data-place="0"]') !== [], 'the batch did not come to the front of M2');
+        // Kept, not only drawn.
+        $this->visit('/plan');
+        self::assertSame('0', $this->find('.fold[data-batch="'.self::$batch.'"]')->getAttribute('data-place'));
+    }
+
+    #[Test]
+    #[Depends('it_is_moved_to_the_front_of_a_machine_by_dragging')]
+    public function its_needles_are_loaded(): void
+    {
+        $this->visit('/needles/M2');
+        $this->sees(self::$batch);
+        for ($i = 0; $i < 6 && str_contains($this->text(), 'before '.self::$batch.'.'); $i++) {
+            $before = $this->text();
+            $this->keys('l');
+            $this->browser->wait(8, 100)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
+        }
+        self::assertStringNotContainsString('before '.self::$batch.'.', $this->text());
+    }
+
+    #[Test]
+    #[Depends('its_needles_are_loaded')]
+    public function it_is_sewn_with_a_break_and_counted(): void
+    {
+        $machine = new MachineOnTheLine('M2');
+        $this->visit('/floor/M2');
+        $this->sees('Before the first load');
+        $this->press('All is checked');
+        $this->sees('Every line of the list is confirmed by hand');
+        foreach ($this->all('.check input') as $box) {
+            $box->click();
+        }
+        $this->press('All is checked');
+        $this->press('Start load 1');
+        $this->sees('Sewing load 1');
+        self::assertSame('sew', $machine->takeUp());
+        $stitch = $machine->sew(8);
+        self::assertGreaterThan(50, $stitch);
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->find('#stitch')->getText() === (string) $stitch, 'the page did not follow the machine');
+        self::assertGreaterThan(0, $this->inkOnCanvas(), 'the design fills');
+
+        $machine->breakThread();
+        $this->sees('Thread broke');
+        $this->sees("Halted at stitch {$stitch}");
+        // A reload loses nothing.
+        $this->visit('/floor/M2');
+        $this->sees("Halted at stitch {$stitch}");
+        $this->press('Go on');
+        $this->sees('Sewing load 1');
+        self::assertSame('sew', $machine->command());
+        $machine->sew(100_000);
+        $this->sees('Load 1 is sewn: take it off');
+        $this->press('Done: count this piece');
+        $this->sees('Ready for load 2');
+        $this->sees('1 / 2');
+
+        $this->press('Start load 2');
+        $this->press('puckered');
+        $this->sees('1 spoiled');
+        $this->press('Start load 3');
+        $this->sees('Sewing load 3');
+        self::assertSame('sew', $machine->takeUp());
+        $machine->sew(100_000);
+        $this->press('Done: count this piece');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->text() !== '' && ! str_contains($this->text(), self::$batch.','), 'the batch is still at the machine');
+        $this->visit('/orders/'.self::$order);
+        $this->sees('2 / 2');
+        $this->visit('/books');
+        $this->sees((string) self::$order);
+        $this->sees('1 puckered');
+    }
+
+    /**
+     * @param array{float, float} $from
+     * @param array{float, float} $to
+     */
+    private function drag(array $from, array $to): void
+    {
+        // The pointer's own events, as a hand makes them: down, a few moves, up.
+        $this->browser->executeScript(<<<'JS'
+            const [from, to] = arguments;
+            const at = (x, y, kind, target) => target.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
+            const grip = document.elementFromPoint(...from);
+            at(...from, 'pointerdown', grip);
+            for (let i = 1; i <= 8; i++) at(from[0] + (to[0] - from[0]) * i / 8, from[1] + (to[1] - from[1]) * i / 8, 'pointermove', document);
+            at(...to, 'pointerup', document);
+            JS, [$from, $to]);
+    }
+
+    /** The batch's fold on whatever day it stands. */
+    private function foldAnywhere(string $batch): \Facebook\WebDriver\Remote\RemoteWebElement
+    {
+        for ($day = 0; $day < 5; $day++) {
+            $this->visit("/plan?day={$day}");
+            $this->find('#plan');
+            $folds = $this->all(".fold[data-batch=\"{$batch}\"]");
+            if ($folds !== []) {
+                $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$folds[0]]);
+
+                return $folds[0];
+            }
+        }
+        self::fail("{$batch} is on no day of the plan");
+    }
+
+    private function inkOnCanvas(): int
+    {
+        return (int) $this->browser->executeScript('const c = document.getElementById("sewing"); const d = c.getContext("2d").getImageData(0, 0, c.width, c.height).data; let n = 0; for (let i = 0; i < d.length; i += 4) if (d[i + 3] > 200 && (d[i] < 200 || d[i + 1] < 190)) n++; return n');
+    }
+
+    private static function tape(): string
+    {
+        $builder = new PatternBuilder('TWO BARS');
+        for ($i = 0; $i < 240; $i++) {
+            $builder->stitchTo($i % 2 === 0 ? 0 : 40, 2 * $i);
+        }
+        $builder->stop()->trimTo(200, 0);
+        for ($i = 0; $i < 240; $i++) {
+            $builder->stitchTo($i % 2 === 0 ? 200 : 240, 2 * $i);
+        }
+
+        return (new TapeWriter())->toString($builder->pattern());
+    }
+}

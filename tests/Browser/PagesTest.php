@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverDimension;
+use Hakama\Stitch\PatternBuilder;
+use Hakama\Stitch\Tape\TapeWriter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+
+final class PagesTest extends BrowserTestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function mainPages(): iterable
+    {
+        foreach (['/orders', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/setup', '/setup/11', '/needles/M1', '/plan', '/floor/M1', '/floor/M2', '/books', '/shop'] as $path) {
+            yield $path => [$path];
+        }
+    }
+
+    #[Test]
+    #[DataProvider('mainPages')]
+    public function there_is_no_serious_violation_of_accessibility(string $path): void
+    {
+        $this->visit($path);
+        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run({resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).slice(0, 3).join(" | "))))');
+
+        self::assertSame([], $found);
+    }
+
+    #[Test]
+    #[DataProvider('mainPages')]
+    public function nothing_runs_over_the_edge_on_a_desk_or_on_a_telephone(string $path): void
+    {
+        foreach ([[1280, 800], [1024, 768], [390, 800]] as [$width, $height]) {
+            if ($width === 390 && ($path === '/floor/M1' || $path === '/floor/M2')) {
+                continue; // the floor has a screen of its own
+            }
+            $this->browser->executeScript('return 0');
+            $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
+            $this->visit($path);
+            // Tables may scroll sideways on a telephone; the page itself does not on a desk.
+            $over = (int) $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
+            self::assertLessThanOrEqual(0, $over, "{$path} at {$width}");
+        }
+    }
+
+    #[Test]
+    public function a_drawing_of_sixty_thousand_stitches_is_drawn_without_a_jerk(): void
+    {
+        $path = sys_get_temp_dir().'/sixty-'.getmypid().'.dst';
+        file_put_contents($path, self::sixtyThousand());
+        $this->visit('/artwork');
+        $this->find('#tape')->setFileDetector(new LocalFileDetector())->sendKeys($path);
+        $this->press('Read the tape');
+        $this->sees("60\u{202F}000");
+        unlink($path);
+        // Scrolling with the drawing on the screen: each frame's time from the one before.
+        $frames = $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            document.body.style.minHeight = '3000px';
+            document.getElementById('drawing').decode().then(() => {
+                const times = [];
+                let last = performance.now();
+                const step = (now) => { times.push(now - last); last = now; window.scrollBy(0, 2); if (times.length < 60) requestAnimationFrame(step); else done(times.slice(10)); };
+                requestAnimationFrame(step);
+            });
+            JS);
+        sort($frames);
+
+        self::assertCount(50, $frames);
+        self::assertLessThan(100, $frames[25], 'the frame in the middle comes in time even without a graphics card');
+    }
+
+    #[Test]
+    public function what_cannot_be_sent_is_said_before_it_is_on_its_way(): void
+    {
+        $this->visit('/artwork');
+        $this->browser->executeScript('const input = document.getElementById("tape"); const data = new DataTransfer(); data.items.add(new File([new Uint8Array(17 * 1048576)], "big.dst")); input.files = data.files; input.dispatchEvent(new Event("change"))');
+        $this->sees('a tape is at most 16 MB. Nothing was sent.');
+        self::assertFalse($this->browser->executeScript('return document.getElementById("tape").checkValidity()'));
+    }
+
+    #[Test]
+    public function a_tape_may_be_dropped_on_the_page(): void
+    {
+        $this->visit('/artwork');
+        $this->browser->executeScript('const data = new DataTransfer(); data.items.add(new File([new Uint8Array(2000)], "dropped.dst")); document.querySelector("[data-drop]").dispatchEvent(new DragEvent("drop", {dataTransfer: data, bubbles: true, cancelable: true}))');
+        $this->sees('dropped.dst, 2 kB');
+        $this->press('Read the tape');
+        $this->sees('no stitch tape');
+    }
+
+    private static function sixtyThousand(): string
+    {
+        $builder = new PatternBuilder('SIXTY');
+        for ($i = 0; $i < 60_000; $i++) {
+            if ($i % 10_000 === 9_999) {
+                $builder->stop();
+            }
+            $t = $i / 60_000;
+            $builder->stitchTo((int) round(900 * $t * cos(700 * $t)) + ($i % 2) * 20, (int) round(900 * $t * sin(700 * $t)));
+        }
+
+        return (new TapeWriter())->toString($builder->pattern());
+    }
+}
