@@ -20,5 +20,5 @@ return (new PhpCsFixer\Config())
         'operator_linebreak' => ['only_booleans' => true],
     ])
     ->setFinder(PhpCsFixer\Finder::create()
-        ->in([__DIR__.'/app', __DIR__.'/bootstrap', __DIR__.'/config', __DIR__.'/core', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/simulator', __DIR__.'/tests'])
+        ->in([__DIR__.'/app', __DIR__.'/bench', __DIR__.'/bootstrap', __DIR__.'/config', __DIR__.'/core', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/simulator', __DIR__.'/tests'])
         ->exclude('cache'));

@@ -19,7 +19,7 @@ final class Crowd
         $artworks = DB::table('artworks')->whereIn('name', ['Ferry roundel', 'Seed sprig', 'Ringers’ bell', 'Loaf and moon'])->pluck('id')->all();
         $customers = DB::table('customers')->pluck('id')->all();
         $frame = DB::table('frames')->where('code', 'R-12')->value('id');
-        $next = static fn (string $table): int => 1 + (int) DB::table($table)->max('id');
+        $next = static fn(string $table): int => 1 + (int) DB::table($table)->max('id');
         [$order, $line, $decoration, $batch, $piece] = array_map($next, ['orders', 'order_lines', 'decorations', 'batches', 'pieces']);
         $number = 1 + (int) DB::table('orders')->max('number');
         $orders -= DB::table('orders')->count();

@@ -35,12 +35,13 @@ for (;; usleep(300_000)) {
     $passed = min(3.0, ($now = microtime(true)) - $then) * $factor;
     $then = $now;
     $todo = $line->instruction();
-    if ($todo === null || $todo['command'] === 'idle' || $todo['load'] === $over) {
+    if ($todo === null || ! in_array($todo['command'] ?? '', ['sew', 'hold'], true) || $todo['load'] === $over) {
         continue;
     }
     if ($todo['load'] !== $load) {
         $tape = $line->tape();
-        if ($tape === null) {
+        // What came must be the tape that was meant, and nothing else.
+        if ($tape === null || hash('sha256', $tape) !== $todo['tape']) {
             continue;
         }
         $machine->load((new TapeReader())->fromString($tape), (float) $todo['speed_spm'], SpeedCurve::usual((float) $todo['top_spm']), (int) $todo['heads'], crc32($todo['load']), (int) $todo['stitch'], (float) $todo['clock_s']);

@@ -22,9 +22,15 @@ final class FloorLog
     /** The run of a batch as its events tell it. */
     public static function run(Batch $batch): BatchRun
     {
+        return self::runOf($batch->id, array_values(array_map(intval(...), DB::table('pieces')->where('decoration_id', $batch->decoration_id)->orderBy('id')->pluck('id')->all())));
+    }
+
+    /** @param list<int> $pieces all pieces of the batch */
+    public static function runOf(int $batchId, array $pieces): BatchRun
+    {
         return BatchRun::of(
-            array_map(intval(...), DB::table('pieces')->where('decoration_id', $batch->decoration_id)->orderBy('id')->pluck('id')->all()),
-            FloorEvent::query()->where('batch_id', $batch->id)->orderBy('seq')->get()->map(static fn(FloorEvent $event): Event => $event->toCore()),
+            $pieces,
+            FloorEvent::query()->where('batch_id', $batchId)->orderBy('seq')->get()->map(static fn(FloorEvent $event): Event => $event->toCore()),
         );
     }
 

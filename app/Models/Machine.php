@@ -38,6 +38,25 @@ final class Machine extends Model
         return 'code';
     }
 
+    /**
+     * All machines as they stand, with their racks and mounted frames: two queries.
+     *
+     * @param Collection<int, Frame> $frames
+     *
+     * @return Collection<int, self>
+     */
+    public static function standing(Collection $frames): Collection
+    {
+        $machines = self::query()->orderBy('id')->get();
+        $racks = Needle::withThreads()->groupBy('machine_id');
+        foreach ($machines as $machine) {
+            $machine->setRelation('rack', $racks[$machine->id] ?? new Collection());
+            $machine->setRelation('frame', $frames->firstWhere('id', $machine->frame_id));
+        }
+
+        return $machines;
+    }
+
     /** @return HasMany<Needle, $this> */
     public function rack(): HasMany
     {

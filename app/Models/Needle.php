@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -22,6 +23,31 @@ final class Needle extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['pinned' => 'boolean'];
+
+    /**
+     * Every needle of the shop by number, its thread with it: one query.
+     *
+     * @return Collection<int, self>
+     */
+    public static function withThreads(): Collection
+    {
+        $needles = self::query()
+            ->leftJoin('threads as t', 't.id', '=', 'needles.thread_id')
+            ->orderBy('needles.number')
+            ->get(['needles.*', 't.code as t_code', 't.name as t_name', 't.hex as t_hex', 't.weight as t_weight', 't.shelf as t_shelf']);
+        foreach ($needles as $needle) {
+            $needle->setRelation('thread', $needle->thread_id === null ? null : (new Thread())->forceFill([
+                'id' => $needle->thread_id,
+                'code' => $needle->getAttribute('t_code'),
+                'name' => $needle->getAttribute('t_name'),
+                'hex' => $needle->getAttribute('t_hex'),
+                'weight' => $needle->getAttribute('t_weight'),
+                'shelf' => $needle->getAttribute('t_shelf'),
+            ]));
+        }
+
+        return $needles;
+    }
 
     /** @return BelongsTo<Thread, $this> */
     public function thread(): BelongsTo

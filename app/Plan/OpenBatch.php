@@ -7,6 +7,7 @@ namespace App\Plan;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Batch;
+use Hakama\Stitch\Bounds;
 
 /** A batch with pieces still to do, with all that is shown of it and all that it is planned by. */
 final readonly class OpenBatch
@@ -44,6 +45,12 @@ final readonly class OpenBatch
         public string $position,
         public int $artworkId,
         public string $artwork,
+        public string $checksum,
+        public int $stitches,
+        public Bounds $bounds,
+        public string $backing,
+        public bool $topper,
+        public string $needle,
     ) {}
 
     public function toCore(int $swapS): Batch

@@ -4,23 +4,33 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Models\Machine;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Position;
+use Hakama\Setup\Backing;
+use Hakama\Stitch\Bounds;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Reads every batch with pieces still to do: two queries, however many there are. */
 final class OpenBatches
 {
-    /** @return list<OpenBatch> in order of arrival */
-    public static function all(): array
+    /**
+     * @param Collection<int, Machine> $machines by id
+     *
+     * @return list<OpenBatch> in order of arrival
+     */
+    public static function all(Collection $machines): array
     {
         $open = DB::table('pieces')
             ->whereIn('state', ['waiting', 'sewing'])
             ->groupBy('decoration_id')
             ->select('decoration_id')
             ->selectRaw('count(*) as pieces_left');
-        $rows = DB::table('batches as b')
-            ->joinSub($open, 'open', 'open.decoration_id', '=', 'b.decoration_id')
+        // From the few open pieces outwards, in this very order: left to itself the database starts from thousands of finished orders.
+        $rows = DB::query()->fromSub($open, 'open')
+            ->selectRaw('straight_join open.pieces_left')
+            ->join('batches as b', 'b.decoration_id', '=', 'open.decoration_id')
             ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
             ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
             ->join('orders as o', 'o.id', '=', 'l.order_id')
@@ -28,18 +38,17 @@ final class OpenBatches
             ->join('setups as s', 's.decoration_id', '=', 'd.id')
             ->join('frames as f', 'f.id', '=', 's.frame_id')
             ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
-            ->leftJoin('machines as m', 'm.id', '=', 'b.machine_id')
             ->orderBy('o.received_at')->orderBy('b.id')
-            ->select([
-                'b.id', 'b.code', 'b.decoration_id', 'b.place', 'm.code as machine', 'open.pieces_left', 's.sew_s', 's.hoop_s', 's.turn_deg', 's.speed_spm',
+            ->addSelect([
+                'b.id', 'b.code', 'b.decoration_id', 'b.place', 'b.machine_id', 's.sew_s', 's.hoop_s', 's.turn_deg', 's.speed_spm',
                 'f.code as frame', 'f.count as frame_count', 'o.id as order_id', 'o.number', 'o.received_at', 'o.due_at', 'c.name as customer',
-                'l.garment', 'l.style', 'l.colour_name', 'd.position', 'd.artwork_id', 'a.name as artwork',
+                'l.garment', 'l.style', 'l.colour_name', 'd.position', 'd.artwork_id', 'a.name as artwork', 'a.checksum', 'a.stitches', 'a.left_mm', 'a.right_mm', 'a.bottom_mm', 'a.top_mm',
+                's.backing', 's.layers', 's.topper', 's.needle_size', 's.needle_point',
             ])
             ->selectRaw('(select count(*) from pieces where pieces.decoration_id = d.id) as pieces_all')
             ->selectRaw('exists (select 1 from floor_events e where e.batch_id = b.id) as started')
             ->get();
         $blocks = self::blocks(array_values(array_unique($rows->pluck('artwork_id')->all())));
-        $machines = DB::table('machines')->get(['id', 'code', 'heads'])->keyBy('id');
 
         $batches = [];
         foreach ($rows as $row) {
@@ -49,7 +58,7 @@ final class OpenBatches
                 $machine = $machines[$machineId] ?? null;
                 if ($machine !== null) {
                     $sewS[$machine->code] = (int) $seconds;
-                    $heads = max($heads, (int) $machine->heads);
+                    $heads = max($heads, $machine->heads);
                 }
             }
             $of = $blocks[$row->artwork_id] ?? [];
@@ -60,7 +69,7 @@ final class OpenBatches
                 id: (int) $row->id,
                 code: $row->code,
                 decorationId: (int) $row->decoration_id,
-                machine: $row->machine,
+                machine: $machines[$row->machine_id]->code ?? null,
                 place: $row->place === null ? null : (int) $row->place,
                 pieces: (int) $row->pieces_all,
                 left: (int) $row->pieces_left,
@@ -83,6 +92,12 @@ final class OpenBatches
                 position: Position::from($row->position)->label(),
                 artworkId: (int) $row->artwork_id,
                 artwork: $row->artwork,
+                checksum: $row->checksum,
+                stitches: (int) $row->stitches,
+                bounds: new Bounds((float) $row->left_mm, (float) $row->right_mm, (float) $row->bottom_mm, (float) $row->top_mm),
+                backing: sprintf('%d × %s', $row->layers, Backing::from($row->backing)->label()),
+                topper: (bool) $row->topper,
+                needle: "{$row->needle_size} {$row->needle_point}",
             );
         }
 

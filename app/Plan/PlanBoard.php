@@ -35,6 +35,8 @@ final class PlanBoard
     private ?array $batches = null;
     /** @var Collection<int, Machine>|null */
     private ?Collection $machines = null;
+    /** @var Collection<int, Frame>|null */
+    private ?Collection $frames = null;
     private ?Timetable $timetable = null;
     private ?Shop $shop = null;
 
@@ -44,7 +46,7 @@ final class PlanBoard
     public function batches(): array
     {
         return $this->batches ??= array_column(
-            array_map(static fn(OpenBatch $batch): array => [$batch->code, $batch], OpenBatches::all()),
+            array_map(static fn(OpenBatch $batch): array => [$batch->code, $batch], OpenBatches::all($this->machines()->keyBy('id'))),
             1,
             0,
         );
@@ -53,7 +55,13 @@ final class PlanBoard
     /** @return Collection<int, Machine> with rack and frame */
     public function machines(): Collection
     {
-        return $this->machines ??= Machine::query()->with(['rack.thread', 'frame'])->orderBy('id')->get();
+        return $this->machines ??= Machine::standing($this->frames());
+    }
+
+    /** @return Collection<int, Frame> */
+    public function frames(): Collection
+    {
+        return $this->frames ??= Frame::query()->orderBy('id')->get();
     }
 
     public function shop(): Shop
@@ -195,7 +203,7 @@ final class PlanBoard
 
     private function forget(): void
     {
-        $this->batches = $this->machines = $this->timetable = $this->shop = null;
+        $this->batches = $this->machines = $this->frames = $this->timetable = $this->shop = null;
     }
 
     private function makeShop(): Shop
@@ -220,7 +228,7 @@ final class PlanBoard
                 $machine->frame->code ?? '',
                 $hours,
             ))->all()),
-            frames: array_values(Frame::query()->orderBy('id')->get()->map(static fn(Frame $frame): FrameStock => new FrameStock($frame->code, $frame->driver, $frame->count))->all()),
+            frames: array_values($this->frames()->map(static fn(Frame $frame): FrameStock => new FrameStock($frame->code, $frame->driver, $frame->count))->all()),
             batches: array_values(array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches())),
             changeover: $this->changeover(),
             hands: (int) ($rules->value(HouseRule::People) * $rules->value(HouseRule::Tends)),

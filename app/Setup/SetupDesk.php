@@ -21,6 +21,7 @@ use Hakama\Setup\Advice;
 use Hakama\Setup\Fit;
 use Hakama\Setup\FrameRanking;
 use Hakama\Setup\RankedFrame;
+use Hakama\Setup\Warning;
 use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -28,11 +29,35 @@ use Illuminate\Support\Facades\DB;
 /** Asks the core how a decoration is to be set up, and keeps what was chosen. */
 final class SetupDesk
 {
+    /** @var Collection<int, Machine>|null */
+    private ?Collection $machines = null;
+
     public function __construct(private readonly House $house) {}
 
     public function advise(Decoration $decoration): Advice
     {
         return Advice::of($decoration->facts($this->drivers()), $this->house->rules());
+    }
+
+    /**
+     * What stands in the way of a decoration, whatever its threads: said as soon as an order is written.
+     *
+     * @param Collection<int, Machine> $machines
+     *
+     * @return list<Warning>
+     */
+    public function warnings(Decoration $decoration, Collection $machines): array
+    {
+        $this->machines = $machines;
+        $decoration->artwork?->setRelation('blocks', new Collection());
+
+        return $this->advise($decoration)->warnings;
+    }
+
+    /** @return Collection<int, Machine> */
+    public function machines(): Collection
+    {
+        return $this->machines ??= Machine::query()->orderBy('id')->get();
     }
 
     /**
@@ -108,7 +133,7 @@ final class SetupDesk
     /** @return list<Driver> that the shop's machines have between them */
     private function drivers(): array
     {
-        return array_map(Driver::from(...), array_values(array_unique(array_merge(...Machine::query()->get()->map(static fn(Machine $machine): array => $machine->drivers)->all()))));
+        return array_map(Driver::from(...), array_values(array_unique(array_merge(...$this->machines()->map(static fn(Machine $machine): array => $machine->drivers)->all()))));
     }
 
     /**

@@ -10,9 +10,16 @@ run_beside() {
     PIDS+=($!)
 }
 
+# The same for what may come to an end by itself and is then simply started again.
+keep_beside() {
+    local log=$1
+    shift
+    run_beside "$log" bash -c 'while :; do "$@"; sleep 2; done' keep "$@"
+}
+
 serve() {
     local port=$1
-    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} run_beside server php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=256M -d variables_order=EGPCS -S "127.0.0.1:$port" -t public public/server.php
+    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} run_beside server php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=256M -d variables_order=EGPCS -S "127.0.0.1:$port" -t public public/server.php
     local server=${PIDS[-1]} waited=0
     until port_taken "$port"; do
         kill -0 "$server" 2>/dev/null || fail "the server will not start on port $port; see $LOGS/server.log"

@@ -29,9 +29,20 @@ final readonly class Hours
     /** The earliest time from $earliest on at which $length seconds fit whole into one span; null when none does. */
     public function fit(int $earliest, int $length): ?int
     {
-        foreach ($this->spans as [$from, $to]) {
+        // Spans rise, so those that are over already are skipped by halving.
+        [$low, $high] = [0, count($this->spans)];
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($this->spans[$middle][1] <= $earliest) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+        for ($i = $low; $i < count($this->spans); $i++) {
+            [$from, $to] = $this->spans[$i];
             $start = max($from, $earliest);
-            if ($start + $length <= $to && $start < $to) {
+            if ($start + $length <= $to) {
                 return $start;
             }
         }

@@ -63,6 +63,14 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     }
 
     #[Test]
+    public function an_artwork_without_all_its_threads_is_not_set_up_yet(): void
+    {
+        $this->get('/setup')->assertSee('wants its threads first');
+        $this->post('/setup/'.self::decoration(1011)->id, ['frame' => 'R-12', 'turn' => 180])->assertSessionHasErrors('frame');
+        self::assertFalse(Setup::query()->whereKey(self::decoration(1011)->id)->exists());
+    }
+
+    #[Test]
     public function without_an_artwork_there_is_nothing_to_set_up(): void
     {
         $this->get('/setup/'.self::decoration(1012)->id)->assertRedirect('/orders/1012');

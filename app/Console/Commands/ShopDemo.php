@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Machine;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoOrders;
 use Database\Demo\DemoShop;
@@ -21,6 +22,7 @@ final class ShopDemo extends Command
         if (Machine::query()->exists()) {
             return $this->option('when-empty') ? self::SUCCESS : $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
         }
+        House::forget();
         $this->components->info('Loading the demo shop ...');
         DB::transaction(static function (): void {
             DemoShop::build(CarbonImmutable::now());

@@ -61,6 +61,8 @@ final class Timing
             $needles[$machine] = Assignment::of($lane->rack, $demands, $this->shop->needs)->batches;
         }
         $next = array_fill_keys(array_keys($this->shop->lanes), 0);
+        /** @var array<string, Placed> $candidates machine => where its next batch would go */
+        $candidates = [];
 
         while (true) {
             $best = null;
@@ -69,10 +71,15 @@ final class Timing
                 if ($id === null) {
                     continue;
                 }
-                $candidate = $this->place($this->shop->batches[$id], $lane, $needles[$machine][$next[$machine]]);
+                // What others placed meanwhile can only push a batch back: a place that still holds is still the earliest.
+                $candidate = $candidates[$machine] ?? null;
+                if ($candidate === null || ! $this->fitsWithOthers($candidate, $lane)) {
+                    $candidate = $this->place($this->shop->batches[$id], $lane, $needles[$machine][$next[$machine]]);
+                }
                 if ($candidate === null) {
                     return $id;
                 }
+                $candidates[$machine] = $candidate;
                 if ($best === null || $candidate->setupStart < $best->setupStart) {
                     $best = $candidate;
                 }
@@ -83,6 +90,7 @@ final class Timing
             $this->placed[] = $best;
             $this->last[$best->machine] = $best;
             $next[$best->machine]++;
+            unset($candidates[$best->machine]);
         }
     }
 
@@ -157,20 +165,30 @@ final class Timing
     /** Frames and hands are held from set-up start to end; use only rises where another batch starts. */
     private function fitsWithOthers(Placed $wanted, Lane $lane): bool
     {
-        $overlapping = array_filter($this->placed, static fn(Placed $other): bool => $other->setupStart < $wanted->end() && $other->end() > $wanted->setupStart);
-        $moments = [$wanted->setupStart, ...array_map(static fn(Placed $other): int => max($other->setupStart, $wanted->setupStart), $overlapping)];
+        [$from, $to] = [$wanted->setupStart, $wanted->end()];
+        $overlapping = [];
+        $moments = [$from];
+        foreach ($this->placed as $other) {
+            if ($other->setupStart < $to && $other->end() > $from) {
+                $overlapping[] = $other;
+                if ($other->setupStart > $from) {
+                    $moments[] = $other->setupStart;
+                }
+            }
+        }
+        $frame = $wanted->batch->frame;
         foreach ($moments as $moment) {
             $hands = 1;
             $frames = $lane->heads * $wanted->batch->framesPerHead;
             foreach ($overlapping as $other) {
                 if ($other->setupStart <= $moment && $moment < $other->end()) {
                     $hands++;
-                    $frames += $other->batch->frame === $wanted->batch->frame
-                        ? $this->shop->lanes[$other->machine]->heads * $other->batch->framesPerHead
-                        : 0;
+                    if ($other->batch->frame === $frame) {
+                        $frames += $this->shop->lanes[$other->machine]->heads * $other->batch->framesPerHead;
+                    }
                 }
             }
-            if ($hands > $this->shop->hands || $frames > $this->shop->frames[$wanted->batch->frame]->count) {
+            if ($hands > $this->shop->hands || $frames > $this->shop->frames[$frame]->count) {
                 return false;
             }
         }

@@ -101,51 +101,77 @@ final class Measuring
         );
     }
 
-    /** The hot loop: a property costs several times a local variable here, so sums are taken out and put back. */
     private function take(Chunk $chunk): void
     {
-        [$fromX, $fromY] = [$this->x, $this->y];
-        [$lengths, $cells, $leftmost, $rightmost] = [$this->lengths, $this->cells, $this->leftmost, $this->rightmost];
-        // Taken, not shared: a second owner would make each list be copied at its first change.
-        $this->lengths = $this->cells = $this->leftmost = $this->rightmost = [];
+        $count = count($chunk->kinds);
+        for ($i = 0; $i < $count;) {
+            $kind = $chunk->kinds[$i];
+            if ($kind !== self::STITCH) {
+                $kind === self::JUMP ? $this->takeJump() : $this->takeStop();
+                [$this->x, $this->y] = [$chunk->xs[$i], $chunk->ys[$i]];
+                $i++;
+                continue;
+            }
+            $end = $i + 1;
+            while ($end < $count && $chunk->kinds[$end] === self::STITCH) {
+                $end++;
+            }
+            $this->takeStitches(array_slice($chunk->xs, $i, $end - $i), array_slice($chunk->ys, $i, $end - $i));
+            $i = $end;
+        }
+    }
 
-        foreach ($chunk->kinds as $i => $kind) {
-            $x = $chunk->xs[$i];
-            $y = $chunk->ys[$i];
-            if ($kind === self::STITCH) {
-                if ($this->stopsSinceStitch > 0) {
-                    $this->openBlock();
-                }
-                $dx = $x - $fromX;
-                $dy = $y - $fromY;
-                $square = $dx * $dx + $dy * $dy;
-                $lengths[$square] = ($lengths[$square] ?? 0) + 1;
-                $this->blockLength += sqrt($square);
-                $this->blockStitches++;
-                $this->stitches++;
-                $this->jumpsInARow = 0;
-                $this->objectPoints++;
-                $this->objectX += $x;
-                $this->objectY += $y;
-                if (! isset($leftmost[$y]) || $x < $leftmost[$y]) {
-                    $leftmost[$y] = $x;
-                }
-                if (! isset($rightmost[$y]) || $x > $rightmost[$y]) {
-                    $rightmost[$y] = $x;
-                }
-                $cell = (int) (($x + self::FAR) / 10) + (int) (($y + self::FAR) / 10) * self::ROW;
-                $cells[$cell] = ($cells[$cell] ?? 0) + 1;
-            } elseif ($kind === self::JUMP) {
-                $this->takeJump();
-            } else {
-                $this->takeStop();
+    /**
+     * Stitches in a row. The hot loop: everything that can be counted for the whole row is, and what
+     * cannot is kept in local variables, which cost a fraction of properties.
+     *
+     * @param list<int> $xs
+     * @param list<int> $ys
+     */
+    private function takeStitches(array $xs, array $ys): void
+    {
+        if ($this->stopsSinceStitch > 0) {
+            $this->openBlock();
+        }
+        $count = count($xs);
+        $this->jumpsInARow = 0;
+        $this->stitches += $count;
+        $this->blockStitches += $count;
+        $this->objectPoints += $count;
+        $this->objectX += array_sum($xs);
+        $this->objectY += array_sum($ys);
+
+        [$fromX, $fromY] = [$this->x, $this->y];
+        $squares = $cells = [];
+        [$leftmost, $rightmost] = [$this->leftmost, $this->rightmost];
+        // Taken, not shared: a second owner would make each list be copied at its first change.
+        $this->leftmost = $this->rightmost = [];
+        foreach ($xs as $i => $x) {
+            $y = $ys[$i];
+            $dx = $x - $fromX;
+            $dy = $y - $fromY;
+            $squares[] = $dx * $dx + $dy * $dy;
+            $cells[] = (int) (($x + self::FAR) / 10) + (int) (($y + self::FAR) / 10) * self::ROW;
+            if (! isset($leftmost[$y])) {
+                $leftmost[$y] = $rightmost[$y] = $x;
+            } elseif ($x < $leftmost[$y]) {
+                $leftmost[$y] = $x;
+            } elseif ($x > $rightmost[$y]) {
+                $rightmost[$y] = $x;
             }
             $fromX = $x;
             $fromY = $y;
         }
-
         [$this->x, $this->y] = [$fromX, $fromY];
-        [$this->lengths, $this->cells, $this->leftmost, $this->rightmost] = [$lengths, $cells, $leftmost, $rightmost];
+        [$this->leftmost, $this->rightmost] = [$leftmost, $rightmost];
+
+        foreach (array_count_values($squares) as $square => $times) {
+            $this->lengths[$square] = ($this->lengths[$square] ?? 0) + $times;
+            $this->blockLength += $times * sqrt($square);
+        }
+        foreach (array_count_values($cells) as $cell => $times) {
+            $this->cells[$cell] = ($this->cells[$cell] ?? 0) + $times;
+        }
     }
 
     private function openBlock(): void

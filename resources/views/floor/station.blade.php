@@ -4,12 +4,10 @@
     $m = $station->machine;
     $run = $station->run;
     $open = $station->open;
-    $artwork = $station->decoration?->artwork;
-    $setup = $station->decoration?->setup;
     $n = static fn (float $v) => number_format($v, 0, '.', "\u{202F}");
     $halts = [K::ThreadBroke->value => 'Thread broke', K::BobbinRanOut->value => 'Bobbin ran out', K::Stopped->value => 'Stopped by hand'];
 @endphp
-<div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}" data-sign="{{ $pulse->sign }}">
+<div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}" data-sign="{{ $station->pulse->sign }}">
     @if ($open === null)
         <p class="note">No batch stands at {{ $m->code }}. Plan one: it appears here when its turn comes.</p>
     @else
@@ -23,17 +21,17 @@
                 <p class="ml-auto text-right"><span class="big">{{ count($run->done) }}<span class="text-xl"> / {{ count($run->pieces) }}</span></span><br>pieces done{{ $run->spoils !== [] ? ', '.count($run->spoils).' spoiled' : '' }}</p>
             </div>
             <canvas id="sewing" class="weave mt-3 h-[300px] w-full border border-hair" role="img" aria-label="The design, filled as far as it is sewn"
-                data-stitches="{{ route('artwork.stitches', [$artwork, 'v' => substr($artwork->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->colours) }}"
-                data-width="{{ $artwork->bounds()->width() }}" data-height="{{ $artwork->bounds()->height() }}" data-turn="{{ $open->turnDeg }}"
-                data-load="{{ $run->loadEvent }}" data-sewn="{{ $run->stage === Stage::Sewn ? $artwork->stitches : $station->stitch }}" data-of="{{ $artwork->stitches }}"></canvas>
+                data-stitches="{{ route('artwork.stitches', [$open->artworkId, 'v' => substr($open->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->colours) }}"
+                data-width="{{ $open->bounds->width() }}" data-height="{{ $open->bounds->height() }}" data-turn="{{ $open->turnDeg }}"
+                data-load="{{ $run->loadEvent }}" data-sewn="{{ $run->stage === Stage::Sewn ? $open->stitches : $station->stitch }}" data-of="{{ $open->stitches }}"></canvas>
             <div class="mt-2 flex items-baseline gap-6 tabular-nums">
                 @if ($run->stage === Stage::Sewing)<strong>Sewing load {{ $run->load }}</strong>
                 @elseif ($run->stage === Stage::Halted)<strong class="now">{{ $halts[$run->haltedBy?->value ?? ''] ?? 'Halted' }}</strong>
                 @elseif ($run->stage === Stage::Sewn)<strong>Load {{ $run->load }} is sewn: take it off</strong>
                 @elseif ($run->stage === Stage::Ready)<strong>Ready for load {{ $run->load + 1 }}</strong>
                 @else<strong>Preflight</strong>@endif
-                <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $artwork->stitches : $station->stitch) }}</span> of {{ $n($artwork->stitches) }} stitches</span>
-                <span id="share">{{ $artwork->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $artwork->stitches : $station->stitch), $artwork->stitches) : 0 }} %</span>
+                <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->stitches : $station->stitch) }}</span> of {{ $n($open->stitches) }} stitches</span>
+                <span id="share">{{ $open->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->stitches : $station->stitch), $open->stitches) : 0 }} %</span>
             </div>
             @if ($run->stage === Stage::Halted)
                 <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->stitch) }}. @if ($run->haltedBy === K::ThreadBroke)Rethread, step back a few stitches past the break, then go on. @elseif ($run->haltedBy === K::BobbinRanOut)Change the bobbin. @endif If the frame was moved, use “return to the last position”: never centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
@@ -99,7 +97,7 @@
         </section>
     </div>
     <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
-        <p>@if ($setup)Speed <strong>{{ $setup->speed_spm }}</strong>, backing <strong>{{ $setup->layers }} × {{ str_replace('_', '-', $setup->backing) }}</strong>{{ $setup->topper ? ', film on top' : '' }}, needle <strong>{{ $setup->needle_size }} {{ $setup->needle_point }}</strong>. Hands, hair and lanyards clear of needles and carriage.@endif</p>
+        <p>Speed <strong>{{ $open->speedSpm }}</strong>, backing <strong>{{ $open->backing }}</strong>{{ $open->topper ? ', film on top' : '' }}, needle <strong>{{ $open->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.</p>
         <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces.@endif</p>
     </div>
     @endif

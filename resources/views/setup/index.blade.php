@@ -1,5 +1,5 @@
 <x-layout station="setup" title="Setup">
-    @php $todo = $open->whereNull('frame'); @endphp
+    @php $todo = $open->whereNull('frame')->where('bare', 0)->values(); @endphp
     <x-slot:say>
         @if ($todo->isNotEmpty())<span class="now">{{ $todo->count() === 1 ? 'One decoration waits' : $todo->count().' decorations wait' }}:</span> next is no. {{ $todo->first()->number }}, {{ str_replace('_', ' ', $todo->first()->garment) }} {{ str_replace('_', ' ', $todo->first()->position) }}, due {{ Carbon\CarbonImmutable::parse($todo->first()->due_at)->format('D H:i') }}.
         @else Everything open is set up.@endif
@@ -17,7 +17,7 @@
                 <td>{{ $row->artwork }}</td>
                 <td class="num">{{ $row->pieces }}</td>
                 <td class="whitespace-nowrap tabular-nums">{{ Carbon\CarbonImmutable::parse($row->due_at)->format('D j M H:i') }}</td>
-                <td class="whitespace-nowrap">@if ($row->frame)<a href="{{ route('setup.show', $row->id) }}">{{ $row->frame }}{{ $row->turn_deg ? ", turned {$row->turn_deg}°" : '' }}</a>@else<a class="btn btn-small btn-main" href="{{ route('setup.show', $row->id) }}" @if ($loop->first) data-key="s" @endif>Set up{!! $loop->first ? ' <kbd>s</kbd>' : '' !!}</a>@endif</td>
+                <td class="whitespace-nowrap">@if ($row->frame)<a href="{{ route('setup.show', $row->id) }}">{{ $row->frame }}{{ $row->turn_deg ? ", turned {$row->turn_deg}°" : '' }}</a>@elseif ($row->bare)<a href="{{ route('artwork.show', $row->artwork_id) }}">wants its threads first</a>@else<a class="btn btn-small btn-main" href="{{ route('setup.show', $row->id) }}" @if ($row->id === $todo->first()?->id) data-key="s" @endif>Set up{!! $row->id === $todo->first()?->id ? ' <kbd>s</kbd>' : '' !!}</a>@endif</td>
             </tr>
         @endforeach
         </tbody>

@@ -71,6 +71,7 @@
                 <input id="reason" name="reason" value="{{ old('reason', $decoration->setup?->override_reason) }}" maxlength="200" @error('reason') aria-invalid="true" aria-describedby="wrong-reason" @enderror>
                 <x-wrong field="reason" />
             @endif
+            <x-wrong field="frame" />
             <button class="btn btn-main mt-3" data-key="s">Set it up in {{ $fit->frame->id }} <kbd>s</kbd></button>
         </form>
         @endif

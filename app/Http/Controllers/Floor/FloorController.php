@@ -20,7 +20,6 @@ final class FloorController
         return view(request()->headers->has('HX-Request') ? 'floor.station' : 'floor.show', [
             'station' => Station::of($machine, $board),
             'machines' => $board->machines(),
-            'pulse' => Pulse::of($machine),
         ]);
     }
 

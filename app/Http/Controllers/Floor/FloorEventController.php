@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Floor;
 
 use App\Floor\FloorLog;
 use App\Floor\Station;
+use App\Models\Batch;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
 use Hakama\Floor\Event;
@@ -39,19 +40,20 @@ final class FloorEventController
         }
         $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
         $station = Station::of($machine, $board);
-        if ($station->batch === null || $station->batch->code !== $request->string('batch')->value()) {
+        if ($station->open === null || $station->open->code !== $request->string('batch')->value()) {
             return redirect()->route('floor.show', $machine)->with('problem', 'Another batch stands at this machine now; nothing was recorded. This is the one.');
         }
         if ($kind === EventKind::PreflightDone && array_diff(self::PREFLIGHT, $request->array('checked')) !== []) {
             throw ValidationException::withMessages(['checked' => 'Every line of the list is confirmed by hand before the machine may sew.']);
         }
 
-        DB::transaction(static function () use ($request, $kind, $machine, $station): void {
-            assert($station->run !== null && $station->decoration !== null);
-            FloorLog::append($machine, $station->batch, new Event(
+        $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($station->open->id);
+        DB::transaction(static function () use ($request, $kind, $machine, $station, $batch): void {
+            assert($station->run !== null);
+            FloorLog::append($machine, $batch, new Event(
                 id: $request->string('id')->lower()->value(),
                 kind: $kind,
-                batch: $station->batch->id,
+                batch: $batch->id,
                 load: $station->run->load,
                 stitch: $station->stitch,
                 clockS: $station->run->clockS,
@@ -64,9 +66,9 @@ final class FloorEventController
                 },
                 cause: $kind === EventKind::PieceSpoiled ? SpoilCause::from($request->string('cause')->value()) : null,
             ), 'hand');
-            if ($kind === EventKind::PreflightDone && $station->decoration->setup !== null) {
+            if ($kind === EventKind::PreflightDone && $batch->decoration->setup !== null) {
                 // Confirming the list means the frame is on, and with it its driver.
-                $machine->update(['frame_id' => $station->decoration->setup->frame_id, 'driver' => $station->decoration->setup->frame->driver]);
+                $machine->update(['frame_id' => $batch->decoration->setup->frame_id, 'driver' => $batch->decoration->setup->frame->driver]);
             }
         });
 

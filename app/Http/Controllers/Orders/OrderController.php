@@ -8,13 +8,13 @@ use App\Http\Requests\StoreOrder;
 use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Order;
+use App\Models\OrderLine;
 use App\Orders\OrderBook;
 use App\Orders\OrderRow;
 use App\Plan\PlanBoard;
 use App\Setup\SetupDesk;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
-use Hakama\Setup\Advice;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,7 +30,7 @@ final class OrderController
         $page = Order::query()
             ->join('customers', 'customers.id', '=', 'orders.customer_id')
             ->select('orders.*', 'customers.name as customer_name')
-            ->whereExists(static fn($pieces) => $pieces->selectRaw('1')->from('pieces')->whereColumn('pieces.order_id', 'orders.id')->whereIn('state', ['waiting', 'sewing']), 'and', $finished)
+            ->whereIn('orders.id', DB::table('pieces')->whereIn('state', ['waiting', 'sewing'])->select('order_id'), 'and', $finished)
             ->orderBy('due_at', $finished ? 'desc' : 'asc')->orderBy('orders.id')
             ->simplePaginate(40)->withQueryString();
         $rows = OrderRow::of($page->items(), $board);
@@ -66,19 +66,21 @@ final class OrderController
 
     public function show(Order $order, PlanBoard $board, SetupDesk $desk): View
     {
-        $order->load(['customer', 'lines.decorations.artwork.blocks.thread', 'lines.decorations.setup.frame', 'lines.decorations.batch.machine', 'lines.decorations.line']);
+        $order->load(['customer', 'lines.decorations.artwork']);
+        $order->lines->each(static fn(OrderLine $line) => $line->decorations->each(static fn(Decoration $decoration) => $decoration->setRelation('line', $line)));
+        $decorations = $order->lines->flatMap->decorations;
         $pieces = DB::table('pieces')->where('order_id', $order->id)
             ->groupBy('decoration_id', 'size', 'state')->select('decoration_id', 'size', 'state')->selectRaw('count(*) as pieces')
             ->get()->sortBy(static fn(object $some): int|false => array_search($some->size, array_column(Size::cases(), 'value'), true))->groupBy('decoration_id');
-        $advice = $order->lines->flatMap->decorations
-            ->filter(static fn(Decoration $decoration): bool => $decoration->artwork?->read_at !== null)
-            ->mapWithKeys(static fn(Decoration $decoration): array => [$decoration->id => $desk->advise($decoration)]);
 
         return view('orders.show', [
             'order' => $order,
             'pieces' => $pieces,
-            'warnings' => $advice->map(static fn(Advice $a): array => $a->warnings)->all(),
-            'artworks' => self::artworks(),
+            'warnings' => $decorations
+                ->filter(static fn(Decoration $decoration): bool => $decoration->artwork?->read_at !== null)
+                ->mapWithKeys(static fn(Decoration $decoration): array => [$decoration->id => $desk->warnings($decoration, $board->machines())]),
+            'open' => collect($board->batches())->keyBy('decorationId'),
+            'artworks' => $decorations->contains('artwork_id', null) ? self::artworks() : collect(),
             'ends' => $board->orderEnds($order->id, (int) $pieces->flatten(1)->where('state', '!=', 'done')->sum('pieces')),
         ]);
     }

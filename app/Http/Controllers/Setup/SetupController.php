@@ -12,6 +12,7 @@ use App\Setup\SetupDesk;
 use Hakama\Setup\RankedFrame;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -33,20 +34,20 @@ final class SetupController
             ->whereNotNull('a.read_at')
             ->orderByRaw('s.frame_id is not null')->orderBy('o.due_at')
             ->limit(120)
-            ->get(['d.id', 'd.position', 'l.garment', 'l.style', 'l.colour_name', 'o.number', 'o.due_at', 'c.name as customer', 'a.name as artwork', 'f.code as frame', 's.turn_deg', 'open.pieces'])]);
+            ->get(['d.id', 'd.position', 'l.garment', 'l.style', 'l.colour_name', 'o.number', 'o.due_at', 'c.name as customer', 'a.name as artwork', 'f.code as frame', 's.turn_deg', 'open.pieces', 'd.artwork_id', DB::raw('exists (select 1 from artwork_blocks k where k.artwork_id = a.id and k.thread_id is null) as bare')])]);
     }
 
     public function show(Request $request, Decoration $decoration, SetupDesk $desk): View|RedirectResponse
     {
-        $decoration->load(['artwork.blocks.thread', 'line.order.customer', 'setup.frame', 'batch']);
+        $decoration->load(['artwork.blocks.thread', 'line.order', 'setup']);
         if ($decoration->artwork?->read_at === null) {
             return redirect()->route('orders.show', $decoration->line->order)->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
         }
         $advice = $desk->advise($decoration);
-        $mounted = $this->mounted($advice->drivers[0]->value ?? 'flat');
         $frames = Frame::query()->orderBy('id')->get();
+        $mounted = $this->mounted($desk->machines(), $frames, $advice->drivers[0]->value ?? 'flat');
         $ranked = $desk->rank($decoration, $advice, $frames, $mounted?->frame?->toCore());
-        $chosen = $request->string('frame')->value() ?: $decoration->setup->frame->code ?? ($ranked[0]->fit->frame->id ?? '');
+        $chosen = $request->string('frame')->value() ?: $frames->firstWhere('id', $decoration->setup?->frame_id)->code ?? ($ranked[0]->fit->frame->id ?? '');
         $shown = array_values(array_filter($ranked, static fn(RankedFrame $one): bool => $one->fit->frame->id === $chosen))[0] ?? $ranked[0] ?? null;
         $turn = Turn::tryFrom($request->integer('turn', $decoration->setup->turn_deg ?? -1));
         $frame = $shown === null ? null : $frames->firstWhere('code', $shown->fit->frame->id);
@@ -71,6 +72,9 @@ final class SetupController
             'turn' => ['required', Rule::enum(Turn::class)],
             'reason' => ['nullable', 'string', 'max:200'],
         ], ['frame.*' => 'Choose one of the shop’s frames.', 'turn.*' => 'Choose which way up it goes in.']);
+        if ($decoration->artwork === null || $decoration->artwork->blocks->contains('thread_id', null)) {
+            throw ValidationException::withMessages(['frame' => 'The artwork has blocks without a thread: choose those first, since threads decide needle and plan.']);
+        }
         $frame = Frame::query()->where('code', $request->string('frame')->value())->firstOrFail();
         $turn = Turn::from($request->integer('turn'));
         $advice = $desk->advise($decoration);
@@ -85,11 +89,18 @@ final class SetupController
         return redirect()->route('setup.index')->with('done', "{$batch->code} is set up and stands in the plan.");
     }
 
-    /** The machine that stands nearest to this driver: its mounted frame costs nothing to use. */
-    private function mounted(string $driver): ?Machine
+    /**
+     * The machine that stands nearest to this driver: its mounted frame costs nothing to use.
+     *
+     * @param Collection<int, Machine> $machines
+     * @param Collection<int, Frame>   $frames
+     */
+    private function mounted(Collection $machines, Collection $frames, string $driver): ?Machine
     {
-        return Machine::query()->with('frame')->get()
+        $nearest = $machines
             ->sortBy(static fn(Machine $machine): int => $machine->driver === $driver ? 0 : (in_array($driver, $machine->drivers, true) ? 1 : 2))
             ->first();
+
+        return $nearest?->setRelation('frame', $frames->firstWhere('id', $nearest->frame_id));
     }
 }

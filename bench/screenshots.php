@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+/* One picture of each main view; bin/screenshots starts the server and the browser for it. */
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverDimension;
+use Tests\Browser\MachineOnTheLine;
+
+require __DIR__.'/../vendor/autoload.php';
+
+const VIEWS = [
+    'orders' => '/orders', 'order-new' => '/orders/new', 'order' => '/orders/1009', 'artwork' => '/artwork', 'artwork-one' => '/artwork/1', 'setup' => '/setup', 'setup-one' => '/setup/11',
+    'needles' => '/needles/M1', 'plan' => '/plan', 'floor' => '/floor/M1', 'floor-preflight' => '/floor/M2', 'books' => '/books', 'shop' => '/shop',
+];
+
+$profile = sys_get_temp_dir().'/hakama-pictures-'.bin2hex(random_bytes(6));
+$capabilities = DesiredCapabilities::chrome();
+$capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions())->addArguments([
+    '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
+    '--disable-sync', '--hide-scrollbars', '--lang=en-GB', "--user-data-dir={$profile}",
+]));
+$browser = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 20_000, 60_000);
+
+// The floor is most itself with a machine half way through a load.
+$machine = new MachineOnTheLine('M1');
+$machine->takeUp();
+$machine->sew(400);
+
+$only = array_slice($argv, 1);
+foreach (VIEWS as $name => $path) {
+    if ($only !== [] && ! in_array($name, $only, true)) {
+        continue;
+    }
+    // A window has a frame of its own, so the size is set by what is left for the page.
+    $browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+    [$width, $height] = $browser->executeScript('return [window.outerWidth - window.innerWidth, window.outerHeight - window.innerHeight]');
+    $browser->manage()->window()->setSize(new WebDriverDimension(1280 + $width, 800 + $height));
+    $browser->get(getenv('TEST_URL').$path);
+    $browser->executeScript('if (document.activeElement) document.activeElement.blur()');
+    usleep(700_000);
+    $browser->takeScreenshot(dirname(__DIR__)."/docs/screenshots/{$name}.png");
+    echo "{$name}\n";
+}
+$browser->quit();
+(new Illuminate\Filesystem\Filesystem())->deleteDirectory($profile);
