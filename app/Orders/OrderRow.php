@@ -24,7 +24,7 @@ final readonly class OrderRow
     ) {}
 
     /**
-     * @param array<Order> $orders with `customer_name`
+     * @param array<Order> $orders with their customers
      *
      * @return list<self>
      */
@@ -42,7 +42,7 @@ final readonly class OrderRow
 
             return new self(
                 $order->number,
-                (string) $order->getAttribute('customer_name'),
+                $order->customer->name,
                 ($garments[$order->id] ?? collect())->map(static fn(object $line): string => trim($line->style.' '.str_replace('_', ' ', $line->garment).', '.$line->colour_name, ' ,'))->implode(' · '),
                 $order->due_at,
                 (int) ($count->pieces ?? 0),

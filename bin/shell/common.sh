@@ -29,14 +29,26 @@ need_vendor() {
     sign=$(sha256sum composer.json | cut -d' ' -f1)
     exec 8>"$STATE/vendor.lock"
     flock 8
-    if [ ! -f vendor/autoload.php ] || [ "$(cat "$STATE/vendor.sign" 2>/dev/null)" != "$sign" ]; then
+    if [ ! -f vendor/autoload.php ] || [ "$(cat vendor/.sign 2>/dev/null)" != "$sign" ]; then
         say 'Fetching the PHP packages ...'
         composer install --no-interaction --no-progress --quiet >"$LOGS/composer.log" 2>&1 \
             || fail "composer could not install the packages; see $LOGS/composer.log"
-        printf '%s' "$sign" >"$STATE/vendor.sign"
+        printf '%s' "$sign" >vendor/.sign
     fi
     flock -u 8
     exec 8>&-
+}
+
+# The front-end packages, once for every change of package.json: to build with, and for the browser tests.
+need_node_modules() {
+    command -v npm >/dev/null && command -v node >/dev/null || need_packages nodejs npm
+    local sign
+    sign=$(sha256sum package.json | cut -d' ' -f1)
+    if [ ! -d node_modules ] || [ "$(cat node_modules/.sign 2>/dev/null)" != "$sign" ]; then
+        say 'Fetching the front-end packages ...'
+        npm install --no-audit --no-fund --silent >"$LOGS/npm.log" 2>&1 || fail "npm could not install the packages; see $LOGS/npm.log"
+        printf '%s' "$sign" >node_modules/.sign
+    fi
 }
 
 free_port() {

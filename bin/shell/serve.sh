@@ -19,7 +19,15 @@ keep_beside() {
 
 serve() {
     local port=$1
-    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} run_beside server php -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=256M -d variables_order=EGPCS -S "127.0.0.1:$port" -t public public/server.php
+    # Settings and addresses are worked out once for this server, in a folder of its own: another that runs
+    # from the same files with other settings has its own.
+    local kept=${WORLD:-$STATE}
+    local once=(env "APP_CONFIG_CACHE=$kept/config.php" "APP_ROUTES_CACHE=$kept/routes.php")
+    rm -f "$kept/config.php" "$kept/routes.php"
+    "${once[@]}" php artisan config:cache --quiet && "${once[@]}" php artisan route:cache --quiet || fail "the settings could not be read; see $LOGS"
+    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} run_beside server "${once[@]}" php \
+        -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing \
+        -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=256M -d variables_order=EGPCS -S "127.0.0.1:$port" -t public public/server.php
     local server=${PIDS[-1]} waited=0
     until port_taken "$port"; do
         kill -0 "$server" 2>/dev/null || fail "the server will not start on port $port; see $LOGS/server.log"

@@ -38,11 +38,12 @@
             @endif
             <h2 class="mt-4">To hoop</h2>
             <ul class="grid grid-cols-2 gap-x-6 text-base">
+                @php $nextToHoop = array_values(array_diff($run->waiting(), $run->hooped))[0] ?? null; @endphp
                 @foreach (array_slice($run->waiting(), 0, 4) as $id)
                     <li class="flex items-center gap-3 border-b border-hair py-1">
                         <span class="flex-1">{{ $station->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->frame }}</span></span>
                         @if (in_array($id, $run->hooped, true))<strong>hooped</strong>@else
-                        <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece" value="{{ $id }}"><button class="btn !min-h-[48px] !text-base" @if ($loop->first) data-key="h" @endif>Hooped{!! $loop->first ? ' <kbd>h</kbd>' : '' !!}<span class="sr-only">: {{ $station->pieces[$id]?->label() }}</span></button></form>@endif
+                        <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece" value="{{ $id }}"><button class="btn !min-h-[48px] !text-base" @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop ? ' <kbd>h</kbd>' : '' !!}<span class="sr-only">: {{ $station->pieces[$id]?->label() }}</span></button></form>@endif
                     </li>
                 @endforeach
                 @if (count($run->waiting()) > 4)<li class="py-1 text-soft">and {{ count($run->waiting()) - 4 }} more</li>@endif
@@ -61,7 +62,7 @@
                         'trace' => 'Traced: nothing is hit, clear all round',
                         'bobbin' => 'The bobbin lasts for this load',
                     ] as $key => $text)
-                        <label class="check"><input type="checkbox" name="checked[]" value="{{ $key }}" data-key="{{ $key[0] === 't' ? substr($key, 1, 1) : $key[0] }}" data-does="{{ $text }}">{{ $text }}</label>
+                        <label class="check"><input type="checkbox" name="checked[]" value="{{ $key }}" data-key="{{ $key[0] === 't' ? substr($key, 1, 1) : $key[0] }}" data-does="{{ $text }}"><span class="flex-1">{{ $text }}</span><kbd>{{ $key[0] === 't' ? substr($key, 1, 1) : $key[0] }}</kbd></label>
                     @endforeach
                     </fieldset>
                     <x-wrong field="checked" />

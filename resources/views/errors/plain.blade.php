@@ -1,0 +1,16 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Hakama</title>
+    <link rel="stylesheet" href="/build/app.css?v={{ trim((string) @file_get_contents(public_path('build/version'))) }}">
+</head>
+<body>
+    <main class="mx-auto max-w-[720px] px-6 py-16">
+        <h1 class="mb-4">{{ $title }}</h1>
+        <p class="note note-now mb-6" role="alert">{{ $text }}</p>
+        <p><a class="btn" href="/orders">To the orders</a></p>
+    </main>
+</body>
+</html>
