@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -69,11 +70,32 @@ abstract class BrowserTestCase extends TestCase
         return array_values($this->browser->findElements(WebDriverBy::cssSelector($css)));
     }
 
+    /** Pages are drawn anew under the test's hands, so what is gone by the time it is pressed is looked for once more. */
     protected function press(string $label): void
     {
         $path = sprintf('//*[self::button or self::a][contains(normalize-space(.), "%s")]', $label);
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->browser->findElements(WebDriverBy::xpath($path)) !== [], "there is no \"{$label}\" to press");
-        $this->browser->findElement(WebDriverBy::xpath($path))->click();
+        $this->browser->wait(8, 100)->until(function () use ($path): bool {
+            try {
+                $this->browser->findElement(WebDriverBy::xpath($path))->click();
+
+                return true;
+            } catch (NoSuchElementException|StaleElementReferenceException) {
+                return false;
+            }
+        }, "there is no \"{$label}\" to press");
+    }
+
+    /** Asked in one breath: between finding an element and asking it, the page may have been drawn anew. */
+    protected function attribute(string $css, string $name): ?string
+    {
+        $value = $this->browser->executeScript('return document.querySelector(arguments[0])?.getAttribute(arguments[1]) ?? null', [$css, $name]);
+
+        return is_string($value) ? $value : null;
+    }
+
+    protected function textOf(string $css): string
+    {
+        return (string) $this->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]);
     }
 
     protected function type(string $css, string $text): void
@@ -120,12 +142,6 @@ abstract class BrowserTestCase extends TestCase
         } catch (StaleElementReferenceException) {
             return '';
         }
-    }
-
-    /** What the focus is on, so that a walk by keyboard can say where it is. */
-    protected function focused(): RemoteWebElement
-    {
-        return $this->browser->switchTo()->activeElement();
     }
 
     /** Goes on with Tab until the focus is on what is wanted, as a person would who sees it. */

@@ -93,24 +93,20 @@ final class KeyboardTest extends BrowserTestCase
         }
         $this->tabTo($css);
         for ($i = 0; $i < 12; $i++) {
-            $fold = $this->find($css);
-            [$machine, $place] = [(string) $fold->getAttribute('data-machine'), (int) $fold->getAttribute('data-place')];
+            $this->find($css);
+            [$machine, $place] = [(string) $this->attribute($css, 'data-machine'), (int) $this->attribute($css, 'data-place')];
             if ($machine === 'M2' && $place === 0) {
                 break;
             }
             $this->shift($machine < 'M2' ? WebDriverKeys::ARROW_DOWN : ($machine > 'M2' ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_LEFT));
-            $this->browser->wait(8, 100)->until(function () use ($css, $machine, $place): bool {
-                $now = $this->all($css)[0] ?? null;
-
-                return $now === null || $now->getAttribute('data-machine') !== $machine || (int) $now->getAttribute('data-place') !== $place;
-            }, 'the batch did not move');
+            $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute($css, 'data-machine') !== $machine || (int) $this->attribute($css, 'data-place') !== $place, 'the batch did not move');
             if ($this->all($css) === []) {
                 $this->keys('p');
                 $this->find('#plan');
             }
             $this->tabTo($css);
         }
-        self::assertSame(['M2', '0'], [$this->find($css)->getAttribute('data-machine'), $this->find($css)->getAttribute('data-place')]);
+        self::assertSame(['M2', '0'], [$this->attribute($css, 'data-machine'), $this->attribute($css, 'data-place')]);
     }
 
     /** The pieces are sewn, so that the machine is free for the tests after this one. */

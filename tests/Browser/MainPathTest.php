@@ -80,7 +80,7 @@ final class MainPathTest extends BrowserTestCase
         $this->find("[aria-label='Look at frame R-12']")->click();
         $this->sees('R-12, 120 × 120 mm');
         $this->find('input[name=turn][value="180"]')->click();
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->find('#sheet svg')->getAttribute('data-turn') === '180');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#sheet svg', 'data-turn') === '180');
         $this->press('Set it up in R-12');
         $this->sees('is set up and stands in the plan.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
@@ -103,7 +103,7 @@ final class MainPathTest extends BrowserTestCase
         $this->browser->wait(8, 100)->until(fn(): bool => $this->all('.fold[data-batch="'.self::$batch.'"][data-machine="M2"][data-place="0"]') !== [], 'the batch did not come to the front of M2');
         // Kept, not only drawn.
         $this->visit('/plan');
-        self::assertSame('0', $this->find('.fold[data-batch="'.self::$batch.'"]')->getAttribute('data-place'));
+        self::assertSame('0', $this->attribute('.fold[data-batch="'.self::$batch.'"]', 'data-place'));
     }
 
     #[Test]
@@ -138,7 +138,7 @@ final class MainPathTest extends BrowserTestCase
         self::assertSame('sew', $machine->takeUp());
         $stitch = $machine->sew(8);
         self::assertGreaterThan(50, $stitch);
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->find('#stitch')->getText() === (string) $stitch, 'the page did not follow the machine');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->textOf('#stitch') === (string) $stitch, 'the page did not follow the machine');
         self::assertGreaterThan(0, $this->inkOnCanvas(), 'the design fills');
 
         $machine->breakThread();

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Hakama\Machine\Rack;
+use Hakama\Plan\Batch;
+use Hakama\Plan\Changeover;
+use Hakama\Plan\Dispatch;
+use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hours;
+use Hakama\Plan\Lane;
+use Hakama\Plan\Placed;
+use Hakama\Plan\Shop;
+use Hakama\Plan\Timetable;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Random plans, looked over by a checker that was written from the definitions and shares nothing with
+ * what makes them: it goes through the finished plan second by second where something begins or ends.
+ */
+final class PlanCheckTest extends TestCase
+{
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 24; $seed++) {
+            yield "seed {$seed}" => [$seed];
+        }
+    }
+
+    #[Test]
+    #[DataProvider('seeds')]
+    public function a_random_plan_keeps_every_rule(int $seed): void
+    {
+        mt_srand($seed);
+        $shop = self::randomShop();
+        $sequence = $seed % 2 === 0 ? Dispatch::asBooked($shop) : Dispatch::byDue($shop);
+        $timetable = Timetable::of($shop, $sequence);
+
+        $this->everyBatchIsThereOnce($shop, $timetable, array_merge(...array_values($sequence->batches), ...[[]]));
+        $this->allWorkLiesInWorkingHours($shop, $timetable);
+        $this->machinesDoOneThingAtATime($shop, $timetable);
+        $this->framesAndHandsAreNeverMoreThanThereAre($shop, $timetable);
+        $this->setUpsCostWhatDiffers($shop, $timetable);
+        $this->loadsTakeTheTimeTheyTake($shop, $timetable);
+        $this->totalsAreTheSumOfTheirParts($shop, $timetable);
+    }
+
+    #[Test]
+    #[DataProvider('seeds')]
+    public function the_same_shop_gives_the_same_plan(int $seed): void
+    {
+        mt_srand($seed);
+        $shop = self::randomShop();
+
+        self::assertEquals(Timetable::of($shop, Dispatch::byDue($shop)), Timetable::of($shop, Dispatch::byDue($shop)));
+    }
+
+    /** @param list<string> $sequenced */
+    private function everyBatchIsThereOnce(Shop $shop, Timetable $timetable, array $sequenced): void
+    {
+        $there = [...array_map(static fn(Placed $p): string => $p->batch->id, $timetable->placed), ...array_column($timetable->unplaced, 'batch')];
+
+        self::assertEqualsCanonicalizing($sequenced, $there);
+        self::assertCount(count($there), array_unique($there));
+        foreach (array_diff(array_keys($shop->batches), $there) as $left) {
+            // What the dispatch left out can go nowhere.
+            foreach ($shop->lanes as $lane) {
+                self::assertNotNull($shop->obstacle($shop->batches[$left], $lane));
+            }
+        }
+    }
+
+    private function allWorkLiesInWorkingHours(Shop $shop, Timetable $timetable): void
+    {
+        foreach ($timetable->placed as $placed) {
+            $pieces = [[$placed->setupStart, $placed->setupStart + $placed->setupS], ...$placed->loads];
+            foreach ($pieces as [$from, $to]) {
+                $inside = array_filter($shop->lanes[$placed->machine]->hours->spans, static fn(array $span): bool => $span[0] <= $from && $to <= $span[1]);
+                self::assertCount(1, $inside, "{$placed->batch->id} from {$from} to {$to}");
+            }
+            self::assertGreaterThanOrEqual($shop->now, $placed->setupStart);
+            self::assertGreaterThanOrEqual($placed->setupStart + $placed->setupS, $placed->start());
+            self::assertGreaterThanOrEqual($placed->batch->readyAt, $placed->start());
+        }
+    }
+
+    private function machinesDoOneThingAtATime(Shop $shop, Timetable $timetable): void
+    {
+        foreach (array_keys($shop->lanes) as $machine) {
+            $free = $shop->now;
+            foreach ($timetable->on($machine) as $placed) {
+                self::assertGreaterThanOrEqual($free, $placed->setupStart);
+                $at = $placed->setupStart + $placed->setupS;
+                foreach ($placed->loads as [$from, $to]) {
+                    self::assertGreaterThanOrEqual($at, $from);
+                    $at = $to;
+                }
+                $free = $at;
+            }
+        }
+    }
+
+    private function framesAndHandsAreNeverMoreThanThereAre(Shop $shop, Timetable $timetable): void
+    {
+        foreach ($timetable->placed as $begins) {
+            $moment = $begins->setupStart;
+            $now = array_filter($timetable->placed, static fn(Placed $p): bool => $p->setupStart <= $moment && $moment < $p->end());
+            self::assertLessThanOrEqual($shop->hands, count($now));
+            $used = [];
+            foreach ($now as $placed) {
+                $frame = $placed->batch->frame;
+                $used[$frame] = ($used[$frame] ?? 0) + $shop->lanes[$placed->machine]->heads * $placed->batch->framesPerHead;
+            }
+            foreach ($used as $frame => $count) {
+                self::assertLessThanOrEqual($shop->frames[$frame]->count, $count, "{$frame} at {$moment}");
+            }
+        }
+    }
+
+    private function setUpsCostWhatDiffers(Shop $shop, Timetable $timetable): void
+    {
+        foreach ($shop->lanes as $machine => $lane) {
+            [$frame, $driver] = [$lane->frame, $lane->driver];
+            $rack = array_map(static fn($needle): ?string => $needle->thread, $lane->rack->needles);
+            foreach ($timetable->on($machine) as $placed) {
+                foreach ($placed->needles->load as $change) {
+                    self::assertSame($rack[$change->needle], $change->from, 'the rack stands as the plan believes');
+                    self::assertFalse($lane->rack->needles[$change->needle]->pinned);
+                    $rack[$change->needle] = $change->to;
+                }
+                foreach ($placed->batch->threads as $block => $thread) {
+                    self::assertSame($thread, $rack[$placed->needles->order[$block]]);
+                }
+                $wanted = $shop->frames[$placed->batch->frame];
+                $cost = $shop->changeover->loadS
+                    + ($wanted->id === $frame ? 0 : $shop->changeover->frameS)
+                    + ($wanted->driver === $driver ? 0 : $shop->changeover->driverS["{$driver}>{$wanted->driver}"])
+                    + $shop->changeover->threadS * $lane->heads * count($placed->needles->load);
+                self::assertSame($cost, $placed->setupS);
+                self::assertSame([$wanted->id !== $frame, $wanted->driver !== $driver], [$placed->frameChange, $placed->driverChange]);
+                [$frame, $driver] = [$wanted->id, $wanted->driver];
+            }
+        }
+    }
+
+    private function loadsTakeTheTimeTheyTake(Shop $shop, Timetable $timetable): void
+    {
+        foreach ($timetable->placed as $placed) {
+            $batch = $placed->batch;
+            $heads = $shop->lanes[$placed->machine]->heads;
+            self::assertCount((int) ceil($batch->pieces / $heads), $placed->loads);
+            $left = $batch->pieces;
+            foreach ($placed->loads as $i => [$from, $to]) {
+                $hoop = min($heads, $left) * $batch->hoopS;
+                $waited = $i > 0 && $batch->framesPerHead === 2 ? max(0, $hoop - $batch->sewS[$placed->machine]) : $hoop;
+                self::assertSame($waited + $batch->swapS + $batch->sewS[$placed->machine], $to - $from);
+                $left -= $heads;
+            }
+        }
+    }
+
+    private function totalsAreTheSumOfTheirParts(Shop $shop, Timetable $timetable): void
+    {
+        $late = $setup = $flow = 0.0;
+        foreach ($timetable->placed as $placed) {
+            $late += $placed->batch->weight * max(0, $placed->end() - $placed->batch->dueAt) / 60;
+            $setup += $placed->setupS / 60;
+            $flow += ($placed->end() - $shop->now) / 60;
+        }
+        self::assertEqualsWithDelta(10 * $late + $setup + 0.01 * $flow, $timetable->totals->cost, 1e-6);
+        self::assertEqualsWithDelta([$late, $setup, $flow], [$timetable->totals->weightedLateMin, $timetable->totals->setupMin, $timetable->totals->flowMin], 1e-6);
+    }
+
+    private static function randomShop(): Shop
+    {
+        $spans = [];
+        for ($day = 0; $day < 6; $day++) {
+            $spans[] = [$day * 86400 + 28800, $day * 86400 + 43200];
+            $spans[] = [$day * 86400 + 45000, $day * 86400 + 59400];
+        }
+        $lanes = $frames = $batches = [];
+        foreach (range(1, mt_rand(1, 3)) as $m) {
+            $threads = [];
+            foreach (range(1, $needles = mt_rand(4, 8)) as $n) {
+                $threads[$n] = 't'.mt_rand(0, 9);
+            }
+            $lanes[] = new Lane("M{$m}", mt_rand(1, 2), Rack::of($needles, $threads, mt_rand(0, 1) === 1 ? [1] : []), 'flat', 'F', Hours::of($spans));
+        }
+        foreach ([['F', 'flat'], ['G', 'flat'], ['K', 'cap']] as [$id, $driver]) {
+            $frames[] = new FrameStock($id, $driver, mt_rand(2, 6));
+        }
+        foreach (range(1, mt_rand(4, 10)) as $b) {
+            $sewS = [];
+            foreach ($lanes as $lane) {
+                if (mt_rand(0, 5) > 0) {
+                    $sewS[$lane->id] = mt_rand(120, 1800);
+                }
+            }
+            $batches[] = new Batch("B{$b}", mt_rand(1, 14), $sewS, mt_rand(30, 200), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))), $frames[mt_rand(0, 2)]->id, 28800 + mt_rand(0, 20000), 28800 + mt_rand(10000, 200000), (float) mt_rand(1, 3));
+        }
+
+        return new Shop(28800, $lanes, $frames, $batches, new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]), mt_rand(1, 4));
+    }
+}

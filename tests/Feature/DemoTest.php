@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Artwork;
+use App\Models\Frame;
+use App\Models\Machine;
+use App\Models\Order;
+use App\Models\Thread;
+use App\Orders\OrderRow;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\Test;
+
+final class DemoTest extends FeatureTestCase
+{
+    #[Test]
+    public function the_workroom_has_three_machines_of_different_size(): void
+    {
+        $machines = Machine::query()->orderBy('id')->get();
+
+        self::assertSame([15, 6, 12], $machines->pluck('needles')->all());
+        self::assertSame([1, 1, 2], $machines->pluck('heads')->all());
+        self::assertContains('cap', $machines[0]->drivers);
+        self::assertSame(33, DB::table('needles')->count());
+    }
+
+    #[Test]
+    public function it_has_forty_threads_ten_frames_and_eight_artworks_of_two_to_forty_five_thousand_stitches(): void
+    {
+        self::assertSame(40, Thread::query()->count());
+        self::assertSame(10, Frame::query()->count());
+        $stitches = Artwork::query()->orderBy('stitches')->pluck('stitches')->all();
+        self::assertCount(8, $stitches);
+        self::assertGreaterThanOrEqual(2000, $stitches[0]);
+        self::assertGreaterThan(40_000, $stitches[7]);
+        self::assertLessThanOrEqual(45_000, $stitches[7]);
+    }
+
+    #[Test]
+    public function every_artwork_is_kept_as_a_tape_that_reads_to_the_figures_shown(): void
+    {
+        foreach (Artwork::query()->get() as $artwork) {
+            self::assertTrue(Storage::exists($artwork->tapePath()));
+            $figures = \Hakama\Stitch\PatternFigures::of($artwork->pattern());
+            self::assertSame([$artwork->stitches, $artwork->trims, $artwork->changes], [$figures->stitches, $figures->trims, $figures->changes]);
+            self::assertSame($artwork->checksum, hash('sha256', (string) Storage::get($artwork->tapePath())));
+            self::assertEqualsWithDelta($figures->lengths->totalMm(), $artwork->coreLengths()->totalMm(), 1e-6);
+            self::assertEquals($figures->hull->bounds(), $artwork->coreHull()->bounds());
+            self::assertSame(count($figures->blocks), $artwork->blocks()->count());
+        }
+    }
+
+    #[Test]
+    public function orders_stand_at_every_stage(): void
+    {
+        $orders = Order::query()->with('customer')->get()->all();
+        self::assertCount(12, $orders);
+        $states = array_count_values(array_map(static fn(OrderRow $row): string => $row->state(), OrderRow::of($orders, self::board())));
+
+        foreach (['done', 'on the machine', 'planned', 'not planned yet'] as $state) {
+            self::assertGreaterThan(0, $states[$state] ?? 0, $state);
+        }
+        $waiting = app(\App\Orders\Pleats::class)->waiting();
+        foreach (['orders', 'artwork', 'setup', 'needles', 'floor', 'books'] as $station) {
+            self::assertGreaterThan(0, $waiting[$station], $station);
+        }
+    }
+
+    #[Test]
+    public function every_setup_fits_its_frame_and_every_batch_its_machine(): void
+    {
+        $desk = app(\App\Setup\SetupDesk::class);
+        foreach (\App\Models\Setup::query()->with(['frame', 'decoration.artwork', 'decoration.line'])->get() as $setup) {
+            self::assertTrue($desk->fit($setup->decoration, $setup->frame, \Hakama\Stitch\Turn::from($setup->turn_deg))->fits(), $setup->frame->code);
+        }
+        $board = self::board();
+        foreach ($board->timetable()->placed as $placed) {
+            self::assertNull($board->shop()->obstacle($placed->batch, $board->shop()->lanes[$placed->machine]));
+        }
+        self::assertSame([], $board->timetable()->unplaced);
+    }
+
+    #[Test]
+    public function the_demo_is_loaded_once_and_never_over_a_shop(): void
+    {
+        $this->artisan('shop:demo', ['--when-empty' => true])->assertSuccessful();
+        $this->artisan('shop:demo')->assertFailed();
+        self::assertSame(3, Machine::query()->count());
+    }
+
+    #[Test]
+    public function tokens_are_kept_as_hashes_only(): void
+    {
+        $this->artisan('shop:machines')->expectsOutputToContain('M1 '.\Database\Demo\DemoShop::token('M1'))->assertSuccessful();
+        foreach (Machine::query()->get() as $machine) {
+            self::assertSame(hash('sha256', \Database\Demo\DemoShop::token($machine->code)), $machine->token_hash);
+            self::assertArrayNotHasKey('token_hash', $machine->toArray());
+        }
+    }
+}

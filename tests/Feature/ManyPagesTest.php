@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Orders\Pleats;
+use App\Shop\House;
+use Hakama\House\HouseRule;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+
+final class ManyPagesTest extends FeatureTestCase
+{
+    private const MOST_QUERIES = 12;
+
+    /** @return iterable<string, array{string}> */
+    public static function pages(): iterable
+    {
+        foreach (['/orders', '/orders?show=finished', '/orders/new', '/orders/1001', '/orders/1004', '/orders/1009', '/orders/1012', '/artwork', '/artwork/1', '/artwork/6', '/setup', '/setup/11', '/needles', '/needles/M2', '/needles/M3', '/plan', '/plan?day=3', '/floor', '/floor/M2', '/floor/M3', '/floor/M1/pulse', '/books', '/books?from=2026-01-01&to=2026-03-04', '/shop'] as $path) {
+            yield $path => [$path];
+        }
+    }
+
+    #[Test]
+    #[DataProvider('pages')]
+    public function a_page_asks_the_database_little_and_says_where_it_stands(string $path): void
+    {
+        // The rules are kept between requests; the first one after a change reads them.
+        app(House::class)->rules();
+        app()->forgetScopedInstances();
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $answer = $this->get($path)->assertOk();
+
+        self::assertLessThanOrEqual(self::MOST_QUERIES, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
+        if (! str_ends_with($path, 'pulse')) {
+            $answer->assertSee('aria-current="page"', false)->assertSee('<html lang="en">', false)->assertHeader('Content-Security-Policy');
+            self::assertSame(1, substr_count((string) $answer->getContent(), '<main'));
+            self::assertStringNotContainsString('onclick=', (string) $answer->getContent());
+        }
+    }
+
+    #[Test]
+    public function the_number_of_queries_does_not_grow_with_the_orders(): void
+    {
+        $count = function (): int {
+            app()->forgetScopedInstances();
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->get('/orders')->assertOk();
+
+            return count(DB::getQueryLog());
+        };
+        $count(); // the rules are read once and kept
+        $before = $count();
+        for ($i = 0; $i < 12; $i++) {
+            \App\Orders\OrderBook::enter("Customer {$i}", now()->toImmutable(), now()->addDays(3)->toImmutable(), '', [['garment' => 'bag', 'fabric' => 'canvas', 'colour_name' => 'ecru', 'colour_hex' => '#e6dcc3', 'sizes' => ['one' => 5], 'decorations' => [['position' => 'centre', 'artwork_id' => 1]]]]);
+        }
+
+        self::assertSame($before, $count());
+    }
+
+    #[Test]
+    public function what_is_not_there_gets_a_plain_page_that_says_so(): void
+    {
+        foreach (['/orders/99999', '/artwork/99999', '/setup/99999', '/floor/M9', '/nowhere'] as $path) {
+            $this->get($path)->assertNotFound()->assertSee('There is no such page')->assertSee('Nothing was changed');
+        }
+        self::assertStringContainsString('nothing of it was stored', view('errors.413')->render());
+        self::assertStringContainsString('reload the page and send it again', view('errors.419')->render());
+    }
+
+    #[Test]
+    public function a_form_of_another_site_is_not_taken(): void
+    {
+        $this->withMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class);
+        config(['app.env' => 'production']);
+        app()->detectEnvironment(static fn(): string => 'production');
+        $before = DB::table('plans')->value('version');
+        $this->post('/plan/due', ['version' => $before])->assertStatus(419);
+
+        self::assertSame($before, DB::table('plans')->value('version'));
+    }
+
+    #[Test]
+    public function a_rule_that_is_set_is_kept_and_what_was_read_before_is_forgotten(): void
+    {
+        $house = app(House::class);
+        self::assertSame(7.0, $house->rules()->value(HouseRule::Margin));
+        $this->put('/shop/rules/frame_margin_mm', ['frame_margin_mm' => '9.5'])->assertSessionHasNoErrors();
+        House::forget();
+        app()->forgetScopedInstances();
+
+        self::assertSame(9.5, app(House::class)->rules()->value(HouseRule::Margin));
+        $this->get('/setup/11')->assertSee('9.5 wanted');
+        $this->get('/shop')->assertSee('starts as 7, from 2 to 30 mm');
+    }
+
+    #[Test]
+    public function pieces_wander_from_station_to_station(): void
+    {
+        $at = static fn(): array => app(Pleats::class)->waiting();
+        $before = $at();
+        $this->put('/orders/decorations/'.self::decoration(1012)->id, ['artwork_id' => \App\Models\Artwork::query()->where('name', 'Lantern row')->value('id')]);
+        self::assertSame([$before['orders'] - 6, $before['setup'] + 6], [$at()['orders'], $at()['setup']]);
+
+        $this->put('/artwork/3/blocks/3', ['thread' => 'D-12']);
+        self::assertSame([0, $before['setup'] + 6 + 8], [$at()['artwork'], $at()['setup']]);
+
+        $this->post('/setup/'.self::decoration(1012)->id, ['frame' => 'R-12', 'turn' => 180])->assertSessionHasNoErrors();
+        self::assertSame($before['setup'] + 8, $at()['setup']);
+        self::assertSame(array_sum($before) - $before['books'], array_sum($at()) - $at()['books'], 'no piece is lost on its way');
+    }
+}
