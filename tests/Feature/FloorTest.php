@@ -61,6 +61,17 @@ final class FloorTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_machine_that_was_switched_off_takes_up_where_it_last_said_it_was(): void
+    {
+        $load = (string) FloorLog::run(self::batchOf(1004))->loadEvent;
+        $this->report('M1', $load, 'position', 2500, 210.5)->assertOk();
+        $this->instruction('M1')->assertJson(['command' => 'sew', 'stitch' => 2500, 'clock_s' => 210.5]);
+        // What was said of another load says nothing of this one.
+        DB::table('machine_readings')->update(['load_event' => Str::uuid()->toString()]);
+        $this->instruction('M1')->assertJson(['stitch' => 0]);
+    }
+
+    #[Test]
     public function the_same_event_sent_twice_counts_once_by_hand_and_by_machine(): void
     {
         $batch = self::batchOf(1004);

@@ -31,6 +31,8 @@ final class MachineController
         }
         $run = FloorLog::run($batch);
         $batch->load(['decoration.artwork', 'decoration.setup']);
+        // A machine that was switched off takes up where it last said it was, not where the last event found it.
+        $reading = DB::table('machine_readings')->where('machine_id', $machine->id)->where('load_event', $run->loadEvent)->first();
 
         return new JsonResponse([
             'command' => match ($run->stage) {
@@ -39,8 +41,8 @@ final class MachineController
                 default => 'idle',
             },
             'load' => $run->loadEvent,
-            'stitch' => $run->stitch,
-            'clock_s' => $run->clockS,
+            'stitch' => max($run->stitch, (int) ($reading->stitch ?? 0)),
+            'clock_s' => max($run->clockS, (float) ($reading->clock_s ?? 0)),
             'heads' => count($run->onFrame),
             'tape' => $batch->decoration->artwork?->checksum,
             'speed_spm' => $batch->decoration->setup?->speed_spm,
