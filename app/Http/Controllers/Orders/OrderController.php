@@ -33,7 +33,7 @@ final class OrderController
             // The open ones are few: named one by one, the database goes by them instead of through all the finished.
             ->whereIntegerInRaw('id', $open, 'and', $finished)
             ->orderBy('due_at', $finished ? 'desc' : 'asc')->orderBy('id', $finished ? 'desc' : 'asc')
-            ->simplePaginate(40)->withQueryString();
+            ->simplePaginate(25)->withQueryString();
         $rows = OrderRow::of($page->items(), $board);
 
         return view('orders.index', [
