@@ -22,7 +22,7 @@ final class PatternDrawing
         $b = $artwork->bounds();
         $pad = 2.0;
         $svg = sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" width="%smm" height="%smm"><g fill="none" stroke-width="0.38" stroke-linejoin="round" stroke-linecap="round" transform="scale(0.1 -0.1)">',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" width="%smm" height="%smm"><g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(0.1 -0.1)">',
             ...array_map(static fn(float $n): string => (string) round($n, 2), [$b->left - $pad, -$b->top - $pad, $b->width() + 2 * $pad, $b->height() + 2 * $pad, $b->width() + 2 * $pad, $b->height() + 2 * $pad]),
         );
         foreach (self::paths($pattern) as $block => $path) {

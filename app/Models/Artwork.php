@@ -13,7 +13,6 @@ use Hakama\Stitch\Point;
 use Hakama\Stitch\StitchLengths;
 use Hakama\Stitch\Tape\NotATape;
 use Hakama\Stitch\Tape\TapeReader;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -63,16 +62,6 @@ final class Artwork extends Model
     public function blocks(): HasMany
     {
         return $this->hasMany(ArtworkBlock::class)->orderBy('number');
-    }
-
-    /**
-     * Read, and every block has its thread.
-     *
-     * @param Builder<self> $query
-     */
-    public function scopeReady(Builder $query): void
-    {
-        $query->whereNotNull('read_at')->whereDoesntHave('blocks', static fn($blocks) => $blocks->whereNull('thread_id'));
     }
 
     public function tapePath(): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hakama\Machine\Driver;
 use Hakama\Machine\Rack;
 use Hakama\Machine\SpeedCurve;
 use Illuminate\Database\Eloquent\Collection;
@@ -67,12 +66,6 @@ final class Machine extends Model
     public function frame(): BelongsTo
     {
         return $this->belongsTo(Frame::class);
-    }
-
-    /** @return list<Driver> */
-    public function coreDrivers(): array
-    {
-        return array_map(Driver::from(...), $this->drivers);
     }
 
     /** The rack as it stands; wants `rack.thread` loaded. */

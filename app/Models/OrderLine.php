@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Garment\Garment;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -41,6 +42,12 @@ final class OrderLine extends Model
 
     public function garmentLabel(): string
     {
-        return trim($this->style.' '.str_replace('_', ' ', $this->garment).', '.$this->colour_name, ' ,');
+        return self::label($this->style, $this->garment, $this->colour_name);
+    }
+
+    /** What a line is called wherever it is listed. */
+    public static function label(string $style, string $garment, string $colour): string
+    {
+        return trim($style.' '.Garment::from($garment)->label().', '.$colour, ' ,');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Orders;
 
 use App\Models\Order;
+use App\Models\OrderLine;
 use App\Plan\PlanBoard;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -43,7 +44,7 @@ final readonly class OrderRow
             return new self(
                 $order->number,
                 $order->customer->name,
-                ($garments[$order->id] ?? collect())->map(static fn(object $line): string => trim($line->style.' '.str_replace('_', ' ', $line->garment).', '.$line->colour_name, ' ,'))->implode(' · '),
+                ($garments[$order->id] ?? collect())->map(static fn(object $line): string => OrderLine::label($line->style, $line->garment, $line->colour_name))->implode(' · '),
                 $order->due_at,
                 (int) ($count->pieces ?? 0),
                 (int) ($count->done ?? 0),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Models\Machine;
+use App\Models\OrderLine;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Position;
 use Hakama\Setup\Backing;
@@ -88,7 +89,7 @@ final class OpenBatches
                 customer: $row->customer,
                 receivedAt: CarbonImmutable::parse($row->received_at),
                 dueAt: CarbonImmutable::parse($row->due_at),
-                garment: trim($row->style.' '.str_replace('_', ' ', $row->garment).', '.$row->colour_name, ' ,'),
+                garment: OrderLine::label($row->style, $row->garment, $row->colour_name),
                 position: Position::from($row->position)->label(),
                 artworkId: (int) $row->artwork_id,
                 artwork: $row->artwork,

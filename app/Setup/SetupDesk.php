@@ -18,6 +18,7 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\Frame as CoreFrame;
 use Hakama\Machine\RunTime;
 use Hakama\Setup\Advice;
+use Hakama\Setup\BackingPiece;
 use Hakama\Setup\Fit;
 use Hakama\Setup\FrameRanking;
 use Hakama\Setup\RankedFrame;
@@ -84,6 +85,11 @@ final class SetupDesk
         assert($decoration->artwork !== null);
 
         return Fit::of($decoration->artwork->coreHull(), $frame->toCore(), $turn, $this->house->rules()->value(HouseRule::Margin));
+    }
+
+    public function backingPiece(Frame $frame): BackingPiece
+    {
+        return BackingPiece::under($frame->toCore(), $this->house->rules()->value(HouseRule::BackingOverlap));
     }
 
     /** Keeps the choice and makes the batch of it; the batch keeps its place when it had one. */

@@ -25,7 +25,7 @@ database_start() {
         --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 --skip-log-bin --skip-name-resolve --log-error="$err" --pid-file="$DB_SOCKET_DIR/pid" >/dev/null 2>&1 &
     DB_PID=$!
     local waited=0
-    until [ -S "$socket" ] && mariadb-admin --no-defaults --socket="$socket" -u root -p"$password" ping >/dev/null 2>&1 || mariadb-admin --no-defaults --socket="$socket" -u root ping >/dev/null 2>&1; do
+    until [ -S "$socket" ] && mariadb --no-defaults --socket="$socket" -u root -p"$password" -e 'DO 1' >/dev/null 2>&1 || mariadb --no-defaults --socket="$socket" -u root -e 'DO 1' >/dev/null 2>&1; do
         kill -0 "$DB_PID" 2>/dev/null || fail "the database will not start: $(grep -m1 ERROR "$err" || tail -n1 "$err")"
         waited=$((waited + 1))
         [ "$waited" -lt 300 ] || fail "the database did not answer within a minute; see $err"

@@ -23,9 +23,4 @@ enum Position: string
     {
         return str_replace('_', ' ', $this->value);
     }
-
-    public function isOnCap(): bool
-    {
-        return in_array($this, [self::CapFront, self::CapSide, self::CapBack], true);
-    }
 }

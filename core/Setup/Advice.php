@@ -53,6 +53,15 @@ final readonly class Advice
         );
     }
 
+    /** Whether a choice differs from what is advised, so that it wants a reason to be kept with it. */
+    public function isAgainst(Fit $fit): bool
+    {
+        return $this->stops()
+            || ! $fit->fits()
+            || ! in_array($fit->turn, $this->turns, true)
+            || ! in_array($fit->frame->driver, $this->drivers, true);
+    }
+
     public function stops(): bool
     {
         return array_filter($this->warnings, static fn(Warning $warning): bool => $warning->stops) !== [];

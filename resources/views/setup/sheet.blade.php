@@ -1,7 +1,6 @@
 @php
     $artwork = $decoration->artwork;
     $colours = $artwork->blocks->map(static fn ($b) => $b->thread->hex ?? '-')->implode(',');
-    $against = $fit !== null && ($advice->stops() || ! $fit->fits() || ! in_array($fit->turn, $advice->turns, true) || ! in_array($fit->frame->driver, $advice->drivers, true));
     $mm = static fn (float $v) => number_format($v, 1);
     $say = static fn (string $about) => $advice->because[$about];
 @endphp
@@ -49,8 +48,7 @@
             @endforeach
         </dl>
         @if ($frame)
-            @php $over = 2 * app(App\Shop\House::class)->rules()->value(Hakama\House\HouseRule::BackingOverlap); @endphp
-            <p class="mt-2 text-sm">Cut the backing at least {{ number_format($frame->outer_width_mm + $over) }} × {{ number_format($frame->outer_height_mm + $over) }} mm, so that it reaches beyond the frame on every side.</p>
+            <p class="mt-2 text-sm">Cut the backing at least {{ number_format($cut->widthMm) }} × {{ number_format($cut->heightMm) }} mm, so that it reaches beyond the frame on every side.</p>
             @if ($frame->offset_x_mm != 0 || $frame->offset_y_mm != 0)<p class="note note-care mt-2 text-sm">The window’s middle lies {{ $mm(abs($frame->offset_y_mm)) }} mm {{ $frame->offset_y_mm < 0 ? 'below' : 'above' }} what the machine takes for the centre. Find the true centre from the notches before tracing.</p>@endif
         @endif
         <p class="note note-care mt-3 text-sm">Magnets pinch and can disturb implanted devices. Power off before a driver is changed. Aerosol away from machine and flame. The machine’s manual and trained people decide.</p>
@@ -66,7 +64,7 @@
                     @endforeach
                 </div>
             </fieldset>
-            @if ($against || $errors->has('reason'))
+            @if ($advice->isAgainst($fit) || $errors->has('reason'))
                 <label for="reason">This goes against the advice. Why?</label>
                 <input id="reason" name="reason" value="{{ old('reason', $decoration->setup?->override_reason) }}" maxlength="200" @error('reason') aria-invalid="true" aria-describedby="wrong-reason" @enderror>
                 <x-wrong field="reason" />

@@ -12,10 +12,17 @@ use Hakama\Garment\Structure;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
+use Hakama\Machine\Frame;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\Window;
 use Hakama\Setup\About;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing;
+use Hakama\Setup\BackingPiece;
 use Hakama\Setup\Facts;
+use Hakama\Setup\Fit;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -63,6 +70,24 @@ final class AdviceTest extends TestCase
         self::assertFalse($tall(Profile::Mid)->stops());
         $lower = Advice::of(self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront, height: 55), HouseRules::of(['cap_mid_mm' => 54.0]));
         self::assertTrue($lower->stops(), 'the limit is a house rule');
+    }
+
+    #[Test]
+    public function a_choice_goes_against_the_advice_when_it_does_not_fit_or_lies_or_is_carried_another_way(): void
+    {
+        $advice = self::advise(Garment::Polo, Fabric::Pique, position: Position::LeftChest);
+        $fit = static fn(float $side, Turn $turn = Turn::None, Driver $driver = Driver::Flat): Fit => Fit::of(
+            ConvexHull::of([new Point(0, 0), new Point(60, 0), new Point(60, 40)]),
+            new Frame('F', FrameKind::Square, $driver, $side + 30, $side + 20, Window::rectangle($side, $side)),
+            $turn,
+        );
+
+        self::assertFalse($advice->isAgainst($fit(100)));
+        self::assertTrue($advice->isAgainst($fit(62)), 'too small');
+        self::assertTrue($advice->isAgainst($fit(100, Turn::Quarter)), 'a polo lies upright or upside down');
+        self::assertTrue($advice->isAgainst($fit(100, driver: Driver::Cylinder)), 'it lies flat');
+        $piece = BackingPiece::under($fit(100)->frame, 25);
+        self::assertSame([180.0, 170.0], [$piece->widthMm, $piece->heightMm]);
     }
 
     #[Test]

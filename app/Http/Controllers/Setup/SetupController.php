@@ -59,6 +59,7 @@ final class SetupController
             'ranked' => $ranked,
             'fit' => $fit,
             'frame' => $frame,
+            'cut' => $frame === null ? null : $desk->backingPiece($frame),
             'mounted' => $mounted,
             'best' => $ranked[0] ?? null,
         ]);
@@ -79,7 +80,7 @@ final class SetupController
         $turn = Turn::from($request->integer('turn'));
         $advice = $desk->advise($decoration);
         $fit = $desk->fit($decoration, $frame, $turn);
-        $against = $advice->stops() || ! $fit->fits() || ! in_array($turn, $advice->turns, true) || ! in_array($fit->frame->driver, $advice->drivers, true);
+        $against = $advice->isAgainst($fit);
         if ($against && trim($request->string('reason')->value()) === '') {
             throw ValidationException::withMessages(['reason' => 'This goes against the advice: say why, and it is kept with the setup.']);
         }
