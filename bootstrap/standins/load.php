@@ -14,4 +14,11 @@ if (! class_exists(Symfony\Component\Clock\NativeClock::class)) {
     require __DIR__.'/NativeClock.php';
 }
 
+// Loaded only when a spreadsheet is written.
+spl_autoload_register(static function (string $class): void {
+    if ($class === 'ZipStream\\ZipStream') {
+        require __DIR__.'/ZipStream.php';
+    }
+});
+
 require __DIR__.'/php85.php';

@@ -53,6 +53,7 @@ final readonly class HouseRules
             shortMm: $this->value(HouseRule::ShortStitch),
             longMm: $this->value(HouseRule::LongStitch),
             densePerMm2: (int) $this->value(HouseRule::DenseStitches),
+            longJumpMm: $this->value(HouseRule::LongJump),
         );
     }
 
@@ -73,6 +74,7 @@ final readonly class HouseRules
             changeS: $this->value(HouseRule::ChangeTime),
             trimS: $this->value(HouseRule::TrimTime),
             rampS: $this->value(HouseRule::RampTime),
+            handStopS: $this->value(HouseRule::HandStopTime),
             breaksPer1000: $this->value(HouseRule::BreakRate),
             breakS: $this->value(HouseRule::BreakTime),
         );

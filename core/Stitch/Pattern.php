@@ -51,6 +51,113 @@ final readonly class Pattern implements Countable
         return $this->kinds === $other->kinds && $this->xs === $other->xs && $this->ys === $other->ys;
     }
 
+    /** The same records, laid down anew. */
+    public function placed(Placement $placement): self
+    {
+        $xs = $ys = '';
+        foreach ($this->chunks() as $chunk) {
+            $newXs = $newYs = [];
+            foreach ($chunk->xs as $i => $x) {
+                [$newXs[], $newYs[]] = $placement->of($x, $chunk->ys[$i]);
+            }
+            $xs .= pack('l*', ...$newXs);
+            $ys .= pack('l*', ...$newYs);
+        }
+
+        return new self($this->name, $xs, $ys, $this->kinds, []);
+    }
+
+    /**
+     * A stretch of the records, each where it was.
+     *
+     * @param int $from first record, from 0
+     * @param int $to   the one after the last
+     */
+    public function slice(int $from, int $to): self
+    {
+        return new self($this->name, substr($this->xs, 4 * $from, 4 * ($to - $from)), substr($this->ys, 4 * $from, 4 * ($to - $from)), substr($this->kinds, $from, $to - $from), []);
+    }
+
+    /** @return array{int, int} where the frame stands before a record, 0.1 mm */
+    public function before(int $record): array
+    {
+        if ($record === 0) {
+            return [0, 0];
+        }
+
+        return [self::unpacked('l', substr($this->xs, 4 * $record - 4, 4))[0], self::unpacked('l', substr($this->ys, 4 * $record - 4, 4))[0]];
+    }
+
+    /** @return list<BlockSpan> the blocks that sew, in order */
+    public function blockSpans(): array
+    {
+        $spans = [];
+        $stitch = chr(RecordKind::Stitch->value);
+        $at = 0;
+        foreach (explode(chr(RecordKind::Stop->value), $this->kinds) as $run) {
+            $first = strpos($run, $stitch);
+            if ($first !== false) {
+                $last = (int) strrpos($run, $stitch);
+                $spans[] = new BlockSpan($at + $first, $at + $last + 1, $first, substr_count($run, $stitch));
+            }
+            $at += strlen($run) + 1;
+        }
+
+        return $spans;
+    }
+
+    /**
+     * The records as they are packed: x, y and kind.
+     *
+     * @return array{string, string, string}
+     *
+     * @internal for PatternBuilder
+     */
+    public function packed(): array
+    {
+        return [$this->xs, $this->ys, $this->kinds];
+    }
+
+    public function named(string $name): self
+    {
+        return new self($name, $this->xs, $this->ys, $this->kinds, $this->findings);
+    }
+
+    /**
+     * The same stitches with a halt after some of them.
+     *
+     * @param list<int> $afterStitches counted from 1
+     *
+     * @throws NoPlaceForAStop
+     */
+    public function withStops(array $afterStitches): self
+    {
+        sort($afterStitches);
+        $stitch = chr(RecordKind::Stitch->value);
+        [$xs, $ys, $kinds] = ['', '', ''];
+        $from = $at = $sewn = 0;
+        foreach (array_unique($afterStitches) as $after) {
+            for (; $sewn < $after; $sewn++) {
+                $next = strpos($this->kinds, $stitch, $at);
+                $at = $next === false ? throw NoPlaceForAStop::beyondTheEnd($after) : $next + 1;
+            }
+            if ($after < 1 || strpos($this->kinds, $stitch, $at) === false) {
+                throw NoPlaceForAStop::beyondTheEnd($after);
+            }
+            // A stop that stands there already, before or behind the jumps, is the one that was wanted.
+            $gap = substr($this->kinds, $at, strcspn($this->kinds, $stitch, $at));
+            if (str_contains($gap, chr(RecordKind::Stop->value))) {
+                throw NoPlaceForAStop::standsAlready($after);
+            }
+            $xs .= substr($this->xs, $from * 4, ($at - $from) * 4).substr($this->xs, ($at - 1) * 4, 4);
+            $ys .= substr($this->ys, $from * 4, ($at - $from) * 4).substr($this->ys, ($at - 1) * 4, 4);
+            $kinds .= substr($this->kinds, $from, $at - $from).chr(RecordKind::Stop->value);
+            $from = $at;
+        }
+
+        return new self($this->name, $xs.substr($this->xs, $from * 4), $ys.substr($this->ys, $from * 4), $kinds.substr($this->kinds, $from), []);
+    }
+
     /** @return iterable<Chunk> all records in order, a few thousand at a time */
     public function chunks(): iterable
     {

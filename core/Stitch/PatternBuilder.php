@@ -46,6 +46,18 @@ final class PatternBuilder
         return $this->add($this->x, $this->y, RecordKind::Stop);
     }
 
+    /** All records of a pattern as they are; the first one moves from where the last one ended. */
+    public function append(Pattern $records): self
+    {
+        [$xs, $ys, $kinds] = $records->packed();
+        $this->xs .= $xs;
+        $this->ys .= $ys;
+        $this->kinds .= $kinds;
+        [$this->x, $this->y] = $records->before(count($records));
+
+        return $this;
+    }
+
     public function x(): int
     {
         return $this->x;

@@ -8,8 +8,9 @@ namespace Hakama\Stitch;
 final readonly class PatternFigures
 {
     /**
-     * @param list<BlockFigures> $blocks   those that sew, in order
-     * @param list<Finding>      $findings what the reader and the measuring found odd
+     * @param list<BlockFigures> $blocks  those that sew, in order
+     * @param list<Point>        $objects the middle of every stretch between trims or stops, in sewing order
+     * @param float              $movedMm by jumps and stops, without sewing
      */
     public function __construct(
         public int $stitches,
@@ -20,9 +21,10 @@ final readonly class PatternFigures
         public Bounds $bounds,
         public ConvexHull $hull,
         public StitchLengths $lengths,
-        public Densest $densest,
+        public DensityMap $density,
+        public array $objects,
         public SewingOrder $order,
-        public array $findings,
+        public float $movedMm,
     ) {}
 
     public static function of(Pattern $pattern, MeasuringRules $rules = new MeasuringRules()): self

@@ -27,4 +27,9 @@ final readonly class Point
     {
         return new self($this->x + $dx, $this->y + $dy);
     }
+
+    public function distanceTo(self $other): float
+    {
+        return hypot($other->x - $this->x, $other->y - $this->y);
+    }
 }

@@ -7,15 +7,16 @@ namespace Hakama\Stitch\Internal;
 use Hakama\Stitch\BlockFigures;
 use Hakama\Stitch\Chunk;
 use Hakama\Stitch\ConvexHull;
-use Hakama\Stitch\Densest;
-use Hakama\Stitch\Finding;
-use Hakama\Stitch\FindingCode;
+use Hakama\Stitch\DensityMap;
 use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\SewingOrder;
 use Hakama\Stitch\StitchLengths;
+
+use function hypot;
+
 use InvalidArgumentException;
 
 use function sqrt;
@@ -30,12 +31,8 @@ final class Measuring
 {
     private const STITCH = 0;
     private const JUMP = 1;
-
-    /** Added so that no coordinate is below zero and a plain cut rounds down; a whole number of cells. */
-    private const FAR = 1_000_000_000;
-
-    /** The cells of the grid are keyed by one number; no tape reaches so far that rows would run together. */
-    private const ROW = 1 << 30;
+    private const FAR = DensityMap::FAR;
+    private const ROW = DensityMap::ROW;
 
     private int $x = 0;
     private int $y = 0;
@@ -45,7 +42,7 @@ final class Measuring
     private int $stops = 0;
     private int $stopsSinceStitch = 0;
     private int $jumpsInARow = 0;
-    private int $emptyBlocks = 0;
+    private float $moved = 0.0;
 
     private int $blockStitches = 0;
     private int $blockTrims = 0;
@@ -83,8 +80,6 @@ final class Measuring
 
         $hull = ConvexHull::of($this->outermost());
         $bounds = $hull->bounds();
-        $lengths = StitchLengths::of($this->lengths);
-        $densest = $this->densest();
 
         return new PatternFigures(
             stitches: $this->stitches,
@@ -94,10 +89,11 @@ final class Measuring
             blocks: $this->blocks,
             bounds: $bounds,
             hull: $hull,
-            lengths: $lengths,
-            densest: $densest,
+            lengths: StitchLengths::of($this->lengths),
+            density: DensityMap::ofCells($this->cells),
+            objects: $this->objects,
             order: SewingOrder::of($this->objects, $bounds),
-            findings: [...$pattern->findings, ...$this->findings($lengths, $densest)],
+            movedMm: $this->moved / 10,
         );
     }
 
@@ -108,6 +104,7 @@ final class Measuring
             $kind = $chunk->kinds[$i];
             if ($kind !== self::STITCH) {
                 $kind === self::JUMP ? $this->takeJump() : $this->takeStop();
+                $this->moved += hypot($chunk->xs[$i] - $this->x, $chunk->ys[$i] - $this->y);
                 [$this->x, $this->y] = [$chunk->xs[$i], $chunk->ys[$i]];
                 $i++;
                 continue;
@@ -177,7 +174,6 @@ final class Measuring
     private function openBlock(): void
     {
         $this->closeBlock();
-        $this->emptyBlocks += $this->stopsSinceStitch - 1;
         $this->stopsSinceStitch = 0;
     }
 
@@ -200,8 +196,6 @@ final class Measuring
     {
         $this->jumpsInARow = 0;
         if ($this->stitches === 0) {
-            $this->emptyBlocks++;
-
             return;
         }
         $this->stops++;
@@ -226,18 +220,6 @@ final class Measuring
         }
     }
 
-    private function densest(): Densest
-    {
-        assert($this->cells !== []);
-        $most = max($this->cells);
-        $cell = (int) array_search($most, $this->cells, true);
-        $row = intdiv($cell, self::ROW);
-        $column = $cell % self::ROW;
-        $far = intdiv(self::FAR, 10);
-
-        return new Densest($most, new Point($column - $far + 0.5, $row - $far + 0.5));
-    }
-
     /** @return non-empty-list<Point> the ends of every row, among which the hull's corners are */
     private function outermost(): array
     {
@@ -251,27 +233,5 @@ final class Measuring
         assert($points !== []);
 
         return $points;
-    }
-
-    /** @return list<Finding> */
-    private function findings(StitchLengths $lengths, Densest $densest): array
-    {
-        $findings = [];
-        if ($this->emptyBlocks > 0) {
-            $findings[] = new Finding(FindingCode::EmptyBlock, sprintf('%d block%s without a stitch: two stops with nothing between. No thread is asked for there.', $this->emptyBlocks, $this->emptyBlocks === 1 ? '' : 's'));
-        }
-        $short = $lengths->shorterThan($this->rules->shortMm);
-        if ($short > $this->rules->shortShare * $this->stitches) {
-            $findings[] = new Finding(FindingCode::ShortStitches, sprintf('%d stitches (%.0f %%) are under %.1f mm: thread frays and needles heat. Ask for small details to be simplified.', $short, 100 * $short / $this->stitches, $this->rules->shortMm));
-        }
-        $long = $lengths->longerThan($this->rules->longMm);
-        if ($long > 0) {
-            $findings[] = new Finding(FindingCode::LongStitches, sprintf('%d stitch%s longer than %.1f mm, up to %.1f: they slow the machine and catch on things.', $long, $long === 1 ? ' is' : 'es are', $this->rules->longMm, $lengths->longestMm()));
-        }
-        if ($densest->perMm2 > $this->rules->densePerMm2) {
-            $findings[] = new Finding(FindingCode::Dense, sprintf('Up to %d needle points in one mm², at %.0f right and %.0f up of the start: cloth may be cut or stiffen there.', $densest->perMm2, $densest->where->x, $densest->where->y));
-        }
-
-        return $findings;
     }
 }

@@ -6,7 +6,6 @@ namespace Tests\Core\Stitch;
 
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
-use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\PatternFigures;
@@ -35,17 +34,17 @@ final class PatternFiguresTest extends TestCase
         self::assertSame([0, 1], [$figures->blocks[0]->trims, $figures->blocks[1]->trims]);
         // Sewn points only: the place jumped to is not one.
         self::assertEquals(new Bounds(3.0, 13.0, 0.0, 4.0), $figures->bounds);
+        self::assertEqualsWithDelta(hypot(7, 4), $figures->movedMm, 0.05, 'from (3, 4) to (10, 0), cut three times on the way');
         self::assertEqualsWithDelta([3.0, 5.0, 12.0], [$figures->lengths->shortestMm(), $figures->lengths->longestMm(), $figures->lengths->totalMm()], 1e-9);
     }
 
     #[Test]
-    public function two_stops_with_nothing_between_make_an_empty_block_that_is_dropped_and_said(): void
+    public function two_stops_with_nothing_between_make_an_empty_block_that_is_dropped(): void
     {
         $figures = PatternFigures::of((new PatternBuilder('EMPTY'))->stitchTo(10, 0)->stop()->stop()->stitchTo(20, 0)->pattern());
 
         self::assertCount(2, $figures->blocks);
         self::assertSame(2, $figures->changes);
-        self::assertContains(FindingCode::EmptyBlock, array_column($figures->findings, 'code'));
     }
 
     #[Test]
@@ -67,10 +66,12 @@ final class PatternFiguresTest extends TestCase
         }
         $figures = PatternFigures::of($builder->pattern());
 
-        self::assertSame(14, $figures->densest->perMm2);
-        self::assertEquals(new Point(-7.5, -3.5), $figures->densest->where);
-        self::assertContains(FindingCode::Dense, array_column($figures->findings, 'code'));
-        self::assertContains(FindingCode::ShortStitches, array_column($figures->findings, 'code'));
+        self::assertSame(14, $figures->density->densest()->perMm2);
+        self::assertEquals(new Point(-7.5, -3.5), $figures->density->densest()->where);
+        self::assertCount(1, $figures->density->above(13));
+        // Two squares: the dense one is column 0, row 0; the other 18 to the right and 14 up.
+        self::assertSame([-8, -4], array_values((array) unpack('l2', $figures->density->packed())));
+        self::assertEqualsCanonicalizing([[0, 0, 14], [18, 14, 1]], array_map(static fn(string $square): array => array_values((array) unpack('v3', $square)), str_split(substr($figures->density->packed(), 8), 6)));
     }
 
     #[Test]

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Artwork;
+
+use Hakama\Machine\RunTime;
+use Hakama\Machine\RunTimeRules;
+use Hakama\Machine\SpeedCurve;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\PatternFigures;
+
+/** A pattern that was made from another, and what the making saved. */
+final readonly class Made
+{
+    /**
+     * @param PatternFigures $before  the same copies in file order
+     * @param list<int>      $origins per block, the block of the pattern it was made from, from 1
+     */
+    public function __construct(
+        public Pattern $pattern,
+        public PatternFigures $before,
+        public PatternFigures $after,
+        public array $origins,
+    ) {}
+
+    public function changesSaved(): int
+    {
+        return $this->before->changes - $this->after->changes;
+    }
+
+    public function trimsSaved(): int
+    {
+        return $this->before->trims - $this->after->trims;
+    }
+
+    /** By run time on one head at the speed that is set, breaks left out. */
+    public function secondsSaved(float $setSpm, RunTimeRules $rules = new RunTimeRules()): float
+    {
+        $seconds = static fn(PatternFigures $figures): float => RunTime::ofFigures($figures, $setSpm, SpeedCurve::usual($setSpm), 1, $rules)->seconds();
+
+        return $seconds($this->before) - $seconds($this->after);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Artwork;
+
+/** A block as the stop sheet is told of it: what its shape proposes, and what a person decided instead. */
+final readonly class SheetBlock
+{
+    /**
+     * @param Role|null       $role   null: as proposed
+     * @param StopAction|null $action at the stop after it; null: as the role wants
+     */
+    public function __construct(
+        public int $stitches,
+        public Role $proposed = Role::Sew,
+        public ?Role $role = null,
+        public ?StopAction $action = null,
+        public string $note = '',
+    ) {}
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Artwork;
+
+/** One line of the stop sheet: a block, and what happens when it is sewn. */
+final readonly class Step
+{
+    /**
+     * @param int  $block    from 1
+     * @param int  $from     the first stitch of the block, from 1
+     * @param int  $to       its last
+     * @param bool $decided  false while the role is only proposed
+     * @param StopAction|null $action at the stop after it; null after the last block, where no stop is
+     */
+    public function __construct(
+        public int $block,
+        public int $from,
+        public int $to,
+        public Role $role,
+        public bool $decided,
+        public ?StopAction $action,
+        public string $note,
+        public string $because,
+    ) {}
+
+    public function halts(): bool
+    {
+        return $this->action?->halts() ?? false;
+    }
+}

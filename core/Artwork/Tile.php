@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Artwork;
+
+use Hakama\Stitch\Point;
+
+/** One sheet of a template: which part of the design lies on it. */
+final readonly class Tile
+{
+    /**
+     * @param int   $column from 1, left to right
+     * @param int   $row    from 1, top to bottom
+     * @param float $left   design coordinate at the left edge of the sheet's area, mm
+     * @param float $top    design coordinate at its upper edge, mm
+     */
+    public function __construct(
+        public int $column,
+        public int $row,
+        public float $left,
+        public float $top,
+    ) {}
+
+    /** Where a place of the design lies on the paper, mm from its upper left corner. */
+    public function onPaper(Point $place): Point
+    {
+        return new Point(Template::MARGIN_MM + $place->x - $this->left, Template::HEAD_MM + $this->top - $place->y);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Stitch;
+
+/**
+ * Several copies of one pattern to be sewn in one frame. Sewn in file order, n copies of c blocks change
+ * thread n·c - 1 times; regrouped, block 1 of every copy comes first, then block 2 of every copy: c - 1
+ * times, and no block ever overtakes an earlier one of its own copy.
+ */
+final readonly class Copies
+{
+    /**
+     * @param non-empty-list<Pattern>   $copies each in its place, in the order of the way between them
+     * @param non-empty-list<BlockSpan> $blocks the same in every copy
+     */
+    private function __construct(
+        private array $copies,
+        private array $blocks,
+        private int $trimJumps,
+    ) {}
+
+    /**
+     * @param Bounds $bounds of the pattern: its middle goes to the middle of each place of the grid
+     */
+    public static function of(Pattern $pattern, Bounds $bounds, Grid $grid, int $trimJumps = 3): self
+    {
+        $copies = [];
+        $middle = $bounds->centre();
+        foreach ($grid->middles($bounds->width(), $bounds->height()) as $at) {
+            $copies[] = $pattern->placed(new Placement(dx: (int) round(10 * ($at->x - $middle->x)), dy: (int) round(10 * ($at->y - $middle->y))));
+        }
+        $blocks = $pattern->blockSpans();
+        assert($copies !== [] && $blocks !== []);
+
+        return new self($copies, $blocks, $trimJumps);
+    }
+
+    /** Each copy from its first stitch to its last, one after another. */
+    public function inFileOrder(): Pattern
+    {
+        $builder = new PatternBuilder($this->copies[0]->name);
+        $from = $this->blocks[0]->from;
+        $to = $this->blocks[count($this->blocks) - 1]->to;
+        foreach ($this->copies as $i => $copy) {
+            if ($i > 0) {
+                $builder->stop();
+            }
+            $this->travel($builder, $copy, $from);
+            $builder->append($copy->slice($from, $to));
+        }
+
+        return $builder->pattern();
+    }
+
+    /** Every copy's first block, then back over the copies with the second, and so on to and fro. */
+    public function regrouped(): Pattern
+    {
+        $builder = new PatternBuilder($this->copies[0]->name);
+        foreach ($this->blocks as $number => $block) {
+            if ($number > 0) {
+                $builder->stop();
+            }
+            foreach ($number % 2 === 0 ? $this->copies : array_reverse($this->copies) as $i => $copy) {
+                // Going on in the copy just left, the way is the digitiser's own: cut only where he cut.
+                $trims = $number === 0 || $i > 0 || $block->leadIn >= $this->trimJumps;
+                $this->travel($builder, $copy, $block->from, $trims);
+                $builder->append($copy->slice($block->from, $block->to));
+            }
+        }
+
+        return $builder->pattern();
+    }
+
+    private function travel(PatternBuilder $builder, Pattern $copy, int $record, bool $trims = true): void
+    {
+        [$x, $y] = $copy->before($record);
+        $furthest = max(abs($x - $builder->x()), abs($y - $builder->y()));
+        if ($furthest > 0) {
+            $builder->trimTo($x, $y, max($trims ? $this->trimJumps : 1, (int) ceil($furthest / Tape\Triplet::REACH)));
+        }
+    }
+}

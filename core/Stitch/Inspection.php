@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Stitch;
+
+/** What is to be said of a pattern before anybody sews it, and where on the design each of it is to be seen. */
+final readonly class Inspection
+{
+    /**
+     * @param list<Finding>  $findings  of the tape, then of the stitches
+     * @param list<Crossing> $crossings
+     */
+    public function __construct(
+        public array $findings,
+        public array $crossings,
+        public Point $firstStitch,
+        public Point $end,
+    ) {}
+
+    public static function of(Pattern $pattern, PatternFigures $figures, MeasuringRules $rules = new MeasuringRules()): self
+    {
+        return (new Internal\Locating($rules, count($figures->blocks) > 1))->inspect($pattern, $figures);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Artwork;
+
+use Hakama\Artwork\ProposedRoles;
+use Hakama\Artwork\Role;
+use Hakama\Artwork\SheetBlock;
+use Hakama\Artwork\Step;
+use Hakama\Artwork\StopAction;
+use Hakama\Artwork\StopSheet;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\PatternBuilder;
+use Hakama\Stitch\Placement;
+use Hakama\Stitch\Tape\TapeReader;
+use Hakama\Stitch\Turn;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class StopSheetTest extends TestCase
+{
+    #[Test]
+    public function the_machine_halts_after_placement_line_and_tack_down_and_at_no_ordinary_change(): void
+    {
+        $sheet = StopSheet::of([new SheetBlock(82, Role::Placement), new SheetBlock(82, Role::TackDown), new SheetBlock(401, Role::Cover), new SheetBlock(165)]);
+
+        self::assertSame([82, 164], $sheet->halts());
+        self::assertSame([StopAction::LayCloth, StopAction::TrimCloth, StopAction::GoOn, null], array_map(static fn(Step $step): ?StopAction => $step->action, $sheet->steps));
+        self::assertSame([[1, 82], [83, 164], [165, 565], [566, 730]], array_map(static fn(Step $step): array => [$step->from, $step->to], $sheet->steps));
+    }
+
+    #[Test]
+    public function the_person_decides_whatever_was_proposed(): void
+    {
+        $sheet = StopSheet::of([
+            new SheetBlock(10, Role::Placement, Role::Sew),
+            new SheetBlock(10, Role::Sew, null, StopAction::AddBacking, 'the small off-cut'),
+            new SheetBlock(10),
+        ]);
+
+        self::assertSame([20], $sheet->halts());
+        self::assertTrue($sheet->steps[0]->decided);
+        self::assertSame('the small off-cut', $sheet->steps[1]->note);
+        self::assertSame('decided by hand', $sheet->steps[1]->because);
+    }
+
+    #[Test]
+    public function a_stitch_is_found_in_its_step(): void
+    {
+        $sheet = StopSheet::of([new SheetBlock(10), new SheetBlock(5)]);
+
+        self::assertSame([1, 1, 2, null], [$sheet->at(1)?->block, $sheet->at(10)?->block, $sheet->at(11)?->block, $sheet->at(16)?->block]);
+    }
+
+    #[Test]
+    public function placement_tack_down_and_cover_are_read_from_the_shapes_of_a_leaf_whichever_way_it_lies(): void
+    {
+        $leaf = (new TapeReader())->fromString((string) file_get_contents(dirname(__DIR__, 2).'/fixtures/tapes/leaf-applique.dst'));
+
+        foreach ([new Placement(), new Placement(Turn::Quarter, true, 333, -90)] as $placement) {
+            self::assertSame([Role::Placement, Role::TackDown, Role::Cover, Role::Sew], ProposedRoles::of($leaf->placed($placement)));
+        }
+    }
+
+    #[Test]
+    public function fills_and_lone_outlines_are_only_sewn(): void
+    {
+        $badge = (new TapeReader())->fromString((string) file_get_contents(dirname(__DIR__, 2).'/fixtures/tapes/badge.dst'));
+        self::assertSame([Role::Sew, Role::Sew, Role::Sew], ProposedRoles::of($badge));
+
+        // Two outlines that lie apart: neither holds the other's cloth.
+        self::assertSame([Role::Sew, Role::Sew], ProposedRoles::of(self::squares(300, 900)));
+        self::assertSame([Role::Placement, Role::TackDown], ProposedRoles::of(self::squares(300, 300)));
+    }
+
+    private static function squares(int ...$lefts): Pattern
+    {
+        $builder = new PatternBuilder('SQUARES');
+        foreach ($lefts as $i => $left) {
+            $i === 0 ? $builder : $builder->stop();
+            $builder->trimTo($left, 0);
+            foreach ([[1, 0], [0, 1], [-1, 0], [0, -1]] as [$dx, $dy]) {
+                for ($step = 0; $step < 10; $step++) {
+                    $builder->stitchTo($builder->x() + 25 * $dx, $builder->y() + 25 * $dy);
+                }
+            }
+        }
+
+        return $builder->pattern();
+    }
+}
