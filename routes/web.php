@@ -5,6 +5,9 @@ declare(strict_types=1);
 use App\Http\Controllers\Artwork\ArtworkController;
 use App\Http\Controllers\Artwork\BlockThreadController;
 use App\Http\Controllers\Artwork\DrawingController;
+use App\Http\Controllers\Artwork\HistoryController;
+use App\Http\Controllers\Artwork\MakingController;
+use App\Http\Controllers\Artwork\StopSheetController;
 use App\Http\Controllers\Books\BooksController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
@@ -13,6 +16,7 @@ use App\Http\Controllers\Orders\OrderController;
 use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Setup\SetupController;
 use App\Http\Controllers\Shop\ShopController;
+use App\Http\Controllers\Shop\ThreadController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/orders');
@@ -30,9 +34,30 @@ Route::controller(ArtworkController::class)->prefix('artwork')->name('artwork.')
     Route::get('/', 'index')->name('index');
     Route::post('/', 'store')->name('store');
     Route::get('/{artwork}', 'show')->name('show')->whereNumber('artwork');
+    Route::put('/{artwork}', 'update')->name('update')->whereNumber('artwork');
+    Route::get('/{artwork}/note.txt', 'note')->name('note');
 });
-Route::get('/artwork/{artwork}/drawing.svg', [DrawingController::class, 'svg'])->name('artwork.drawing');
-Route::get('/artwork/{artwork}/stitches', [DrawingController::class, 'stitches'])->name('artwork.stitches');
+Route::controller(DrawingController::class)->prefix('artwork/{artwork}')->name('artwork.')->group(static function (): void {
+    Route::get('/drawing.svg', 'svg')->name('drawing');
+    Route::get('/track', 'track')->name('track');
+    Route::get('/density', 'density')->name('density');
+    Route::get('/tape.dst', 'tape')->name('tape');
+    Route::get('/template.pdf', 'template')->name('template');
+});
+Route::get('/artwork/{artwork}/stops', [StopSheetController::class, 'show'])->name('artwork.stops');
+Route::put('/artwork/{artwork}/stops', [StopSheetController::class, 'update']);
+Route::controller(MakingController::class)->prefix('artwork/{artwork}')->name('artwork.')->group(static function (): void {
+    Route::get('/make', 'show')->name('make');
+    Route::post('/make', 'store');
+    Route::get('/make/preview', 'preview')->name('preview');
+    Route::get('/make/tape.dst', 'tape')->name('make.tape');
+});
+Route::controller(HistoryController::class)->prefix('artwork')->name('artwork.')->group(static function (): void {
+    Route::get('/{artwork}/history', 'show')->name('history');
+    Route::post('/{artwork}/file', 'replace')->name('replace');
+    Route::post('/{artwork}/sew-outs', 'sewOut')->name('sewout');
+    Route::get('/sew-outs/{sewOut}/photo', 'photo')->name('photo');
+});
 Route::put('/artwork/{artwork}/blocks/{number}', [BlockThreadController::class, 'update'])->name('artwork.thread')->whereNumber('number');
 Route::get('/artwork/{artwork}/blocks/{number}/threads', [BlockThreadController::class, 'suggest'])->name('artwork.suggest')->whereNumber('number');
 
@@ -63,3 +88,15 @@ Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
 Route::put('/shop/rules/{rule}', [ShopController::class, 'update'])->name('shop.rule');
+Route::controller(ThreadController::class)->prefix('shop/threads')->name('threads.')->group(static function (): void {
+    Route::get('/', 'index')->name('index');
+    Route::post('/', 'store')->name('store');
+    Route::get('/needs', 'needs')->name('needs');
+    Route::get('/match', 'match')->name('match');
+    Route::get('/list.csv', 'csv')->name('csv');
+    Route::get('/list.xlsx', 'xlsx')->name('xlsx');
+    Route::post('/list', 'read')->name('read');
+    Route::get('/list/{key}', 'preview')->name('preview');
+    Route::post('/list/{key}', 'takeOver')->name('take');
+    Route::delete('/cones/{cone}', 'empty')->name('empty');
+});

@@ -8,5 +8,6 @@ enum Happening
 {
     case Nothing;
     case ThreadBroke;
+    case HandStop;
     case Sewn;
 }

@@ -19,6 +19,8 @@ final class SimulatedMachine
     private array $sewnAt = [];
     /** @var list<int> stitches at which the thread breaks */
     private array $breaks = [];
+    /** @var list<int> stitches after which it halts, because a hand is wanted */
+    private array $halts = [];
     private float $sewingS = 0.0;
     private float $clockS = 0.0;
     private int $stitch = 0;
@@ -29,19 +31,22 @@ final class SimulatedMachine
     /**
      * Takes up a load, at its beginning or where it was left.
      *
-     * @param int $seed the same seed breaks the thread at the same stitches
+     * @param int       $seed  the same seed breaks the thread at the same stitches
+     * @param list<int> $halts stitches after which it halts
      */
-    public function load(Pattern $pattern, float $setSpm, SpeedCurve $curve, int $heads, int $seed, int $stitch = 0, float $clockS = 0.0, RunTimeRules $rules = new RunTimeRules()): void
+    public function load(Pattern $pattern, float $setSpm, SpeedCurve $curve, int $heads, int $seed, int $stitch = 0, float $clockS = 0.0, array $halts = [], RunTimeRules $rules = new RunTimeRules()): void
     {
         $this->sewnAt = self::timeline($pattern, $setSpm, $curve, $rules);
         $this->breaks = self::breaksFor(count($this->sewnAt), $this->breaksPer1000 * $heads, $seed);
         $this->stitch = min($stitch, count($this->sewnAt));
         $this->sewingS = $this->stitch === 0 ? 0.0 : $this->sewnAt[$this->stitch - 1];
         $this->clockS = max($clockS, $this->sewingS);
-        $this->breaks = array_values(array_filter($this->breaks, fn(int $at): bool => $at > $this->stitch));
+        $ahead = fn(int $at): bool => $at > $this->stitch;
+        $this->breaks = array_values(array_filter($this->breaks, $ahead));
+        $this->halts = array_values(array_filter($halts, $ahead));
     }
 
-    /** Sews for so many seconds of the machine's own time; stops short at a break or at the end. */
+    /** Sews for so many seconds of the machine's own time; stops short at a break, at a halt or at the end. */
     public function sew(float $seconds): Happening
     {
         $until = $this->sewingS + $seconds;
@@ -53,6 +58,12 @@ final class SimulatedMachine
                 $this->advanceTo($this->sewnAt[$this->stitch - 1]);
 
                 return Happening::ThreadBroke;
+            }
+            if ($this->halts !== [] && $this->stitch >= $this->halts[0]) {
+                array_shift($this->halts);
+                $this->advanceTo($this->sewnAt[$this->stitch - 1]);
+
+                return Happening::HandStop;
             }
         }
         if ($this->stitch >= $end) {

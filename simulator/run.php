@@ -44,7 +44,7 @@ for (;; usleep(300_000)) {
         if ($tape === null || hash('sha256', $tape) !== $todo['tape']) {
             continue;
         }
-        $machine->load((new TapeReader())->fromString($tape), (float) $todo['speed_spm'], SpeedCurve::usual((float) $todo['top_spm']), (int) $todo['heads'], crc32($todo['load']), (int) $todo['stitch'], (float) $todo['clock_s']);
+        $machine->load((new TapeReader())->fromString($tape), (float) $todo['speed_spm'], SpeedCurve::usual((float) $todo['top_spm']), (int) $todo['heads'], crc32($todo['load']), (int) $todo['stitch'], (float) $todo['clock_s'], array_map(intval(...), $todo['halts'] ?? []));
         $load = $todo['load'];
         continue;
     }
@@ -55,6 +55,7 @@ for (;; usleep(300_000)) {
     $kind = match ($machine->sew($passed)) {
         Happening::Nothing => 'position',
         Happening::ThreadBroke => 'thread_broke',
+        Happening::HandStop => 'hand_stop',
         Happening::Sewn => 'sewn',
     };
     $line->report(['load' => $load, 'kind' => $kind, 'stitch' => $machine->stitch(), 'clock_s' => round($machine->clockS(), 1)]);

@@ -6,42 +6,130 @@ namespace App\Artwork;
 
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
+use App\Models\ArtworkRevision;
+use App\Models\Thread;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Tape\Header;
+use Hakama\Stitch\Tape\TapeWriter;
+use Hakama\Stitch\Vector\NotADrawing;
+use Hakama\Stitch\Vector\SvgReader;
+use Hakama\Stitch\Vector\VectorRules;
+use Hakama\Thread\Colour;
+use Hakama\Thread\Likeness;
+use Hakama\Thread\ThreadMatch;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/** Takes in a tape: kept under its checksum, so that no name a file comes with ever becomes a path. */
+/** Takes in a tape, or a drawing that becomes one: kept under its checksum, so that no name a file comes with ever becomes a path. */
 final class Intake
 {
-    /** @throws ValidationException when it is here already, or is no tape */
-    public static function take(UploadedFile $file, string $name, string $field = 'tape'): Artwork
-    {
-        $path = $file->getRealPath();
-        $checksum = $path === false ? false : hash_file('sha256', $path);
-        if ($path === false || $checksum === false) {
-            throw ValidationException::withMessages([$field => 'The file did not arrive. Send it once more.']);
-        }
-        $known = Artwork::query()->where('checksum', $checksum)->first(['name']);
-        if ($known !== null) {
-            throw ValidationException::withMessages([$field => "This very file is here already, as “{$known->name}”. Nothing was stored twice."]);
-        }
+    public function __construct(private readonly House $house) {}
 
+    /** @throws ValidationException when it is here already, or can be read neither as tape nor as drawing */
+    public function take(UploadedFile $file, string $name, string $field = 'tape'): Artwork
+    {
+        $bytes = self::contents($file, $field);
         $fileName = self::plainName($file->getClientOriginalName());
+        $name = $name !== '' ? $name : Str::of($fileName)->beforeLast('.')->replace(['_', '-'], ' ')->limit(100, '')->value();
+        if (strtolower($file->getClientOriginalExtension()) !== 'svg') {
+            return $this->enter($bytes, $fileName, $name, $field);
+        }
+        try {
+            $drawing = (new SvgReader(new VectorRules(stitchMm: $this->house->rules()->value(HouseRule::DrawnStitch))))->fromString($bytes, $name);
+        } catch (NotADrawing $e) {
+            throw ValidationException::withMessages([$field => "“{$fileName}” cannot be sewn: {$e->getMessage()}. Nothing else of this page was lost."]);
+        }
+        $leftOut = $drawing->leftOut === [] ? '' : '; left out: '.implode(', ', array_slice($drawing->leftOut, 0, 8));
+
+        return $this->make($drawing->pattern, $fileName, $name, $field, ['made' => 'sewn along the lines of a drawing'.$leftOut], $this->nearest($drawing->colours));
+    }
+
+    /**
+     * A pattern that was made here, kept as a tape like any other.
+     *
+     * @param array<string, mixed> $with    further columns of the artwork
+     * @param list<int|null>       $threads thread id per block
+     *
+     * @throws ValidationException
+     */
+    public function make(Pattern $pattern, string $fileName, string $name, string $field, array $with, array $threads): Artwork
+    {
+        $artwork = $this->enter((new TapeWriter())->toString($pattern->named($name)), $fileName, $name, $field, $with);
+        DB::transaction(static function () use ($artwork, $threads): void {
+            foreach ($artwork->blocks()->get() as $i => $block) {
+                $block->update(['thread_id' => $threads[$i] ?? null]);
+            }
+        });
+
+        return $artwork;
+    }
+
+    /**
+     * Puts another file in an artwork's place; the one before is kept with the reason.
+     *
+     * @throws ValidationException
+     */
+    public function replace(Artwork $artwork, UploadedFile $file, string $why, string $field = 'tape'): void
+    {
+        $bytes = self::contents($file, $field);
+        $checksum = hash('sha256', $bytes);
+        if ($checksum === $artwork->checksum) {
+            throw ValidationException::withMessages([$field => 'This is the very file the artwork has already. Nothing was changed.']);
+        }
+        $this->refuseKnown($checksum, $field);
+        $trial = new Artwork(['checksum' => $checksum]);
+        Storage::put($trial->tapePath(), $bytes);
+        try {
+            // Read before anything is given up: a file that cannot be read replaces nothing.
+            $trial->pattern();
+        } catch (\Hakama\Stitch\Tape\NotATape $e) {
+            if (! ArtworkRevision::query()->where('checksum', $checksum)->exists()) {
+                Storage::delete($trial->tapePath());
+            }
+            throw ValidationException::withMessages([$field => "That file replaces nothing: {$e->getMessage()}."]);
+        }
+        DB::transaction(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
+            $now = Artwork::query()->lockForUpdate()->findOrFail($artwork->id);
+            ArtworkRevision::query()->create([
+                'artwork_id' => $now->id, 'revision' => $now->revision, 'file_name' => $now->file_name, 'checksum' => $now->checksum,
+                'stitches' => $now->stitches, 'replaced_at' => CarbonImmutable::now(), 'why' => $why,
+            ]);
+            $now->update(['revision' => $now->revision + 1, 'file_name' => self::plainName($file->getClientOriginalName()), 'checksum' => $checksum, 'bytes' => strlen($bytes), 'made' => '']);
+        });
+        self::isShort(strlen($bytes)) ? ReadTape::dispatchSync($artwork->id) : ReadTape::dispatch($artwork->id);
+        $artwork->refresh();
+    }
+
+    /** What a file was called, for people to read: no folders, nothing a screen would not show. */
+    public static function plainName(string $given): string
+    {
+        $name = mb_scrub(basename(str_replace('\\', '/', $given)));
+
+        return Str::limit(preg_replace('/[\x00-\x1f\x7f]/u', '', $name) ?: 'tape.dst', 200, '');
+    }
+
+    /** @param array<string, mixed> $with */
+    private function enter(string $bytes, string $fileName, string $name, string $field, array $with = []): Artwork
+    {
+        $checksum = hash('sha256', $bytes);
+        $this->refuseKnown($checksum, $field);
         $artwork = new Artwork([
-            'name' => $name !== '' ? $name : Str::of($fileName)->beforeLast('.')->replace(['_', '-'], ' ')->limit(100, '')->value(),
+            'name' => $name,
             'file_name' => $fileName,
             'checksum' => $checksum,
-            'bytes' => (int) $file->getSize(),
+            'bytes' => strlen($bytes),
             'created_at' => CarbonImmutable::now(),
+            ...$with,
         ]);
-        $small = ($artwork->bytes - Header::LENGTH) / 3 <= (int) config('shop.records_read_at_once');
-        Storage::put($artwork->tapePath(), (string) file_get_contents($path));
+        Storage::put($artwork->tapePath(), $bytes);
         $artwork->save();
-        $small ? ReadTape::dispatchSync($artwork->id) : ReadTape::dispatch($artwork->id);
-
+        self::isShort($artwork->bytes) ? ReadTape::dispatchSync($artwork->id) : ReadTape::dispatch($artwork->id);
         $artwork->refresh();
         if ($artwork->refused !== null) {
             $reason = $artwork->refused;
@@ -53,11 +141,42 @@ final class Intake
         return $artwork;
     }
 
-    /** What a file was called, for people to read: no folders, nothing a screen would not show. */
-    public static function plainName(string $given): string
+    private function refuseKnown(string $checksum, string $field): void
     {
-        $name = mb_scrub(basename(str_replace('\\', '/', $given)));
+        $known = Artwork::query()->where('checksum', $checksum)->first(['name']);
+        if ($known !== null) {
+            throw ValidationException::withMessages([$field => "This very file is here already, as “{$known->name}”. Nothing was stored twice."]);
+        }
+    }
 
-        return Str::limit(preg_replace('/[\x00-\x1f\x7f]/u', '', $name) ?: 'tape.dst', 200, '');
+    private static function isShort(int $bytes): bool
+    {
+        return ($bytes - Header::LENGTH) / 3 <= (int) config('shop.records_read_at_once');
+    }
+
+    private static function contents(UploadedFile $file, string $field): string
+    {
+        $path = $file->getRealPath();
+        $bytes = $path === false ? false : file_get_contents($path);
+
+        return $bytes === false ? throw ValidationException::withMessages([$field => 'The file did not arrive. Send it once more.']) : $bytes;
+    }
+
+    /**
+     * @param list<string> $colours
+     *
+     * @return list<int|null> the thread that passes for each colour, if the shelf has one
+     */
+    private function nearest(array $colours): array
+    {
+        $threads = Thread::query()->orderBy('code')->get();
+        $shelf = array_values($threads->map(static fn(Thread $thread) => $thread->toCore())->all());
+        $ids = $threads->pluck('id', 'code');
+
+        return array_map(static function (string $hex) use ($shelf, $ids): ?int {
+            $best = ThreadMatch::nearest(Colour::ofHex($hex), $shelf)[0] ?? null;
+
+            return $best === null || $best->likeness === Likeness::None ? null : (int) $ids[$best->thread->code];
+        }, $colours);
     }
 }

@@ -13,27 +13,63 @@ final class PatternDrawing
 {
     /** Shown where no thread is chosen yet. */
     private const UNTHREADED = '#8a8577';
+    private const SEWN_BEFORE = '#d8d0c0';
 
-    /**
-     * @param list<string|null> $colours thread colour per block, #rrggbb
-     */
+    /** What was sewn before a step is only hinted at: points nearer than this are left out, 0.1 mm. */
+    private const HINT = 8;
+    private const PAD_MM = 2.0;
+
+    /** @param list<string|null> $colours thread colour per block, #rrggbb */
     public static function svg(Artwork $artwork, Pattern $pattern, array $colours): string
     {
-        $b = $artwork->bounds();
-        $pad = 2.0;
-        $svg = sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" width="%smm" height="%smm"><g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(0.1 -0.1)">',
-            ...array_map(static fn(float $n): string => (string) round($n, 2), [$b->left - $pad, -$b->top - $pad, $b->width() + 2 * $pad, $b->height() + 2 * $pad, $b->width() + 2 * $pad, $b->height() + 2 * $pad]),
-        );
+        $drawn = '';
         foreach (self::paths($pattern) as $block => $path) {
-            $svg .= sprintf('<path stroke="%s" stroke-width="3.8" d="%s"/>', $colours[$block] ?? self::UNTHREADED, $path);
+            $drawn .= self::path($colours[$block] ?? self::UNTHREADED, $path);
         }
 
-        return $svg.'</g></svg>';
+        return self::sheet($artwork, $drawn);
     }
 
-    /** @return list<string> path data per block that sews, tenths of a millimetre, y up */
-    private static function paths(Pattern $pattern): array
+    /**
+     * One step of the stop sheet: the block in its colour on a hint of what is sewn before it.
+     *
+     * @param int $number block, from 1
+     */
+    public static function step(Artwork $artwork, Pattern $pattern, int $number, ?string $colour): string
+    {
+        $drawn = '';
+        foreach (self::paths($pattern, $number - 1) as $block => $path) {
+            if ($block >= $number) {
+                break;
+            }
+            $drawn .= self::path($block === $number - 1 ? $colour ?? self::UNTHREADED : self::SEWN_BEFORE, $path);
+        }
+
+        return self::sheet($artwork, $drawn);
+    }
+
+    private static function path(string $colour, string $path): string
+    {
+        return sprintf('<path stroke="%s" stroke-width="3.8" d="%s"/>', $colour, $path);
+    }
+
+    private static function sheet(Artwork $artwork, string $drawn): string
+    {
+        $b = $artwork->bounds();
+        [$width, $height] = [$b->width() + 2 * self::PAD_MM, $b->height() + 2 * self::PAD_MM];
+
+        return sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" width="%smm" height="%smm"><g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(0.1 -0.1)">%s</g></svg>',
+            ...[...array_map(static fn(float $n): string => (string) round($n, 2), [$b->left - self::PAD_MM, -$b->top - self::PAD_MM, $width, $height, $width, $height]), $drawn],
+        );
+    }
+
+    /**
+     * @param int $hinted so many blocks from the first are thinned out
+     *
+     * @return list<string> path data per block that sews, tenths of a millimetre, y up
+     */
+    private static function paths(Pattern $pattern, int $hinted = 0): array
     {
         $paths = [];
         $path = '';
@@ -44,6 +80,9 @@ final class PatternDrawing
                 $toX = $chunk->xs[$i];
                 $toY = $chunk->ys[$i];
                 if ($kind === RecordKind::Stitch->value) {
+                    if (! $lifted && count($paths) < $hinted && abs($toX - $x) + abs($toY - $y) < self::HINT) {
+                        continue;
+                    }
                     $path .= $lifted ? "M{$x} {$y}l" : ' ';
                     $path .= ($toX - $x).' '.($toY - $y);
                     $lifted = false;
@@ -62,35 +101,5 @@ final class PatternDrawing
         }
 
         return $paths;
-    }
-
-    /**
-     * The stitches for a canvas, compact: per stitch or lift four bytes, x and y as little-endian signed
-     * 16-bit tenths of a millimetre from the middle of the design; a lift of the needle is (-32768, 0), a
-     * change of block (-32768, 1).
-     */
-    public static function stitches(Artwork $artwork, Pattern $pattern): string
-    {
-        $centre = $artwork->bounds()->centre();
-        $midX = (int) round($centre->x * 10);
-        $midY = (int) round($centre->y * 10);
-        $out = '';
-        $lifted = false;
-        $sewn = $stopped = false;
-        foreach ($pattern->chunks() as $chunk) {
-            foreach ($chunk->kinds as $i => $kind) {
-                if ($kind === RecordKind::Stitch->value) {
-                    $out .= $stopped && $sewn ? pack('v2', 0x8000, 1) : ($lifted ? pack('v2', 0x8000, 0) : '');
-                    $out .= pack('v2', ($chunk->xs[$i] - $midX) & 0xFFFF, ($chunk->ys[$i] - $midY) & 0xFFFF);
-                    $sewn = true;
-                    $lifted = $stopped = false;
-                } else {
-                    $lifted = true;
-                    $stopped = $stopped || $kind === RecordKind::Stop->value;
-                }
-            }
-        }
-
-        return $out;
     }
 }

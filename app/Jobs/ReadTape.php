@@ -7,13 +7,15 @@ namespace App\Jobs;
 use App\Models\Artwork;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\Artwork\ProposedRoles;
+use Hakama\Stitch\Inspection;
 use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Tape\NotATape;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 
-/** Counts and measures a tape that was taken in. Run twice, it comes to the same. */
+/** Counts, measures and looks over a tape that was taken in. Run twice, it comes to the same. */
 final class ReadTape implements ShouldQueue
 {
     use Queueable;
@@ -28,9 +30,13 @@ final class ReadTape implements ShouldQueue
         if ($artwork === null) {
             return;
         }
+        $rules = $house->rules()->measuring();
         try {
-            $figures = PatternFigures::of($artwork->pattern(), $house->rules()->measuring());
-            DB::transaction(static fn() => $artwork->keep($figures, CarbonImmutable::now()));
+            $pattern = $artwork->pattern();
+            $figures = PatternFigures::of($pattern, $rules);
+            $inspection = Inspection::of($pattern, $figures, $rules);
+            $roles = ProposedRoles::of($pattern);
+            DB::transaction(static fn() => $artwork->keep($figures, $inspection, $roles, CarbonImmutable::now()));
         } catch (NotATape $e) {
             $artwork->update(['refused' => $e->getMessage()]);
         }

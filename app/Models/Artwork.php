@@ -5,11 +5,23 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Hakama\Artwork\ColourFindings;
+use Hakama\Artwork\Role;
+use Hakama\Artwork\SheetBlock;
+use Hakama\Artwork\StopSheet;
+use Hakama\Artwork\Variant;
+use Hakama\Garment\Fabric;
+use Hakama\Stitch\BlockFigures;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Crossing;
+use Hakama\Stitch\Finding;
+use Hakama\Stitch\FindingCode;
+use Hakama\Stitch\Inspection;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Point;
+use Hakama\Stitch\Spot;
 use Hakama\Stitch\StitchLengths;
 use Hakama\Stitch\Tape\NotATape;
 use Hakama\Stitch\Tape\TapeReader;
@@ -41,12 +53,27 @@ use Illuminate\Support\Facades\Storage;
  * @property array{int, float, float}      $densest
  * @property string                        $centre_out
  * @property string                        $bottom_up
- * @property list<array{string, string}>   $findings
+ * @property list<array{string, string, list<array{float, float, int}>}> $findings
+ * @property list<array{int, int, float, float, float, int}> $crossings block, over, mm, where, stitch
+ * @property list<array{float, float}>     $objects
+ * @property array{array{float, float}, array{float, float}} $ends first stitch and end
+ * @property float|null                    $against_distance
+ * @property float|null                    $against_height
+ * @property int|null                      $family_id
+ * @property string                        $variant
+ * @property int                           $revision
+ * @property bool|null                     $lettering
+ * @property string                        $made
  * @property CarbonImmutable               $created_at
  * @property Collection<int, ArtworkBlock> $blocks
+ * @property Collection<int, ArtworkRevision> $revisions
+ * @property Collection<int, SewOut>       $sewOuts
  */
 final class Artwork extends Model
 {
+    /** More numbers than this on one drawing nobody reads. */
+    private const MOST_OBJECTS = 400;
+
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [
@@ -56,12 +83,57 @@ final class Artwork extends Model
         'lengths' => 'array',
         'densest' => 'array',
         'findings' => 'array',
+        'crossings' => 'array',
+        'objects' => 'array',
+        'ends' => 'array',
+        'lettering' => 'boolean',
     ];
 
     /** @return HasMany<ArtworkBlock, $this> */
     public function blocks(): HasMany
     {
         return $this->hasMany(ArtworkBlock::class)->orderBy('number');
+    }
+
+    /** @return HasMany<ArtworkRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(ArtworkRevision::class)->orderByDesc('revision');
+    }
+
+    /** @return HasMany<SewOut, $this> */
+    public function sewOuts(): HasMany
+    {
+        return $this->hasMany(SewOut::class)->orderByDesc('sewn_at')->orderByDesc('id');
+    }
+
+    /**
+     * Sew-outs of the file as it is now that came out on this cloth or one like it, newest first.
+     *
+     * @return Collection<int, SewOut>
+     */
+    public function passedOn(Fabric $fabric): Collection
+    {
+        return $this->sewOuts()->where('passed', true)->where('revision', $this->revision)
+            ->whereIn('fabric', array_map(static fn(Fabric $like): string => $like->value, $fabric->alike()))
+            ->get();
+    }
+
+    /**
+     * All versions of this artwork, itself among them.
+     *
+     * @return Collection<int, self>
+     */
+    public function family(): Collection
+    {
+        $first = $this->family_id ?? $this->id;
+
+        return self::query()->where('id', $first)->orWhere('family_id', $first)->orderBy('id')->get();
+    }
+
+    public function variantLabel(): string
+    {
+        return Variant::from($this->variant)->label();
     }
 
     public function tapePath(): string
@@ -96,9 +168,49 @@ final class Artwork extends Model
         return StitchLengths::of($this->lengths);
     }
 
-    /** Takes over what was counted; the blocks keep the threads they had. */
-    public function keep(PatternFigures $figures, CarbonImmutable $at): void
+    /** The operator's sheet; wants `blocks` loaded. */
+    public function stopSheet(): StopSheet
     {
+        return StopSheet::of(array_values($this->blocks->map(static fn(ArtworkBlock $block): SheetBlock => $block->toCore())->all()));
+    }
+
+    /**
+     * What is to be said of the tape, and of its threads as they are chosen now; wants `blocks.thread` loaded.
+     *
+     * @return list<Finding>
+     */
+    public function coreFindings(float $threadsAlike): array
+    {
+        $tape = array_map(static fn(array $finding): Finding => new Finding(
+            FindingCode::from($finding[0]),
+            $finding[1],
+            array_map(static fn(array $spot): Spot => new Spot(new Point((float) $spot[0], (float) $spot[1]), (int) $spot[2]), $finding[2] ?? []),
+        ), $this->findings ?? []);
+        $crossings = array_map(static fn(array $c): Crossing => new Crossing(new Spot(new Point((float) $c[3], (float) $c[4]), (int) $c[5]), (int) $c[0], (int) $c[1], (float) $c[2]), $this->crossings ?? []);
+        $threads = array_values($this->blocks->map(static fn(ArtworkBlock $block): ?\Hakama\Thread\Thread => $block->thread?->toCore())->all());
+
+        return [...$tape, ...ColourFindings::of($threads, $crossings, $threadsAlike)];
+    }
+
+    /**
+     * The thread colour of each block, null where none is chosen; wants `blocks.thread` loaded.
+     *
+     * @return list<string|null>
+     */
+    public function colours(): array
+    {
+        return array_values($this->blocks->map(static fn(ArtworkBlock $block): ?string => $block->thread?->hex)->all());
+    }
+
+    /**
+     * Takes over what was counted and found. The blocks keep their threads, and as long as they are as many
+     * as before their roles too; those the tape no longer has go.
+     *
+     * @param list<Role> $roles proposed, one per block
+     */
+    public function keep(PatternFigures $figures, Inspection $inspection, array $roles, CarbonImmutable $at): void
+    {
+        $densest = $figures->density->densest();
         $this->fill([
             'read_at' => $at,
             'refused' => null,
@@ -110,19 +222,41 @@ final class Artwork extends Model
             'right_mm' => $figures->bounds->right,
             'bottom_mm' => $figures->bounds->bottom,
             'top_mm' => $figures->bounds->top,
-            'hull' => array_map(static fn(Point $p): array => [$p->x, $p->y], $figures->hull->points),
+            'hull' => array_map(self::pair(...), $figures->hull->points),
             'lengths' => $figures->lengths->counts,
-            'densest' => [$figures->densest->perMm2, $figures->densest->where->x, $figures->densest->where->y],
+            'densest' => [$densest->perMm2, $densest->where->x, $densest->where->y],
             'centre_out' => $figures->order->centreOut->value,
             'bottom_up' => $figures->order->bottomUp->value,
-            'findings' => array_map(static fn($finding): array => [$finding->code->value, $finding->message], $figures->findings),
+            'against_distance' => $figures->order->againstDistance,
+            'against_height' => $figures->order->againstHeight,
+            'objects' => array_map(self::pair(...), array_slice($figures->objects, 0, self::MOST_OBJECTS)),
+            'ends' => [self::pair($inspection->firstStitch), self::pair($inspection->end)],
+            'crossings' => array_map(static fn(Crossing $c): array => [$c->block, $c->over, $c->lengthMm, $c->spot->at->x, $c->spot->at->y, $c->spot->stitch], $inspection->crossings),
+            'findings' => array_map(static fn(Finding $finding): array => [
+                $finding->code->value,
+                $finding->message,
+                array_map(static fn(Spot $spot): array => [$spot->at->x, $spot->at->y, $spot->stitch], $finding->spots),
+            ], $inspection->findings),
         ])->save();
-        ArtworkBlock::query()->upsert(array_map(fn($block): array => [
+        $known = ArtworkBlock::query()->where('artwork_id', $this->id)->count();
+        ArtworkBlock::query()->upsert(array_map(fn(BlockFigures $block, Role $role): array => [
             'artwork_id' => $this->id,
             'number' => $block->index,
             'stitches' => $block->stitches,
             'length_mm' => $block->lengthMm,
             'trims' => $block->trims,
-        ], $figures->blocks), ['artwork_id', 'number'], ['stitches', 'length_mm', 'trims']);
+            'proposed_role' => $role->value,
+        ], $figures->blocks, $roles), ['artwork_id', 'number'], ['stitches', 'length_mm', 'trims', 'proposed_role']);
+        if ($known !== 0 && $known !== count($figures->blocks)) {
+            ArtworkBlock::query()->where('artwork_id', $this->id)->update(['role' => null, 'action' => null, 'note' => '']);
+            ArtworkBlock::query()->where('artwork_id', $this->id)->where('number', '>', count($figures->blocks))->delete();
+        }
+        $this->unsetRelation('blocks');
+    }
+
+    /** @return array{float, float} */
+    private static function pair(Point $p): array
+    {
+        return [round($p->x, 2), round($p->y, 2)];
     }
 }

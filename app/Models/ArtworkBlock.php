@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Artwork\Role;
+use Hakama\Artwork\SheetBlock;
+use Hakama\Artwork\StopAction;
 use Hakama\Thread\ThreadUse;
 use Hakama\Thread\ThreadUseRules;
 use Illuminate\Database\Eloquent\Model;
@@ -17,6 +20,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float       $length_mm
  * @property int         $trims
  * @property int|null    $thread_id
+ * @property string      $proposed_role
+ * @property string|null $role
+ * @property string|null $action
+ * @property string      $note
  * @property Thread|null $thread
  */
 final class ArtworkBlock extends Model
@@ -28,6 +35,17 @@ final class ArtworkBlock extends Model
     public function thread(): BelongsTo
     {
         return $this->belongsTo(Thread::class);
+    }
+
+    public function toCore(): SheetBlock
+    {
+        return new SheetBlock(
+            $this->stitches,
+            Role::from($this->proposed_role),
+            $this->role === null ? null : Role::from($this->role),
+            $this->action === null ? null : StopAction::from($this->action),
+            $this->note,
+        );
     }
 
     public function threadUse(ThreadUseRules $rules): ThreadUse

@@ -34,7 +34,7 @@ final class Needle extends Model
         $needles = self::query()
             ->leftJoin('threads as t', 't.id', '=', 'needles.thread_id')
             ->orderBy('needles.number')
-            ->get(['needles.*', 't.code as t_code', 't.name as t_name', 't.hex as t_hex', 't.weight as t_weight', 't.shelf as t_shelf']);
+            ->get(['needles.*', 't.code as t_code', 't.name as t_name', 't.hex as t_hex', 't.weight as t_weight']);
         foreach ($needles as $needle) {
             $needle->setRelation('thread', $needle->thread_id === null ? null : (new Thread())->forceFill([
                 'id' => $needle->thread_id,
@@ -42,7 +42,6 @@ final class Needle extends Model
                 'name' => $needle->getAttribute('t_name'),
                 'hex' => $needle->getAttribute('t_hex'),
                 'weight' => $needle->getAttribute('t_weight'),
-                'shelf' => $needle->getAttribute('t_shelf'),
             ]));
         }
 

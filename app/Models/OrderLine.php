@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -43,6 +44,11 @@ final class OrderLine extends Model
     public function garmentLabel(): string
     {
         return self::label($this->style, $this->garment, $this->colour_name);
+    }
+
+    public function fabricLabel(): string
+    {
+        return Fabric::from($this->fabric)->label();
     }
 
     /** What a line is called wherever it is listed. */

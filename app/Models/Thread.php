@@ -6,23 +6,30 @@ namespace App\Models;
 
 use Hakama\Thread\Colour;
 use Hakama\Thread\Thread as CoreThread;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A thread on the shelf.
+ * A thread on the shelf, on one or several cones.
  *
- * @property int    $id
- * @property string $code
- * @property string $name
- * @property string $hex
- * @property int    $weight
- * @property string $shelf
- * @property int    $metres_left
+ * @property int                   $id
+ * @property string                $code
+ * @property string                $name
+ * @property string                $hex
+ * @property int                   $weight
+ * @property Collection<int, Cone> $cones
  */
 final class Thread extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
+
+    /** @return HasMany<Cone, $this> */
+    public function cones(): HasMany
+    {
+        return $this->hasMany(Cone::class)->orderBy('number');
+    }
 
     public function toCore(): CoreThread
     {
@@ -33,5 +40,16 @@ final class Thread extends Model
     public function needleSize(): string
     {
         return $this->weight >= 60 ? '65/9' : '75/11';
+    }
+
+    public function metresLeft(): int
+    {
+        return (int) $this->cones->sum('metres_left');
+    }
+
+    /** Where its cones stand; wants `cones` loaded. */
+    public function shelf(): string
+    {
+        return $this->cones->pluck('place')->filter()->unique()->implode(', ');
     }
 }

@@ -6,6 +6,8 @@ namespace App\Plan;
 
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
+use Hakama\Artwork\SheetBlock;
+use Hakama\Artwork\StopSheet;
 use Hakama\Plan\Batch;
 use Hakama\Stitch\Bounds;
 
@@ -17,6 +19,8 @@ final readonly class OpenBatch
      * @param non-empty-list<string> $threads thread code per block
      * @param list<string>           $colours thread colour per block, #rrggbb
      * @param list<int>              $weights thread weight per block
+     * @param list<SheetBlock>       $blocks  as the stop sheet is told of them
+     * @param list<float>            $lengthsMm sewn per block
      */
     public function __construct(
         public int $id,
@@ -33,6 +37,8 @@ final readonly class OpenBatch
         public array $threads,
         public array $colours,
         public array $weights,
+        public array $blocks,
+        public array $lengthsMm,
         public string $frame,
         public int $turnDeg,
         public int $speedSpm,
@@ -52,6 +58,11 @@ final readonly class OpenBatch
         public bool $topper,
         public string $needle,
     ) {}
+
+    public function stopSheet(): StopSheet
+    {
+        return StopSheet::of($this->blocks);
+    }
 
     public function toCore(int $swapS): Batch
     {

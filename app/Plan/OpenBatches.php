@@ -7,6 +7,9 @@ namespace App\Plan;
 use App\Models\Machine;
 use App\Models\OrderLine;
 use Carbon\CarbonImmutable;
+use Hakama\Artwork\Role;
+use Hakama\Artwork\SheetBlock;
+use Hakama\Artwork\StopAction;
 use Hakama\Garment\Position;
 use Hakama\Setup\Backing;
 use Hakama\Stitch\Bounds;
@@ -81,6 +84,8 @@ final class OpenBatches
                 threads: array_column($of, 'code'),
                 colours: array_column($of, 'hex'),
                 weights: array_map(intval(...), array_column($of, 'weight')),
+                blocks: array_map(static fn(object $block): SheetBlock => new SheetBlock((int) $block->stitches, Role::from($block->proposed_role), Role::tryFrom((string) $block->role), StopAction::tryFrom((string) $block->action), $block->note), $of),
+                lengthsMm: array_map(floatval(...), array_column($of, 'length_mm')),
                 frame: $row->frame,
                 turnDeg: (int) $row->turn_deg,
                 speedSpm: (int) $row->speed_spm,
@@ -117,7 +122,7 @@ final class OpenBatches
             ->join('threads as t', 't.id', '=', 'k.thread_id')
             ->whereIn('k.artwork_id', $artworkIds)
             ->orderBy('k.artwork_id')->orderBy('k.number')
-            ->get(['k.artwork_id', 't.code', 't.hex', 't.weight']);
+            ->get(['k.artwork_id', 't.code', 't.hex', 't.weight', 'k.stitches', 'k.length_mm', 'k.proposed_role', 'k.role', 'k.action', 'k.note']);
         foreach ($rows as $row) {
             $blocks[$row->artwork_id][] = $row;
         }

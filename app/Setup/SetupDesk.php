@@ -127,7 +127,7 @@ final class SetupDesk
         $rules = $this->house->rules();
         $machines = Machine::query()->get();
         $open = Setup::query()
-            ->with(['frame', 'decoration.artwork'])
+            ->with(['frame', 'decoration.artwork.blocks'])
             ->whereExists(static fn($pieces) => $pieces->selectRaw('1')->from('pieces')->whereColumn('pieces.decoration_id', 'setups.decoration_id')->whereIn('state', ['waiting', 'sewing']))
             ->get();
         foreach ($open as $setup) {
@@ -150,9 +150,10 @@ final class SetupDesk
     private static function sewTimes(Artwork $artwork, int $speedSpm, Frame $frame, Collection $machines, HouseRules $rules): array
     {
         $seconds = [];
+        $halts = count($artwork->stopSheet()->halts());
         foreach ($machines as $machine) {
             if (in_array($frame->driver, $machine->drivers, true)) {
-                $seconds[$machine->id] = (int) round(RunTime::of($artwork->coreLengths(), $artwork->changes, $artwork->trims, $speedSpm, $machine->speedCurve(), $machine->heads, 0, $rules->runTime())->seconds());
+                $seconds[$machine->id] = (int) round(RunTime::of($artwork->coreLengths(), $artwork->changes, $artwork->trims, $speedSpm, $machine->speedCurve(), $machine->heads, $halts, $rules->runTime())->seconds());
             }
         }
 

@@ -22,7 +22,7 @@ database_start() {
     : >"$err"
     # Room enough for a shop's books in memory; the log is flushed at every commit, so a killed server loses nothing.
     setsid mariadbd --no-defaults "${user[@]}" --datadir="$dir" --socket="$socket" --port="$port" --bind-address=127.0.0.1 \
-        --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 --skip-log-bin --skip-name-resolve --log-error="$err" --pid-file="$DB_SOCKET_DIR/pid" >/dev/null 2>&1 &
+        --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 --skip-log-bin --skip-name-resolve --log-error="$err" --pid-file="$DB_SOCKET_DIR/pid" >/dev/null 2>&1 9>&- &
     DB_PID=$!
     local waited=0
     until [ -S "$socket" ] && mariadb --no-defaults --socket="$socket" -u root -p"$password" -e 'DO 1' >/dev/null 2>&1 || mariadb --no-defaults --socket="$socket" -u root -e 'DO 1' >/dev/null 2>&1; do

@@ -6,7 +6,8 @@ PIDS=()
 run_beside() {
     local log=$1
     shift
-    setsid "$@" >>"$LOGS/$log.log" 2>&1 &
+    # The lock of whoever started it (9) is not theirs to hold.
+    setsid "$@" >>"$LOGS/$log.log" 2>&1 9>&- &
     PIDS+=($!)
 }
 

@@ -12,6 +12,7 @@ enum EventKind: string
     case ThreadBroke = 'thread_broke';
     case BobbinRanOut = 'bobbin_ran_out';
     case Stopped = 'stopped';
+    case HandStop = 'hand_stop';
     case Resumed = 'resumed';
     case Sewn = 'sewn';
     case PieceHooped = 'piece_hooped';
@@ -20,6 +21,6 @@ enum EventKind: string
 
     public function halts(): bool
     {
-        return in_array($this, [self::ThreadBroke, self::BobbinRanOut, self::Stopped], true);
+        return in_array($this, [self::ThreadBroke, self::BobbinRanOut, self::Stopped, self::HandStop], true);
     }
 }

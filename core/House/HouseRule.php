@@ -52,6 +52,9 @@ enum HouseRule: string
     case BreakEnds = 'break_ends_h';
     case DayEnds = 'day_ends_h';
 
+    /** What is found in a tape follows from these. */
+    public const MEASURING = [self::TrimJumps, self::ShortStitch, self::LongStitch, self::DenseStitches, self::LongJump];
+
     public function spec(): RuleSpec
     {
         return match ($this) {

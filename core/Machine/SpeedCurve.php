@@ -10,7 +10,7 @@ use InvalidArgumentException;
 final readonly class SpeedCurve
 {
     /** @param non-empty-list<array{float, float}> $points [length mm, stitches per minute], lengths rising */
-    private function __construct(private array $points) {}
+    private function __construct(public array $points) {}
 
     /**
      * The usual fall: full speed to 3 mm, then as the shares say.

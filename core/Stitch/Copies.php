@@ -12,11 +12,13 @@ namespace Hakama\Stitch;
 final readonly class Copies
 {
     /**
-     * @param non-empty-list<Pattern>   $copies each in its place, in the order of the way between them
-     * @param non-empty-list<BlockSpan> $blocks the same in every copy
+     * @param non-empty-list<Pattern>         $copies each in its place, in the order of the way between them
+     * @param non-empty-list<array{int, int}> $starts where each copy's needle stands before its first record, 0.1 mm
+     * @param non-empty-list<BlockSpan>       $blocks the same in every copy
      */
     private function __construct(
         private array $copies,
+        private array $starts,
         private array $blocks,
         private int $trimJumps,
     ) {}
@@ -26,15 +28,16 @@ final readonly class Copies
      */
     public static function of(Pattern $pattern, Bounds $bounds, Grid $grid, int $trimJumps = 3): self
     {
-        $copies = [];
+        $copies = $starts = [];
         $middle = $bounds->centre();
         foreach ($grid->middles($bounds->width(), $bounds->height()) as $at) {
-            $copies[] = $pattern->placed(new Placement(dx: (int) round(10 * ($at->x - $middle->x)), dy: (int) round(10 * ($at->y - $middle->y))));
+            $starts[] = [(int) round(10 * ($at->x - $middle->x)), (int) round(10 * ($at->y - $middle->y))];
+            $copies[] = $pattern->placed(new Placement(dx: $starts[count($starts) - 1][0], dy: $starts[count($starts) - 1][1]));
         }
         $blocks = $pattern->blockSpans();
         assert($copies !== [] && $blocks !== []);
 
-        return new self($copies, $blocks, $trimJumps);
+        return new self($copies, $starts, $blocks, $trimJumps);
     }
 
     /** Each copy from its first stitch to its last, one after another. */
@@ -47,7 +50,7 @@ final readonly class Copies
             if ($i > 0) {
                 $builder->stop();
             }
-            $this->travel($builder, $copy, $from);
+            $this->travel($builder, $i, $from);
             $builder->append($copy->slice($from, $to));
         }
 
@@ -62,20 +65,21 @@ final readonly class Copies
             if ($number > 0) {
                 $builder->stop();
             }
-            foreach ($number % 2 === 0 ? $this->copies : array_reverse($this->copies) as $i => $copy) {
+            $order = array_keys($this->copies);
+            foreach ($number % 2 === 0 ? $order : array_reverse($order) as $i => $copy) {
                 // Going on in the copy just left, the way is the digitiser's own: cut only where he cut.
                 $trims = $number === 0 || $i > 0 || $block->leadIn >= $this->trimJumps;
                 $this->travel($builder, $copy, $block->from, $trims);
-                $builder->append($copy->slice($block->from, $block->to));
+                $builder->append($this->copies[$copy]->slice($block->from, $block->to));
             }
         }
 
         return $builder->pattern();
     }
 
-    private function travel(PatternBuilder $builder, Pattern $copy, int $record, bool $trims = true): void
+    private function travel(PatternBuilder $builder, int $copy, int $record, bool $trims = true): void
     {
-        [$x, $y] = $copy->before($record);
+        [$x, $y] = $record === 0 ? $this->starts[$copy] : $this->copies[$copy]->before($record);
         $furthest = max(abs($x - $builder->x()), abs($y - $builder->y()));
         if ($furthest > 0) {
             $builder->trimTo($x, $y, max($trims ? $this->trimJumps : 1, (int) ceil($furthest / Tape\Triplet::REACH)));

@@ -32,4 +32,16 @@ final readonly class Point
     {
         return hypot($other->x - $this->x, $other->y - $this->y);
     }
+
+    /** In words, such as "4.0 mm right of and 6.0 mm above"; "at" when it is the very place. */
+    public function seenFrom(self $origin): string
+    {
+        [$dx, $dy] = [round($this->x - $origin->x, 1), round($this->y - $origin->y, 1)];
+        $parts = [
+            ...($dx === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dx), $dx > 0 ? 'right of' : 'left of')]),
+            ...($dy === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dy), $dy > 0 ? 'above' : 'below')]),
+        ];
+
+        return $parts === [] ? 'at' : implode(' and ', $parts);
+    }
 }

@@ -8,7 +8,7 @@ use Database\Demo\Needlework as N;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
 
-/** The eight artworks of the demo shop, drawn by our own hand. */
+/** The artworks of the demo shop, drawn by our own hand: eight, a cap version of one, and one with applied cloth. */
 final class DemoArtworks
 {
     /** @return array<string, array{Pattern, list<string>}> name => the pattern, and a thread code per block */
@@ -23,6 +23,8 @@ final class DemoArtworks
             'Ringers’ bell' => [self::bell(), ['D-27', 'D-29', 'D-02']],
             'Lake panorama' => [self::panorama(), ['D-16', 'D-13', 'D-22', 'D-24', 'D-07', 'D-01']],
             'Reed stalk' => [self::reed(), ['D-61', 'D-63']],
+            'Ringers’ bell, cap' => [self::capBell(), ['D-27', 'D-29', 'D-02']],
+            'Applied leaf' => [self::appliedLeaf(), ['D-20', 'D-20', 'D-23', 'D-14']],
         ];
     }
 
@@ -135,6 +137,40 @@ final class DemoArtworks
         $n->fill(N::arc(0, -24, 4), 0);
         $n->change();
         $n->satin(N::arc(0, 23, 4, 0, 360), 2.0);
+
+        return $n->pattern();
+    }
+
+    /** The bell for a cap: lower, from the middle outwards and from the bill upwards. */
+    private static function capBell(): Pattern
+    {
+        $n = new N('BELLCAP');
+        $n->fill(N::shape([[-5, -14], [5, -14], [5, 15], [-5, 15]]), 90);
+        foreach ([1, -1] as $side) {
+            $n->fill(N::shape([[5 * $side, -14], [16 * $side, -14], [11 * $side, -6], [9 * $side, 6], [5 * $side, 15]]), 90);
+        }
+        $n->change();
+        $n->fill(N::arc(0, -19, 3.4), 0);
+        foreach ([1, -1] as $side) {
+            $n->satin(N::shape([[0, -15], [18 * $side, -15]]), 3.0);
+        }
+        $n->change();
+        $n->satin(N::arc(0, 18, 3.2, 0, 360), 1.8);
+
+        return $n->pattern();
+    }
+
+    /** A leaf of cloth laid on: placement line, tack-down, cover and a vein. */
+    private static function appliedLeaf(): Pattern
+    {
+        $edge = [...self::leaf(-30, -12, 64, 22, 1)];
+        $edge[] = $edge[0];
+        $n = new N('LEAF');
+        $n->run($edge, 2.4)->change()->run($edge, 2.4)->change()->satin($edge, 3.2, 0.3)->change();
+        $n->satin(N::shape([[-26, -10.5], [-4, -1.5], [24, 9.8]]), 1.6);
+        foreach ([[-14, -5.6, -8, 2.6], [0, 0, 5, 6.8], [-8, -3, 2, -6], [6, 2.4, 15, -0.6]] as [$x, $y, $toX, $toY]) {
+            $n->satin(N::shape([[$x, $y], [$toX, $toY]]), 1.2);
+        }
 
         return $n->pattern();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Jobs\ReadTape;
 use App\Models\Artwork;
 use App\Models\Frame;
 use App\Models\Machine;
@@ -11,8 +12,7 @@ use App\Models\Needle;
 use App\Models\Thread;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
-use Hakama\Stitch\PatternFigures;
-use Hakama\Stitch\Tape\TapeReader;
+use Hakama\Artwork\Variant;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -55,12 +55,36 @@ final class DemoShop
         ['M3', 'Twins', 2, 12, 900, ['flat', 'cap'], 'flat', 'S-30', ['D-03', 'D-16', 'D-13', 'D-22', 'D-24', 'D-07', 'D-01', 'D-08', 'D-20', 'D-06', 'D-32', 'D-04'], [1]],
     ];
 
+    /** Threads with two cones. */
+    private const TWICE = ['D-01', 'D-03', 'D-12', 'D-17'];
+
+    /** Threads of which less is left than is planned to be sewn. */
+    private const LITTLE = ['D-16' => 610];
+
+    /** Versions of another artwork. */
+    private const VERSIONS = ['Ringers’ bell, cap' => ['Ringers’ bell', Variant::Cap]];
+
+    /** artwork, fabric, backing, layers, needle, speed, passed, remark, who, days ago */
+    private const SEW_OUTS = [
+        ['Ferry roundel', 'pique', 'cutaway', 2, '75/11 ballpoint', 750, false, 'Rim drew in by a millimetre: one more layer.', 'Ilse', 19],
+        ['Ferry roundel', 'pique', 'cutaway', 2, '75/11 ballpoint', 700, true, 'Flat after unhooping, rim closed.', 'Ilse', 18],
+        ['Lantern row', 'twill', 'tear_away', 2, '75/11 sharp', 600, true, '', 'Odo', 16],
+        ['Loaf and moon', 'canvas', 'tear_away', 2, '75/11 sharp', 850, true, '', 'Odo', 12],
+        ['Ringers’ bell, cap', 'twill', 'tear_away', 2, '80/12 sharp', 550, false, 'Clapper off its place: slack pushed in from the left.', 'Ilse', 9],
+    ];
+
     public static function build(CarbonImmutable $at): void
     {
         DB::table('plans')->insert(['id' => 1, 'version' => 1]);
         foreach (array_keys(self::THREADS) as $i => $code) {
             [$name, $hex, $weight] = self::THREADS[$code];
-            Thread::query()->create(['code' => $code, 'name' => $name, 'hex' => $hex, 'weight' => $weight, 'shelf' => sprintf('%s%d', chr(65 + intdiv($i, 8)), $i % 8 + 1), 'metres_left' => 600 + ($i * 977) % 4300]);
+            $thread = Thread::query()->create(['code' => $code, 'name' => $name, 'hex' => $hex, 'weight' => $weight]);
+            $place = sprintf('%s%d', chr(65 + intdiv($i, 8)), $i % 8 + 1);
+            $metres = self::LITTLE[$code] ?? 600 + ($i * 977) % 4300;
+            // What is used most stands there twice: one cone begun, one whole.
+            foreach (in_array($code, self::TWICE, true) ? [$metres, 5000] : [$metres] as $cone => $left) {
+                $thread->cones()->create(['number' => $cone + 1, 'place' => $cone === 0 ? $place : $place.' behind', 'metres_left' => $left]);
+            }
         }
         foreach (self::FRAMES as [$code, $name, $kind, $driver, $ow, $oh, $ww, $wh, $corner, $round, $ox, $oy, $count]) {
             Frame::query()->create([
@@ -89,19 +113,30 @@ final class DemoShop
 
     private static function artworks(CarbonImmutable $at): void
     {
-        $rules = app(House::class)->rules()->measuring();
+        $house = app(House::class);
+        $threads = Thread::query()->pluck('id', 'code');
+        $ids = [];
         foreach (DemoArtworks::all() as $name => [$pattern, $codes]) {
             $tape = (new TapeWriter())->toString($pattern);
+            [$of, $variant] = self::VERSIONS[$name] ?? [null, Variant::Standard];
             $artwork = Artwork::query()->create([
-                'name' => $name, 'file_name' => strtolower(str_replace([' ', '’'], ['-', ''], $name)).'.dst',
+                'name' => $name, 'file_name' => strtolower(str_replace([' ', '’', ','], ['-', '', ''], $name)).'.dst',
                 'checksum' => hash('sha256', $tape), 'bytes' => strlen($tape), 'created_at' => $at->subDays(20),
+                'family_id' => $of === null ? null : $ids[$of], 'variant' => $variant->value, 'lettering' => $name === 'Reed stalk' ? false : null,
             ]);
+            $ids[$name] = $artwork->id;
             Storage::put($artwork->tapePath(), $tape);
-            $artwork->keep(PatternFigures::of((new TapeReader())->fromString($tape), $rules), $at->subDays(20));
+            (new ReadTape($artwork->id))->handle($house);
             foreach ($artwork->blocks()->get() as $i => $block) {
                 // One artwork came in today and nobody has chosen its last thread yet.
-                $block->update(['thread_id' => $name === 'Paddle mark' && $i === 2 ? null : Thread::query()->where('code', $codes[$i])->value('id')]);
+                $block->update(['thread_id' => $name === 'Paddle mark' && $i === 2 ? null : $threads[$codes[$i]]]);
             }
+        }
+        foreach (self::SEW_OUTS as [$name, $fabric, $backing, $layers, $needle, $speed, $passed, $remark, $who, $days]) {
+            Artwork::query()->findOrFail($ids[$name])->sewOuts()->create([
+                'revision' => 1, 'fabric' => $fabric, 'backing' => $backing, 'layers' => $layers, 'needle' => $needle, 'speed_spm' => $speed,
+                'passed' => $passed, 'remark' => $remark, 'who' => $who, 'sewn_at' => $at->subDays($days),
+            ]);
         }
     }
 }

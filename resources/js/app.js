@@ -3,6 +3,8 @@ import { keys } from './keys.js';
 import { drop } from './drop.js';
 import { plan } from './plan.js';
 import { floor } from './floor.js';
+import { photo } from './photo.js';
+import { player } from './player.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -20,6 +22,8 @@ keys();
 drop();
 plan();
 floor();
+photo();
+player();
 
 // One touch is one touch: a form that is on its way is not sent again.
 document.addEventListener('submit', (event) => {
@@ -40,4 +44,15 @@ document.addEventListener('input', (event) => {
 document.addEventListener('click', (event) => {
     const button = event.target.closest('[data-remove]');
     if (button) button.closest(button.dataset.remove).remove();
+});
+document.addEventListener('click', (event) => {
+    const copy = event.target.closest('[data-copy]');
+    if (!copy) return;
+    const text = document.getElementById(copy.dataset.copy);
+    text.select();
+    // Where the clipboard is closed, the text is at least marked.
+    navigator.clipboard?.writeText(text.value).then(() => { copy.textContent = 'Copied'; }, () => {});
+});
+document.addEventListener('click', (event) => {
+    if (event.target.closest('[data-print]')) window.print();
 });

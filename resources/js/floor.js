@@ -1,13 +1,14 @@
 // The design filling as the machine sews. Stitches come once, compact; how far the machine is comes every second.
 import htmx from 'htmx.org';
+import { track, sew, recordAfter } from './track.js';
 
-const LIFT = -32768;
-let stitches = null;
+let t = null;
 let source = null;
 
 function draw(canvas, sewn) {
     const colours = JSON.parse(canvas.dataset.colours);
-    const [width, height] = [Number(canvas.dataset.width) * 10, Number(canvas.dataset.height) * 10];
+    const width = 10 * (canvas.dataset.right - canvas.dataset.left);
+    const height = 10 * (canvas.dataset.top - canvas.dataset.bottom);
     const ratio = window.devicePixelRatio || 1;
     const room = canvas.getBoundingClientRect();
     if (canvas.width !== Math.round(room.width * ratio)) {
@@ -23,50 +24,27 @@ function draw(canvas, sewn) {
     context.translate(canvas.width / 2, canvas.height / 2);
     context.scale(scale, -scale);
     context.rotate(turn);
+    context.translate(-5 * (Number(canvas.dataset.left) + Number(canvas.dataset.right)), -5 * (Number(canvas.dataset.bottom) + Number(canvas.dataset.top)));
     context.lineWidth = 4;
     context.lineCap = context.lineJoin = 'round';
-    pass(context, stitches, 0, Infinity, () => '#e3dccd');
-    const needle = pass(context, stitches, 0, sewn, (block) => colours[block] ?? '#8a8577');
-    if (needle && sewn > 0) {
+    sew(context, t, 0, t.count, () => '#e3dccd');
+    sew(context, t, 0, recordAfter(t, sewn), (block) => colours[block] ?? '#8a8577');
+    if (sewn > 0) {
+        const at = recordAfter(t, sewn) - 1;
         context.beginPath();
         context.lineWidth = 3 / scale * ratio;
         context.strokeStyle = '#c8481f';
-        context.arc(needle[0], needle[1], 12 / scale * ratio, 0, 7);
+        context.arc(t.xs[at], t.ys[at], 12 / scale * ratio, 0, 7);
         context.stroke();
     }
-}
-
-function pass(context, data, from, to, colour) {
-    let [block, count, lifted, place] = [0, 0, true, null];
-    context.beginPath();
-    context.strokeStyle = colour(0);
-    for (let i = 0; i < data.length && count < to; i += 2) {
-        if (data[i] === LIFT) {
-            lifted = true;
-            if (data[i + 1] === 1) {
-                context.stroke();
-                context.beginPath();
-                context.strokeStyle = colour(++block);
-            }
-            continue;
-        }
-        if (lifted) context.moveTo(data[i], data[i + 1]);
-        else context.lineTo(data[i], data[i + 1]);
-        lifted = false;
-        count++;
-        place = [data[i], data[i + 1]];
-    }
-    context.stroke();
-    return place;
 }
 
 async function fill() {
     const canvas = document.getElementById('sewing');
     if (!canvas) return;
-    if (source !== canvas.dataset.stitches) {
-        const answer = await fetch(canvas.dataset.stitches);
-        stitches = new Int16Array(await answer.arrayBuffer());
-        source = canvas.dataset.stitches;
+    if (source !== canvas.dataset.track) {
+        t = await track(canvas.dataset.track);
+        source = canvas.dataset.track;
     }
     draw(canvas, Number(canvas.dataset.sewn));
 }
@@ -90,6 +68,9 @@ async function pulse() {
             draw(canvas, now.stitch);
             const figure = document.getElementById('stitch');
             if (figure) figure.textContent = now.stitch.toLocaleString('en-US').replaceAll(',', '\u202f');
+            const steps = [...document.querySelectorAll('#steps [data-to]')];
+            const here = steps.find((step) => now.stitch < Number(step.dataset.to)) ?? steps.at(-1);
+            steps.forEach((step) => step.toggleAttribute('data-here', step === here));
             const share = document.getElementById('share');
             if (share) share.textContent = `${Math.floor((100 * now.stitch) / Number(canvas.dataset.of))} %`;
         }

@@ -28,7 +28,7 @@ final class MachineOnTheLine
         $todo = $this->line->instruction() ?? [];
         if (($todo['command'] ?? '') === 'sew') {
             $this->load = (string) $todo['load'];
-            $this->machine->load((new TapeReader())->fromString((string) $this->line->tape()), (float) $todo['speed_spm'], SpeedCurve::usual((float) $todo['top_spm']), (int) $todo['heads'], 1, (int) $todo['stitch'], (float) $todo['clock_s']);
+            $this->machine->load((new TapeReader())->fromString((string) $this->line->tape()), (float) $todo['speed_spm'], SpeedCurve::usual((float) $todo['top_spm']), (int) $todo['heads'], 1, (int) $todo['stitch'], (float) $todo['clock_s'], (array) $todo['halts']);
         }
 
         return (string) ($todo['command'] ?? 'none');
@@ -41,8 +41,11 @@ final class MachineOnTheLine
 
     public function sew(float $seconds): int
     {
-        $kind = $this->machine->sew($seconds) === Happening::Sewn ? 'sewn' : 'position';
-        $this->report($kind);
+        $this->report(match ($this->machine->sew($seconds)) {
+            Happening::Sewn => 'sewn',
+            Happening::HandStop => 'hand_stop',
+            default => 'position',
+        });
 
         return $this->machine->stitch();
     }

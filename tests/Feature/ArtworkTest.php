@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Artwork\Intake;
 use App\Models\Artwork;
+use Hakama\Stitch\Track;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Test;
@@ -43,14 +44,26 @@ final class ArtworkTest extends FeatureTestCase
     }
 
     #[Test]
-    public function the_compact_stitches_are_as_many_as_were_counted(): void
+    public function the_track_holds_every_record_that_was_counted(): void
     {
         $artwork = Artwork::query()->where('name', 'Lantern row')->firstOrFail();
-        $numbers = array_values((array) unpack('v*', (string) $this->get("/artwork/{$artwork->id}/stitches")->getContent()));
-        $pairs = array_chunk($numbers, 2);
+        $counts = self::counts((string) $this->get("/artwork/{$artwork->id}/track")->getContent());
 
-        self::assertCount($artwork->stitches, array_filter($pairs, static fn(array $pair): bool => $pair[0] !== 0x8000));
-        self::assertCount($artwork->changes, array_filter($pairs, static fn(array $pair): bool => $pair === [0x8000, 1]));
+        self::assertSame([$artwork->stitches, $artwork->jumps, $artwork->changes, $artwork->trims], [$counts['stitch'], $counts['jump'] + $counts['trim'], $counts['stop'], $counts['trim']]);
+    }
+
+    /** @return array{stitch: int, jump: int, stop: int, trim: int} */
+    private static function counts(string $track): array
+    {
+        $bytes = array_values((array) unpack('c*', $track));
+        $counts = ['stitch' => 0, 'jump' => 0, 'stop' => 0, 'trim' => 0];
+        for ($i = 0; $i < count($bytes); $i += 2) {
+            $marked = $bytes[$i] === Track::MARK;
+            $counts[$marked ? [Track::JUMP => 'jump', Track::STOP => 'stop', Track::TRIM => 'trim'][$bytes[$i + 1]] : 'stitch']++;
+            $i += $marked ? 2 : 0;
+        }
+
+        return $counts;
     }
 
     #[Test]
@@ -81,7 +94,7 @@ final class ArtworkTest extends FeatureTestCase
             self::assertStringContainsString($reason, implode(' ', session('errors')?->get('tape') ?? []), $name);
             self::assertSame('Kept', old('name'));
         }
-        $this->post('/artwork', ['tape' => self::upload(self::tape(), 'picture.png')])->assertSessionHasErrors(['tape' => 'That is no stitch tape: its name should end in .dst. Ask for the machine file, not the picture.']);
+        $this->post('/artwork', ['tape' => self::upload(self::tape(), 'picture.png')])->assertSessionHasErrors(['tape' => 'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine file, not the picture.']);
         $this->post('/artwork', [])->assertSessionHasErrors('tape');
         self::assertSame($before, [Artwork::query()->count(), count(Storage::files('tapes'))]);
     }

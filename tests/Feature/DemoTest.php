@@ -32,8 +32,10 @@ final class DemoTest extends FeatureTestCase
     {
         self::assertSame(40, Thread::query()->count());
         self::assertSame(10, Frame::query()->count());
-        $stitches = Artwork::query()->orderBy('stitches')->pluck('stitches')->all();
+        $stitches = Artwork::query()->whereNull('family_id')->where('name', '!=', 'Applied leaf')->orderBy('stitches')->pluck('stitches')->all();
         self::assertCount(8, $stitches);
+        self::assertSame(['Ringers’ bell, cap'], Artwork::query()->whereNotNull('family_id')->pluck('name')->all());
+        self::assertSame(['placement', 'tack_down', 'cover', 'sew'], Artwork::query()->where('name', 'Applied leaf')->firstOrFail()->blocks()->pluck('proposed_role')->all());
         self::assertGreaterThanOrEqual(2000, $stitches[0]);
         self::assertGreaterThan(40_000, $stitches[7]);
         self::assertLessThanOrEqual(45_000, $stitches[7]);

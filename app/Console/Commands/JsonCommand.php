@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\UnfitInput;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\Tape\NotATape;
+use Hakama\Stitch\Tape\TapeReader;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -41,5 +44,22 @@ abstract class JsonCommand extends Command
     protected function contents(string $file): string
     {
         return (string) stream_get_contents($this->stream($file));
+    }
+
+    /** The tape in a file. */
+    protected function pattern(string $file): Pattern
+    {
+        try {
+            return (new TapeReader())->fromStream($this->stream($file));
+        } catch (NotATape $e) {
+            throw UnfitInput::because($file, $e);
+        }
+    }
+
+    protected function number(string $option, int $least, int $most): int
+    {
+        $value = filter_var($this->option($option), FILTER_VALIDATE_INT, ['options' => ['min_range' => $least, 'max_range' => $most]]);
+
+        return $value === false ? throw UnfitInput::at("--{$option}", "a whole number from {$least} to {$most} is wanted here") : $value;
     }
 }

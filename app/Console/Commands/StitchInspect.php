@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\UnfitInput;
 use Hakama\Stitch\BlockFigures;
 use Hakama\Stitch\Finding;
+use Hakama\Stitch\Inspection;
 use Hakama\Stitch\PatternFigures;
-use Hakama\Stitch\Tape\NotATape;
-use Hakama\Stitch\Tape\TapeReader;
 use Hakama\Thread\ThreadUse;
 
 final class StitchInspect extends JsonCommand
@@ -20,11 +18,7 @@ final class StitchInspect extends JsonCommand
     protected function answer(): array
     {
         $file = (string) $this->argument('file');
-        try {
-            $pattern = (new TapeReader())->fromStream($this->stream($file));
-        } catch (NotATape $e) {
-            throw UnfitInput::because($file, $e);
-        }
+        $pattern = $this->pattern($file);
         $figures = PatternFigures::of($pattern);
         $use = ThreadUse::of($figures->lengths->totalMm(), $figures->stitches);
 
@@ -45,7 +39,7 @@ final class StitchInspect extends JsonCommand
             'sewn_length_mm' => round($figures->lengths->totalMm(), 1),
             'thread_m' => ['top' => round($use->topM, 2), 'bobbin' => round($use->bobbinM, 2)],
             'order' => ['centre_out' => $figures->order->centreOut->value, 'bottom_up' => $figures->order->bottomUp->value],
-            'findings' => array_map(static fn(Finding $finding): array => ['code' => $finding->code->value, 'message' => $finding->message], $figures->findings),
+            'findings' => array_map(static fn(Finding $finding): array => ['code' => $finding->code->value, 'message' => $finding->message], Inspection::of($pattern, $figures)->findings),
         ];
     }
 }

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\UnfitInput;
 use Hakama\Machine\RunTime;
 use Hakama\Machine\SpeedCurve;
 use Hakama\Stitch\PatternFigures;
-use Hakama\Stitch\Tape\NotATape;
-use Hakama\Stitch\Tape\TapeReader;
 
 final class StitchTime extends JsonCommand
 {
@@ -21,11 +18,7 @@ final class StitchTime extends JsonCommand
         $file = (string) $this->argument('file');
         $speed = $this->number('speed', 50, 3000);
         $heads = $this->number('heads', 1, 60);
-        try {
-            $figures = PatternFigures::of((new TapeReader())->fromStream($this->stream($file)));
-        } catch (NotATape $e) {
-            throw UnfitInput::because($file, $e);
-        }
+        $figures = PatternFigures::of($this->pattern($file));
         // No machine is named, so its curve is taken to start at the speed that is set.
         $time = RunTime::ofFigures($figures, $speed, SpeedCurve::usual($speed), $heads);
 
@@ -37,12 +30,5 @@ final class StitchTime extends JsonCommand
             ],
             'mean_spm' => round($time->meanSpm(), 1),
         ];
-    }
-
-    private function number(string $option, int $least, int $most): int
-    {
-        $value = filter_var($this->option($option), FILTER_VALIDATE_INT, ['options' => ['min_range' => $least, 'max_range' => $most]]);
-
-        return $value === false ? throw UnfitInput::at("--{$option}", "a whole number from {$least} to {$most} is wanted here") : $value;
     }
 }

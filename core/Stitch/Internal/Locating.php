@@ -203,7 +203,7 @@ final class Locating
         }
         $dense = $figures->density->above($rules->densePerMm2);
         if ($dense !== []) {
-            $findings[] = new Finding(FindingCode::Dense, sprintf('Up to %d needle points in one mm², at %.0f right and %.0f up of the start, and over %d in %d mm² in all: cloth may be cut or stiffen there.', $dense[0]->perMm2, $dense[0]->where->x, $dense[0]->where->y, $rules->densePerMm2, count($dense)), array_map(static fn(Densest $at): Spot => new Spot($at->where, 0), array_slice($dense, 0, self::KEPT)));
+            $findings[] = new Finding(FindingCode::Dense, sprintf('Up to %d needle points in one mm², %s the start, and over %d in %d mm² in all: cloth may be cut or stiffen there.', $dense[0]->perMm2, $dense[0]->where->seenFrom(new Point(0, 0)), $rules->densePerMm2, count($dense)), array_map(static fn(Densest $at): Spot => new Spot($at->where, 0), array_slice($dense, 0, self::KEPT)));
         }
         if ($this->longJumps > 0) {
             $findings[] = new Finding(FindingCode::LongJump, sprintf('%d jump%s over %.0f mm without a trim: the thread lies across and has to be cut by hand.', $this->longJumps, $this->longJumps === 1 ? '' : 's', $rules->longJumpMm), self::longest($this->carried));
@@ -230,23 +230,13 @@ final class Locating
         $start = new Point(0, 0);
         $middle = $figures->bounds->centre();
         if ($middle->distanceTo($start) > self::NEAR_MM) {
-            $findings[] = new Finding(FindingCode::StartOffMiddle, sprintf('The start lies %s the middle of the design.', self::from($middle, $start)), [new Spot($start, 0)]);
+            $findings[] = new Finding(FindingCode::StartOffMiddle, sprintf('The start lies %s the middle of the design.', $start->seenFrom($middle)), [new Spot($start, 0)]);
         }
         if ($end->distanceTo($start) > self::NEAR_MM) {
-            $findings[] = new Finding(FindingCode::EndAway, sprintf('The end lies %s the start.', self::from($start, $end)), [new Spot($end, $figures->stitches)]);
+            $findings[] = new Finding(FindingCode::EndAway, sprintf('The end lies %s the start.', $end->seenFrom($start)), [new Spot($end, $figures->stitches)]);
         }
 
         return $findings;
-    }
-
-    private static function from(Point $origin, Point $to): string
-    {
-        [$dx, $dy] = [round($to->x - $origin->x, 1), round($to->y - $origin->y, 1)];
-
-        return implode(' and ', [
-            ...($dx === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dx), $dx > 0 ? 'right of' : 'left of')]),
-            ...($dy === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dy), $dy > 0 ? 'above' : 'below')]),
-        ]);
     }
 
     /**

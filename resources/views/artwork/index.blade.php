@@ -8,8 +8,8 @@
         @csrf
         <div class="grid grid-cols-1 items-end gap-4 md:grid-cols-[2fr_2fr_auto]">
             <div>
-                <label for="tape">Stitch tape (.dst): drop it anywhere here, or choose it</label>
-                <input id="tape" name="tape" type="file" accept=".dst" required data-key="u" data-does="Choose a tape" data-most="{{ config('shop.tape_bytes') }}" @error('tape') aria-invalid="true" aria-describedby="wrong-tape" @enderror>
+                <label for="tape">Stitch tape (.dst) or drawing in millimetres (.svg): drop it here, or choose it</label>
+                <input id="tape" name="tape" type="file" accept=".dst,.svg" required data-key="u" data-does="Choose a tape" data-most="{{ config('shop.tape_bytes') }}" @error('tape') aria-invalid="true" aria-describedby="wrong-tape" @enderror>
                 <p class="text-sm" data-drop-name aria-live="polite"></p>
             </div>
             <div>
@@ -34,7 +34,7 @@
                         </span>
                         <span class="mt-2 block font-semibold text-ink">{{ $artwork->name }}</span>
                     </a>
-                    <span class="block text-sm text-soft tabular-nums">{{ number_format($artwork->stitches, 0, '.', "\u{202F}") }} stitches, {{ number_format($artwork->bounds()->width(), 0) }} × {{ number_format($artwork->bounds()->height(), 0) }} mm</span>
+                    <span class="block text-sm text-soft tabular-nums">{{ number_format($artwork->stitches, 0, '.', "\u{202F}") }} stitches, {{ number_format($artwork->bounds()->width(), 0) }} × {{ number_format($artwork->bounds()->height(), 0) }} mm{{ $artwork->variant === 'standard' ? '' : ', '.$artwork->variantLabel() }}</span>
                     <span class="mt-1 flex">@foreach (array_filter(explode(',', (string) $artwork->hexes)) as $hex)<x-swatch :hex="$hex === '-' ? null : $hex" />@endforeach</span>
                     @if (str_contains((string) $artwork->hexes, '-'))<span class="now text-sm">wants a thread</span>@endif
                 </li>

@@ -5,7 +5,7 @@
         <div><label for="weight">Weight</label><select id="weight" name="weight" hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" hx-target="#choose" hx-swap="innerHTML" hx-include="#want"><option value="">any</option>@foreach ([40, 60] as $w)<option value="{{ $w }}" @selected($weight === $w)>{{ $w }}</option>@endforeach</select></div>
     </div>
     @if ($problem)<p class="wrong" role="alert">{{ $problem }}</p>@endif
-    <p class="mb-1 mt-3 text-sm text-soft">Nearest on the shelf; the figure is the difference to the eye (below 1 the same, below 2.5 close, below 5 a visible compromise).</p>
+    <p class="mb-1 mt-3 text-sm text-soft">Nearest on the shelf; the figure is the difference to the eye (below 1 the same, below 2.5 close, below 5 a visible compromise). <a href="{{ route('threads.match', ['hex' => $hex]) }}">Lay them on the cloth’s colour, or take it from a photo</a></p>
     <form method="post" action="{{ route('artwork.thread', [$artwork, $block->number]) }}">
         @csrf @method('put')
         <table>
@@ -21,7 +21,7 @@
     </form>
     <form method="post" action="{{ route('artwork.thread', [$artwork, $block->number]) }}" class="mt-3 flex items-end gap-2">
         @csrf @method('put')
-        <div class="flex-1"><label for="byhand">Or by hand</label><select id="byhand" name="thread">@foreach ($threads as $thread)<option value="{{ $thread->code }}" @selected($block->thread_id === $thread->id)>{{ $thread->code }} {{ $thread->name }}, {{ $thread->weight }} wt, shelf {{ $thread->shelf }}</option>@endforeach</select></div>
+        <div class="flex-1"><label for="byhand">Or by hand</label><select id="byhand" name="thread">@foreach ($threads as $thread)<option value="{{ $thread->code }}" @selected($block->thread_id === $thread->id)>{{ $thread->code }} {{ $thread->name }}, {{ $thread->weight }} wt, shelf {{ $thread->shelf() }}</option>@endforeach</select></div>
         <button class="btn">Put it to block {{ $block->number }}</button>
     </form>
 </div>

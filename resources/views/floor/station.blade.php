@@ -4,8 +4,9 @@
     $m = $station->machine;
     $run = $station->run;
     $open = $station->open;
+    $sheet = $open?->stopSheet();
     $n = static fn (float $v) => number_format($v, 0, '.', "\u{202F}");
-    $halts = [K::ThreadBroke->value => 'Thread broke', K::BobbinRanOut->value => 'Bobbin ran out', K::Stopped->value => 'Stopped by hand'];
+    $halts = [K::ThreadBroke->value => 'Thread broke', K::BobbinRanOut->value => 'Bobbin ran out', K::Stopped->value => 'Stopped by hand', K::HandStop->value => 'A hand is wanted'];
 @endphp
 <div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}" data-sign="{{ $station->pulse->sign }}">
     @if ($open === null)
@@ -20,9 +21,9 @@
                 </div>
                 <p class="ml-auto text-right"><span class="big">{{ count($run->done) }}<span class="text-xl"> / {{ count($run->pieces) }}</span></span><br>pieces done{{ $run->spoils !== [] ? ', '.count($run->spoils).' spoiled' : '' }}</p>
             </div>
-            <canvas id="sewing" class="weave mt-3 h-[300px] w-full border border-hair" role="img" aria-label="The design, filled as far as it is sewn"
-                data-stitches="{{ route('artwork.stitches', [$open->artworkId, 'v' => substr($open->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->colours) }}"
-                data-width="{{ $open->bounds->width() }}" data-height="{{ $open->bounds->height() }}" data-turn="{{ $open->turnDeg }}"
+            <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img" aria-label="The design, filled as far as it is sewn"
+                data-track="{{ route('artwork.track', [$open->artworkId, 'v' => substr($open->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->colours) }}"
+                data-left="{{ $open->bounds->left }}" data-right="{{ $open->bounds->right }}" data-bottom="{{ $open->bounds->bottom }}" data-top="{{ $open->bounds->top }}" data-turn="{{ $open->turnDeg }}"
                 data-load="{{ $run->loadEvent }}" data-sewn="{{ $run->stage === Stage::Sewn ? $open->stitches : $station->stitch }}" data-of="{{ $open->stitches }}"></canvas>
             <div class="mt-2 flex items-baseline gap-6 tabular-nums">
                 @if ($run->stage === Stage::Sewing)<strong>Sewing load {{ $run->load }}</strong>
@@ -33,8 +34,15 @@
                 <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->stitches : $station->stitch) }}</span> of {{ $n($open->stitches) }} stitches</span>
                 <span id="share">{{ $open->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->stitches : $station->stitch), $open->stitches) : 0 }} %</span>
             </div>
+            <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
+                @foreach ($sheet->steps as $step)
+                    @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $open->threads[$step->block - 1])?->number; @endphp
+                    <li class="floor-step" data-to="{{ $step->to }}" @if ($run->loadEvent && $station->stitch >= $step->from - 1 && $station->stitch < $step->to) data-here @endif><x-swatch :hex="$open->colours[$step->block - 1]" />{{ $open->threads[$step->block - 1] }}@if ($needle), needle {{ $needle }}@endif{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', '.$step->role->label() }}</li>
+                    @if ($step->halts())<li class="floor-step halt">halt: {{ $step->action->label() }}</li>@endif
+                @endforeach
+            </ol>
             @if ($run->stage === Stage::Halted)
-                <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->stitch) }}. @if ($run->haltedBy === K::ThreadBroke)Rethread, step back a few stitches past the break, then go on. @elseif ($run->haltedBy === K::BobbinRanOut)Change the bobbin. @endif If the frame was moved, use “return to the last position”: never centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
+                <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->stitch) }}. @if ($run->haltedBy === K::ThreadBroke)Rethread, step back a few stitches past the break, then go on. @elseif ($run->haltedBy === K::BobbinRanOut)Change the bobbin. @elseif ($run->haltedBy === K::HandStop && ($step = $sheet->at($run->stitch)))<strong>{{ ucfirst($step->action?->label() ?? 'look') }}</strong>{{ $step->note !== '' ? ': '.$step->note : '' }}. Then go on. @endif If the frame was moved, use “return to the last position”: never centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
             @endif
             <h2 class="mt-4">To hoop</h2>
             <ul class="grid grid-cols-2 gap-x-6 text-base">

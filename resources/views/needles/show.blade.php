@@ -44,7 +44,7 @@
                     </p>
                     @forelse ($batch->load as $change)
                         <div class="flex items-center gap-3 py-1">
-                            <span class="flex-1"><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }} {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf {{ $threads[$change->to]->shelf ?? '' }}{{ $change->beforeBlock > 1 ? ', at the stop before block '.$change->beforeBlock : '' }}</span></span>
+                            <span class="flex-1"><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }} {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf {{ $threads[$change->to]?->shelf() ?? '' }}{{ $change->beforeBlock > 1 ? ', at the stop before block '.$change->beforeBlock : '' }}</span></span>
                             @if ($i === 0 || collect($planned)->take($i)->every(fn ($b) => $b->load === []))
                                 <form method="post" action="{{ route('needles.load', [$machine, $change->needle]) }}">@csrf
                                     <input type="hidden" name="thread" value="{{ $change->to }}"><input type="hidden" name="seen" value="{{ (int) $machine->rack->firstWhere('number', $change->needle)->thread_id }}">

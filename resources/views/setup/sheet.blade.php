@@ -47,6 +47,11 @@
                 </div>
             @endforeach
         </dl>
+        @if ($sewOuts->isEmpty())
+            <p class="note note-now mt-3 text-sm"><strong>No sew-out of this artwork has come out on {{ $decoration->line->fabricLabel() }} or its like.</strong> Sew it once on scrap before the first garment, and <a href="{{ route('artwork.history', $artwork) }}#sewouts">write down how it came out</a>.</p>
+        @else
+            <p class="note mt-3 text-sm">It came out on {{ $sewOuts[0]->fabricLabel() }}, {{ $sewOuts[0]->sewn_at->format('j M') }}: {{ $sewOuts[0]->backingLabel() }}, {{ $sewOuts[0]->needle }}, {{ $sewOuts[0]->speed_spm }} spm, by {{ $sewOuts[0]->who }}. <a href="{{ route('artwork.history', $artwork) }}#sewouts">The log</a></p>
+        @endif
         @if ($frame)
             <p class="mt-2 text-sm">Cut the backing at least {{ number_format($cut->widthMm) }} × {{ number_format($cut->heightMm) }} mm, so that it reaches beyond the frame on every side.</p>
             @if ($frame->offset_x_mm != 0 || $frame->offset_y_mm != 0)<p class="note note-care mt-2 text-sm">The window’s middle lies {{ $mm(abs($frame->offset_y_mm)) }} mm {{ $frame->offset_y_mm < 0 ? 'below' : 'above' }} what the machine takes for the centre. Find the true centre from the notches before tracing.</p>@endif

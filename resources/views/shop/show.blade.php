@@ -31,8 +31,9 @@
         </section>
         <section>
             <h2 class="mb-1">Thread shelf</h2>
-            <table><thead><tr><th>Thread</th><th class="num">Weight</th><th>Shelf</th><th class="num">Metres left</th></tr></thead>
-            <tbody>@foreach ($threads as $t)<tr><td><x-swatch :hex="$t->hex" />{{ $t->code }} {{ $t->name }}</td><td class="num">{{ $t->weight }}</td><td>{{ $t->shelf }}</td><td class="num">{{ number_format($t->metres_left, 0, '.', "\u{202F}") }}</td></tr>@endforeach</tbody></table>
+            <p>{{ $threads }} threads. <a href="{{ route('threads.index') }}" data-key="t">The shelf, and what will run short <kbd>t</kbd></a></p>
+            <p class="mt-2"><a href="{{ route('threads.match') }}" data-key="m">Match a colour, by a photo of the garment too <kbd>m</kbd></a></p>
+            <p class="mt-2"><a href="{{ route('threads.needs') }}" data-key="n">Thread and bobbins wanted, by day and by order <kbd>n</kbd></a></p>
         </section>
     </div>
 </x-layout>

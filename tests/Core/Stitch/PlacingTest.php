@@ -90,6 +90,8 @@ final class PlacingTest extends TestCase
         self::assertSame([17, 2], [$inOrder->changes, $regrouped->changes]);
         self::assertSame(6 * PatternFigures::of($pattern)->stitches, $inOrder->stitches);
         self::assertSame($inOrder->stitches, $regrouped->stitches);
+        // The first stitch comes from the copy's own start, however far the copies lie apart.
+        self::assertEqualsWithDelta(6 * PatternFigures::of($pattern)->lengths->totalMm(), $inOrder->lengths->totalMm(), 1e-6);
         self::assertEqualsWithDelta($inOrder->lengths->totalMm(), $regrouped->lengths->totalMm(), 1e-6);
         self::assertEquals($inOrder->bounds, $regrouped->bounds);
         self::assertEquals(new Point(0, 0), $regrouped->bounds->centre());
@@ -167,7 +169,11 @@ final class PlacingTest extends TestCase
         for ($block = mt_rand(1, 5); $block > 0; $block--) {
             for ($object = mt_rand(1, 3); $object > 0; $object--) {
                 $to = [mt_rand(-150, 150), mt_rand(-150, 150)];
-                mt_rand(0, 1) === 0 ? $builder->jumpTo(...$to) : $builder->trimTo($to[0], $to[1], 4);
+                match (mt_rand(0, 4)) {
+                    0, 1 => $builder->jumpTo(...$to),
+                    2, 3 => $builder->trimTo($to[0], $to[1], 4),
+                    default => null, // goes on, or starts, where it is
+                };
                 for ($stitch = mt_rand(1, 6); $stitch > 0; $stitch--) {
                     // No stitch longer than one record, so that none is split.
                     $builder->stitchTo($builder->x() + mt_rand(-60, 60), $builder->y() + mt_rand(-60, 60));

@@ -25,7 +25,7 @@ final class BlockThreadController
         $hex = $request->string('hex')->value() ?: $block->thread->hex ?? '#2b3a67';
         $weight = $request->integer('weight') ?: null;
         $problem = null;
-        $shelf = Thread::query()->orderBy('code')->get();
+        $shelf = Thread::query()->with('cones')->orderBy('code')->get();
         try {
             $matches = ThreadMatch::nearest(Colour::ofHex($hex), array_values($shelf->map->toCore()->all()), $weight);
         } catch (NotAColour $e) {

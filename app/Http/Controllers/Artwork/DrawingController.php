@@ -5,26 +5,73 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Artwork;
 
 use App\Artwork\PatternDrawing;
+use App\Artwork\TemplatePdf;
 use App\Models\Artwork;
-use App\Models\ArtworkBlock;
+use App\Shop\House;
+use Hakama\Artwork\Paper;
+use Hakama\Artwork\Template;
+use Hakama\House\HouseRule;
+use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Track;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** The drawing and the stitches of an artwork; the address carries what they depend on, so they keep for good. */
+/** An artwork's drawings and stitches; the address carries what they depend on, so they keep for good. */
 final class DrawingController
 {
     public function svg(Request $request, Artwork $artwork): Response
     {
-        $colours = array_values($artwork->blocks()->with('thread')->get()->map(static fn(ArtworkBlock $block): ?string => $block->thread?->hex)->all());
-        $key = "drawing-{$artwork->checksum}-".md5((string) json_encode($colours));
+        $artwork->load('blocks.thread');
+        $colours = $artwork->colours();
+        $block = $request->integer('block');
+        abort_if($block < 0 || $block > count($colours), 404);
+        $key = "drawing2-{$artwork->checksum}-{$block}-".md5((string) json_encode($colours));
+        $response = self::kept($request, $key, 'image/svg+xml', static fn(): string => $block === 0
+            ? PatternDrawing::svg($artwork, $artwork->pattern(), $colours)
+            : PatternDrawing::step($artwork, $artwork->pattern(), $block, $colours[$block - 1]));
 
-        return self::kept($request, $key, 'image/svg+xml', static fn(): string => PatternDrawing::svg($artwork, $artwork->pattern(), $colours));
+        return $request->has('download') ? self::named($response, $artwork, 'svg') : $response;
     }
 
-    public function stitches(Request $request, Artwork $artwork): Response
+    /** Every record, as Track packs them. */
+    public function track(Request $request, Artwork $artwork, House $house): Response
     {
-        return self::kept($request, "stitches-{$artwork->checksum}", 'application/octet-stream', static fn(): string => PatternDrawing::stitches($artwork, $artwork->pattern()));
+        $trimJumps = (int) $house->rules()->value(HouseRule::TrimJumps);
+
+        return self::kept($request, "track-{$artwork->checksum}-{$trimJumps}", 'application/octet-stream', static fn(): string => Track::of($artwork->pattern(), $trimJumps)->bytes);
+    }
+
+    /** Needle points per square millimetre, as DensityMap packs them. */
+    public function density(Request $request, Artwork $artwork): Response
+    {
+        return self::kept($request, "density-{$artwork->checksum}", 'application/octet-stream', static fn(): string => PatternFigures::of($artwork->pattern())->density->packed());
+    }
+
+    public function tape(Artwork $artwork): StreamedResponse
+    {
+        return Storage::download($artwork->tapePath(), self::fileName($artwork, 'dst'));
+    }
+
+    public function template(Request $request, Artwork $artwork): Response
+    {
+        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
+        $pdf = TemplatePdf::of(Template::of($artwork->bounds(), $paper), $artwork);
+
+        return self::named((new Response($pdf))->header('Content-Type', 'application/pdf'), $artwork, 'pdf', inline: true);
+    }
+
+    public static function fileName(Artwork $artwork, string $ending): string
+    {
+        return (Str::slug($artwork->name) ?: "artwork-{$artwork->id}").'.'.$ending;
+    }
+
+    private static function named(Response $response, Artwork $artwork, string $ending, bool $inline = false): Response
+    {
+        return $response->header('Content-Disposition', ($inline ? 'inline' : 'attachment').'; filename="'.self::fileName($artwork, $ending).'"');
     }
 
     /** @param callable(): string $draw */

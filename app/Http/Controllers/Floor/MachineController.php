@@ -30,7 +30,7 @@ final class MachineController
             return new JsonResponse(['command' => 'idle']);
         }
         $run = FloorLog::run($batch);
-        $batch->load(['decoration.artwork', 'decoration.setup']);
+        $batch->load(['decoration.artwork.blocks', 'decoration.setup']);
         // A machine that was switched off takes up where it last said it was, not where the last event found it.
         $reading = DB::table('machine_readings')->where('machine_id', $machine->id)->where('load_event', $run->loadEvent)->first();
 
@@ -45,6 +45,7 @@ final class MachineController
             'clock_s' => max($run->clockS, (float) ($reading->clock_s ?? 0)),
             'heads' => count($run->onFrame),
             'tape' => $batch->decoration->artwork?->checksum,
+            'halts' => $batch->decoration->artwork?->stopSheet()->halts() ?? [],
             'speed_spm' => $batch->decoration->setup?->speed_spm,
             'top_spm' => $machine->top_spm,
         ]);
@@ -66,7 +67,7 @@ final class MachineController
         $request->validate([
             'id' => ['required', 'uuid'],
             'load' => ['required', 'uuid'],
-            'kind' => ['required', Rule::in(['position', EventKind::ThreadBroke->value, EventKind::Sewn->value])],
+            'kind' => ['required', Rule::in(['position', EventKind::ThreadBroke->value, EventKind::HandStop->value, EventKind::Sewn->value])],
             'stitch' => ['required', 'integer', 'min:0', 'max:10000000'],
             'clock_s' => ['required', 'numeric', 'min:0', 'max:10000000'],
         ]);

@@ -49,7 +49,7 @@ final class NeedlesController
             'reloadChanges' => Reloading::changes($machine->coreRack(), $arrived, $shop->needs),
             'ahead' => count($codes),
             'batches' => $board->batches(),
-            'threads' => Thread::query()->orderBy('code')->get()->keyBy('code'),
+            'threads' => Thread::query()->with('cones')->orderBy('code')->get()->keyBy('code'),
             'problem' => $problem,
         ]);
     }

@@ -9,6 +9,7 @@ use App\Models\Frame;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
 use App\Setup\SetupDesk;
+use Hakama\Garment\Fabric;
 use Hakama\Setup\RankedFrame;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
@@ -60,6 +61,7 @@ final class SetupController
             'fit' => $fit,
             'frame' => $frame,
             'cut' => $frame === null ? null : $desk->backingPiece($frame),
+            'sewOuts' => $decoration->artwork->passedOn(Fabric::from($decoration->line->fabric)),
             'mounted' => $mounted,
             'best' => $ranked[0] ?? null,
         ]);

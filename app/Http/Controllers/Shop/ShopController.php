@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Jobs\ReadTape;
+use App\Models\Artwork;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Models\Thread;
@@ -26,7 +28,7 @@ final class ShopController
             'stations' => collect(HouseRule::cases())->groupBy(static fn(HouseRule $rule): string => $rule->spec()->station),
             'machines' => Machine::query()->with('frame')->orderBy('id')->get(),
             'frames' => Frame::query()->orderBy('id')->get(),
-            'threads' => Thread::query()->orderBy('code')->get(),
+            'threads' => Thread::query()->count(),
         ]);
     }
 
@@ -39,6 +41,10 @@ final class ShopController
                 $house->set($known, $request->float($rule));
                 if ($known->spec()->station === 'Plan') {
                     $desk->retime();
+                }
+                if (in_array($known, HouseRule::MEASURING, true)) {
+                    // Long tapes take their time: the worker looks them over again.
+                    Artwork::query()->whereNotNull('read_at')->pluck('id')->each(static fn(int $id) => ReadTape::dispatch($id)->afterCommit());
                 }
             });
         } catch (UnfitRule $e) { // @phpstan-ignore catch.neverThrown (the transaction hands it on)

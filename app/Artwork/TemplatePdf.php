@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork;
+
+use App\Models\Artwork;
+use FPDF;
+use Hakama\Artwork\Template;
+use Hakama\Artwork\Tile;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\RecordKind;
+
+/**
+ * The placement template at real size: the design's outline and a hint of its stitches, a cross in the
+ * middle, an arrow that says which way is up, its size, and a rule to check the printer with.
+ */
+final class TemplatePdf
+{
+    /** Stitches are hinted at: points nearer than this to the last are left out, 0.1 mm. */
+    private const HINT = 12;
+    private const ARROW_MM = 14.0;
+
+    public static function of(Template $template, Artwork $artwork): string
+    {
+        $pattern = $artwork->pattern();
+        $pdf = new FPDF('P', 'mm', [$template->paper->widthMm(), $template->paper->heightMm()]);
+        $pdf->SetAutoPageBreak(false);
+        $pdf->SetTitle($artwork->name, true);
+        foreach ($template->tiles as $tile) {
+            $pdf->AddPage();
+            self::clipped($pdf, $template, static function () use ($pdf, $template, $tile, $artwork, $pattern): void {
+                self::stitches($pdf, $tile, $pattern);
+                self::outline($pdf, $tile, $artwork);
+                self::centre($pdf, $template, $tile);
+            });
+            self::words($pdf, $template, $tile, $artwork);
+            self::rule($pdf, $template);
+        }
+
+        return $pdf->Output('S');
+    }
+
+    /** What reaches beyond the sheet's area belongs to the next sheet. */
+    private static function clipped(FPDF $pdf, Template $template, callable $draw): void
+    {
+        // Written as the format wants it, since the package has no word for it: a rectangle, then W n.
+        $k = 72 / 25.4;
+        $write = \Closure::bind(static fn(string $operators) => $pdf->_out($operators), null, FPDF::class);
+        $write(sprintf('q %.3F %.3F %.3F %.3F re W n', Template::MARGIN_MM * $k, Template::FOOT_MM * $k, $template->areaWidthMm() * $k, $template->areaHeightMm() * $k));
+        $draw();
+        $write('Q');
+    }
+
+    private static function stitches(FPDF $pdf, Tile $tile, Pattern $pattern): void
+    {
+        $pdf->SetDrawColor(170);
+        $pdf->SetLineWidth(0.12);
+        $x = $y = 0;
+        $lifted = true;
+        foreach ($pattern->chunks() as $chunk) {
+            foreach ($chunk->kinds as $i => $kind) {
+                [$toX, $toY] = [$chunk->xs[$i], $chunk->ys[$i]];
+                if ($kind !== RecordKind::Stitch->value) {
+                    $lifted = true;
+                } elseif (! $lifted && abs($toX - $x) + abs($toY - $y) < self::HINT) {
+                    continue;
+                } else {
+                    self::line($pdf, $tile, new Point($x / 10, $y / 10), new Point($toX / 10, $toY / 10));
+                    $lifted = false;
+                }
+                [$x, $y] = [$toX, $toY];
+            }
+        }
+    }
+
+    private static function outline(FPDF $pdf, Tile $tile, Artwork $artwork): void
+    {
+        $pdf->SetDrawColor(0);
+        $pdf->SetLineWidth(0.3);
+        $hull = $artwork->coreHull()->points;
+        foreach ($hull as $i => $from) {
+            self::line($pdf, $tile, $from, $hull[($i + 1) % count($hull)]);
+        }
+    }
+
+    private static function centre(FPDF $pdf, Template $template, Tile $tile): void
+    {
+        $pdf->SetDrawColor(0);
+        $pdf->SetLineWidth(0.2);
+        [$centre, $b] = [$template->centre(), $template->bounds];
+        self::line($pdf, $tile, new Point($b->left - 6, $centre->y), new Point($b->right + 6, $centre->y));
+        self::line($pdf, $tile, new Point($centre->x, $b->bottom - 6), new Point($centre->x, $b->top + 6));
+        // The arrow stands beside the upright line of the cross, where it hides nothing of it.
+        $pdf->SetLineWidth(0.8);
+        $tip = new Point($centre->x + 4, $b->top + 6);
+        self::line($pdf, $tile, $tip->moved(0, -self::ARROW_MM), $tip);
+        self::line($pdf, $tile, $tip->moved(-2.2, -4), $tip);
+        self::line($pdf, $tile, $tip->moved(2.2, -4), $tip);
+    }
+
+    private static function words(FPDF $pdf, Template $template, Tile $tile, Artwork $artwork): void
+    {
+        $plain = static fn(string $text): string => (string) mb_convert_encoding(strtr($text, ['’' => "'", '“' => '"', '”' => '"', '×' => 'x']), 'ISO-8859-1', 'UTF-8');
+        $pdf->SetTextColor(0);
+        $pdf->SetFont('Helvetica', 'B', 14);
+        $pdf->Text(Template::MARGIN_MM, 16, $plain(mb_strimwidth($artwork->name, 0, 60, '...')));
+        $pdf->SetFont('Helvetica', '', 10);
+        $pdf->Text(Template::MARGIN_MM, 22, $plain(sprintf('%.1f x %.1f mm, %d stitches, %s. The arrow points up: to the neck or the upper edge as it is worn.', $artwork->bounds()->width(), $artwork->bounds()->height(), $artwork->stitches, $artwork->variantLabel())));
+        if (count($template->tiles) > 1) {
+            $pdf->Text(Template::MARGIN_MM, 27, sprintf('Sheet %d of %d: column %d of %d, row %d of %d. Cut along the frame and lay %d mm over the next sheet.', ($tile->row - 1) * $template->columns + $tile->column, count($template->tiles), $tile->column, $template->columns, $tile->row, $template->rows, (int) Template::OVERLAP_MM));
+            $pdf->SetDrawColor(120);
+            $pdf->SetLineWidth(0.1);
+            $pdf->Rect(Template::MARGIN_MM, Template::HEAD_MM, $template->areaWidthMm(), $template->areaHeightMm());
+        }
+    }
+
+    private static function rule(FPDF $pdf, Template $template): void
+    {
+        $y = $template->paper->heightMm() - 12;
+        $left = Template::MARGIN_MM;
+        $pdf->SetDrawColor(0);
+        $pdf->SetLineWidth(0.25);
+        $pdf->Line($left, $y, $left + Template::RULE_MM, $y);
+        for ($mm = 0; $mm <= Template::RULE_MM; $mm += 10) {
+            $pdf->Line($left + $mm, $y, $left + $mm, $y - ($mm % 50 === 0 ? 5 : 3));
+        }
+        $pdf->SetFont('Helvetica', '', 9);
+        $pdf->Text($left + Template::RULE_MM + 4, $y, 'This line is 50 mm. If it is not on your print, print again at 100 % with no fitting to the page.');
+    }
+
+    private static function line(FPDF $pdf, Tile $tile, Point $from, Point $to): void
+    {
+        [$a, $b] = [$tile->onPaper($from), $tile->onPaper($to)];
+        $pdf->Line($a->x, $a->y, $b->x, $b->y);
+    }
+}

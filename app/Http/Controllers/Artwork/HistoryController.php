@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Artwork;
+
+use App\Artwork\Intake;
+use App\Artwork\Photo;
+use App\Models\Artwork;
+use App\Models\SewOut;
+use App\Plan\OpenBatch;
+use App\Plan\PlanBoard;
+use App\Setup\SetupDesk;
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Fabric;
+use Hakama\Setup\Backing;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** What an artwork has been through: its versions, the files that were replaced, where it was sewn on scrap. */
+final class HistoryController
+{
+    public function show(Artwork $artwork, PlanBoard $board): View
+    {
+        return view('artwork.history', [
+            'artwork' => $artwork->load(['revisions', 'sewOuts']),
+            'family' => $artwork->family(),
+            'using' => self::using($artwork, $board),
+            'others' => Artwork::query()->where('id', '!=', $artwork->id)->whereNull('family_id')->orderBy('name')->get(['id', 'name']),
+        ]);
+    }
+
+    /** Another file in the artwork's place: batches that use it already are named, and confirmed by hand. */
+    public function replace(Request $request, Artwork $artwork, PlanBoard $board, Intake $intake, SetupDesk $desk): RedirectResponse
+    {
+        $request->validate([
+            'tape' => ['required', 'file', 'extensions:dst', 'max:'.intdiv((int) config('shop.tape_bytes'), 1024)],
+            'why' => ['required', 'string', 'max:200'],
+        ], ['tape.required' => 'Choose the tape that takes its place.', 'tape.*' => 'That is no stitch tape: its name should end in .dst.', 'why.*' => 'Say why it is replaced: it is kept with the file before.']);
+        $using = self::using($artwork, $board);
+        $sewing = DB::table('pieces')->where('state', 'sewing')->whereIn('decoration_id', array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $using))->exists();
+        if ($sewing) {
+            throw ValidationException::withMessages(['tape' => 'A machine is sewing a piece of it just now. Wait until the load is off; nothing was changed.']);
+        }
+        if ($using !== [] && ! $request->boolean('sure')) {
+            throw ValidationException::withMessages(['sure' => 'Batches use this file already: confirm that they are to be sewn from the new one.']);
+        }
+        $file = $request->file('tape');
+        assert($file instanceof UploadedFile);
+        $intake->replace($artwork, $file, trim($request->string('why')->value()));
+        if ($artwork->read_at !== null) {
+            $desk->retime();
+        }
+
+        return redirect()->route('artwork.show', $artwork)->with('done', sprintf('Revision %d is in; the one before is kept.%s', $artwork->revision, $using === [] ? '' : ' Look at the setups of '.implode(', ', array_map(static fn(OpenBatch $batch): string => $batch->code, $using)).': frame and turn were chosen for the old one.'));
+    }
+
+    public function sewOut(Request $request, Artwork $artwork): RedirectResponse
+    {
+        $request->validate([
+            'fabric' => ['required', Rule::enum(Fabric::class)],
+            'backing' => ['required', Rule::enum(Backing::class)],
+            'layers' => ['required', 'integer', 'min:0', 'max:6'],
+            'needle' => ['required', 'string', 'max:24'],
+            'speed' => ['required', 'integer', 'min:100', 'max:2000'],
+            'passed' => ['required', 'boolean'],
+            'remark' => ['nullable', 'string', 'max:300', Rule::requiredIf(! $request->boolean('passed'))],
+            'who' => ['required', 'string', 'max:80'],
+            'photo' => ['nullable', 'file', 'max:6144'],
+        ], [
+            'fabric.*' => 'Choose the cloth it was sewn on.', 'backing.*' => 'Choose the backing.', 'layers.*' => 'Layers are 0 to 6.', 'needle.*' => 'Say which needle.', 'speed.*' => 'Speed is 100 to 2000 stitches per minute.',
+            'passed.*' => 'Say whether it came out.', 'remark.required' => 'Say what went wrong, so that the next one knows.', 'remark.max' => 'At most 300 letters.', 'who.*' => 'Say who sewed it.', 'photo.max' => 'The photo is larger than 6 MB.', 'photo.*' => 'The photo did not arrive.',
+        ]);
+        $photo = $request->file('photo');
+        SewOut::query()->create([
+            'artwork_id' => $artwork->id,
+            'revision' => $artwork->revision,
+            'fabric' => $request->string('fabric')->value(),
+            'backing' => $request->string('backing')->value(),
+            'layers' => $request->integer('layers'),
+            'needle' => $request->string('needle')->value(),
+            'speed_spm' => $request->integer('speed'),
+            'passed' => $request->boolean('passed'),
+            'remark' => trim($request->string('remark')->value()),
+            'who' => trim($request->string('who')->value()),
+            'photo' => $photo instanceof UploadedFile ? Photo::keep($photo, 'photo') : null,
+            'sewn_at' => CarbonImmutable::now(),
+        ]);
+
+        return redirect()->to(route('artwork.history', $artwork).'#sewouts')->with('done', 'The sew-out is in the log.');
+    }
+
+    public function photo(SewOut $sewOut): StreamedResponse
+    {
+        abort_if($sewOut->photo === null, 404);
+
+        return Photo::show($sewOut->photo);
+    }
+
+    /** @return list<OpenBatch> with pieces still to sew */
+    private static function using(Artwork $artwork, PlanBoard $board): array
+    {
+        return array_values(array_filter($board->batches(), static fn(OpenBatch $batch): bool => $batch->artworkId === $artwork->id));
+    }
+}

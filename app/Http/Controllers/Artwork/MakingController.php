@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Artwork;
+
+use App\Artwork\Intake;
+use App\Http\Requests\MakeArtwork;
+use App\Models\Artwork;
+use App\Models\Frame;
+use App\Shop\House;
+use Hakama\Artwork\Made;
+use Hakama\Artwork\Making;
+use Hakama\Artwork\Variant;
+use Hakama\House\HouseRule;
+use Hakama\Stitch\DoesNotFit;
+use Hakama\Stitch\NoPlaceForAStop;
+use Hakama\Stitch\Tape\TapeWriter;
+use Hakama\Stitch\Turn;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** Makes another tape of an artwork: turned, mirrored, in copies, regrouped, with halts put in. */
+final class MakingController
+{
+    public function show(Artwork $artwork, House $house): View|RedirectResponse
+    {
+        if ($artwork->read_at === null) {
+            return redirect()->route('artwork.show', $artwork);
+        }
+
+        return view('artwork.make', [
+            'artwork' => $artwork->load('blocks.thread'),
+            'frames' => Frame::query()->orderBy('id')->get(),
+            'gap' => $house->rules()->value(HouseRule::CopiesGap),
+            'sheet' => $artwork->stopSheet(),
+        ]);
+    }
+
+    /** What would come of it, worked out while the person chooses. */
+    public function preview(MakeArtwork $request, Artwork $artwork, House $house): View
+    {
+        $made = $making = $problem = null;
+        try {
+            $making = $request->making($artwork, $house);
+            $made = self::make($making, $artwork, $house);
+        } catch (ValidationException $e) {
+            $problem = $e->validator->errors()->first();
+        }
+        $speed = $house->rules()->value(HouseRule::Speed);
+
+        return view('artwork.made', [
+            'artwork' => $artwork->load('blocks.thread'),
+            'making' => $making,
+            'made' => $made,
+            'problem' => $problem,
+            'speed' => $speed,
+            'saved' => $made?->secondsSaved($speed, $house->rules()->runTime()),
+            'ask' => $request->boolean('mirrored') && $artwork->lettering !== false,
+        ]);
+    }
+
+    public function store(MakeArtwork $request, Artwork $artwork, House $house, Intake $intake): RedirectResponse
+    {
+        $made = $this->agreed($request, $artwork, $house);
+        $making = $request->making($artwork, $house);
+        $threads = $artwork->blocks->pluck('thread_id')->all();
+        $name = trim($request->string('name')->value()) ?: $artwork->name.', '.self::says($making);
+        $new = $intake->make($made->pattern, DrawingController::fileName($artwork, 'dst'), mb_substr($name, 0, 120), 'name', [
+            'family_id' => $artwork->family_id ?? $artwork->id,
+            'variant' => ($making->grid?->copies() ?? 1) > 1 ? Variant::Copies->value : $artwork->variant,
+            'lettering' => $artwork->lettering,
+            'made' => mb_substr("made from “{$artwork->name}”: ".self::says($making), 0, 300),
+        ], array_map(static fn(int $origin): ?int => $threads[$origin - 1] ?? null, $made->origins));
+        $blocks = $artwork->blocks;
+        foreach ($new->blocks()->get() as $i => $block) {
+            $from = $blocks[$made->origins[$i] - 1] ?? null;
+            $block->update(['role' => $from?->role, 'note' => $from === null ? '' : $from->note]);
+        }
+
+        return redirect()->route('artwork.show', $new)->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
+    }
+
+    public function tape(MakeArtwork $request, Artwork $artwork, House $house): Response
+    {
+        $made = $this->agreed($request, $artwork, $house);
+
+        return (new Response((new TapeWriter())->toString($made->pattern)))
+            ->header('Content-Type', 'application/octet-stream')
+            ->header('Content-Disposition', 'attachment; filename="'.DrawingController::fileName($artwork, 'dst').'"');
+    }
+
+    private function agreed(MakeArtwork $request, Artwork $artwork, House $house): Made
+    {
+        if ($request->mustAskTwice($artwork)) {
+            throw ValidationException::withMessages(['sure' => 'Mirrored lettering cannot be read. Confirm that this design may be mirrored, or turn it instead.']);
+        }
+        $artwork->load('blocks.thread');
+
+        return self::make($request->making($artwork, $house), $artwork, $house);
+    }
+
+    /** @throws ValidationException */
+    private static function make(Making $making, Artwork $artwork, House $house): Made
+    {
+        try {
+            return $making->of($artwork->pattern(), $house->rules()->measuring());
+        } catch (DoesNotFit $e) {
+            throw ValidationException::withMessages(['columns' => ucfirst($e->getMessage()).'.']);
+        } catch (NoPlaceForAStop $e) {
+            throw ValidationException::withMessages(['stops' => ucfirst($e->getMessage()).'.']);
+        }
+    }
+
+    private static function says(Making $making): string
+    {
+        return implode(', ', [
+            ...($making->turn === Turn::None ? [] : ["turned {$making->turn->value}°"]),
+            ...($making->mirrored ? ['mirrored'] : []),
+            ...($making->grid === null || $making->grid->copies() === 1 ? [] : ["{$making->grid->columns} × {$making->grid->rows} copies"]),
+            ...($making->regroup ? ['regrouped by colour'] : []),
+            ...($making->stopsAfter === [] ? [] : ['halts after '.implode(', ', $making->stopsAfter)]),
+        ]) ?: 'copied';
+    }
+}

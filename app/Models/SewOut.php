@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Fabric;
+use Hakama\Setup\Backing;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * An artwork sewn on scrap at real size: on what, how, and whether it came out.
+ *
+ * @property int             $id
+ * @property int             $artwork_id
+ * @property int             $revision
+ * @property string          $fabric
+ * @property string          $backing
+ * @property int             $layers
+ * @property string          $needle
+ * @property int             $speed_spm
+ * @property bool            $passed
+ * @property string          $remark
+ * @property string          $who
+ * @property string|null     $photo
+ * @property CarbonImmutable $sewn_at
+ */
+final class SewOut extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['passed' => 'boolean', 'sewn_at' => 'immutable_datetime'];
+
+    public function fabricLabel(): string
+    {
+        return Fabric::from($this->fabric)->label();
+    }
+
+    public function backingLabel(): string
+    {
+        return "{$this->layers} × ".Backing::from($this->backing)->label();
+    }
+}

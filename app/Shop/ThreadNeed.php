@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Plan\OpenBatch;
+use App\Plan\PlanBoard;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\Thread\ShelfForecast;
+use Hakama\Thread\ThreadDemand;
+use Hakama\Thread\ThreadUse;
+
+/** What thread the open orders want: by day and by order, against what stands on the shelf. */
+final readonly class ThreadNeed
+{
+    /**
+     * @param array<string, array<string, float>> $byDay   day, or "not planned" => thread => metres
+     * @param array<int, array<string, float>>    $byOrder order number => thread => metres
+     * @param array<string, float>                $bobbinM day => metres of bobbin thread
+     */
+    private function __construct(
+        public array $byDay,
+        public array $byOrder,
+        public array $bobbinM,
+        public float $perBobbinM,
+        public ShelfForecast $forecast,
+    ) {}
+
+    /** @param array<string, float> $metres thread => metres on the shelf */
+    public static function of(PlanBoard $board, House $house, array $metres): self
+    {
+        $rules = $house->rules();
+        $byDay = $byOrder = $bobbinM = $demands = [];
+        foreach ($board->batches() as $batch) {
+            foreach (self::piecesByTime($batch, $board) as $at => $pieces) {
+                $day = $at === PHP_INT_MAX ? 'not planned' : ShopClock::time($at)->toDateString();
+                foreach ($batch->threads as $i => $thread) {
+                    $use = ThreadUse::of($batch->lengthsMm[$i], $batch->blocks[$i]->stitches, $rules->threadUse());
+                    $byDay[$day][$thread] = ($byDay[$day][$thread] ?? 0) + $pieces * $use->topM;
+                    $byOrder[$batch->orderNumber][$thread] = ($byOrder[$batch->orderNumber][$thread] ?? 0) + $pieces * $use->topM;
+                    $bobbinM[$day] = ($bobbinM[$day] ?? 0) + $pieces * $use->bobbinM;
+                    $demands[] = new ThreadDemand($thread, $pieces * $use->topM, $at, $batch->code);
+                }
+            }
+        }
+        ksort($byDay);
+        ksort($byOrder);
+        ksort($bobbinM);
+
+        return new self($byDay, $byOrder, $bobbinM, $rules->value(HouseRule::BobbinHolds), ShelfForecast::of($metres, $demands));
+    }
+
+    public function bobbins(string $day): int
+    {
+        return ShelfForecast::bobbins($this->bobbinM[$day] ?? 0.0, $this->perBobbinM);
+    }
+
+    public static function dayLabel(string $day): string
+    {
+        return $day === 'not planned' ? 'not planned yet' : CarbonImmutable::parse($day)->format('D j M');
+    }
+
+    /** @return array<int, int> start of a load => pieces in it; what is not planned comes last */
+    private static function piecesByTime(OpenBatch $batch, PlanBoard $board): array
+    {
+        $placed = $board->timetable()->find($batch->code);
+        if ($placed === null) {
+            return [PHP_INT_MAX => $batch->left];
+        }
+        $heads = $board->machines()->firstWhere('code', $placed->machine)->heads ?? 1;
+        $left = $batch->left;
+        $pieces = [];
+        foreach ($placed->loads as [$from]) {
+            $pieces[$from] = min($heads, $left);
+            $left -= $pieces[$from];
+        }
+
+        return $pieces;
+    }
+}
