@@ -7,6 +7,7 @@ namespace App\Artwork;
 use App\Models\Artwork;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\RecordKind;
+use Hakama\Thread\Colour;
 
 /** A pattern as a picture: one path per block, so that sixty thousand stitches are a handful of elements. */
 final class PatternDrawing
@@ -17,6 +18,8 @@ final class PatternDrawing
 
     /** What was sewn before a step is only hinted at: points nearer than this are left out, 0.1 mm. */
     private const HINT = 8;
+    /** CIE L* above which a thread hardly shows on paper. */
+    private const PALE = 85.0;
     private const PAD_MM = 2.0;
 
     /** @param list<string|null> $colours thread colour per block, #rrggbb */
@@ -42,7 +45,12 @@ final class PatternDrawing
             if ($block >= $number) {
                 break;
             }
-            $drawn .= self::path($block === $number - 1 ? $colour ?? self::UNTHREADED : self::SEWN_BEFORE, $path);
+            $here = $block === $number - 1;
+            if ($here && $colour !== null && Colour::ofHex($colour)->lab()->l > self::PALE) {
+                // Pale thread on paper would not be seen without an edge.
+                $drawn .= sprintf('<path stroke="%s" stroke-width="6" d="%s"/>', self::UNTHREADED, $path);
+            }
+            $drawn .= self::path($here ? $colour ?? self::UNTHREADED : self::SEWN_BEFORE, $path);
         }
 
         return self::sheet($artwork, $drawn);

@@ -115,7 +115,7 @@
                 <a class="btn btn-small" href="{{ route('artwork.tape', $artwork) }}">Tape</a>
                 <a class="btn btn-small" href="{{ route('artwork.drawing', [$artwork, 'download' => 1]) }}">Drawing</a>
             </p>
-            @if ($family->count() > 1)<p class="mt-4 text-sm">Versions: @foreach ($family as $one)@if ($one->id === $artwork->id)<strong>{{ $one->name }}</strong>@else<a href="{{ route('artwork.show', $one) }}">{{ $one->name }}</a>@endif ({{ $one->variantLabel() }}){{ $loop->last ? '.' : ', ' }}@endforeach</p>@endif
+            @if ($family->count() > 1)<p class="mt-4 text-sm">Versions: @foreach ($family as $one)@if ($one->id === $artwork->id)<strong>{{ $one->name }}</strong>@else<a href="{{ route('artwork.show', $one) }}">{{ $one->name }}</a>@endif<span class="text-soft">, {{ $one->variantLabel() }}</span>{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
             @if ($artwork->made !== '')<p class="mt-2 text-sm text-soft">It was {{ $artwork->made }}.</p>@endif
             @if ($ordered->isNotEmpty())<p class="mt-4 text-sm">In orders @foreach ($ordered as $number)<a href="{{ route('orders.show', $number) }}">{{ $number }}</a>{{ $loop->last ? '.' : ', ' }}@endforeach</p>@endif
         </section>

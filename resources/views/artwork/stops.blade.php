@@ -6,7 +6,7 @@
         $say = static fn (int $count) => $count === 1 ? 'one stop' : "{$count} stops";
     @endphp
     <x-slot:say>
-        @if ($open->isNotEmpty())<span class="now">Look at block {{ $open->pluck('block')->implode(', ', ' and ') }}: proposed from the shape, not decided yet.</span>
+        @if ($open->isNotEmpty())<span class="now">Look at block {{ $open->pluck('block')->join(', ', ' and ') }}: proposed from the shape, not decided yet.</span>
         @elseif ($halts === [])The machine changes colour by itself all the way through {{ $artwork->name }}.
         @else The machine must halt at {{ $say(count($halts)) }} of {{ $artwork->name }}.@endif
     </x-slot:say>

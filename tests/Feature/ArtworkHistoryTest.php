@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Artwork;
+use App\Models\ArtworkRevision;
+use App\Models\SewOut;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\Test;
+
+final class ArtworkHistoryTest extends FeatureTestCase
+{
+    private const SEW_OUT = ['fabric' => 'pique', 'backing' => 'cutaway', 'layers' => 2, 'needle' => '75/11 ballpoint', 'speed' => 700, 'passed' => 1, 'who' => 'Ilse'];
+
+    #[Test]
+    public function a_replaced_file_is_kept_and_batches_that_use_it_are_named_first(): void
+    {
+        $artwork = self::artwork('Ferry roundel');
+        $before = $artwork->checksum;
+        $this->get("/artwork/{$artwork->id}/history")->assertSee('Used already by B-')->assertSee('Ullenmere Ferry Crew');
+        $this->post("/artwork/{$artwork->id}/file", ['tape' => self::upload(self::tape(60), 'lighter.dst'), 'why' => 'lighter fill'])->assertSessionHasErrors('sure');
+        self::assertSame($before, $artwork->refresh()->checksum, 'nothing was changed');
+
+        $this->post("/artwork/{$artwork->id}/file", ['tape' => self::upload(self::tape(60), 'lighter.dst'), 'why' => 'lighter fill', 'sure' => 1])->assertRedirect("/artwork/{$artwork->id}");
+        $artwork->refresh();
+        self::assertSame([2, 60, 'lighter.dst', 1], [$artwork->revision, $artwork->stitches, $artwork->file_name, $artwork->blocks()->count()]);
+        $old = ArtworkRevision::query()->where('artwork_id', $artwork->id)->firstOrFail();
+        self::assertSame([1, $before, 'lighter fill'], [$old->revision, $old->checksum, $old->why]);
+        self::assertTrue(Storage::exists("tapes/{$before}.dst"));
+        $this->get("/artwork/{$artwork->id}/history")->assertSee('replaced: lighter fill')->assertSee('has no sew-out that passed', false);
+    }
+
+    #[Test]
+    public function while_a_piece_of_it_is_on_the_machine_a_file_is_not_replaced(): void
+    {
+        $artwork = self::artwork('Lantern row');
+        $this->post("/artwork/{$artwork->id}/file", ['tape' => self::upload(self::tape(61), 'x.dst'), 'why' => 'new', 'sure' => 1])->assertSessionHasErrors('tape');
+        self::assertSame(1, $artwork->refresh()->revision);
+    }
+
+    #[Test]
+    public function what_cannot_be_read_replaces_nothing(): void
+    {
+        $artwork = self::artwork('Reed stalk');
+        $files = count(Storage::files('tapes'));
+        foreach ([substr(self::tape(30), 0, 531), (string) Storage::get($artwork->tapePath()), (string) Storage::get(self::artwork('Seed sprig')->tapePath())] as $bytes) {
+            $this->post("/artwork/{$artwork->id}/file", ['tape' => self::upload($bytes, 'x.dst'), 'why' => 'new', 'sure' => 1])->assertSessionHasErrors('tape');
+        }
+        $this->post("/artwork/{$artwork->id}/file", ['tape' => self::upload(self::tape(62), 'x.dst'), 'sure' => 1])->assertSessionHasErrors('why');
+        self::assertSame([1, $files], [$artwork->refresh()->revision, count(Storage::files('tapes'))]);
+    }
+
+    #[Test]
+    public function setup_says_whether_it_came_out_on_cloth_like_this(): void
+    {
+        // Polo of piqué: the bell was never sewn on a knit.
+        $decoration = self::decoration(1006);
+        self::assertSame('pique', $decoration->line->fabric);
+        $bell = $decoration->artwork;
+        self::assertNotNull($bell);
+        $this->get("/setup/{$decoration->id}")->assertSee('No sew-out of this artwork has come out on pique or its like');
+
+        $this->post("/artwork/{$bell->id}/sew-outs", [...self::SEW_OUT, 'fabric' => 'canvas'])->assertSessionHasNoErrors();
+        $this->post("/artwork/{$bell->id}/sew-outs", [...self::SEW_OUT, 'passed' => 0, 'remark' => 'puckered'])->assertSessionHasNoErrors();
+        $this->get("/setup/{$decoration->id}")->assertSee('No sew-out of this artwork has come out on pique');
+        // Jersey is a knit like piqué.
+        $this->post("/artwork/{$bell->id}/sew-outs", [...self::SEW_OUT, 'fabric' => 'jersey'])->assertSessionHasNoErrors();
+        $this->get("/setup/{$decoration->id}")->assertSee('It came out on jersey')->assertSee('by Ilse');
+
+        // Another file: what came out before says nothing of it.
+        $bell->update(['revision' => 2]);
+        $this->get("/setup/{$decoration->id}")->assertSee('No sew-out of this artwork has come out on pique');
+    }
+
+    #[Test]
+    public function a_failed_sew_out_wants_its_reason_and_every_field_its_word(): void
+    {
+        $this->post('/artwork/1/sew-outs', [...self::SEW_OUT, 'passed' => 0])->assertSessionHasErrors(['remark' => 'Say what went wrong, so that the next one knows.']);
+        $this->post('/artwork/1/sew-outs', [])->assertSessionHasErrors(['fabric', 'backing', 'layers', 'needle', 'speed', 'passed', 'who']);
+    }
+
+    #[Test]
+    public function a_photo_is_kept_only_when_it_is_one(): void
+    {
+        $png = (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAIAAAACCAIAAAD91JpzAAAAEElEQVR4nGNkYGBgYGBgAAAADAADqPVR9QAAAABJRU5ErkJggg==', true);
+        $this->post('/artwork/1/sew-outs', [...self::SEW_OUT, 'photo' => self::upload('<script>alert(1)</script>', 'cat.png')])->assertSessionHasErrors(['photo' => 'That is no photo: JPEG, PNG or WebP is wanted.']);
+        $this->post('/artwork/1/sew-outs', [...self::SEW_OUT, 'photo' => UploadedFile::fake()->createWithContent('../../evil.php', $png)])->assertSessionHasNoErrors();
+        $out = SewOut::query()->orderByDesc('id')->firstOrFail();
+        self::assertMatchesRegularExpression('/^[0-9a-f]{64}\.png$/', (string) $out->photo);
+        $this->get("/artwork/sew-outs/{$out->id}/photo")->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('X-Content-Type-Options', 'nosniff');
+    }
+
+    #[Test]
+    public function versions_are_kept_together_under_the_first(): void
+    {
+        [$bell, $cap, $sprig] = [self::artwork('Ringers’ bell'), self::artwork('Ringers’ bell, cap'), self::artwork('Seed sprig')];
+        $this->get("/artwork/{$bell->id}")->assertSee('Ringers’ bell, cap')->assertSee('cap version');
+        $this->put("/artwork/{$sprig->id}", ['name' => 'Seed sprig, small', 'variant' => 'small', 'family' => $bell->id, 'lettering' => '0'])->assertSessionHasNoErrors();
+        self::assertEqualsCanonicalizing([$bell->id, $cap->id, $sprig->id], $cap->family()->pluck('id')->all());
+        self::assertFalse($sprig->refresh()->lettering);
+        $this->put("/artwork/{$bell->id}", ['name' => 'x', 'variant' => 'small', 'family' => self::artwork('Reed stalk')->id])->assertSessionHasErrors('family');
+        $this->put("/artwork/{$bell->id}", ['name' => '', 'variant' => 'huge', 'family' => $cap->id])->assertSessionHasErrors(['name', 'variant', 'family']);
+    }
+
+    #[Test]
+    public function findings_are_shown_with_their_places_and_as_a_note(): void
+    {
+        $artwork = self::artwork('Lantern row');
+        $this->get("/artwork/{$artwork->id}")->assertSee('Show where')->assertSee('Not sewn as a cap wants it')->assertSee('What it means')->assertSee('A note to the digitiser');
+        $note = (string) $this->get("/artwork/{$artwork->id}/note.txt")->assertHeader('Content-Type', 'text/plain; charset=utf-8')->getContent();
+        self::assertStringStartsWith("About “Lantern row” (lantern-row.dst, {$artwork->stitches} stitches,", $note);
+        self::assertStringContainsString('Please order it for a cap', $note);
+
+        // Two reds that nobody tells apart on the rack.
+        DB::table('threads')->where('code', 'D-09')->update(['hex' => '#f4c34d']);
+        $this->get("/artwork/{$artwork->id}")->assertSee('D-05 and D-09 differ by only');
+    }
+
+    #[Test]
+    public function when_the_house_changes_what_is_dense_every_tape_is_looked_over_again(): void
+    {
+        $artwork = self::artwork('Lantern row');
+        self::assertContains('dense', array_column($artwork->findings, 0));
+        $this->put('/shop/rules/dense_stitches_per_mm2', ['dense_stitches_per_mm2' => 40])->assertSessionHasNoErrors();
+        self::assertNotContains('dense', array_column($artwork->refresh()->findings, 0));
+    }
+
+    private static function artwork(string $name): Artwork
+    {
+        return Artwork::query()->where('name', $name)->firstOrFail();
+    }
+}
