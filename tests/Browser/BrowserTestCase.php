@@ -139,8 +139,8 @@ abstract class BrowserTestCase extends TestCase
     {
         try {
             return $this->browser->findElement(WebDriverBy::tagName('body'))->getText();
-        } catch (StaleElementReferenceException) {
-            return '';
+        } catch (StaleElementReferenceException|NoSuchElementException) {
+            return ''; // between one page and the next
         }
     }
 

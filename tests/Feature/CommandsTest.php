@@ -62,12 +62,47 @@ final class CommandsTest extends TestCase
         self::assertSame(['changes' => 1, 'batches' => [['id' => 'b1', 'load' => [['needle' => 2, 'from' => null, 'to' => 'navy-40', 'before_block' => 1]], 'order' => [1, 2, 1]]]], $out);
     }
 
+    #[Test]
+    public function findings_are_part_of_the_inspection(): void
+    {
+        $out = self::json(['stitch:inspect', self::TAPES.'bars-left-to-right.dst']);
+
+        self::assertSame(['jumps_before_first', 'cap_order', 'start_off_middle', 'end_away'], array_column($out['findings'], 'code'));
+        self::assertSame(['code', 'message'], array_keys($out['findings'][0]));
+    }
+
+    #[Test]
+    public function a_tape_is_turned_copied_and_regrouped_and_says_what_was_saved(): void
+    {
+        $path = sys_get_temp_dir().'/made-'.getmypid().'.dst';
+        $out = self::json(['stitch:write', self::TAPES.'badge.dst', $path, '--copies=3x2', '--regroup', '--turn=90', '--mirror', '--gap=4', '--field=220x140']);
+        $back = self::json(['stitch:inspect', $path]);
+        unlink($path);
+
+        self::assertSame([6, 17, 2, 15], [$out['copies'], $out['before']['colour_changes'], $out['after']['colour_changes'], $out['saved']['colour_changes']]);
+        self::assertSame([6 * 2548, 2, $out['after']['trims'], $out['after']['jumps']], [$back['stitches'], $back['colour_changes'], $back['trims'], $back['jumps']]);
+        self::assertEqualsWithDelta(6 * (7189.6 + 1736.5 + 878.7), $back['sewn_length_mm'], 0.5);
+        self::assertEqualsWithDelta([3 * 67 + 2 * 4, 2 * 67 + 4], [$back['bounds_mm']['width'], $back['bounds_mm']['height']], 0.11);
+        self::assertSame([1, 2, 3], $out['blocks_from']);
+        // 15 changes of 7 s and 1.5 s to start after each; what trims are saved or added, 7.5 s each.
+        self::assertEqualsWithDelta(15 * 8.5 + 7.5 * $out['saved']['trims'], $out['saved']['seconds'], 0.1);
+
+        $halted = self::json(['stitch:write', self::TAPES.'leaf-applique.dst', $path, '--stop=40', '--stop=500']);
+        self::assertSame([5, [1, 1, 2, 3, 3, 4]], [$halted['after']['colour_changes'], $halted['blocks_from']]);
+        unlink($path);
+    }
+
     /** @return iterable<string, array{list<string>, string, string}> */
     public static function badInput(): iterable
     {
         yield 'no such file' => [['stitch:inspect', 'nothing.dst'], '', 'nothing.dst: there is no such file'];
         yield 'no tape' => [['stitch:inspect', '-'], 'short', 'at byte 5'];
         yield 'bad speed' => [['stitch:time', self::TAPES.'badge.dst', '--speed=fast'], '', '--speed: a whole number'];
+        yield 'an odd turn' => [['stitch:write', self::TAPES.'badge.dst', '/tmp/x.dst', '--turn=45'], '', '--turn: 0, 90, 180 or 270'];
+        yield 'copies in words' => [['stitch:write', self::TAPES.'badge.dst', '/tmp/x.dst', '--copies=many'], '', '--copies: columns x rows'];
+        yield 'too small a field' => [['stitch:write', self::TAPES.'badge.dst', '/tmp/x.dst', '--copies=2x2', '--field=100x100'], '', 'at most 1 × 1 go in'];
+        yield 'a stop at no stitch' => [['stitch:write', self::TAPES.'badge.dst', '/tmp/x.dst', '--stop=99999'], '', 'there is no stitch to come after stitch 99999'];
+        yield 'nowhere to write' => [['stitch:write', self::TAPES.'badge.dst', '/no/such/folder/x.dst'], '', '/no/such/folder/x.dst: it cannot be written there'];
         yield 'no JSON' => [['thread:match', '-'], '{', 'no JSON'];
         yield 'unknown key' => [['thread:match', '-'], '{"target":"#ffffff","among":[],"wieght":40}', '-: wieght: this key is not known'];
         yield 'unknown key inside' => [['thread:match', '-'], '{"target":"#ffffff","among":[{"code":"a","hex":"#000000","name":"x"}]}', 'among[0]: name: this key is not known'];

@@ -18,7 +18,7 @@ final class ManyPagesTest extends FeatureTestCase
     /** @return iterable<string, array{string}> */
     public static function pages(): iterable
     {
-        foreach (['/orders', '/orders?show=finished', '/orders/new', '/orders/1001', '/orders/1004', '/orders/1009', '/orders/1012', '/artwork', '/artwork/1', '/artwork/6', '/setup', '/setup/11', '/needles', '/needles/M2', '/needles/M3', '/plan', '/plan?day=3', '/floor', '/floor/M2', '/floor/M3', '/floor/M1/pulse', '/books', '/books?from=2026-01-01&to=2026-03-04', '/shop'] as $path) {
+        foreach (['/orders', '/orders?show=finished', '/orders/new', '/orders/1001', '/orders/1004', '/orders/1009', '/orders/1012', '/artwork', '/artwork/1', '/artwork/6', '/artwork/10/stops', '/artwork/2/make', '/artwork/1/history', '/setup', '/setup/11', '/needles', '/needles/M2', '/needles/M3', '/plan', '/plan?day=3', '/floor', '/floor/M2', '/floor/M3', '/floor/M1/pulse', '/books', '/books?from=2026-01-01&to=2026-03-04', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/threads/match'] as $path) {
             yield $path => [$path];
         }
     }

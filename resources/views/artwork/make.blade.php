@@ -20,7 +20,7 @@
                     <p class="mt-1 text-sm text-soft">For applied cloth whose lines come in one block. The number of a stitch is read under <a href="{{ route('artwork.show', $artwork) }}">Look</a>. Stops it has already: {{ implode(', ', array_map(static fn ($step) => number_format($step->to, 0, '.', "\u{202F}"), array_slice($sheet->steps, 0, -1))) ?: 'none' }}.</p></div>
                 <div class="col-span-2"><label for="name">Name of what is made</label><input id="name" name="name" value="{{ old('name') }}" maxlength="120" placeholder="{{ $artwork->name }}, and what was done"><x-wrong field="name" /></div>
             </fieldset>
-            <div id="sure-box" class="mt-3"><x-wrong field="sure" /></div>
+            <div class="mt-3"><x-wrong field="sure" /><div id="sure-box"></div></div>
             <p class="mt-4 flex flex-wrap gap-2">
                 <button class="btn btn-main" data-key="k">Keep it with this artwork <kbd>k</kbd></button>
                 <button class="btn" formmethod="get" formaction="{{ route('artwork.make.tape', $artwork) }}">Save as tape</button>

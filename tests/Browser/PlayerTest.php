@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverKeys;
+use Hakama\Machine\RunTime;
+use Hakama\Machine\RunTimeRules;
+use Hakama\Machine\SpeedCurve;
+use Hakama\Stitch\PatternBuilder;
+use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Tape\TapeReader;
+use Hakama\Stitch\Tape\TapeWriter;
+use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\Process\Process;
+
+/** Walking through an artwork stitch by stitch, on a real canvas. */
+final class PlayerTest extends BrowserTestCase
+{
+    private const LANTERNS = '/artwork/5';
+
+    #[Test]
+    public function player_sheet_template_and_command_agree_to_the_stitch(): void
+    {
+        $tape = (string) file_get_contents(getenv('TEST_URL').self::LANTERNS.'/tape.dst');
+        $figures = PatternFigures::of((new TapeReader())->fromString($tape));
+        $command = new Process([PHP_BINARY, 'artisan', 'stitch:inspect', '-'], dirname(__DIR__, 2), null, $tape);
+        $command->mustRun();
+        self::assertSame($figures->stitches, json_decode($command->getOutput(), true)['stitches']);
+
+        $this->open(self::LANTERNS);
+        self::assertSame($figures->stitches, $this->player('t.sewn'));
+        self::assertSame($figures->stitches, $this->player('stitch'), 'it opens with the whole design');
+        self::assertSame(array_map(static fn($block): int => $block->stitches, $figures->blocks), $this->player('t.blocks.map((b) => b.to - b.from)'));
+        self::assertSame(self::thin($figures->stitches), $this->textOf('[data-p=of]'));
+
+        // As the machine sews: the run time of the core without the breaks it allows for.
+        $time = RunTime::of($figures->lengths, $figures->changes, $figures->trims, 850, SpeedCurve::usual(1000), 1, 0, new RunTimeRules());
+        self::assertEqualsWithDelta($time->seconds() - $time->breaksS, $this->player('total'), 1e-6);
+
+        $this->visit(self::LANTERNS.'/stops');
+        $this->sees('to '.self::thin($figures->stitches));
+        $pdf = (string) file_get_contents(getenv('TEST_URL').self::LANTERNS.'/template.pdf');
+        preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
+        self::assertStringContainsString("{$figures->stitches} stitches", implode('', array_map(static fn(string $s): string => (string) @gzuncompress($s), $streams[1])));
+    }
+
+    #[Test]
+    public function it_is_stepped_by_stitch_block_and_stop_with_keys_alone(): void
+    {
+        $this->open(self::LANTERNS);
+        [$first, $second] = $this->player('t.blocks.slice(0, 2).map((b) => b.to)');
+        $at = fn(string ...$keys): int => $this->pressed(...$keys);
+
+        self::assertSame(0, $at(WebDriverKeys::HOME));
+        self::assertSame(2, $at(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT));
+        self::assertSame(1, $at(WebDriverKeys::ARROW_LEFT));
+        self::assertSame($first, $at(']'), 'the stop is after the last stitch of the block');
+        self::assertSame($first + 1, $at('.'), 'the block begins with the next');
+        self::assertSame($second, $at(']'));
+        self::assertSame($first + 1, $at(','), 'back to where this block began');
+        self::assertSame(1, $at(','));
+        self::assertSame($first, $at(']'));
+        self::assertSame(0, $at('['));
+        self::assertSame($this->player('t.sewn'), $at(WebDriverKeys::END));
+        self::assertSame('6 of 6', $this->textOf('[data-p=block]'));
+        self::assertSame('6', $this->attribute('[data-here]', 'data-block-row'));
+        // Scrubbing by the range itself, as one who hears the page would.
+        $this->browser->executeScript('document.getElementById("scrub").focus()');
+        $this->keys(WebDriverKeys::ARROW_LEFT);
+        $this->browser->wait(5, 50)->until(fn(): bool => $this->player('stitch') === $this->player('t.sewn') - 1);
+        self::assertStringContainsString('block 6', (string) $this->attribute('#scrub', 'aria-valuetext'));
+    }
+
+    #[Test]
+    public function it_plays_on_and_pauses_and_fills_in_thread_colours(): void
+    {
+        $this->open(self::LANTERNS);
+        $this->pressed(WebDriverKeys::HOME);
+        $bare = $this->painted();
+        $this->choose('#rate', '2000');
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->keys('p');
+        $this->browser->wait(8, 50)->until(fn(): bool => $this->player('stitch') > 900, 'it does not play');
+        $this->keys('p');
+        $stood = $this->player('stitch');
+        usleep(200_000);
+        self::assertSame($stood, $this->player('stitch'), 'it went on after the pause');
+        self::assertLessThan($this->player('t.sewn'), $stood);
+        $some = $this->painted();
+        $this->pressed(WebDriverKeys::END);
+        $all = $this->painted();
+
+        self::assertGreaterThan($bare['wick'] + 500, $some['wick'], 'the second block is yellow');
+        self::assertGreaterThan($some['ember'] + 100, $all['ember'], 'the third is red');
+        // And back again: what was drawn is gone.
+        $this->pressed(WebDriverKeys::HOME);
+        self::assertLessThan(50, $this->painted()['wick']);
+    }
+
+    #[Test]
+    public function the_same_stitch_looks_the_same_from_either_side(): void
+    {
+        $this->open(self::LANTERNS);
+        $picture = fn(): string => (string) $this->browser->executeAsyncScript('const done = arguments[0]; const p = document.querySelector("[data-player]").player; p.goTo(2000).then(() => done(p.cloth.toDataURL()))');
+        $fromTheEnd = $picture();
+        $this->pressed(WebDriverKeys::HOME);
+        self::assertSame($fromTheEnd, $picture());
+    }
+
+    #[Test]
+    public function density_order_and_findings_are_shown_on_the_drawing(): void
+    {
+        $this->open(self::LANTERNS);
+        $plain = $this->painted();
+        $this->keys('d');
+        $this->sees('needle points per mm²');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->painted()['indigo'] > $plain['indigo'] + 300, 'no density is drawn');
+        self::assertSame('true', $this->attribute('[data-do=density]', 'aria-pressed'));
+        // The densest square of the map is the one the page names.
+        self::assertSame(15, $this->browser->executeScript('const s = document.querySelector("[data-player]").player.map.squares; let most = 0; for (let i = 2; i < s.length; i += 3) most = Math.max(most, s[i]); return most'));
+        $this->keys('d');
+        $rings = $this->painted()['persimmon'];
+        $this->find('[data-spots]')->click();
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->painted()['persimmon'] > $rings + 60, 'no place is ringed');
+        self::assertSame('true', $this->attribute('[data-spots]', 'aria-pressed'));
+    }
+
+    #[Test]
+    public function pressing_on_a_place_goes_to_the_stitch_that_ends_there(): void
+    {
+        $this->open(self::LANTERNS);
+        // The middle of the canvas lies on the lantern in the middle.
+        $this->find('[data-player] canvas')->click();
+        $this->browser->wait(5, 50)->until(fn(): bool => $this->player('stitch') < $this->player('t.sewn'));
+        [$x, $y] = $this->browser->executeScript('const p = document.querySelector("[data-player]").player; const i = p.t.stitches[p.stitch - 1]; return p.onScreen(p.t.xs[i], p.t.ys[i])');
+        [$width, $height] = $this->browser->executeScript('const c = document.querySelector("[data-player] canvas").getBoundingClientRect(); return [c.width, c.height]');
+        self::assertEqualsWithDelta([$width / 2, $height / 2], [$x, $y], 14);
+        // Closer: what is under the pointer stays; the whole design again.
+        $this->keys('+', '+');
+        self::assertGreaterThan(2, $this->player('zoom'));
+        $this->keys('w');
+        self::assertSame(1, $this->player('zoom'));
+    }
+
+    #[Test]
+    public function a_million_records_are_taken_in_opened_and_played(): void
+    {
+        $path = sys_get_temp_dir().'/million-'.getmypid().'.dst';
+        $tape = self::million();
+        file_put_contents($path, $tape);
+        $this->visit('/artwork');
+        $this->find('#tape')->setFileDetector(new LocalFileDetector())->sendKeys($path);
+        $this->type('#name', 'One million');
+        $this->press('Read the tape');
+        $this->browser->wait(60, 300)->until(fn(): bool => $this->all('[data-ready]') !== [], 'the million is not ready');
+        unlink($path);
+        $spans = (new TapeReader())->fromString($tape)->blockSpans();
+        self::assertSame(array_sum(array_map(static fn($span): int => $span->stitches, $spans)), $this->player('t.sewn'));
+        self::assertGreaterThan(1_000_000, $this->player('t.count'));
+
+        $this->pressed(WebDriverKeys::HOME);
+        $this->choose('#rate', '10000');
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->keys('p');
+        $this->browser->wait(20, 100)->until(fn(): bool => $this->player('stitch') > 15_000, 'it does not play');
+        $this->keys('p');
+        // The server is started with a limit of 256 MiB a request and has answered; this is the page's own share.
+        $heap = (int) $this->browser->executeScript('return performance.memory.usedJSHeapSize');
+        $pictures = (int) $this->browser->executeScript('const p = document.querySelector("[data-player]").player; const c = p.canvas.width * p.canvas.height * 4; return (Object.values(p.kept).length + 2) * c');
+        self::assertLessThan(256 * 1024 * 1024, $heap + $pictures);
+    }
+
+    private function open(string $path): void
+    {
+        $this->visit($path);
+        $this->browser->wait(20, 100)->until(fn(): bool => $this->all('[data-ready]') !== [], 'the player is not ready');
+    }
+
+    private function player(string $expression): mixed
+    {
+        return $this->browser->executeScript("const p = document.querySelector('[data-player]').player; return p.{$expression}");
+    }
+
+    private function pressed(string ...$keys): int
+    {
+        $this->keys(...$keys);
+        $this->browser->executeAsyncScript('const done = arguments[0]; const p = document.querySelector("[data-player]").player; p.goTo(p.stitch).then(done)');
+
+        return (int) $this->player('stitch');
+    }
+
+    /** @return array<string, int> pixels of the canvas that are near to a colour */
+    private function painted(): array
+    {
+        return $this->browser->executeScript(<<<'JS'
+            const canvas = document.querySelector('[data-player] canvas');
+            const data = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height).data;
+            const near = { wick: [244, 195, 77], ember: [207, 74, 46], indigo: [43, 58, 103], persimmon: [168, 58, 22] };
+            const counts = Object.fromEntries(Object.keys(near).map((name) => [name, 0]));
+            for (let i = 0; i < data.length; i += 4) {
+                if (data[i + 3] < 40) continue;
+                for (const [name, [r, g, b]] of Object.entries(near)) if (Math.abs(data[i] - r) + Math.abs(data[i + 1] - g) + Math.abs(data[i + 2] - b) < 45) counts[name]++;
+            }
+            return counts;
+            JS);
+    }
+
+    private static function thin(int $number): string
+    {
+        return number_format($number, 0, '.', "\u{202F}");
+    }
+
+    private static function million(): string
+    {
+        $builder = new PatternBuilder('MILLION');
+        for ($i = 1; $i <= 1_000_000; $i++) {
+            $row = intdiv($i, 200);
+            $step = $i % 200;
+            $i % 100_000 === 99_999 ? $builder->stop() : $builder->stitchTo(20 * ($row % 2 === 0 ? $step : 199 - $step), $row % 4000);
+        }
+
+        return (new TapeWriter())->toString($builder->pattern());
+    }
+}
