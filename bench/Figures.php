@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 /** Measures and prints. Times are medians; a yardstick of plain arithmetic is timed beside them, since machines differ. */
 final class Figures
 {
-    private const PAGES = ['/orders', '/orders?show=finished', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/setup', '/setup/11', '/needles/M1', '/plan', '/floor/M1', '/floor/M1/pulse', '/books', '/shop'];
+    private const PAGES = ['/orders', '/orders?show=finished', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/artwork/7/stops', '/artwork/7/make', '/artwork/1/history', '/setup', '/setup/11', '/needles/M1', '/plan', '/floor/M1', '/floor/M1/pulse', '/books', '/shop', '/shop/threads', '/shop/threads/needs'];
 
     public function __construct(private readonly string $server) {}
 
@@ -33,7 +33,7 @@ final class Figures
         $path = (string) tempnam(sys_get_temp_dir(), 'tape');
         file_put_contents($path, self::million());
         printf("\nA tape of 1 000 000 records (limits: 1 s, 64 MiB)\n");
-        foreach (['read' => 'echo count($read());', 'read and measure' => 'echo Hakama\Stitch\PatternFigures::of($read())->stitches;'] as $what => $code) {
+        foreach (['read' => 'echo count($read());', 'read and measure' => 'echo Hakama\Stitch\PatternFigures::of($read())->stitches;', 'and look it over' => '$p = $read(); echo count(Hakama\Stitch\Inspection::of($p, Hakama\Stitch\PatternFigures::of($p))->findings);'] as $what => $code) {
             $times = $peaks = [];
             for ($i = 0; $i < 5; $i++) {
                 // A process of its own, so that the peak is this work's and nobody else's.

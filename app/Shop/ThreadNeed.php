@@ -7,6 +7,7 @@ namespace App\Shop;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use Carbon\CarbonImmutable;
+use Hakama\Artwork\SheetBlock;
 use Hakama\House\HouseRule;
 use Hakama\Thread\ShelfForecast;
 use Hakama\Thread\ThreadDemand;
@@ -32,12 +33,13 @@ final readonly class ThreadNeed
     public static function of(PlanBoard $board, House $house, array $metres): self
     {
         $rules = $house->rules();
+        $factors = $rules->threadUse();
         $byDay = $byOrder = $bobbinM = $demands = [];
         foreach ($board->batches() as $batch) {
-            foreach (self::piecesByTime($batch, $board) as $at => $pieces) {
-                $day = $at === PHP_INT_MAX ? 'not planned' : ShopClock::time($at)->toDateString();
+            $uses = array_map(static fn(float $length, SheetBlock $block): ThreadUse => ThreadUse::of($length, $block->stitches, $factors), $batch->lengthsMm, $batch->blocks);
+            foreach (self::piecesByDay($batch, $board) as $day => [$pieces, $at]) {
                 foreach ($batch->threads as $i => $thread) {
-                    $use = ThreadUse::of($batch->lengthsMm[$i], $batch->blocks[$i]->stitches, $rules->threadUse());
+                    $use = $uses[$i];
                     $byDay[$day][$thread] = ($byDay[$day][$thread] ?? 0) + $pieces * $use->topM;
                     $byOrder[$batch->orderNumber][$thread] = ($byOrder[$batch->orderNumber][$thread] ?? 0) + $pieces * $use->topM;
                     $bobbinM[$day] = ($bobbinM[$day] ?? 0) + $pieces * $use->bobbinM;
@@ -62,21 +64,23 @@ final readonly class ThreadNeed
         return $day === 'not planned' ? 'not planned yet' : CarbonImmutable::parse($day)->format('D j M');
     }
 
-    /** @return array<int, int> start of a load => pieces in it; what is not planned comes last */
-    private static function piecesByTime(OpenBatch $batch, PlanBoard $board): array
+    /** @return array<string, array{int, int}> day => pieces sewn on it and the start of its first load; what is not planned comes last */
+    private static function piecesByDay(OpenBatch $batch, PlanBoard $board): array
     {
         $placed = $board->timetable()->find($batch->code);
         if ($placed === null) {
-            return [PHP_INT_MAX => $batch->left];
+            return ['not planned' => [$batch->left, PHP_INT_MAX]];
         }
         $heads = $board->machines()->firstWhere('code', $placed->machine)->heads ?? 1;
         $left = $batch->left;
-        $pieces = [];
+        $days = [];
         foreach ($placed->loads as [$from]) {
-            $pieces[$from] = min($heads, $left);
-            $left -= $pieces[$from];
+            $pieces = min($heads, $left);
+            $left -= $pieces;
+            $day = gmdate('Y-m-d', $from);
+            $days[$day] = [($days[$day][0] ?? 0) + $pieces, $days[$day][1] ?? $from];
         }
 
-        return $pieces;
+        return $days;
     }
 }

@@ -10,8 +10,11 @@ final readonly class DensityMap
     /** Added so that no coordinate is below zero and a plain cut rounds down; a whole number of cells. In 0.1 mm. */
     public const FAR = 1_000_000_000;
 
-    /** The cells are keyed by one number; no tape reaches so far that rows would run together. */
-    public const ROW = 1 << 30;
+    /**
+     * The cells are keyed by one number; no tape reaches so far that rows would run together. A prime, since
+     * with a power of two the keys of one column would differ in their upper bits only, and all collide.
+     */
+    public const ROW = 268_435_399;
 
     private const FURTHEST_PACKED = 0xFFFF;
 

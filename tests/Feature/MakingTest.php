@@ -121,7 +121,7 @@ final class MakingTest extends FeatureTestCase
         $pdf = (string) $this->get("/artwork/{$artwork->id}/template.pdf?paper={$paper}")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         $size = Paper::from($paper);
         self::assertSame(1, preg_match('/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/', $pdf, $box));
-        self::assertEqualsWithDelta([$size->widthMm(), $size->heightMm()], [$box[1] / 72 * 25.4, $box[2] / 72 * 25.4], 0.01);
+        self::assertEqualsWithDelta([$size->widthMm(), $size->heightMm()], [(float) $box[1] / 72 * 25.4, (float) $box[2] / 72 * 25.4], 0.01);
 
         $template = Template::of($artwork->bounds(), $size);
         $pages = self::pages($pdf);

@@ -86,54 +86,88 @@ final class Locating
         );
     }
 
+    /** The hot loop: what is asked at every stitch stands in local variables, and what is rare is looked into elsewhere. */
     private function take(Chunk $chunk): void
     {
         $short = ($this->rules->shortMm * 10) ** 2;
-        $long = ($this->rules->longMm * 10) ** 2;
         $float = ($this->rules->longJumpMm * 10) ** 2;
-        [$x, $y] = [$this->x, $this->y];
-        foreach ($chunk->kinds as $i => $kind) {
-            [$toX, $toY] = [$chunk->xs[$i], $chunk->ys[$i]];
-            if ($kind === self::STITCH) {
-                if ($this->stopped || $this->jumps > 0) {
-                    $this->x = $x;
-                    $this->y = $y;
-                    $this->land();
-                }
-                $this->stitches++;
-                $square = ($toX - $x) ** 2 + ($toY - $y) ** 2;
-                if ($square < $short) {
-                    if (count($this->short) < self::KEPT) {
-                        $this->short[] = $this->spot($toX, $toY);
-                    }
-                } elseif ($square > $float) {
-                    $this->cross($x, $y, $toX, $toY);
-                    if ($square > $long) {
-                        $this->long[] = [$square, $this->spot($toX, $toY)];
-                    }
-                }
-                if ($this->manyBlocks) {
-                    $cell = (int) (($toX + DensityMap::FAR) / 10) + (int) (($toY + DensityMap::FAR) / 10) * DensityMap::ROW;
-                    $this->cover[$cell] = ($this->cover[$cell] ?? 0) | (1 << min($this->block, self::LAST_BIT));
-                }
-            } elseif ($kind === self::JUMP) {
-                if ($this->jumps++ === 0) {
-                    [$this->sewnX, $this->sewnY] = [$x, $y];
-                }
-            } else {
-                $this->stopped = true;
-                $this->jumps = 0;
-                $this->stops[] = $this->spot($toX, $toY);
+        $x = $this->x;
+        $y = $this->y;
+        $sewn = $this->stitches;
+        $moved = $this->stopped || $this->jumps > 0;
+        $bit = 1 << min($this->block, self::LAST_BIT);
+        $ys = $chunk->ys;
+        $kinds = $chunk->kinds;
+        $far = DensityMap::FAR;
+        foreach ($chunk->xs as $i => $toX) {
+            $toY = $ys[$i];
+            if ($kinds[$i] !== self::STITCH) {
+                $this->stitches = $sewn;
+                $this->move($kinds[$i] === self::JUMP, $x, $y, $toX, $toY);
+                $moved = true;
+                $x = $toX;
+                $y = $toY;
+                continue;
             }
-            [$x, $y] = [$toX, $toY];
+            if ($moved) {
+                $this->stitches = $sewn;
+                $this->land($x, $y);
+                $bit = 1 << min($this->block, self::LAST_BIT);
+                $moved = false;
+            }
+            $sewn++;
+            $square = ($toX - $x) * ($toX - $x) + ($toY - $y) * ($toY - $y);
+            if ($square < $short || $square > $float) {
+                $this->stitches = $sewn;
+                $this->oddStitch($square, $x, $y, $toX, $toY);
+            }
+            if ($this->manyBlocks) {
+                $cell = (int) (($toX + $far) / 10) + (int) (($toY + $far) / 10) * DensityMap::ROW;
+                if (! isset($this->cover[$cell])) {
+                    $this->cover[$cell] = $bit;
+                } elseif (($this->cover[$cell] & $bit) === 0) {
+                    $this->cover[$cell] |= $bit;
+                }
+            }
+            $x = $toX;
+            $y = $toY;
         }
-        [$this->x, $this->y] = [$x, $y];
+        $this->stitches = $sewn;
+        $this->x = $x;
+        $this->y = $y;
+    }
+
+    private function move(bool $jump, int $x, int $y, int $toX, int $toY): void
+    {
+        if (! $jump) {
+            $this->stopped = true;
+            $this->jumps = 0;
+            $this->stops[] = $this->spot($toX, $toY);
+        } elseif ($this->jumps++ === 0) {
+            [$this->sewnX, $this->sewnY] = [$x, $y];
+        }
+    }
+
+    /** A stitch that is shorter or longer than most: which ones are kept, and whether a long one lies over another block. */
+    private function oddStitch(int $square, int $x, int $y, int $toX, int $toY): void
+    {
+        if ($square < ($this->rules->shortMm * 10) ** 2) {
+            if (count($this->short) < self::KEPT) {
+                $this->short[] = $this->spot($toX, $toY);
+            }
+
+            return;
+        }
+        $this->cross($x, $y, $toX, $toY);
+        if ($square > ($this->rules->longMm * 10) ** 2) {
+            $this->long[] = [$square, $this->spot($toX, $toY)];
+        }
     }
 
     /** The needle comes down after a move. */
-    private function land(): void
+    private function land(int $x, int $y): void
     {
-        $this->first ??= new Point($this->x / 10, $this->y / 10);
+        $this->first ??= new Point($x / 10, $y / 10);
         if ($this->stopped) {
             $this->block++;
             // One stop between two blocks is as it should be; before the first there should be none.
@@ -142,12 +176,12 @@ final class Locating
             $this->empty = array_slice([...$this->empty, ...$needless], 0, self::KEPT);
             $this->stops = [];
         } elseif ($this->jumps < $this->rules->trimJumps && $this->stitches > 0) {
-            $square = ($this->x - $this->sewnX) ** 2 + ($this->y - $this->sewnY) ** 2;
+            $square = ($x - $this->sewnX) ** 2 + ($y - $this->sewnY) ** 2;
             if ($square > ($this->rules->longJumpMm * 10) ** 2) {
                 $this->longJumps++;
-                $this->carried[] = [$square, $this->spot(intdiv($this->x + $this->sewnX, 2), intdiv($this->y + $this->sewnY, 2))];
+                $this->carried[] = [$square, $this->spot(intdiv($x + $this->sewnX, 2), intdiv($y + $this->sewnY, 2))];
             }
-            $this->cross($this->sewnX, $this->sewnY, $this->x, $this->y);
+            $this->cross($this->sewnX, $this->sewnY, $x, $y);
         }
         $this->stopped = false;
         $this->jumps = 0;
