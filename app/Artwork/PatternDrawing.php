@@ -18,15 +18,21 @@ final class PatternDrawing
 
     /** What was sewn before a step is only hinted at: points nearer than this are left out, 0.1 mm. */
     private const HINT = 8;
+
+    /** Up to so many stitches every one of them is drawn; a picture on a page shows no more. */
+    private const DRAWN_WHOLE = 80_000;
     /** CIE L* above which a thread hardly shows on paper. */
     private const PALE = 85.0;
     private const PAD_MM = 2.0;
 
-    /** @param list<string|null> $colours thread colour per block, #rrggbb */
-    public static function svg(Artwork $artwork, Pattern $pattern, array $colours): string
+    /**
+     * @param list<string|null> $colours thread colour per block, #rrggbb
+     * @param bool              $exact   every needle point, however many there are; else what an eye can see
+     */
+    public static function svg(Artwork $artwork, Pattern $pattern, array $colours, bool $exact): string
     {
         $drawn = '';
-        foreach (self::paths($pattern) as $block => $path) {
+        foreach (self::paths($pattern, every: $exact ? 1 : self::every($artwork)) as $block => $path) {
             $drawn .= self::path($colours[$block] ?? self::UNTHREADED, $path);
         }
 
@@ -41,7 +47,7 @@ final class PatternDrawing
     public static function step(Artwork $artwork, Pattern $pattern, int $number, ?string $colour): string
     {
         $drawn = '';
-        foreach (self::paths($pattern, $number - 1) as $block => $path) {
+        foreach (self::paths($pattern, $number - 1, self::every($artwork)) as $block => $path) {
             if ($block >= $number) {
                 break;
             }
@@ -72,23 +78,30 @@ final class PatternDrawing
         );
     }
 
+    /** Every how manieth stitch a picture needs: an odd number, so that a zigzag stays one. */
+    private static function every(Artwork $artwork): int
+    {
+        return $artwork->stitches <= self::DRAWN_WHOLE ? 1 : 2 * (int) floor($artwork->stitches / self::DRAWN_WHOLE) + 1;
+    }
+
     /**
      * @param int $hinted so many blocks from the first are thinned out
+     * @param int $every  only every so manieth stitch is drawn
      *
      * @return list<string> path data per block that sews, tenths of a millimetre, y up
      */
-    private static function paths(Pattern $pattern, int $hinted = 0): array
+    private static function paths(Pattern $pattern, int $hinted = 0, int $every = 1): array
     {
         $paths = [];
         $path = '';
-        $x = $y = 0;
+        $x = $y = $passed = 0;
         $lifted = true;
         foreach ($pattern->chunks() as $chunk) {
             foreach ($chunk->kinds as $i => $kind) {
                 $toX = $chunk->xs[$i];
                 $toY = $chunk->ys[$i];
                 if ($kind === RecordKind::Stitch->value) {
-                    if (! $lifted && count($paths) < $hinted && abs($toX - $x) + abs($toY - $y) < self::HINT) {
+                    if (! $lifted && (++$passed % $every !== 0 || count($paths) < $hinted && abs($toX - $x) + abs($toY - $y) < self::HINT)) {
                         continue;
                     }
                     $path .= $lifted ? "M{$x} {$y}l" : ' ';

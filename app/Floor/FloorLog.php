@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Machine;
 use App\Models\Setup;
+use App\Shop\ThreadTaken;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
@@ -79,6 +80,9 @@ final class FloorLog
                 'recorded_at' => CarbonImmutable::now(),
             ]);
             self::keepPieceStates($event);
+            if ($event->kind === EventKind::Sewn && $batch->decoration->artwork !== null) {
+                app(ThreadTaken::class)->by($batch->decoration->artwork, count($event->pieces));
+            }
 
             return $after;
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -13,10 +14,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $thread_id
  * @property int    $number
  * @property string $place
- * @property int    $metres_left
+ * @property float  $metres_left as it was measured, less what has been sewn since
+ * @property CarbonImmutable $measured_at
  */
 final class Cone extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
+    protected $casts = ['measured_at' => 'immutable_datetime'];
 }

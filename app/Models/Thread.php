@@ -44,7 +44,7 @@ final class Thread extends Model
 
     public function metresLeft(): int
     {
-        return (int) $this->cones->sum('metres_left');
+        return (int) round((float) $this->cones->sum('metres_left'));
     }
 
     /** Where its cones stand; wants `cones` loaded. */

@@ -47,12 +47,30 @@ final readonly class ColourFindings
             foreach (array_slice($different, $i + 1) as $other) {
                 $difference = $one->colour->differenceTo($other->colour);
                 if ($difference < $alike) {
-                    $findings[] = new Finding(FindingCode::ThreadsAlike, sprintf('%s and %s differ by only %.1f: put them on needles that are not neighbours, and read the code before loading.', $one->code, $other->code, $difference));
+                    $findings[] = new Finding(FindingCode::ThreadsAlike, sprintf('%s and %s differ by only %.1f: put them on needles that are not neighbours, and read the code before loading.', $one->code, $other->code, $difference), blocks: self::blocksIn($threads, $one, $other));
                 }
             }
         }
 
         return $findings;
+    }
+
+    /**
+     * @param list<Thread|null> $threads
+     *
+     * @return list<int> blocks sewn in one of these, from 1
+     */
+    private static function blocksIn(array $threads, Thread ...$these): array
+    {
+        $codes = array_map(static fn(Thread $thread): string => $thread->code, $these);
+        $blocks = [];
+        foreach ($threads as $i => $thread) {
+            if ($thread !== null && in_array($thread->code, $codes, true)) {
+                $blocks[] = $i + 1;
+            }
+        }
+
+        return $blocks;
     }
 
     /**

@@ -7,10 +7,14 @@ namespace Hakama\Stitch;
 /** One oddity of a pattern, in words for the person who has to sew it. */
 final readonly class Finding
 {
-    /** @param list<Spot> $spots where it is to be seen; the first is the worst, and not all are kept */
+    /**
+     * @param list<Spot> $spots  where it is to be seen; the first is the worst, and not all are kept
+     * @param list<int>  $blocks that it speaks of, from 1, where it is a matter of whole blocks
+     */
     public function __construct(
         public FindingCode $code,
         public string $message,
         public array $spots = [],
+        public array $blocks = [],
     ) {}
 }

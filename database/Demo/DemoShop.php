@@ -83,7 +83,7 @@ final class DemoShop
             $metres = self::LITTLE[$code] ?? 600 + ($i * 977) % 4300;
             // What is used most stands there twice: one cone begun, one whole.
             foreach (in_array($code, self::TWICE, true) ? [$metres, 5000] : [$metres] as $cone => $left) {
-                $thread->cones()->create(['number' => $cone + 1, 'place' => $cone === 0 ? $place : $place.' behind', 'metres_left' => $left]);
+                $thread->cones()->create(['number' => $cone + 1, 'place' => $cone === 0 ? $place : $place.' behind', 'metres_left' => $left, 'measured_at' => $at]);
             }
         }
         foreach (self::FRAMES as [$code, $name, $kind, $driver, $ow, $oh, $ww, $wh, $corner, $round, $ox, $oy, $count]) {

@@ -63,10 +63,12 @@ return new class () extends Migration {
             $table->foreignId('thread_id')->constrained()->cascadeOnDelete();
             $table->unsignedSmallInteger('number');
             $table->string('place', 32)->default('');
-            $table->unsignedInteger('metres_left');
+            // As it was measured, less what has been sewn since.
+            $table->double('metres_left');
+            $table->dateTime('measured_at');
             $table->unique(['thread_id', 'number']);
         });
-        DB::statement('insert into cones (thread_id, number, place, metres_left) select id, 1, shelf, metres_left from threads');
+        DB::statement('insert into cones (thread_id, number, place, metres_left, measured_at) select id, 1, shelf, metres_left, now() from threads');
         Schema::table('threads', static function (Blueprint $table): void {
             $table->dropColumn(['shelf', 'metres_left']);
         });
@@ -78,7 +80,7 @@ return new class () extends Migration {
             $table->string('shelf', 32)->default('');
             $table->unsignedInteger('metres_left')->default(0);
         });
-        DB::statement('update threads t set shelf = coalesce((select min(place) from cones c where c.thread_id = t.id), ""), metres_left = coalesce((select sum(metres_left) from cones c where c.thread_id = t.id), 0)');
+        DB::statement('update threads t set shelf = coalesce((select min(place) from cones c where c.thread_id = t.id), ""), metres_left = coalesce((select round(sum(metres_left)) from cones c where c.thread_id = t.id), 0)');
         foreach (['cones', 'sew_outs', 'artwork_revisions'] as $table) {
             Schema::dropIfExists($table);
         }

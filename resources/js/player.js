@@ -302,12 +302,20 @@ class Player {
     point(button) {
         const pressed = button.getAttribute('aria-pressed') === 'true';
         document.querySelectorAll('[data-spots]').forEach((one) => one.setAttribute('aria-pressed', 'false'));
-        this.shown.spots = pressed ? [] : JSON.parse(button.dataset.spots);
+        this.shown.spots = pressed ? [] : [...JSON.parse(button.dataset.spots), ...JSON.parse(button.dataset.blocks).map((number) => this.middleOf(number))];
         button.setAttribute('aria-pressed', String(!pressed));
         this.pause();
         const stitch = this.shown.spots[0]?.[2] ?? 0;
         this.box.scrollIntoView({ block: 'nearest', behavior: quiet.matches ? 'auto' : 'smooth' });
         return stitch > 0 ? this.goTo(stitch) : this.paint();
+    }
+
+    // A block is ringed at the stitch half way through it.
+    middleOf(number) {
+        const block = this.t.blocks[number - 1];
+        const stitch = Math.ceil((block.from + block.to) / 2);
+        const at = this.t.stitches[stitch - 1];
+        return [this.t.xs[at] / 10, this.t.ys[at] / 10, stitch];
     }
 
     /* Looking closer. */

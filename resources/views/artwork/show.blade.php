@@ -66,7 +66,8 @@
             @forelse ($findings as $finding)
                 <div class="border-b border-hair py-2">
                     <div class="flex items-start gap-3"><p class="flex-1"><span class="text-sm text-soft">{{ $finding->code->label() }}</span><br>{{ $finding->message }}</p>
-                    @if ($finding->spots !== [])<button class="btn btn-small" aria-pressed="false" data-spots="{{ json_encode(array_map(static fn ($s) => [$s->at->x, $s->at->y, $s->stitch], $finding->spots)) }}" @if ($loop->first) data-key="f" @endif aria-label="Show where: {{ $finding->code->label() }}">Show where</button>@endif</div>
+                    @if ($finding->code === Hakama\Stitch\FindingCode::CapOrder)<button class="btn btn-small" data-do="order" aria-label="Number the objects on the drawing">Show order</button>
+                    @elseif ($finding->spots !== [] || $finding->blocks !== [])<button class="btn btn-small" aria-pressed="false" data-spots="{{ json_encode(array_map(static fn ($s) => [$s->at->x, $s->at->y, $s->stitch], $finding->spots)) }}" data-blocks="{{ json_encode($finding->blocks) }}" @if ($loop->first) data-key="f" @endif aria-label="Show where: {{ $finding->code->label() }}">Show where</button>@endif</div>
                     <x-because about="What it means">{{ $finding->code->meaning() }} {{ $finding->code->request() }}</x-because>
                 </div>
             @empty

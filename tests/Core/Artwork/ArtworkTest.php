@@ -20,6 +20,7 @@ use Hakama\Stitch\Point;
 use Hakama\Stitch\Spot;
 use Hakama\Stitch\Turn;
 use Hakama\Thread\Colour;
+use Hakama\Thread\Cones;
 use Hakama\Thread\ShelfForecast;
 use Hakama\Thread\Thread;
 use Hakama\Thread\ThreadDemand;
@@ -38,6 +39,7 @@ final class ArtworkTest extends TestCase
         self::assertCount(1, $findings);
         self::assertSame(FindingCode::ThreadsAlike, $findings[0]->code);
         self::assertStringStartsWith('A and C differ by only', $findings[0]->message);
+        self::assertSame([1, 3, 4], $findings[0]->blocks);
         self::assertSame([], ColourFindings::of($threads, [], alike: 0.5), 'the house says what is alike');
     }
 
@@ -139,6 +141,14 @@ final class ArtworkTest extends TestCase
         self::assertEqualsWithDelta(['navy' => -40.0, 'red' => 0.0, 'gone' => -1.0], $forecast->left, 1e-9);
         self::assertEqualsWithDelta(540, $forecast->needed['navy'], 1e-9);
         self::assertSame([0, 1, 1, 2], array_map(static fn(float $m): int => ShelfForecast::bobbins($m, 90), [0.0, 1.0, 90.0, 90.1]));
+    }
+
+    #[Test]
+    public function cones_are_used_up_one_after_the_other_and_never_below_nothing(): void
+    {
+        self::assertSame([1 => 0.0, 2 => 70.0], Cones::sewnFrom([1 => 30.0, 2 => 100.0], 60.0));
+        self::assertSame([1 => 25.0], Cones::sewnFrom([1 => 30.0], 5.0));
+        self::assertSame([1 => 0.0, 2 => 0.0], Cones::sewnFrom([1 => 3.0, 2 => 4.0], 60.0));
     }
 
     private static function thread(string $code, string $hex): Thread

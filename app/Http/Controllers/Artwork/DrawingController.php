@@ -29,12 +29,13 @@ final class DrawingController
         $colours = $artwork->colours();
         $block = $request->integer('block');
         abort_if($block < 0 || $block > count($colours), 404);
-        $key = "drawing2-{$artwork->checksum}-{$block}-".md5((string) json_encode($colours));
+        $exact = $request->has('download');
+        $key = "drawing3-{$artwork->checksum}-{$block}-".($exact ? 'exact-' : '').md5((string) json_encode($colours));
         $response = self::kept($request, $key, 'image/svg+xml', static fn(): string => $block === 0
-            ? PatternDrawing::svg($artwork, $artwork->pattern(), $colours)
+            ? PatternDrawing::svg($artwork, $artwork->pattern(), $colours, $exact)
             : PatternDrawing::step($artwork, $artwork->pattern(), $block, $colours[$block - 1]));
 
-        return $request->has('download') ? self::named($response, $artwork, 'svg') : $response;
+        return $exact ? self::named($response, $artwork, 'svg') : $response;
     }
 
     /** Every record, as Track packs them. */
