@@ -100,7 +100,7 @@ final class Intake
                 'artwork_id' => $now->id, 'revision' => $now->revision, 'file_name' => $now->file_name, 'checksum' => $now->checksum,
                 'stitches' => $now->stitches, 'replaced_at' => CarbonImmutable::now(), 'why' => $why,
             ]);
-            $now->update(['revision' => $now->revision + 1, 'file_name' => self::plainName($file->getClientOriginalName()), 'checksum' => $checksum, 'bytes' => strlen($bytes), 'made' => '']);
+            $now->update(['revision' => $now->revision + 1, 'file_name' => self::plainName($file->getClientOriginalName()), 'checksum' => $checksum, 'bytes' => strlen($bytes), 'made' => '', 'read_at' => null]);
         });
         self::isShort(strlen($bytes)) ? ReadTape::dispatchSync($artwork->id) : ReadTape::dispatch($artwork->id);
         $artwork->refresh();

@@ -31,7 +31,30 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $old = ArtworkRevision::query()->where('artwork_id', $artwork->id)->firstOrFail();
         self::assertSame([1, $before, 'lighter fill'], [$old->revision, $old->checksum, $old->why]);
         self::assertTrue(Storage::exists("tapes/{$before}.dst"));
+        self::assertNull(session('problem'), 'a short row fits wherever the roundel did');
         $this->get("/artwork/{$artwork->id}/history")->assertSee('replaced: lighter fill')->assertSee('has no sew-out that passed', false);
+    }
+
+    #[Test]
+    public function a_new_file_that_no_longer_fits_its_frame_is_said_at_once(): void
+    {
+        $artwork = self::artwork('Ferry roundel');
+        $wide = (new \Hakama\Stitch\PatternBuilder('WIDE'))->stitchTo(0, 0);
+        for ($x = 1; $x <= 40; $x++) {
+            $wide->stitchTo(100 * $x, $x % 2 * 30);
+        }
+        $this->post("/artwork/{$artwork->id}/file", ['tape' => self::upload((new \Hakama\Stitch\Tape\TapeWriter())->toString($wide->pattern()), 'wide.dst'), 'why' => 'wider', 'sure' => 1]);
+        self::assertStringContainsString('It no longer fits as it was set up: B-', (string) session('problem'));
+    }
+
+    #[Test]
+    public function on_a_cap_the_version_for_caps_is_pointed_at(): void
+    {
+        $decoration = self::decoration(1010);
+        self::assertSame('cap_front', $decoration->position);
+        $this->get("/setup/{$decoration->id}")->assertDontSee('made for caps');
+        $decoration->update(['artwork_id' => self::artwork('Ringers’ bell')->id]);
+        $this->get("/setup/{$decoration->id}")->assertSee('There is a version of it made for caps')->assertSee('Ringers’ bell, cap');
     }
 
     #[Test]

@@ -37,8 +37,8 @@
             <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
                 @foreach ($sheet->steps as $step)
                     @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $open->threads[$step->block - 1])?->number; @endphp
-                    <li class="floor-step" data-to="{{ $step->to }}" @if ($run->loadEvent && $station->stitch >= $step->from - 1 && $station->stitch < $step->to) data-here @endif><x-swatch :hex="$open->colours[$step->block - 1]" />{{ $open->threads[$step->block - 1] }}@if ($needle), needle {{ $needle }}@endif{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', '.$step->role->label() }}</li>
-                    @if ($step->halts())<li class="floor-step halt">halt: {{ $step->action->label() }}</li>@endif
+                    <li class="floor-step" data-to="{{ $step->to }}" @if ($run->loadEvent && $station->stitch >= $step->from - 1 && $station->stitch < $step->to) data-here @endif><x-swatch :hex="$open->colours[$step->block - 1]" />{{ $open->threads[$step->block - 1] }}@if ($needle), needle {{ $needle }}@endif{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', '.$step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': '.$step->note }}</li>
+                    @if ($step->halts())<li class="floor-step halt">halt: {{ $step->action->label() }}{{ $step->note === '' ? '' : ', '.$step->note }}</li>@endif
                 @endforeach
             </ol>
             @if ($run->stage === Stage::Halted)

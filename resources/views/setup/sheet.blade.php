@@ -47,6 +47,7 @@
                 </div>
             @endforeach
         </dl>
+        @if ($capVersion)<p class="note note-now mt-3 text-sm">There is a version of it made for caps: <a href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a>. Choose it in <a href="{{ route('orders.show', $decoration->line->order) }}">the order</a>.</p>@endif
         @if ($sewOuts->isEmpty())
             <p class="note note-now mt-3 text-sm"><strong>No sew-out of this artwork has come out on {{ $decoration->line->fabricLabel() }} or its like.</strong> Sew it once on scrap before the first garment, and <a href="{{ route('artwork.history', $artwork) }}#sewouts">write down how it came out</a>.</p>
         @else

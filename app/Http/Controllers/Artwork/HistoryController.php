@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Artwork;
 use App\Artwork\Intake;
 use App\Artwork\Photo;
 use App\Models\Artwork;
+use App\Models\Decoration;
 use App\Models\SewOut;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
@@ -14,6 +15,7 @@ use App\Setup\SetupDesk;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Hakama\Setup\Backing;
+use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -54,11 +56,34 @@ final class HistoryController
         $file = $request->file('tape');
         assert($file instanceof UploadedFile);
         $intake->replace($artwork, $file, trim($request->string('why')->value()));
-        if ($artwork->read_at !== null) {
-            $desk->retime();
+        if ($artwork->read_at === null) {
+            return redirect()->route('artwork.show', $artwork)->with('done', "Revision {$artwork->revision} is in and is being read by the worker.");
+        }
+        $desk->retime();
+        $unfit = self::unfit($using, $desk);
+
+        return redirect()->route('artwork.show', $artwork)
+            ->with('done', sprintf('Revision %d is in; the one before is kept.%s', $artwork->revision, $using === [] ? '' : ' It is sewn by '.implode(', ', array_map(static fn(OpenBatch $batch): string => $batch->code, $using)).': its times were worked out anew.'))
+            ->with('problem', $unfit === [] ? null : 'It no longer fits as it was set up: '.implode('; ', $unfit).'. Set these up anew before they are hooped.');
+    }
+
+    /**
+     * @param list<OpenBatch> $batches
+     *
+     * @return list<string> those whose frame cannot hold the new file, in words
+     */
+    private static function unfit(array $batches, SetupDesk $desk): array
+    {
+        $unfit = [];
+        $decorations = Decoration::query()->with(['artwork', 'setup.frame'])->findMany(array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $batches))->keyBy('id');
+        foreach ($batches as $batch) {
+            $setup = $decorations[$batch->decorationId]?->setup;
+            if ($setup !== null && ! $desk->fit($decorations[$batch->decorationId], $setup->frame, Turn::from($setup->turn_deg))->fits()) {
+                $unfit[] = "{$batch->code} in {$setup->frame->code}";
+            }
         }
 
-        return redirect()->route('artwork.show', $artwork)->with('done', sprintf('Revision %d is in; the one before is kept.%s', $artwork->revision, $using === [] ? '' : ' Look at the setups of '.implode(', ', array_map(static fn(OpenBatch $batch): string => $batch->code, $using)).': frame and turn were chosen for the old one.'));
+        return $unfit;
     }
 
     public function sewOut(Request $request, Artwork $artwork): RedirectResponse

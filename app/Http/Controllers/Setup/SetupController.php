@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Setup;
 
+use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
 use App\Setup\SetupDesk;
+use Hakama\Artwork\Variant;
 use Hakama\Garment\Fabric;
 use Hakama\Setup\RankedFrame;
 use Hakama\Stitch\Turn;
@@ -62,6 +64,7 @@ final class SetupController
             'frame' => $frame,
             'cut' => $frame === null ? null : $desk->backingPiece($frame),
             'sewOuts' => $decoration->artwork->passedOn(Fabric::from($decoration->line->fabric)),
+            'capVersion' => self::capVersion($decoration),
             'mounted' => $mounted,
             'best' => $ranked[0] ?? null,
         ]);
@@ -90,6 +93,16 @@ final class SetupController
         $board->placeOpen();
 
         return redirect()->route('setup.index')->with('done', "{$batch->code} is set up and stands in the plan.");
+    }
+
+    /** A version made for caps, when one that is not is to be sewn on a cap. */
+    private static function capVersion(Decoration $decoration): ?Artwork
+    {
+        $artwork = $decoration->artwork;
+
+        return $artwork === null || $artwork->variant === Variant::Cap->value || ! str_starts_with($decoration->position, 'cap_')
+            ? null
+            : $artwork->family()->firstWhere('variant', Variant::Cap->value);
     }
 
     /**
