@@ -36,8 +36,8 @@ final class MainPathTest extends BrowserTestCase
             $this->sees("Block {$block} sews in");
         }
         $this->sees('has all its threads');
-        // Drawn for real: the picture has a size of its own.
-        self::assertGreaterThan(10, $this->browser->executeScript('return document.getElementById("drawing").naturalWidth'));
+        $this->find('[data-ready]');
+        self::assertGreaterThan(10, $this->browser->executeScript('return document.querySelector("[data-player]").player.t.sewn'));
         unlink($path);
     }
 
