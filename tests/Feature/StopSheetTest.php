@@ -44,6 +44,16 @@ final class StopSheetTest extends FeatureTestCase
     }
 
     #[Test]
+    public function what_is_proposed_is_taken_over_with_one_touch(): void
+    {
+        $leaf = self::artwork('Applied leaf');
+        $this->put("/artwork/{$leaf->id}/stops", ['seen' => $this->seen($leaf), 'accept' => 1, 'blocks' => [1 => ['role' => ''], 2 => ['role' => ''], 3 => ['role' => 'sew'], 4 => []]])->assertSessionHasNoErrors();
+
+        self::assertSame(['placement', 'tack_down', 'sew', 'sew'], $leaf->blocks()->pluck('role')->all());
+        $this->get("/artwork/{$leaf->id}/stops")->assertSee('The machine must halt at 2 stops')->assertDontSee('Right as proposed');
+    }
+
+    #[Test]
     public function two_at_the_same_sheet_do_not_overwrite_each_other(): void
     {
         $bell = self::artwork('Ringers’ bell');

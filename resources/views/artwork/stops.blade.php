@@ -52,7 +52,7 @@
                 </li>
             @endforeach
         </ol>
-        <p class="noprint mt-5 flex items-center gap-3"><button class="btn btn-main" data-key="k">Keep the sheet <kbd>k</kbd></button> <button type="button" class="btn" data-print data-key="p">Print it <kbd>p</kbd></button>
+        <p class="noprint mt-5 flex items-center gap-3"><button class="btn btn-main" data-key="k">Keep the sheet <kbd>k</kbd></button> @if ($open->isNotEmpty())<button class="btn" name="accept" value="1" data-key="a">Right as proposed <kbd>a</kbd></button> @endif<button type="button" class="btn" data-print data-key="p">Print it <kbd>p</kbd></button>
         <span class="text-sm text-soft">The Floor shows these steps, and the machine is told where to halt.</span></p>
     </form>
 </x-layout>

@@ -44,8 +44,9 @@ final class StopSheetController
                 throw ValidationException::withMessages(['blocks' => 'Someone else changed this sheet meanwhile. What you typed is still here; the sheet as it stands now is the one in the list above it.']);
             }
             foreach ($request->array('blocks') as $number => $given) {
-                $artwork->blocks->firstWhere('number', (int) $number)?->update([
-                    'role' => ($given['role'] ?? '') ?: null,
+                $block = $artwork->blocks->firstWhere('number', (int) $number);
+                $block?->update([
+                    'role' => ($given['role'] ?? '') ?: ($request->boolean('accept') ? $block->proposed_role : null),
                     'action' => ($given['action'] ?? '') ?: null,
                     'note' => trim((string) ($given['note'] ?? '')),
                 ]);
