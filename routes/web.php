@@ -17,7 +17,10 @@ use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Setup\SetupController;
 use App\Http\Controllers\Shop\ShopController;
 use App\Http\Controllers\Shop\ThreadController;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::redirect('/', '/orders');
 
@@ -35,28 +38,18 @@ Route::controller(ArtworkController::class)->prefix('artwork')->name('artwork.')
     Route::post('/', 'store')->name('store');
     Route::get('/{artwork}', 'show')->name('show')->whereNumber('artwork');
     Route::put('/{artwork}', 'update')->name('update')->whereNumber('artwork');
-    Route::get('/{artwork}/note.txt', 'note')->name('note');
-});
-Route::controller(DrawingController::class)->prefix('artwork/{artwork}')->name('artwork.')->group(static function (): void {
-    Route::get('/drawing.svg', 'svg')->name('drawing');
-    Route::get('/track', 'track')->name('track');
-    Route::get('/density', 'density')->name('density');
-    Route::get('/tape.dst', 'tape')->name('tape');
-    Route::get('/template.pdf', 'template')->name('template');
 });
 Route::get('/artwork/{artwork}/stops', [StopSheetController::class, 'show'])->name('artwork.stops');
 Route::put('/artwork/{artwork}/stops', [StopSheetController::class, 'update']);
 Route::controller(MakingController::class)->prefix('artwork/{artwork}')->name('artwork.')->group(static function (): void {
     Route::get('/make', 'show')->name('make');
     Route::post('/make', 'store');
-    Route::get('/make/preview', 'preview')->name('preview');
     Route::get('/make/tape.dst', 'tape')->name('make.tape');
 });
 Route::controller(HistoryController::class)->prefix('artwork')->name('artwork.')->group(static function (): void {
     Route::get('/{artwork}/history', 'show')->name('history');
     Route::post('/{artwork}/file', 'replace')->name('replace');
     Route::post('/{artwork}/sew-outs', 'sewOut')->name('sewout');
-    Route::get('/sew-outs/{sewOut}/photo', 'photo')->name('photo');
 });
 Route::put('/artwork/{artwork}/blocks/{number}', [BlockThreadController::class, 'update'])->name('artwork.thread')->whereNumber('number');
 Route::get('/artwork/{artwork}/blocks/{number}/threads', [BlockThreadController::class, 'suggest'])->name('artwork.suggest')->whereNumber('number');
@@ -80,7 +73,6 @@ Route::controller(PlanController::class)->prefix('plan')->name('plan.')->group(s
 });
 
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
-Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
 Route::post('/floor/{machine}/events', [FloorEventController::class, 'store'])->name('floor.events');
 
 Route::get('/books', [BooksController::class, 'show'])->name('books.show');
@@ -99,4 +91,22 @@ Route::controller(ThreadController::class)->prefix('shop/threads')->name('thread
     Route::get('/list/{key}', 'preview')->name('preview');
     Route::post('/list/{key}', 'takeOver')->name('take');
     Route::delete('/cones/{cone}', 'empty')->name('empty');
+});
+
+/*
+ * What pages fetch for themselves, pictures above all. None of it has a part in the session: saved by one of these that
+ * was long on its way, it would lose what was told to the person meanwhile.
+ */
+Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->group(static function (): void {
+    Route::controller(DrawingController::class)->prefix('artwork/{artwork}')->name('artwork.')->group(static function (): void {
+        Route::get('/drawing.svg', 'svg')->name('drawing');
+        Route::get('/track', 'track')->name('track');
+        Route::get('/density', 'density')->name('density');
+        Route::get('/tape.dst', 'tape')->name('tape');
+        Route::get('/template.pdf', 'template')->name('template');
+    });
+    Route::get('/artwork/{artwork}/note.txt', [ArtworkController::class, 'note'])->name('artwork.note');
+    Route::get('/artwork/{artwork}/make/preview', [MakingController::class, 'preview'])->name('artwork.preview');
+    Route::get('/artwork/sew-outs/{sewOut}/photo', [HistoryController::class, 'photo'])->name('artwork.photo');
+    Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
 });

@@ -31,6 +31,7 @@ final class MakingTest extends FeatureTestCase
         $this->get("/artwork/{$sprig->id}/make/preview?frame=R-9&columns=3")->assertSee('and the field is 76.0 × 76.0')->assertSee('Nothing was made');
         $this->get("/artwork/{$sprig->id}/make/preview?frame=S-30&most=1&regroup=1&gap=5")->assertSee('7 × 3 = 21 copies');
         $this->get("/artwork/{$sprig->id}/make/preview?stops=999999")->assertSee('There is no stitch to come after stitch 999999');
+        $this->get("/artwork/{$sprig->id}/make/preview?columns=99")->assertOk()->assertSee('Copies along are 1 to 40.');
         $this->get('/artwork/'.self::artwork('Lake panorama')->id.'/make/preview?columns=8&rows=8')->assertSee('a machine takes them in parts');
     }
 

@@ -43,6 +43,15 @@ final class ManyPagesTest extends FeatureTestCase
     }
 
     #[Test]
+    public function what_a_page_fetches_for_itself_leaves_the_session_alone(): void
+    {
+        foreach (['/artwork/1/drawing.svg', '/artwork/1/track', '/artwork/1/density', '/artwork/1/template.pdf', '/artwork/5/note.txt', '/artwork/2/make/preview?columns=2', '/floor/M1/pulse'] as $path) {
+            $cookies = array_map(static fn($cookie): string => $cookie->getName(), $this->get($path)->assertOk()->headers->getCookies());
+            self::assertNotContains('hakama', $cookies, $path);
+        }
+    }
+
+    #[Test]
     public function the_number_of_queries_does_not_grow_with_the_orders(): void
     {
         $count = function (): int {

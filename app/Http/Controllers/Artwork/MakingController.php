@@ -19,6 +19,7 @@ use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
@@ -40,11 +41,14 @@ final class MakingController
     }
 
     /** What would come of it, worked out while the person chooses. */
-    public function preview(MakeArtwork $request, Artwork $artwork, House $house): View
+    public function preview(Request $request, Artwork $artwork, House $house): View
     {
         $made = $making = $problem = null;
         try {
-            $making = $request->making($artwork, $house);
+            // Checked here and not on the way in: what is wrong is said on the page, not by going back to it.
+            $wanted = MakeArtwork::createFrom($request)->setContainer(app())->setRedirector(app('redirect'));
+            $wanted->validateResolved();
+            $making = $wanted->making($artwork, $house);
             $made = self::make($making, $artwork, $house);
         } catch (ValidationException $e) {
             $problem = $e->validator->errors()->first();
