@@ -17,6 +17,7 @@ use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Setup\SetupController;
 use App\Http\Controllers\Shop\ShopController;
 use App\Http\Controllers\Shop\ThreadController;
+use App\Http\Controllers\Shop\ThreadListController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
@@ -80,16 +81,18 @@ Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
 Route::put('/shop/rules/{rule}', [ShopController::class, 'update'])->name('shop.rule');
-Route::controller(ThreadController::class)->prefix('shop/threads')->name('threads.')->group(static function (): void {
-    Route::get('/', 'index')->name('index');
-    Route::post('/', 'store')->name('store');
-    Route::get('/needs', 'needs')->name('needs');
-    Route::get('/match', 'match')->name('match');
+Route::controller(ThreadListController::class)->prefix('shop/threads')->name('threads.')->group(static function (): void {
     Route::get('/list.csv', 'csv')->name('csv');
     Route::get('/list.xlsx', 'xlsx')->name('xlsx');
     Route::post('/list', 'read')->name('read');
     Route::get('/list/{key}', 'preview')->name('preview');
     Route::post('/list/{key}', 'takeOver')->name('take');
+});
+Route::controller(ThreadController::class)->prefix('shop/threads')->name('threads.')->group(static function (): void {
+    Route::get('/', 'index')->name('index');
+    Route::post('/', 'store')->name('store');
+    Route::get('/needs', 'needs')->name('needs');
+    Route::get('/match', 'match')->name('match');
     Route::delete('/cones/{cone}', 'empty')->name('empty');
 });
 

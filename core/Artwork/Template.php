@@ -24,7 +24,7 @@ final readonly class Template
     /** The centre cross reaches so far beyond the design, and the arrow stands there. */
     public const AROUND_MM = 8.0;
 
-    /** @param non-empty-list<Tile> $tiles row by row from the top */
+    /** @param list<Tile> $tiles row by row from the top */
     private function __construct(
         public Paper $paper,
         public Bounds $bounds,
@@ -49,7 +49,6 @@ final readonly class Template
             }
         }
 
-        assert($tiles !== []);
 
         return new self($paper, $bounds, $columns, $rows, $tiles);
     }

@@ -8,13 +8,10 @@ use App\Models\Cone;
 use App\Models\Thread;
 use App\Plan\PlanBoard;
 use App\Shop\House;
-use App\Shop\ShelfList;
-use App\Shop\ShelfMovedOn;
 use App\Shop\ThreadNeed;
 use App\Shop\ThreadShelf;
 use Hakama\Thread\Colour;
 use Hakama\Thread\NotAColour;
-use Hakama\Thread\ShelfDiff;
 use Hakama\Thread\ShelfRow;
 use Hakama\Thread\ThreadMatch;
 use Hakama\Thread\UnfitRow;
@@ -22,17 +19,12 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** The thread shelf: what stands there, what will run short, and which thread looks like a colour. */
 final class ThreadController
 {
-    private const PREVIEW_KEPT_S = 3600;
-
     public function index(PlanBoard $board, House $house): View
     {
         $threads = self::shelf();
@@ -70,66 +62,6 @@ final class ThreadController
         return redirect()->to(route('threads.index').'#'.Str::slug($code))->with('done', "Cone {$cone->number} of {$code} is off the shelf.");
     }
 
-    public function csv(): Response
-    {
-        return (new Response(ShelfList::csv(ThreadShelf::rows())))->header('Content-Type', 'text/csv; charset=utf-8')->header('Content-Disposition', 'attachment; filename="threads.csv"');
-    }
-
-    public function xlsx(): Response
-    {
-        return (new Response(ShelfList::xlsx(ThreadShelf::rows())))->header('Content-Type', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')->header('Content-Disposition', 'attachment; filename="threads.xlsx"');
-    }
-
-    /** Reads a list and shows what it would change; nothing is changed yet. */
-    public function read(Request $request): RedirectResponse
-    {
-        $request->validate(['list' => ['required', 'file', 'extensions:csv,xlsx', 'max:4096']], ['list.required' => 'Choose a list.', 'list.extensions' => 'A list is a .csv or an .xlsx file.', 'list.*' => 'The list is larger than 4 MB, or did not arrive.']);
-        $file = $request->file('list');
-        assert($file instanceof UploadedFile);
-        try {
-            [$rows, $problems] = ShelfList::read($file);
-        } catch (UnfitRow $e) {
-            throw ValidationException::withMessages(['list' => 'This is no list of threads: '.$e->getMessage().'.']);
-        }
-        $key = Str::random(24);
-        Cache::put("shelf-list-{$key}", [array_map(static fn(ShelfRow $row): array => $row->cells(), $rows), $problems, mb_scrub($file->getClientOriginalName())], self::PREVIEW_KEPT_S);
-
-        return redirect()->route('threads.preview', $key);
-    }
-
-    public function preview(string $key): View|RedirectResponse
-    {
-        $list = Cache::get("shelf-list-{$key}");
-        if (! is_array($list)) {
-            return redirect()->route('threads.index')->with('problem', 'That preview is too old. Read the list once more.');
-        }
-        [$cells, $problems, $name] = $list;
-        $diff = ShelfDiff::of(ThreadShelf::rows(), self::rows($cells));
-
-        return view('shop.preview', ['key' => $key, 'name' => $name, 'diff' => $diff, 'problems' => [...$problems, ...$diff->problems], 'seen' => ThreadShelf::sign()]);
-    }
-
-    public function takeOver(Request $request, string $key): RedirectResponse
-    {
-        $list = Cache::get("shelf-list-{$key}");
-        if (! is_array($list)) {
-            return redirect()->route('threads.index')->with('problem', 'That preview is too old. Read the list once more.');
-        }
-        $rows = self::rows($list[0]);
-        $diff = ShelfDiff::of(ThreadShelf::rows(), $rows);
-        if ($diff->problems !== []) {
-            throw ValidationException::withMessages(['list' => 'The list contradicts itself: mend it and read it once more. Nothing was changed.']);
-        }
-        try {
-            ThreadShelf::takeOver($rows, $request->string('seen')->value());
-        } catch (ShelfMovedOn $e) {
-            return redirect()->route('threads.preview', $key)->with('problem', $e->getMessage());
-        }
-        Cache::forget("shelf-list-{$key}");
-
-        return redirect()->route('threads.index')->with('done', sprintf('%d cones added, %d changed.', count($diff->added), count($diff->changed)));
-    }
-
     /** Which threads look like a colour: given as such, picked from a photo in the browser, or another thread's. */
     public function match(Request $request): View
     {
@@ -163,15 +95,5 @@ final class ThreadController
     private static function need(PlanBoard $board, House $house, Collection $threads): ThreadNeed
     {
         return ThreadNeed::of($board, $house, $threads->mapWithKeys(static fn(Thread $thread): array => [$thread->code => (float) $thread->metresLeft()])->all());
-    }
-
-    /**
-     * @param list<list<string>> $cells
-     *
-     * @return list<ShelfRow>
-     */
-    private static function rows(array $cells): array
-    {
-        return array_map(static fn(array $row): ShelfRow => ShelfRow::of(array_combine(ShelfRow::COLUMNS, $row)), $cells);
     }
 }
