@@ -58,6 +58,25 @@ final class SimulatedMachineTest extends TestCase
         self::assertEqualsWithDelta(81.6, $other->clockS(), 0.01);
     }
 
+    #[Test]
+    public function it_stands_still_where_a_hand_is_wanted_and_does_not_halt_there_twice(): void
+    {
+        $machine = new SimulatedMachine(0);
+        $machine->load(self::pattern(), 600, SpeedCurve::usual(1000), 1, 1, halts: [120, 2000]);
+
+        self::assertSame([Happening::HandStop, 120], [$machine->sew(10_000), $machine->stitch()]);
+        $machine->wait(30);
+        self::assertSame([Happening::HandStop, 2000], [$machine->sew(10_000), $machine->stitch()]);
+        self::assertSame([Happening::Sewn, 3000], [$machine->sew(10_000), $machine->stitch()]);
+        // 1.5 s to get up to speed, 300 s of sewing, and the half minute at the halt.
+        self::assertEqualsWithDelta(331.5, $machine->clockS(), 0.01);
+
+        // Switched off at a halt and on again, it goes on behind it.
+        $other = new SimulatedMachine(0);
+        $other->load(self::pattern(), 600, SpeedCurve::usual(1000), 1, 1, stitch: 120, halts: [120, 2000]);
+        self::assertSame([Happening::HandStop, 2000], [$other->sew(10_000), $other->stitch()]);
+    }
+
     private function loaded(float $breaks): SimulatedMachine
     {
         $machine = new SimulatedMachine($breaks);

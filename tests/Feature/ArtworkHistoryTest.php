@@ -36,6 +36,39 @@ final class ArtworkHistoryTest extends FeatureTestCase
     }
 
     #[Test]
+    public function roles_go_with_the_blocks_they_were_given_to(): void
+    {
+        $leaf = self::artwork('Applied leaf');
+        $leaf->blocks()->where('number', 2)->update(['role' => 'quilting', 'note' => 'mine']);
+        $threads = $leaf->blocks()->pluck('thread_id')->all();
+        // As many blocks as before: roles and threads stay.
+        $turned = (new \Hakama\Stitch\Tape\TapeWriter())->toString($leaf->pattern()->placed(new \Hakama\Stitch\Placement(\Hakama\Stitch\Turn::Half)));
+        $this->post("/artwork/{$leaf->id}/file", ['tape' => self::upload($turned, 'turned.dst'), 'why' => 'turned'])->assertSessionHasNoErrors();
+        self::assertSame(['quilting', 'mine'], [$leaf->blocks()->where('number', 2)->value('role'), $leaf->blocks()->where('number', 2)->value('note')]);
+        self::assertSame($threads, $leaf->blocks()->pluck('thread_id')->all());
+
+        // Other blocks: nobody knows which was which.
+        $this->post("/artwork/{$leaf->id}/file", ['tape' => self::upload(self::tape(63), 'row.dst'), 'why' => 'another'])->assertSessionHasNoErrors();
+        self::assertSame([null], $leaf->blocks()->pluck('role')->all());
+        self::assertSame([2, 1], $leaf->revisions()->pluck('revision')->all());
+    }
+
+    #[Test]
+    public function a_long_file_in_its_place_is_read_by_the_worker_and_nothing_old_is_shown_meanwhile(): void
+    {
+        \Illuminate\Support\Facades\Queue::fake();
+        config(['shop.records_read_at_once' => 10]);
+        $stalk = self::artwork('Reed stalk');
+        $this->post("/artwork/{$stalk->id}/file", ['tape' => self::upload(self::tape(64), 'long.dst'), 'why' => 'longer', 'sure' => 1])->assertSessionHasNoErrors();
+        self::assertNull($stalk->refresh()->read_at);
+        $this->get("/artwork/{$stalk->id}")->assertSee('being read by the worker');
+        $this->get("/artwork/{$stalk->id}/stops")->assertRedirect("/artwork/{$stalk->id}");
+        $this->get("/artwork/{$stalk->id}/make")->assertRedirect("/artwork/{$stalk->id}");
+        \Illuminate\Support\Facades\Queue::pushed(\App\Jobs\ReadTape::class)->first()->handle(app(\App\Shop\House::class));
+        $this->get("/artwork/{$stalk->id}")->assertSee('64');
+    }
+
+    #[Test]
     public function a_new_file_that_no_longer_fits_its_frame_is_said_at_once(): void
     {
         $artwork = self::artwork('Ferry roundel');

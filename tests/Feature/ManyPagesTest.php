@@ -52,6 +52,20 @@ final class ManyPagesTest extends FeatureTestCase
     }
 
     #[Test]
+    public function pages_go_out_packed_to_whoever_can_unpack_them(): void
+    {
+        $plain = $this->get('/books')->assertOk();
+        self::assertFalse($plain->headers->has('Content-Encoding'));
+        $packed = $this->get('/books', ['Accept-Encoding' => 'gzip, br'])->assertOk()->assertHeader('Content-Encoding', 'gzip');
+        self::assertStringContainsString('Accept-Encoding', (string) $packed->headers->get('Vary'));
+        $strip = static fn(string $page): string => (string) preg_replace('/(content|value)="\w{40}"/', '', $page);
+        self::assertSame($strip((string) $plain->getContent()), $strip((string) gzdecode((string) $packed->getContent())));
+        // Drawings are packed already, and not packed twice.
+        $drawing = $this->get('/artwork/1/drawing.svg', ['Accept-Encoding' => 'gzip']);
+        self::assertStringStartsWith('<svg', (string) gzdecode((string) $drawing->getContent()));
+    }
+
+    #[Test]
     public function the_number_of_queries_does_not_grow_with_the_orders(): void
     {
         $count = function (): int {

@@ -141,6 +141,28 @@ final class ThreadShelfTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_list_without_end_or_that_unpacks_to_mountains_is_refused(): void
+    {
+        $rows = "code,name,colour,weight,metres_left\n".str_repeat("A,a,#111111,40,5\n", ShelfList::MOST_ROWS + 2);
+        $this->post('/shop/threads/list', ['list' => self::upload($rows, 'long.csv')])->assertSessionHasErrors(['list' => 'This is no list of threads: list: it has more than 5000 rows.']);
+
+        $path = (string) tempnam(sys_get_temp_dir(), 'bomb');
+        $zip = new \ZipArchive();
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        $zip->addFromString('xl/worksheets/sheet1.xml', str_repeat('0', 70 * 1024 * 1024));
+        $zip->close();
+        self::assertLessThan(1024 * 1024, filesize($path));
+        $this->post('/shop/threads/list', ['list' => self::upload((string) file_get_contents($path), 'bomb.xlsx')])->assertSessionHasErrors(['list' => 'This is no list of threads: list: unpacked it would be far larger than any thread shelf.']);
+        unlink($path);
+    }
+
+    #[Test]
+    public function a_list_in_the_letters_of_an_old_spreadsheet_is_read(): void
+    {
+        $this->import((string) mb_convert_encoding("code;name;colour;weight;metres_left\nG-1;Grünspecht;#4a7a3a;40;300\n", 'Windows-1252', 'UTF-8'), 'old.csv')->assertSee('Grünspecht');
+    }
+
+    #[Test]
     public function five_threads_stand_side_by_side_on_the_cloth(): void
     {
         $page = (string) $this->get('/shop/threads/match?hex=%231f3f66&cloth=%23efe6cf')->assertSee('D-12')->assertSee('the same')->getContent();

@@ -74,6 +74,70 @@ final class StopSheetTest extends TestCase
         self::assertSame([Role::Placement, Role::TackDown], ProposedRoles::of(self::squares(300, 300)));
     }
 
+    #[Test]
+    public function a_zigzag_may_tack_down_and_two_cloths_have_a_set_of_roles_each(): void
+    {
+        $builder = new PatternBuilder('TWO CLOTHS');
+        foreach ([0, 900] as $i => $left) {
+            $corners = [[$left, 0], [$left + 300, 0], [$left + 300, 300], [$left, 300], [$left, 0]];
+            $i === 0 ? $builder : $builder->stop();
+            self::along($builder, $corners, 25, 0);
+            self::along($builder->stop(), $corners, 12, 8);
+            self::along($builder->stop(), $corners, 4, 30);
+        }
+
+        self::assertSame([Role::Placement, Role::TackDown, Role::Cover, Role::Placement, Role::TackDown, Role::Cover], ProposedRoles::of($builder->pattern()));
+    }
+
+    #[Test]
+    public function a_line_that_does_not_close_or_a_very_small_one_holds_no_cloth(): void
+    {
+        $open = new PatternBuilder('OPEN');
+        $twice = [[0, 0], [300, 0], [300, 300]];
+        self::along($open, $twice, 25, 0);
+        self::along($open->stop(), $twice, 25, 0);
+        self::assertSame([Role::Sew, Role::Sew], ProposedRoles::of($open->pattern()));
+
+        $small = new PatternBuilder('SMALL');
+        $ring = [[0, 0], [60, 0], [60, 60], [0, 60], [0, 0]];
+        self::along($small, $ring, 12, 0);
+        self::along($small->stop(), $ring, 12, 0);
+        self::assertSame([Role::Sew, Role::Sew], ProposedRoles::of($small->pattern()));
+    }
+
+    #[Test]
+    public function only_the_last_block_has_no_stop_after_it(): void
+    {
+        $sheet = StopSheet::of([new SheetBlock(5), new SheetBlock(5, action: StopAction::Look)]);
+
+        self::assertNull($sheet->steps[1]->action, 'whatever was said of a stop that is not there');
+        self::assertSame([], $sheet->halts());
+        self::assertSame([], StopSheet::of([])->steps);
+        foreach (StopAction::cases() as $action) {
+            self::assertSame($action !== StopAction::GoOn, $action->halts(), $action->label());
+        }
+    }
+
+    /**
+     * Stitches along a line; with a width, to and fro across it.
+     *
+     * @param list<array{int, int}> $corners
+     */
+    private static function along(PatternBuilder $builder, array $corners, int $step, int $width): void
+    {
+        $builder->trimTo(...$corners[0]);
+        $side = 1;
+        for ($i = 1; $i < count($corners); $i++) {
+            [[$fromX, $fromY], [$toX, $toY]] = [$corners[$i - 1], $corners[$i]];
+            $length = hypot($toX - $fromX, $toY - $fromY);
+            for ($at = $step; $at <= $length; $at += $step) {
+                $side = -$side;
+                [$alongX, $alongY] = [($toX - $fromX) / $length, ($toY - $fromY) / $length];
+                $builder->stitchTo((int) round($fromX + $alongX * $at - $alongY * $side * $width / 2), (int) round($fromY + $alongY * $at + $alongX * $side * $width / 2));
+            }
+        }
+    }
+
     private static function squares(int ...$lefts): Pattern
     {
         $builder = new PatternBuilder('SQUARES');

@@ -45,6 +45,18 @@ final class BatchRunTest extends TestCase
     }
 
     #[Test]
+    public function a_halt_for_a_hand_waits_until_someone_goes_on(): void
+    {
+        $run = $this->sewing([1])->after($this->event(K::HandStop, stitch: 82));
+        self::assertSame([Stage::Halted, 82, K::HandStop], [$run->stage, $run->stitch, $run->haltedBy]);
+        self::assertTrue(K::HandStop->halts());
+        $run = $run->after($this->event(K::Resumed))->after($this->event(K::HandStop, stitch: 164));
+        self::assertSame([Stage::Halted, 164], [$run->stage, $run->stitch]);
+        $this->expectException(\Hakama\Floor\OutOfTurn::class);
+        $run->after($this->event(K::Sewn, [1]));
+    }
+
+    #[Test]
     public function the_same_event_sent_twice_counts_once(): void
     {
         $done = $this->event(K::PieceDone, [1]);

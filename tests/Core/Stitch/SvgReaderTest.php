@@ -94,6 +94,82 @@ final class SvgReaderTest extends TestCase
     }
 
     #[Test]
+    public function random_curves_stay_within_a_tenth_of_a_millimetre_of_where_they_are_sampled_densely(): void
+    {
+        mt_srand(21);
+        for ($round = 0; $round < 60; $round++) {
+            $p = array_map(static fn(): float => mt_rand(-400, 400) / 10, range(1, 8));
+            $pattern = self::read(vsprintf('<path stroke="#000" d="M%F %F C%F %F %F %F %F %F"/>', $p), new VectorRules(flatMm: 0.1, stitchMm: 500))->pattern;
+            // Where it begins is where its first stitch comes from; the drawing was moved to its own middle.
+            $sewn = [[$p[0], $p[1]]];
+            [$startX, $startY] = $pattern->before($pattern->blockSpans()[0]->from);
+            foreach ($pattern->chunks() as $chunk) {
+                foreach ($chunk->kinds as $i => $kind) {
+                    $kind === 0 ? $sewn[] = [$p[0] + ($chunk->xs[$i] - $startX) / 10, $p[1] - ($chunk->ys[$i] - $startY) / 10] : null;
+                }
+            }
+            for ($step = 0; $step <= 400; $step++) {
+                $t = $step / 400;
+                $at = [];
+                foreach ([0, 1] as $axis) {
+                    $at[] = (1 - $t) ** 3 * $p[$axis] + 3 * (1 - $t) ** 2 * $t * $p[2 + $axis] + 3 * (1 - $t) * $t ** 2 * $p[4 + $axis] + $t ** 3 * $p[6 + $axis];
+                }
+                $nearest = INF;
+                for ($i = 1; $i < count($sewn); $i++) {
+                    $nearest = min($nearest, self::fromLine($at, $sewn[$i - 1], $sewn[$i]));
+                }
+                // A tenth for the curve, and what rounding to the tape's tenths may add.
+                self::assertLessThan(0.1 + 0.15, $nearest, "round {$round}");
+            }
+        }
+    }
+
+    /**
+     * @param array{float, float} $p
+     * @param array{float, float} $a
+     * @param array{float, float} $b
+     */
+    private static function fromLine(array $p, array $a, array $b): float
+    {
+        $square = ($b[0] - $a[0]) ** 2 + ($b[1] - $a[1]) ** 2;
+        $t = $square > 0 ? max(0, min(1, (($p[0] - $a[0]) * ($b[0] - $a[0]) + ($p[1] - $a[1]) * ($b[1] - $a[1])) / $square)) : 0;
+
+        return hypot($p[0] - $a[0] - $t * ($b[0] - $a[0]), $p[1] - $a[1] - $t * ($b[1] - $a[1]));
+    }
+
+    #[Test]
+    public function arcs_bulge_the_way_their_flags_say(): void
+    {
+        // From (0, 0) to (20, 0) on a circle of 10: sweeping goes over the top of the paper, which is up on the cloth.
+        $height = static fn(string $flags): float => PatternFigures::of(self::read("<path stroke='#000' d='M0 0A10 10 0 {$flags} 20 0'/>")->pattern)->bounds->height();
+        self::assertEqualsWithDelta(10, $height('0 1'), 0.2);
+        self::assertEqualsWithDelta(10, $height('0 0'), 0.2);
+        // With a radius of 12.5 the small arc rises 5 mm and the large one 20.
+        $rise = static fn(string $flags): float => PatternFigures::of(self::read("<path stroke='#000' d='M0 0A12.5 12.5 0 {$flags} 20 0'/>")->pattern)->bounds->height();
+        self::assertEqualsWithDelta(5, $rise('0 1'), 0.3);
+        self::assertEqualsWithDelta(20, $rise('1 1'), 0.3);
+        // Too small a radius grows until it reaches; flags may stand without spaces.
+        self::assertEqualsWithDelta(10, PatternFigures::of(self::read('<path stroke="#000" d="M0,0a1,1,0,01,20,0"/>')->pattern)->bounds->height(), 0.2);
+    }
+
+    #[Test]
+    public function smooth_forms_and_relative_moves_draw_the_same_as_spelled_out(): void
+    {
+        $same = [
+            ['M5 5C10 0 20 0 25 5S40 10 45 5', 'M5 5C10 0 20 0 25 5C30 10 40 10 45 5'],
+            ['M5 5Q10 0 15 5T25 5', 'M5 5Q10 0 15 5Q20 10 25 5'],
+            ['m5 5 10 0 0 10', 'M5 5L15 5L15 15'],
+            ['M5,5h10v10H5V5', 'M5 5 15 5 15 15 5 15 5 5'],
+            ['M5 5h9zm20 0h9', 'M5 5L14 5L5 5M25 5L34 5'],
+            ['M5 5L1.5e1 5-5-5', 'M5 5L15 5L-5 -5'],
+        ];
+        foreach ($same as [$short, $long]) {
+            $sewn = static fn(string $path): \Hakama\Stitch\Pattern => self::read("<path stroke='#000' d='{$path}'/>")->pattern;
+            self::assertTrue($sewn($short)->sewsLike($sewn($long)), $short);
+        }
+    }
+
+    #[Test]
     #[DataProvider('refused')]
     public function what_is_no_drawing_is_refused_with_its_reason(string $svg, string $reason): void
     {
