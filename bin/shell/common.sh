@@ -31,7 +31,8 @@ need_vendor() {
     flock 8
     if [ ! -f vendor/autoload.php ] || [ "$(cat vendor/.sign 2>/dev/null)" != "$sign" ]; then
         say 'Fetching the PHP packages ...'
-        composer install --no-interaction --no-progress --quiet >"$LOGS/composer.log" 2>&1 \
+        # As root, Composer would leave its plugins out, and with them part of the analysis.
+        COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet >"$LOGS/composer.log" 2>&1 \
             || fail "composer could not install the packages; see $LOGS/composer.log"
         printf '%s' "$sign" >vendor/.sign
     fi
