@@ -4,6 +4,18 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Structure;
+use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\Window;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Facts;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Contracts\Http\Kernel;
@@ -49,6 +61,28 @@ final class Figures
             printf("  %-18s %.2f s, peak %.0f MiB\n", $what, $times[2], max($peaks));
         }
         unlink($path);
+    }
+
+    /** All garments, cloths and places, with four frames to choose among. */
+    public function advice(): void
+    {
+        $house = HouseRules::of();
+        $frames = array_map(static fn(int $side): Frame => new Frame("F{$side}", FrameKind::Square, Driver::Flat, $side + 30, $side + 30, Window::rectangle($side, $side, 8)), [90, 120, 180, 240]);
+        $cases = 0;
+        $seconds = self::median(3, static function () use ($house, $frames, &$cases): void {
+            $cases = 0;
+            foreach (Garment::cases() as $garment) {
+                foreach (Fabric::cases() as $fabric) {
+                    foreach (Position::cases() as $position) {
+                        foreach ([Structure::None, Structure::Structured] as $structure) {
+                            Advice::of(new Facts($garment, $fabric, $structure, Profile::None, $position, 70, 45, 5000, 40, Driver::cases()), $house, $frames);
+                            $cases++;
+                        }
+                    }
+                }
+            }
+        });
+        printf("\nAdvice (limit: 5 000 cases in 5 s)\n  %d cases with frames in %.2f s\n", $cases, $seconds);
     }
 
     /** Median server time over HTTP, and the queries of one request. */

@@ -17,6 +17,7 @@ $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 $figures = new Figures($argv[1]);
 $figures->machine();
 $figures->tapes();
+$figures->advice();
 $figures->pages('Pages with the demo data');
 (new Player($argv[1], $argv[2]))->measure();
 printf("\nLoading 5 000 orders and 200 000 events ...\n");

@@ -80,6 +80,7 @@ Route::get('/books', [BooksController::class, 'show'])->name('books.show');
 Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
+Route::put('/shop/schools/{question}', [ShopController::class, 'follow'])->name('shop.follow');
 Route::put('/shop/rules/{rule}', [ShopController::class, 'update'])->name('shop.rule');
 Route::controller(ThreadListController::class)->prefix('shop/threads')->name('threads.')->group(static function (): void {
     Route::get('/list.csv', 'csv')->name('csv');

@@ -61,6 +61,59 @@ final class Json
         return is_int($value) && $value >= $least && $value <= $most ? $value : throw UnfitInput::at($this->where($key), "a whole number from {$least} to {$most} is wanted here");
     }
 
+    public function number(string $key, float $least, float $most): float
+    {
+        $value = $this->get($key);
+
+        return (is_int($value) || is_float($value)) && $value >= $least && $value <= $most ? (float) $value : throw UnfitInput::at($this->where($key), "a number from {$least} to {$most} is wanted here");
+    }
+
+    public function bool(string $key): bool
+    {
+        $value = $this->get($key);
+
+        return is_bool($value) ? $value : throw UnfitInput::at($this->where($key), 'true or false is wanted here');
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    public function enum(string $key, string $enum): \BackedEnum
+    {
+        $value = $this->get($key);
+
+        return (is_string($value) ? $enum::tryFrom($value) : null)
+            ?? throw UnfitInput::at($this->where($key), 'one of '.implode(', ', array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases())).' is wanted here');
+    }
+
+    public function inner(string $key): self
+    {
+        return self::object($this->where($key), $this->get($key));
+    }
+
+    /** @return array{float, float} a pair of numbers, such as width and height */
+    public function pair(string $key, float $least, float $most): array
+    {
+        $value = $this->list($key);
+        if (count($value) !== 2) {
+            throw UnfitInput::at($this->where($key), 'two numbers are wanted here');
+        }
+
+        return array_map(fn(mixed $one): float => (is_int($one) || is_float($one)) && $one >= $least && $one <= $most ? (float) $one : throw UnfitInput::at($this->where($key), "numbers from {$least} to {$most} are wanted here"), $value);
+    }
+
+    /** @return array<string, mixed> every value that is there, for keys that are known elsewhere */
+    public function values(): array
+    {
+        $this->asked += array_fill_keys(array_keys($this->values), true);
+
+        return $this->values;
+    }
+
     /** @return list<mixed> */
     public function list(string $key): array
     {

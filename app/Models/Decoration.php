@@ -11,6 +11,7 @@ use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Facts;
+use Hakama\Stitch\Verdict;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -91,6 +92,10 @@ final class Decoration extends Model
             $this->artwork->stitches,
             (int) ($this->artwork->blocks->min(static fn(ArtworkBlock $block): int => $block->thread->weight ?? 40) ?? 40) >= 60 ? 60 : 40,
             $drivers,
+            colours: max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
+            appliqueStops: count($this->artwork->stopSheet()->halts()),
+            centreOut: Verdict::from($this->artwork->centre_out),
+            bottomUp: Verdict::from($this->artwork->bottom_up),
         );
     }
 }

@@ -35,9 +35,16 @@ final class SetupDesk
 
     public function __construct(private readonly House $house) {}
 
-    public function advise(Decoration $decoration): Advice
+    /** @param Collection<int, Frame>|null $frames the shop's, when the best of them is asked for too */
+    public function advise(Decoration $decoration, ?Collection $frames = null, ?CoreFrame $mounted = null): Advice
     {
-        return Advice::of($decoration->facts($this->drivers()), $this->house->rules());
+        return Advice::of(
+            $decoration->facts($this->drivers()),
+            $this->house->rules(),
+            $frames === null ? null : array_values($frames->map(static fn(Frame $frame): CoreFrame => $frame->toCore())->all()),
+            $decoration->artwork?->coreHull(),
+            $mounted,
+        );
     }
 
     /**

@@ -32,6 +32,10 @@ enum HouseRule: string
     case KnitSpeed = 'knit_speed_spm';
     case Dense = 'dense_design_per_cm2';
     case BackingOverlap = 'backing_overlap_mm';
+    case BackingRoll = 'backing_roll_mm';
+    case SmallLetter = 'small_letter_mm';
+    case ValueAtRisk = 'value_at_risk_cents';
+    case TubeReach = 'tube_reach_mm';
     case ChangeTime = 'change_s';
     case TrimTime = 'trim_s';
     case RampTime = 'ramp_s';
@@ -83,6 +87,10 @@ enum HouseRule: string
             self::KnitSpeed => new RuleSpec('Setup', 750, 200, 1500, 'spm', 'Speed on knits and soft cloth.'),
             self::Dense => new RuleSpec('Setup', 250, 50, 1000, 'stitches per cm²', 'A design with more stitches over its box counts as dense.'),
             self::BackingOverlap => new RuleSpec('Setup', 25, 5, 80, 'mm', 'Backing reaches so far beyond the frame’s outer edge on every side.'),
+            self::BackingRoll => new RuleSpec('Setup', 500, 100, 2000, 'mm', 'The widest backing there is: a larger frame is not covered by one piece.'),
+            self::SmallLetter => new RuleSpec('Setup', 5, 2, 12, 'mm', 'Letters lower than this close up in the usual thread.'),
+            self::ValueAtRisk => new RuleSpec('Setup', 4000, 0, 1000000, 'cents', 'A garment worth this much is worth a word before it is sewn.'),
+            self::TubeReach => new RuleSpec('Setup', 75, 30, 200, 'mm', 'So much of a narrow tube is sewn at one hooping.'),
             self::ChangeTime => new RuleSpec('Plan', 7, 0, 60, 's', 'A colour change on the machine.'),
             self::TrimTime => new RuleSpec('Plan', 6, 0, 60, 's', 'A trim.'),
             self::RampTime => new RuleSpec('Plan', 1.5, 0, 30, 's', 'Getting up to speed after each start.'),

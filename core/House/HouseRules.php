@@ -11,23 +11,32 @@ use Hakama\Thread\ThreadUseRules;
 /** The shop's own figures: the defaults, and what the shop set instead. */
 final readonly class HouseRules
 {
-    /** @param array<string, float> $set rule => value */
-    private function __construct(private array $set) {}
+    /**
+     * @param array<string, float>  $set     rule => value
+     * @param array<string, string> $schools question => school
+     */
+    private function __construct(private array $set, private array $schools) {}
 
     /**
-     * @param array<string, float> $set rule => value, only what differs from the default
+     * @param array<string, float>  $set     rule => value, only what differs from the default
+     * @param array<string, string> $schools question => school, the same
      *
      * @throws UnfitRule
      */
-    public static function of(array $set = []): self
+    public static function of(array $set = [], array $schools = []): self
     {
+        foreach ($schools as $question => $school) {
+            if (! (Question::tryFrom($question)?->offers($school) ?? false)) {
+                throw UnfitRule::school($question, $school);
+            }
+        }
         foreach ($set as $name => $value) {
             $rule = HouseRule::from($name);
             if ($value < $rule->spec()->least || $value > $rule->spec()->most) {
                 throw UnfitRule::outside($rule, $value);
             }
         }
-        $rules = new self($set);
+        $rules = new self($set, $schools);
         $day = array_map($rules->value(...), [HouseRule::DayStarts, HouseRule::BreakStarts, HouseRule::BreakEnds, HouseRule::DayEnds]);
         if ($day[0] >= $day[1] || $day[1] > $day[2] || $day[2] >= $day[3]) {
             throw UnfitRule::day();
@@ -39,6 +48,11 @@ final readonly class HouseRules
     public function value(HouseRule $rule): float
     {
         return $this->set[$rule->value] ?? $rule->spec()->default;
+    }
+
+    public function school(Question $question): string
+    {
+        return $this->schools[$question->value] ?? $question->schools()[0]->value;
     }
 
     public function isSet(HouseRule $rule): bool

@@ -11,6 +11,8 @@ enum About: string
     case Turn = 'turn';
     case Backing = 'backing';
     case Topper = 'topper';
+    case Thread = 'thread';
     case Needle = 'needle';
     case Speed = 'speed';
+    case Place = 'place';
 }

@@ -6,9 +6,10 @@ namespace Hakama\Setup;
 
 use Closure;
 use Hakama\House\HouseRules;
+use Hakama\House\Question;
 
 /**
- * One line of the setup table: when it applies, what it says and why.
+ * One line of the setup table: when it applies, what it says and why; and whose school it is, where practitioners differ.
  *
  * @template-covariant T
  */
@@ -17,12 +18,22 @@ final readonly class Rule
     /**
      * @param Closure(Facts, HouseRules): bool $applies
      * @param Closure(HouseRules): T           $says
+     * @param string                           $when    for people: what has to be so
      */
     public function __construct(
         public About $about,
         public string $name,
+        public string $when,
         public Closure $applies,
         public Closure $says,
         public string $text,
+        public ?Question $question = null,
+        public string $school = '',
     ) {}
+
+    /** Another school's rule is not followed here. */
+    public function isFollowed(HouseRules $house): bool
+    {
+        return $this->question === null || $house->school($this->question) === $this->school;
+    }
 }

@@ -4,94 +4,170 @@ declare(strict_types=1);
 
 namespace Hakama\Setup;
 
-use Hakama\Garment\Fabric;
-use Hakama\Garment\Garment;
-use Hakama\Garment\Position;
+use Hakama\Garment\Fabric as F;
+use Hakama\Garment\Garment as G;
+use Hakama\Garment\Position as P;
+use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
+use Hakama\Garment\Thickness;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Stitch\Turn;
 
 /**
- * The setup rules, in order: for each thing to decide the first that applies holds, and the last
- * always applies, so that there is never no answer and never two.
+ * The setup rules, in order: for each thing to decide the first that applies and is of the house's school
+ * holds, and the last always applies, so that there is never no answer and never two. The tables are made once.
  */
 final class RuleTable
 {
+    /** @return array<string, non-empty-list<Rule<mixed>>> what is decided => its rules */
+    public static function all(): array
+    {
+        return [
+            About::Driver->value => self::drivers(),
+            About::Turn->value => self::turns(),
+            About::Backing->value => self::backings(),
+            About::Topper->value => self::toppers(),
+            About::Thread->value => self::threads(),
+            About::Needle->value => self::needles(),
+            About::Speed->value => self::speeds(),
+            About::Place->value => self::places(),
+        ];
+    }
+
     /** @return non-empty-list<Rule<list<Driver>>> */
     public static function drivers(): array
     {
-        return [
-            self::rule(About::Driver, 'structured_cap', static fn(Facts $f): bool => $f->garment === Garment::Cap && $f->structure === Structure::Structured, [Driver::Cap], 'The stiff front of a structured cap cannot be forced flat: it goes on the cap driver.'),
-            self::rule(About::Driver, 'soft_cap', static fn(Facts $f): bool => $f->garment === Garment::Cap, [Driver::Cap, Driver::Flat], 'A soft cap belongs on the cap driver and can be laid flat if it must.'),
-            self::rule(About::Driver, 'clamped', static fn(Facts $f): bool => in_array($f->garment, [Garment::Glove, Garment::Pocket], true), [Driver::Clamp, Driver::Cap, Driver::Flat], 'Small closed things are held in a clamp or pocket frame.'),
-            self::rule(About::Driver, 'narrow_tube', static fn(Facts $f): bool => in_array($f->position, [Position::Sleeve, Position::Leg], true), [Driver::Cylinder, Driver::Flat], 'A narrow tube goes on the cylinder driver; flat only with the seam opened.'),
-            self::rule(About::Driver, 'flat', static fn(Facts $f): bool => true, [Driver::Flat], 'It lies flat: the flat arms carry it.'),
+        /** @var non-empty-list<Rule<list<Driver>>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            self::rule(About::Driver, 'structured_cap', 'a structured cap', static fn(Facts $f): bool => $f->isOnCap() && $f->structure === Structure::Structured, [Driver::Cap], 'The stiff front of a structured cap cannot be forced flat: it goes on the cap driver.'),
+            self::rule(About::Driver, 'soft_cap', 'any other cap', static fn(Facts $f): bool => $f->isOnCap(), [Driver::Cap, Driver::Flat], 'A soft cap belongs on the cap driver and can be laid flat if it must.'),
+            self::rule(About::Driver, 'clamped', 'a glove or a pocket', static fn(Facts $f): bool => $f->isClamped(), [Driver::Clamp, Driver::Cap, Driver::Flat], 'Small closed things are held in a clamp or pocket frame.'),
+            self::rule(About::Driver, 'narrow_tube', 'a sleeve, a leg or a stocking', static fn(Facts $f): bool => $f->isNarrowTube(), [Driver::Cylinder, Driver::Flat], 'A narrow tube goes on the cylinder driver; flat only with the seam opened.'),
+            self::rule(About::Driver, 'flat', 'anything else', static fn(Facts $f): bool => true, [Driver::Flat], 'It lies flat: the flat arms carry it.'),
         ];
     }
 
     /** @return non-empty-list<Rule<list<Turn>>> the ways round that would do, the preferred one first */
     public static function turns(): array
     {
-        $neckFirst = [Turn::None, Turn::Half];
-
-        return [
-            self::rule(About::Turn, 'cap_upright', static fn(Facts $f): bool => $f->garment === Garment::Cap, [Turn::None], 'A cap is mounted one way only; the machine turns the design if it has to.'),
-            self::rule(About::Turn, 'weight_in_front', static fn(Facts $f): bool => in_array($f->garment, [Garment::Blanket, Garment::Towel], true), [Turn::Half, Turn::None], 'The weight hangs off the front of the machine, so the design is turned half round.'),
-            self::rule(About::Turn, 'least_bulk_to_machine', static fn(Facts $f): bool => in_array($f->garment, [Garment::Jacket, Garment::PaddedJacket], true), [Turn::Half, Turn::None], 'The edge with least bulk goes towards the machine: the jacket lies upside down.'),
-            self::rule(About::Turn, 'loose_piece', static fn(Facts $f): bool => in_array($f->garment, [Garment::Patch, Garment::Other], true), [Turn::None, Turn::Quarter, Turn::Half], 'A loose piece may lie as it fits the frame best.'),
-            self::rule(About::Turn, 'neck_first', static fn(Facts $f): bool => true, $neckFirst, 'Neck or open edge towards the machine; turned half round only where needed.'),
+        /** @var non-empty-list<Rule<list<Turn>>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            self::rule(About::Turn, 'cap_upright', 'a cap', static fn(Facts $f): bool => $f->isOnCap(), [Turn::None], 'A cap is mounted one way only; the machine turns the design if it has to.'),
+            self::rule(About::Turn, 'weight_in_front', 'a blanket or a towel', static fn(Facts $f): bool => $f->isHeavyCloth(), [Turn::Half, Turn::None], 'The weight hangs off the front of the machine, so the design is turned half round.'),
+            self::rule(About::Turn, 'least_bulk_to_machine', 'a jacket, padded or not', static fn(Facts $f): bool => in_array($f->garment, [G::Jacket, G::PaddedJacket], true), [Turn::Half, Turn::None], 'The edge with least bulk goes towards the machine: the jacket lies upside down.'),
+            self::rule(About::Turn, 'neck_too_tight', 'a design wider than the neck opening less the arm', static fn(Facts $f): bool => $f->neckIsTight(), [Turn::Half], 'Neck first the frame would run out of travel and registration would be lost: waist first, and the design turned half round.'),
+            self::rule(About::Turn, 'loose_piece', 'a patch or a loose piece', static fn(Facts $f): bool => in_array($f->garment, [G::Patch, G::Other], true), [Turn::None, Turn::Quarter, Turn::Half], 'A loose piece may lie as it fits the frame best.'),
+            self::rule(About::Turn, 'neck_first', 'anything else', static fn(Facts $f): bool => true, [Turn::None, Turn::Half], 'Neck or open edge towards the machine; turned half round only where needed.', Question::Orientation, 'neck_first'),
+            self::rule(About::Turn, 'waist_first', 'anything else', static fn(Facts $f): bool => true, [Turn::Half, Turn::None], 'Waist or free edge towards the machine, always, and the design turned half round: one habit, one mistake less.', Question::Orientation, 'waist_first'),
         ];
     }
 
     /** @return non-empty-list<Rule<Layers>> */
     public static function backings(): array
     {
-        return [
-            self::rule(About::Backing, 'dense_or_soft_cap', static fn(Facts $f, HouseRules $h): bool => $f->garment === Garment::Cap && ($f->structure === Structure::Unstructured || self::isDense($f, $h)), new Layers(Backing::Cutaway, 1), 'A soft cap, or a dense design on any cap, needs support that stays in: one layer of cutaway.'),
-            self::rule(About::Backing, 'cap', static fn(Facts $f): bool => $f->garment === Garment::Cap, new Layers(Backing::TearAway, 2), 'The liner of a structured cap carries the stitches; tear-away keeps it from slipping.'),
-            self::rule(About::Backing, 'seen_from_behind', static fn(Facts $f): bool => in_array($f->garment, [Garment::Blanket, Garment::Towel], true), new Layers(Backing::TearAway, 1), 'Both sides are seen: tear-away, so that nothing shows behind.'),
-            self::rule(About::Backing, 'thin_knit', static fn(Facts $f): bool => in_array($f->fabric, [Fabric::TechnicalKnit, Fabric::Fleece], true), new Layers(Backing::Cutaway, 2, true), 'Thin and stretchy knits pucker: two layers of cutaway, one stuck lightly to the inside.'),
-            self::rule(About::Backing, 'soft_knit', static fn(Facts $f): bool => $f->fabric->isKnit(), new Layers(Backing::Cutaway, 2), 'Knits are worn, stretched and washed: two layers of cutaway stay in.'),
-            self::rule(About::Backing, 'padded', static fn(Facts $f): bool => $f->garment === Garment::PaddedJacket || $f->fabric === Fabric::Quilted, new Layers(Backing::Cutaway, 1), 'Padding gives way under the needle: cutaway below.'),
-            self::rule(About::Backing, 'stable_woven', static fn(Facts $f): bool => true, new Layers(Backing::TearAway, 2), 'A stable woven cloth carries the stitches itself: tear-away.'),
+        /** @var non-empty-list<Rule<Layers>>|null $kept */
+        static $kept = null;
+        $softOrDense = static fn(Facts $f, HouseRules $h): bool => $f->isOnCap() && ($f->structure === Structure::Unstructured || self::isDense($f, $h));
+
+        return $kept ??= [
+            self::rule(About::Backing, 'dense_or_soft_cap', 'a soft cap, or a dense design on any cap', $softOrDense, new Layers(Backing::Cutaway, 1), 'A soft cap, or a dense design on any cap, needs support that stays in: one layer of cutaway.', Question::CapBacking, 'cutaway'),
+            self::rule(About::Backing, 'tear_away_cap', 'any cap', static fn(Facts $f): bool => $f->isOnCap(), new Layers(Backing::TearAway, 2), 'The cap’s own front carries the stitches; tear-away keeps it from slipping and leaves nothing inside.', Question::CapBacking, 'tear_away'),
+            self::rule(About::Backing, 'cap', 'any other cap', static fn(Facts $f): bool => $f->isOnCap(), new Layers(Backing::TearAway, 2), 'The liner of a structured cap carries the stitches; tear-away keeps it from slipping.'),
+            self::rule(About::Backing, 'seen_from_behind', 'a blanket or a towel', static fn(Facts $f): bool => $f->isHeavyCloth(), new Layers(Backing::TearAway, 1), 'Both sides are seen: tear-away, so that nothing shows behind.'),
+            self::rule(About::Backing, 'tube', 'a sleeve, a leg or a stocking', static fn(Facts $f): bool => $f->isNarrowTube(), new Layers(Backing::Mesh, 1), 'Fusible mesh cutaway ironed to the inside: it stays put where no hand can smooth it.'),
+            self::rule(About::Backing, 'off_cuts', 'a glove or a pocket', static fn(Facts $f): bool => $f->isClamped(), new Layers(Backing::TearAway, 1), 'A small off-cut does: the clamp holds it.'),
+            self::rule(About::Backing, 'pale_and_light', 'pale or light cloth that would show it', static fn(Facts $f): bool => $f->fabric->isKnit() && ($f->pale || $f->thickness === Thickness::Light) && ! in_array($f->fabric, [F::TechnicalKnit, F::Fleece], true), new Layers(Backing::Mesh, 2), 'Cutaway would show through pale or light cloth: two layers of mesh, which does not.'),
+            self::rule(About::Backing, 'thin_knit', 'technical knit, fleece, or anything that stretches much', static fn(Facts $f): bool => in_array($f->fabric, [F::TechnicalKnit, F::Fleece], true) || $f->stretch === Stretch::High, new Layers(Backing::Cutaway, 2, true), 'Thin and stretchy knits pucker: two layers of cutaway, one stuck lightly to the inside.'),
+            self::rule(About::Backing, 'soft_knit', 'any other knit', static fn(Facts $f): bool => $f->fabric->isKnit(), new Layers(Backing::Cutaway, 2), 'Knits are worn, stretched and washed: two layers of cutaway stay in.'),
+            self::rule(About::Backing, 'padded', 'padding or quilting', static fn(Facts $f): bool => $f->garment === G::PaddedJacket || $f->fabric === F::Quilted, new Layers(Backing::Cutaway, 1), 'Padding gives way under the needle: cutaway below.'),
+            self::rule(About::Backing, 'jacket_cutaway', 'a jacket', static fn(Facts $f): bool => $f->garment === G::Jacket, new Layers(Backing::Cutaway, 1), 'A jacket is heavy and worn for years: cutaway stays in and holds.', Question::JacketBacking, 'cutaway'),
+            self::rule(About::Backing, 'jacket_tear_away', 'a jacket', static fn(Facts $f): bool => $f->garment === G::Jacket, new Layers(Backing::TearAway, 2), 'The shell of a jacket carries the stitches: two layers of tear-away.', Question::JacketBacking, 'tear_away'),
+            self::rule(About::Backing, 'stable_woven', 'anything else', static fn(Facts $f): bool => true, new Layers(Backing::TearAway, 2), 'A stable woven cloth carries the stitches itself: tear-away.'),
         ];
     }
 
     /** @return non-empty-list<Rule<bool>> */
     public static function toppers(): array
     {
-        return [
-            self::rule(About::Topper, 'textured', static fn(Facts $f): bool => $f->fabric->hasTexture() && $f->fabric !== Fabric::Pique, true, 'Pile, ribs and quilting swallow stitches: film on top.'),
-            self::rule(About::Topper, 'towel_or_hat', static fn(Facts $f): bool => in_array($f->garment, [Garment::Towel, Garment::Blanket, Garment::KnitHat, Garment::PaddedJacket], true), true, 'Its surface swallows stitches: film on top.'),
-            self::rule(About::Topper, 'smooth', static fn(Facts $f): bool => true, false, 'The surface is smooth enough without.'),
+        /** @var non-empty-list<Rule<bool>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            self::rule(About::Topper, 'textured', 'pile, ribs or quilting', static fn(Facts $f): bool => $f->fabric->hasTexture() && $f->fabric !== F::Pique, true, 'Pile, ribs and quilting swallow stitches: film on top.'),
+            self::rule(About::Topper, 'towel_or_hat', 'a towel, a blanket, a knit hat or a padded jacket', static fn(Facts $f): bool => in_array($f->garment, [G::Towel, G::Blanket, G::KnitHat, G::PaddedJacket], true), true, 'Its surface swallows stitches: film on top.'),
+            self::rule(About::Topper, 'small_letters_on_texture', 'small letters on any texture', static fn(Facts $f, HouseRules $h): bool => $f->fabric->hasTexture() && $f->hasSmallLetters($h->value(HouseRule::SmallLetter)), true, 'Letters this small sink into any texture: film on top.'),
+            self::rule(About::Topper, 'smooth', 'anything else', static fn(Facts $f): bool => true, false, 'The surface is smooth enough without.'),
+        ];
+    }
+
+    /** @return non-empty-list<Rule<int>> */
+    public static function threads(): array
+    {
+        /** @var non-empty-list<Rule<int>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            self::rule(About::Thread, 'fine_letters', 'letters lower than the house’s limit, or fine thread chosen already', static fn(Facts $f, HouseRules $h): bool => $f->threadWeight >= 60 || $f->hasSmallLetters($h->value(HouseRule::SmallLetter)), 60, 'Fine detail closes up in the usual thread: 60 weight.'),
+            self::rule(About::Thread, 'usual', 'anything else', static fn(Facts $f): bool => true, 40, '40 weight covers best.'),
         ];
     }
 
     /** @return non-empty-list<Rule<NeedleChoice>> */
     public static function needles(): array
     {
-        return [
-            self::rule(About::Needle, 'fine_thread', static fn(Facts $f): bool => $f->threadWeight >= 60, new NeedleChoice('65/9', 'sharp'), '60-weight thread goes with the 65/9.'),
-            self::rule(About::Needle, 'thick', static fn(Facts $f): bool => $f->structure === Structure::Structured || in_array($f->fabric, [Fabric::Canvas, Fabric::Denim], true), new NeedleChoice('80/12', 'sharp'), 'Thick caps, canvas and denim bend a thinner needle.'),
-            self::rule(About::Needle, 'open_knit', static fn(Facts $f): bool => in_array($f->fabric, [Fabric::Pique, Fabric::RibKnit], true), new NeedleChoice('75/11', 'ballpoint'), 'A ballpoint parts the loops of an open knit instead of cutting them.'),
-            self::rule(About::Needle, 'usual', static fn(Facts $f): bool => true, new NeedleChoice('75/11', 'sharp'), 'The usual needle for cloth that is neither thick nor open.'),
+        /** @var non-empty-list<Rule<NeedleChoice>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            self::rule(About::Needle, 'fine_thread', 'fine thread', static fn(Facts $f, HouseRules $h): bool => $f->threadWeight >= 60 || $f->hasSmallLetters($h->value(HouseRule::SmallLetter)), new NeedleChoice('65/9', 'sharp'), '60-weight thread goes with the 65/9.'),
+            self::rule(About::Needle, 'thick', 'a structured cap, canvas, denim, or anything thick', static fn(Facts $f): bool => $f->structure === Structure::Structured || in_array($f->fabric, [F::Canvas, F::Denim], true) || $f->thickness === Thickness::Heavy, new NeedleChoice('80/12', 'sharp'), 'Thick caps, canvas and denim bend a thinner needle.'),
+            self::rule(About::Needle, 'open_knit', 'piqué or rib', static fn(Facts $f): bool => in_array($f->fabric, [F::Pique, F::RibKnit], true), new NeedleChoice('75/11', 'ballpoint'), 'A ballpoint parts the loops of an open knit instead of cutting them.'),
+            self::rule(About::Needle, 'usual', 'anything else', static fn(Facts $f): bool => true, new NeedleChoice('75/11', 'sharp'), 'The usual needle for cloth that is neither thick nor open.'),
         ];
     }
 
     /** @return non-empty-list<Rule<int>> */
     public static function speeds(): array
     {
-        return [
-            new Rule(About::Speed, 'cap_detail', static fn(Facts $f, HouseRules $h): bool => $f->garment === Garment::Cap && self::isDense($f, $h), static fn(HouseRules $h): int => (int) $h->value(HouseRule::CapDetailSpeed), 'Dense detail on a cap flags at speed.'),
-            new Rule(About::Speed, 'cap', static fn(Facts $f): bool => $f->garment === Garment::Cap, static fn(HouseRules $h): int => (int) $h->value(HouseRule::CapSpeed), 'A cap is held at its edges only and flags at speed.'),
-            new Rule(About::Speed, 'soft', static fn(Facts $f): bool => $f->fabric->isKnit() || $f->fabric->hasTexture(), static fn(HouseRules $h): int => (int) $h->value(HouseRule::KnitSpeed), 'Soft cloth keeps its registration better a little slower.'),
-            new Rule(About::Speed, 'usual', static fn(Facts $f): bool => true, static fn(HouseRules $h): int => (int) $h->value(HouseRule::Speed), 'Stable cloth in a flat frame.'),
+        /** @var non-empty-list<Rule<int>>|null $kept */
+        static $kept = null;
+        $speed = static fn(HouseRule $rule): \Closure => static fn(HouseRules $h): int => (int) $h->value($rule);
+
+        return $kept ??= [
+            new Rule(About::Speed, 'cap_detail', 'a dense design or thick buckram on a cap', static fn(Facts $f, HouseRules $h): bool => $f->isOnCap() && (self::isDense($f, $h) || $f->thickness === Thickness::Heavy), $speed(HouseRule::CapDetailSpeed), 'Dense detail on a cap flags at speed.'),
+            new Rule(About::Speed, 'cap', 'any other cap', static fn(Facts $f): bool => $f->isOnCap(), $speed(HouseRule::CapSpeed), 'A cap is held at its edges only and flags at speed.'),
+            new Rule(About::Speed, 'soft', 'knits and pile', static fn(Facts $f): bool => $f->fabric->isKnit() || $f->fabric->hasTexture(), $speed(HouseRule::KnitSpeed), 'Soft cloth keeps its registration better a little slower.'),
+            new Rule(About::Speed, 'usual', 'anything else', static fn(Facts $f): bool => true, $speed(HouseRule::Speed), 'Stable cloth in a flat frame.'),
         ];
     }
 
-    private static function isDense(Facts $facts, HouseRules $house): bool
+    /** @return non-empty-list<Rule<Place>> */
+    public static function places(): array
+    {
+        /** @var non-empty-list<Rule<Place>>|null $kept */
+        static $kept = null;
+        $at = static fn(P $position): \Closure => static fn(Facts $f): bool => $f->position === $position;
+
+        return $kept ??= [
+            self::rule(About::Place, 'left_chest', 'left chest', $at(P::LeftChest), new Place('shoulder seam at the neck, to the middle of the design; across from the centre front, towards the wearer’s left', 200, 100), 'Near the placket it lies flat; further out it hangs under the arm. Grows a little with the size.'),
+            self::rule(About::Place, 'full_front', 'full front', $at(P::FullFront), new Place('neck seam, to the upper edge of the design; on the centre front', 75, 0), 'High on the front, where it is seen.'),
+            self::rule(About::Place, 'full_back', 'full back', $at(P::FullBack), new Place('collar seam, to the upper edge of the design; midway between the side seams', 100, 0), 'Below the collar, or a finger inside the yoke seam; the centre is half the measured width.'),
+            new Rule(About::Place, 'cap_low', 'cap front', static fn(Facts $f): bool => $f->isOnCap() && $f->position === P::CapFront, static fn(): Place => new Place('bill seam, upwards to the lower edge of the design; on the front seam', 0, 0), 'As low as the frame allows: trace it, and watch the bill.', Question::BillGap, 'frame_limit'),
+            new Rule(About::Place, 'cap_front', 'cap front', $at(P::CapFront), static fn(HouseRules $h): Place => new Place('bill seam, upwards to the lower edge of the design; on the front seam', -$h->value(HouseRule::CapGap), 0), 'Clear of the bill, so that neither needle nor foot strikes it.'),
+            self::rule(About::Place, 'cap_side', 'cap side', $at(P::CapSide), new Place('sweatband seam, upwards to the lower edge of the design; midway between the seams of the panel', -15, 0), 'The field is smaller there: check it against the seams.'),
+            self::rule(About::Place, 'cap_back', 'cap back', $at(P::CapBack), new Place('edge of the strap opening, upwards to the lower edge of the design; on the back seam', -10, 0), 'Above the opening, clear of the strap.'),
+            self::rule(About::Place, 'cuff', 'cuff', $at(P::Cuff), new Place('upper fold of the cuff, to the upper edge of the design; opposite the join', 10, 0), 'High on the cuff rather than low.'),
+            self::rule(About::Place, 'sleeve', 'sleeve', $at(P::Sleeve), new Place('hem, upwards to the lower edge of the design; on the outer seam or crease', -50, 0), 'On the outside of the arm, clear of the hem.'),
+            self::rule(About::Place, 'leg', 'leg', $at(P::Leg), new Place('waistband, to the upper edge of the design; on the outer seam or crease', 250, 0), 'On the outside of the leg, clear of the pocket.'),
+            self::rule(About::Place, 'corner', 'corner', $at(P::Corner), new Place('corner inside the edging, along its bisector to the middle of the design', 120, 0), 'On the bisector of the corner it hangs straight when the corner hangs down.'),
+            self::rule(About::Place, 'pocket', 'pocket', $at(P::Pocket), new Place('upper edge of the pocket, to the middle of the design; midway between its sides', 40, 0), 'Centred, below the hem of the pocket.'),
+            self::rule(About::Place, 'centre', 'anywhere else', static fn(Facts $f): bool => true, new Place('middle of the piece, half its measured height and width', 0, 0), 'The centre is half of what is measured, both ways.'),
+        ];
+    }
+
+    public static function isDense(Facts $facts, HouseRules $house): bool
     {
         return $facts->stitchesPerCm2() > $house->value(HouseRule::Dense);
     }
@@ -104,8 +180,8 @@ final class RuleTable
      *
      * @return Rule<T>
      */
-    private static function rule(About $about, string $name, callable $applies, mixed $says, string $text): Rule
+    private static function rule(About $about, string $name, string $when, callable $applies, mixed $says, string $text, ?Question $question = null, string $school = ''): Rule
     {
-        return new Rule($about, $name, $applies(...), static fn(HouseRules $house): mixed => $says, $text);
+        return new Rule($about, $name, $when, $applies(...), static fn(HouseRules $house): mixed => $says, $text, $question, $school);
     }
 }

@@ -92,6 +92,46 @@ final class CommandsTest extends TestCase
         unlink($path);
     }
 
+    private const HOODIE = '{"garment":"hoodie","fabric":"fleece","stretch":"low","size":"S","sizes_mm":{"neck_opening":210,"chest_width":480},"unit_value_cents":5200,"practised":false,"position":"full_front",
+        "artwork":{"width_mm":180,"height_mm":120,"stitches":14000,"colours":7,"smallest_letter_mm":4.5,"lettering":true,"applique_stops":2,"centre_out":"yes","bottom_up":"unclear"},
+        "machine":{"needles":6,"drivers":["flat"],"arm_width_mm":90,"gap_under_carriage":false},
+        "frames":[{"id":"G","kind":"magnetic","driver":"flat","outer_mm":[372,232],"window_mm":[340,200],"count":2},{"id":"R","kind":"round","driver":"flat","outer_mm":[150,150],"window_mm":[120,120]}],
+        "house_rules":{"topper_residue":"wash","small_letter_mm":5}}';
+
+    #[Test]
+    public function advice_comes_in_the_form_that_is_promised_with_a_reason_for_each_value(): void
+    {
+        $out = self::json(['setup:advise', '-'], self::HOODIE);
+
+        self::assertSame(['verdict', 'frame', 'driver', 'turn_deg', 'backing', 'topper', 'needle', 'thread_weight', 'speed_spm', 'place', 'steps', 'warnings', 'cautions', 'because', 'other_schools'], array_keys($out));
+        // 180 mm in a window of 340, 120 in one of 200, in the middle.
+        self::assertEquals(['id' => 'G', 'kind' => 'magnetic', 'slack_mm' => ['left' => 80, 'right' => 80, 'top' => 40, 'bottom' => 40]], $out['frame']);
+        self::assertSame(['warn', 'flat', 180, 60, 750], [$out['verdict'], $out['driver'], $out['turn_deg'], $out['thread_weight'], $out['speed_spm']]);
+        self::assertEquals([['kind' => 'cutaway', 'layers' => 2, 'adhesive' => true, 'size_mm' => [422, 282]]], $out['backing']);
+        self::assertSame(['size' => '65/9', 'point' => 'sharp'], $out['needle']);
+        self::assertEqualsCanonicalizing(['neck_travel', 'bulk_behind_arm', 'small_lettering', 'puckering_risk', 'not_practised', 'value_at_risk', 'too_many_colours'], array_column($out['warnings'], 'code'));
+        self::assertContains('turn_design', array_column($out['steps'], 'code'));
+        self::assertContains('tell_customer_topper', array_column($out['steps'], 'code'));
+        self::assertContains('magnet_pinch', array_column($out['cautions'], 'code'));
+        self::assertSame(['driver', 'turn', 'backing', 'topper', 'thread', 'needle', 'speed', 'place'], array_column($out['because'], 'about'));
+    }
+
+    #[Test]
+    public function three_facts_are_enough_for_advice(): void
+    {
+        $out = self::json(['setup:advise', '-'], '{"garment":"patch","position":"centre","artwork":{"width_mm":50,"height_mm":50,"stitches":3000}}');
+
+        self::assertSame([null, 'flat', 0], [$out['frame'], $out['driver'], $out['turn_deg']]);
+        self::assertNull($out['backing'][0]['size_mm'], 'without a frame no size');
+        self::assertSame('stop', self::json(['setup:advise', '-'], '{"garment":"patch","position":"centre","artwork":{"width_mm":50,"height_mm":50,"stitches":3000},"frames":[]}')['verdict']);
+    }
+
+    #[Test]
+    public function the_page_on_advice_is_made_from_the_rules(): void
+    {
+        self::assertSame((string) file_get_contents(dirname(__DIR__, 2).'/docs/advice.md'), \App\Console\Commands\SetupRules::page(), 'php artisan setup:rules > docs/advice.md makes it anew');
+    }
+
     /** @return iterable<string, array{list<string>, string, string}> */
     public static function badInput(): iterable
     {
@@ -110,6 +150,11 @@ final class CommandsTest extends TestCase
         yield 'five numbers' => [['thread:difference', '1', '2', '3', '4', '5'], '', 'six numbers'];
         yield 'needle out of reach' => [['needles:assign', '-'], '{"needles":2,"rack":{"3":"red"},"batches":[]}', 'there is no needle 3'];
         yield 'nothing can take it' => [['needles:assign', '-'], '{"needles":1,"pinned":[1],"batches":[{"id":"b","blocks":["red"]}]}', 'no unpinned needle can take red'];
+        yield 'no garment' => [['setup:advise', '-'], '{"position":"centre"}', 'artwork: is missing'];
+        yield 'a garment nobody wears' => [['setup:advise', '-'], '{"garment":"cape","position":"centre","artwork":{"width_mm":5,"height_mm":5,"stitches":9}}', 'garment: one of cap, polo, tee'];
+        yield 'a school nobody knows' => [['setup:advise', '-'], '{"garment":"cap","position":"cap_front","artwork":{"width_mm":5,"height_mm":5,"stitches":9},"house_rules":{"cap_backing":"paper"}}', 'cap_backing is tear_away or cutaway, not "paper"'];
+        yield 'half a frame' => [['setup:advise', '-'], '{"garment":"cap","position":"cap_front","artwork":{"width_mm":5,"height_mm":5,"stitches":9},"frames":[{"id":"F","kind":"cap","driver":"cap","outer_mm":[1],"window_mm":[1,1]}]}', 'outer_mm: two numbers are wanted here'];
+        yield 'a key inside the machine' => [['setup:advise', '-'], '{"garment":"cap","position":"cap_front","artwork":{"width_mm":5,"height_mm":5,"stitches":9},"machine":{"colour":"red"}}', 'colour: this key is not known'];
         yield 'missing key' => [['needles:assign', '-'], '{"needles":2}', 'batches: is missing'];
     }
 

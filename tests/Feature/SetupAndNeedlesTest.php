@@ -13,6 +13,19 @@ use PHPUnit\Framework\Attributes\Test;
 final class SetupAndNeedlesTest extends FeatureTestCase
 {
     #[Test]
+    public function a_school_is_changed_in_the_shop_and_the_other_is_shown_beside_the_advice(): void
+    {
+        $jacket = self::decoration(1011);
+        $this->get("/setup/{$jacket->id}")->assertSee('The shell of a jacket carries the stitches')->assertSee('Another school: A jacket is heavy and worn for years')->assertSee('Pockets, rivets and linings')->assertDontSee('sweatband');
+        $this->get('/shop')->assertSee('Where practitioners differ')->assertSee('Backing under heavy jackets');
+        $this->put('/shop/schools/jacket_backing', ['school' => 'cutaway'])->assertSessionHasNoErrors();
+        $this->get("/setup/{$jacket->id}")->assertSee('Another school: The shell of a jacket carries the stitches');
+        $this->put('/shop/schools/jacket_backing', ['school' => 'paper'])->assertSessionHasErrors(['jacket_backing' => 'Choose one of the schools.']);
+        $this->put('/shop/schools/hat_size', ['school' => 'large'])->assertNotFound();
+        self::assertSame('cutaway', app(\App\Shop\House::class)->rules()->school(\Hakama\House\Question::JacketBacking));
+    }
+
+    #[Test]
     public function the_setup_page_ranks_the_frames_and_gives_every_value_its_reason(): void
     {
         $page = $this->get('/setup/'.self::decoration(1010)->id)->assertOk();

@@ -31,19 +31,22 @@
         @if ($mounted)<p class="mt-1 text-sm text-soft">Changes are counted from {{ $mounted->code }} {{ $mounted->name }}, which stands with {{ $mounted->frame?->code ?? 'no frame' }} on the {{ $mounted->driver }} driver.</p>@endif
     </div>
     <div>
-        @foreach ($advice->warnings as $warning)<p class="note {{ $warning->stops ? 'note-now' : 'note-care' }} mb-3" role="alert">{{ $warning->text }}</p>@endforeach
+        @foreach ([...array_filter($advice->warnings, static fn ($one) => $one->stops), ...array_filter($shown->warnings, static fn ($one) => ! $one->stops)] as $warning)<p class="note {{ $warning->stops ? 'note-now' : 'note-care' }} mb-3" role="alert">{{ $warning->text }}</p>@endforeach
         <dl>
             @foreach ([
                 ['driver', 'Driver', implode(', else ', array_map(static fn ($d) => $d->value, $advice->drivers)) ?: 'none here'],
                 ['turn', 'Way up', implode(', else ', array_map(static fn ($t) => $t->value.'°', $advice->turns))],
                 ['backing', 'Backing', $advice->backing->words()],
                 ['topper', 'Topper', $advice->topper ? 'film on top' : 'none'],
+                ['thread', 'Thread', $advice->threadWeight.' weight'],
                 ['needle', 'Needle', $advice->needle->size.' '.$advice->needle->point],
                 ['speed', 'Speed', $advice->speedSpm.' stitches a minute'],
+                ['place', 'Place', ($advice->place->downMm < 0 ? number_format(-$advice->place->downMm).' mm up' : number_format($advice->place->downMm).' mm down').($advice->place->acrossMm == 0 ? '' : ', '.number_format($advice->place->acrossMm).' mm across')],
             ] as [$about, $label, $value])
                 <div class="flex items-baseline gap-4 border-b border-hair py-2">
                     <dt class="w-20 shrink-0 text-sm text-soft">{{ $label }}</dt>
-                    <dd><span class="text-lg font-semibold">{{ $value }}</span><br><span class="text-sm">{{ $say($about)->text }}</span></dd>
+                    <dd><span class="text-lg font-semibold">{{ $value }}</span><br><span class="text-sm">@if ($about === 'place'){{ ucfirst($advice->place->from) }}. @endif{{ $say($about)->text }}</span>
+                        @foreach (array_filter($advice->otherSchools, static fn ($other) => $other->about === $about) as $other)<br><span class="text-sm text-soft">Another school: {{ $other->text }} <a href="/shop#schools">Schools</a></span>@endforeach</dd>
                 </div>
             @endforeach
         </dl>
@@ -55,9 +58,10 @@
         @endif
         @if ($frame)
             <p class="mt-2 text-sm">Cut the backing at least {{ number_format($cut->widthMm) }} × {{ number_format($cut->heightMm) }} mm, so that it reaches beyond the frame on every side.</p>
-            @if ($frame->offset_x_mm != 0 || $frame->offset_y_mm != 0)<p class="note note-care mt-2 text-sm">The window’s middle lies {{ $mm(abs($frame->offset_y_mm)) }} mm {{ $frame->offset_y_mm < 0 ? 'below' : 'above' }} what the machine takes for the centre. Find the true centre from the notches before tracing.</p>@endif
         @endif
-        <p class="note note-care mt-3 text-sm">Magnets pinch and can disturb implanted devices. Power off before a driver is changed. Aerosol away from machine and flame. The machine’s manual and trained people decide.</p>
+        <h2 class="mb-1 mt-5">Steps</h2>
+        <ol class="list-decimal pl-6 text-sm">@foreach ($shown->steps as $step)<li class="border-b border-hair py-1">{{ $step->text }}</li>@endforeach</ol>
+        <div class="note note-care mt-3 text-sm">@foreach ($shown->cautions as $caution)<p class="py-0.5">{{ $caution->text }}</p>@endforeach<p class="py-0.5">The machine’s manual, local codes and trained people decide.</p></div>
         @if ($fit !== null)
         <form method="post" action="{{ route('setup.store', $decoration) }}" class="mt-4">
             @csrf

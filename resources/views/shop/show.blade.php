@@ -6,6 +6,7 @@
             <a href="{{ route('threads.index') }}" data-key="t" data-does="The thread shelf">Thread shelf, {{ $threads }} threads <kbd>t</kbd></a>
             <a href="{{ route('threads.needs') }}" data-key="n" data-does="Thread and bobbins wanted">Thread wanted <kbd>n</kbd></a>
             <a href="{{ route('threads.match') }}" data-key="m" data-does="Match a colour">Match a colour <kbd>m</kbd></a>
+            <a href="#schools" data-key="s" data-does="Where practitioners differ">Schools <kbd>s</kbd></a>
             <a href="#owned" data-key="o" data-does="Machines and frames">Machines, frames <kbd>o</kbd></a>
         </nav>
     </div>
@@ -26,6 +27,18 @@
                     </tbody>
                 </table>
             </section>
+        @endforeach
+    </div>
+    <h2 class="mb-1" id="schools">Where practitioners differ</h2>
+    <p class="mb-2 text-sm text-soft">Advice follows the school that is chosen here, and shows what the other would say.</p>
+    <div class="mb-8 grid grid-cols-1 gap-x-10 lg:grid-cols-2">
+        @foreach (Hakama\House\Question::cases() as $question)
+            <form id="{{ $question->value }}" method="post" action="{{ route('shop.follow', $question->value) }}" class="flex items-center gap-4 border-b border-hair py-2">@csrf @method('put')
+                <label for="s-{{ $question->value }}" class="m-0 flex-1 text-base text-ink">{{ $question->words() }}</label>
+                <select id="s-{{ $question->value }}" name="school" class="!w-72">@foreach ($question->schools() as $school)<option value="{{ $school->value }}" @selected($rules->school($question) === $school->value)>{{ $school->words }}</option>@endforeach</select>
+                <button class="btn btn-small" aria-label="Set: {{ $question->words() }}">Set</button>
+                <x-wrong :field="$question->value" />
+            </form>
         @endforeach
     </div>
     <div id="owned" class="grid grid-cols-1 gap-10 lg:grid-cols-2">

@@ -43,10 +43,24 @@ final class AdviceTest extends TestCase
     #[Test]
     public function a_dense_design_on_a_cap_is_sewn_slower_still_on_cutaway(): void
     {
-        $advice = self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront, stitches: 9000);
+        $dense = self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront, stitches: 9000);
+        $advice = Advice::of($dense, HouseRules::of([], ['cap_backing' => 'cutaway']));
 
         self::assertSame([Backing::Cutaway, 500], [$advice->backing->backing, $advice->speedSpm]);
         self::assertSame('cap_detail', $advice->because[About::Speed->value]->rule);
+        self::assertSame(['tear_away_cap'], self::othersAbout($advice, About::Backing), 'the other school is shown');
+        // The shop that has not said is of the first school, and sees the other.
+        $first = Advice::of($dense, HouseRules::of());
+        self::assertSame(Backing::TearAway, $first->backing->backing);
+        self::assertSame(['dense_or_soft_cap'], self::othersAbout($first, About::Backing));
+        // Where both would say the same, there is nothing to show.
+        self::assertSame([], self::othersAbout(self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront), About::Backing));
+    }
+
+    /** @return list<string> rules */
+    private static function othersAbout(Advice $advice, About $about): array
+    {
+        return array_values(array_map(static fn($other): string => $other->rule, array_filter($advice->otherSchools, static fn($other): bool => $other->about === $about->value)));
     }
 
     #[Test]

@@ -49,6 +49,7 @@ final class SetupController
         $advice = $desk->advise($decoration);
         $frames = Frame::query()->orderBy('id')->get();
         $mounted = $this->mounted($desk->machines(), $frames, $advice->drivers[0]->value ?? 'flat');
+        $advice = $desk->advise($decoration, $frames, $mounted?->frame?->toCore());
         $ranked = $desk->rank($decoration, $advice, $frames, $mounted?->frame?->toCore());
         $chosen = $request->string('frame')->value() ?: $frames->firstWhere('id', $decoration->setup?->frame_id)->code ?? ($ranked[0]->fit->frame->id ?? '');
         $shown = array_values(array_filter($ranked, static fn(RankedFrame $one): bool => $one->fit->frame->id === $chosen))[0] ?? $ranked[0] ?? null;
@@ -59,6 +60,8 @@ final class SetupController
         return view($request->headers->has('HX-Request') ? 'setup.sheet' : 'setup.show', [
             'decoration' => $decoration,
             'advice' => $advice,
+            // What stops it is a matter of all frames; what is to be minded and done, of the one that is looked at.
+            'shown' => $frame === null ? $advice : $desk->advise($decoration, $frames->where('id', $frame->id)),
             'ranked' => $ranked,
             'fit' => $fit,
             'frame' => $frame,

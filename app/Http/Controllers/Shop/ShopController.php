@@ -12,6 +12,7 @@ use App\Models\Thread;
 use App\Setup\SetupDesk;
 use App\Shop\House;
 use Hakama\House\HouseRule;
+use Hakama\House\Question;
 use Hakama\House\UnfitRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -30,6 +31,19 @@ final class ShopController
             'frames' => Frame::query()->orderBy('id')->get(),
             'threads' => Thread::query()->count(),
         ]);
+    }
+
+    /** Which school of a question the shop follows from now on. */
+    public function follow(Request $request, string $question, House $house): RedirectResponse
+    {
+        $known = Question::tryFrom($question) ?? abort(404);
+        try {
+            $house->follow($known, $request->string('school')->value());
+        } catch (UnfitRule $e) {
+            throw ValidationException::withMessages([$question => 'Choose one of the schools.']);
+        }
+
+        return redirect()->to(route('shop.show').'#'.$question)->with('done', 'Advice follows that school from now on; setups that are made already stay as they are.');
     }
 
     public function update(Request $request, string $rule, House $house, SetupDesk $desk): RedirectResponse

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\Json;
+use App\Console\UnfitInput;
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Stretch;
+use Hakama\Garment\Structure;
+use Hakama\Garment\Thickness;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\House\UnfitRule;
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\Window;
+use Hakama\Setup\Advice;
+use Hakama\Setup\BackingPiece;
+use Hakama\Setup\Because;
+use Hakama\Setup\Facts;
+use Hakama\Setup\Note;
+use Hakama\Setup\OtherSchool;
+use Hakama\Setup\Warning;
+use Hakama\Stitch\Verdict;
+
+final class SetupAdvise extends JsonCommand
+{
+    private const MOST_MM = 5000.0;
+
+    protected $signature = 'setup:advise {file : JSON, or - for standard input}';
+    protected $description = 'Says how to set up one decoration, and why';
+
+    protected function answer(): array
+    {
+        $file = (string) $this->argument('file');
+        $json = Json::of($file, $this->contents($file));
+        $house = self::house($json);
+        $facts = self::facts($json);
+        $frames = $json->has('frames') ? array_map(self::frame(...), $json->objects('frames')) : null;
+        $json->done();
+        $advice = Advice::of($facts, $house, $frames);
+        $fit = $advice->fit;
+        $piece = $fit === null ? null : BackingPiece::under($fit->frame, $house->value(HouseRule::BackingOverlap));
+        $note = static fn(Note|Warning $note): array => ['code' => $note->code, 'text' => $note->text];
+
+        return [
+            'verdict' => $advice->verdict(),
+            'frame' => $fit === null ? null : [
+                'id' => $fit->frame->id,
+                'kind' => $fit->frame->kind->value,
+                'slack_mm' => array_map(static fn(float $mm): float => round($mm, 1), ['left' => $fit->leftMm, 'right' => $fit->rightMm, 'top' => $fit->topMm, 'bottom' => $fit->bottomMm]),
+            ],
+            'driver' => ($fit->frame->driver ?? $advice->drivers[0] ?? null)?->value,
+            'turn_deg' => ($fit->turn ?? $advice->turns[0])->value,
+            'backing' => [[
+                'kind' => $advice->backing->backing->value,
+                'layers' => $advice->backing->count,
+                'adhesive' => $advice->backing->adhesive,
+                'size_mm' => $piece === null ? null : [$piece->widthMm, $piece->heightMm],
+            ]],
+            'topper' => $advice->topper,
+            'needle' => ['size' => $advice->needle->size, 'point' => $advice->needle->point],
+            'thread_weight' => $advice->threadWeight,
+            'speed_spm' => $advice->speedSpm,
+            'place' => ['from' => $advice->place->from, 'down_mm' => $advice->place->downMm, 'across_mm' => $advice->place->acrossMm],
+            'steps' => array_map($note, $advice->steps),
+            'warnings' => array_map($note, $advice->warnings),
+            'cautions' => array_map($note, $advice->cautions),
+            'because' => array_values(array_map(static fn(Because $because): array => ['about' => $because->about->value, 'rule' => $because->rule, 'text' => $because->text], $advice->because)),
+            'other_schools' => array_map(static fn(OtherSchool $other): array => ['about' => $other->about, 'rule' => $other->rule, 'text' => $other->text], $advice->otherSchools),
+        ];
+    }
+
+    private static function facts(Json $json): Facts
+    {
+        $artwork = $json->inner('artwork');
+        $machine = $json->has('machine') ? $json->inner('machine') : Json::object('machine', []);
+        $sizes = $json->has('sizes_mm') ? $json->inner('sizes_mm') : Json::object('sizes_mm', []);
+        $mm = static fn(Json $of, string $key): ?float => $of->has($key) ? $of->number($key, 0, self::MOST_MM) : null;
+        $verdict = static fn(string $key): ?Verdict => $artwork->has($key) ? $artwork->enum($key, Verdict::class) : null;
+        $facts = new Facts(
+            garment: $json->enum('garment', Garment::class),
+            fabric: $json->has('fabric') ? $json->enum('fabric', Fabric::class) : Fabric::Other,
+            structure: $json->has('structure') ? $json->enum('structure', Structure::class) : Structure::None,
+            profile: $json->has('profile') ? $json->enum('profile', Profile::class) : Profile::None,
+            position: $json->enum('position', Position::class),
+            widthMm: $artwork->number('width_mm', 0.1, self::MOST_MM),
+            heightMm: $artwork->number('height_mm', 0.1, self::MOST_MM),
+            stitches: $artwork->int('stitches', 1, 10_000_000),
+            threadWeight: 40,
+            drivers: self::drivers($machine),
+            colours: $artwork->has('colours') ? $artwork->int('colours', 1, 255) : 1,
+            smallestLetterMm: $mm($artwork, 'smallest_letter_mm'),
+            appliqueStops: $artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0,
+            centreOut: $verdict('centre_out'),
+            bottomUp: $verdict('bottom_up'),
+            stretch: $json->has('stretch') ? $json->enum('stretch', Stretch::class) : null,
+            thickness: $json->has('thickness') ? $json->enum('thickness', Thickness::class) : null,
+            pale: $json->has('pale') && $json->bool('pale'),
+            neckOpeningMm: $mm($sizes, 'neck_opening'),
+            armWidthMm: $mm($machine, 'arm_width_mm'),
+            unitValueCents: $json->has('unit_value_cents') ? $json->int('unit_value_cents', 0, 100_000_000) : null,
+            practised: $json->has('practised') ? $json->bool('practised') : null,
+            needles: $machine->has('needles') ? $machine->int('needles', 1, 60) : null,
+            turnsCapsItself: $machine->has('turns_caps_itself') ? $machine->bool('turns_caps_itself') : null,
+            gapUnderCarriage: $machine->has('gap_under_carriage') ? $machine->bool('gap_under_carriage') : null,
+        );
+        // Known, and of no consequence yet: they are checked and nothing is concluded from them.
+        $mm($sizes, 'chest_width');
+        $mm($sizes, 'circumference');
+        $artwork->has('lettering') && $artwork->bool('lettering');
+        $json->has('size') && $json->string('size');
+        foreach ([$artwork, $machine, $sizes] as $inner) {
+            $inner->done();
+        }
+
+        return $facts;
+    }
+
+    /** @return list<Driver> all of them where no machine is named */
+    private static function drivers(Json $machine): array
+    {
+        return $machine->has('drivers')
+            ? array_map(static fn(string $name): Driver => Driver::tryFrom($name) ?? throw UnfitInput::at($machine->where('drivers'), 'flat, cap, cylinder and clamp are known'), $machine->strings('drivers'))
+            : Driver::cases();
+    }
+
+    private static function frame(Json $json): Frame
+    {
+        [$outerWidth, $outerHeight] = $json->pair('outer_mm', 1, self::MOST_MM);
+        [$width, $height] = $json->pair('window_mm', 1, self::MOST_MM);
+        [$offsetX, $offsetY] = $json->has('offset_mm') ? $json->pair('offset_mm', -self::MOST_MM, self::MOST_MM) : [0.0, 0.0];
+        $kind = $json->enum('kind', FrameKind::class);
+        $round = $json->has('round') ? $json->bool('round') : $kind === FrameKind::Round;
+        $frame = new Frame(
+            $json->string('id'),
+            $kind,
+            $json->enum('driver', Driver::class),
+            $outerWidth,
+            $outerHeight,
+            $round ? Window::ellipse($width, $height) : Window::rectangle($width, $height),
+            $offsetX,
+            $offsetY,
+            $json->has('count') ? $json->int('count', 0, 1000) : 1,
+        );
+        $json->done();
+
+        return $frame;
+    }
+
+    /** Figures and schools in one object, as the shop writes them. */
+    private static function house(Json $json): HouseRules
+    {
+        $figures = $schools = [];
+        foreach ($json->has('house_rules') ? $json->inner('house_rules')->values() : [] as $name => $value) {
+            if (is_string($value)) {
+                $schools[$name] = $value;
+            } elseif ((is_int($value) || is_float($value)) && HouseRule::tryFrom($name) !== null) {
+                $figures[$name] = (float) $value;
+            } else {
+                throw UnfitInput::at($json->where('house_rules'), "{$name} is no house rule, or its value is none");
+            }
+        }
+        try {
+            return HouseRules::of($figures, $schools);
+        } catch (UnfitRule $e) {
+            throw UnfitInput::because($json->where('house_rules'), $e);
+        }
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Hakama\House\Question;
+use Hakama\House\School;
+use Hakama\Setup\CautionTable;
+use Hakama\Setup\NoteRule;
+use Hakama\Setup\Rule;
+use Hakama\Setup\RuleTable;
+use Hakama\Setup\StepTable;
+use Hakama\Setup\WarningTable;
+use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** docs/advice.md, made from the rules themselves. */
+final class SetupRules extends Command
+{
+    protected $signature = 'setup:rules';
+    protected $description = 'Prints the setup rules as docs/advice.md has them';
+
+    public function handle(): int
+    {
+        $this->output->write(self::page(), false, OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+
+    public static function page(): string
+    {
+        $page = "# Advice\n\nMade from the rules by `php artisan setup:rules`. Of each table the first line that applies, and is of the house’s school, holds;\nthe last always applies. Where a school is named, the other one is shown beside the advice.\n";
+        foreach (RuleTable::all() as $about => $rules) {
+            $page .= "\n## ".ucfirst($about)."\n\n| rule | when | why | school |\n|---|---|---|---|\n";
+            $page .= implode('', array_map(static fn(Rule $rule): string => "| `{$rule->name}` | {$rule->when} | {$rule->text} | ".($rule->question === null ? '' : "{$rule->question->value}: {$rule->school}")." |\n", $rules));
+        }
+        $page .= "\n## Warnings\n\n| code | raised by | |\n|---|---|---|\n";
+        foreach (WarningTable::all() as $rule) {
+            $page .= "| `{$rule->code}` | {$rule->when} | ".($rule->stops ? 'stops' : 'warns')." |\n";
+        }
+        foreach (['Steps' => StepTable::all(), 'Cautions' => CautionTable::all()] as $title => $rules) {
+            $page .= "\n## {$title}\n\n| code | when | what |\n|---|---|---|\n";
+            $page .= implode('', array_map(static fn(NoteRule $rule): string => "| `{$rule->code}` | {$rule->when} | {$rule->text} |\n", $rules));
+        }
+        $page .= "\n## Schools\n\n| question | schools, the first until the shop says otherwise |\n|---|---|\n";
+        foreach (Question::cases() as $question) {
+            $page .= "| `{$question->value}`: {$question->words()} | ".implode(' · ', array_map(static fn(School $school): string => "`{$school->value}` {$school->words}", $question->schools()))." |\n";
+        }
+
+        return $page."\nThe machine’s manual, local codes and trained people decide.\n";
+    }
+}

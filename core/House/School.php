@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\House;
+
+/** One way of doing a thing on which practitioners differ. */
+final readonly class School
+{
+    public function __construct(
+        public string $value,
+        public string $words,
+    ) {}
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup;
+
+use Hakama\House\HouseRules;
+use Hakama\House\Question;
+use Hakama\Machine\Driver;
+use Hakama\Stitch\Turn;
+
+/** What the rules have decided, with the facts it was decided from: what warnings, steps and cautions go by. */
+final readonly class Decided
+{
+    /**
+     * @param list<Driver>                $wanted  drivers that would do, best first
+     * @param list<Driver>                $drivers those of them that there are
+     * @param list<Turn>                  $turns
+     * @param Fit|null                    $fit     in the best frame; null when none was asked about or there is none for the driver
+     * @param bool                        $framesKnown whether the shop's frames were looked through
+     */
+    public function __construct(
+        public Facts $facts,
+        public HouseRules $house,
+        public array $wanted,
+        public array $drivers,
+        public array $turns,
+        public Layers $backing,
+        public bool $topper,
+        public int $speedSpm,
+        public ?Fit $fit,
+        public bool $framesKnown,
+    ) {}
+
+    public function follows(Question $question, string $school): bool
+    {
+        return $this->house->school($question) === $school;
+    }
+
+    /** The driver it will be carried by: that of the frame, else the best there is. */
+    public function driver(): Driver
+    {
+        return $this->fit->frame->driver ?? $this->drivers[0] ?? $this->wanted[0] ?? Driver::Flat;
+    }
+
+    public function turn(): Turn
+    {
+        return $this->fit->turn ?? $this->turns[0] ?? Turn::None;
+    }
+}

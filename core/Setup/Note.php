@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup;
+
+/** A step to take or a caution to mind, by its code and in words. */
+final readonly class Note
+{
+    public function __construct(
+        public string $code,
+        public string $text,
+    ) {}
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup;
+
+/** What another school would have said. */
+final readonly class OtherSchool
+{
+    public function __construct(
+        public string $about,
+        public string $rule,
+        public string $text,
+    ) {}
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup;
+
+use Hakama\Garment\Fabric as F;
+use Hakama\Garment\Garment as G;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Stretch;
+use Hakama\Garment\Structure;
+use Hakama\Garment\Thickness;
+use Hakama\House\HouseRule;
+use Hakama\Machine\Driver;
+use Hakama\Stitch\Turn;
+use Hakama\Stitch\Verdict;
+
+/** What may stand in the way of a decoration. One that stops it says what would make it possible. */
+final class WarningTable
+{
+    /** Machines with so few needles are the light ones. */
+    private const LIGHT_MACHINE_NEEDLES = 6;
+
+    /** @return list<WarningRule> */
+    public static function all(): array
+    {
+        /** @var list<WarningRule>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            new WarningRule('too_tall_for_profile', true, 'a design higher than the cap’s profile takes', self::tooTall(...)),
+            new WarningRule('driver_missing', true, 'no machine has a driver that would do', static fn(Decided $d): ?string => $d->drivers !== [] ? null : sprintf('No machine here has the %s driver this needs. Send it out, or change the garment.', $d->wanted[0]->value ?? Driver::Flat->value)),
+            new WarningRule('structured_needs_cap_frame', true, 'a structured cap and no cap frame', static fn(Decided $d): ?string => $d->framesKnown && $d->fit === null && $d->facts->isOnCap() && $d->facts->structure === Structure::Structured ? 'A structured cap cannot be forced into a flat frame: it would be damaged. It needs a cap frame, or an unstructured cap.' : null),
+            new WarningRule('fits_no_frame', true, 'no frame for the driver holds it with the margin', self::fitsNoFrame(...)),
+            new WarningRule('neck_travel', false, 'a design wider than the neck opening less the arm', static fn(Decided $d): ?string => $d->facts->neckIsTight() ? sprintf('The design is %.0f mm wide and the neck leaves the frame %.0f: neck first it would be held back. Waist first, turned half round, never mirrored.', $d->facts->widthMm, ($d->facts->neckOpeningMm ?? 0.0) - ($d->facts->armWidthMm ?? 0.0)) : null),
+            new WarningRule('not_digitised_for_caps', false, 'a cap, and an artwork not sewn from the middle outwards and from the bill upwards', static fn(Decided $d): ?string => $d->facts->isOnCap() && ($d->facts->centreOut === Verdict::No || $d->facts->bottomUp === Verdict::No) ? 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap version, from the middle outwards and from the bill upwards.' : null),
+            new WarningRule('bulk_behind_arm', false, 'a bulky garment on a machine without a gap under its carriage', static fn(Decided $d): ?string => $d->facts->gapUnderCarriage === false && ($d->facts->isHeavyCloth() || in_array($d->facts->garment, [G::Jacket, G::PaddedJacket, G::Hoodie], true)) ? 'This machine has no gap between carriage and arm: the body has to be clipped up so that it hangs free of what moves.' : null),
+            new WarningRule('small_lettering', false, 'letters lower than the house’s limit', static fn(Decided $d): ?string => $d->facts->hasSmallLetters($d->house->value(HouseRule::SmallLetter)) ? sprintf('The smallest letters are %.1f mm high and close up below %.0f: fine thread and needle, or larger letters.', $d->facts->smallestLetterMm, $d->house->value(HouseRule::SmallLetter)) : null),
+            new WarningRule('puckering_risk', false, 'thin, soft or stretchy knits', static fn(Decided $d): ?string => in_array($d->facts->fabric, [F::TechnicalKnit, F::Fleece, F::Jersey], true) || $d->facts->stretch === Stretch::High ? 'This cloth puckers, and shows it only after unhooping: smooth it without stretching, and look at the first one unhooped.' : null),
+            new WarningRule('dense_for_fabric', false, 'a dense design on soft or thin cloth', static fn(Decided $d): ?string => RuleTable::isDense($d->facts, $d->house) && ($d->facts->fabric->isKnit() || $d->facts->thickness === Thickness::Light || in_array($d->facts->fabric, [F::Vinyl, F::Leather], true)) ? sprintf('%.0f stitches per cm² are much for this cloth: it stiffens, puckers or is cut. Ask for a lighter version.', $d->facts->stitchesPerCm2()) : null),
+            new WarningRule('not_practised', false, 'a material nobody here has sewn', static fn(Decided $d): ?string => $d->facts->practised === false ? 'Nobody here has sewn this material yet: practise on scrap or an old garment before the promise is made.' : null),
+            new WarningRule('value_at_risk', false, 'a garment worth more than the house’s limit', static fn(Decided $d): ?string => $d->facts->unitValueCents !== null && $d->facts->unitValueCents >= $d->house->value(HouseRule::ValueAtRisk) ? sprintf('Each garment is worth %.2f: ask for a spare, and sew the first one alone.', $d->facts->unitValueCents / 100) : null),
+            new WarningRule('window_offset', false, 'a frame whose window does not lie about the machine’s own centre', static fn(Decided $d): ?string => $d->fit !== null && (abs($d->fit->frame->offsetX) > 0.0 || abs($d->fit->frame->offsetY) > 0.0) ? sprintf('The window of %s lies %.1f mm across and %.1f mm up of what the machine takes for its centre: find the true centre from the notches, and do not let it scan.', $d->fit->frame->id, $d->fit->frame->offsetX, $d->fit->frame->offsetY) : null),
+            new WarningRule('several_hoopings', false, 'a design on a narrow tube longer than one hooping reaches', self::severalHoopings(...)),
+            new WarningRule('too_many_colours', false, 'more colours than the machine has needles', static fn(Decided $d): ?string => $d->facts->needles !== null && $d->facts->colours > $d->facts->needles ? sprintf('%d colours and %d needles: threads have to be swapped at stops, or a machine with more needles taken.', $d->facts->colours, $d->facts->needles) : null),
+            new WarningRule('seam_too_thick', false, 'a thick seam on a light machine', static fn(Decided $d): ?string => $d->facts->thickness === Thickness::Heavy && ($d->facts->isNarrowTube() || in_array($d->facts->garment, [G::Trousers, G::Bag, G::Jacket], true)) && $d->facts->needles !== null && $d->facts->needles <= self::LIGHT_MACHINE_NEEDLES ? 'A light machine breaks needles on seams this thick: keep clear of them, or take a heavier machine.' : null),
+            new WarningRule('backing_smaller_than_frame', false, 'a frame larger than any piece of backing', static fn(Decided $d): ?string => $d->fit !== null && min(self::piece($d)->widthMm, self::piece($d)->heightMm) > $d->house->value(HouseRule::BackingRoll) ? sprintf('Backing of %.0f × %.0f mm is wanted and the widest there is has %.0f: lay two pieces that overlap, or take a smaller frame.', self::piece($d)->widthMm, self::piece($d)->heightMm, $d->house->value(HouseRule::BackingRoll)) : null),
+        ];
+    }
+
+    private static function tooTall(Decided $d): ?string
+    {
+        $limit = match ($d->facts->profile) {
+            Profile::Low => $d->house->value(HouseRule::CapLow),
+            Profile::Mid => $d->house->value(HouseRule::CapMid),
+            Profile::High => $d->house->value(HouseRule::CapHigh),
+            Profile::None => INF,
+        };
+
+        return $d->facts->isOnCap() && $d->facts->heightMm > $limit
+            ? sprintf('The design is %.1f mm high and a %s cap takes %.0f. Ask for a version at most %.0f mm high, or a higher cap.', $d->facts->heightMm, $d->facts->profile->value, $limit, $limit)
+            : null;
+    }
+
+    private static function fitsNoFrame(Decided $d): ?string
+    {
+        if (! $d->framesKnown || $d->drivers === []) {
+            return null;
+        }
+        if ($d->fit === null) {
+            return sprintf('There is no frame for the %s driver. Get one, or change the garment.', $d->drivers[0]->value);
+        }
+
+        return $d->fit->fits() || self::hoopings($d) > 1 ? null : sprintf('It fits no frame: the best is %s. %s A smaller version or a larger frame makes it possible.', $d->fit->frame->id, $d->fit->because());
+    }
+
+    private static function severalHoopings(Decided $d): ?string
+    {
+        $hoopings = self::hoopings($d);
+
+        return $hoopings > 1
+            ? sprintf('%.0f mm along the tube and %.0f at one hooping: %d hoopings, moving along the tube, with a template mark for each and no motif across two.', $d->facts->heightMm, $d->house->value(HouseRule::TubeReach), $hoopings)
+            : null;
+    }
+
+    private static function hoopings(Decided $d): int
+    {
+        return $d->facts->isNarrowTube() && $d->driver() === Driver::Cylinder && $d->turn() !== Turn::Quarter
+            ? (int) ceil($d->facts->heightMm / $d->house->value(HouseRule::TubeReach))
+            : 1;
+    }
+
+    private static function piece(Decided $d): BackingPiece
+    {
+        assert($d->fit !== null);
+
+        return BackingPiece::under($d->fit->frame, $d->house->value(HouseRule::BackingOverlap));
+    }
+}

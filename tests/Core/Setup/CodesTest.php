@@ -1,0 +1,288 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Setup;
+
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Stretch;
+use Hakama\Garment\Structure;
+use Hakama\Garment\Thickness;
+use Hakama\House\HouseRules;
+use Hakama\House\Question;
+use Hakama\House\UnfitRule;
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\Window;
+use Hakama\Setup\About;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Backing;
+use Hakama\Setup\CautionTable;
+use Hakama\Setup\Facts;
+use Hakama\Setup\Note;
+use Hakama\Setup\StepTable;
+use Hakama\Setup\Warning;
+use Hakama\Setup\WarningTable;
+use Hakama\Stitch\Turn;
+use Hakama\Stitch\Verdict;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** Every warning, step and caution, raised from facts and from nothing else; and not raised where it does not belong. */
+final class CodesTest extends TestCase
+{
+    /** @return iterable<string, array{string, Facts, 2?: list<Frame>|null, 3?: array<string, string>}> */
+    public static function raised(): iterable
+    {
+        $cap = ['garment' => Garment::Cap, 'fabric' => Fabric::Twill, 'structure' => Structure::Structured, 'profile' => Profile::Mid, 'position' => Position::CapFront];
+        $leg = ['garment' => Garment::Trousers, 'fabric' => Fabric::Denim, 'position' => Position::Leg];
+        $dense = ['widthMm' => 30.0, 'heightMm' => 30.0, 'stitches' => 6000];
+        $flatOnly = ['drivers' => [Driver::Flat]];
+
+        yield 'too_tall_for_profile' => ['too_tall_for_profile', self::facts(...[...$cap, 'heightMm' => 58.0])];
+        yield 'fits_no_frame' => ['fits_no_frame', self::facts(widthMm: 95), [self::frame()]];
+        yield 'driver_missing' => ['driver_missing', self::facts(...[...$cap, ...$flatOnly])];
+        yield 'structured_needs_cap_frame' => ['structured_needs_cap_frame', self::facts(...$cap), [self::frame()]];
+        yield 'not_digitised_for_caps' => ['not_digitised_for_caps', self::facts(...[...$cap, 'centreOut' => Verdict::No])];
+        yield 'bottom up is not' => ['not_digitised_for_caps', self::facts(...[...$cap, 'bottomUp' => Verdict::No])];
+        yield 'neck_travel' => ['neck_travel', self::facts(garment: Garment::Hoodie, position: Position::FullFront, widthMm: 160, neckOpeningMm: 250, armWidthMm: 100)];
+        yield 'bulk_behind_arm' => ['bulk_behind_arm', self::facts(garment: Garment::Jacket, gapUnderCarriage: false)];
+        yield 'small_lettering' => ['small_lettering', self::facts(smallestLetterMm: 4.2)];
+        yield 'puckering_risk' => ['puckering_risk', self::facts(fabric: Fabric::TechnicalKnit)];
+        yield 'stretch puckers too' => ['puckering_risk', self::facts(stretch: Stretch::High)];
+        yield 'dense_for_fabric' => ['dense_for_fabric', self::facts(...[...$dense, 'fabric' => Fabric::Jersey])];
+        yield 'not_practised' => ['not_practised', self::facts(practised: false)];
+        yield 'value_at_risk' => ['value_at_risk', self::facts(unitValueCents: 4000)];
+        yield 'window_offset' => ['window_offset', self::facts(garment: Garment::Glove), [self::frame(kind: FrameKind::Clamp, driver: Driver::Clamp, offsetY: -9)]];
+        yield 'several_hoopings' => ['several_hoopings', self::facts(...[...$leg, 'heightMm' => 200.0])];
+        yield 'too_many_colours' => ['too_many_colours', self::facts(colours: 7, needles: 6)];
+        yield 'seam_too_thick' => ['seam_too_thick', self::facts(...[...$leg, 'thickness' => Thickness::Heavy, 'needles' => 6])];
+        yield 'backing_smaller_than_frame' => ['backing_smaller_than_frame', self::facts(), [self::frame(outer: 480)]];
+
+        foreach (['sweatband_out', 'bill_straight', 'seam_left_of_mark', 'strap_teeth_in_seam', 'clips_both_sides', 'check_backing_inside', 'mount_sideways', 'bobbin_before_mount'] as $code) {
+            yield $code => [$code, self::facts(...$cap)];
+        }
+        yield 'turn_design' => ['turn_design', self::facts(...[...$cap, 'turnsCapsItself' => false])];
+        yield 'a jacket upside down' => ['turn_design', self::facts(garment: Garment::Jacket)];
+        yield 'needle_one' => ['needle_one', self::facts()];
+        yield 'select_frame' => ['select_frame', self::facts()];
+        yield 'trace' => ['trace', self::facts()];
+        yield 'trace_empty_first' => ['trace_empty_first', self::facts(garment: Garment::Pocket)];
+        yield 'the house traces twice' => ['trace_empty_first', self::facts(), null, ['trace_item' => 'before_and_after']];
+        yield 'find_true_centre' => ['find_true_centre', self::facts(garment: Garment::Glove), [self::frame(kind: FrameKind::Clamp, driver: Driver::Clamp)]];
+        yield 'feel_under_frame' => ['feel_under_frame', self::facts(garment: Garment::Hoodie)];
+        yield 'clear_pockets' => ['clear_pockets', self::facts(...$leg)];
+        yield 'open_side_seam' => ['open_side_seam', self::facts(...[...$leg, ...$flatOnly])];
+        yield 'mark_up_arrow' => ['mark_up_arrow', self::facts(garment: Garment::Stocking)];
+        yield 'remove_sticker' => ['remove_sticker', self::facts(garment: Garment::Bag)];
+        yield 'weight_in_front' => ['weight_in_front', self::facts(garment: Garment::Blanket)];
+        yield 'tuck_loose_part' => ['tuck_loose_part', self::facts(garment: Garment::KnitHat)];
+        yield 'stop_after_each_block' => ['stop_after_each_block', self::facts(appliqueStops: 2)];
+        yield 'test_on_scrap' => ['test_on_scrap', self::facts(practised: null)];
+        yield 'tell_customer_topper' => ['tell_customer_topper', self::facts(garment: Garment::Towel), null, ['topper_residue' => 'wash']];
+
+        yield 'magnet_pinch' => ['magnet_pinch', self::facts(), [self::frame(kind: FrameKind::Magnetic)]];
+        yield 'aerosol' => ['aerosol', self::facts(fabric: Fabric::TechnicalKnit)];
+        yield 'power_off_driver' => ['power_off_driver', self::facts(...$cap)];
+        yield 'hot_press' => ['hot_press', self::facts(garment: Garment::Patch)];
+        yield 'open_flame' => ['open_flame', self::facts(), null, ['thread_tails' => 'flame']];
+        yield 'noise' => ['noise', self::facts()];
+        yield 'needle_strike' => ['needle_strike', self::facts()];
+        yield 'blades' => ['blades', self::facts(appliqueStops: 1)];
+        // What the other schools of a house want done.
+        $chest = ['garment' => Garment::Polo, 'fabric' => Fabric::Pique, 'position' => Position::LeftChest];
+        $applied = ['appliqueStops' => 2];
+        $towel = ['garment' => Garment::Towel, 'fabric' => Fabric::Plush];
+        foreach ([
+            ['measure_chest', $chest, []], ['chest_template', $chest, ['chest_place' => 'template']], ['chest_peg', $chest, ['chest_place' => 'peg']],
+            ['backing_clipped', $cap, []], ['backing_taped', $cap, ['cap_backing_hold' => 'taped']], ['backing_tucked', $cap, ['cap_backing_hold' => 'tucked']],
+            ['needles_to_rack', [], []], ['reload_rack', [], ['needle_program' => 'reload']],
+            ['foot_card', $cap, []], ['foot_under', $cap, ['foot_height' => 'under']],
+            ['trim_in_frame', $applied, []], ['pre_cut_shape', $applied, ['applique' => 'pre_cut']],
+            ['pick_topper', $towel, []], ['steam_topper', $towel, ['topper_residue' => 'steam']],
+            ['backing_off', $towel, []], ['backing_tight_stays', $towel, ['backing_left' => 'tight']],
+            ['tails_scissors', [], []], ['tails_flame', [], ['thread_tails' => 'flame']],
+            ['inspect_unhooped', [], []],
+        ] as [$code, $facts, $schools]) {
+            yield $code => [$code, self::facts(...$facts), null, $schools];
+        }
+        yield 'strap_shut' => ['strap_shut', self::facts(...$cap)];
+        yield 'strap_open' => ['strap_open', self::facts(...$cap), null, ['cap_strap' => 'open']];
+        yield 'seam_on_mark' => ['seam_on_mark', self::facts(...$cap), null, ['cap_seam' => 'on_line']];
+        yield 'light_over_mark' => ['light_over_mark', self::facts(), null, ['trace_needle' => 'light']];
+    }
+
+    /**
+     * @param list<Frame>|null      $frames
+     * @param array<string, string> $schools
+     */
+    #[Test]
+    #[DataProvider('raised')]
+    public function it_is_raised_where_it_applies(string $code, Facts $facts, ?array $frames = null, array $schools = []): void
+    {
+        self::assertContains($code, self::codes(Advice::of($facts, HouseRules::of([], $schools), $frames)));
+    }
+
+    #[Test]
+    public function on_a_plain_practised_apron_hardly_anything_is_raised(): void
+    {
+        $advice = Advice::of(self::facts(), HouseRules::of(), [self::frame()]);
+
+        self::assertSame([], $advice->warnings);
+        self::assertSame('go', $advice->verdict());
+        self::assertSame(['clear_pockets', 'feel_under_frame', 'select_frame', 'needles_to_rack', 'needle_one', 'trace', 'backing_off', 'tails_scissors', 'inspect_unhooped'], array_map(static fn(Note $note): string => $note->code, $advice->steps));
+        self::assertSame(['needle_strike', 'noise'], array_map(static fn(Note $note): string => $note->code, $advice->cautions));
+    }
+
+    #[Test]
+    public function every_code_of_the_tables_is_raised_by_some_case_here(): void
+    {
+        $raised = array_values(array_unique(array_map(static fn(array $case): string => $case[0], iterator_to_array(self::raised(), false))));
+        $known = array_column([...WarningTable::all(), ...StepTable::all(), ...CautionTable::all()], 'code');
+
+        self::assertEqualsCanonicalizing($known, $raised);
+        self::assertSame($known, array_values(array_unique($known)), 'one code, one meaning');
+    }
+
+    #[Test]
+    public function every_school_of_every_question_changes_what_is_said_of_some_case(): void
+    {
+        $of = static fn(Facts $facts, array $schools): array => (static fn(Advice $advice): array => [self::codes($advice), $advice->turns, $advice->backing, $advice->place])(Advice::of($facts, HouseRules::of([], $schools)));
+        foreach (Question::cases() as $question) {
+            foreach (array_slice($question->schools(), 1) as $school) {
+                $changed = false;
+                foreach (self::raised() as [, $facts]) {
+                    $changed = $changed || $of($facts, []) !== $of($facts, [$question->value => $school->value]);
+                }
+                // A dense design on a cap is no case of a code, and the only one in which the schools of cap backing part.
+                $changed = $changed || $question === Question::CapBacking && $of(self::facts(Garment::Cap, stitches: 9000), []) !== $of(self::facts(Garment::Cap, stitches: 9000), [$question->value => $school->value]);
+                self::assertTrue($changed, "{$question->value}: {$school->value}");
+            }
+        }
+    }
+
+    #[Test]
+    public function what_stops_says_what_would_make_it_possible(): void
+    {
+        foreach (self::raised() as [$code, $facts, , ]) {
+            foreach (Advice::of($facts, HouseRules::of())->warnings as $warning) {
+                if ($warning->stops) {
+                    self::assertMatchesRegularExpression('/\b(ask for|send it|change|needs|larger frame|get one)\b/i', $warning->text, $code);
+                }
+            }
+        }
+    }
+
+    #[Test]
+    public function a_wide_design_on_a_small_hoodie_is_loaded_waist_first(): void
+    {
+        // Neck opening 200 mm laid flat, arm 70: the frame may travel 130.
+        $at = static fn(float $width): Advice => Advice::of(self::facts(garment: Garment::Hoodie, fabric: Fabric::Fleece, position: Position::FullFront, widthMm: $width, neckOpeningMm: 200, armWidthMm: 70), HouseRules::of());
+
+        self::assertSame([Turn::None, Turn::Half], $at(130)->turns);
+        self::assertSame([Turn::Half], $at(131)->turns);
+        self::assertSame('neck_too_tight', $at(131)->because[About::Turn->value]->rule);
+    }
+
+    #[Test]
+    public function a_school_decides_and_the_other_is_shown(): void
+    {
+        $facts = self::facts(garment: Garment::Jacket);
+        $turns = static fn(string $school): Advice => Advice::of(self::facts(garment: Garment::Tee), HouseRules::of([], ['orientation' => $school]));
+
+        self::assertSame([Backing::TearAway, 2], [Advice::of($facts, HouseRules::of())->backing->backing, Advice::of($facts, HouseRules::of())->backing->count]);
+        self::assertSame(Backing::Cutaway, Advice::of($facts, HouseRules::of([], ['jacket_backing' => 'cutaway']))->backing->backing);
+        self::assertSame(Turn::Half, $turns('waist_first')->turns[0]);
+        self::assertSame(['neck_first'], array_column($turns('waist_first')->otherSchools, 'rule'));
+        self::assertSame(['waist_first'], array_column($turns('neck_first')->otherSchools, 'rule'));
+    }
+
+    #[Test]
+    public function the_gap_over_the_bill_is_the_houses_or_the_frames(): void
+    {
+        $cap = self::facts(garment: Garment::Cap, position: Position::CapFront);
+
+        self::assertSame(-12.0, Advice::of($cap, HouseRules::of())->place->downMm);
+        self::assertSame(-9.0, Advice::of($cap, HouseRules::of(['cap_gap_mm' => 9.0]))->place->downMm);
+        self::assertSame(0.0, Advice::of($cap, HouseRules::of([], ['bill_gap' => 'frame_limit']))->place->downMm);
+        self::assertSame([200.0, 100.0], [Advice::of(self::facts(garment: Garment::Polo, position: Position::LeftChest), HouseRules::of())->place->downMm, Advice::of(self::facts(garment: Garment::Polo, position: Position::LeftChest), HouseRules::of())->place->acrossMm]);
+    }
+
+    #[Test]
+    public function a_school_nobody_knows_is_refused(): void
+    {
+        foreach ([['cap_backing' => 'paper'], ['cap_colour' => 'blue']] as $schools) {
+            try {
+                HouseRules::of([], $schools);
+                self::fail('there is no such school');
+            } catch (UnfitRule $e) {
+                self::assertStringContainsString((string) array_key_first($schools), $e->getMessage());
+            }
+        }
+        foreach (Question::cases() as $question) {
+            self::assertGreaterThanOrEqual(2, count($question->schools()), $question->value);
+            self::assertSame($question->schools()[0]->value, HouseRules::of()->school($question));
+        }
+    }
+
+    #[Test]
+    public function the_whole_grid_of_facts_is_answered_without_contradiction(): void
+    {
+        $house = HouseRules::of();
+        $frames = [self::frame(), self::frame(kind: FrameKind::Cap, driver: Driver::Cap), self::frame(kind: FrameKind::Clamp, driver: Driver::Clamp, offsetY: 5)];
+        $cases = 0;
+        foreach (Garment::cases() as $garment) {
+            foreach (Fabric::cases() as $fabric) {
+                foreach (Position::cases() as $position) {
+                    foreach ([[null, Structure::None, 2000], [Thickness::Heavy, Structure::Structured, 9000]] as [$thickness, $structure, $stitches]) {
+                        $advice = Advice::of(self::facts(garment: $garment, fabric: $fabric, structure: $structure, position: $position, thickness: $thickness, stitches: $stitches), $house, $frames);
+                        $codes = self::codes($advice);
+                        self::assertSame($codes, array_values(array_unique($codes)));
+                        self::assertCount(count(About::cases()), $advice->because);
+                        // Needle and thread, steps and turn go together whatever the rules that chose them.
+                        self::assertSame($advice->threadWeight === 60, $advice->needle->size === '65/9');
+                        self::assertFalse(in_array('mark_up_arrow', $codes, true) !== in_array('remove_sticker', $codes, true));
+                        self::assertFalse(in_array('strap_shut', $codes, true) && in_array('strap_open', $codes, true));
+                        self::assertSame(($advice->fit->turn ?? $advice->turns[0]) !== Turn::None, in_array('turn_design', $codes, true));
+                        self::assertSame($advice->backing->adhesive, in_array('aerosol', $codes, true));
+                        $cases++;
+                    }
+                }
+            }
+        }
+        self::assertSame(18 * 14 * 12 * 2, $cases);
+    }
+
+    /** @return list<string> */
+    private static function codes(Advice $advice): array
+    {
+        return array_map(static fn(Warning|Note $note): string => $note->code, [...$advice->warnings, ...$advice->steps, ...$advice->cautions]);
+    }
+
+    /** A practised canvas apron with a middling design in its middle, unless said otherwise. */
+    private static function facts(
+        Garment $garment = Garment::Apron,
+        Fabric $fabric = Fabric::Canvas,
+        Structure $structure = Structure::None,
+        Profile $profile = Profile::None,
+        Position $position = Position::Centre,
+        float $widthMm = 60,
+        float $heightMm = 40,
+        int $stitches = 4000,
+        ?array $drivers = null,
+        ?bool $practised = true,
+        mixed ...$more,
+    ): Facts {
+        return new Facts($garment, $fabric, $structure, $profile, $position, $widthMm, $heightMm, $stitches, 40, $drivers ?? Driver::cases(), ...['practised' => $practised, ...$more]);
+    }
+
+    private static function frame(FrameKind $kind = FrameKind::Square, Driver $driver = Driver::Flat, float $outer = 130, float $offsetY = 0): Frame
+    {
+        return new Frame('F', $kind, $driver, $outer, $outer, Window::rectangle(100, 100), 0, $offsetY);
+    }
+}
