@@ -12,6 +12,7 @@ use App\Models\Machine;
 use App\Models\Setup;
 use App\Shop\House;
 use Hakama\Garment\Garment;
+use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
@@ -22,6 +23,7 @@ use Hakama\Setup\BackingPiece;
 use Hakama\Setup\Fit;
 use Hakama\Setup\FrameRanking;
 use Hakama\Setup\RankedFrame;
+use Hakama\Setup\SizeTable;
 use Hakama\Setup\Warning;
 use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Collection;
@@ -35,11 +37,24 @@ final class SetupDesk
 
     public function __construct(private readonly House $house) {}
 
-    /** @param Collection<int, Frame>|null $frames the shop's, when the best of them is asked for too */
-    public function advise(Decoration $decoration, ?Collection $frames = null, ?CoreFrame $mounted = null): Advice
+    /** The decoration over the sizes of its run. */
+    public function sizes(Decoration $decoration): SizeTable
     {
+        $pieces = DB::table('pieces')->where('decoration_id', $decoration->id)->groupBy('size')->selectRaw('size, count(*) as pieces')->pluck('pieces', 'size')->map(static fn(mixed $count): int => (int) $count)->all();
+
+        return SizeTable::of($decoration->facts($this->drivers()), $this->house->rules(), $pieces);
+    }
+
+    /**
+     * @param Size|null                   $size   the one to go by; what suits the smallest suits the others
+     * @param Collection<int, Frame>|null $frames the shop's, when the best of them is asked for too
+     */
+    public function advise(Decoration $decoration, ?Size $size = null, ?Collection $frames = null, ?CoreFrame $mounted = null): Advice
+    {
+        $facts = $decoration->facts($this->drivers());
+
         return Advice::of(
-            $decoration->facts($this->drivers()),
+            $size === null ? $facts : $facts->onSize($size, $this->house->rules()),
             $this->house->rules(),
             $frames === null ? null : array_values($frames->map(static fn(Frame $frame): CoreFrame => $frame->toCore())->all()),
             $decoration->artwork?->coreHull(),
@@ -103,7 +118,7 @@ final class SetupDesk
     public function choose(Decoration $decoration, Frame $frame, Turn $turn, string $overrideReason): Batch
     {
         assert($decoration->artwork !== null);
-        $advice = $this->advise($decoration);
+        $advice = $this->advise($decoration, $this->sizes($decoration)->smallest());
         $rules = $this->house->rules();
 
         return DB::transaction(static function () use ($decoration, $frame, $turn, $overrideReason, $advice, $rules): Batch {

@@ -17,4 +17,20 @@ enum Size: string
     case XXXL = '3XL';
     case XXXXL = '4XL';
     case XXXXXL = '5XL';
+
+    /** How many sizes above M, below zero for smaller ones; none for what has but one. */
+    public function stepsFromM(): int
+    {
+        return match ($this) {
+            self::XS => -2,
+            self::S => -1,
+            self::One, self::M => 0,
+            self::L => 1,
+            self::XL => 2,
+            self::XXL => 3,
+            self::XXXL => 4,
+            self::XXXXL => 5,
+            self::XXXXXL => 6,
+        };
+    }
 }

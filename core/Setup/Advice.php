@@ -17,7 +17,7 @@ final readonly class Advice
 {
     /**
      * @param list<Driver>                     $drivers  those that would do and that there are, best first
-     * @param list<Turn>                       $turns    the ways round that would do, best first
+     * @param non-empty-list<Turn>             $turns    the ways round that would do, best first
      * @param Fit|null                         $fit      in the best frame, where frames were given
      * @param non-empty-array<string, Because> $because  by what it is about
      * @param list<OtherSchool>                $otherSchools
@@ -116,9 +116,10 @@ final readonly class Advice
             }
         }
         $found ??= $rules[count($rules) - 1];
-        $says = ($found->says)($house);
+        $says = ($found->says)($house, $facts);
         foreach ($passed as $rule) {
-            if (($rule->says)($house) === $says) { // by value: in this case the schools agree
+            // By value: in this case the schools agree, and there is nothing to show.
+            if (serialize(($rule->says)($house, $facts)) === serialize($says)) {
                 continue;
             }
             $others[] = new OtherSchool($rule->about->value, $rule->name, $rule->text);

@@ -15,7 +15,7 @@ final readonly class Decided
     /**
      * @param list<Driver>                $wanted  drivers that would do, best first
      * @param list<Driver>                $drivers those of them that there are
-     * @param list<Turn>                  $turns
+     * @param non-empty-list<Turn>        $turns
      * @param Fit|null                    $fit     in the best frame; null when none was asked about or there is none for the driver
      * @param bool                        $framesKnown whether the shop's frames were looked through
      */
@@ -45,6 +45,6 @@ final readonly class Decided
 
     public function turn(): Turn
     {
-        return $this->fit->turn ?? $this->turns[0] ?? Turn::None;
+        return $this->fit->turn ?? $this->turns[0];
     }
 }

@@ -8,9 +8,12 @@ use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
+use Hakama\Garment\Size;
 use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Stitch\Verdict;
 
@@ -52,7 +55,53 @@ final readonly class Facts
         public ?int $needles = null,
         public ?bool $turnsCapsItself = null,
         public ?bool $gapUnderCarriage = null,
+        public ?Size $size = null,
     ) {}
+
+    /** The same decoration on one size of the run, measured as the house has its garments. */
+    public function onSize(Size $size, HouseRules $house): self
+    {
+        return new self(
+            $this->garment,
+            $this->fabric,
+            $this->structure,
+            $this->profile,
+            $this->position,
+            $this->widthMm,
+            $this->heightMm,
+            $this->stitches,
+            $this->threadWeight,
+            $this->drivers,
+            $this->colours,
+            $this->smallestLetterMm,
+            $this->appliqueStops,
+            $this->centreOut,
+            $this->bottomUp,
+            $this->stretch,
+            $this->thickness,
+            $this->pale,
+            self::neckOpening($this->garment, $size, $house),
+            $house->value(HouseRule::ArmWidth),
+            $this->unitValueCents,
+            $this->practised,
+            $this->needles,
+            $this->turnsCapsItself,
+            $this->gapUnderCarriage,
+            $size,
+        );
+    }
+
+    private static function neckOpening(Garment $garment, Size $size, HouseRules $house): ?float
+    {
+        $ofM = match ($garment) {
+            Garment::Tee => $house->value(HouseRule::NeckTee),
+            Garment::Polo => $house->value(HouseRule::NeckPolo),
+            Garment::Hoodie => $house->value(HouseRule::NeckHoodie),
+            default => null,
+        };
+
+        return $ofM === null ? null : $ofM + $size->stepsFromM() * $house->value(HouseRule::NeckStep);
+    }
 
     public function stitchesPerCm2(): float
     {

@@ -17,7 +17,7 @@ final readonly class Rule
 {
     /**
      * @param Closure(Facts, HouseRules): bool $applies
-     * @param Closure(HouseRules): T           $says
+     * @param Closure(HouseRules, Facts): T    $says
      * @param string                           $when    for people: what has to be so
      */
     public function __construct(

@@ -51,10 +51,10 @@ final class RuleTable
         ];
     }
 
-    /** @return non-empty-list<Rule<list<Turn>>> the ways round that would do, the preferred one first */
+    /** @return non-empty-list<Rule<non-empty-list<Turn>>> the ways round that would do, the preferred one first */
     public static function turns(): array
     {
-        /** @var non-empty-list<Rule<list<Turn>>>|null $kept */
+        /** @var non-empty-list<Rule<non-empty-list<Turn>>>|null $kept */
         static $kept = null;
         return $kept ??= [
             self::rule(About::Turn, 'cap_upright', 'a cap', static fn(Facts $f): bool => $f->isOnCap(), [Turn::None], 'A cap is mounted one way only; the machine turns the design if it has to.'),
@@ -151,7 +151,7 @@ final class RuleTable
         $at = static fn(P $position): \Closure => static fn(Facts $f): bool => $f->position === $position;
 
         return $kept ??= [
-            self::rule(About::Place, 'left_chest', 'left chest', $at(P::LeftChest), new Place('shoulder seam at the neck, to the middle of the design; across from the centre front, towards the wearer’s left', 200, 100), 'Near the placket it lies flat; further out it hangs under the arm. Grows a little with the size.'),
+            new Rule(About::Place, 'left_chest', 'left chest', $at(P::LeftChest), static fn(HouseRules $h, Facts $f): Place => new Place('shoulder seam at the neck, to the middle of the design; across from the centre front, towards the wearer’s left', $h->value(HouseRule::ChestDown) + ($f->size?->stepsFromM() ?? 0) * $h->value(HouseRule::ChestStep), $h->value(HouseRule::ChestAcross)), 'Near the placket it lies flat; further out it hangs under the arm. Grows a little with the size.'),
             self::rule(About::Place, 'full_front', 'full front', $at(P::FullFront), new Place('neck seam, to the upper edge of the design; on the centre front', 75, 0), 'High on the front, where it is seen.'),
             self::rule(About::Place, 'full_back', 'full back', $at(P::FullBack), new Place('collar seam, to the upper edge of the design; midway between the side seams', 100, 0), 'Below the collar, or a finger inside the yoke seam; the centre is half the measured width.'),
             new Rule(About::Place, 'cap_low', 'cap front', static fn(Facts $f): bool => $f->isOnCap() && $f->position === P::CapFront, static fn(): Place => new Place('bill seam, upwards to the lower edge of the design; on the front seam', 0, 0), 'As low as the frame allows: trace it, and watch the bill.', Question::BillGap, 'frame_limit'),

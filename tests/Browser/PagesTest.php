@@ -27,6 +27,8 @@ final class PagesTest extends BrowserTestCase
         $found = $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run({resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).slice(0, 3).join(" | "))))');
 
         self::assertSame([], $found);
+        $twice = $this->browser->executeScript('const seen = {}; for (const el of document.querySelectorAll("[data-key]")) if (el.offsetParent) (seen[el.dataset.key] ??= []).push(el.textContent.trim().slice(0, 30)); return Object.entries(seen).filter(([, all]) => all.length > 1)');
+        self::assertSame([], $twice, 'one key does one thing');
     }
 
     #[Test]

@@ -26,6 +26,18 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_wide_front_on_hoodies_says_which_sizes_go_in_waist_first_and_a_batch_goes_by_the_smallest(): void
+    {
+        $hoodies = self::decoration(1007);
+        $hoodies->update(['position' => 'full_front', 'artwork_id' => \App\Models\Artwork::query()->where('name', 'Lake panorama')->value('id')]);
+        // 216 mm wide; S leaves 196, M 210, L 224, XL 238.
+        $this->get("/setup/{$hoodies->id}")->assertSee('Not every size may go in the same way. All of them may be turned 180°')->assertSee('waist first, and the design turned half round', false);
+        $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors('reason');
+        $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 180])->assertSessionHasNoErrors();
+        self::assertSame(180, Setup::query()->findOrFail($hoodies->id)->turn_deg);
+    }
+
+    #[Test]
     public function the_setup_page_ranks_the_frames_and_gives_every_value_its_reason(): void
     {
         $page = $this->get('/setup/'.self::decoration(1010)->id)->assertOk();

@@ -10,6 +10,7 @@ use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
+use Hakama\Garment\Size;
 use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
@@ -110,12 +111,12 @@ final class SetupAdvise extends JsonCommand
             needles: $machine->has('needles') ? $machine->int('needles', 1, 60) : null,
             turnsCapsItself: $machine->has('turns_caps_itself') ? $machine->bool('turns_caps_itself') : null,
             gapUnderCarriage: $machine->has('gap_under_carriage') ? $machine->bool('gap_under_carriage') : null,
+            size: $json->has('size') ? $json->enum('size', Size::class) : null,
         );
         // Known, and of no consequence yet: they are checked and nothing is concluded from them.
         $mm($sizes, 'chest_width');
         $mm($sizes, 'circumference');
         $artwork->has('lettering') && $artwork->bool('lettering');
-        $json->has('size') && $json->string('size');
         foreach ([$artwork, $machine, $sizes] as $inner) {
             $inner->done();
         }

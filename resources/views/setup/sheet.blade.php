@@ -29,6 +29,15 @@
             </tbody>
         </table>
         @if ($mounted)<p class="mt-1 text-sm text-soft">Changes are counted from {{ $mounted->code }} {{ $mounted->name }}, which stands with {{ $mounted->frame?->code ?? 'no frame' }} on the {{ $mounted->driver }} driver.</p>@endif
+        @if (count($sizes->rows) > 1)
+            <h2 class="mb-1 mt-6">Over the sizes</h2>
+            @if ($sizes->differs())<p class="note note-now mb-2">Not every size may go in the same way. {{ $sizes->common() === [] ? 'Set the sizes up apart.' : 'All of them may be turned '.$sizes->common()[0]->value.'°: decide it for the whole batch.' }}</p>@endif
+            <table>
+                <thead><tr><th>Size</th><th class="num">Pieces</th><th class="num">Neck leaves, mm</th><th>Way up</th><th class="num">Down, mm</th><th class="num">Across, mm</th></tr></thead>
+                <tbody>@foreach ($sizes->rows as $row)<tr @class(['font-semibold' => $sizes->differs() && $row->turns[0] !== $sizes->rows[count($sizes->rows) - 1]->turns[0]])><td>{{ $row->size->value }}</td><td class="num">{{ $row->pieces }}</td><td class="num">{{ $row->travelMm === null ? '' : number_format($row->travelMm) }}</td><td class="tabular-nums">{{ implode(', else ', array_map(static fn ($turn) => $turn->value.'°', $row->turns)) }}</td><td class="num">{{ number_format($row->place->downMm) }}</td><td class="num">{{ number_format($row->place->acrossMm) }}</td></tr>@endforeach</tbody>
+            </table>
+            <x-because about="How this was worked out">Neck first a design may be as wide as the neck opening laid flat less the sewing arm; wider ones go in waist first and are turned. Openings, arm and how much lower the place goes with each size are <a href="/shop#arm_width_mm">house rules</a>.</x-because>
+        @endif
     </div>
     <div>
         @foreach ([...array_filter($advice->warnings, static fn ($one) => $one->stops), ...array_filter($shown->warnings, static fn ($one) => ! $one->stops)] as $warning)<p class="note {{ $warning->stops ? 'note-now' : 'note-care' }} mb-3" role="alert">{{ $warning->text }}</p>@endforeach
@@ -50,7 +59,7 @@
                 </div>
             @endforeach
         </dl>
-        @if ($capVersion)<p class="note note-now mt-3 text-sm">There is a version of it made for caps: <a href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a>. Choose it in <a href="{{ route('orders.show', $decoration->line->order) }}">the order</a>.</p>@endif
+        @if ($capVersion)<p class="note note-now mt-3 text-sm">There is a version of it made for caps: <a href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a>. Choose it in <a href="{{ route('orders.show', $order) }}">the order</a>.</p>@endif
         @if ($sewOuts->isEmpty())
             <p class="note note-now mt-3 text-sm"><strong>No sew-out of this artwork has come out on {{ $decoration->line->fabricLabel() }} or its like.</strong> Sew it once on scrap before the first garment, and <a href="{{ route('artwork.history', $artwork) }}#sewouts">write down how it came out</a>.</p>
         @else

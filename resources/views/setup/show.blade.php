@@ -1,4 +1,4 @@
-<x-layout station="setup" :title="'Set up '.$decoration->line->order->number">
+<x-layout station="setup" :title="'Set up '.$decoration->artwork->name">
     <x-slot:say>
         @if ($advice->stops())<span class="now">It cannot be sewn as asked: {{ $advice->warnings[0]->text }}</span>
         @elseif ($best === null || ! $best->fit->fits())<span class="now">It fits no frame of the shop.</span>

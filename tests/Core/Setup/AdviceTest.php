@@ -49,6 +49,7 @@ final class AdviceTest extends TestCase
         self::assertSame([Backing::Cutaway, 500], [$advice->backing->backing, $advice->speedSpm]);
         self::assertSame('cap_detail', $advice->because[About::Speed->value]->rule);
         self::assertSame(['tear_away_cap'], self::othersAbout($advice, About::Backing), 'the other school is shown');
+        self::assertSame([], self::othersAbout(Advice::of(self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront), HouseRules::of([], ['cap_backing' => 'cutaway'])), About::Backing), 'on a light design both say tear-away');
         // The shop that has not said is of the first school, and sees the other.
         $first = Advice::of($dense, HouseRules::of());
         self::assertSame(Backing::TearAway, $first->backing->backing);

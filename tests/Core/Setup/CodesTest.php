@@ -8,6 +8,7 @@ use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
+use Hakama\Garment\Size;
 use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
@@ -24,6 +25,8 @@ use Hakama\Setup\Backing;
 use Hakama\Setup\CautionTable;
 use Hakama\Setup\Facts;
 use Hakama\Setup\Note;
+use Hakama\Setup\SizeRow;
+use Hakama\Setup\SizeTable;
 use Hakama\Setup\StepTable;
 use Hakama\Setup\Warning;
 use Hakama\Setup\WarningTable;
@@ -187,6 +190,34 @@ final class CodesTest extends TestCase
         self::assertSame([Turn::None, Turn::Half], $at(130)->turns);
         self::assertSame([Turn::Half], $at(131)->turns);
         self::assertSame('neck_too_tight', $at(131)->because[About::Turn->value]->rule);
+    }
+
+    #[Test]
+    public function every_size_of_a_run_is_asked_and_those_that_differ_are_said(): void
+    {
+        // A hoodie's neck is 280 mm in M and 14 a size, the arm 70: S leaves 196, M 210, L 224.
+        $hoodie = self::facts(garment: Garment::Hoodie, fabric: Fabric::Fleece, position: Position::FullFront, widthMm: 205);
+        $table = SizeTable::of($hoodie, HouseRules::of(), ['L' => 2, 'S' => 3, 'M' => 4, 'XL' => 0]);
+
+        self::assertSame([[Size::S, 3, 196.0], [Size::M, 4, 210.0], [Size::L, 2, 224.0]], array_map(static fn(SizeRow $row): array => [$row->size, $row->pieces, $row->travelMm], $table->rows));
+        self::assertSame([[Turn::Half], [Turn::None, Turn::Half], [Turn::None, Turn::Half]], array_column($table->rows, 'turns'));
+        self::assertTrue($table->differs());
+        self::assertSame([Turn::Half], $table->common());
+        self::assertSame(Size::S, $table->smallest());
+        // A narrower arm, and none of them differs.
+        self::assertFalse(SizeTable::of($hoodie, HouseRules::of(['arm_width_mm' => 60.0]), ['S' => 3, 'M' => 4])->differs());
+        self::assertSame([], SizeTable::of($hoodie, HouseRules::of(), [])->common());
+    }
+
+    #[Test]
+    public function the_left_chest_goes_lower_with_the_size(): void
+    {
+        $polo = self::facts(garment: Garment::Polo, fabric: Fabric::Pique, position: Position::LeftChest);
+        $down = static fn(array $figures): array => array_map(static fn(SizeRow $row): float => $row->place->downMm, SizeTable::of($polo, HouseRules::of($figures), ['XS' => 1, 'M' => 1, '3XL' => 1])->rows);
+
+        self::assertSame([190.0, 200.0, 220.0], $down([]));
+        self::assertSame([181.0, 195.0, 223.0], $down(['left_chest_down_mm' => 195.0, 'left_chest_step_mm' => 7.0]));
+        self::assertNull(SizeTable::of(self::facts(), HouseRules::of(), ['one' => 3])->rows[0]->travelMm, 'an apron has no neck to travel in');
     }
 
     #[Test]

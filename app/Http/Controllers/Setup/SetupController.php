@@ -42,32 +42,36 @@ final class SetupController
 
     public function show(Request $request, Decoration $decoration, SetupDesk $desk): View|RedirectResponse
     {
-        $decoration->load(['artwork.blocks.thread', 'line.order', 'setup']);
+        $decoration->load(['artwork.blocks.thread', 'line', 'setup']);
         if ($decoration->artwork?->read_at === null) {
-            return redirect()->route('orders.show', $decoration->line->order)->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
+            return redirect()->route('orders.show', $decoration->line->load('order')->order)->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
         }
-        $advice = $desk->advise($decoration);
+        $sizes = $desk->sizes($decoration);
+        $advice = $desk->advise($decoration, $sizes->smallest());
         $frames = Frame::query()->orderBy('id')->get();
         $mounted = $this->mounted($desk->machines(), $frames, $advice->drivers[0]->value ?? 'flat');
-        $advice = $desk->advise($decoration, $frames, $mounted?->frame?->toCore());
+        $advice = $desk->advise($decoration, $sizes->smallest(), $frames, $mounted?->frame?->toCore());
         $ranked = $desk->rank($decoration, $advice, $frames, $mounted?->frame?->toCore());
         $chosen = $request->string('frame')->value() ?: $frames->firstWhere('id', $decoration->setup?->frame_id)->code ?? ($ranked[0]->fit->frame->id ?? '');
         $shown = array_values(array_filter($ranked, static fn(RankedFrame $one): bool => $one->fit->frame->id === $chosen))[0] ?? $ranked[0] ?? null;
         $turn = Turn::tryFrom($request->integer('turn', $decoration->setup->turn_deg ?? -1));
         $frame = $shown === null ? null : $frames->firstWhere('code', $shown->fit->frame->id);
+        $capVersion = self::capVersion($decoration);
         $fit = $frame === null ? null : ($turn !== null ? $desk->fit($decoration, $frame, $turn) : $shown->fit);
 
         return view($request->headers->has('HX-Request') ? 'setup.sheet' : 'setup.show', [
             'decoration' => $decoration,
             'advice' => $advice,
+            'sizes' => $sizes,
             // What stops it is a matter of all frames; what is to be minded and done, of the one that is looked at.
-            'shown' => $frame === null ? $advice : $desk->advise($decoration, $frames->where('id', $frame->id)),
+            'shown' => $frame === null ? $advice : $desk->advise($decoration, $sizes->smallest(), $frames->where('id', $frame->id)),
             'ranked' => $ranked,
             'fit' => $fit,
             'frame' => $frame,
             'cut' => $frame === null ? null : $desk->backingPiece($frame),
             'sewOuts' => $decoration->artwork->passedOn(Fabric::from($decoration->line->fabric)),
-            'capVersion' => self::capVersion($decoration),
+            'capVersion' => $capVersion,
+            'order' => $capVersion === null ? null : $decoration->line->load('order')->order,
             'mounted' => $mounted,
             'best' => $ranked[0] ?? null,
         ]);
@@ -86,7 +90,7 @@ final class SetupController
         }
         $frame = Frame::query()->where('code', $request->string('frame')->value())->firstOrFail();
         $turn = Turn::from($request->integer('turn'));
-        $advice = $desk->advise($decoration);
+        $advice = $desk->advise($decoration, $desk->sizes($decoration)->smallest());
         $fit = $desk->fit($decoration, $frame, $turn);
         $against = $advice->isAgainst($fit);
         if ($against && trim($request->string('reason')->value()) === '') {
