@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
@@ -33,6 +34,19 @@ final class ArtworkDeskTest extends BrowserTestCase
         $this->browser->wait(8, 100)->until(static fn(): bool => $machine->command() === 'sew', 'the machine does not go on');
         $machine->sew(100_000);
         $this->sees('is sewn: take it off');
+    }
+
+    #[Test]
+    public function a_stop_sheet_prints_on_one_page_whichever_the_paper(): void
+    {
+        foreach ([[8.27, 11.69], [8.5, 11]] as [$width, $height]) {
+            foreach (['/artwork/5/stops', '/artwork/10/stops'] as $path) {
+                $this->visit($path);
+                $this->sees('Keep the sheet');
+                $printed = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['paperWidth' => $width, 'paperHeight' => $height]);
+                self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', (string) base64_decode((string) $printed['data'], true)), "{$path} at {$height} inches");
+            }
+        }
     }
 
     #[Test]
