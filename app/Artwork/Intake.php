@@ -6,6 +6,7 @@ namespace App\Artwork;
 
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
+use App\Models\ArtworkBlock;
 use App\Models\ArtworkRevision;
 use App\Models\Thread;
 use App\Shop\House;
@@ -47,25 +48,26 @@ final class Intake
         }
         $leftOut = $drawing->leftOut === [] ? '' : '; left out: '.implode(', ', array_slice($drawing->leftOut, 0, 8));
 
-        return $this->make($drawing->pattern, $fileName, $name, $field, ['made' => 'sewn along the lines of a drawing'.$leftOut], $this->nearest($drawing->colours));
+        return $this->make($drawing->pattern, $fileName, $name, $field, ['made' => 'sewn along the lines of a drawing'.$leftOut], array_map(static fn(?int $thread): array => ['thread_id' => $thread], $this->nearest($drawing->colours)));
     }
 
     /**
-     * A pattern that was made here, kept as a tape like any other.
+     * A pattern that was made here, kept as a tape like any other. It is read at once, however long it is:
+     * what its blocks take over from elsewhere would find no blocks before.
      *
-     * @param array<string, mixed> $with    further columns of the artwork
-     * @param list<int|null>       $threads thread id per block
+     * @param array<string, mixed>       $with   further columns of the artwork
+     * @param list<array<string, mixed>> $blocks per block its thread_id, role and note, as far as they are known
      *
      * @throws ValidationException
      */
-    public function make(Pattern $pattern, string $fileName, string $name, string $field, array $with, array $threads): Artwork
+    public function make(Pattern $pattern, string $fileName, string $name, string $field, array $with, array $blocks): Artwork
     {
-        $artwork = $this->enter((new TapeWriter())->toString($pattern->named($name)), $fileName, $name, $field, $with);
-        DB::transaction(static function () use ($artwork, $threads): void {
-            foreach ($artwork->blocks()->get() as $i => $block) {
-                $block->update(['thread_id' => $threads[$i] ?? null]);
-            }
-        });
+        $artwork = $this->enter((new TapeWriter())->toString($pattern->named($name)), $fileName, $name, $field, $with, readNow: true);
+        $rows = [];
+        foreach ($artwork->blocks()->get() as $i => $block) {
+            $rows[] = [...$block->only(['id', 'artwork_id', 'number', 'stitches', 'length_mm', 'trims']), 'thread_id' => null, 'role' => null, 'note' => '', ...$blocks[$i] ?? []];
+        }
+        ArtworkBlock::query()->upsert($rows, ['id'], ['thread_id', 'role', 'note']);
 
         return $artwork;
     }
@@ -82,7 +84,7 @@ final class Intake
         if ($checksum === $artwork->checksum) {
             throw ValidationException::withMessages([$field => 'This is the very file the artwork has already. Nothing was changed.']);
         }
-        $this->refuseKnown($checksum, $field);
+        self::refuseKnown($checksum, $field, $artwork);
         $trial = new Artwork(['checksum' => $checksum]);
         Storage::put($trial->tapePath(), $bytes);
         try {
@@ -102,8 +104,7 @@ final class Intake
             ]);
             $now->update(['revision' => $now->revision + 1, 'file_name' => self::plainName($file->getClientOriginalName()), 'checksum' => $checksum, 'bytes' => strlen($bytes), 'made' => '', 'read_at' => null]);
         });
-        self::isShort(strlen($bytes)) ? ReadTape::dispatchSync($artwork->id) : ReadTape::dispatch($artwork->id);
-        $artwork->refresh();
+        $this->read($artwork->refresh());
     }
 
     /** What a file was called, for people to read: no folders, nothing a screen would not show. */
@@ -115,10 +116,10 @@ final class Intake
     }
 
     /** @param array<string, mixed> $with */
-    private function enter(string $bytes, string $fileName, string $name, string $field, array $with = []): Artwork
+    private function enter(string $bytes, string $fileName, string $name, string $field, array $with = [], bool $readNow = false): Artwork
     {
         $checksum = hash('sha256', $bytes);
-        $this->refuseKnown($checksum, $field);
+        self::refuseKnown($checksum, $field);
         $artwork = new Artwork([
             'name' => $name,
             'file_name' => $fileName,
@@ -129,8 +130,7 @@ final class Intake
         ]);
         Storage::put($artwork->tapePath(), $bytes);
         $artwork->save();
-        self::isShort($artwork->bytes) ? ReadTape::dispatchSync($artwork->id) : ReadTape::dispatch($artwork->id);
-        $artwork->refresh();
+        $this->read($artwork, $readNow);
         if ($artwork->refused !== null) {
             $reason = $artwork->refused;
             Storage::delete($artwork->tapePath());
@@ -141,17 +141,31 @@ final class Intake
         return $artwork;
     }
 
-    private function refuseKnown(string $checksum, string $field): void
+    /**
+     * Content that is here already, or was until it was replaced, is named. An artwork may go back to a file it had.
+     *
+     * @throws ValidationException
+     */
+    private static function refuseKnown(string $checksum, string $field, ?Artwork $goesBack = null): void
     {
         $known = Artwork::query()->where('checksum', $checksum)->first(['name']);
         if ($known !== null) {
             throw ValidationException::withMessages([$field => "This very file is here already, as “{$known->name}”. Nothing was stored twice."]);
         }
+        $old = ArtworkRevision::query()->where('checksum', $checksum)->where('artwork_id', '!=', $goesBack->id ?? 0)->first();
+        if ($old !== null) {
+            $name = Artwork::query()->whereKey($old->artwork_id)->value('name');
+            throw ValidationException::withMessages([$field => "This very file was here as revision {$old->revision} of “{$name}”, until it was replaced: {$old->why}. Nothing was stored twice."]);
+        }
     }
 
-    private static function isShort(int $bytes): bool
+    /** Here while the page waits, or by the worker when it is long. */
+    private function read(Artwork $artwork, bool $now = false): void
     {
-        return ($bytes - Header::LENGTH) / 3 <= (int) config('shop.records_read_at_once');
+        $now || ($artwork->bytes - Header::LENGTH) / 3 <= (int) config('shop.records_read_at_once')
+            ? (new ReadTape($artwork->id))->handle($this->house)
+            : ReadTape::dispatch($artwork->id);
+        $artwork->refresh();
     }
 
     private static function contents(UploadedFile $file, string $field): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Artwork;
+use App\Setup\SetupDesk;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\ProposedRoles;
@@ -36,7 +37,11 @@ final class ReadTape implements ShouldQueue
             $figures = PatternFigures::of($pattern, $rules);
             $inspection = Inspection::of($pattern, $figures, $rules);
             $roles = ProposedRoles::of($pattern);
-            DB::transaction(static fn() => $artwork->keep($figures, $inspection, $roles, CarbonImmutable::now()));
+            DB::transaction(static function () use ($artwork, $figures, $inspection, $roles): void {
+                $artwork->keep($figures, $inspection, $roles, CarbonImmutable::now());
+                // Whatever is set up with it already sews as long as the tape that was read now.
+                app(SetupDesk::class)->retime($artwork->id);
+            });
         } catch (NotATape $e) {
             $artwork->update(['refused' => $e->getMessage()]);
         }

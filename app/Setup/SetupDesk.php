@@ -143,13 +143,14 @@ final class SetupDesk
         });
     }
 
-    /** Works out anew how long every open setup sews, after a rule changed. */
-    public function retime(): void
+    /** Works out anew how long every open setup sews, or those of one artwork, after what it follows from changed. */
+    public function retime(?int $artworkId = null): void
     {
         $rules = $this->house->rules();
         $machines = Machine::query()->get();
         $open = Setup::query()
             ->with(['frame', 'decoration.artwork.blocks'])
+            ->when($artworkId !== null, static fn($setups) => $setups->whereHas('decoration', static fn($decoration) => $decoration->where('artwork_id', $artworkId)))
             ->whereExists(static fn($pieces) => $pieces->selectRaw('1')->from('pieces')->whereColumn('pieces.decoration_id', 'setups.decoration_id')->whereIn('state', ['waiting', 'sewing']))
             ->get();
         foreach ($open as $setup) {

@@ -16,6 +16,8 @@ use Hakama\Thread\ThreadUse;
 /** What thread the open orders want: by day and by order, against what stands on the shelf. */
 final readonly class ThreadNeed
 {
+    private const NEAR_DAYS = 7;
+
     /**
      * @param array<string, array<string, float>> $byDay   day, or "not planned" => thread => metres
      * @param array<int, array<string, float>>    $byOrder order number => thread => metres
@@ -54,9 +56,38 @@ final readonly class ThreadNeed
         return new self($byDay, $byOrder, $bobbinM, $rules->value(HouseRule::BobbinHolds), ShelfForecast::of($metres, $demands));
     }
 
+    /** @return list<string> a week is looked at day by day; what lies further off is one sum */
+    public function nearDays(): array
+    {
+        return array_slice(array_keys($this->byDay), 0, self::NEAR_DAYS);
+    }
+
+    /** @return array<string, float> thread => metres wanted after the near days */
+    public function later(): array
+    {
+        $metres = [];
+        foreach (array_slice($this->byDay, self::NEAR_DAYS) as $byThread) {
+            foreach ($byThread as $thread => $m) {
+                $metres[$thread] = ($metres[$thread] ?? 0.0) + $m;
+            }
+        }
+
+        return $metres;
+    }
+
     public function bobbins(string $day): int
     {
         return ShelfForecast::bobbins($this->bobbinM[$day] ?? 0.0, $this->perBobbinM);
+    }
+
+    public function bobbinsLater(): int
+    {
+        return ShelfForecast::bobbins(array_sum(array_slice($this->bobbinM, self::NEAR_DAYS)), $this->perBobbinM);
+    }
+
+    public function bobbinsInAll(): int
+    {
+        return ShelfForecast::bobbins(array_sum($this->bobbinM), $this->perBobbinM);
     }
 
     public static function dayLabel(string $day): string

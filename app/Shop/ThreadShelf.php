@@ -41,7 +41,7 @@ final class ThreadShelf
     {
         DB::transaction(static function () use ($rows, $seen): void {
             // One at a time, so that what was seen is what is changed.
-            DB::table('plans')->lockForUpdate()->value('version');
+            DB::table('threads')->orderBy('id')->lockForUpdate()->value('id');
             if (self::sign() !== $seen) {
                 throw new ShelfMovedOn('Someone changed the shelf since this preview was made; nothing was taken over. This is what would change now.');
             }

@@ -119,12 +119,6 @@ final readonly class Facts
         return in_array($this->garment, [Garment::Blanket, Garment::Towel], true);
     }
 
-    /** Goes round something, so that its other side may be caught. */
-    public function isClosed(): bool
-    {
-        return in_array($this->garment, [Garment::Stocking, Garment::Bag, Garment::Glove, Garment::KnitHat, Garment::Sleeve, Garment::Trousers], true) || $this->isNarrowTube();
-    }
-
     public function isNarrowTube(): bool
     {
         return in_array($this->position, [Position::Sleeve, Position::Leg], true) || in_array($this->garment, [Garment::Sleeve, Garment::Stocking], true);

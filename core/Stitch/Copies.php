@@ -80,9 +80,6 @@ final readonly class Copies
     private function travel(PatternBuilder $builder, int $copy, int $record, bool $trims = true): void
     {
         [$x, $y] = $record === 0 ? $this->starts[$copy] : $this->copies[$copy]->before($record);
-        $furthest = max(abs($x - $builder->x()), abs($y - $builder->y()));
-        if ($furthest > 0) {
-            $builder->trimTo($x, $y, max($trims ? $this->trimJumps : 1, (int) ceil($furthest / Tape\Triplet::REACH)));
-        }
+        $builder->travelTo($x, $y, $trims ? $this->trimJumps : 1);
     }
 }

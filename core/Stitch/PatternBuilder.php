@@ -40,6 +40,17 @@ final class PatternBuilder
         return $this;
     }
 
+    /**
+     * The way to (x, y) without sewing, in at least so many jumps, and in more where one record does not
+     * reach; nothing when the frame stands there already.
+     */
+    public function travelTo(int $x, int $y, int $jumps): self
+    {
+        $furthest = max(abs($x - $this->x), abs($y - $this->y));
+
+        return $furthest === 0 ? $this : $this->trimTo($x, $y, max($jumps, (int) ceil($furthest / Tape\Triplet::REACH)));
+    }
+
     /** A halt of the machine where it stands: a colour change, or a programmed stop. */
     public function stop(): self
     {

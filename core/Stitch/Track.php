@@ -34,16 +34,16 @@ final readonly class Track
             $out = [];
             $before = strlen($bytes);
             foreach ($chunk->kinds as $i => $kind) {
-                if ($kind === 0) {
+                if ($kind === RecordKind::Stitch->value) {
                     $jumps = 0;
                     $sewn = true;
                 } else {
-                    if ($kind === 2) {
+                    if ($kind === RecordKind::Stop->value) {
                         $jumps = 0;
                     } elseif (++$jumps === 1) {
                         $runAt = $before + count($out) + 1;
                     }
-                    if ($jumps === $trimJumps && $kind === 1 && $sewn) {
+                    if ($jumps === $trimJumps && $kind === RecordKind::Jump->value && $sewn) {
                         $trims[] = $runAt;
                     }
                     $out[] = self::MARK;

@@ -1,7 +1,6 @@
 // Stitches as the server packs them (docs/stitch-tape.md): two bytes a stitch, a mark before anything else.
 const MARK = -128;
 export const STITCH = 0;
-export const JUMP = 1;
 export const STOP = 2;
 export const TRIM = 3;
 

@@ -69,6 +69,34 @@ final class ArtworkHistoryTest extends FeatureTestCase
     }
 
     #[Test]
+    public function batches_are_timed_anew_when_the_worker_has_read_the_long_file(): void
+    {
+        \Illuminate\Support\Facades\Queue::fake();
+        config(['shop.records_read_at_once' => 10]);
+        $roundel = self::artwork('Ferry roundel');
+        $setup = self::decoration(1007)->setup;
+        self::assertNotNull($setup);
+        $before = max($setup->sew_s);
+        $this->post("/artwork/{$roundel->id}/file", ['tape' => self::upload(self::tape(65), 'short.dst'), 'why' => 'lighter', 'sure' => 1])->assertSessionHasNoErrors();
+        \Illuminate\Support\Facades\Queue::pushed(\App\Jobs\ReadTape::class)->first()->handle(app(\App\Shop\House::class));
+
+        self::assertLessThan($before / 5, max($setup->refresh()->sew_s), 'sixty-five stitches sew sooner than seven thousand');
+    }
+
+    #[Test]
+    public function a_file_that_was_replaced_is_known_and_its_artwork_may_go_back_to_it(): void
+    {
+        $sprig = self::artwork('Reed stalk');
+        $old = (string) Storage::get($sprig->tapePath());
+        $this->post("/artwork/{$sprig->id}/file", ['tape' => self::upload(self::tape(66), 'new.dst'), 'why' => 'thinner stalks', 'sure' => 1])->assertSessionHasNoErrors();
+
+        $this->post('/artwork', ['tape' => self::upload($old, 'again.dst')])->assertSessionHasErrors(['tape' => 'This very file was here as revision 1 of “Reed stalk”, until it was replaced: thinner stalks. Nothing was stored twice.']);
+        self::assertTrue(Storage::exists('tapes/'.hash('sha256', $old).'.dst'));
+        $this->post("/artwork/{$sprig->id}/file", ['tape' => self::upload($old, 'back.dst'), 'why' => 'the old one was better', 'sure' => 1])->assertSessionHasNoErrors();
+        self::assertSame([3, hash('sha256', $old)], [$sprig->refresh()->revision, $sprig->checksum]);
+    }
+
+    #[Test]
     public function a_new_file_that_no_longer_fits_its_frame_is_said_at_once(): void
     {
         $artwork = self::artwork('Ferry roundel');

@@ -51,6 +51,21 @@ final class MakingTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_long_one_is_read_at_once_and_keeps_its_threads_and_roles(): void
+    {
+        \Illuminate\Support\Facades\Queue::fake();
+        config(['shop.records_read_at_once' => 10]);
+        $leaf = self::artwork('Applied leaf');
+        $leaf->blocks()->where('number', 1)->update(['role' => 'placement', 'note' => 'green felt']);
+        $this->post("/artwork/{$leaf->id}/make", ['columns' => 2, 'rows' => 1, 'regroup' => 1])->assertSessionHasNoErrors();
+        $made = Artwork::query()->orderByDesc('id')->firstOrFail();
+
+        self::assertNotNull($made->read_at);
+        self::assertSame($leaf->blocks()->pluck('thread_id')->all(), $made->blocks()->pluck('thread_id')->all());
+        self::assertSame(['placement', 'green felt'], [$made->blocks()->first()?->role, $made->blocks()->first()?->note]);
+    }
+
+    #[Test]
     public function mirroring_is_asked_twice_unless_there_is_no_lettering(): void
     {
         $sprig = self::artwork('Seed sprig');

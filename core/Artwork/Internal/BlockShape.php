@@ -6,6 +6,7 @@ namespace Hakama\Artwork\Internal;
 
 use Hakama\Stitch\BlockSpan;
 use Hakama\Stitch\Pattern;
+use Hakama\Stitch\RecordKind;
 
 /**
  * What a block looks like from afar: a line, a zigzag, where it runs. Lengths in 0.1 mm inside.
@@ -42,7 +43,7 @@ final readonly class BlockShape
         $points = [];
         foreach ($pattern->slice($span->from, $span->to)->chunks() as $chunk) {
             foreach ($chunk->kinds as $i => $kind) {
-                if ($kind === 0) {
+                if ($kind === RecordKind::Stitch->value) {
                     $points[] = [$chunk->xs[$i], $chunk->ys[$i]];
                 }
             }

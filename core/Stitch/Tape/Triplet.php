@@ -7,7 +7,7 @@ namespace Hakama\Stitch\Tape;
 /**
  * The three bytes of one record: which bit moves by how much, in tenths of a millimetre.
  *
- * @internal shared by the reader and the writer, so that the table stands once
+ * @internal to the stitches: shared by reader, writer and builder, so that the table stands once
  */
 final class Triplet
 {

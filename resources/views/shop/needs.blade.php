@@ -1,16 +1,8 @@
 <x-layout station="shop" title="Thread wanted">
     @php
         $n = static fn (float $value) => number_format($value, 0, '.', "\u{202F}");
-        // A week is looked at day by day; what lies further off is one sum.
-        $days = array_slice(array_keys($need->byDay), 0, 7);
-        $later = array_slice($need->byDay, 7);
-        $laterM = [];
-        foreach ($later as $byThread) {
-            foreach ($byThread as $code => $metres) {
-                $laterM[$code] = ($laterM[$code] ?? 0) + $metres;
-            }
-        }
-        $laterBobbins = Hakama\Thread\ShelfForecast::bobbins(array_sum(array_intersect_key($need->bobbinM, $later)), $need->perBobbinM);
+        $days = $need->nearDays();
+        $later = $need->later();
         $codes = array_keys($need->forecast->needed);
         sort($codes);
         $short = $need->forecast->short;
@@ -26,11 +18,11 @@
         <tbody>
         @foreach ($codes as $code)
             <tr><td><x-swatch :hex="$threads[$code]?->hex" />{{ $code }} {{ $threads[$code]?->name }}</td>
-                @foreach ($days as $day)<td class="num">{{ isset($need->byDay[$day][$code]) ? $n($need->byDay[$day][$code]) : '' }}</td>@endforeach @if ($later !== [])<td class="num">{{ isset($laterM[$code]) ? $n($laterM[$code]) : '' }}</td>@endif
+                @foreach ($days as $day)<td class="num">{{ isset($need->byDay[$day][$code]) ? $n($need->byDay[$day][$code]) : '' }}</td>@endforeach @if ($later !== [])<td class="num">{{ isset($later[$code]) ? $n($later[$code]) : '' }}</td>@endif
                 <td class="num"><strong>{{ $n($need->forecast->needed[$code]) }}</strong></td><td class="num">{{ $n($threads[$code]?->metresLeft() ?? 0) }}</td>
                 <td>@isset($short[$code])<span class="now">at {{ $short[$code]->for }}</span>, {{ $short[$code]->at === PHP_INT_MAX ? 'not planned yet' : App\Shop\ShopClock::time($short[$code]->at)->format('D H:i') }}@endisset</td></tr>
         @endforeach
-        <tr><td><strong>Bobbins</strong> of {{ $n($need->perBobbinM) }} m</td>@foreach ($days as $day)<td class="num">{{ $need->bobbins($day) }}</td>@endforeach @if ($later !== [])<td class="num">{{ $laterBobbins }}</td>@endif<td class="num"><strong>{{ Hakama\Thread\ShelfForecast::bobbins(array_sum($need->bobbinM), $need->perBobbinM) }}</strong></td><td></td><td></td></tr>
+        <tr><td><strong>Bobbins</strong> of {{ $n($need->perBobbinM) }} m</td>@foreach ($days as $day)<td class="num">{{ $need->bobbins($day) }}</td>@endforeach @if ($later !== [])<td class="num">{{ $need->bobbinsLater() }}</td>@endif<td class="num"><strong>{{ $need->bobbinsInAll() }}</strong></td><td></td><td></td></tr>
         </tbody>
     </table>
     <x-because about="How this was worked out">Metres per piece from the sewn length and stitches of each block, times the pieces of each load on the day the plan gives it; factors, waste and what a bobbin holds are house rules under <a href="/shop#top_thread_per_length">Shop</a>.</x-because>

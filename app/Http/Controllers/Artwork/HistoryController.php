@@ -59,7 +59,6 @@ final class HistoryController
         if ($artwork->read_at === null) {
             return redirect()->route('artwork.show', $artwork)->with('done', "Revision {$artwork->revision} is in and is being read by the worker.");
         }
-        $desk->retime();
         $unfit = self::unfit($using, $desk);
 
         return redirect()->route('artwork.show', $artwork)

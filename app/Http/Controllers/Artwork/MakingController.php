@@ -68,42 +68,36 @@ final class MakingController
 
     public function store(MakeArtwork $request, Artwork $artwork, House $house, Intake $intake): RedirectResponse
     {
-        $made = $this->agreed($request, $artwork, $house);
-        $making = $request->making($artwork, $house);
-        $threads = $artwork->blocks->pluck('thread_id')->all();
+        $making = $this->agreed($request, $artwork, $house);
+        $made = self::make($making, $artwork, $house);
         $name = trim($request->string('name')->value()) ?: $artwork->name.', '.self::says($making);
         $new = $intake->make($made->pattern, DrawingController::fileName($artwork, 'dst'), mb_substr($name, 0, 120), 'name', [
             'family_id' => $artwork->family_id ?? $artwork->id,
             'variant' => ($making->grid?->copies() ?? 1) > 1 ? Variant::Copies->value : $artwork->variant,
             'lettering' => $artwork->lettering,
             'made' => mb_substr("made from “{$artwork->name}”: ".self::says($making), 0, 300),
-        ], array_map(static fn(int $origin): ?int => $threads[$origin - 1] ?? null, $made->origins));
-        $blocks = $artwork->blocks;
-        foreach ($new->blocks()->get() as $i => $block) {
-            $from = $blocks[$made->origins[$i] - 1] ?? null;
-            $block->update(['role' => $from?->role, 'note' => $from === null ? '' : $from->note]);
-        }
+        ], array_map(static fn(int $origin): array => $artwork->blocks[$origin - 1]?->only(['thread_id', 'role', 'note']) ?? [], $made->origins));
 
         return redirect()->route('artwork.show', $new)->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
     }
 
     public function tape(MakeArtwork $request, Artwork $artwork, House $house): Response
     {
-        $made = $this->agreed($request, $artwork, $house);
+        $made = self::make($this->agreed($request, $artwork, $house), $artwork, $house);
 
         return (new Response((new TapeWriter())->toString($made->pattern)))
             ->header('Content-Type', 'application/octet-stream')
             ->header('Content-Disposition', 'attachment; filename="'.DrawingController::fileName($artwork, 'dst').'"');
     }
 
-    private function agreed(MakeArtwork $request, Artwork $artwork, House $house): Made
+    private function agreed(MakeArtwork $request, Artwork $artwork, House $house): Making
     {
         if ($request->mustAskTwice($artwork)) {
             throw ValidationException::withMessages(['sure' => 'Mirrored lettering cannot be read. Confirm that this design may be mirrored, or turn it instead.']);
         }
         $artwork->load('blocks.thread');
 
-        return self::make($request->making($artwork, $house), $artwork, $house);
+        return $request->making($artwork, $house);
     }
 
     /** @throws ValidationException */

@@ -43,16 +43,21 @@ final class StopSheetController
             if ($request->string('seen')->value() !== self::sign($artwork)) {
                 throw ValidationException::withMessages(['blocks' => 'Someone else changed this sheet meanwhile. What you typed is still here; the sheet as it stands now is the one in the list above it.']);
             }
+            $rows = [];
             foreach ($request->array('blocks') as $number => $given) {
                 $block = $artwork->blocks->firstWhere('number', (int) $number);
-                $block?->update([
-                    'role' => ($given['role'] ?? '') ?: ($request->boolean('accept') ? $block->proposed_role : null),
-                    'action' => ($given['action'] ?? '') ?: null,
-                    'note' => trim((string) ($given['note'] ?? '')),
-                ]);
+                if ($block !== null) {
+                    $rows[] = [
+                        ...$block->only(['id', 'artwork_id', 'number', 'stitches', 'length_mm', 'trims']),
+                        'role' => ($given['role'] ?? '') ?: ($request->boolean('accept') ? $block->proposed_role : null),
+                        'action' => ($given['action'] ?? '') ?: null,
+                        'note' => trim((string) ($given['note'] ?? '')),
+                    ];
+                }
             }
+            ArtworkBlock::query()->upsert($rows, ['id'], ['role', 'action', 'note']);
             // Halts take a hand's time, and so change how long a load sews.
-            $desk->retime();
+            $desk->retime($artwork->id);
         });
 
         return redirect()->route('artwork.stops', $artwork)->with('done', 'The stop sheet is kept; the Floor shows the same steps.');

@@ -16,7 +16,6 @@ use Hakama\Stitch\Vector\VectorRules;
  */
 final class Sewing
 {
-    private const REACH = 121;
     private const TRIM_JUMPS = 3;
 
     /** @var list<array{string, list<list<array{float, float}>>}> colour and lines, mm */
@@ -140,10 +139,7 @@ final class Sewing
     private function sew(PatternBuilder $builder, array $points, bool $cut): int
     {
         [$x, $y] = $points[0];
-        $furthest = max(abs($x - $builder->x()), abs($y - $builder->y()));
-        if ($furthest > 0) {
-            $builder->trimTo($x, $y, max($cut ? self::TRIM_JUMPS : 1, (int) ceil($furthest / self::REACH)));
-        }
+        $builder->travelTo($x, $y, $cut ? self::TRIM_JUMPS : 1);
         $stitches = 0;
         foreach (array_slice($points, 1) as [$toX, $toY]) {
             [$fromX, $fromY] = [$builder->x(), $builder->y()];
