@@ -29,10 +29,6 @@ final class Player
         printf("\nThe player (limits: page under 150 kB before the stitches, 16.7 ms of work a frame, 256 MiB)\n");
         foreach ([200_000, 1_000_000] as $stitches) {
             $artwork = app(Intake::class)->make(self::pattern($stitches), 'bench.dst', "Bench {$stitches}", 'tape', [], []);
-            if ($artwork->read_at === null) {
-                (new \App\Jobs\ReadTape($artwork->id))->handle(app(\App\Shop\House::class));
-                $artwork->refresh();
-            }
             $this->one($browser, $artwork);
         }
         $browser->quit();
