@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -79,7 +80,8 @@ abstract class BrowserTestCase extends TestCase
                 $this->browser->findElement(WebDriverBy::xpath($path))->click();
 
                 return true;
-            } catch (NoSuchElementException|StaleElementReferenceException) {
+            } catch (NoSuchElementException|StaleElementReferenceException|UnknownErrorException) {
+                // The driver has two words for an element whose page went away between finding and pressing it.
                 return false;
             }
         }, "there is no \"{$label}\" to press");
@@ -137,11 +139,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function text(): string
     {
-        try {
-            return $this->browser->findElement(WebDriverBy::tagName('body'))->getText();
-        } catch (StaleElementReferenceException|NoSuchElementException) {
-            return ''; // between one page and the next
-        }
+        return $this->textOf('body');
     }
 
     /** Goes on with Tab until the focus is on what is wanted, as a person would who sees it. */
