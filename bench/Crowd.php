@@ -35,7 +35,7 @@ final class Crowd
             $rows['orders'][] = ['id' => $order, 'number' => $number++, 'customer_id' => $customers[$i % count($customers)], 'received_at' => $at, 'due_at' => $open ? $now->addWeekdays(1 + $i % 9)->setTime(16, 0) : $at->addDays(2), 'note' => ''];
             $rows['order_lines'][] = ['id' => $line, 'order_id' => $order, 'garment' => 'apron', 'fabric' => 'canvas', 'style' => 'Oven', 'colour_name' => 'ecru', 'colour_hex' => '#e6dcc3'];
             $rows['decorations'][] = ['id' => $decoration, 'order_line_id' => $line, 'artwork_id' => $artworks[$i % count($artworks)], 'position' => 'centre'];
-            $rows['setups'][] = ['decoration_id' => $decoration, 'frame_id' => $frame, 'turn_deg' => 0, 'backing' => 'tear_away', 'layers' => 2, 'adhesive' => false, 'topper' => false, 'needle_size' => '75/11', 'needle_point' => 'sharp', 'speed_spm' => 850, 'hoop_s' => 90, 'override_reason' => '', 'sew_s' => json_encode(array_fill_keys($machines, 400 + $i % 300))];
+            $rows['setups'][] = ['decoration_id' => $decoration, 'frame_id' => $frame, 'turn_deg' => 0, 'backing' => 'tear_away', 'layers' => 2, 'adhesive' => false, 'topper' => false, 'needle_size' => '75/11', 'needle_point' => 'sharp', 'speed_spm' => 850, 'hoop_s' => 90, 'sew_s' => json_encode(array_fill_keys($machines, 400 + $i % 300))];
             $rows['batches'][] = ['id' => $batch, 'code' => "B-{$batch}x", 'decoration_id' => $decoration, 'machine_id' => $machine, 'place' => 100 + $i];
             $pieces = range($piece, $piece + 11);
             foreach ($pieces as $k => $id) {

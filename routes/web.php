@@ -14,7 +14,11 @@ use App\Http\Controllers\Floor\FloorEventController;
 use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Orders\OrderController;
 use App\Http\Controllers\Plan\PlanController;
+use App\Http\Controllers\Setup\BackingController;
+use App\Http\Controllers\Setup\PlaceController;
+use App\Http\Controllers\Setup\PracticeController;
 use App\Http\Controllers\Setup\SetupController;
+use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\ShopController;
 use App\Http\Controllers\Shop\ThreadController;
 use App\Http\Controllers\Shop\ThreadListController;
@@ -29,6 +33,7 @@ Route::controller(OrderController::class)->prefix('orders')->name('orders.')->gr
     Route::get('/', 'index')->name('index');
     Route::get('/new', 'create')->name('create');
     Route::get('/new/line', 'line')->name('line');
+    Route::post('/new/check', 'check')->name('check');
     Route::post('/', 'store')->name('store');
     Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->whereNumber('decoration');
     Route::get('/{order}', 'show')->name('show');
@@ -59,6 +64,21 @@ Route::controller(SetupController::class)->prefix('setup')->name('setup.')->grou
     Route::get('/', 'index')->name('index');
     Route::get('/{decoration}', 'show')->name('show')->whereNumber('decoration');
     Route::post('/{decoration}', 'store')->name('store')->whereNumber('decoration');
+    Route::get('/{decoration}/paper', 'paper')->name('print')->whereNumber('decoration');
+});
+Route::controller(PlaceController::class)->prefix('setup/{decoration}')->name('setup.')->whereNumber('decoration')->group(static function (): void {
+    Route::get('/reckon', 'reckon')->name('reckon');
+    Route::put('/place', 'keep')->name('keep');
+});
+Route::controller(BackingController::class)->prefix('setup/backing')->name('setup.')->group(static function (): void {
+    Route::get('/', 'show')->name('backing');
+    Route::post('/', 'store');
+    Route::post('/{batch}', 'cut')->name('cut');
+    Route::put('/{stock}', 'update')->name('stock')->whereNumber('stock');
+});
+Route::controller(PracticeController::class)->prefix('setup/practice')->name('setup.')->group(static function (): void {
+    Route::get('/', 'show')->name('practice');
+    Route::post('/', 'store');
 });
 
 Route::controller(NeedlesController::class)->prefix('needles')->name('needles.')->group(static function (): void {
@@ -74,6 +94,7 @@ Route::controller(PlanController::class)->prefix('plan')->name('plan.')->group(s
 });
 
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
+Route::put('/floor/who', [FloorController::class, 'who'])->name('floor.who');
 Route::post('/floor/{machine}/events', [FloorEventController::class, 'store'])->name('floor.events');
 
 Route::get('/books', [BooksController::class, 'show'])->name('books.show');
@@ -81,6 +102,13 @@ Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
 Route::put('/shop/schools/{question}', [ShopController::class, 'follow'])->name('shop.follow');
+Route::controller(CatalogueController::class)->prefix('shop/catalogue')->name('catalogue.')->group(static function (): void {
+    Route::get('/{list?}', 'show')->name('show')->whereAlpha('list');
+    Route::get('/{list}.csv', 'csv')->name('csv')->whereAlpha('list');
+    Route::post('/{list}', 'read')->name('read')->whereAlpha('list');
+    Route::get('/{list}/one', 'edit')->name('edit')->whereAlpha('list');
+    Route::put('/{list}/one', 'update')->name('update')->whereAlpha('list');
+});
 Route::put('/shop/rules/{rule}', [ShopController::class, 'update'])->name('shop.rule');
 Route::controller(ThreadListController::class)->prefix('shop/threads')->name('threads.')->group(static function (): void {
     Route::get('/list.csv', 'csv')->name('csv');

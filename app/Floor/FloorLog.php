@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Machine;
 use App\Models\Setup;
+use App\Shop\PracticeBook;
 use App\Shop\ThreadTaken;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
@@ -15,6 +16,7 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\Stage;
+use Hakama\Garment\Fabric;
 use Illuminate\Support\Facades\DB;
 
 /** The log of the floor: events are appended to it, and where a machine stands is read from it. */
@@ -49,12 +51,13 @@ final class FloorLog
      * on what is recorded is refused and leaves no trace.
      *
      * @param 'hand'|'machine' $source
+     * @param string           $who    stands at the machine; '' where nobody has said
      *
      * @throws OutOfTurn
      */
-    public static function append(Machine $machine, Batch $batch, Event $event, string $source): BatchRun
+    public static function append(Machine $machine, Batch $batch, Event $event, string $source, string $who = ''): BatchRun
     {
-        return DB::transaction(static function () use ($machine, $batch, $event, $source): BatchRun {
+        return DB::transaction(static function () use ($machine, $batch, $event, $source, $who): BatchRun {
             // One writer a machine at a time, so that two touches cannot both follow on the same past.
             DB::table('machines')->where('id', $machine->id)->lockForUpdate()->value('id');
             $before = self::run($batch);
@@ -77,6 +80,7 @@ final class FloorLog
                 'piece_count' => count($event->pieces),
                 'cause' => $event->cause?->value,
                 'source' => $source,
+                'who' => $who,
                 'recorded_at' => CarbonImmutable::now(),
             ]);
             self::keepPieceStates($event);
@@ -84,8 +88,29 @@ final class FloorLog
                 app(ThreadTaken::class)->by($batch->decoration->artwork, count($event->pieces));
             }
 
+            self::practise($batch, $event, $who);
+
             return $after;
         });
+    }
+
+    /** @param list<string> $codes of the steps that were confirmed with an event */
+    public static function confirm(string $eventId, Batch $batch, array $codes, string $who): void
+    {
+        DB::table('step_confirmations')->insertOrIgnore(array_map(static fn(string $code): array => ['event_id' => $eventId, 'batch_id' => $batch->id, 'code' => $code, 'who' => $who, 'confirmed_at' => CarbonImmutable::now()], $codes));
+    }
+
+    /** A piece that is counted, or spoiled, is practice with its cloth and its kind of frame. */
+    private static function practise(Batch $batch, Event $event, string $who): void
+    {
+        if ($who === '' || ! in_array($event->kind, [EventKind::PieceDone, EventKind::PieceSpoiled], true)) {
+            return;
+        }
+        $on = DB::table('decorations as d')->join('order_lines as l', 'l.id', '=', 'd.order_line_id')->join('setups as s', 's.decoration_id', '=', 'd.id')->join('frames as f', 'f.id', '=', 's.frame_id')->where('d.id', $batch->decoration_id)->first(['l.fabric', 'f.kind']);
+        if ($on !== null) {
+            $done = $event->kind === EventKind::PieceDone;
+            PracticeBook::add(Fabric::from($on->fabric), $on->kind, $who, false, $done ? count($event->pieces) : 0, $done ? 0 : count($event->pieces), $done ? '' : $event->cause?->label() ?? '');
+        }
     }
 
     private static function plannedS(Machine $machine, Batch $batch): float

@@ -6,11 +6,13 @@ namespace App\Floor;
 
 use App\Models\Machine;
 use App\Models\Piece;
+use App\Models\Setup;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Stage;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** One machine on the floor: the batch it is at, how far that is, and what comes after. */
 final readonly class Station
@@ -18,6 +20,7 @@ final readonly class Station
     /**
      * @param list<OpenBatch>        $queue  batches of this machine after the current one
      * @param Collection<int, Piece> $pieces of the current batch, by id
+     * @param list<object{who: string, at: string, steps: int}> $confirmed who confirmed how many steps, and when, newest first
      * @param int                    $stitch sewn in this load: by the last reading while it sews, else as the events have it
      */
     private function __construct(
@@ -28,6 +31,8 @@ final readonly class Station
         public array $queue,
         public Collection $pieces,
         public Pulse $pulse,
+        public WorkList $work,
+        public array $confirmed,
     ) {}
 
     public static function of(Machine $machine, PlanBoard $board): self
@@ -37,7 +42,7 @@ final readonly class Station
         $open = array_shift($queue);
         $pulse = Pulse::of($machine);
         if ($open === null) {
-            return new self($machine, null, null, 0, [], new Collection(), $pulse);
+            return new self($machine, null, null, 0, [], new Collection(), $pulse, WorkList::of(null), []);
         }
         $pieces = Piece::query()->where('decoration_id', $open->decorationId)->orderBy('id')->get()->keyBy('id');
         $run = FloorLog::runOf($open->id, array_values($pieces->modelKeys()));
@@ -46,6 +51,13 @@ final readonly class Station
             Stage::Sewing => $pulse->load === $run->loadEvent ? max($run->stitch, $pulse->stitch) : $run->stitch,
             Stage::Halted, Stage::Sewn => $run->stitch,
             default => 0,
-        }, $queue, $pieces, $pulse);
+        }, $queue, $pieces, $pulse, WorkList::of(Setup::query()->where('decoration_id', $open->decorationId)->first(['decoration_id', 'steps'])?->steps), self::confirmed($open->id));
+    }
+
+    /** @return list<object{who: string, at: string, steps: int}> */
+    private static function confirmed(int $batchId): array
+    {
+        return array_values(DB::table('step_confirmations')->where('batch_id', $batchId)->groupBy('event_id', 'who', 'confirmed_at')->orderByDesc('confirmed_at')->limit(3)
+            ->get(['who', 'confirmed_at as at', DB::raw('count(*) as steps')])->all());
     }
 }

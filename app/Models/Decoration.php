@@ -9,9 +9,11 @@ use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
+use Hakama\Garment\Style;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Facts;
 use Hakama\Stitch\Verdict;
+use Hakama\Thread\Colour;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -74,9 +76,13 @@ final class Decoration extends Model
     /**
      * What the setup rules need to know; wants an artwork, and `artwork.blocks.thread` loaded.
      *
-     * @param list<Driver> $drivers
+     * @param list<Driver>  $drivers   of the machine, or that the shop's machines have between them
+     * @param Style|null    $style     as the catalogue knows the garment
+     * @param float         $paleFrom  CIE L* from which cloth counts as pale
+     * @param bool|null     $practised whether this material came out here before
+     * @param Machine|null  $machine   when it is asked for one machine only
      */
-    public function facts(array $drivers): Facts
+    public function facts(array $drivers, ?Style $style = null, float $paleFrom = 100.0, ?bool $practised = null, ?int $garments = null, ?Machine $machine = null): Facts
     {
         assert($this->artwork !== null);
         $bounds = $this->artwork->bounds();
@@ -96,6 +102,18 @@ final class Decoration extends Model
             appliqueStops: count($this->artwork->stopSheet()->halts()),
             centreOut: Verdict::from($this->artwork->centre_out),
             bottomUp: Verdict::from($this->artwork->bottom_up),
+            stretch: $style?->stretch,
+            thickness: $style?->thickness,
+            pale: $style->pale ?? Colour::ofHex($this->line->colour_hex)->lab()->l >= $paleFrom,
+            armWidthMm: $machine?->arm_width_mm,
+            unitValueCents: $this->line->unit_value_cents ?? $style?->unitValueCents,
+            practised: $practised,
+            needles: $machine?->needles,
+            turnsCapsItself: $machine?->turns_caps,
+            gapUnderCarriage: $machine?->gap_mm === null ? null : $machine->gap_mm > 0,
+            surface: $style?->surface,
+            garments: $garments,
+            spares: $this->line->spares,
         );
     }
 }

@@ -25,6 +25,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property float  $offset_x_mm
  * @property float  $offset_y_mm
  * @property int    $count
+ * @property string $holes the pair of holes in the arms that belongs to it
+ * @property string $label what is picked on the machine
  */
 final class Frame extends Model
 {

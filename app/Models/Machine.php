@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Machine\Driver;
 use Hakama\Machine\Rack;
 use Hakama\Machine\SpeedCurve;
 use Illuminate\Database\Eloquent\Collection;
@@ -22,6 +23,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                  $driver
  * @property int|null                $frame_id
  * @property string                  $token_hash
+ * @property float|null              $arm_width_mm
+ * @property float|null              $gap_mm      free space under the carriage; 0 where there is none
+ * @property bool|null               $turns_caps  by itself, when the cap frame is chosen
+ * @property array<string, float>|null $driver_min "flat>cap" => minutes
  * @property Frame|null              $frame
  * @property Collection<int, Needle> $rack
  */
@@ -30,7 +35,7 @@ final class Machine extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $hidden = ['token_hash'];
-    protected $casts = ['drivers' => 'array'];
+    protected $casts = ['drivers' => 'array', 'driver_min' => 'array', 'turns_caps' => 'boolean'];
 
     public function getRouteKeyName(): string
     {
@@ -83,6 +88,18 @@ final class Machine extends Model
         }
 
         return Rack::of($this->needles, $threads, $pinned, $sizes);
+    }
+
+    /** @return list<Driver> */
+    public function coreDrivers(): array
+    {
+        return array_map(Driver::from(...), $this->drivers);
+    }
+
+    /** @return array<string, int> "flat>cap" => seconds, where they are its own */
+    public function driverS(): array
+    {
+        return array_map(static fn(float|int $minutes): int => (int) round(60 * $minutes), $this->driver_min ?? []);
     }
 
     public function speedCurve(): SpeedCurve

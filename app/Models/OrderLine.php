@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                      $style
  * @property string                      $colour_name
  * @property string                      $colour_hex
+ * @property int|null                    $garment_style_id
+ * @property int|null                    $unit_value_cents
+ * @property int                         $spares
  * @property Order                       $order
  * @property Collection<int, Decoration> $decorations
  */

@@ -6,6 +6,7 @@ namespace App\Orders;
 
 use App\Models\Customer;
 use App\Models\Order;
+use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +19,9 @@ final class OrderBook
      */
     public static function enter(string $customer, CarbonImmutable $receivedAt, CarbonImmutable $dueAt, string $note, array $lines): Order
     {
-        return DB::transaction(static function () use ($customer, $receivedAt, $dueAt, $note, $lines): Order {
+        $catalogue = app(Catalogue::class);
+
+        return DB::transaction(static function () use ($customer, $receivedAt, $dueAt, $note, $lines, $catalogue): Order {
             // The last order is locked while the next number is taken, so that two clerks get two numbers.
             $number = 1 + (int) (DB::table('orders')->orderByDesc('number')->lockForUpdate()->value('number') ?? 1000);
             $order = Order::query()->create([
@@ -30,12 +33,16 @@ final class OrderBook
             ]);
             $pieces = [];
             foreach ($lines as $given) {
+                $style = self::text($given['style'] ?? '');
                 $line = $order->lines()->create([
+                    'garment_style_id' => $style === '' ? null : $catalogue->idOf($style),
+                    'unit_value_cents' => is_numeric($given['unit_value'] ?? null) ? (int) round(100 * (float) $given['unit_value']) : null,
+                    'spares' => (int) ($given['spares'] ?? 0),
                     'garment' => $given['garment'],
                     'fabric' => $given['fabric'],
                     'structure' => $given['structure'] ?? 'none',
                     'profile' => $given['profile'] ?? 'none',
-                    'style' => $given['style'] ?? '',
+                    'style' => $style,
                     'colour_name' => $given['colour_name'],
                     'colour_hex' => strtolower((string) $given['colour_hex']),
                 ]);
@@ -57,5 +64,10 @@ final class OrderBook
 
             return $order;
         });
+    }
+
+    private static function text(mixed $given): string
+    {
+        return is_string($given) ? trim($given) : '';
     }
 }

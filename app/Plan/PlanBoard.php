@@ -6,6 +6,7 @@ namespace App\Plan;
 
 use App\Models\Frame;
 use App\Models\Machine;
+use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
@@ -40,7 +41,7 @@ final class PlanBoard
     private ?Timetable $timetable = null;
     private ?Shop $shop = null;
 
-    public function __construct(private readonly House $house) {}
+    public function __construct(private readonly House $house, private readonly Catalogue $catalogue) {}
 
     /** @return array<string, OpenBatch> by code, in order of arrival */
     public function batches(): array
@@ -61,7 +62,7 @@ final class PlanBoard
     /** @return Collection<int, Frame> */
     public function frames(): Collection
     {
-        return $this->frames ??= Frame::query()->orderBy('id')->get();
+        return $this->frames ??= $this->catalogue->frames();
     }
 
     public function shop(): Shop
@@ -227,6 +228,7 @@ final class PlanBoard
                 $machine->driver,
                 $machine->frame->code ?? '',
                 $hours,
+                $machine->driverS(),
             ))->all()),
             frames: array_values($this->frames()->map(static fn(Frame $frame): FrameStock => new FrameStock($frame->code, $frame->driver, $frame->count))->all()),
             batches: array_values(array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches())),

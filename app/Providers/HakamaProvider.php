@@ -6,7 +6,9 @@ namespace App\Providers;
 
 use App\Orders\Pleats;
 use App\Plan\PlanBoard;
+use App\Shop\Catalogue;
 use App\Shop\House;
+use App\Shop\PracticeBook;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -18,6 +20,8 @@ final class HakamaProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(House::class);
+        $this->app->scoped(Catalogue::class);
+        $this->app->scoped(PracticeBook::class);
         $this->app->scoped(PlanBoard::class);
         $this->app->scoped(Pleats::class);
     }

@@ -7,6 +7,7 @@ namespace App\Shop;
 use Hakama\Thread\ShelfRow;
 use Hakama\Thread\UnfitRow;
 use Illuminate\Http\UploadedFile;
+use InvalidArgumentException;
 use PhpOffice\PhpSpreadsheet\Cell\DataType;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PhpOffice\PhpSpreadsheet\Reader\IReadFilter;
@@ -21,23 +22,10 @@ final class ShelfList
     public const MOST_ROWS = 5000;
     private const MOST_UNPACKED = 60 * 1024 * 1024;
 
-    /** Spreadsheet programs run what begins with these; a quote before it keeps it text. */
-    private const FORMULA = ['=', '+', '-', '@'];
-
     /** @param list<ShelfRow> $rows */
     public static function csv(array $rows): string
     {
-        $stream = fopen('php://temp', 'w+b');
-        assert($stream !== false);
-        // The mark tells spreadsheet programs that this is UTF-8.
-        fwrite($stream, "\u{FEFF}");
-        fputcsv($stream, ShelfRow::COLUMNS, escape: '');
-        foreach ($rows as $row) {
-            fputcsv($stream, array_map(self::quoted(...), $row->cells()), escape: '');
-        }
-        rewind($stream);
-
-        return (string) stream_get_contents($stream);
+        return Csv::write(ShelfRow::COLUMNS, array_map(static fn(ShelfRow $row): array => $row->cells(), $rows));
     }
 
     /** @param list<ShelfRow> $rows */
@@ -67,27 +55,20 @@ final class ShelfList
     public static function read(UploadedFile $file): array
     {
         $lines = strtolower($file->getClientOriginalExtension()) === 'xlsx' ? self::sheet((string) $file->getRealPath()) : self::lines((string) $file->getRealPath());
-        $head = array_map(static fn(string $cell): string => str_replace([' ', '-'], '_', mb_strtolower(trim($cell, " \t\u{FEFF}"))), array_shift($lines) ?? []);
+        $head = Csv::head($lines);
         $missing = array_diff(['code', 'name', 'colour', 'weight', 'metres_left'], $head);
         if ($missing !== []) {
             throw UnfitRow::at('first row', 'it names the columns; missing: '.implode(', ', $missing));
         }
-        if (count($lines) > self::MOST_ROWS) {
+        if (count($lines) > self::MOST_ROWS + 1) {
             throw UnfitRow::at('list', sprintf('it has more than %d rows', self::MOST_ROWS));
         }
         [$rows, $problems] = [[], []];
-        foreach ($lines as $i => $cells) {
-            if (implode('', array_map(trim(...), $cells)) === '') {
-                continue;
-            }
-            $named = [];
-            foreach ($head as $column => $name) {
-                $named[$name] = self::unquoted($cells[$column] ?? '');
-            }
+        foreach (Csv::named($lines) as $number => $named) {
             try {
                 $rows[] = ShelfRow::of($named);
             } catch (UnfitRow $e) {
-                $problems[] = sprintf('Row %d, %s.', $i + 2, $e->getMessage());
+                $problems[] = sprintf('Row %d, %s.', $number, $e->getMessage());
             }
         }
 
@@ -97,25 +78,11 @@ final class ShelfList
     /** @return list<list<string>> */
     private static function lines(string $path): array
     {
-        $text = (string) file_get_contents($path);
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            $text = (string) mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        try {
+            return Csv::lines($path, self::MOST_ROWS);
+        } catch (InvalidArgumentException $e) {
+            throw UnfitRow::at('list', $e->getMessage().'; save it as CSV or XLSX');
         }
-        if (str_contains($text, "\0")) {
-            throw UnfitRow::at('list', 'it is no text; save it as CSV or XLSX');
-        }
-        $stream = fopen('php://temp', 'w+b');
-        assert($stream !== false);
-        fwrite($stream, $text);
-        rewind($stream);
-        $first = strtok($text, "\r\n") ?: '';
-        $between = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $lines = [];
-        while (($cells = fgetcsv($stream, null, $between, escape: '')) !== false && count($lines) <= self::MOST_ROWS + 1) {
-            $lines[] = array_map(strval(...), $cells);
-        }
-
-        return $lines;
     }
 
     /** @return list<list<string>> */
@@ -151,15 +118,5 @@ final class ShelfList
         } catch (Throwable $e) {
             throw UnfitRow::at('list', 'the XLSX file cannot be read ('.mb_substr($e->getMessage(), 0, 80).')');
         }
-    }
-
-    private static function quoted(string $cell): string
-    {
-        return in_array($cell[0] ?? '', self::FORMULA, true) && ! is_numeric($cell) ? "'{$cell}" : $cell;
-    }
-
-    private static function unquoted(string $cell): string
-    {
-        return str_starts_with($cell, "'") && in_array($cell[1] ?? '', self::FORMULA, true) ? substr($cell, 1) : $cell;
     }
 }

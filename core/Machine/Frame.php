@@ -23,4 +23,10 @@ final readonly class Frame
         public float $offsetY = 0.0,
         public int $count = 1,
     ) {}
+
+    /** Whether the machine is wrong about where the middle of its window is. */
+    public function isOffCentre(): bool
+    {
+        return abs($this->offsetX) + abs($this->offsetY) > 0.0;
+    }
 }

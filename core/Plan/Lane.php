@@ -9,7 +9,10 @@ use Hakama\Machine\Rack;
 /** A machine as the plan sees it: its size, the state in which it stands, and when it is worked on. */
 final readonly class Lane
 {
-    /** @param string $frame the frame mounted now, '' for none */
+    /**
+     * @param string             $frame   the frame mounted now, '' for none
+     * @param array<string, int> $driverS "from>to" => seconds, where this machine takes its own time
+     */
     public function __construct(
         public string $id,
         public int $heads,
@@ -17,5 +20,6 @@ final readonly class Lane
         public string $driver,
         public string $frame,
         public Hours $hours,
+        public array $driverS = [],
     ) {}
 }

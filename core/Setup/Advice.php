@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Setup;
 
+use Hakama\Garment\Panel;
+use Hakama\Garment\Shape;
+use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
@@ -18,7 +21,9 @@ final readonly class Advice
     /**
      * @param list<Driver>                     $drivers  those that would do and that there are, best first
      * @param non-empty-list<Turn>             $turns    the ways round that would do, best first
-     * @param Fit|null                         $fit      in the best frame, where frames were given
+     * @param Marked|null                      $marked   on the garment, where its measures are known
+     * @param list<RankedFrame>                $ranked   where frames were given, best first
+     * @param Fit|null                         $fit      in the best of them
      * @param non-empty-array<string, Because> $because  by what it is about
      * @param list<OtherSchool>                $otherSchools
      * @param list<Warning>                    $warnings
@@ -34,20 +39,23 @@ final readonly class Advice
         public NeedleChoice $needle,
         public int $speedSpm,
         public Place $place,
+        public ?Marked $marked,
+        public array $ranked,
         public ?Fit $fit,
         public array $because,
         public array $otherSchools,
         public array $warnings,
         public array $steps,
         public array $cautions,
+        private Decided $decided,
     ) {}
 
     /**
-     * @param list<Frame>|null $frames  to choose among; null when that is not asked
-     * @param ConvexHull|null  $hull    of the design; its box when it is not known better
+     * @param list<Frame>|Fitting|null $frames to choose among; null when that is not asked. A list is tried with the design's box
      */
-    public static function of(Facts $facts, HouseRules $house, ?array $frames = null, ?ConvexHull $hull = null, ?Frame $mounted = null): self
+    public static function of(Facts $facts, HouseRules $house, array|Fitting|null $frames = null, ?Frame $mounted = null): self
     {
+        $fitting = is_array($frames) ? Fitting::of(self::box($facts), $frames, $house->value(HouseRule::Margin)) : $frames;
         $because = $others = [];
         $wanted = self::first(RuleTable::drivers(), $facts, $house, $because, $others);
         $turns = self::first(RuleTable::turns(), $facts, $house, $because, $others);
@@ -56,21 +64,56 @@ final readonly class Advice
         $weight = self::first(RuleTable::threads(), $facts, $house, $because, $others);
         $needle = self::first(RuleTable::needles(), $facts, $house, $because, $others);
         $speed = self::first(RuleTable::speeds(), $facts, $house, $because, $others);
-        $place = self::first(RuleTable::places(), $facts, $house, $because, $others);
+        $place = self::first(PlaceTable::all(), $facts, $house, $because, $others);
         $drivers = array_values(array_filter($wanted, static fn(Driver $driver): bool => in_array($driver, $facts->drivers, true)));
-        $fit = $frames === null ? null : FrameRanking::of($hull ?? self::box($facts), $frames, $drivers, $turns, $mounted, $house->value(HouseRule::Margin))[0]->fit ?? null;
-        $decided = new Decided($facts, $house, $wanted, $drivers, $turns, $backing, $topper, $speed, $fit, $frames !== null);
+        $ranked = $fitting === null ? [] : FrameRanking::of($fitting, $drivers, $turns, $mounted, $facts->openingMm($drivers[0] ?? Driver::Flat));
+        $fit = $ranked[0]->fit ?? null;
+        $marked = self::marked($facts, $place, $fitting->hull ?? self::box($facts));
+        $decided = new Decided($facts, $house, $wanted, $drivers, $turns, $backing, $topper, $speed, $place, $marked, $ranked[0] ?? null, $fitting !== null);
 
-        return new self($drivers, $turns, $backing, $topper, $weight, $needle, $speed, $place, $fit, $because, $others, self::warnings($decided), self::notes(StepTable::all(), $decided), self::notes(CautionTable::all(), $decided));
+        return new self($drivers, $turns, $backing, $topper, $weight, $needle, $speed, $place, $marked, $ranked, $fit, $because, $others, self::warnings($decided), self::notes(StepTable::all(), $decided), self::notes(CautionTable::all(), $decided), $decided);
     }
 
-    /** Whether a choice differs from what is advised, so that it wants a reason to be kept with it. */
-    public function isAgainst(Fit $fit): bool
+    /** The same advice, with what is to be minded and done for what a person chose. */
+    public function taking(Choice $choice): self
     {
-        return $this->stops()
-            || ! $fit->fits()
-            || ! in_array($fit->turn, $this->turns, true)
-            || ! in_array($fit->frame->driver, $this->drivers, true);
+        $decided = $this->decided->choosing($choice);
+
+        return new self($this->drivers, $this->turns, $this->backing, $this->topper, $this->threadWeight, $this->needle, $this->speedSpm, $this->place, $this->marked, $this->ranked, $choice->fit, $this->because, $this->otherSchools, self::warnings($decided), self::notes(StepTable::all(), $decided), self::notes(CautionTable::all(), $decided), $decided);
+    }
+
+    /** @return list<Departure> what of a choice differs from what is advised */
+    public function departures(Choice $choice): array
+    {
+        $fit = $choice->fit;
+        $degrees = static fn(Turn $turn): string => $turn->value.'°';
+        $found = [];
+        if ($this->stops() || ! $fit->fits()) {
+            $found[] = new Departure('frame', $this->stops() ? 'not to be sewn as asked' : 'a frame that holds it', $fit->frame->id);
+        }
+        if (! in_array($fit->frame->driver, $this->drivers, true)) {
+            $found[] = new Departure('driver', $this->drivers === [] ? 'none here' : implode(' or ', array_map(static fn(Driver $driver): string => $driver->value, $this->drivers)), $fit->frame->driver->value);
+        }
+        if (! in_array($fit->turn, $this->turns, true)) {
+            $found[] = new Departure('turn', implode(' or ', array_map($degrees, $this->turns)), $degrees($fit->turn));
+        }
+        foreach ([
+            ['backing', $this->backing->words(), $choice->backing->words()],
+            ['topper', self::film($this->topper), self::film($choice->topper)],
+            ['needle', $this->needle->words(), $choice->needle->words()],
+            ['speed', "{$this->speedSpm} spm", "{$choice->speedSpm} spm"],
+        ] as [$about, $advised, $chosen]) {
+            if ($advised !== $chosen) {
+                $found[] = new Departure($about, $advised, $chosen);
+            }
+        }
+
+        return $found;
+    }
+
+    private static function film(bool $topper): string
+    {
+        return $topper ? 'film on top' : 'no film';
     }
 
     public function stops(): bool
@@ -124,7 +167,7 @@ final readonly class Advice
             }
             $others[] = new OtherSchool($rule->about->value, $rule->name, $rule->text);
         }
-        $because[$found->about->value] = new Because($found->about, $found->name, $found->text);
+        $because[$found->about->value] = new Because($found->about, $found->name, $found->text, $found->strength);
 
         return $says;
     }
@@ -152,12 +195,18 @@ final readonly class Advice
     {
         $notes = [];
         foreach ($rules as $rule) {
-            if (($rule->applies)($decided)) {
-                $notes[] = new Note($rule->code, $rule->text);
+            if ($rule->appliesTo($decided)) {
+                $notes[] = new Note($rule->code, $rule->says === null ? $rule->text : ($rule->says)($decided), $rule->stage);
             }
         }
 
         return $notes;
+    }
+
+    /** Nothing is drawn or concluded of a garment that nobody has measured. */
+    private static function marked(Facts $facts, Place $place, ConvexHull $hull): ?Marked
+    {
+        return $facts->measures->mm(Panel::of($facts->garment, $facts->position)->width()) === null ? null : Marked::on(Shape::of($facts->garment, $facts->position, $facts->measures, $facts->size ?? Size::M), $place, $hull);
     }
 
     private static function box(Facts $facts): ConvexHull

@@ -11,5 +11,6 @@ final readonly class Because
         public About $about,
         public string $rule,
         public string $text,
+        public Strength $strength = Strength::Should,
     ) {}
 }

@@ -12,11 +12,14 @@ use Hakama\Stitch\Turn;
 /** What the rules have decided, with the facts it was decided from: what warnings, steps and cautions go by. */
 final readonly class Decided
 {
+    public ?Fit $fit;
+
     /**
      * @param list<Driver>                $wanted  drivers that would do, best first
      * @param list<Driver>                $drivers those of them that there are
      * @param non-empty-list<Turn>        $turns
-     * @param Fit|null                    $fit     in the best frame; null when none was asked about or there is none for the driver
+     * @param Marked|null                 $marked  on the garment, where its measures are known
+     * @param RankedFrame|null            $best    of the frames; null when none was asked about or there is none for the driver
      * @param bool                        $framesKnown whether the shop's frames were looked through
      */
     public function __construct(
@@ -28,9 +31,19 @@ final readonly class Decided
         public Layers $backing,
         public bool $topper,
         public int $speedSpm,
-        public ?Fit $fit,
+        public Place $place,
+        public ?Marked $marked,
+        public ?RankedFrame $best,
         public bool $framesKnown,
-    ) {}
+    ) {
+        $this->fit = $best?->fit;
+    }
+
+    /** The same, with what a person chose instead. */
+    public function choosing(Choice $choice): self
+    {
+        return new self($this->facts, $this->house, $this->wanted, $this->drivers, $this->turns, $choice->backing, $choice->topper, $choice->speedSpm, $this->place, $this->marked, new RankedFrame($choice->fit, Change::Frame), $this->framesKnown);
+    }
 
     public function follows(Question $question, string $school): bool
     {

@@ -6,16 +6,22 @@ namespace Hakama\Setup;
 
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\Garment\Measure;
+use Hakama\Garment\Measures;
+use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
+use Hakama\Garment\StartingMeasures;
 use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
+use Hakama\Garment\Surface;
 use Hakama\Garment\Thickness;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Stitch\Verdict;
+use ReflectionClass;
 
 /** What is known about one decoration before it is set up. What is null is not known, and nothing is concluded from it. */
 final readonly class Facts
@@ -28,6 +34,9 @@ final readonly class Facts
      * @param bool|null    $practised        whether this material has been sewn here before
      * @param bool|null    $turnsCapsItself  whether the machine turns the design when the cap frame is chosen
      * @param bool|null    $gapUnderCarriage whether cloth may hang between carriage and arm
+     * @param Surface|null $surface          where it is another than the fabric has by nature
+     * @param int|null     $garments         how many are to be sewn
+     * @param int|null     $spares           how many there are besides
      */
     public function __construct(
         public Garment $garment,
@@ -56,39 +65,48 @@ final readonly class Facts
         public ?bool $turnsCapsItself = null,
         public ?bool $gapUnderCarriage = null,
         public ?Size $size = null,
+        public ?Surface $surface = null,
+        public Measures $measures = new Measures(),
+        public ?KeptPlace $kept = null,
+        public ?int $garments = null,
+        public ?int $spares = null,
     ) {}
 
-    /** The same decoration on one size of the run, measured as the house has its garments. */
-    public function onSize(Size $size, HouseRules $house): self
+    /**
+     * The same decoration on one size of the run: its measures as the catalogue has them, else as the house starts with.
+     *
+     * @param Measures|null $measured in this size
+     */
+    public function onSize(Size $size, HouseRules $house, ?Measures $measured = null, ?KeptPlace $kept = null): self
     {
-        return new self(
-            $this->garment,
-            $this->fabric,
-            $this->structure,
-            $this->profile,
-            $this->position,
-            $this->widthMm,
-            $this->heightMm,
-            $this->stitches,
-            $this->threadWeight,
-            $this->drivers,
-            $this->colours,
-            $this->smallestLetterMm,
-            $this->appliqueStops,
-            $this->centreOut,
-            $this->bottomUp,
-            $this->stretch,
-            $this->thickness,
-            $this->pale,
-            self::neckOpening($this->garment, $size, $house),
-            $house->value(HouseRule::ArmWidth),
-            $this->unitValueCents,
-            $this->practised,
-            $this->needles,
-            $this->turnsCapsItself,
-            $this->gapUnderCarriage,
-            $size,
-        );
+        $measures = ($measured ?? new Measures())
+            ->orElse(new Measures(array_filter([Measure::NeckOpening->value => self::neckOpening($this->garment, $size, $house)], is_float(...))))
+            ->orElse(StartingMeasures::of($this->garment, $size));
+
+        return $this->with([
+            'neckOpeningMm' => $measures->mm(Measure::NeckOpening),
+            'armWidthMm' => $this->armWidthMm ?? $house->value(HouseRule::ArmWidth),
+            'size' => $size,
+            'measures' => $measures,
+            'kept' => $kept,
+        ]);
+    }
+
+    /**
+     * The same decoration on one machine.
+     *
+     * @param list<Driver> $drivers it has
+     */
+    public function onMachine(array $drivers, int $needles, ?float $armWidthMm, ?bool $turnsCapsItself, ?bool $gapUnderCarriage): self
+    {
+        return $this->with(['drivers' => $drivers, 'needles' => $needles, 'armWidthMm' => $armWidthMm ?? $this->armWidthMm, 'turnsCapsItself' => $turnsCapsItself, 'gapUnderCarriage' => $gapUnderCarriage]);
+    }
+
+    /** @param array<string, mixed> $changed by the names of the constructor */
+    private function with(array $changed): self
+    {
+        // Thirty facts of which few change: copied by name, so that a new one is never forgotten here.
+        return (new ReflectionClass(self::class))->newInstance(...[...get_object_vars($this), ...$changed]);
     }
 
     private static function neckOpening(Garment $garment, Size $size, HouseRules $house): ?float
@@ -101,6 +119,26 @@ final readonly class Facts
         };
 
         return $ofM === null ? null : $ofM + $size->stepsFromM() * $house->value(HouseRule::NeckStep);
+    }
+
+    /** What the needle meets first: as the catalogue says, else as the fabric is. */
+    public function surface(): Surface
+    {
+        return $this->surface ?? Surface::of($this->fabric);
+    }
+
+    /** Flat width of what a frame on this driver has to lie in; null where nothing limits it or it is not known. */
+    public function openingMm(Driver $driver): ?float
+    {
+        $panel = Panel::of($this->garment, $this->position);
+
+        return match (true) {
+            // The other drivers go in at the end of a tube; flat arms want its seam opened.
+            $panel->isTube() => $driver === Driver::Flat ? null : $this->measures->mm($panel === Panel::Leg ? Measure::LegWidth : Measure::SleeveWidth),
+            $panel === Panel::Front, $panel === Panel::Back => $this->measures->mm(Measure::ChestWidth),
+            $this->garment === Garment::Bag => $this->measures->mm(Measure::Width),
+            default => null,
+        };
     }
 
     public function stitchesPerCm2(): float

@@ -17,6 +17,7 @@ final readonly class Fit
      * @param float $clearMm    from the tightest sewn point to the window's edge; below zero it does not go in
      * @param Point $tightest   that point, from the window's middle
      * @param float $leftMm     slack between the design's box and the window's box, and so on round
+     * @param ConvexHull $placed the design as it lies there, from the window's middle
      */
     private function __construct(
         public Frame $frame,
@@ -29,6 +30,7 @@ final readonly class Fit
         public float $topMm,
         public float $bottomMm,
         public float $marginMm,
+        public ConvexHull $placed,
     ) {}
 
     /** @param float $marginMm foot radius and a little: nothing may be sewn nearer to the edge */
@@ -62,7 +64,45 @@ final readonly class Fit
             $halfHeight - $centre->y - $box->height() / 2,
             $halfHeight + $centre->y - $box->height() / 2,
             $marginMm,
+            $turned->moved($centre->x - $middle->x, $centre->y - $middle->y),
         );
+    }
+
+    /**
+     * From the machine's own idea of the centre to where the middle of the design has to be. They are one only where
+     * the window lies about the machine's centre: a clamp with exchangeable windows is taken for the largest frame.
+     */
+    public function fromMachineCentre(): Point
+    {
+        return $this->centre->moved($this->frame->offsetX, $this->frame->offsetY);
+    }
+
+    /**
+     * How far the nearest sewn point is from each corner of the window's box.
+     *
+     * @return array{float, float, float, float} upper left, upper right, lower right, lower left, mm
+     */
+    public function cornersMm(): array
+    {
+        [$x, $y] = [$this->frame->window->widthMm / 2, $this->frame->window->heightMm / 2];
+
+        return [$this->nearestMm(new Point(-$x, $y)), $this->nearestMm(new Point($x, $y)), $this->nearestMm(new Point($x, -$y)), $this->nearestMm(new Point(-$x, -$y))];
+    }
+
+    /** To the outline of the design as it lies in the window. */
+    private function nearestMm(Point $from): float
+    {
+        $nearest = INF;
+        $count = count($this->placed->points);
+        for ($i = 0; $i < $count; $i++) {
+            [$a, $b] = [$this->placed->points[$i], $this->placed->points[($i + 1) % $count]];
+            [$dx, $dy] = [$b->x - $a->x, $b->y - $a->y];
+            $length = $dx ** 2 + $dy ** 2;
+            $along = $length < 1e-12 ? 0.0 : max(0.0, min(1.0, (($from->x - $a->x) * $dx + ($from->y - $a->y) * $dy) / $length));
+            $nearest = min($nearest, $from->distanceTo($a->moved($along * $dx, $along * $dy)));
+        }
+
+        return $nearest;
     }
 
     public function fits(): bool

@@ -6,33 +6,36 @@ namespace Hakama\Setup;
 
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
-use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Turn;
 
 /** The shop's frames for one design, best first: it fits, least to change from what is mounted, smallest. */
 final readonly class FrameRanking
 {
     /**
-     * @param list<Frame>  $frames
-     * @param list<Driver> $drivers  those that would do for this place on this garment
-     * @param list<Turn>   $turns    the ways round that would do, the preferred one first
-     * @param Frame|null   $mounted  what stands on the machine now
+     * @param list<Driver> $drivers   those that would do for this place on this garment
+     * @param list<Turn>   $turns     the ways round that would do, the preferred one first
+     * @param Frame|null   $mounted   what stands on the machine now
+     * @param float|null   $openingMm flat width of what the frame has to lie in; null when nothing limits it
      *
      * @return list<RankedFrame>
      */
-    public static function of(ConvexHull $hull, array $frames, array $drivers, array $turns, ?Frame $mounted, float $marginMm): array
+    public static function of(Fitting $fitting, array $drivers, array $turns, ?Frame $mounted, ?float $openingMm = null): array
     {
         $ranked = [];
-        foreach ($frames as $frame) {
+        foreach ($fitting->frames as $frame) {
             if (! in_array($frame->driver, $drivers, true)) {
                 continue;
             }
-            $ranked[] = new RankedFrame(self::bestTurn($hull, $frame, $turns, $marginMm), match (true) {
-                $mounted === null => Change::Frame,
-                $frame->id === $mounted->id => Change::Nothing,
-                $frame->driver === $mounted->driver => Change::Frame,
-                default => Change::Driver,
-            });
+            $ranked[] = new RankedFrame(
+                self::bestTurn($fitting, $frame, $turns),
+                match (true) {
+                    $mounted === null => Change::Frame,
+                    $frame->id === $mounted->id => Change::Nothing,
+                    $frame->driver === $mounted->driver => Change::Frame,
+                    default => Change::Driver,
+                },
+                $openingMm === null || $frame->outerWidthMm <= $openingMm,
+            );
         }
         usort($ranked, static fn(RankedFrame $a, RankedFrame $b): int => $a->rank() <=> $b->rank());
 
@@ -40,11 +43,11 @@ final readonly class FrameRanking
     }
 
     /** @param list<Turn> $turns */
-    private static function bestTurn(ConvexHull $hull, Frame $frame, array $turns, float $marginMm): Fit
+    private static function bestTurn(Fitting $fitting, Frame $frame, array $turns): Fit
     {
         $best = null;
         foreach ($turns as $turn) {
-            $fit = Fit::of($hull, $frame, $turn, $marginMm);
+            $fit = $fitting->in($frame, $turn);
             if ($fit->fits()) {
                 return $fit;
             }
@@ -53,6 +56,6 @@ final readonly class FrameRanking
             }
         }
 
-        return $best ?? Fit::of($hull, $frame, Turn::None, $marginMm);
+        return $best ?? $fitting->in($frame, Turn::None);
     }
 }

@@ -10,5 +10,6 @@ final readonly class Note
     public function __construct(
         public string $code,
         public string $text,
+        public Work $stage,
     ) {}
 }

@@ -29,6 +29,7 @@ final readonly class Rule
         public string $text,
         public ?Question $question = null,
         public string $school = '',
+        public Strength $strength = Strength::Should,
     ) {}
 
     /** Another school's rule is not followed here. */

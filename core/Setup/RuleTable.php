@@ -6,9 +6,9 @@ namespace Hakama\Setup;
 
 use Hakama\Garment\Fabric as F;
 use Hakama\Garment\Garment as G;
-use Hakama\Garment\Position as P;
 use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
+use Hakama\Garment\Surface;
 use Hakama\Garment\Thickness;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
@@ -33,7 +33,7 @@ final class RuleTable
             About::Thread->value => self::threads(),
             About::Needle->value => self::needles(),
             About::Speed->value => self::speeds(),
-            About::Place->value => self::places(),
+            About::Place->value => PlaceTable::all(),
         ];
     }
 
@@ -43,7 +43,7 @@ final class RuleTable
         /** @var non-empty-list<Rule<list<Driver>>>|null $kept */
         static $kept = null;
         return $kept ??= [
-            self::rule(About::Driver, 'structured_cap', 'a structured cap', static fn(Facts $f): bool => $f->isOnCap() && $f->structure === Structure::Structured, [Driver::Cap], 'The stiff front of a structured cap cannot be forced flat: it goes on the cap driver.'),
+            self::rule(About::Driver, 'structured_cap', 'a structured cap', static fn(Facts $f): bool => $f->isOnCap() && $f->structure === Structure::Structured, [Driver::Cap], 'The stiff front of a structured cap cannot be forced flat: it goes on the cap driver.', strength: Strength::Must),
             self::rule(About::Driver, 'soft_cap', 'any other cap', static fn(Facts $f): bool => $f->isOnCap(), [Driver::Cap, Driver::Flat], 'A soft cap belongs on the cap driver and can be laid flat if it must.'),
             self::rule(About::Driver, 'clamped', 'a glove or a pocket', static fn(Facts $f): bool => $f->isClamped(), [Driver::Clamp, Driver::Cap, Driver::Flat], 'Small closed things are held in a clamp or pocket frame.'),
             self::rule(About::Driver, 'narrow_tube', 'a sleeve, a leg or a stocking', static fn(Facts $f): bool => $f->isNarrowTube(), [Driver::Cylinder, Driver::Flat], 'A narrow tube goes on the cylinder driver; flat only with the seam opened.'),
@@ -57,10 +57,10 @@ final class RuleTable
         /** @var non-empty-list<Rule<non-empty-list<Turn>>>|null $kept */
         static $kept = null;
         return $kept ??= [
-            self::rule(About::Turn, 'cap_upright', 'a cap', static fn(Facts $f): bool => $f->isOnCap(), [Turn::None], 'A cap is mounted one way only; the machine turns the design if it has to.'),
+            self::rule(About::Turn, 'cap_upright', 'a cap', static fn(Facts $f): bool => $f->isOnCap(), [Turn::None], 'A cap is mounted one way only; the machine turns the design if it has to.', strength: Strength::Must),
             self::rule(About::Turn, 'weight_in_front', 'a blanket or a towel', static fn(Facts $f): bool => $f->isHeavyCloth(), [Turn::Half, Turn::None], 'The weight hangs off the front of the machine, so the design is turned half round.'),
             self::rule(About::Turn, 'least_bulk_to_machine', 'a jacket, padded or not', static fn(Facts $f): bool => in_array($f->garment, [G::Jacket, G::PaddedJacket], true), [Turn::Half, Turn::None], 'The edge with least bulk goes towards the machine: the jacket lies upside down.'),
-            self::rule(About::Turn, 'neck_too_tight', 'a design wider than the neck opening less the arm', static fn(Facts $f): bool => $f->neckIsTight(), [Turn::Half], 'Neck first the frame would run out of travel and registration would be lost: waist first, and the design turned half round.'),
+            self::rule(About::Turn, 'neck_too_tight', 'a design wider than the neck opening less the arm', static fn(Facts $f): bool => $f->neckIsTight(), [Turn::Half], 'Neck first the frame would run out of travel and registration would be lost: waist first, and the design turned half round.', strength: Strength::Must),
             self::rule(About::Turn, 'loose_piece', 'a patch or a loose piece', static fn(Facts $f): bool => in_array($f->garment, [G::Patch, G::Other], true), [Turn::None, Turn::Quarter, Turn::Half], 'A loose piece may lie as it fits the frame best.'),
             self::rule(About::Turn, 'neck_first', 'anything else', static fn(Facts $f): bool => true, [Turn::None, Turn::Half], 'Neck or open edge towards the machine; turned half round only where needed.', Question::Orientation, 'neck_first'),
             self::rule(About::Turn, 'waist_first', 'anything else', static fn(Facts $f): bool => true, [Turn::Half, Turn::None], 'Waist or free edge towards the machine, always, and the design turned half round: one habit, one mistake less.', Question::Orientation, 'waist_first'),
@@ -97,7 +97,7 @@ final class RuleTable
         /** @var non-empty-list<Rule<bool>>|null $kept */
         static $kept = null;
         return $kept ??= [
-            self::rule(About::Topper, 'textured', 'pile, ribs or quilting', static fn(Facts $f): bool => $f->fabric->hasTexture() && $f->fabric !== F::Pique, true, 'Pile, ribs and quilting swallow stitches: film on top.'),
+            self::rule(About::Topper, 'textured', 'pile, ribs or quilting', static fn(Facts $f): bool => $f->surface() !== Surface::Smooth, true, 'Pile, ribs and quilting swallow stitches: film on top.'),
             self::rule(About::Topper, 'towel_or_hat', 'a towel, a blanket, a knit hat or a padded jacket', static fn(Facts $f): bool => in_array($f->garment, [G::Towel, G::Blanket, G::KnitHat, G::PaddedJacket], true), true, 'Its surface swallows stitches: film on top.'),
             self::rule(About::Topper, 'small_letters_on_texture', 'small letters on any texture', static fn(Facts $f, HouseRules $h): bool => $f->fabric->hasTexture() && $f->hasSmallLetters($h->value(HouseRule::SmallLetter)), true, 'Letters this small sink into any texture: film on top.'),
             self::rule(About::Topper, 'smooth', 'anything else', static fn(Facts $f): bool => true, false, 'The surface is smooth enough without.'),
@@ -121,7 +121,7 @@ final class RuleTable
         /** @var non-empty-list<Rule<NeedleChoice>>|null $kept */
         static $kept = null;
         return $kept ??= [
-            self::rule(About::Needle, 'fine_thread', 'fine thread', static fn(Facts $f, HouseRules $h): bool => $f->threadWeight >= 60 || $f->hasSmallLetters($h->value(HouseRule::SmallLetter)), new NeedleChoice('65/9', 'sharp'), '60-weight thread goes with the 65/9.'),
+            self::rule(About::Needle, 'fine_thread', 'fine thread', static fn(Facts $f, HouseRules $h): bool => $f->threadWeight >= 60 || $f->hasSmallLetters($h->value(HouseRule::SmallLetter)), new NeedleChoice('65/9', 'sharp'), '60-weight thread goes with the 65/9.', strength: Strength::Must),
             self::rule(About::Needle, 'thick', 'a structured cap, canvas, denim, or anything thick', static fn(Facts $f): bool => $f->structure === Structure::Structured || in_array($f->fabric, [F::Canvas, F::Denim], true) || $f->thickness === Thickness::Heavy, new NeedleChoice('80/12', 'sharp'), 'Thick caps, canvas and denim bend a thinner needle.'),
             self::rule(About::Needle, 'open_knit', 'piqué or rib', static fn(Facts $f): bool => in_array($f->fabric, [F::Pique, F::RibKnit], true), new NeedleChoice('75/11', 'ballpoint'), 'A ballpoint parts the loops of an open knit instead of cutting them.'),
             self::rule(About::Needle, 'usual', 'anything else', static fn(Facts $f): bool => true, new NeedleChoice('75/11', 'sharp'), 'The usual needle for cloth that is neither thick nor open.'),
@@ -143,30 +143,6 @@ final class RuleTable
         ];
     }
 
-    /** @return non-empty-list<Rule<Place>> */
-    public static function places(): array
-    {
-        /** @var non-empty-list<Rule<Place>>|null $kept */
-        static $kept = null;
-        $at = static fn(P $position): \Closure => static fn(Facts $f): bool => $f->position === $position;
-
-        return $kept ??= [
-            new Rule(About::Place, 'left_chest', 'left chest', $at(P::LeftChest), static fn(HouseRules $h, Facts $f): Place => new Place('shoulder seam at the neck, to the middle of the design; across from the centre front, towards the wearer’s left', $h->value(HouseRule::ChestDown) + ($f->size?->stepsFromM() ?? 0) * $h->value(HouseRule::ChestStep), $h->value(HouseRule::ChestAcross)), 'Near the placket it lies flat; further out it hangs under the arm. Grows a little with the size.'),
-            self::rule(About::Place, 'full_front', 'full front', $at(P::FullFront), new Place('neck seam, to the upper edge of the design; on the centre front', 75, 0), 'High on the front, where it is seen.'),
-            self::rule(About::Place, 'full_back', 'full back', $at(P::FullBack), new Place('collar seam, to the upper edge of the design; midway between the side seams', 100, 0), 'Below the collar, or a finger inside the yoke seam; the centre is half the measured width.'),
-            new Rule(About::Place, 'cap_low', 'cap front', static fn(Facts $f): bool => $f->isOnCap() && $f->position === P::CapFront, static fn(): Place => new Place('bill seam, upwards to the lower edge of the design; on the front seam', 0, 0), 'As low as the frame allows: trace it, and watch the bill.', Question::BillGap, 'frame_limit'),
-            new Rule(About::Place, 'cap_front', 'cap front', $at(P::CapFront), static fn(HouseRules $h): Place => new Place('bill seam, upwards to the lower edge of the design; on the front seam', -$h->value(HouseRule::CapGap), 0), 'Clear of the bill, so that neither needle nor foot strikes it.'),
-            self::rule(About::Place, 'cap_side', 'cap side', $at(P::CapSide), new Place('sweatband seam, upwards to the lower edge of the design; midway between the seams of the panel', -15, 0), 'The field is smaller there: check it against the seams.'),
-            self::rule(About::Place, 'cap_back', 'cap back', $at(P::CapBack), new Place('edge of the strap opening, upwards to the lower edge of the design; on the back seam', -10, 0), 'Above the opening, clear of the strap.'),
-            self::rule(About::Place, 'cuff', 'cuff', $at(P::Cuff), new Place('upper fold of the cuff, to the upper edge of the design; opposite the join', 10, 0), 'High on the cuff rather than low.'),
-            self::rule(About::Place, 'sleeve', 'sleeve', $at(P::Sleeve), new Place('hem, upwards to the lower edge of the design; on the outer seam or crease', -50, 0), 'On the outside of the arm, clear of the hem.'),
-            self::rule(About::Place, 'leg', 'leg', $at(P::Leg), new Place('waistband, to the upper edge of the design; on the outer seam or crease', 250, 0), 'On the outside of the leg, clear of the pocket.'),
-            self::rule(About::Place, 'corner', 'corner', $at(P::Corner), new Place('corner inside the edging, along its bisector to the middle of the design', 120, 0), 'On the bisector of the corner it hangs straight when the corner hangs down.'),
-            self::rule(About::Place, 'pocket', 'pocket', $at(P::Pocket), new Place('upper edge of the pocket, to the middle of the design; midway between its sides', 40, 0), 'Centred, below the hem of the pocket.'),
-            self::rule(About::Place, 'centre', 'anywhere else', static fn(Facts $f): bool => true, new Place('middle of the piece, half its measured height and width', 0, 0), 'The centre is half of what is measured, both ways.'),
-        ];
-    }
-
     public static function isDense(Facts $facts, HouseRules $house): bool
     {
         return $facts->stitchesPerCm2() > $house->value(HouseRule::Dense);
@@ -180,8 +156,8 @@ final class RuleTable
      *
      * @return Rule<T>
      */
-    private static function rule(About $about, string $name, string $when, callable $applies, mixed $says, string $text, ?Question $question = null, string $school = ''): Rule
+    private static function rule(About $about, string $name, string $when, callable $applies, mixed $says, string $text, ?Question $question = null, string $school = '', ?Strength $strength = null): Rule
     {
-        return new Rule($about, $name, $when, $applies(...), static fn(HouseRules $house): mixed => $says, $text, $question, $school);
+        return new Rule($about, $name, $when, $applies(...), static fn(HouseRules $house): mixed => $says, $text, $question, $school, $strength ?? ($question === null ? Strength::Should : Strength::May));
     }
 }

@@ -7,18 +7,35 @@ namespace Hakama\Setup;
 use Hakama\Garment\Size;
 use Hakama\Stitch\Turn;
 
-/** One size of a run. */
+/** One size of a run, with the advice for it. */
 final readonly class SizeRow
 {
     /**
-     * @param float|null           $travelMm how wide a design may be neck first; null where no neck limits it
-     * @param non-empty-list<Turn> $turns    the ways round that would do, best first
+     * @param Facts      $facts    of this size
+     * @param float|null $travelMm how wide a design may be neck first; null where no neck limits it
      */
     public function __construct(
         public Size $size,
         public int $pieces,
+        public Facts $facts,
         public ?float $travelMm,
-        public array $turns,
-        public Place $place,
+        public Advice $advice,
     ) {}
+
+    /** @return non-empty-list<Turn> the ways round that would do, best first */
+    public function turns(): array
+    {
+        return $this->advice->turns;
+    }
+
+    public function place(): Place
+    {
+        return $this->advice->place;
+    }
+
+    /** @return list<string> frames that hold the design and go into the garment, best first */
+    public function frames(): array
+    {
+        return array_values(array_map(static fn(RankedFrame $one): string => $one->fit->frame->id, array_filter($this->advice->ranked, static fn(RankedFrame $one): bool => $one->fits())));
+    }
 }

@@ -26,6 +26,11 @@ final readonly class ConvexHull
         return new self(array_map(static fn(Point $p): Point => $p->turned($turn), $this->points));
     }
 
+    public function moved(float $dx, float $dy): self
+    {
+        return new self(array_map(static fn(Point $p): Point => $p->moved($dx, $dy), $this->points));
+    }
+
     public function bounds(): Bounds
     {
         return Bounds::around($this->points);

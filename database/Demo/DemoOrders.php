@@ -20,6 +20,7 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
+use Hakama\Setup\Choice;
 use Illuminate\Support\Str;
 
 /** The orders of Ullenmere, at every stage of their way through the shop. */
@@ -56,6 +57,8 @@ final class DemoOrders
         $this->order('Long Loch Canoe School', 4, '16:00', [[...$jacket, 'colour_name' => 'moss', 'colour_hex' => '#5d6b45', 'sizes' => ['M' => 4, 'L' => 4], 'on' => ['left_chest' => 'Paddle mark']]], setUp: false);
         $this->order('Festival of Lanterns', 5, '16:00', [['garment' => 'blanket', 'fabric' => 'plush', 'style' => 'Picnic', 'colour_name' => 'teal', 'colour_hex' => '#2f6a6a', 'sizes' => ['one' => 6], 'on' => ['corner' => null]]], setUp: false);
 
+        $this->order('Long Loch Canoe School', 6, '16:00', [['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage', 'colour_name' => 'stone', 'colour_hex' => '#b3a78f', 'sizes' => ['M' => 3, 'L' => 3], 'on' => ['leg' => 'Seed sprig', 'leg ' => 'Reed stalk', 'leg  ' => 'Seed sprig']]], setUp: false);
+
         $this->putFirst($running, 'M1');
         $this->putFirst($backs, 'M3');
         $this->run($running, 'M1', loads: 5, spoil: null, at: $this->now->subMinutes(48), leaveSewing: true);
@@ -69,7 +72,8 @@ final class DemoOrders
         $order = OrderBook::enter($customer, $receivedAt ?? $this->now->subDays(3), $due, '', array_map(static fn(array $line): array => [
             ...$line,
             'decorations' => array_map(static fn(string $position, ?string $artwork): array => [
-                'position' => $position,
+                // A line may have several at one place, along a leg: told apart by what is trimmed here.
+                'position' => trim($position),
                 'artwork_id' => $artwork === null ? null : Artwork::query()->where('name', $artwork)->value('id'),
             ], array_keys($line['on']), $line['on']),
         ], $lines));
@@ -95,8 +99,8 @@ final class DemoOrders
     private function setUp(Decoration $decoration): void
     {
         $decoration->load(['artwork.blocks.thread', 'line']);
-        $best = $this->desk->rank($decoration, $this->desk->advise($decoration), Frame::query()->orderBy('id')->get(), null)[0];
-        $this->desk->choose($decoration, Frame::query()->where('code', $best->fit->frame->id)->firstOrFail(), $best->fit->turn, $best->fit->fits() ? '' : 'Sample: sewn with the customer’s leave.');
+        $best = $this->desk->rank($decoration, Frame::query()->orderBy('id')->get())[0];
+        $this->desk->choose($decoration, Frame::query()->where('code', $best->fit->frame->id)->firstOrFail(), Choice::advised($this->desk->advise($decoration), $best->fit), []);
     }
 
     private function putFirst(Order $order, string $machine): void

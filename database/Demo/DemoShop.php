@@ -102,6 +102,7 @@ final class DemoShop
                 Needle::query()->create(['machine_id' => $machine->id, 'number' => $i + 1, 'thread_id' => $on->id, 'pinned' => in_array($i + 1, $pinned, true), 'size' => $on->needleSize(), 'point' => 'sharp']);
             }
         }
+        DemoSetup::build($at);
         self::artworks($at);
     }
 

@@ -134,7 +134,7 @@ final class DrawingsTest extends FeatureTestCase
     private function drawing(int $order, string $frame, ?int $turn = null): SimpleXMLElement
     {
         $html = (string) $this->get('/setup/'.self::decoration($order)->id."?frame={$frame}".($turn === null ? '' : "&turn={$turn}"))->assertOk()->getContent();
-        preg_match('~<svg viewBox="[^"]*" class="weave.*?</svg>~s', $html, $found);
+        preg_match('~<svg [^>]*id="in-frame".*?</svg>~s', $html, $found);
 
         return new SimpleXMLElement($found[0]);
     }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Floor\FloorLog;
+use App\Floor\WorkList;
+use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Machine;
+use App\Models\Setup;
 use Database\Demo\DemoShop;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Facades\DB;
@@ -16,13 +19,11 @@ use PHPUnit\Framework\Attributes\Test;
 
 final class FloorTest extends FeatureTestCase
 {
-    private const CHECKED = ['frame', 'turn', 'needle_one', 'trace', 'bobbin'];
-
     #[Test]
     public function a_batch_is_sewn_from_preflight_to_counted_pieces(): void
     {
         $batch = self::batchOf(1006);
-        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::CHECKED]);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
         $this->touch('M2', $batch->code, 'load_started');
         self::assertSame(1, DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'sewing')->count());
         $load = (string) FloorLog::run($batch)->loadEvent;
@@ -42,7 +43,9 @@ final class FloorTest extends FeatureTestCase
     public function the_machine_does_not_sew_before_every_line_of_the_list_is_confirmed(): void
     {
         $batch = self::batchOf(1006);
-        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => ['frame', 'turn', 'trace', 'bobbin']])->assertSessionHasErrors('checked');
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => array_diff(self::work($batch)->wanted(), ['needle_one']), 'who' => 'Odo'])->assertSessionHasErrors('checked');
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted()])->assertSessionHasErrors(['who' => 'Say who confirms it.']);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'a stranger'])->assertSessionHasErrors('who');
         $this->touch('M2', $batch->code, 'load_started')->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'preflight list is still open'));
         self::assertSame(0, FloorEvent::query()->where('batch_id', $batch->id)->count());
     }
@@ -177,6 +180,11 @@ final class FloorTest extends FeatureTestCase
         $this->touch('M1', $batch->code, 'piece_spoiled', ['cause' => 'cloth_cut']);
 
         self::assertSame($before + 2000, $booked());
+    }
+
+    private static function work(Batch $batch): WorkList
+    {
+        return WorkList::of(Setup::query()->findOrFail($batch->decoration_id)->steps);
     }
 
     /** @param array<string, mixed> $more */

@@ -38,7 +38,7 @@ final class OrdersTest extends FeatureTestCase
         ]]]))->assertRedirect();
         $order = Order::query()->orderByDesc('id')->firstOrFail();
 
-        self::assertSame(1013, $order->number);
+        self::assertSame(1014, $order->number);
         self::assertSame(24, DB::table('pieces')->where('order_id', $order->id)->count());
         $this->get("/orders/{$order->number}")->assertSee('S 4, M 8')->assertSee('0 / 12')->assertSee('to be set up')->assertSee('comes later');
     }
@@ -73,7 +73,7 @@ final class OrdersTest extends FeatureTestCase
         $this->post('/orders', $this->typed(['customer' => '<script>alert(1)</script>', 'note' => '"><img src=x onerror=alert(2)>']));
 
         $this->get('/orders')->assertSee('&lt;script&gt;alert(1)', false)->assertDontSee('<script>alert', false);
-        $this->get('/orders/1013')->assertDontSee('<img src=x', false);
+        $this->get('/orders/1014')->assertDontSee('<img src=x', false);
     }
 
     #[Test]
@@ -85,7 +85,7 @@ final class OrdersTest extends FeatureTestCase
             'decorations' => [['position' => 'cap_front', 'artwork_id' => $tall->id]],
         ]]]));
 
-        $this->get('/orders/1013')->assertSee('a low cap takes 50');
+        $this->get('/orders/1014')->assertSee('a low cap takes 50');
     }
 
     #[Test]
@@ -118,7 +118,7 @@ final class OrdersTest extends FeatureTestCase
         $open = DB::table('pieces')->where('state', '!=', 'done')->count();
 
         self::assertSame($open, array_sum($waiting) - $waiting['books']);
-        self::assertSame([6, 8, 28, 0], [$waiting['orders'], $waiting['artwork'], $waiting['setup'], $waiting['plan']]);
+        self::assertSame([6, 8, 46, 0], [$waiting['orders'], $waiting['artwork'], $waiting['setup'], $waiting['plan']]);
     }
 
     /**

@@ -32,7 +32,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $hoodies->update(['position' => 'full_front', 'artwork_id' => \App\Models\Artwork::query()->where('name', 'Lake panorama')->value('id')]);
         // 216 mm wide; S leaves 196, M 210, L 224, XL 238.
         $this->get("/setup/{$hoodies->id}")->assertSee('Not every size may go in the same way. All of them may be turned 180°')->assertSee('waist first, and the design turned half round', false);
-        $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors('reason');
+        $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors('why.turn');
         $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 180])->assertSessionHasNoErrors();
         self::assertSame(180, Setup::query()->findOrFail($hoodies->id)->turn_deg);
     }
@@ -64,10 +64,11 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function what_goes_against_the_advice_wants_a_reason_that_is_kept(): void
     {
         $decoration = self::decoration(1010);
-        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors('reason');
+        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors(['why.driver']);
         self::assertFalse(Setup::query()->whereKey($decoration->id)->exists());
-        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0, 'reason' => 'flat blanks, sewn into caps later'])->assertRedirect('/setup');
-        self::assertSame('flat blanks, sewn into caps later', Setup::query()->findOrFail($decoration->id)->override_reason);
+        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0, 'why' => ['driver' => 'flat blanks, sewn into caps later']])->assertRedirect('/setup');
+        self::assertSame([['about' => 'driver', 'advised' => 'cap', 'chosen' => 'flat', 'why' => 'flat blanks, sewn into caps later']], Setup::query()->findOrFail($decoration->id)->departures);
+        $this->get("/setup/{$decoration->id}")->assertSee('Chosen against the advice')->assertSee('Driver: flat instead of cap. flat blanks, sewn into caps later');
         $this->post("/setup/{$decoration->id}", ['frame' => 'nothing', 'turn' => 45])->assertSessionHasErrors(['frame', 'turn']);
     }
 
@@ -75,7 +76,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function the_drawing_of_the_frame_is_to_scale_and_agrees_with_the_figures(): void
     {
         $html = (string) $this->get('/setup/'.self::decoration(1010)->id.'?frame=K-1')->getContent();
-        preg_match('~<svg viewBox="[^"]*" class="weave.*?</svg>~s', $html, $found);
+        preg_match('~<svg viewBox="[^"]*" class="[^"]*" role="img" id="in-frame".*?</svg>~s', $html, $found);
         $svg = simplexml_load_string($found[0]);
         self::assertNotFalse($svg);
         $window = $svg->rect[1];

@@ -6,8 +6,11 @@ namespace App\Console\Commands;
 
 use App\Console\Json;
 use App\Console\UnfitInput;
+use Closure;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\Garment\Measure;
+use Hakama\Garment\Measures;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
@@ -29,6 +32,7 @@ use Hakama\Setup\Note;
 use Hakama\Setup\OtherSchool;
 use Hakama\Setup\Warning;
 use Hakama\Stitch\Verdict;
+use InvalidArgumentException;
 
 final class SetupAdvise extends JsonCommand
 {
@@ -69,7 +73,7 @@ final class SetupAdvise extends JsonCommand
             'needle' => ['size' => $advice->needle->size, 'point' => $advice->needle->point],
             'thread_weight' => $advice->threadWeight,
             'speed_spm' => $advice->speedSpm,
-            'place' => ['from' => $advice->place->from, 'down_mm' => $advice->place->downMm, 'across_mm' => $advice->place->acrossMm],
+            'place' => ['from' => $advice->place->from(), 'down_mm' => $advice->place->downMm, 'across_mm' => $advice->place->acrossMm],
             'steps' => array_map($note, $advice->steps),
             'warnings' => array_map($note, $advice->warnings),
             'cautions' => array_map($note, $advice->cautions),
@@ -112,16 +116,29 @@ final class SetupAdvise extends JsonCommand
             turnsCapsItself: $machine->has('turns_caps_itself') ? $machine->bool('turns_caps_itself') : null,
             gapUnderCarriage: $machine->has('gap_under_carriage') ? $machine->bool('gap_under_carriage') : null,
             size: $json->has('size') ? $json->enum('size', Size::class) : null,
+            measures: self::measures($sizes, $mm),
         );
-        // Known, and of no consequence yet: they are checked and nothing is concluded from them.
-        $mm($sizes, 'chest_width');
-        $mm($sizes, 'circumference');
+        // Of no consequence: how high the letters are is what counts.
         $artwork->has('lettering') && $artwork->bool('lettering');
         foreach ([$artwork, $machine, $sizes] as $inner) {
             $inner->done();
         }
 
         return $facts;
+    }
+
+    /** @param Closure(Json, string): ?float $mm */
+    private static function measures(Json $sizes, Closure $mm): Measures
+    {
+        $known = [];
+        foreach ([Measure::NeckOpening, Measure::ChestWidth, Measure::Circumference] as $measure) {
+            $known[$measure->value] = $mm($sizes, $measure->value);
+        }
+        try {
+            return new Measures(array_filter($known, static fn(?float $value): bool => $value !== null));
+        } catch (InvalidArgumentException $e) {
+            throw UnfitInput::because('sizes_mm', $e);
+        }
     }
 
     /** @return list<Driver> all of them where no machine is named */

@@ -30,24 +30,29 @@ final class SetupRules extends Command
 
     public static function page(): string
     {
-        $page = "# Advice\n\nMade from the rules by `php artisan setup:rules`. Of each table the first line that applies, and is of the house’s school, holds;\nthe last always applies. Where a school is named, the other one is shown beside the advice.\n";
+        $page = "# Advice\n\nMade from the rules by `php artisan setup:rules`. Of each table the first line that applies, and is of the house’s school, holds;\nthe last always applies. Where a school is named, the other one is shown beside the advice.\nWhat must be so spoils cloth, needle or machine otherwise; what should be so is what practice has shown; what may be so is a habit of the house.\n";
         foreach (RuleTable::all() as $about => $rules) {
-            $page .= "\n## ".ucfirst($about)."\n\n| rule | when | why | school |\n|---|---|---|---|\n";
-            $page .= implode('', array_map(static fn(Rule $rule): string => "| `{$rule->name}` | {$rule->when} | {$rule->text} | ".($rule->question === null ? '' : "{$rule->question->value}: {$rule->school}")." |\n", $rules));
+            $page .= "\n## ".ucfirst($about)."\n\n| rule | when | why | holds | school |\n|---|---|---|---|---|\n";
+            $page .= implode('', array_map(static fn(Rule $rule): string => "| `{$rule->name}` | {$rule->when} | {$rule->text} | {$rule->strength->value} | ".self::school($rule->question, $rule->school)." |\n", $rules));
         }
         $page .= "\n## Warnings\n\n| code | raised by | |\n|---|---|---|\n";
         foreach (WarningTable::all() as $rule) {
             $page .= "| `{$rule->code}` | {$rule->when} | ".($rule->stops ? 'stops' : 'warns')." |\n";
         }
-        foreach (['Steps' => StepTable::all(), 'Cautions' => CautionTable::all()] as $title => $rules) {
-            $page .= "\n## {$title}\n\n| code | when | what |\n|---|---|---|\n";
-            $page .= implode('', array_map(static fn(NoteRule $rule): string => "| `{$rule->code}` | {$rule->when} | {$rule->text} |\n", $rules));
-        }
+        $page .= "\n## Steps\n\n| code | part of | when | what | school |\n|---|---|---|---|---|\n";
+        $page .= implode('', array_map(static fn(NoteRule $rule): string => "| `{$rule->code}` | {$rule->stage->value} | {$rule->when} | {$rule->text} | ".self::school($rule->question, $rule->school)." |\n", StepTable::all()));
+        $page .= "\n## Cautions\n\n| code | when | what |\n|---|---|---|\n";
+        $page .= implode('', array_map(static fn(NoteRule $rule): string => "| `{$rule->code}` | {$rule->when} | {$rule->text} |\n", CautionTable::all()));
         $page .= "\n## Schools\n\n| question | schools, the first until the shop says otherwise |\n|---|---|\n";
         foreach (Question::cases() as $question) {
             $page .= "| `{$question->value}`: {$question->words()} | ".implode(' · ', array_map(static fn(School $school): string => "`{$school->value}` {$school->words}", $question->schools()))." |\n";
         }
 
         return $page."\nThe machine’s manual, local codes and trained people decide.\n";
+    }
+
+    private static function school(?Question $question, string $school): string
+    {
+        return $question === null ? '' : "{$question->value}: {$school}";
     }
 }

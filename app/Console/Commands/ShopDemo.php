@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Machine;
+use App\Shop\Catalogue;
 use App\Shop\House;
+use App\Shop\PracticeBook;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoOrders;
 use Database\Demo\DemoShop;
@@ -23,6 +25,8 @@ final class ShopDemo extends Command
             return $this->option('when-empty') ? self::SUCCESS : $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
         }
         House::forget();
+        Catalogue::forget();
+        PracticeBook::forget();
         $this->components->info('Loading the demo shop ...');
         DB::transaction(static function (): void {
             DemoShop::build(CarbonImmutable::now());

@@ -15,11 +15,12 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
-/** A new order as it is typed: who, by when, and lines with a size run and one or two decorations each. */
+/** A new order as it is typed: who, by when, and lines with a size run and one to four decorations each. */
 final class StoreOrder extends FormRequest
 {
     public const MOST_LINES = 20;
     public const MOST_PIECES = 2000;
+    public const MOST_DECORATIONS = 4;
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -35,11 +36,13 @@ final class StoreOrder extends FormRequest
             'lines.*.structure' => ['nullable', Rule::enum(Structure::class)],
             'lines.*.profile' => ['nullable', Rule::enum(Profile::class)],
             'lines.*.style' => ['nullable', 'string', 'max:80'],
+            'lines.*.unit_value' => ['nullable', 'numeric', 'between:0,10000'],
+            'lines.*.spares' => ['nullable', 'integer', 'between:0,999'],
             'lines.*.colour_name' => ['required', 'string', 'max:40'],
             'lines.*.colour_hex' => ['required', 'regex:/^#[0-9a-f]{6}$/iD'],
             'lines.*.sizes' => ['required', 'array'],
             'lines.*.sizes.*' => ['nullable', 'integer', 'min:0', 'max:999'],
-            'lines.*.decorations' => ['required', 'array', 'min:1', 'max:2'],
+            'lines.*.decorations' => ['required', 'array', 'min:1', 'max:'.self::MOST_DECORATIONS],
             'lines.*.decorations.0.position' => ['required', Rule::enum(Position::class)],
             'lines.*.decorations.*.position' => ['nullable', Rule::enum(Position::class)],
             'lines.*.decorations.*.artwork_id' => ['nullable', 'integer', Rule::exists('artworks', 'id')],
@@ -59,6 +62,8 @@ final class StoreOrder extends FormRequest
             'lines.*.fabric.required' => 'Choose the fabric.',
             'lines.*.colour_name.required' => 'Name the garment’s colour.',
             'lines.*.colour_hex.*' => 'Write the colour as # and six digits, such as #26324f.',
+            'lines.*.unit_value.*' => 'What one costs to replace is an amount, such as 24.50.',
+            'lines.*.spares.*' => 'Spares are a whole number.',
             'lines.*.sizes.*.integer' => 'Sizes are whole numbers of garments.',
             'lines.*.sizes.*.max' => 'More than 999 of one size: split it into two lines.',
             'lines.*.decorations.0.position.required' => 'Choose where the artwork goes.',

@@ -102,7 +102,7 @@ final class Timing
         $frameChange = $batch->frame !== ($last === null ? $lane->frame : $last->batch->frame);
         $setupS = $batch->alreadySetUp ? 0 : $this->shop->changeover->loadS
             + ($frameChange ? $this->shop->changeover->frameS : 0)
-            + $this->shop->changeover->driverS($standingDriver, $driver)
+            + ($standingDriver === $driver ? 0 : $lane->driverS["{$standingDriver}>{$driver}"] ?? $this->shop->changeover->driverS($standingDriver, $driver))
             + $this->shop->changeover->threadS * $lane->heads * count($needles->load);
         $loadsS = (new BatchTime($batch->pieces, $lane->heads, $batch->framesPerHead, $batch->hoopS, $batch->swapS, $batch->sewS[$lane->id]))->loadsS();
 

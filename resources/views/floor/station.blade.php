@@ -63,16 +63,18 @@
                 <form method="post" action="{{ route('floor.events', $m) }}" data-busy>
                     @csrf <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PreflightDone->value }}">
                     <fieldset><legend class="font-head font-semibold">Before the first load</legend>
-                    @foreach ([
-                        'frame' => "Frame {$open->frame} is on, and chosen on the machine",
-                        'turn' => $open->turnDeg === 0 ? 'Design upright: neck or open edge towards the machine' : "Design turned {$open->turnDeg}°, as drawn here: turned, never mirrored",
-                        'needle_one' => 'Needle 1 stands over the mark',
-                        'trace' => 'Traced: nothing is hit, clear all round',
-                        'bobbin' => 'The bobbin lasts for this load',
-                    ] as $key => $text)
-                        <label class="check"><input type="checkbox" name="checked[]" value="{{ $key }}" data-key="{{ $key[0] === 't' ? substr($key, 1, 1) : $key[0] }}" data-does="{{ $text }}"><span class="flex-1">{{ $text }}</span><kbd>{{ $key[0] === 't' ? substr($key, 1, 1) : $key[0] }}</kbd></label>
+                    @php $keys = $station->work->keys(); @endphp
+                    @foreach ([Hakama\Setup\Work::Prepare, Hakama\Setup\Work::Hoop, Hakama\Setup\Work::Mount] as $stage)
+                        @if (isset($keys[$stage->value]))
+                        <label class="check items-start py-2"><input type="checkbox" name="checked[]" value="{{ $stage->value }}" data-key="{{ $keys[$stage->value] }}" data-does="{{ $stage->label() }}"><span class="flex-1"><strong>{{ $stage->label() }}</strong><span class="block text-base leading-snug">@foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
+                        @endif
+                    @endforeach
+                    @foreach ($station->work->at(Hakama\Setup\Work::Preflight) as $step)
+                        <label class="check"><input type="checkbox" name="checked[]" value="{{ $step->code }}" data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span class="flex-1 text-base leading-snug">{{ $step->text }}</span><kbd>{{ $keys[$step->code] }}</kbd></label>
                     @endforeach
                     </fieldset>
+                    <div class="mt-3 flex items-center gap-3"><label for="who" class="m-0 text-base">Confirmed by</label><select id="who" name="who" class="flex-1" @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><option value="">choose</option>@foreach ($people as $name)<option @selected(old('who', $who) === $name)>{{ $name }}</option>@endforeach</select></div>
+                    <x-wrong field="who" />
                     <x-wrong field="checked" />
                     <button class="btn btn-now mt-4 w-full" data-key="g">All is checked <kbd>g</kbd></button>
                 </form>
@@ -91,6 +93,9 @@
                         <form method="post" action="{{ route('floor.events', $m) }}" class="{{ str_contains($class, 'col-span-2') ? 'col-span-2' : '' }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ $kind->value }}"><button class="btn {{ str_replace('col-span-2', '', $class) }} w-full" data-key="{{ $key }}">{{ $label }} <kbd>{{ $key }}</kbd></button></form>
                     @endforeach
                 </div>
+                @if ($run->stage === Stage::Sewn)
+                    <div class="mt-3 text-base leading-snug">@foreach ([Hakama\Setup\Work::Finish, Hakama\Setup\Work::Inspect] as $stage)<p class="mt-1"><strong>{{ $stage->label() }}:</strong> @foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</p>@endforeach<p class="mt-1 text-soft">“Done” confirms it{{ $who === '' ? '' : " for {$who}" }}.</p></div>
+                @endif
                 @if ($run->onFrame !== [])
                     <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)<strong>{{ $station->pieces[$id]?->label() }}</strong>{{ $loop->last ? '' : ', ' }}@endforeach</p>
                     <form method="post" action="{{ route('floor.events', $m) }}" class="mt-2">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceSpoiled->value }}">
@@ -106,7 +111,7 @@
         </section>
     </div>
     <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
-        <p>Speed <strong>{{ $open->speedSpm }}</strong>, backing <strong>{{ $open->backing }}</strong>{{ $open->topper ? ', film on top' : '' }}, needle <strong>{{ $open->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.</p>
+        <p>Speed <strong>{{ $open->speedSpm }}</strong>, backing <strong>{{ $open->backing }}</strong>{{ $open->topper ? ', film on top' : '' }}, needle <strong>{{ $open->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.@foreach ($station->confirmed as $one) <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }} {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }} steps{{ $loop->last ? '.' : ';' }}</span>@endforeach</p>
         <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces.@endif</p>
     </div>
     @endif

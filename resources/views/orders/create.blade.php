@@ -32,6 +32,8 @@
                 @include('orders.line', ['i' => $i])
             @endforeach
         </div>
+        <datalist id="styles">@foreach ($styles as $style)<option value="{{ $style }}">@endforeach</datalist>
+        <div id="check" class="mt-4" aria-live="polite" hx-post="{{ route('orders.check') }}" hx-include="closest form" hx-trigger="change from:closest form delay:400ms" hx-swap="innerHTML"></div>
         <div class="mt-5 flex gap-3">
             <button class="btn btn-main" data-key="s">Enter the order <kbd>s</kbd></button>
             <button type="button" class="btn" data-key="a" hx-get="{{ route('orders.line') }}" hx-target="#lines" hx-swap="beforeend" hx-include="#lines [name$='[garment]']">Add a line <kbd>a</kbd></button>

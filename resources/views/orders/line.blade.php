@@ -21,7 +21,7 @@
         @endforeach
         <div>
             <label for="l{{ $i }}-style">Style</label>
-            <input id="l{{ $i }}-style" name="lines[{{ $i }}][style]" value="{{ $o('style') }}" maxlength="80">
+            <input id="l{{ $i }}-style" name="lines[{{ $i }}][style]" value="{{ $o('style') }}" maxlength="80" list="styles" autocomplete="off">
             <x-wrong :field="'lines.'.$i.'.style'" />
         </div>
         <div>
@@ -52,24 +52,16 @@
         @foreach (Hakama\Garment\Size::cases() as $size)<x-wrong :field="'lines.'.$i.'.sizes.'.$size->value" />@endforeach
     </fieldset>
     <div class="mt-3 grid grid-cols-1 gap-3 md:grid-cols-4">
-        @foreach ([0, 1] as $j)
-            <div>
-                <label for="l{{ $i }}-p{{ $j }}">{{ $j === 0 ? 'Where it goes' : 'and also' }}</label>
-                <select id="l{{ $i }}-p{{ $j }}" name="lines[{{ $i }}][decorations][{{ $j }}][position]">
-                    @if ($j === 1)<option value="">nowhere else</option>@endif
-                    @foreach (Hakama\Garment\Position::cases() as $case)<option value="{{ $case->value }}" @selected($o("decorations.{$j}.position") === $case->value)>{{ $case->label() }}</option>@endforeach
-                </select>
-                <x-wrong :field="'lines.'.$i.'.decorations.'.$j.'.position'" />
-            </div>
-            <div>
-                <label for="l{{ $i }}-a{{ $j }}">Artwork</label>
-                <select id="l{{ $i }}-a{{ $j }}" name="lines[{{ $i }}][decorations][{{ $j }}][artwork_id]">
-                    <option value="">comes later</option>
-                    @foreach ($artworks as $id => $name)<option value="{{ $id }}" @selected((string) $o("decorations.{$j}.artwork_id") === (string) $id)>{{ $name }}</option>@endforeach
-                </select>
-                <x-wrong :field="'lines.'.$i.'.decorations.'.$j.'.artwork_id'" />
-            </div>
-        @endforeach
+        @foreach ([0, 1] as $j)@include('orders.place')@endforeach
+    </div>
+    <details class="mt-2" @if ($o('decorations.2.position') || $o('decorations.3.position')) open @endif>
+        <summary class="text-sm text-soft">More places, such as along a sleeve or a leg</summary>
+        <div class="mt-2 grid grid-cols-1 gap-3 md:grid-cols-4">@foreach ([2, 3] as $j)@include('orders.place')@endforeach</div>
+    </details>
+    <div class="mt-3 flex flex-wrap items-end gap-4">
+        <div class="w-40"><label for="l{{ $i }}-value">One costs to replace</label><input id="l{{ $i }}-value" name="lines[{{ $i }}][unit_value]" inputmode="decimal" value="{{ $o('unit_value') }}" placeholder="as catalogued" class="num" @error("lines.{$i}.unit_value") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-unit_value" @enderror></div>
+        <div class="w-24"><label for="l{{ $i }}-spares">Spares</label><input id="l{{ $i }}-spares" name="lines[{{ $i }}][spares]" inputmode="numeric" value="{{ $o('spares') }}" class="num" @error("lines.{$i}.spares") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-spares" @enderror></div>
+        <x-wrong :field="'lines.'.$i.'.unit_value'" /><x-wrong :field="'lines.'.$i.'.spares'" />
     </div>
     @if ($i > 0)<button type="button" class="btn btn-small mt-3" data-remove=".line">Take this line out</button>@endif
 </fieldset>

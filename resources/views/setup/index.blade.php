@@ -4,6 +4,7 @@
         @if ($todo->isNotEmpty())<span class="now">{{ $todo->count() === 1 ? 'One decoration waits' : $todo->count().' decorations wait' }}:</span> next is no. {{ $todo->first()->number }}, {{ $todo->first()->artwork }} at {{ str_replace('_', ' ', $todo->first()->position) }}, due {{ Carbon\CarbonImmutable::parse($todo->first()->due_at)->format('D H:i') }}.
         @else Everything open is set up.@endif
     </x-slot:say>
+    <x-setup-tabs here="index" title="Decorations to set up" />
     @if ($open->isEmpty())<p class="note">Nothing is open. Write an order and give it artwork: then its frame, backing, needle and speed are worked out here.</p>@else
     <table>
         <caption class="sr-only">Open decorations, those not set up first</caption>

@@ -19,8 +19,12 @@ use Hakama\Setup\About;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing;
 use Hakama\Setup\BackingPiece;
+use Hakama\Setup\Choice;
+use Hakama\Setup\Departure;
 use Hakama\Setup\Facts;
 use Hakama\Setup\Fit;
+use Hakama\Setup\Layers;
+use Hakama\Setup\NeedleChoice;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -97,10 +101,19 @@ final class AdviceTest extends TestCase
             $turn,
         );
 
-        self::assertFalse($advice->isAgainst($fit(100)));
-        self::assertTrue($advice->isAgainst($fit(62)), 'too small');
-        self::assertTrue($advice->isAgainst($fit(100, Turn::Quarter)), 'a polo lies upright or upside down');
-        self::assertTrue($advice->isAgainst($fit(100, driver: Driver::Cylinder)), 'it lies flat');
+        $about = static fn(Fit $fit): array => array_column($advice->departures(Choice::advised($advice, $fit)), 'about');
+
+        self::assertSame([], $about($fit(100)));
+        self::assertSame(['frame'], $about($fit(62)), 'too small');
+        self::assertSame(['turn'], $about($fit(100, Turn::Quarter)), 'a polo lies upright or upside down');
+        self::assertSame(['driver'], $about($fit(100, driver: Driver::Cylinder)), 'it lies flat');
+        $other = $advice->departures(new Choice($fit(100), new Layers(Backing::TearAway, 1), true, new NeedleChoice('80/12', 'sharp'), 600));
+        self::assertSame([
+            ['backing', '2 × cutaway', '1 × tear-away'],
+            ['topper', 'no film', 'film on top'],
+            ['needle', '75/11 ballpoint', '80/12 sharp'],
+            ['speed', '750 spm', '600 spm'],
+        ], array_map(static fn(Departure $one): array => [$one->about, $one->advised, $one->chosen], $other));
         $piece = BackingPiece::under($fit(100)->frame, 25);
         self::assertSame([180.0, 170.0], [$piece->widthMm, $piece->heightMm]);
     }

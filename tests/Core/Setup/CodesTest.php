@@ -6,6 +6,7 @@ namespace Tests\Core\Setup;
 
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\Garment\Measures;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
@@ -30,6 +31,7 @@ use Hakama\Setup\SizeTable;
 use Hakama\Setup\StepTable;
 use Hakama\Setup\Warning;
 use Hakama\Setup\WarningTable;
+use Hakama\Setup\Work;
 use Hakama\Stitch\Turn;
 use Hakama\Stitch\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -114,6 +116,18 @@ final class CodesTest extends TestCase
         ] as [$code, $facts, $schools]) {
             yield $code => [$code, self::facts(...$facts), null, $schools];
         }
+        yield 'beyond_cap_wrap' => ['beyond_cap_wrap', self::facts(...[...$cap, 'widthMm' => 250.0, 'measures' => new Measures(['circumference' => 580.0])])];
+        yield 'outside_garment' => ['outside_garment', self::facts(garment: Garment::Tee, position: Position::FullFront, widthMm: 530, measures: new Measures(['chest_width' => 520.0]))];
+        yield 'under_the_arm' => ['under_the_arm', self::facts(...[...$chest, 'widthMm' => 100.0, 'measures' => new Measures(['chest_width' => 370.0])])];
+        yield 'a frame wider than the garment' => ['fits_no_frame', self::facts(garment: Garment::Tee, position: Position::FullFront, measures: new Measures(['chest_width' => 300.0])), [self::frame(outer: 310)]];
+        foreach ([
+            ['cut_backing', []], ['mark_place', []], ['backing_four_sides', []], ['design_upright', []], ['bobbin_lasts', []], ['marks_off', []],
+            ['iron_mesh', ['garment' => Garment::Stocking]], ['lay_templates', ['garment' => Garment::Stocking]], ['stick_backing', ['fabric' => Fabric::TechnicalKnit]],
+            ['no_stretch', ['fabric' => Fabric::Jersey]], ['cut_backing_close', ['fabric' => Fabric::Jersey]], ['seams_parallel', ['garment' => Garment::Jacket]], ['hang_free', ['garment' => Garment::Jacket]],
+            ['tape_backing_under', $applied], ['lay_film', $towel], ['frame_returns', ['garment' => Garment::Glove]], ['cut_out_patch', ['garment' => Garment::Patch]],
+        ] as [$code, $facts]) {
+            yield $code => [$code, self::facts(...$facts)];
+        }
         yield 'strap_shut' => ['strap_shut', self::facts(...$cap)];
         yield 'strap_open' => ['strap_open', self::facts(...$cap), null, ['cap_strap' => 'open']];
         yield 'seam_on_mark' => ['seam_on_mark', self::facts(...$cap), null, ['cap_seam' => 'on_line']];
@@ -138,8 +152,33 @@ final class CodesTest extends TestCase
 
         self::assertSame([], $advice->warnings);
         self::assertSame('go', $advice->verdict());
-        self::assertSame(['clear_pockets', 'feel_under_frame', 'select_frame', 'needles_to_rack', 'needle_one', 'trace', 'backing_off', 'tails_scissors', 'inspect_unhooped'], array_map(static fn(Note $note): string => $note->code, $advice->steps));
+        self::assertSame(['clear_pockets', 'cut_backing', 'mark_place', 'backing_four_sides', 'feel_under_frame', 'select_frame', 'design_upright', 'needles_to_rack', 'needle_one', 'trace', 'bobbin_lasts', 'backing_off', 'tails_scissors', 'marks_off', 'inspect_unhooped'], array_map(static fn(Note $note): string => $note->code, $advice->steps));
         self::assertSame(['needle_strike', 'noise'], array_map(static fn(Note $note): string => $note->code, $advice->cautions));
+    }
+
+    #[Test]
+    public function steps_come_in_the_order_of_the_work(): void
+    {
+        $order = array_column(Work::cases(), 'value');
+        foreach (self::raised() as [$code, $facts]) {
+            $stages = array_map(static fn(Note $note): int|false => array_search($note->stage->value, $order, true), Advice::of($facts, HouseRules::of())->steps);
+            $sorted = $stages;
+            sort($sorted);
+            self::assertSame($sorted, $stages, $code);
+            // Nothing is sewn without being prepared, hooped, traced and looked at.
+            self::assertSame([], array_diff(['prepare', 'preflight', 'finish', 'inspect'], array_map(static fn(Note $note): string => $note->stage->value, Advice::of($facts, HouseRules::of())->steps)), $code);
+        }
+        self::assertSame([true, false], [Work::Preflight->isBefore(), Work::Finish->isBefore()]);
+    }
+
+    #[Test]
+    public function what_is_worth_much_is_said_for_all_of_them_and_with_the_spares_there_are(): void
+    {
+        $risk = static fn(?int $garments, ?int $spares): string => Advice::of(self::facts(unitValueCents: 4800, garments: $garments, spares: $spares), HouseRules::of())->warnings[0]->text;
+
+        self::assertSame('Each garment is worth 48.00: ask for a spare, and sew the first one alone.', $risk(null, null));
+        self::assertSame('Each garment is worth 48.00, the 10 of them 480.00; there is one spare. Sew the first one alone.', $risk(10, 1));
+        self::assertStringContainsString('there are 3 spares', $risk(10, 3));
     }
 
     #[Test]
@@ -200,10 +239,10 @@ final class CodesTest extends TestCase
         $table = SizeTable::of($hoodie, HouseRules::of(), ['L' => 2, 'S' => 3, 'M' => 4, 'XL' => 0]);
 
         self::assertSame([[Size::S, 3, 196.0], [Size::M, 4, 210.0], [Size::L, 2, 224.0]], array_map(static fn(SizeRow $row): array => [$row->size, $row->pieces, $row->travelMm], $table->rows));
-        self::assertSame([[Turn::Half], [Turn::None, Turn::Half], [Turn::None, Turn::Half]], array_column($table->rows, 'turns'));
+        self::assertSame([[Turn::Half], [Turn::None, Turn::Half], [Turn::None, Turn::Half]], array_map(static fn(SizeRow $row): array => $row->turns(), $table->rows));
         self::assertTrue($table->differs());
         self::assertSame([Turn::Half], $table->common());
-        self::assertSame(Size::S, $table->smallest());
+        self::assertSame(Size::S, $table->smallest()?->size);
         // A narrower arm, and none of them differs.
         self::assertFalse(SizeTable::of($hoodie, HouseRules::of(['arm_width_mm' => 60.0]), ['S' => 3, 'M' => 4])->differs());
         self::assertSame([], SizeTable::of($hoodie, HouseRules::of(), [])->common());
@@ -213,7 +252,7 @@ final class CodesTest extends TestCase
     public function the_left_chest_goes_lower_with_the_size(): void
     {
         $polo = self::facts(garment: Garment::Polo, fabric: Fabric::Pique, position: Position::LeftChest);
-        $down = static fn(array $figures): array => array_map(static fn(SizeRow $row): float => $row->place->downMm, SizeTable::of($polo, HouseRules::of($figures), ['XS' => 1, 'M' => 1, '3XL' => 1])->rows);
+        $down = static fn(array $figures): array => array_map(static fn(SizeRow $row): float => $row->place()->downMm, SizeTable::of($polo, HouseRules::of($figures), ['XS' => 1, 'M' => 1, '3XL' => 1])->rows);
 
         self::assertSame([190.0, 200.0, 220.0], $down([]));
         self::assertSame([181.0, 195.0, 223.0], $down(['left_chest_down_mm' => 195.0, 'left_chest_step_mm' => 7.0]));

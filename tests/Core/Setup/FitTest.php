@@ -10,6 +10,7 @@ use Hakama\Machine\FrameKind;
 use Hakama\Machine\Window;
 use Hakama\Setup\Change;
 use Hakama\Setup\Fit;
+use Hakama\Setup\Fitting;
 use Hakama\Setup\FrameRanking;
 use Hakama\Setup\RankedFrame;
 use Hakama\Stitch\ConvexHull;
@@ -121,10 +122,64 @@ final class FitTest extends TestCase
         $middle = self::frame(Window::rectangle(120, 120), 'middle');
         $tight = self::frame(Window::rectangle(60, 60), 'tight');
         $cap = self::frame(Window::rectangle(150, 75), 'cap', Driver::Cap);
-        $ranked = FrameRanking::of(self::box(50, 50), [$tight, $cap, $middle, $small, $mounted], [Driver::Flat, Driver::Cap], [Turn::None], $mounted, 7);
+        $ranked = FrameRanking::of(Fitting::of(self::box(50, 50), [$tight, $cap, $middle, $small, $mounted], 7), [Driver::Flat, Driver::Cap], [Turn::None], $mounted);
 
         self::assertSame(['mounted', 'small', 'middle', 'cap', 'tight'], array_map(static fn(RankedFrame $r): string => $r->fit->frame->id, $ranked));
         self::assertSame([Change::Nothing, Change::Frame, Change::Frame, Change::Driver], array_map(static fn(RankedFrame $r): Change => $r->change, array_slice($ranked, 0, 4)));
+    }
+
+    #[Test]
+    public function a_frame_that_does_not_go_into_the_garment_does_not_fit_however_well_it_holds_the_design(): void
+    {
+        $wide = self::frame(Window::rectangle(150, 150), 'wide');
+        $narrow = self::frame(Window::rectangle(80, 80), 'narrow');
+        $fitting = Fitting::of(self::box(50, 50), [$wide, $narrow], 7);
+        // Outer sides are 180 and 110; the garment is 120 wide.
+        $ranked = FrameRanking::of($fitting, [Driver::Flat], [Turn::None], $wide, 120);
+
+        self::assertSame([['narrow', true], ['wide', false]], array_map(static fn(RankedFrame $r): array => [$r->fit->frame->id, $r->fits()], $ranked));
+        self::assertTrue($ranked[1]->fit->fits());
+        self::assertSame($fitting->in($wide, Turn::None), $fitting->only($wide)->in($wide, Turn::None), 'worked out once');
+    }
+
+    #[Test]
+    public function a_clamp_is_told_where_the_machine_thinks_its_centre_is_and_how_near_its_corners_are(): void
+    {
+        // Window 100 × 70, its middle 9 mm below what the machine takes for the centre; a box of 60 × 30 lies in the middle.
+        $frame = new Frame('P', FrameKind::Clamp, Driver::Clamp, 150, 120, Window::rectangle(100, 70), 0, -9);
+        $fit = Fit::of(self::box(60, 30, 200, 80), $frame, Turn::None);
+
+        self::assertEqualsWithDelta([0.0, -9.0], [$fit->fromMachineCentre()->x, $fit->fromMachineCentre()->y], 0.01);
+        foreach ($fit->cornersMm() as $corner) {
+            self::assertEqualsWithDelta(hypot(20, 20), $corner, 0.01);
+        }
+        self::assertTrue($frame->isOffCentre());
+        // A slanted edge is nearer to a corner than any of its ends.
+        $slanted = Fit::of(ConvexHull::of([new Point(0, 0), new Point(60, 0), new Point(0, 60)]), self::frame(Window::rectangle(60, 60)), Turn::None);
+        self::assertEqualsWithDelta(hypot(30, 30), $slanted->cornersMm()[1], 0.01);
+    }
+
+    #[Test]
+    public function a_random_shape_in_a_random_window_is_as_clear_as_dense_sampling_finds(): void
+    {
+        mt_srand(91);
+        for ($round = 0; $round < 24; $round++) {
+            [$w, $h] = [mt_rand(700, 2000) / 10, mt_rand(700, 2000) / 10];
+            $window = [Window::rectangle($w, $h, mt_rand(0, 30)), Window::ellipse($w, $h), Window::ellipse($w, $w)][$round % 3];
+            $points = [];
+            for ($i = 0; $i < 9; $i++) {
+                $points[] = new Point(mt_rand(-250, 250) / 10, mt_rand(-250, 250) / 10);
+            }
+            $fit = Fit::of(ConvexHull::of($points), self::frame($window), Turn::cases()[$round % 4]);
+            $edge = self::edge($window);
+            $least = INF;
+            foreach ($fit->placed->points as $point) {
+                foreach ($edge as $at) {
+                    $least = min($least, $point->distanceTo($at));
+                }
+            }
+            self::assertEqualsWithDelta($least, abs($fit->clearMm), 0.06, "round {$round}");
+        }
     }
 
     private static function box(float $width, float $height, float $x = 0, float $y = 0): ConvexHull

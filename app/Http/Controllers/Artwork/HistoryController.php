@@ -12,6 +12,7 @@ use App\Models\SewOut;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Setup\SetupDesk;
+use App\Shop\PracticeBook;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Hakama\Setup\Backing;
@@ -116,6 +117,8 @@ final class HistoryController
             'photo' => $photo instanceof UploadedFile ? Photo::keep($photo, 'photo') : null,
             'sewn_at' => CarbonImmutable::now(),
         ]);
+
+        PracticeBook::add(Fabric::from($request->string('fabric')->value()), '', mb_substr(trim($request->string('who')->value()), 0, 40), true, $request->boolean('passed') ? 1 : 0, $request->boolean('passed') ? 0 : 1, mb_substr(trim($request->string('remark')->value()), 0, 200));
 
         return redirect()->to(route('artwork.history', $artwork).'#sewouts')->with('done', 'The sew-out is in the log.');
     }

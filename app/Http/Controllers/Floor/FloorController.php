@@ -8,8 +8,12 @@ use App\Floor\Pulse;
 use App\Floor\Station;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
+use App\Shop\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 final class FloorController
 {
@@ -20,7 +24,18 @@ final class FloorController
         return view(request()->headers->has('HX-Request') ? 'floor.station' : 'floor.show', [
             'station' => Station::of($machine, $board),
             'machines' => $board->machines(),
+            'people' => app(Catalogue::class)->people(),
+            'who' => (string) request()->session()->get('who', ''),
         ]);
+    }
+
+    /** Who stands at the machines from now on, as this screen is told. */
+    public function who(Request $request): RedirectResponse
+    {
+        $request->validate(['who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())]], ['who.*' => 'Choose who stands at the machine.']);
+        $request->session()->put('who', $request->string('who')->value());
+
+        return redirect()->back();
     }
 
     /** Asked every second: how far the machine is, and whether the page has to be drawn anew. */

@@ -9,6 +9,7 @@ use App\Floor\Station;
 use App\Models\Batch;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
+use App\Shop\Catalogue;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
@@ -21,9 +22,6 @@ use Illuminate\Validation\ValidationException;
 /** What the person at the machine touches: every touch is one event. */
 final class FloorEventController
 {
-    /** What must be looked at before the first load, in the order in which it is done. */
-    public const PREFLIGHT = ['frame', 'turn', 'needle_one', 'trace', 'bobbin'];
-
     public function store(Request $request, PlanBoard $board, Machine $machine): RedirectResponse
     {
         $request->validate([
@@ -43,12 +41,17 @@ final class FloorEventController
         if ($station->open === null || $station->open->code !== $request->string('batch')->value()) {
             return redirect()->route('floor.show', $machine)->with('problem', 'Another batch stands at this machine now; nothing was recorded. This is the one.');
         }
-        if ($kind === EventKind::PreflightDone && array_diff(self::PREFLIGHT, $request->array('checked')) !== []) {
+        $who = $request->string('who')->value() ?: (string) $request->session()->get('who', '');
+        if ($kind === EventKind::PreflightDone && array_diff($station->work->wanted(), $request->array('checked')) !== []) {
             throw ValidationException::withMessages(['checked' => 'Every line of the list is confirmed by hand before the machine may sew.']);
         }
+        if ($kind === EventKind::PreflightDone && ! in_array($who, app(Catalogue::class)->people(), true)) {
+            throw ValidationException::withMessages(['who' => 'Say who confirms it.']);
+        }
+        $request->session()->put('who', $who);
 
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($station->open->id);
-        DB::transaction(static function () use ($request, $kind, $machine, $station, $batch): void {
+        DB::transaction(static function () use ($request, $kind, $machine, $station, $batch, $who): void {
             assert($station->run !== null);
             FloorLog::append($machine, $batch, new Event(
                 id: $request->string('id')->lower()->value(),
@@ -65,7 +68,10 @@ final class FloorEventController
                     default => [],
                 },
                 cause: $kind === EventKind::PieceSpoiled ? SpoilCause::from($request->string('cause')->value()) : null,
-            ), 'hand');
+            ), 'hand', $who);
+            if ($kind === EventKind::PreflightDone || $kind === EventKind::PieceDone) {
+                FloorLog::confirm($request->string('id')->lower()->value(), $batch, $station->work->codes($kind === EventKind::PreflightDone), $who);
+            }
             if ($kind === EventKind::PreflightDone && $batch->decoration->setup !== null) {
                 // Confirming the list means the frame is on, and with it its driver.
                 $machine->update(['frame_id' => $batch->decoration->setup->frame_id, 'driver' => $batch->decoration->setup->frame->driver]);

@@ -7,15 +7,20 @@ namespace App\Http\Controllers\Setup;
 use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Frame;
-use App\Models\Machine;
 use App\Plan\PlanBoard;
 use App\Setup\SetupDesk;
+use App\Setup\WantsReason;
 use Hakama\Artwork\Variant;
 use Hakama\Garment\Fabric;
-use Hakama\Setup\RankedFrame;
+use Hakama\Garment\Size;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Backing;
+use Hakama\Setup\Choice;
+use Hakama\Setup\Fit;
+use Hakama\Setup\Layers;
+use Hakama\Setup\NeedleChoice;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -46,34 +51,34 @@ final class SetupController
         if ($decoration->artwork?->read_at === null) {
             return redirect()->route('orders.show', $decoration->line->load('order')->order)->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
         }
-        $sizes = $desk->sizes($decoration);
-        $advice = $desk->advise($decoration, $sizes->smallest());
-        $frames = Frame::query()->orderBy('id')->get();
-        $mounted = $this->mounted($desk->machines(), $frames, $advice->drivers[0]->value ?? 'flat');
-        $advice = $desk->advise($decoration, $sizes->smallest(), $frames, $mounted?->frame?->toCore());
-        $ranked = $desk->rank($decoration, $advice, $frames, $mounted?->frame?->toCore());
-        $chosen = $request->string('frame')->value() ?: $frames->firstWhere('id', $decoration->setup?->frame_id)->code ?? ($ranked[0]->fit->frame->id ?? '');
-        $shown = array_values(array_filter($ranked, static fn(RankedFrame $one): bool => $one->fit->frame->id === $chosen))[0] ?? $ranked[0] ?? null;
-        $turn = Turn::tryFrom($request->integer('turn', $decoration->setup->turn_deg ?? -1));
-        $frame = $shown === null ? null : $frames->firstWhere('code', $shown->fit->frame->id);
+        $sheet = $desk->sheet(
+            $decoration,
+            $request->string('frame')->value() ?: null,
+            $request->has('turn') ? Turn::tryFrom($request->integer('turn')) : null,
+            Size::tryFrom($request->string('size')->value()),
+            $request->string('machine')->value() ?: null,
+        );
         $capVersion = self::capVersion($decoration);
-        $fit = $frame === null ? null : ($turn !== null ? $desk->fit($decoration, $frame, $turn) : $shown->fit);
 
         return view($request->headers->has('HX-Request') ? 'setup.sheet' : 'setup.show', [
-            'decoration' => $decoration,
-            'advice' => $advice,
-            'sizes' => $sizes,
-            // What stops it is a matter of all frames; what is to be minded and done, of the one that is looked at.
-            'shown' => $frame === null ? $advice : $desk->advise($decoration, $sizes->smallest(), $frames->where('id', $frame->id)),
-            'ranked' => $ranked,
-            'fit' => $fit,
-            'frame' => $frame,
-            'cut' => $frame === null ? null : $desk->backingPiece($frame),
+            'sheet' => $sheet,
             'sewOuts' => $decoration->artwork->passedOn(Fabric::from($decoration->line->fabric)),
             'capVersion' => $capVersion,
             'order' => $capVersion === null ? null : $decoration->line->load('order')->order,
-            'mounted' => $mounted,
-            'best' => $ranked[0] ?? null,
+        ]);
+    }
+
+    /** The sheet that goes into the workroom: one page, black on white. */
+    public function paper(Request $request, Decoration $decoration, SetupDesk $desk): View|RedirectResponse
+    {
+        $decoration->load(['artwork.blocks.thread', 'line', 'setup']);
+        if ($decoration->artwork?->read_at === null) {
+            return redirect()->route('orders.show', $decoration->line->load('order')->order)->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
+        }
+
+        return view('setup.paper', [
+            'sheet' => $desk->sheet($decoration, size: Size::tryFrom($request->string('size')->value())),
+            'head' => DB::table('orders as o')->join('customers as c', 'c.id', '=', 'o.customer_id')->leftJoin('batches as b', 'b.decoration_id', '=', DB::raw($decoration->id))->where('o.id', $decoration->line->order_id)->first(['o.number', 'o.due_at', 'c.name as customer', 'b.code']),
         ]);
     }
 
@@ -83,23 +88,47 @@ final class SetupController
         $request->validate([
             'frame' => ['required', Rule::exists('frames', 'code')],
             'turn' => ['required', Rule::enum(Turn::class)],
-            'reason' => ['nullable', 'string', 'max:200'],
-        ], ['frame.*' => 'Choose one of the shop’s frames.', 'turn.*' => 'Choose which way up it goes in.']);
+            'backing' => ['nullable', Rule::enum(Backing::class)],
+            'layers' => ['nullable', 'integer', 'min:1', 'max:4'],
+            'adhesive' => ['nullable', 'boolean'],
+            'topper' => ['nullable', 'boolean'],
+            'needle_size' => ['nullable', Rule::in(NeedleChoice::SIZES)],
+            'needle_point' => ['nullable', Rule::in(NeedleChoice::POINTS)],
+            'speed' => ['nullable', 'integer', 'min:200', 'max:1500'],
+            'why' => ['array'],
+            'why.*' => ['nullable', 'string', 'max:200'],
+        ], [
+            'frame.*' => 'Choose one of the shop’s frames.', 'turn.*' => 'Choose which way up it goes in.', 'backing.*' => 'Choose the backing.', 'layers.*' => 'One to four layers.',
+            'needle_size.*' => 'Choose a needle.', 'needle_point.*' => 'Choose its point.', 'speed.*' => 'Speed is 200 to 1500 stitches a minute.', 'why.*' => 'At most 200 letters.',
+        ]);
         if ($decoration->artwork === null || $decoration->artwork->blocks->contains('thread_id', null)) {
             throw ValidationException::withMessages(['frame' => 'The artwork has blocks without a thread: choose those first, since threads decide needle and plan.']);
         }
         $frame = Frame::query()->where('code', $request->string('frame')->value())->firstOrFail();
-        $turn = Turn::from($request->integer('turn'));
-        $advice = $desk->advise($decoration, $desk->sizes($decoration)->smallest());
-        $fit = $desk->fit($decoration, $frame, $turn);
-        $against = $advice->isAgainst($fit);
-        if ($against && trim($request->string('reason')->value()) === '') {
-            throw ValidationException::withMessages(['reason' => 'This goes against the advice: say why, and it is kept with the setup.']);
+        $advice = $desk->advise($decoration);
+        $choice = self::choice($request, $advice, $desk->fit($decoration, $frame, Turn::from($request->integer('turn'))));
+        try {
+            $batch = $desk->choose($decoration, $frame, $choice, array_map(strval(...), $request->array('why')));
+        } catch (WantsReason $e) {
+            throw ValidationException::withMessages(array_combine(array_map(static fn(array $one): string => "why.{$one['about']}", $e->departures), array_fill(0, count($e->departures), $e->getMessage())));
         }
-        $batch = $desk->choose($decoration, $frame, $turn, $against ? trim($request->string('reason')->value()) : '');
         $board->placeOpen();
 
         return redirect()->route('setup.index')->with('done', "{$batch->code} is set up and stands in the plan.");
+    }
+
+    /** What the form says; where it says nothing, as advised. */
+    private static function choice(Request $request, Advice $advice, Fit $fit): Choice
+    {
+        $kind = Backing::tryFrom($request->string('backing')->value());
+
+        return new Choice(
+            $fit,
+            $kind === null ? $advice->backing : new Layers($kind, $request->integer('layers', $advice->backing->count), $request->boolean('adhesive')),
+            $request->has('topper') ? $request->boolean('topper') : $advice->topper,
+            new NeedleChoice($request->string('needle_size')->value() ?: $advice->needle->size, $request->string('needle_point')->value() ?: $advice->needle->point),
+            $request->integer('speed') ?: $advice->speedSpm,
+        );
     }
 
     /** A version made for caps, when one that is not is to be sewn on a cap. */
@@ -110,20 +139,5 @@ final class SetupController
         return $artwork === null || $artwork->variant === Variant::Cap->value || ! str_starts_with($decoration->position, 'cap_')
             ? null
             : $artwork->family()->firstWhere('variant', Variant::Cap->value);
-    }
-
-    /**
-     * The machine that stands nearest to this driver: its mounted frame costs nothing to use.
-     *
-     * @param Collection<int, Machine> $machines
-     * @param Collection<int, Frame>   $frames
-     */
-    private function mounted(Collection $machines, Collection $frames, string $driver): ?Machine
-    {
-        $nearest = $machines
-            ->sortBy(static fn(Machine $machine): int => $machine->driver === $driver ? 0 : (in_array($driver, $machine->drivers, true) ? 1 : 2))
-            ->first();
-
-        return $nearest?->setRelation('frame', $frames->firstWhere('id', $nearest->frame_id));
     }
 }

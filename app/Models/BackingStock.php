@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hakama\Setup\Backing;
+use Hakama\Setup\BackingStock as CoreStock;
+use Hakama\Setup\StockForm;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int    $id
+ * @property string $kind
+ * @property string $form
+ * @property float  $width_mm
+ * @property float  $length_mm
+ * @property int    $count
+ */
+final class BackingStock extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+
+    public function toCore(): CoreStock
+    {
+        return new CoreStock((string) $this->id, Backing::from($this->kind), StockForm::from($this->form), $this->width_mm, $this->length_mm, $this->count);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Fabric;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What one person has done with one cloth in one kind of frame.
+ *
+ * @property int             $id
+ * @property string          $fabric
+ * @property string          $frame_kind
+ * @property string          $who
+ * @property bool            $on_scrap
+ * @property int             $came_out
+ * @property int             $failed
+ * @property string          $remark
+ * @property CarbonImmutable $last_at
+ */
+final class Practice extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['on_scrap' => 'boolean', 'last_at' => 'immutable_datetime'];
+
+    public function fabricLabel(): string
+    {
+        return Fabric::from($this->fabric)->label();
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Models\Frame;
+use App\Models\GarmentStyle;
+use App\Models\OrderLine;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Style;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** The garments, frames and people of the shop. Asked for by every page and hardly ever changed, so they are kept between requests. */
+final class Catalogue
+{
+    private const KEPT = 'catalogue';
+
+    /** @var array<int, Style>|null by id */
+    private ?array $styles = null;
+    /** @var array{styles: array<int, array<string, mixed>>, frames: list<array<string, mixed>>, people: list<string>}|null */
+    private ?array $rows = null;
+
+    /** @return array<int, Style> by id, in order of their names */
+    public function styles(): array
+    {
+        return $this->styles ??= array_map(
+            static fn(array $row): Style => (new GarmentStyle())->newFromBuilder($row)->toCore(),
+            $this->kept()['styles'],
+        );
+    }
+
+    /** @return Collection<int, Frame> */
+    public function frames(): Collection
+    {
+        // New models each time: what one asker sets on them is none of another's business.
+        return new Collection(array_map(static fn(array $row): Frame => (new Frame())->newFromBuilder($row), $this->kept()['frames']));
+    }
+
+    /** @return list<string> names of those who stand at machines */
+    public function people(): array
+    {
+        return $this->kept()['people'];
+    }
+
+    /**
+     * What is known of a line's garment: its own style, else what the catalogue says of its kind, which stands there
+     * under the kind's own name.
+     */
+    public function of(OrderLine $line): ?Style
+    {
+        return $this->styles()[$line->garment_style_id ?? 0] ?? $this->named(Garment::from($line->garment)->label());
+    }
+
+    public function named(string $name): ?Style
+    {
+        $id = $this->idOf($name);
+
+        return $id === null ? null : $this->styles()[$id];
+    }
+
+    public function idOf(string $name): ?int
+    {
+        foreach ($this->styles() as $id => $style) {
+            if (mb_strtolower($style->name) === mb_strtolower(trim($name))) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{styles: array<int, array<string, mixed>>, frames: list<array<string, mixed>>, people: list<string>} */
+    private function kept(): array
+    {
+        return $this->rows ??= Cache::rememberForever(self::KEPT, static fn(): array => [
+            'styles' => DB::table('garment_styles')->orderBy('name')->get()->keyBy('id')->map(static fn(object $row): array => (array) $row)->all(),
+            'frames' => array_values(DB::table('frames')->orderBy('id')->get()->map(static fn(object $row): array => (array) $row)->all()),
+            'people' => array_values(array_map(strval(...), DB::table('people')->orderBy('name')->pluck('name')->all())),
+        ]);
+    }
+
+    public static function forget(): void
+    {
+        Cache::forget(self::KEPT);
+    }
+}

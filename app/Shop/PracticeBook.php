@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Models\Practice;
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Fabric;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** Who has sewn which material in which kind of frame, on scrap or for real, and whether it came out. */
+final class PracticeBook
+{
+    private const KEPT = 'practice-book';
+
+    /** @var Collection<int, Practice>|null */
+    private ?Collection $book = null;
+
+    /** @return Collection<int, Practice> on this cloth or one that behaves like it, newest first */
+    public function on(Fabric $fabric): Collection
+    {
+        $this->book ??= new Collection(array_map(
+            static fn(array $row): Practice => (new Practice())->newFromBuilder($row),
+            Cache::rememberForever(self::KEPT, static fn(): array => array_values(DB::table('practices')->orderByDesc('last_at')->orderBy('id')->get()->map(static fn(object $row): array => (array) $row)->all())),
+        ));
+
+        return $this->book->whereIn('fabric', array_map(static fn(Fabric $like): string => $like->value, $fabric->alike()))->values();
+    }
+
+    /** Whether anyone here has sewn it and it came out. */
+    public function hasComeOut(Fabric $fabric): bool
+    {
+        return $this->on($fabric)->contains(static fn(Practice $one): bool => $one->came_out > 0);
+    }
+
+    /** One more piece, or some: adds to what this person has done with this cloth and kind of frame. */
+    public static function add(Fabric $fabric, string $frameKind, string $who, bool $onScrap, int $cameOut, int $failed, string $remark = ''): void
+    {
+        if ($who === '' || $cameOut + $failed === 0) {
+            return;
+        }
+        DB::table('practices')->upsert(
+            ['fabric' => $fabric->value, 'frame_kind' => $frameKind, 'who' => $who, 'on_scrap' => $onScrap, 'came_out' => $cameOut, 'failed' => $failed, 'remark' => $remark, 'last_at' => CarbonImmutable::now()],
+            ['fabric', 'frame_kind', 'who', 'on_scrap'],
+            ['came_out' => DB::raw('came_out + values(came_out)'), 'failed' => DB::raw('failed + values(failed)'), 'last_at' => DB::raw('values(last_at)'), ...($remark === '' ? [] : ['remark' => DB::raw('values(remark)')])],
+        );
+        DB::afterCommit(self::forget(...));
+    }
+
+    public static function forget(): void
+    {
+        Cache::forget(self::KEPT);
+    }
+}

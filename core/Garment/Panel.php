@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Garment;
+
+/** The part of a garment that is sewn on, laid flat before the person. */
+enum Panel: string
+{
+    case Front = 'front';
+    case Back = 'back';
+    case Sleeve = 'sleeve';
+    case Leg = 'leg';
+    case Cap = 'cap';
+    case Hat = 'hat';
+    case Pocket = 'pocket';
+    case Flat = 'flat';
+
+    public static function of(Garment $garment, Position $position): self
+    {
+        return match (true) {
+            $garment === Garment::Cap => self::Cap,
+            $garment === Garment::KnitHat => self::Hat,
+            $garment === Garment::Stocking, $position === Position::Leg => self::Leg,
+            $garment === Garment::Sleeve, $position === Position::Sleeve => self::Sleeve,
+            $garment === Garment::Pocket, $position === Position::Pocket => self::Pocket,
+            in_array($garment, [Garment::Tee, Garment::Polo, Garment::Hoodie, Garment::Jacket, Garment::PaddedJacket], true) => $position === Position::FullBack ? self::Back : self::Front,
+            default => self::Flat,
+        };
+    }
+
+    /** The measure without which nothing is concluded of how much room there is. */
+    public function width(): Measure
+    {
+        return match ($this) {
+            self::Front, self::Back => Measure::ChestWidth,
+            self::Sleeve => Measure::SleeveWidth,
+            self::Leg => Measure::LegWidth,
+            self::Cap, self::Hat => Measure::Circumference,
+            self::Pocket => Measure::PocketWidth,
+            self::Flat => Measure::Width,
+        };
+    }
+
+    public function isTube(): bool
+    {
+        return $this === self::Sleeve || $this === self::Leg;
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Setup;
+
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Measures;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Size;
+use Hakama\Garment\Structure;
+use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Facts;
+use Hakama\Setup\Inches;
+use Hakama\Setup\KeptPlace;
+use Hakama\Setup\Place;
+use Hakama\Setup\Reckoning;
+use Hakama\Setup\SizeTable;
+use InvalidArgumentException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class PlacesTest extends TestCase
+{
+    /** @return iterable<string, array{float, string}> */
+    public static function inches(): iterable
+    {
+        yield 'nothing' => [0.0, '0 in'];
+        yield 'an eighth' => [3.175, '1/8 in'];
+        yield 'a quarter, in its lowest terms' => [6.35, '1/4 in'];
+        yield 'one inch' => [25.4, '1 in'];
+        yield '200 mm are 7.874, nearest 7 7/8' => [200.0, '7 7/8 in'];
+        yield '100 mm are 31.5 eighths less a hair' => [100.0, '3 7/8 in'];
+        yield '12 mm are 0.472, nearest a half' => [12.0, '1/2 in'];
+        yield 'below the line' => [-50.8, '−2 in'];
+    }
+
+    #[Test]
+    #[DataProvider('inches')]
+    public function inches_are_given_to_the_eighth(float $mm, string $words): void
+    {
+        self::assertSame($words, Inches::of($mm));
+    }
+
+    #[Test]
+    public function a_place_is_said_as_it_is_measured(): void
+    {
+        self::assertSame([
+            '200 mm (7 7/8 in) down from the shoulder seam at the neck to the middle of the design',
+            '100 mm (3 7/8 in) across from the centre front, towards the wearer’s left',
+        ], self::place(Garment::Polo, Position::LeftChest)->words());
+        self::assertSame(['12 mm (1/2 in) up from the bill seam to the lower edge of the design', 'on the front seam'], self::place(Garment::Cap, Position::CapFront)->words());
+        // 120 along the bisector of a square corner: 120 · sin 45° = 84.85 in from both.
+        self::assertSame(['120 mm (4 3/4 in) along the bisector of the corner, from inside the edging to the middle of the design', 'that is 85 mm (3 3/8 in) in from each edging'], self::place(Garment::Blanket, Position::Corner)->words());
+        self::assertSame(['both ways centred'], self::place(Garment::Bag, Position::Centre)->words());
+        self::assertSame('shoulder seam at the neck, to the middle of the design; across from the centre front, towards the wearer’s left', self::place(Garment::Polo, Position::LeftChest)->from());
+    }
+
+    #[Test]
+    public function what_was_found_once_for_a_size_is_kept_and_the_others_go_by_the_house(): void
+    {
+        $facts = self::facts(Garment::Polo, Position::LeftChest);
+        $table = SizeTable::of($facts, HouseRules::of(), ['M' => 2, 'L' => 3], kept: ['L' => new KeptPlace('14', 212.0)]);
+
+        self::assertSame([200.0, 100.0, ''], [$table->rows[0]->place()->downMm, $table->rows[0]->place()->acrossMm, $table->rows[0]->place()->peg]);
+        self::assertSame([212.0, 100.0, '14'], [$table->rows[1]->place()->downMm, $table->rows[1]->place()->acrossMm, $table->rows[1]->place()->peg]);
+        self::assertSame(['left_chest', 'kept'], array_map(static fn($row): string => $row->advice->because['place']->rule, $table->rows));
+        // Without a kept place a peg school asks for it; with one it says it.
+        $step = static fn(array $rows, int $i): string => array_column($rows[$i]->advice->steps, 'text', 'code')['chest_peg'];
+        $pegs = SizeTable::of($facts, HouseRules::of([], ['chest_place' => 'peg']), ['M' => 2, 'L' => 3], kept: ['L' => new KeptPlace('14')]);
+        self::assertStringContainsString('write it down here', $step($pegs->rows, 0));
+        self::assertSame('Set the hooping station to peg 14.', $step($pegs->rows, 1));
+    }
+
+    #[Test]
+    public function positions_grow_with_the_size_as_the_house_says(): void
+    {
+        $down = static fn(Position $position, array $figures): array => array_map(static fn($row): array => [$row->place()->downMm, $row->place()->acrossMm], SizeTable::of(self::facts(Garment::Tee, $position), HouseRules::of($figures), ['S' => 1, 'XL' => 1])->rows);
+
+        self::assertSame([[195.0, 100.0], [210.0, 100.0]], $down(Position::LeftChest, []));
+        self::assertSame([[195.0, 97.0], [210.0, 106.0]], $down(Position::LeftChest, ['left_chest_across_step_mm' => 3.0]));
+        self::assertSame([[70.0, 0.0], [85.0, 0.0]], $down(Position::FullFront, ['full_front_step_mm' => 5.0]));
+        self::assertSame([[96.0, 0.0], [108.0, 0.0]], $down(Position::FullBack, ['full_back_step_mm' => 4.0]));
+    }
+
+    #[Test]
+    public function places_are_reckoned_from_what_is_on_the_garment(): void
+    {
+        self::assertSame(185.0, Reckoning::levelWith(185, 'shoulder seam')->mm);
+        self::assertSame(150.0, Reckoning::midway(120, 180, 'hem')->mm);
+        self::assertStringContainsString('150 mm (5 7/8 in) from the hem, 30 mm (1 1/8 in) from each', Reckoning::midway(180, 120, 'hem')->words);
+        // A yoke of 412 mm and a design of 216: 98 on each side, and the middle at 206.
+        self::assertSame(98.0, Reckoning::equalGaps(412, 216)->mm);
+        self::assertStringContainsString('the middle is 206 mm', Reckoning::equalGaps(412, 216)->words);
+        self::assertSame(206.0, Reckoning::half(412)->mm);
+        // A corner of 60 degrees: 100 along its bisector is 100 · sin 30° = 50 in.
+        self::assertEqualsWithDelta(50.0, Reckoning::corner(100, 60)->mm, 1e-9);
+    }
+
+    /** @return iterable<string, array{callable(): Reckoning, string}> */
+    public static function unfit(): iterable
+    {
+        yield 'a design wider than the panel' => [static fn(): Reckoning => Reckoning::equalGaps(200, 216), 'a smaller version, or another place'];
+        yield 'nothing measured' => [static fn(): Reckoning => Reckoning::half(0), 'more than nothing'];
+        yield 'no corner' => [static fn(): Reckoning => Reckoning::corner(100, 180), '10 to 170 degrees'];
+        yield 'a mark above the seam' => [static fn(): Reckoning => Reckoning::levelWith(-3, 'hem'), 'more than nothing'];
+    }
+
+    /** @param callable(): Reckoning $reckon */
+    #[Test]
+    #[DataProvider('unfit')]
+    public function what_cannot_be_reckoned_is_refused_with_the_reason(callable $reckon, string $why): void
+    {
+        $this->expectException(InvalidArgumentException::class);
+        $this->expectExceptionMessage($why);
+        $reckon();
+    }
+
+    #[Test]
+    public function measures_of_the_catalogue_come_before_those_to_start_with(): void
+    {
+        $facts = self::facts(Garment::Hoodie, Position::FullFront);
+        $measured = $facts->onSize(Size::M, HouseRules::of(), new Measures(['neck_opening' => 244.0]));
+
+        self::assertSame(244.0, $measured->neckOpeningMm);
+        self::assertSame(280.0, $facts->onSize(Size::M, HouseRules::of())->neckOpeningMm, 'the house’s own');
+        self::assertSame([580.0, 480.0], [$facts->onSize(Size::M, HouseRules::of())->openingMm(Driver::Flat), $facts->onSize(Size::XS, HouseRules::of())->openingMm(Driver::Flat)]);
+        foreach ([['sleeve' => 100.0], ['chest_width' => 3.0]] as $bad) {
+            try {
+                new Measures($bad);
+                self::fail('no garment has it');
+            } catch (InvalidArgumentException $e) {
+                self::assertStringContainsString((string) array_key_first($bad), $e->getMessage());
+            }
+        }
+    }
+
+    private static function place(Garment $garment, Position $position): Place
+    {
+        return Advice::of(self::facts($garment, $position), HouseRules::of())->place;
+    }
+
+    private static function facts(Garment $garment, Position $position): Facts
+    {
+        return new Facts($garment, Fabric::Jersey, Structure::None, Profile::None, $position, 60, 40, 3000, 40, Driver::cases());
+    }
+}
