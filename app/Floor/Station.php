@@ -20,6 +20,7 @@ final readonly class Station
     /**
      * @param list<OpenBatch>        $queue  batches of this machine after the current one
      * @param Collection<int, Piece> $pieces of the current batch, by id
+     * @param array<string, string> $places size => where the design goes on it
      * @param list<object{who: string, at: string, steps: int}> $confirmed who confirmed how many steps, and when, newest first
      * @param int                    $stitch sewn in this load: by the last reading while it sews, else as the events have it
      */
@@ -32,6 +33,7 @@ final readonly class Station
         public Collection $pieces,
         public Pulse $pulse,
         public WorkList $work,
+        public array $places,
         public array $confirmed,
     ) {}
 
@@ -42,16 +44,17 @@ final readonly class Station
         $open = array_shift($queue);
         $pulse = Pulse::of($machine);
         if ($open === null) {
-            return new self($machine, null, null, 0, [], new Collection(), $pulse, WorkList::of(null), []);
+            return new self($machine, null, null, 0, [], new Collection(), $pulse, WorkList::of(null), [], []);
         }
         $pieces = Piece::query()->where('decoration_id', $open->decorationId)->orderBy('id')->get()->keyBy('id');
+        $setup = Setup::query()->where('decoration_id', $open->decorationId)->first(['decoration_id', 'steps', 'places']);
         $run = FloorLog::runOf($open->id, array_values($pieces->modelKeys()));
 
         return new self($machine, $open, $run, match ($run->stage) {
             Stage::Sewing => $pulse->load === $run->loadEvent ? max($run->stitch, $pulse->stitch) : $run->stitch,
             Stage::Halted, Stage::Sewn => $run->stitch,
             default => 0,
-        }, $queue, $pieces, $pulse, WorkList::of(Setup::query()->where('decoration_id', $open->decorationId)->first(['decoration_id', 'steps'])?->steps), self::confirmed($open->id));
+        }, $queue, $pieces, $pulse, WorkList::of($setup?->steps), $setup->places ?? [], self::confirmed($open->id));
     }
 
     /** @return list<object{who: string, at: string, steps: int}> */

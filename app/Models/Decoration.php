@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
@@ -68,6 +69,18 @@ final class Decoration extends Model
         return $this->hasMany(Piece::class);
     }
 
+    /** Loads what a setup is worked out from; of a tube, all that goes along it. */
+    public function loadForSetup(): self
+    {
+        $this->load(['line', 'setup']);
+        if (! Panel::of(Garment::from($this->line->garment), Position::from($this->position))->isTube()) {
+            return $this->load('artwork.blocks.thread');
+        }
+        $this->line->load('decorations.artwork.blocks.thread');
+
+        return $this->setRelation('artwork', $this->line->decorations->firstWhere('id', $this->id)?->artwork);
+    }
+
     public function positionLabel(): string
     {
         return Position::from($this->position)->label();
@@ -80,9 +93,9 @@ final class Decoration extends Model
      * @param Style|null    $style     as the catalogue knows the garment
      * @param float         $paleFrom  CIE L* from which cloth counts as pale
      * @param bool|null     $practised whether this material came out here before
-     * @param Machine|null  $machine   when it is asked for one machine only
+     * @param float         $alongMm   of what is sewn before it along the same tube
      */
-    public function facts(array $drivers, ?Style $style = null, float $paleFrom = 100.0, ?bool $practised = null, ?int $garments = null, ?Machine $machine = null): Facts
+    public function facts(array $drivers, ?Style $style = null, float $paleFrom = 100.0, ?bool $practised = null, ?int $garments = null, float $alongMm = 0.0): Facts
     {
         assert($this->artwork !== null);
         $bounds = $this->artwork->bounds();
@@ -105,15 +118,12 @@ final class Decoration extends Model
             stretch: $style?->stretch,
             thickness: $style?->thickness,
             pale: $style->pale ?? Colour::ofHex($this->line->colour_hex)->lab()->l >= $paleFrom,
-            armWidthMm: $machine?->arm_width_mm,
             unitValueCents: $this->line->unit_value_cents ?? $style?->unitValueCents,
             practised: $practised,
-            needles: $machine?->needles,
-            turnsCapsItself: $machine?->turns_caps,
-            gapUnderCarriage: $machine?->gap_mm === null ? null : $machine->gap_mm > 0,
             surface: $style?->surface,
             garments: $garments,
             spares: $this->line->spares,
+            alongMm: $alongMm,
         );
     }
 }

@@ -49,6 +49,8 @@ final class SetupDesk
     private ?Collection $machines = null;
     /** @var array<int, array<string, int>> decoration => size => pieces */
     private array $pieces = [];
+    /** @var array<int, list<array{int, Artwork, float}>> decoration => what lies along its tube */
+    private array $along = [];
     /** @var array<int, array<string, CoreKeptPlace>> decoration => size => what was found before */
     private array $kept = [];
 
@@ -169,7 +171,9 @@ final class SetupDesk
     public function choose(Decoration $decoration, Frame $frame, Choice $choice, array $whys): Batch
     {
         assert($decoration->artwork !== null);
-        $advice = $this->advise($decoration);
+        $sizes = $this->sizeTable($decoration, $this->facts($decoration), null, null);
+        $advice = $sizes->smallest()->advice ?? $this->advise($decoration);
+        $places = array_column(array_map(static fn(SizeRow $row): array => [$row->size->value, $row->place()->brief()], $sizes->rows), 1, 0);
         $rules = $this->house->rules();
         $departures = array_map(static fn(Departure $one): array => ['about' => $one->about, 'advised' => $one->advised, 'chosen' => $one->chosen, 'why' => trim($whys[$one->about] ?? '')], $advice->departures($choice));
         foreach ($departures as $departure) {
@@ -178,7 +182,7 @@ final class SetupDesk
             }
         }
 
-        return DB::transaction(static function () use ($decoration, $frame, $choice, $departures, $advice, $rules): Batch {
+        return DB::transaction(static function () use ($decoration, $frame, $choice, $departures, $advice, $places, $rules): Batch {
             Setup::query()->updateOrCreate(['decoration_id' => $decoration->id], [
                 'frame_id' => $frame->id,
                 'turn_deg' => $choice->fit->turn->value,
@@ -192,6 +196,7 @@ final class SetupDesk
                 'hoop_s' => (int) $rules->value($decoration->line->garment === Garment::Cap->value ? HouseRule::CapHoopTime : HouseRule::HoopTime),
                 'departures' => $departures,
                 'steps' => array_map(static fn(Note $step): array => [$step->code, $step->stage->value, $step->text], $advice->taking($choice)->steps),
+                'places' => $places,
                 'sew_s' => self::sewTimes($decoration->artwork, $choice->speedSpm, $frame, Machine::query()->get(), $rules),
             ]);
             $batch = Batch::query()->firstOrCreate(['decoration_id' => $decoration->id], ['code' => 'new-'.$decoration->id]);
@@ -232,6 +237,7 @@ final class SetupDesk
             $this->house->rules()->value(HouseRule::PaleLightness),
             $this->practice->hasComeOut(Fabric::from($decoration->line->fabric)),
             $garments ?? array_sum($this->pieces[$decoration->id]),
+            alongMm: $garments === null ? $this->alongMm($decoration) : 0.0,
         );
     }
 
@@ -269,9 +275,25 @@ final class SetupDesk
     /** Along a tube that is carried by something other than the flat arms. */
     private function tube(Decoration $decoration, Advice $advice, ?Frame $frame): ?TubePlan
     {
-        $panel = Panel::of(Garment::from($decoration->line->garment), Position::from($decoration->position));
+        if ($this->along($decoration) === [] || $frame === null || $frame->driver === Driver::Flat->value) {
+            return null;
+        }
+        $rules = $this->house->rules();
+        // As far as the house reaches, and no further than the frame's own window lets it.
+        $reach = min($rules->value(HouseRule::TubeReach), $frame->window_height_mm - 2 * $rules->value(HouseRule::Margin));
 
-        return ! $panel->isTube() || $frame === null || $frame->driver === Driver::Flat->value ? null : TubePlan::of($decoration, $advice->place, $this->house->rules());
+        return TubePlan::of($this->along($decoration), $advice->place, $this->alongMm($decoration), $reach, $rules);
+    }
+
+    /** @return list<array{int, Artwork, float}> what lies along the same tube; nothing where there is none */
+    private function along(Decoration $decoration): array
+    {
+        return $this->along[$decoration->id] ??= Panel::of(Garment::from($decoration->line->garment), Position::from($decoration->position))->isTube() ? TubePlan::along($decoration, $this->house->rules()) : [];
+    }
+
+    private function alongMm(Decoration $decoration): float
+    {
+        return array_column($this->along($decoration), 2, 0)[$decoration->id] ?? 0.0;
     }
 
     private function face(SizeRow $row): ?CapFace

@@ -28,28 +28,44 @@ final readonly class TubePlan
         public string $end,
     ) {}
 
-    public static function of(Decoration $decoration, Place $place, HouseRules $rules): self
+    /**
+     * @param list<array{int, Artwork, float}> $along what lies along the tube, as `along()` has it
+     * @param Place                            $place of one of them, $ownMm of the way along
+     * @param float                            $reachMm what is sewn of the tube at one hooping
+     */
+    public static function of(array $along, Place $place, float $ownMm, float $reachMm, HouseRules $rules): self
     {
-        $along = Decoration::query()->with('artwork.blocks.thread')->where('order_line_id', $decoration->order_line_id)->where('position', $decoration->position)->whereNotNull('artwork_id')->orderBy('id')->get();
+        $first = abs($place->downMm) - $ownMm;
         $motifs = $artworks = [];
-        $at = abs($place->downMm);
-        foreach ($along as $one) {
-            if ($one->artwork?->read_at === null) {
-                continue;
-            }
-            $bands = self::bands($one->artwork, $rules->value(HouseRule::TubeBand));
+        foreach ($along as [, $artwork, $at]) {
+            $bands = self::bands($artwork, $rules->value(HouseRule::TubeBand));
             foreach ($bands as $i => $band) {
                 // Measured down from a waistband the upper edge comes first, up from a hem the lower one.
                 [$from, $to] = $place->edge === Edge::Upper
-                    ? [$one->artwork->top_mm - $band->top, $one->artwork->top_mm - $band->bottom]
-                    : [$band->bottom - $one->artwork->bottom_mm, $band->top - $one->artwork->bottom_mm];
-                $motifs[] = new Motif($one->artwork->name.(count($bands) > 1 ? ', part '.($i + 1) : ''), $at + $from, $at + $to);
+                    ? [$artwork->top_mm - $band->top, $artwork->top_mm - $band->bottom]
+                    : [$band->bottom - $artwork->bottom_mm, $band->top - $artwork->bottom_mm];
+                $motifs[] = new Motif($artwork->name.(count($bands) > 1 ? ', part '.($i + 1) : ''), $first + $at + $from, $first + $at + $to);
             }
-            $artworks[] = [$one->artwork, $at];
-            $at += $one->artwork->bounds()->height() + $rules->value(HouseRule::TubeGap);
+            $artworks[] = [$artwork, $first + $at];
         }
 
-        return new self(Hoopings::of($motifs, $rules->value(HouseRule::TubeReach)), $artworks, $place->datum->value);
+        return new self(Hoopings::of($motifs, $reachMm), $artworks, $place->datum->value);
+    }
+
+    /** @return list<array{int, Artwork, float}> decorations of this line at this place, each with how far along the tube it begins after the first */
+    public static function along(Decoration $decoration, HouseRules $rules): array
+    {
+        $along = [];
+        $at = 0.0;
+        $decoration->line->loadMissing('decorations.artwork.blocks.thread');
+        foreach ($decoration->line->decorations->where('position', $decoration->position)->sortBy('id') as $one) {
+            if ($one->artwork?->read_at !== null) {
+                $along[] = [$one->id, $one->artwork, $at];
+                $at += $one->artwork->bounds()->height() + $rules->value(HouseRule::TubeGap);
+            }
+        }
+
+        return $along;
     }
 
     /** @return list<Band> found in the tape once, and kept as long as it is the same tape */

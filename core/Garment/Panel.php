@@ -42,6 +42,11 @@ enum Panel: string
         };
     }
 
+    public function label(): string
+    {
+        return $this === self::Flat ? 'piece' : $this->value;
+    }
+
     public function isTube(): bool
     {
         return $this === self::Sleeve || $this === self::Leg;

@@ -37,6 +37,7 @@ final readonly class Facts
      * @param Surface|null $surface          where it is another than the fabric has by nature
      * @param int|null     $garments         how many are to be sewn
      * @param int|null     $spares           how many there are besides
+     * @param float        $alongMm          of what is sewn before it along the same tube
      */
     public function __construct(
         public Garment $garment,
@@ -70,6 +71,7 @@ final readonly class Facts
         public ?KeptPlace $kept = null,
         public ?int $garments = null,
         public ?int $spares = null,
+        public float $alongMm = 0.0,
     ) {}
 
     /**

@@ -8,11 +8,11 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
 use Hakama\Stitch\Turn;
 
-/** The shop's frames for one design, best first: it fits, least to change from what is mounted, smallest. */
+/** The shop's frames for one design, best first: it fits, on the better driver, least to change from what is mounted, smallest. */
 final readonly class FrameRanking
 {
     /**
-     * @param list<Driver> $drivers   those that would do for this place on this garment
+     * @param list<Driver> $drivers   those that would do for this place on this garment, best first
      * @param list<Turn>   $turns     the ways round that would do, the preferred one first
      * @param Frame|null   $mounted   what stands on the machine now
      * @param float|null   $openingMm flat width of what the frame has to lie in; null when nothing limits it
@@ -35,6 +35,7 @@ final readonly class FrameRanking
                     default => Change::Driver,
                 },
                 $openingMm === null || $frame->outerWidthMm <= $openingMm,
+                (int) array_search($frame->driver, $drivers, true),
             );
         }
         usort($ranked, static fn(RankedFrame $a, RankedFrame $b): int => $a->rank() <=> $b->rank());

@@ -51,6 +51,20 @@ final readonly class Place
         return $words;
     }
 
+    /** In few words, as it stands beside a piece: "198 down, 100 across, peg 12". */
+    public function brief(): string
+    {
+        return implode(', ', array_filter([
+            match (true) {
+                $this->datum === Datum::CornerInside => sprintf('%.0f along the bisector', $this->downMm),
+                abs($this->downMm) > 0.0 => sprintf('%.0f %s', abs($this->downMm), $this->downMm < 0 ? 'up' : 'down'),
+                default => '',
+            },
+            $this->isCentred() ? 'centred' : sprintf('%.0f across', $this->acrossMm),
+            $this->peg === '' ? '' : "peg {$this->peg}",
+        ]));
+    }
+
     public function isCentred(): bool
     {
         return abs($this->acrossMm) < 1e-9;

@@ -6,6 +6,7 @@ namespace Hakama\Setup;
 
 use Hakama\Garment\Garment as G;
 use Hakama\Garment\Position as P;
+use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
@@ -41,10 +42,10 @@ final class StepTable
             new NoteRule('cut_backing', 'always', $always, 'Cut the backing; it reaches beyond the frame on every side.', Work::Prepare, says: static fn(Decided $d): string => self::cut($d)),
             new NoteRule('iron_mesh', 'mesh on a narrow tube', static fn(Decided $d): bool => $d->backing->backing === Backing::Mesh && $d->facts->isNarrowTube(), 'Iron the fusible mesh to the inside.', Work::Prepare),
             new NoteRule('stick_backing', 'backing that is stuck', static fn(Decided $d): bool => $d->backing->adhesive, 'Spray one layer lightly, stick it to the inside and smooth it without stretching.', Work::Prepare),
-            new NoteRule('measure_chest', 'a left chest, measured each time', $chest, 'Mark the left chest by measured lines, one across and one down; check it against the placket.', Work::Prepare, Question::ChestPlace, 'measured', says: static fn(Decided $d): string => sprintf('Mark the left chest: %s. One line across, one down; check it against the placket.', implode('; ', $d->place->words()))),
+            new NoteRule('measure_chest', 'a left chest, measured each time', $chest, 'Mark the left chest by measured lines, one across and one down; check it against the placket.', Work::Prepare, Question::ChestPlace, 'measured', says: static fn(Decided $d): string => sprintf('Mark the left chest%s: %s. One line across, one down; check it against the placket.', self::onSize($d), implode('; ', $d->place->words()))),
             new NoteRule('chest_template', 'a left chest, by template', $chest, 'Lay the template for the size on, its cross on the mark.', Work::Prepare, Question::ChestPlace, 'template', says: static fn(Decided $d): string => sprintf('Lay the template for size %s on, its cross on the mark: %s.', $d->facts->size->value ?? 'as ordered', implode('; ', $d->place->words()))),
             new NoteRule('chest_peg', 'a left chest, by peg', $chest, 'Set the hooping station to the peg for this garment, size and place.', Work::Prepare, Question::ChestPlace, 'peg', says: static fn(Decided $d): string => $d->place->peg === '' ? 'Find the peg of the hooping station for this garment, size and place, and write it down here: it is found once.' : sprintf('Set the hooping station to peg %s.', $d->place->peg)),
-            new NoteRule('mark_place', 'any other place', static fn(Decided $d): bool => $d->facts->position !== P::LeftChest && ! $d->facts->isOnCap(), 'Mark the place.', Work::Prepare, says: static fn(Decided $d): string => sprintf('Mark the place: %s.', implode('; ', $d->place->words()))),
+            new NoteRule('mark_place', 'any other place', static fn(Decided $d): bool => $d->facts->position !== P::LeftChest && ! $d->facts->isOnCap(), 'Mark the place.', Work::Prepare, says: static fn(Decided $d): string => sprintf('Mark the place%s: %s.', self::onSize($d), implode('; ', $d->place->words()))),
             new NoteRule('lay_templates', 'a narrow tube', static fn(Decided $d): bool => $d->facts->isNarrowTube(), 'Lay paper templates at real size on, each with a cross in its middle, before anything is hooped.', Work::Prepare),
             new NoteRule('backing_clipped', 'a cap, and the house clips the backing', $cap, 'Backing under the locating tab and clipped to the posts, reaching under the teeth of the strap.', Work::Hoop, Question::CapBackingHold, 'clipped'),
             new NoteRule('backing_taped', 'a cap, and the house tapes the backing', $cap, 'Backing under the locating tab and taped, reaching under the teeth of the strap.', Work::Hoop, Question::CapBackingHold, 'taped'),
@@ -111,6 +112,11 @@ final class StepTable
     private static function coversArm(Decided $decided): bool
     {
         return $decided->facts->isOnCap() || $decided->facts->isNarrowTube() || $decided->driver() !== Driver::Flat;
+    }
+
+    private static function onSize(Decided $decided): string
+    {
+        return $decided->facts->size === null || $decided->facts->size === Size::One ? '' : ", size {$decided->facts->size->value}";
     }
 
     private static function isTurned(Decided $decided): bool

@@ -57,7 +57,7 @@ final class DemoOrders
         $this->order('Long Loch Canoe School', 4, '16:00', [[...$jacket, 'colour_name' => 'moss', 'colour_hex' => '#5d6b45', 'sizes' => ['M' => 4, 'L' => 4], 'on' => ['left_chest' => 'Paddle mark']]], setUp: false);
         $this->order('Festival of Lanterns', 5, '16:00', [['garment' => 'blanket', 'fabric' => 'plush', 'style' => 'Picnic', 'colour_name' => 'teal', 'colour_hex' => '#2f6a6a', 'sizes' => ['one' => 6], 'on' => ['corner' => null]]], setUp: false);
 
-        $this->order('Long Loch Canoe School', 6, '16:00', [['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage', 'colour_name' => 'stone', 'colour_hex' => '#b3a78f', 'sizes' => ['M' => 3, 'L' => 3], 'on' => ['leg' => 'Seed sprig', 'leg ' => 'Reed stalk', 'leg  ' => 'Seed sprig']]], setUp: false);
+        $this->order('Long Loch Canoe School', 6, '16:00', [['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage', 'colour_name' => 'stone', 'colour_hex' => '#b3a78f', 'sizes' => ['M' => 3, 'L' => 3], 'on' => ['leg' => 'Reed stalk', 'leg ' => 'Applied leaf', 'leg  ' => 'Reed stalk']]], setUp: false);
 
         $this->putFirst($running, 'M1');
         $this->putFirst($backs, 'M3');

@@ -80,6 +80,8 @@ return new class () extends Migration {
             $table->json('departures')->nullable();
             // The steps as they held when it was set up: code and words
             $table->json('steps')->nullable();
+            // size => where the design goes on it, in few words
+            $table->json('places')->nullable();
         });
         DB::table('setups')->where('override_reason', '!=', '')->update(['departures' => DB::raw("json_array(json_object('about', 'frame', 'advised', '', 'chosen', '', 'why', override_reason))")]);
         Schema::table('setups', static function (Blueprint $table): void {
@@ -121,7 +123,7 @@ return new class () extends Migration {
         Schema::table('floor_events', static fn(Blueprint $table) => $table->dropColumn('who'));
         Schema::table('setups', static function (Blueprint $table): void {
             $table->string('override_reason', 200)->default('');
-            $table->dropColumn(['departures', 'steps']);
+            $table->dropColumn(['departures', 'steps', 'places']);
         });
         Schema::table('machines', static fn(Blueprint $table) => $table->dropColumn(['arm_width_mm', 'gap_mm', 'turns_caps', 'driver_min']));
         Schema::table('frames', static fn(Blueprint $table) => $table->dropColumn(['holes', 'label']));

@@ -49,7 +49,7 @@
                 @php $nextToHoop = array_values(array_diff($run->waiting(), $run->hooped))[0] ?? null; @endphp
                 @foreach (array_slice($run->waiting(), 0, 4) as $id)
                     <li class="flex items-center gap-3 border-b border-hair py-1">
-                        <span class="flex-1">{{ $station->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->frame }}</span></span>
+                        <span class="flex-1">{{ $station->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->frame }}</span>@if ($where = $station->places[$station->pieces[$id]?->size ?? ''] ?? '')<span class="block leading-snug">{{ $where }}</span>@endif</span>
                         @if (in_array($id, $run->hooped, true))<strong>hooped</strong>@else
                         <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece" value="{{ $id }}"><button class="btn !min-h-[48px] !text-base" @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop ? ' <kbd>h</kbd>' : '' !!}<span class="sr-only">: {{ $station->pieces[$id]?->label() }}</span></button></form>@endif
                     </li>

@@ -16,12 +16,12 @@
                         <tbody>
                         @foreach ($batches as $code => [$want, $at, $cuts, $missing])
                             <tr>
-                                <td><strong>{{ $code }}</strong><br><span class="text-sm text-soft">{{ $at->format('H:i') }}</span></td>
-                                <td>{{ $want->kind->label() }}</td>
+                                <td class="whitespace-nowrap"><strong>{{ $code }}</strong><br><span class="text-sm text-soft">{{ $at->format('H:i') }}</span></td>
+                                <td class="whitespace-nowrap">{{ $want->kind->label() }}</td>
                                 <td class="num">{{ round($want->widthMm) }} × {{ round($want->heightMm) }}</td>
                                 <td class="num">{{ $want->count }}</td>
                                 <td class="text-sm">
-                                    @foreach ($cuts as $cut)<span class="block">{{ $cut->count }} from @if ($cut->from->form === Hakama\Setup\StockForm::Roll) the roll of {{ round($cut->from->widthMm) }}: {{ $cut->across }} side by side, {{ round($cut->lengthMm) }} mm of it @else {{ ctype_digit($cut->from->id) ? '' : $cut->from->id.', ' }}{{ $cut->from->form->label() }}s of {{ round($cut->from->widthMm) }} × {{ round($cut->from->lengthMm) }}@endif @foreach ($cut->leaves as $leaf); keep {{ $leaf->count > 1 ? $leaf->count.' × ' : '' }}{{ round($leaf->widthMm) }} × {{ round($leaf->lengthMm) }}@endforeach</span>@endforeach
+                                    @foreach ($cuts as $cut)<span class="block">{{ $cut->count }} from @if ($cut->from->form === Hakama\Setup\StockForm::Roll) the roll of {{ round($cut->from->widthMm) }}: {{ $cut->across }} side by side, {{ round($cut->lengthMm) }} mm of it@else {{ ctype_digit($cut->from->id) ? '' : $cut->from->id.', ' }}{{ $cut->from->form->label() }}s of {{ round($cut->from->widthMm) }} × {{ round($cut->from->lengthMm) }}@endif @foreach ($cut->leaves as $leaf); keep {{ $leaf->count > 1 ? $leaf->count.' × ' : '' }}{{ round($leaf->widthMm) }} × {{ round($leaf->lengthMm) }}@endforeach</span>@endforeach
                                     @if ($missing > 0)<span class="now">{{ $missing }} {{ $missing === 1 ? 'piece is' : 'pieces are' }} missing</span>@endif
                                 </td>
                                 <td class="num"><form method="post" action="{{ route('setup.cut', $code) }}">@csrf<button class="btn btn-small" @if ($loop->parent->first && $loop->first) data-key="x" @endif>Cut<span class="sr-only"> for {{ $code }}</span>@if ($loop->parent->first && $loop->first) <kbd>x</kbd>@endif</button></form></td>

@@ -15,7 +15,7 @@
         <a class="btn" href="{{ route('setup.show', $decoration) }}" data-key="b">Back <kbd>b</kbd></a>
     </div>
     <article class="paper">
-        <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong class="text-lg">{{ $head->code ?? 'not set up yet' }} {{ $artwork->name }}</strong><span class="ml-auto">No. {{ $head->number }}, {{ $head->customer }}, due {{ Carbon\CarbonImmutable::parse($head->due_at)->format('D j M H:i') }}</span></header>
+        <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong class="text-lg">{{ $head->code ?? 'Not set up yet:' }} {{ $artwork->name }}</strong><span class="ml-auto">No. {{ $head->number }}, {{ $head->customer }}, due {{ Carbon\CarbonImmutable::parse($head->due_at)->format('D j M H:i') }}</span></header>
         <p class="mt-1">{{ $decoration->line->garmentLabel() }}, {{ $decoration->line->fabricLabel() }}: <strong>{{ $decoration->positionLabel() }}</strong>. @foreach ($rows as $row){{ $row->size === Hakama\Garment\Size::One ? '' : $row->size->value.' ' }}{{ $row->pieces }}{{ $loop->last ? ' pieces.' : ', ' }}@endforeach</p>
         @foreach ($sheet->warnings() as $warning)<p class="mt-1"><strong>{{ $warning->stops ? 'Stop: ' : '' }}{{ $warning->text }}</strong></p>@endforeach
         <div class="mt-2 grid grid-cols-[1.1fr_1fr] gap-4">

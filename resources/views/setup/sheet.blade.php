@@ -20,7 +20,7 @@
     <div class="mb-3 flex flex-wrap items-center gap-2" role="group" aria-label="Sizes of the run">
         <span class="text-sm text-soft">Size</span>
         @foreach ($rows as $i => $row)
-            <button type="button" @class(['btn btn-small', 'btn-main' => $row === $sheet->row]) aria-pressed="{{ $row === $sheet->row ? 'true' : 'false' }}" hx-get="{{ $at(['size' => $row->size->value]) }}" hx-target="#sheet" @if ($i === $here + 1) data-key="n" data-does="The next size" @elseif ($i === $here - 1) data-key="p" data-does="The size before" @endif>{{ $row->size->value }}<span class="sr-only">, {{ $row->pieces }} pieces</span>@if ($row->turns()[0] !== $rows[count($rows) - 1]->turns()[0]) <span class="text-sm">{{ $row->turns()[0]->value }}°</span>@endif @if ($i === $here + 1)<kbd>n</kbd>@elseif ($i === $here - 1)<kbd>p</kbd>@endif</button>
+            <button type="button" class="btn btn-small" aria-pressed="{{ $row === $sheet->row ? 'true' : 'false' }}" hx-get="{{ $at(['size' => $row->size->value]) }}" hx-target="#sheet" @if ($i === $here + 1) data-key="n" data-does="The next size" @elseif ($i === $here - 1) data-key="p" data-does="The size before" @endif>{{ $row->size->value }}<span class="sr-only">, {{ $row->pieces }} pieces</span>@if ($row->turns()[0] !== $rows[count($rows) - 1]->turns()[0]) <span class="text-sm">{{ $row->turns()[0]->value }}°</span>@endif @if ($i === $here + 1)<kbd>n</kbd>@elseif ($i === $here - 1)<kbd>p</kbd>@endif</button>
         @endforeach
         @if ($sheet->sizes->differs())<span class="now text-sm">Not every size may go in the same way.</span>@endif
         @if ($sheet->sizes->framesDiffer())<span class="now text-sm">The best frame is not the same for all.</span>@endif
@@ -32,7 +32,7 @@
             @include('setup.draw.cap')
         @elseif ($advice->marked)
             <div class="grid grid-cols-2 gap-3">
-                <figure>@include('setup.draw.garment', ['turned' => false])<figcaption class="text-sm text-soft">On the {{ $advice->marked->shape->panel->value }}{{ count($rows) > 1 ? ', size '.$sheet->row->size->value : '' }}</figcaption></figure>
+                <figure>@include('setup.draw.garment', ['turned' => false])<figcaption class="text-sm text-soft">On the {{ $advice->marked->shape->panel->label() }}{{ count($rows) > 1 ? ', size '.$sheet->row->size->value : '' }}</figcaption></figure>
                 @if ($sheet->tube)
                     <figure>@include('setup.draw.tube')<figcaption class="text-sm text-soft">Along the tube, measured from the {{ $sheet->tube->end }}</figcaption></figure>
                 @elseif ($fit)
@@ -44,7 +44,7 @@
             <p class="note note-now mt-3">The shop has no frame for the driver this needs.</p>
         @else
             <div class="mt-3">@include('setup.draw.frame')</div>
-            <p class="mt-2 text-sm">{{ $fit->because() }} Slack to the window: left {{ $mm($fit->leftMm) }}, right {{ $mm($fit->rightMm) }}, top {{ $mm($fit->topMm) }}, bottom {{ $mm($fit->bottomMm) }} mm.@if ($fit->frame->isOffCentre()) The middle of the design is {{ $mm($fit->fromMachineCentre()->x) }} mm across and {{ $mm($fit->fromMachineCentre()->y) }} mm up of what the machine takes for its centre; the corners are {{ implode(', ', array_map($mm, $fit->cornersMm())) }} mm away.@endif @if ($frame->holes !== '' || $frame->label !== '')<strong>{{ trim(($frame->holes !== '' ? "Holes {$frame->holes}" : '').($frame->label !== '' ? ", pick {$frame->label} on the machine" : ''), ', ') }}.</strong>@endif</p>
+            <p class="mt-2 text-sm">{{ $fit->because() }} Slack to the window: left {{ $mm($fit->leftMm) }}, right {{ $mm($fit->rightMm) }}, top {{ $mm($fit->topMm) }}, bottom {{ $mm($fit->bottomMm) }} mm.@if ($fit->frame->isOffCentre()) The middle of the design goes {{ $fit->fromMachineCentre()->seenFrom(new Hakama\Stitch\Point(0, 0)) }} what the machine takes for its centre; the corners are {{ implode(', ', array_map($mm, $fit->cornersMm())) }} mm away.@endif @if ($frame->holes !== '' || $frame->label !== '')<strong>{{ ucfirst(implode(', ', array_filter([$frame->holes === '' ? '' : "holes {$frame->holes}", $frame->label === '' ? '' : "pick “{$frame->label}” on the machine"]))) }}.</strong>@endif</p>
         @endif
         @if ($sheet->tube)
             <h2 class="mb-1 mt-5">{{ count($sheet->tube->hoopings->hoopings) === 1 ? 'One hooping' : count($sheet->tube->hoopings->hoopings).' hoopings' }} along the tube</h2>
@@ -53,7 +53,7 @@
                 <thead><tr><th class="num">Hooping</th><th>Sewn there</th><th class="num">From, mm</th><th class="num">To, mm</th><th>Template mark</th></tr></thead>
                 <tbody>@foreach ($sheet->tube->hoopings->hoopings as $i => $hooping)<tr><td class="num">{{ $i + 1 }}</td><td>{{ implode('; ', array_column($hooping->motifs, 'name')) }}</td><td class="num">{{ round($hooping->fromMm) }}</td><td class="num">{{ round($hooping->toMm) }}</td><td>{{ Hakama\Setup\Inches::beside($hooping->markMm) }} from the {{ $sheet->tube->end }}, on the outer seam or crease</td></tr>@endforeach</tbody>
             </table>
-            <x-because about="How this was worked out">The fewest hoopings of {{ round($sheet->tube->hoopings->reachMm) }} mm in which every motif is whole, swept from the {{ $sheet->tube->end }}. Motifs are what is sewn without a gap; reach and gap are <a href="/shop#tube_reach_mm">house rules</a>. Other artwork at the same place of this line is laid along it in its order.</x-because>
+            <x-because about="How this was worked out">The fewest hoopings of {{ round($sheet->tube->hoopings->reachMm) }} mm in which every motif is whole, swept from the {{ $sheet->tube->end }}. Motifs are what is sewn without a gap; reach and gap are <a href="/shop#tube_reach_mm">house rules</a>, and no frame reaches beyond its window less the margin. Other artwork at the same place of this line is laid along it in its order.</x-because>
         @endif
         <h2 class="mb-1 mt-5">Frames, best first</h2>
         <table>

@@ -47,7 +47,7 @@ final class SetupController
 
     public function show(Request $request, Decoration $decoration, SetupDesk $desk): View|RedirectResponse
     {
-        $decoration->load(['artwork.blocks.thread', 'line', 'setup']);
+        $decoration->loadForSetup();
         if ($decoration->artwork?->read_at === null) {
             return redirect()->route('orders.show', $decoration->line->load('order')->order)->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
         }
@@ -71,7 +71,7 @@ final class SetupController
     /** The sheet that goes into the workroom: one page, black on white. */
     public function paper(Request $request, Decoration $decoration, SetupDesk $desk): View|RedirectResponse
     {
-        $decoration->load(['artwork.blocks.thread', 'line', 'setup']);
+        $decoration->loadForSetup();
         if ($decoration->artwork?->read_at === null) {
             return redirect()->route('orders.show', $decoration->line->load('order')->order)->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
         }
@@ -84,7 +84,7 @@ final class SetupController
 
     public function store(Request $request, Decoration $decoration, SetupDesk $desk, PlanBoard $board): RedirectResponse
     {
-        $decoration->load(['artwork.blocks.thread', 'line']);
+        $decoration->loadForSetup();
         $request->validate([
             'frame' => ['required', Rule::exists('frames', 'code')],
             'turn' => ['required', Rule::enum(Turn::class)],

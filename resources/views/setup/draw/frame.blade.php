@@ -10,11 +10,11 @@
     $box = $fit->placed->bounds();
     $n = App\Setup\Drawing::n(...);
     $mm = static fn (float $v) => number_format($v, 1);
-    $small = max(4, $ow / 34);
+    $small = max(5, $ow / 27);
     $off = $f->isOffCentre();
     [$mx, $my] = [-$f->offsetX, $f->offsetY];
 @endphp
-<svg viewBox="{{ -$half }} {{ -$oh / 2 - $pad }} {{ 2 * $half }} {{ $oh + 2 * $pad }}" class="weave max-h-[420px] w-full border border-hair" role="img" id="in-frame" aria-label="Frame {{ $f->id }} to scale with the design in it, turned {{ $fit->turn->value }} degrees" data-turn="{{ $fit->turn->value }}">
+<svg viewBox="{{ -$half }} {{ -$oh / 2 - $pad }} {{ 2 * $half }} {{ $oh + 2 * $pad }}" class="weave max-h-[300px] w-full border border-hair" role="img" id="in-frame" aria-label="Frame {{ $f->id }} to scale with the design in it, turned {{ $fit->turn->value }} degrees" data-turn="{{ $fit->turn->value }}">
     @if ($f->window->round)
         <ellipse rx="{{ $ow / 2 }}" ry="{{ $oh / 2 }}" fill="#cfc6b4" stroke="#1d2433" stroke-width=".6"/>
         <ellipse rx="{{ $ww / 2 }}" ry="{{ $wh / 2 }}" fill="#fffdf8" stroke="#1d2433" stroke-width=".5"/>

@@ -5,7 +5,9 @@
     $n = App\Setup\Drawing::n(...);
     $b = $sheet->bounds();
     $turn = $turned ? $fit->turn : Hakama\Stitch\Turn::None;
-    $corners = Hakama\Stitch\ConvexHull::of($shape->outline)->turned($turn)->bounds();
+    // Room for the frame too, where it reaches beyond the cloth.
+    $reach = $fit === null ? [] : [$m->centre->moved(-$fit->frame->outerWidthMm / 2, -$fit->frame->outerHeightMm / 2), $m->centre->moved($fit->frame->outerWidthMm / 2, $fit->frame->outerHeightMm / 2)];
+    $corners = Hakama\Stitch\ConvexHull::of([...$shape->outline, ...$reach])->turned($turn)->bounds();
     $span = max($corners->width(), $corners->height());
     $size = $span / 26;
     $pad = $span * ($turned ? .13 : .07);
@@ -17,10 +19,10 @@
     $down = abs($m->measured->y - $m->datum->y);
     $across = abs($m->measured->x - $m->datum->x);
 @endphp
-<svg viewBox="{{ App\Setup\Drawing::view($corners, $pad) }}" class="weave max-h-[420px] w-full border border-hair" role="img" id="{{ $turned ? 'at-machine' : 'on-garment' }}" data-turn="{{ $turn->value }}" data-size="{{ $sheet->row->size->value }}"
-    aria-label="{{ $turned ? "The garment as you see it at the machine, turned {$turn->value} degrees" : "The {$shape->panel->value} in size {$sheet->row->size->value} with the design at its place" }}">
+<svg viewBox="{{ App\Setup\Drawing::view($corners, $pad) }}" class="weave max-h-[360px] w-full border border-hair" role="img" id="{{ $turned ? 'at-machine' : 'on-garment' }}" data-turn="{{ $turn->value }}" data-size="{{ $sheet->row->size->value }}"
+    aria-label="{{ $turned ? "The garment as you see it at the machine, turned {$turn->value} degrees" : "The {$shape->panel->label()} in size {$sheet->row->size->value} with the design at its place" }}">
     <g transform="rotate({{ -$turn->value }})">
-        <path class="outline" d="{{ App\Setup\Drawing::path($shape->outline) }}" fill="{{ $pieceFill }}" fill-opacity=".16" stroke="#1d2433" stroke-width="{{ $n(1.6 * $line) }}" stroke-linejoin="round"/>
+        <path class="cloth-edge" d="{{ App\Setup\Drawing::path($shape->outline) }}" fill="{{ $pieceFill }}" fill-opacity=".16" stroke="#1d2433" stroke-width="{{ $n(1.6 * $line) }}" stroke-linejoin="round"/>
         @foreach ($shape->seams as $seam)
             <path d="M{{ $n($seam->from->x) }} {{ $n(-$seam->from->y) }}L{{ $n($seam->to->x) }} {{ $n(-$seam->to->y) }}" stroke="#6b6555" stroke-width="{{ $n($line) }}" stroke-dasharray="{{ $n(5 * $line) }} {{ $n(4 * $line) }}"><title>{{ $seam->name }}</title></path>
         @endforeach
@@ -46,7 +48,7 @@
             </g>
             <g font-size="{{ $n($size) }}" font-weight="600" paint-order="stroke" stroke="#fffdf8" stroke-width="{{ $n($size / 4) }}">
                 @if ($down > 0 || $corner)<text class="down" x="{{ $n($corner ? $m->measured->x - $size / 2 : $m->measured->x + $size / 3) }}" y="{{ $n($corner ? -($m->datum->y + $m->measured->y) / 2 + $size : -($m->datum->y + $m->measured->y) / 2) }}" @if ($corner) text-anchor="end" @endif>{{ round($corner ? $place->downMm : $down) }}</text>@endif
-                @if ($across > 0)<text class="across" text-anchor="middle" x="{{ $n(($m->datum->x + $m->measured->x) / 2) }}" y="{{ $n(-$m->measured->y - $size / 4) }}">{{ round($across) }}</text>@endif
+                @if ($across > 0 && ! $corner)<text class="across" text-anchor="middle" x="{{ $n(($m->datum->x + $m->measured->x) / 2) }}" y="{{ $n(-$m->measured->y - $size / 4) }}">{{ round($across) }}</text>@endif
             </g>
         @endunless
     </g>

@@ -15,7 +15,7 @@
     $t = max(7, $view->height() / 30);
 @endphp
 <svg viewBox="{{ App\Setup\Drawing::view($view, 16) }}" class="weave max-h-[420px] w-full border border-hair" role="img" id="along-tube" aria-label="The tube with its hoopings and a template mark for each" data-hoopings="{{ count($hoops) }}">
-    <path class="outline" d="{{ App\Setup\Drawing::path($m->shape->outline) }}" fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433" stroke-width=".8"/>
+    <path class="cloth-edge" d="{{ App\Setup\Drawing::path($m->shape->outline) }}" fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433" stroke-width=".8"/>
     <path d="M0 {{ $n(-$box->top) }}V{{ $n(-$box->bottom) }}" stroke="#6b6555" stroke-width=".6" stroke-dasharray="5 4"><title>outer seam or crease</title></path>
     @foreach ($tube->artworks as [$artwork, $at])
         @php $b = $artwork->bounds(); $middle = $y($at + $b->height() / 2); @endphp
