@@ -33,7 +33,6 @@ Route::controller(OrderController::class)->prefix('orders')->name('orders.')->gr
     Route::get('/', 'index')->name('index');
     Route::get('/new', 'create')->name('create');
     Route::get('/new/line', 'line')->name('line');
-    Route::post('/new/check', 'check')->name('check');
     Route::post('/', 'store')->name('store');
     Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->whereNumber('decoration');
     Route::get('/{order}', 'show')->name('show');
@@ -67,7 +66,6 @@ Route::controller(SetupController::class)->prefix('setup')->name('setup.')->grou
     Route::get('/{decoration}/paper', 'paper')->name('print')->whereNumber('decoration');
 });
 Route::controller(PlaceController::class)->prefix('setup/{decoration}')->name('setup.')->whereNumber('decoration')->group(static function (): void {
-    Route::get('/reckon', 'reckon')->name('reckon');
     Route::put('/place', 'keep')->name('keep');
 });
 Route::controller(BackingController::class)->prefix('setup/backing')->name('setup.')->group(static function (): void {
@@ -141,4 +139,6 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
     Route::get('/artwork/{artwork}/make/preview', [MakingController::class, 'preview'])->name('artwork.preview');
     Route::get('/artwork/sew-outs/{sewOut}/photo', [HistoryController::class, 'photo'])->name('artwork.photo');
     Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
+    Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
+    Route::get('/setup/{decoration}/reckon', [PlaceController::class, 'reckon'])->name('setup.reckon')->whereNumber('decoration');
 });

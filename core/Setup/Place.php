@@ -62,7 +62,7 @@ final readonly class Place
             },
             $this->isCentred() ? 'centred' : sprintf('%.0f across', $this->acrossMm),
             $this->peg === '' ? '' : "peg {$this->peg}",
-        ]));
+        ], static fn(string $word): bool => $word !== ''));
     }
 
     public function isCentred(): bool

@@ -71,7 +71,12 @@ final class KeyboardTest extends BrowserTestCase
         $this->keys(WebDriverKeys::ENTER);
         $this->sees('Before the first load');
         $this->sees($batch);
-        $this->keys('f', 'u', 'n', 'r', 'b', 'g');
+        // Each line of the list has a key of its own, shown beside it.
+        $lines = $this->browser->executeScript('return [...document.querySelectorAll(".check kbd")].map((el) => el.textContent)');
+        self::assertGreaterThan(4, count($lines));
+        $this->keys(...$lines);
+        $this->tabTo('#who');
+        $this->keys('Ilse', WebDriverKeys::TAB, 'g');
         $this->sees('Ready for load 1');
         $this->keys('s');
         $this->sees('Sewing load 1');

@@ -80,7 +80,7 @@ final class MainPathTest extends BrowserTestCase
         $this->find("[aria-label='Look at frame R-12']")->click();
         $this->sees('R-12, 120 × 120 mm');
         $this->find('input[name=turn][value="180"]')->click();
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#sheet svg', 'data-turn') === '180');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#in-frame', 'data-turn') === '180');
         $this->press('Set it up in R-12');
         $this->sees('is set up and stands in the plan.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
@@ -132,6 +132,10 @@ final class MainPathTest extends BrowserTestCase
         foreach ($this->all('.check input') as $box) {
             $box->click();
         }
+        $this->press('All is checked');
+        $this->sees('Say who confirms it');
+        // What was ticked stays ticked.
+        $this->choose('#who', 'Ilse');
         $this->press('All is checked');
         $this->press('Start load 1');
         $this->sees('Sewing load 1');

@@ -9,6 +9,7 @@ use App\Models\Decoration;
 use App\Models\Machine;
 use App\Models\Order;
 use App\Plan\PlanBoard;
+use Database\Demo\DemoShop;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
@@ -56,6 +57,14 @@ abstract class FeatureTestCase extends TestCase
     protected static function machine(string $code): Machine
     {
         return Machine::query()->where('code', $code)->firstOrFail();
+    }
+
+    /** @return array<string, string> */
+    protected static function bearer(string $machine): array
+    {
+        self::assertTrue(Machine::query()->where('code', $machine)->exists());
+
+        return ['Authorization' => 'Bearer '.DemoShop::token($machine)];
     }
 
     protected static function decoration(int $order): Decoration

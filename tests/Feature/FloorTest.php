@@ -8,9 +8,7 @@ use App\Floor\FloorLog;
 use App\Floor\WorkList;
 use App\Models\Batch;
 use App\Models\FloorEvent;
-use App\Models\Machine;
 use App\Models\Setup;
-use Database\Demo\DemoShop;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -203,13 +201,5 @@ final class FloorTest extends FeatureTestCase
     private function instruction(string $machine): TestResponse
     {
         return $this->getJson('/machines/instruction', self::bearer($machine));
-    }
-
-    /** @return array<string, string> */
-    private static function bearer(string $machine): array
-    {
-        self::assertTrue(Machine::query()->where('code', $machine)->exists());
-
-        return ['Authorization' => 'Bearer '.DemoShop::token($machine)];
     }
 }

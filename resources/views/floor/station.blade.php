@@ -66,14 +66,14 @@
                     @php $keys = $station->work->keys(); @endphp
                     @foreach ([Hakama\Setup\Work::Prepare, Hakama\Setup\Work::Hoop, Hakama\Setup\Work::Mount] as $stage)
                         @if (isset($keys[$stage->value]))
-                        <label class="check items-start py-2"><input type="checkbox" name="checked[]" value="{{ $stage->value }}" data-key="{{ $keys[$stage->value] }}" data-does="{{ $stage->label() }}"><span class="flex-1"><strong>{{ $stage->label() }}</strong><span class="block text-base leading-snug">@foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
+                        <label class="check items-start py-2"><input type="checkbox" name="checked[]" value="{{ $stage->value }}" @checked(in_array($stage->value, old('checked', []), true)) data-key="{{ $keys[$stage->value] }}" data-does="{{ $stage->label() }}"><span class="flex-1"><strong>{{ $stage->label() }}</strong><span class="block text-base leading-snug">@foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
                         @endif
                     @endforeach
                     @foreach ($station->work->at(Hakama\Setup\Work::Preflight) as $step)
-                        <label class="check"><input type="checkbox" name="checked[]" value="{{ $step->code }}" data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span class="flex-1 text-base leading-snug">{{ $step->text }}</span><kbd>{{ $keys[$step->code] }}</kbd></label>
+                        <label class="check"><input type="checkbox" name="checked[]" value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true)) data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span class="flex-1 text-base leading-snug">{{ $step->text }}</span><kbd>{{ $keys[$step->code] }}</kbd></label>
                     @endforeach
                     </fieldset>
-                    <div class="mt-3 flex items-center gap-3"><label for="who" class="m-0 text-base">Confirmed by</label><select id="who" name="who" class="flex-1" @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><option value="">choose</option>@foreach ($people as $name)<option @selected(old('who', $who) === $name)>{{ $name }}</option>@endforeach</select></div>
+                    <div class="mt-3 flex items-center gap-3"><label for="who" class="m-0 text-base">Confirmed by</label><select id="who" name="who" class="flex-1" @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><option value="">choose</option>@foreach ($people as $name)<option value="{{ $name }}" @selected(old('who', $who) === $name)>{{ $name }}</option>@endforeach</select></div>
                     <x-wrong field="who" />
                     <x-wrong field="checked" />
                     <button class="btn btn-now mt-4 w-full" data-key="g">All is checked <kbd>g</kbd></button>

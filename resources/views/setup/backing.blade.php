@@ -11,7 +11,7 @@
             @foreach ($days as $day => $batches)
                 <section class="mb-6">
                     <h2 class="mb-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F') }}</h2>
-                    <table>
+                    <div class="overflow-x-auto"><table>
                         <thead><tr><th>Batch</th><th>Backing</th><th class="num">Each, mm</th><th class="num">How many</th><th>Cut it from</th><th><span class="sr-only">Done</span></th></tr></thead>
                         <tbody>
                         @foreach ($batches as $code => [$want, $at, $cuts, $missing])
@@ -28,20 +28,20 @@
                             </tr>
                         @endforeach
                         </tbody>
-                    </table>
+                    </table></div>
                 </section>
             @endforeach
             <x-because about="How this was worked out">Each piece is the frame’s outer side and the house’s <a href="/shop#backing_overlap_mm">overlap</a> on both sides; pieces times layers, and <a href="/shop#backing_spoilage_percent">a share</a> for what is spoiled, rounded up. Off-cuts come first where they cover it, then the smallest piece, then the roll in the direction that takes less.</x-because>
         </div>
         <div>
             <h2 class="mb-1">On the shelf</h2>
-            <table>
+            <div class="overflow-x-auto"><table>
                 <thead><tr><th>Backing</th><th class="num">mm</th><th class="num">Left</th></tr></thead>
                 <tbody>@foreach ($shelf as $stock)<tr><td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}</td><td class="num">{{ round($stock->width_mm) }}{{ $stock->form === 'roll' ? '' : ' × '.round($stock->length_mm) }}</td>
                     <td class="num"><form method="post" action="{{ route('setup.stock', $stock) }}" class="flex items-center justify-end gap-2">@csrf @method('put')
                     @if ($stock->form === 'roll')<input type="hidden" name="count" value="{{ $stock->count }}"><input name="length" value="{{ round($stock->length_mm) }}" inputmode="numeric" class="num !w-24" aria-label="Length left on the roll, mm"><span class="text-sm">mm</span>
                     @else<input type="hidden" name="length" value="{{ $stock->length_mm }}"><input name="count" value="{{ $stock->count }}" inputmode="numeric" class="num !w-24" aria-label="How many are left"><span class="text-sm">pcs</span>@endif<button class="btn btn-small" aria-label="Set what is left">Set</button></form></td></tr>@endforeach</tbody>
-            </table>
+            </table></div>
             <x-wrong field="count" /><x-wrong field="length" />
             <form method="post" action="{{ route('setup.backing') }}" class="sheet mt-4 p-4">@csrf
                 <h3 class="mb-2 font-semibold">Put on the shelf</h3>

@@ -1,5 +1,5 @@
 @php
-    $shown = $list === 'garments' ? ['style', 'garment', 'fabric', 'size', 'chest_width_mm', 'body_length_mm', 'neck_opening_mm', 'sleeve_width_mm', 'leg_width_mm', 'circumference_mm', 'unit_value'] : array_map(static fn ($c) => $c->name, $columns);
+    $shown = $list === 'garments' ? ['style', 'garment', 'fabric', 'size', 'chest_width_mm', 'body_length_mm', 'neck_opening_mm', 'sleeve_width_mm', 'leg_width_mm', 'circumference_mm', 'unit_value'] : array_diff(array_map(static fn ($c) => $c->name, $columns), ['outer_width_mm', 'outer_height_mm', 'corner_mm', 'round']);
     $say = ['garments' => 'Measures by size: the setup draws the garment and works out neck, frame and place from them. A garment that is called as its kind, such as “polo”, stands for all of that kind.', 'frames' => 'Windows, the holes they are fixed in, and what is picked on the machine.', 'machines' => 'Arm, room under the carriage, drivers and how long each change takes.', 'positions' => 'Where things go in size M, and how much that grows from one size to the next.'][$list];
     $before = '';
 @endphp
@@ -22,7 +22,7 @@
     </div>
     <x-wrong field="list" />
     @if ($rows === [])<p class="note">Nothing is here yet. Until then the setup goes by measures to start with.</p>@else
-    <table>
+    <div class="overflow-x-auto"><table>
         <thead><tr>@foreach ($columns as $column)@if (in_array($column->name, $shown, true))<th @class(['num' => $column->unit !== '' || in_array($column->name, ['count', 'unit_value', 'top_spm'], true)])>{{ $column->label() }}</th>@endif @endforeach<th><span class="sr-only">Change it</span></th></tr></thead>
         <tbody>
         @foreach ($rows as $row)
@@ -31,6 +31,6 @@
             @php $before = $row[0]; @endphp
         @endforeach
         </tbody>
-    </table>
+    </table></div>
     @endif
 </x-layout>
