@@ -119,7 +119,7 @@ final class SetupDesk
     }
 
     /**
-     * What stands in the way of a decoration, whatever its threads and frames: said as soon as an order is written.
+     * What stands in the way of a decoration, whatever its threads: said as soon as an order is written.
      *
      * @param Collection<int, Machine> $machines
      * @param array<string, int>       $pieces size => how many
@@ -133,7 +133,7 @@ final class SetupDesk
         $style = $this->catalogue->of($decoration->line);
         $facts = $this->facts($decoration, array_sum($pieces));
 
-        return SizeTable::of($facts, $this->house->rules(), $pieces, measured: $style->measures ?? [])->smallest()->advice->warnings ?? [];
+        return SizeTable::of($facts, $this->house->rules(), $pieces, $decoration->artwork === null ? null : $this->fitting($decoration, $this->catalogue->frames()), measured: $style->measures ?? [])->smallest()->advice->warnings ?? [];
     }
 
     /** @return Collection<int, Machine> */

@@ -59,9 +59,12 @@ final class WarningTable
     {
         $limit = CapFace::profileLimitMm($d->facts->profile, $d->house);
 
-        return $d->facts->isOnCap() && $d->facts->profile !== Profile::None && $d->facts->heightMm > $limit
-            ? sprintf('The design is %.1f mm high and a %s cap takes %.0f. Ask for a version at most %.0f mm high, or a higher cap.', $d->facts->heightMm, $d->facts->profile->value, $limit, $limit)
-            : null;
+        return match (true) {
+            ! $d->facts->isOnCap() || $d->facts->heightMm <= $limit => null,
+            // Nobody said how high the cap is: more than the highest takes is too much for any.
+            $d->facts->profile === Profile::None => sprintf('The design is %.1f mm high and the highest cap takes %.0f. Ask for a version at most %.0f mm high.', $d->facts->heightMm, $limit, $limit),
+            default => sprintf('The design is %.1f mm high and a %s cap takes %.0f. Ask for a version at most %.0f mm high, or a higher cap.', $d->facts->heightMm, $d->facts->profile->value, $limit, $limit),
+        };
     }
 
     private static function beyondWrap(Decided $d): ?string

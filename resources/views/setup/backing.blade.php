@@ -11,7 +11,7 @@
             @foreach ($days as $day => $batches)
                 <section class="mb-6">
                     <h2 class="mb-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F') }}</h2>
-                    <div class="overflow-x-auto"><table>
+                    <div class="relative overflow-x-auto"><table>
                         <thead><tr><th>Batch</th><th>Backing</th><th class="num">Each, mm</th><th class="num">How many</th><th>Cut it from</th><th><span class="sr-only">Done</span></th></tr></thead>
                         <tbody>
                         @foreach ($batches as $code => [$want, $at, $cuts, $missing])
@@ -35,7 +35,7 @@
         </div>
         <div>
             <h2 class="mb-1">On the shelf</h2>
-            <div class="overflow-x-auto"><table>
+            <div class="relative overflow-x-auto"><table>
                 <thead><tr><th>Backing</th><th class="num">mm</th><th class="num">Left</th></tr></thead>
                 <tbody>@foreach ($shelf as $stock)<tr><td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}</td><td class="num">{{ round($stock->width_mm) }}{{ $stock->form === 'roll' ? '' : ' × '.round($stock->length_mm) }}</td>
                     <td class="num"><form method="post" action="{{ route('setup.stock', $stock) }}" class="flex items-center justify-end gap-2">@csrf @method('put')

@@ -26,7 +26,7 @@
         @if ($list === 'garments')
             <h2 class="mb-1 mt-5">Measures by size, laid flat, mm</h2>
             @foreach ($columns as $column) @if ($ofSize($column))<x-wrong :field="$column->name" />@endif @endforeach
-            <div class="overflow-x-auto">
+            <div class="relative overflow-x-auto">
             <table>
                 <thead><tr><th>Measure</th>@foreach (Hakama\Garment\Size::cases() as $size)<th class="num">{{ $size->value === 'one' ? 'one size' : $size->value }}</th>@endforeach</tr></thead>
                 <tbody>@foreach ($columns as $column)@if ($ofSize($column))<tr><td>{{ $column->label() }}</td>@foreach (Hakama\Garment\Size::cases() as $size)<td class="num"><input aria-label="{{ $column->label() }} in size {{ $size->value }}" name="sizes[{{ $size->value }}][{{ $column->name }}]" value="{{ old("sizes.{$size->value}.{$column->name}", $rows[$size->value][$column->name] ?? '') }}" placeholder="{{ round($starting[$size->value][substr($column->name, 0, -3)] ?? 0) ?: '' }}" inputmode="decimal" class="num !w-20 !p-1"></td>@endforeach</tr>@endif @endforeach</tbody>

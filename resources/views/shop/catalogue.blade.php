@@ -22,7 +22,7 @@
     </div>
     <x-wrong field="list" />
     @if ($rows === [])<p class="note">Nothing is here yet. Until then the setup goes by measures to start with.</p>@else
-    <div class="overflow-x-auto"><table>
+    <div class="relative overflow-x-auto"><table>
         <thead><tr>@foreach ($columns as $column)@if (in_array($column->name, $shown, true))<th @class(['num' => $column->unit !== '' || in_array($column->name, ['count', 'unit_value', 'top_spm'], true)])>{{ $column->label() }}</th>@endif @endforeach<th><span class="sr-only">Change it</span></th></tr></thead>
         <tbody>
         @foreach ($rows as $row)
