@@ -13,8 +13,8 @@ use Tests\Browser\MachineOnTheLine;
 require __DIR__.'/../vendor/autoload.php';
 
 const VIEWS = [
-    'orders' => '/orders', 'order-new' => '/orders/new', 'order' => '/orders/1009', 'artwork' => '/artwork', 'artwork-one' => '/artwork/1', 'artwork-stops' => '/artwork/10/stops', 'artwork-make' => '/artwork/2/make?frame=S-30&most=1', 'artwork-history' => '/artwork/1/history',
-    'setup' => '/setup', 'setup-one' => '/setup/11',
+    'orders' => '/orders', 'order-new' => '/orders/new', 'artwork-one' => '/artwork/1', 'artwork-stops' => '/artwork/10/stops', 'artwork-make' => '/artwork/2/make?frame=S-30&most=1',
+    'setup' => '/setup', 'setup-one' => '/setup/7', 'setup-cap' => '/setup/11', 'setup-tube' => '/setup/16', 'setup-backing' => '/setup/backing', 'catalogue' => '/shop/catalogue',
     'needles' => '/needles/M1', 'plan' => '/plan', 'floor' => '/floor/M1', 'floor-preflight' => '/floor/M2', 'books' => '/books', 'shop' => '/shop', 'threads' => '/shop/threads', 'thread-match' => '/shop/threads/match?hex=%233b6f8f&cloth=%23ddd2bb',
 ];
 

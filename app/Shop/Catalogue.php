@@ -61,6 +61,21 @@ final class Catalogue
         return $id === null ? null : $this->styles()[$id];
     }
 
+    /**
+     * How a cap's front is made and how high it is: as said, else as the catalogue has the style.
+     *
+     * @return array{structure: string, profile: string}
+     */
+    public function capOf(string $style, string $structure, string $profile): array
+    {
+        $known = $this->named($style);
+
+        return [
+            'structure' => in_array($structure, ['', 'none'], true) ? $known->structure->value ?? 'none' : $structure,
+            'profile' => in_array($profile, ['', 'none'], true) ? $known->profile->value ?? 'none' : $profile,
+        ];
+    }
+
     public function idOf(string $name): ?int
     {
         foreach ($this->styles() as $id => $style) {

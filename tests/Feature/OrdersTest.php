@@ -60,6 +60,16 @@ final class OrdersTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_cap_of_the_catalogue_is_as_high_as_the_catalogue_has_it(): void
+    {
+        $cap = ['garment' => 'cap', 'fabric' => 'twill', 'structure' => 'none', 'profile' => 'none', 'style' => 'quayside', 'colour_name' => 'navy', 'colour_hex' => '#26324f', 'sizes' => ['one' => '6'], 'decorations' => [['position' => 'cap_front']]];
+        $this->post('/orders', $this->typed(['lines' => [$cap]]))->assertSessionHasNoErrors();
+        self::assertSame(['structured', 'mid'], array_values(Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->only('structure', 'profile')));
+        $this->post('/orders', $this->typed(['lines' => [[...$cap, 'profile' => 'low']]]))->assertSessionHasNoErrors();
+        self::assertSame('low', Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->profile);
+    }
+
+    #[Test]
     public function a_time_that_has_passed_a_line_without_garments_and_far_too_many_are_refused(): void
     {
         $this->post('/orders', $this->typed(['due_date' => '2026-03-04', 'due_time' => '09:00']))->assertSessionHasErrors('due_date');

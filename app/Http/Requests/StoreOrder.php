@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
@@ -85,7 +86,7 @@ final class StoreOrder extends FormRequest
                     $validator->errors()->add("lines.{$i}.sizes", 'Type how many of at least one size.');
                 }
                 $pieces += $garments * count(is_array($line['decorations'] ?? null) ? $line['decorations'] : []);
-                if (($line['garment'] ?? '') === Garment::Cap->value && ($line['profile'] ?? 'none') === Profile::None->value) {
+                if (($line['garment'] ?? '') === Garment::Cap->value && app(Catalogue::class)->capOf(self::text($line, 'style'), '', self::text($line, 'profile'))['profile'] === Profile::None->value) {
                     $validator->errors()->add("lines.{$i}.profile", 'Say how high the cap is: it limits the design.');
                 }
             }
@@ -101,5 +102,11 @@ final class StoreOrder extends FormRequest
     public function dueAt(): CarbonImmutable
     {
         return CarbonImmutable::parse($this->string('due_date').' '.$this->string('due_time'));
+    }
+
+    /** @param array<mixed> $of */
+    private static function text(array $of, string $field): string
+    {
+        return is_string($of[$field] ?? null) ? trim($of[$field]) : '';
     }
 }

@@ -14,7 +14,7 @@
             <div>
                 <label for="l{{ $i }}-{{ $field }}">{{ $label }}</label>
                 <select id="l{{ $i }}-{{ $field }}" name="lines[{{ $i }}][{{ $field }}]" @error("lines.{$i}.{$field}") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-{{ $field }}" @enderror>
-                    @foreach ($cases as $case)<option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)>{{ $case->value === 'none' ? 'no cap' : $word($case->value) }}</option>@endforeach
+                    @foreach ($cases as $case)<option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)>{{ $case->value === 'none' ? 'as catalogued' : $word($case->value) }}</option>@endforeach
                 </select>
                 <x-wrong :field="'lines.'.$i.'.'.$field" />
             </div>

@@ -106,8 +106,7 @@ final class OrderController
         return new OrderLine([
             'garment' => self::typed($typed, 'garment'),
             'fabric' => self::typed($typed, 'fabric'),
-            'structure' => Structure::tryFrom(self::typed($typed, 'structure'))->value ?? 'none',
-            'profile' => Profile::tryFrom(self::typed($typed, 'profile'))->value ?? 'none',
+            ...$catalogue->capOf(self::typed($typed, 'style'), Structure::tryFrom(self::typed($typed, 'structure'))->value ?? 'none', Profile::tryFrom(self::typed($typed, 'profile'))->value ?? 'none'),
             'style' => self::typed($typed, 'style'),
             'colour_name' => '',
             'colour_hex' => preg_match('/^#[0-9a-f]{6}$/', $hex) === 1 ? $hex : '#808080',
