@@ -10,6 +10,7 @@ require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Figures.php';
 require __DIR__.'/Crowd.php';
 require __DIR__.'/Player.php';
+require __DIR__.'/PlanShop.php';
 
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
@@ -18,6 +19,7 @@ $figures = new Figures($argv[1]);
 $figures->machine();
 $figures->tapes();
 $figures->advice();
+$figures->plans();
 $figures->pages('Pages with the demo data');
 (new Player($argv[1], $argv[2]))->measure();
 printf("\nLoading 5 000 orders and 200 000 events ...\n");

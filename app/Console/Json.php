@@ -160,6 +160,25 @@ final class Json
         return $value;
     }
 
+    /** @return array<int, string> text by needle, 1 to as many as there are */
+    public function needles(string $key, int $count): array
+    {
+        $byNeedle = [];
+        foreach ($this->map($key) as $needle => $text) {
+            $byNeedle[$needle] = is_int($needle) && $needle >= 1 && $needle <= $count ? $text : throw UnfitInput::at($this->where($key), "there is no needle {$needle} on a machine of {$count}");
+        }
+
+        return $byNeedle;
+    }
+
+    /** @return list<int> numbers of needles */
+    public function numbers(string $key, int $least, int $most): array
+    {
+        return array_map(fn(mixed $one): int => is_int($one) && $one >= $least && $one <= $most
+            ? $one
+            : throw UnfitInput::at($this->where($key), 'there is no needle '.json_encode($one)." on a machine of {$most}"), $this->list($key));
+    }
+
     /** @throws UnfitInput when there is a key nobody asked for */
     public function done(): void
     {

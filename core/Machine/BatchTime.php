@@ -30,15 +30,17 @@ final readonly class BatchTime
         }
     }
 
-    /** @return list<int> seconds from one load's start to the next's, each one piece of time that is not split */
+    /** @return non-empty-list<int> seconds from one load's start to the next's, each one piece of time that is not split */
     public function loadsS(): array
     {
         $loads = [];
-        for ($left = $this->pieces; $left > 0; $left -= $this->heads) {
+        $left = $this->pieces;
+        do {
             $hooping = min($left, $this->heads) * $this->hoopS;
             $waits = $loads === [] || $this->framesPerHead === 1 ? $hooping : max(0, $hooping - $this->sewS);
             $loads[] = $waits + $this->swapS + $this->sewS;
-        }
+            $left -= $this->heads;
+        } while ($left > 0);
 
         return $loads;
     }

@@ -29,6 +29,7 @@ final readonly class Batch
         public int $dueAt,
         public float $weight = 1.0,
         public bool $alreadySetUp = false,
+        public ?FixedStart $fixed = null,
     ) {}
 
     public function demand(): Demand

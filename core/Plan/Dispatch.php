@@ -4,44 +4,98 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
+use Hakama\Plan\Internal\Pricer;
+
 /** Sequences made by a simple rule, without searching. */
 final class Dispatch
 {
+    /** How far ahead of its due time a batch begins to press, and how much a set-up counts against it, both in averages. */
+    private const LOOK_AHEAD = 2.0;
+    private const SETUP_SHARE = 0.5;
+
     /** Batches in order of arrival, each appended to the machine that ends it soonest: how a shop books by hand. */
-    public static function asBooked(Shop $shop): Sequence
+    public static function asBooked(Shop $shop, Sequence $standing = new Sequence([])): Sequence
     {
-        return self::appendInOrder($shop, new Sequence([]), array_values($shop->batches));
+        return self::inOrder($shop, $standing, static fn(Batch $batch): int => 0);
     }
 
     /** Batches by due time, each appended to the machine that ends it soonest, after what already stands there. */
     public static function byDue(Shop $shop, Sequence $standing = new Sequence([])): Sequence
     {
-        $placed = array_merge(...array_values($standing->batches), ...[[]]);
-        $open = array_filter($shop->batches, static fn(Batch $batch): bool => ! in_array($batch->id, $placed, true));
-        usort($open, static fn(Batch $a, Batch $b): int => $a->dueAt <=> $b->dueAt);
-
-        return self::appendInOrder($shop, $standing, $open);
+        return self::inOrder($shop, $standing, static fn(Batch $batch): int => $batch->dueAt);
     }
 
-    /** @param list<Batch> $batches */
-    private static function appendInOrder(Shop $shop, Sequence $sequence, array $batches): Sequence
+    /** Batches by the time that is left once their work is taken off, the least first. */
+    public static function leastSlack(Shop $shop, Sequence $standing = new Sequence([])): Sequence
     {
-        foreach ($batches as $batch) {
-            $best = null;
-            $soonest = PHP_INT_MAX;
-            foreach ($shop->lanes as $machine => $lane) {
-                if ($shop->obstacle($batch, $lane) !== null) {
-                    continue;
-                }
-                $tried = $sequence->appended($machine, $batch->id);
-                $end = Timetable::of($shop, $tried)->find($batch->id)?->end();
-                if ($end !== null && $end < $soonest) {
-                    [$best, $soonest] = [$tried, $end];
+        return self::inOrder($shop, $standing, static fn(Batch $batch): int => $batch->dueAt - $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewS)]));
+    }
+
+    /**
+     * Apparent tardiness cost with set-ups: the machine that is free soonest takes the batch that is worth most there, by
+     * weight and length, by how near its due time is and by what its set-up takes (Lee, Bhaskaran, Pinedo 1997).
+     */
+    public static function pressing(Shop $shop, Sequence $standing = new Sequence([])): Sequence
+    {
+        $pricer = new Pricer($shop);
+        $pricer->keep($standing);
+        $open = array_fill_keys(array_diff(array_keys($pricer->batches), ...$pricer->sequence), true);
+        $weights = array_column($shop->batches, 'weight');
+        $dues = array_column($shop->batches, 'dueAt');
+        $machines = array_keys($pricer->machines);
+        while ($open !== [] && $machines !== []) {
+            $ends = array_intersect_key($pricer->ends, array_flip($machines));
+            asort($ends);
+            $m = (int) array_key_first($ends);
+            $may = array_filter(array_keys($open), static fn(int $batch): bool => $pricer->loads[$m][$batch] !== null);
+            if ($may === []) {
+                $machines = array_values(array_diff($machines, [$m]));
+                continue;
+            }
+            $runs = array_map(static fn(int $batch): int => $pricer->runS($m, $batch), $may);
+            $setups = array_map(static fn(int $batch): int => $pricer->setupS($m, $batch), $may);
+            [$run, $setup] = [max(1, array_sum($runs) / count($runs)), max(1, array_sum($setups) / count($setups))];
+            [$best, $most] = [$may[array_key_first($may)], -INF];
+            foreach ($may as $i => $batch) {
+                // As a logarithm: far ahead of due the worth itself would be nothing for all of them.
+                $worth = log($weights[$batch] / max(1, $runs[$i])) - max(0, $dues[$batch] - $runs[$i] - $ends[$m]) / (self::LOOK_AHEAD * $run) - $setups[$i] / (self::SETUP_SHARE * $setup);
+                if ($worth > $most) {
+                    [$best, $most] = [$batch, $worth];
                 }
             }
-            $sequence = $best ?? $sequence;
+            $pricer->change([$m => [...$pricer->sequence[$m], $best]], [$m => count($pricer->sequence[$m])]);
+            unset($open[$best]);
         }
 
-        return $sequence;
+        return $pricer->kept();
+    }
+
+    /** @param callable(Batch): int $by what is not yet in the sequence, the least first; equals in order of arrival */
+    private static function inOrder(Shop $shop, Sequence $standing, callable $by): Sequence
+    {
+        $pricer = new Pricer($shop);
+        $pricer->keep($standing);
+        $open = array_diff(array_keys($pricer->batches), ...$pricer->sequence);
+        $keys = array_map($by, array_values($shop->batches));
+        usort($open, static fn(int $a, int $b): int => [$keys[$a], $a] <=> [$keys[$b], $b]);
+        foreach ($open as $batch) {
+            $best = null;
+            $soonest = PHP_INT_MAX;
+            $lanes = $pricer->sequence;
+            foreach ($lanes as $m => $lane) {
+                if ($pricer->loads[$m][$batch] === null) {
+                    continue;
+                }
+                $cost = $pricer->price([$m => [...$lane, $batch]], [$m => count($lane)]);
+                if ($cost - $pricer->cost < Pricer::UNPLACED && $pricer->ends[$m] < $soonest) {
+                    [$best, $soonest] = [$m, $pricer->ends[$m]];
+                }
+            }
+            if ($best !== null) {
+                $pricer->change([$best => [...$lanes[$best], $batch]], [$best => count($lanes[$best])]);
+            }
+        }
+
+        return $pricer->kept();
     }
 }

@@ -7,11 +7,23 @@ namespace Hakama\Plan;
 /** Which batches each machine runs, in order. */
 final readonly class Sequence
 {
-    /** @param array<string, list<string>> $batches machine => batch ids */
+    /** @param array<array-key, list<string>> $batches machine => batch ids; PHP turns a machine of digits into a number */
     public function __construct(public array $batches) {}
 
+    /** The machine a batch stands on; null when it stands on none. */
+    public function machineOf(string $batch): ?string
+    {
+        foreach ($this->batches as $machine => $ids) {
+            if (in_array($batch, $ids, true)) {
+                return (string) $machine;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> */
-    public function on(string $machine): array
+    public function on(int|string $machine): array
     {
         return $this->batches[$machine] ?? [];
     }

@@ -46,6 +46,7 @@ final readonly class Shop
 
         return match (true) {
             ! isset($batch->sewS[$lane->id]) => "{$lane->id} cannot run it",
+            $batch->fixed !== null && $batch->fixed->machine !== $lane->id => "it is fixed to {$batch->fixed->machine}",
             $frame === null => "the shop has no frame {$batch->frame}",
             $lane->heads * $batch->framesPerHead > $frame->count => sprintf('it wants %d frames %s at once and there are %d', $lane->heads * $batch->framesPerHead, $frame->id, $frame->count),
             ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $this->needs) => sprintf('its %d threads do not fit on the needles of %s at once', count($batch->demand()->threads()), $lane->id),

@@ -55,6 +55,79 @@ final class CommandsTest extends TestCase
     }
 
     #[Test]
+    public function a_plan_is_solved_and_priced_in_the_form_that_is_promised(): void
+    {
+        $case = (string) file_get_contents(__DIR__.'/../fixtures/plans/case-2.json');
+        $out = self::json(['plan:solve', '-', '--iterations=2000', '--seed=4'], $case);
+        self::assertSame(['placed', 'unplaced', 'totals', 'as_booked', 'lower_bound', 'iterations', 'seed'], array_keys($out));
+        self::assertSame(['batch', 'machine', 'setup_start', 'start', 'end', 'setup_min', 'driver_change', 'frame_change', 'threads', 'order', 'late_min'], array_keys($out['placed'][0]));
+        self::assertSame(['cost', 'weighted_late_min', 'late_batches', 'setup_min', 'thread_changes', 'driver_changes', 'frame_changes', 'flow_min'], array_keys($out['totals']));
+        self::assertSame(array_keys($out['totals']), array_keys($out['as_booked']));
+        self::assertSame([2000, 4], [$out['iterations'], $out['seed']]);
+        self::assertLessThanOrEqual($out['totals']['cost'], $out['lower_bound']);
+        self::assertLessThan($out['as_booked']['cost'], $out['totals']['cost']);
+        self::assertSame($out, self::json(['plan:solve', '-', '--iterations=2000', '--seed=4'], $case), 'the same once more');
+
+        $priced = json_decode((string) file_get_contents(__DIR__.'/../fixtures/plans/case-2.priced.json'), true);
+        $out = self::json(['plan:solve', '-', '--evaluate'], $case);
+        self::assertEqualsWithDelta($priced['totals']['cost'], $out['totals']['cost'], 0.002);
+        self::assertSame(array_column($priced['placed'], 'end', 'batch'), array_column($out['placed'], 'end', 'batch'));
+    }
+
+    #[Test]
+    public function codes_of_digits_and_a_fixed_start_are_planned_like_any_other(): void
+    {
+        $shop = self::plan();
+        $out = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($shop));
+        self::assertSame([['6', '1', '2026-03-02T10:00:00']], array_values(array_map(static fn(array $one): array => [$one['batch'], $one['machine'], $one['start']], array_filter($out['placed'], static fn(array $one): bool => $one['batch'] === '6'))));
+        $shop['batches'][1]['sew_s'] = (object) [];
+        $shop['batches'][1]['fixed'] = null;
+        $out = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($shop));
+        self::assertSame([['batch' => '6', 'reason' => '1 cannot run it']], $out['unplaced']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function unfitPlans(): iterable
+    {
+        yield 'a time that is none' => [['now' => '2026-02-30T08:00'], 'now: a local time such as'];
+        yield 'spans that overlap' => [['machines' => [[...self::plan()['machines'][0], 'hours' => [['2026-03-02T08:00', '2026-03-02T12:00'], ['2026-03-02T11:00', '2026-03-02T16:00']]]]], 'spans that rise'];
+        yield 'a machine twice' => [['machines' => [self::plan()['machines'][0], self::plan()['machines'][0]]], 'machines: 1 stands here twice'];
+        yield 'a machine nobody has' => [['batches' => [[...self::plan()['batches'][0], 'sew_s' => ['M9' => 100]]]], 'M9: there is no such machine'];
+        yield 'no thread at all' => [['batches' => [[...self::plan()['batches'][0], 'threads' => []]]], 'at least one thread'];
+        yield 'an order with a stranger' => [['sequence' => ['1' => ['nobody']]], 'there is no batch nobody'];
+        yield 'an order with one twice' => [['sequence' => ['1' => ['5', '5']]], '5 stands here twice'];
+        yield 'a key nobody knows' => [['weather' => 'fair'], 'weather: this key is not known'];
+        yield 'minutes below zero' => [['changeover' => [...self::plan()['changeover'], 'thread_min' => -1]], 'thread_min: a number from'];
+    }
+
+    /** @param array<string, mixed> $changed */
+    #[Test]
+    #[DataProvider('unfitPlans')]
+    public function a_plan_with_a_mistake_is_refused_with_where_it_is(array $changed, string $said): void
+    {
+        $process = self::run_(['plan:solve', '-'], (string) json_encode([...self::plan(), ...$changed]));
+        self::assertSame(2, $process->getExitCode());
+        self::assertStringContainsString($said, $process->getErrorOutput());
+        self::assertSame('', $process->getOutput());
+    }
+
+    /** @return array<string, mixed> */
+    private static function plan(): array
+    {
+        $batch = ['id' => '5', 'pieces' => 4, 'sew_s' => ['1' => 410], 'hoop_s' => 90, 'swap_s' => 40, 'frames_per_head' => 2, 'threads' => ['12', '7'], 'frame' => '130', 'ready' => '2026-03-02T08:00', 'due' => '2026-03-03T12:00', 'weight' => 1, 'fixed' => null];
+
+        return [
+            'now' => '2026-03-02T08:00',
+            'machines' => [['id' => '1', 'heads' => 1, 'needles' => 15, 'rack' => ['1' => '7'], 'pinned' => [1], 'driver' => 'flat', 'frame' => '130', 'hours' => [['2026-03-02T08:00', '2026-03-02T12:00'], ['2026-03-02T12:30', '2026-03-02T16:30']]]],
+            'frames' => [['id' => '130', 'driver' => 'flat', 'count' => 4]],
+            'changeover' => ['load_min' => 3, 'frame_min' => 4, 'thread_min' => 2.5, 'driver_min' => [['flat', 'cap', 15]]],
+            'people' => 1, 'tends' => 3,
+            'batches' => [$batch, [...$batch, 'id' => '6', 'pieces' => 2, 'fixed' => ['machine' => '1', 'start' => '2026-03-02T10:00']]],
+            'cost' => ['late' => 10, 'setup' => 1, 'flow' => 0.01],
+        ];
+    }
+
+    #[Test]
     public function needles_are_assigned(): void
     {
         $out = self::json(['needles:assign', '-'], '{"needles":15,"rack":{"1":"white-40"},"pinned":[1],"needle_sizes":{"1":"75/11"},"thread_needs":{"white-60":"65/9"},"batches":[{"id":"b1","blocks":["white-40","navy-40","white-40"]}]}');

@@ -26,9 +26,9 @@ final class NeedlesAssign extends JsonCommand
         $count = $json->int('needles', 1, 200);
         $rack = Rack::of(
             $count,
-            $json->has('rack') ? self::byNeedle($json, 'rack', $count) : [],
-            $json->has('pinned') ? self::pinned($json, $count) : [],
-            $json->has('needle_sizes') ? self::byNeedle($json, 'needle_sizes', $count) : [],
+            $json->has('rack') ? $json->needles('rack', $count) : [],
+            $json->has('pinned') ? $json->numbers('pinned', 1, $count) : [],
+            $json->has('needle_sizes') ? $json->needles('needle_sizes', $count) : [],
         );
         $needs = new ThreadNeeds($json->has('thread_needs') ? $json->map('thread_needs') : []);
         $batches = [];
@@ -52,27 +52,5 @@ final class NeedlesAssign extends JsonCommand
                 'order' => $batch->order,
             ], $assignment->batches),
         ];
-    }
-
-    /** @return array<int, string> */
-    private static function byNeedle(Json $json, string $key, int $count): array
-    {
-        $byNeedle = [];
-        foreach ($json->map($key) as $needle => $text) {
-            if (! is_int($needle) || $needle < 1 || $needle > $count) {
-                throw UnfitInput::at($json->where($key), "there is no needle {$needle} on a machine of {$count}");
-            }
-            $byNeedle[$needle] = $text;
-        }
-
-        return $byNeedle;
-    }
-
-    /** @return list<int> */
-    private static function pinned(Json $json, int $count): array
-    {
-        return array_map(static fn(mixed $needle): int => is_int($needle) && $needle >= 1 && $needle <= $count
-            ? $needle
-            : throw UnfitInput::at($json->where('pinned'), 'there is no needle '.json_encode($needle)." on a machine of {$count}"), $json->list('pinned'));
     }
 }

@@ -106,13 +106,14 @@ final class Timing
             + $this->shop->changeover->threadS * $lane->heads * count($needles->load);
         $loadsS = (new BatchTime($batch->pieces, $lane->heads, $batch->framesPerHead, $batch->hoopS, $batch->swapS, $batch->sewS[$lane->id]))->loadsS();
 
-        $earliest = max($this->shop->now, $last?->end() ?? $this->shop->now);
+        // What is fixed is set up just before, so that frames and hands are free until then.
+        $earliest = max($this->shop->now, $last?->end() ?? $this->shop->now, ($batch->fixed->startAt ?? 0) - $setupS);
         foreach ([$earliest, ...$this->endsAfter($earliest)] as $from) {
             $setupStart = $lane->hours->fit($from, $setupS);
             if ($setupStart === null) {
                 return null;
             }
-            $loads = $this->loads($lane, max($setupStart + $setupS, $batch->readyAt), $loadsS);
+            $loads = $this->loads($lane, max($setupStart + $setupS, $batch->readyAt, $batch->fixed->startAt ?? 0), $loadsS);
             if ($loads === null) {
                 return null;
             }

@@ -12,6 +12,8 @@ use Hakama\Plan\FrameStock;
 use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
+use Hakama\Plan\Search;
+use Hakama\Plan\Sequence;
 use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,8 +41,24 @@ final class PlanCheckTest extends TestCase
         mt_srand($seed);
         $shop = self::randomShop();
         $sequence = $seed % 2 === 0 ? Dispatch::asBooked($shop) : Dispatch::byDue($shop);
-        $timetable = Timetable::of($shop, $sequence);
+        $this->keepsEveryRule($shop, $sequence);
+    }
 
+    #[Test]
+    #[DataProvider('seeds')]
+    public function a_random_plan_that_was_searched_for_keeps_every_rule(int $seed): void
+    {
+        mt_srand(100 + $seed);
+        $shop = self::randomShop();
+        $search = Search::of($shop, $seed, 600)->run(600);
+
+        $this->keepsEveryRule($shop, $search->best());
+        self::assertEqualsWithDelta(Timetable::of($shop, $search->best())->totals->cost, $search->cost(), 1e-6, 'what the search believed is what it comes to');
+    }
+
+    private function keepsEveryRule(Shop $shop, Sequence $sequence): void
+    {
+        $timetable = Timetable::of($shop, $sequence);
         $this->everyBatchIsThereOnce($shop, $timetable, array_merge(...array_values($sequence->batches), ...[[]]));
         $this->allWorkLiesInWorkingHours($shop, $timetable);
         $this->machinesDoOneThingAtATime($shop, $timetable);

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+/**
+ * What no plan of a shop can cost less than, so that a person sees how much there is left to gain.
+ *
+ * Each batch ends no sooner than alone on the machine that ends it soonest, set up with no change; and of all batches the
+ * k-th to end ends no sooner than the k shortest shared out evenly among the machines. Every frame, driver and thread that
+ * stands nowhere is put on at least once.
+ */
+final readonly class Bound
+{
+    private function __construct(
+        public float $cost,
+        public float $weightedLateMin,
+        public float $setupMin,
+        public float $flowMin,
+    ) {}
+
+    public static function of(Shop $shop): self
+    {
+        $easy = new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), array_values($shop->batches), new Changeover($shop->changeover->loadS, 0, 0), $shop->hands, $shop->weights, $shop->needs);
+        $easy = new Internal\Pricer($easy);
+        [$late, $flow, $setup, $shortest, $dues, $weights] = [0.0, 0.0, 0, [], [], []];
+        foreach (array_values($shop->batches) as $b => $batch) {
+            $end = $run = PHP_INT_MAX;
+            foreach (array_keys($easy->machines) as $m) {
+                if ($easy->loads[$m][$b] !== null && $easy->price([$m => [$b]], [$m => 0]) < Internal\Pricer::UNPLACED) {
+                    $end = min($end, $easy->ends[$m]);
+                    $run = min($run, $easy->runS($m, $b));
+                }
+            }
+            if ($end === PHP_INT_MAX) {
+                continue;
+            }
+            $setupS = $batch->alreadySetUp ? 0 : $shop->changeover->loadS;
+            $late += $batch->weight * max(0, $end - $batch->dueAt);
+            $flow += $end - $shop->now;
+            $setup += $setupS;
+            $shortest[] = $run + $setupS;
+            $dues[] = $batch->dueAt;
+            $weights[] = $batch->weight;
+        }
+        sort($shortest);
+        sort($dues);
+        [$sharedLate, $sharedFlow, $sum] = [0.0, 0.0, 0];
+        $machines = max(1, min(count($shop->lanes), $shop->hands));
+        foreach ($shortest as $k => $s) {
+            $sum += $s;
+            $sharedFlow += $sum / $machines;
+            // Ends in rising order meet due times in rising order: no other pairing is less late.
+            $sharedLate += max(0.0, $shop->now + $sum / $machines - $dues[$k]);
+        }
+        $late = max($late, ($weights === [] ? 0.0 : min($weights)) * $sharedLate) / 60;
+        $flow = max($flow, $sharedFlow) / 60;
+        $setup = ($setup + self::neverMounted($shop)) / 60;
+
+        return new self($shop->weights->late * $late + $shop->weights->setup * $setup + $shop->weights->flow * $flow, $late, $setup, $flow);
+    }
+
+    /** Frames, drivers and threads that some batch wants and no machine has now, seconds. */
+    private static function neverMounted(Shop $shop): int
+    {
+        $wanted = array_filter($shop->batches, static fn(Batch $batch): bool => ! $batch->alreadySetUp && isset($shop->frames[$batch->frame]) && array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null) !== []);
+        $lanes = array_values($shop->lanes);
+        $frames = array_diff(array_unique(array_column($wanted, 'frame')), array_column($lanes, 'frame'));
+        $drivers = array_diff(array_unique(array_map(static fn(Batch $batch): string => $shop->frames[$batch->frame]->driver, array_values($wanted))), array_column($lanes, 'driver'));
+        $on = [];
+        foreach ($lanes as $lane) {
+            foreach ($lane->rack->needles as $needle) {
+                $on[(string) $needle->thread] = true;
+            }
+        }
+        $threads = array_unique(array_merge(...array_map(static fn(Batch $batch): array => $batch->demand()->threads(), array_values($wanted)), ...[[]]));
+        $threads = array_filter($threads, static fn(string $thread): bool => ! isset($on[$thread]));
+        $seconds = count($frames) * $shop->changeover->frameS + count($threads) * $shop->changeover->threadS * ($lanes === [] ? 0 : min(array_column($lanes, 'heads')));
+        foreach ($drivers as $driver) {
+            $seconds += $lanes === [] ? 0 : min(array_map(static fn(Lane $lane): int => min([PHP_INT_MAX, ...array_map(static fn(string $from): int => $from === $driver ? PHP_INT_MAX : $lane->driverS["{$from}>{$driver}"] ?? $shop->changeover->driverS($from, $driver), [...array_column($shop->frames, 'driver'), $lane->driver])]), $lanes));
+        }
+
+        return $seconds;
+    }
+}

@@ -1,0 +1,286 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Hakama\Machine\Rack;
+use Hakama\Needles\Assignment;
+use Hakama\Needles\BatchNeedles;
+use Hakama\Needles\Demand;
+use Hakama\Needles\ThreadNeeds;
+use Hakama\Plan\Batch;
+use Hakama\Plan\Bound;
+use Hakama\Plan\Changeover;
+use Hakama\Plan\Dispatch;
+use Hakama\Plan\FixedStart;
+use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hours;
+use Hakama\Plan\Internal\NeedleCount;
+use Hakama\Plan\Internal\Pricer;
+use Hakama\Plan\Lane;
+use Hakama\Plan\Placed;
+use Hakama\Plan\Search;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Shop;
+use Hakama\Plan\Timetable;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class SearchTest extends TestCase
+{
+    private const EIGHT = 28800;
+
+    #[Test]
+    public function stays_on_needles_are_counted_as_a_person_would(): void
+    {
+        // Two needles, both empty: a b | c | a b. Nothing can stay over c but one of the two.
+        $count = NeedleCount::of(2, []);
+        $loads = [];
+        foreach ([[0, 1], [2], [0, 1]] as $threads) {
+            $count = $count->then($threads);
+            $loads[] = $count->loads;
+        }
+        self::assertSame([2, 1, 1], $loads);
+        // Three needles with a, b, c on them: nothing is loaded until d, then one of them gives way for good.
+        $count = NeedleCount::of(3, [0, 1, 2])->then([0, 1]);
+        self::assertSame(0, $count->loads);
+        self::assertSame(1, $count->then([3])->loads);
+        self::assertSame(1, $count->then([3])->then([0, 1, 2])->loads);
+    }
+
+    #[Test]
+    public function counting_needles_alone_comes_to_what_placing_them_comes_to(): void
+    {
+        mt_srand(5);
+        for ($round = 0; $round < 200; $round++) {
+            $needles = mt_rand(2, 7);
+            $rack = [];
+            foreach (range(1, $needles) as $n) {
+                if (mt_rand(0, 3) > 0) {
+                    $rack[$n] = 't'.mt_rand(0, 8);
+                }
+            }
+            $batches = array_map(static fn(int $i): Demand => new Demand("b{$i}", array_map(static fn(): string => 't'.mt_rand(0, 8), range(1, mt_rand(1, $needles)))), range(1, mt_rand(2, 9)));
+            $assigned = array_map(static fn(BatchNeedles $one): int => count($one->load), Assignment::of(Rack::of($needles, $rack), $batches)->batches);
+
+            $count = NeedleCount::of($needles, array_map(static fn(string $t): int => (int) substr($t, 1), array_values(array_unique($rack))));
+            $counted = [];
+            foreach ($batches as $batch) {
+                $count = $count->then(array_map(static fn(string $t): int => (int) substr($t, 1), $batch->threads()));
+                $counted[] = $count->loads;
+            }
+            self::assertSame($assigned, $counted, "round {$round}");
+        }
+    }
+
+    #[Test]
+    public function a_change_is_priced_from_where_it_begins_as_the_whole_plan_would_be(): void
+    {
+        $priced = 0;
+        for ($seed = 1; $seed <= 30; $seed++) {
+            mt_srand($seed);
+            $shop = self::shop(mt_rand(3, 14), mt_rand(1, 4), hands: mt_rand(1, 4), fixed: $seed % 3 === 0, fine: $seed % 2 === 0);
+            $pricer = new Pricer($shop);
+            $pricer->keep(Dispatch::byDue($shop));
+            for ($k = 0; $k < 25; $k++) {
+                [$lanes, $first] = self::anyMove($pricer);
+                $asked = $pricer->price($lanes, $first);
+                self::assertEqualsWithDelta($asked, $pricer->change($lanes, $first), 1e-9, 'asking keeps nothing');
+                $timetable = Timetable::of($shop, $pricer->kept());
+                if ($timetable->unplaced === [] && self::startsAsFixed($timetable)) {
+                    self::assertEqualsWithDelta($timetable->totals->cost, $pricer->cost, 1e-6, "seed {$seed}, move {$k}");
+                    $priced++;
+                }
+                self::assertSame(INF, $pricer->price($lanes, $first, $pricer->cost / 2));
+            }
+        }
+        self::assertGreaterThan(400, $priced);
+    }
+
+    #[Test]
+    public function small_plans_are_as_cheap_as_any_order_of_their_batches(): void
+    {
+        $best = $total = 0;
+        for ($seed = 1; $seed <= 200; $seed++) {
+            mt_srand($seed);
+            $shop = self::shop($seed % 10 === 0 ? 7 : 3 + $seed % 4, 2, hands: mt_rand(1, 2));
+            $pricer = new Pricer($shop);
+            $least = INF;
+            self::tryAll($pricer, 0, array_keys($pricer->batches), $least);
+            if ($least >= Pricer::UNPLACED) {
+                continue;
+            }
+            $found = Search::of($shop, 1, 3000)->run(3000)->cost();
+            self::assertGreaterThan($least - 1e-6, $found, 'nothing is cheaper than the cheapest');
+            self::assertLessThanOrEqual(1.01 * $least, $found, "seed {$seed}");
+            self::assertLessThanOrEqual($least + 1e-6, Bound::of($shop)->cost, "seed {$seed}: the bound lies below");
+            self::assertGreaterThan(0.0, Bound::of($shop)->cost);
+            $total++;
+            $best += $found < $least + 1e-6 ? 1 : 0;
+        }
+        self::assertGreaterThan(180, $total);
+        self::assertGreaterThanOrEqual(0.95 * $total, $best, "{$best} of {$total}");
+    }
+
+    #[Test]
+    public function the_same_seed_gives_the_same_plan_however_often_it_was_interrupted_and_longer_is_never_worse(): void
+    {
+        mt_srand(77);
+        $shop = self::shop(18, 3, hands: 2);
+        $search = Search::of($shop, 9, 3000);
+        $costs = [$search->cost()];
+        for ($i = 0; $i < 30; $i++) {
+            $costs[] = $search->run(100)->cost();
+        }
+        self::assertEquals(Search::of($shop, 9, 3000)->run(3000)->best(), $search->best());
+        self::assertSame(3000, $search->done());
+        $falling = $costs;
+        rsort($falling);
+        self::assertSame($falling, $costs);
+        self::assertLessThan($costs[0], $costs[30]);
+        self::assertLessThan(Timetable::of($shop, Dispatch::asBooked($shop))->totals->cost, $search->cost());
+    }
+
+    #[Test]
+    public function what_is_fixed_stays_where_and_when_it_is_and_what_runs_stays_in_front(): void
+    {
+        for ($seed = 1; $seed <= 12; $seed++) {
+            mt_srand($seed);
+            $shop = self::shop(12, 3, hands: 3);
+            $batches = array_values($shop->batches);
+            $may = static fn(Batch $batch): string => (string) array_key_first(array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null));
+            [$running, $held] = [$batches[0], $batches[1]];
+            $batches[0] = new Batch($running->id, $running->pieces, $running->sewS, $running->hoopS, $running->swapS, $running->framesPerHead, $running->threads, $running->frame, 0, $running->dueAt, alreadySetUp: true);
+            $batches[1] = new Batch($held->id, $held->pieces, $held->sewS, $held->hoopS, $held->swapS, $held->framesPerHead, $held->threads, $held->frame, 0, $held->dueAt, fixed: new FixedStart($may($held), 86400 + self::EIGHT + 7200));
+            $shop = new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), $batches, $shop->changeover, $shop->hands);
+            $front = $may($running);
+            $search = Search::of($shop, $seed, 1500, new Sequence([$front => [$running->id]]))->run(1500);
+            $timetable = Timetable::of($shop, $search->best());
+
+            self::assertSame($running->id, $search->best()->on($front)[0]);
+            self::assertSame(0, $timetable->find($running->id)?->setupS);
+            self::assertSame([$may($held), 86400 + self::EIGHT + 7200], [$timetable->find($held->id)?->machine, $timetable->find($held->id)?->start()]);
+        }
+    }
+
+    #[Test]
+    public function every_dispatch_rule_places_all_that_can_be_placed(): void
+    {
+        mt_srand(3);
+        $shop = self::shop(15, 3, hands: 3);
+        foreach ([Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule) {
+            self::assertEqualsCanonicalizing(array_keys($shop->batches), array_merge(...array_values($rule($shop)->batches)));
+        }
+    }
+
+    #[Test]
+    public function the_bound_is_what_a_hand_works_out(): void
+    {
+        $hours = Hours::of([[self::EIGHT, self::EIGHT + 4 * 3600]]);
+        $shop = new Shop(
+            self::EIGHT,
+            [new Lane('M', 1, Rack::of(3, [1 => 'white']), 'flat', 'F', $hours)],
+            [new FrameStock('F', 'flat', 2), new FrameStock('K', 'cap', 2)],
+            [
+                new Batch('a', 1, ['M' => 600], 60, 60, 1, ['white'], 'F', 0, self::EIGHT + 600),
+                new Batch('b', 1, ['M' => 1200], 60, 60, 1, ['red'], 'K', 0, self::EIGHT + 99999),
+            ],
+            new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
+            1,
+        );
+        $bound = Bound::of($shop);
+
+        // a alone ends after 180 + 720 s, 300 s late; b after 180 + 1320 s. One after the other: 900 and 900 + 1500 s.
+        self::assertEqualsWithDelta([5.0, (900 + 2400) / 60], [$bound->weightedLateMin, $bound->flowMin], 1e-9);
+        // Two times 3 min, and once each the cap frame, its driver and the red thread: 4 + 15 + 2.5.
+        self::assertEqualsWithDelta(27.5, $bound->setupMin, 1e-9);
+        self::assertEqualsWithDelta(50 + 27.5 + 0.55, $bound->cost, 1e-9);
+        self::assertEqualsWithDelta(78.05, Timetable::of($shop, new Sequence(['M' => ['a', 'b']]))->totals->cost, 0.3, 'and hardly less than the plan itself');
+    }
+
+    private static function startsAsFixed(Timetable $timetable): bool
+    {
+        return array_filter($timetable->placed, static fn(Placed $placed): bool => $placed->batch->fixed !== null && $placed->setupStart + $placed->setupS > $placed->batch->fixed->startAt) === [];
+    }
+
+    /** @return array{array<int, list<int>>, array<int, int>} a batch taken out somewhere and put in elsewhere */
+    private static function anyMove(Pricer $pricer): array
+    {
+        $from = array_keys(array_filter($pricer->sequence));
+        $a = $from[mt_rand(0, count($from) - 1)];
+        $at = mt_rand(0, count($pricer->sequence[$a]) - 1);
+        $lane = $pricer->sequence[$a];
+        [$batch] = array_splice($lane, $at, 1);
+        $may = array_keys(array_filter(array_keys($pricer->machines), static fn(int $m): bool => $pricer->loads[$m][$batch] !== null));
+        $b = $may[mt_rand(0, count($may) - 1)];
+        $other = $b === $a ? $lane : $pricer->sequence[$b];
+        $to = mt_rand(0, count($other));
+        array_splice($other, $to, 0, [$batch]);
+
+        return $a === $b ? [[$a => $other], [$a => min($at, $to)]] : [[$a => $lane, $b => $other], [$a => $at, $b => $to]];
+    }
+
+    /** @param array<int, int> $left */
+    private static function tryAll(Pricer $pricer, int $m, array $left, float &$least): void
+    {
+        if ($m + 1 < count($pricer->machines)) {
+            self::tryAll($pricer, $m + 1, $left, $least);
+        }
+        $was = $pricer->sequence[$m];
+        foreach ($left as $i => $batch) {
+            if ($pricer->loads[$m][$batch] === null) {
+                continue;
+            }
+            $rest = $left;
+            unset($rest[$i]);
+            $lanes = [$m => [...$was, $batch]];
+            if ($rest === []) {
+                $least = min($least, $pricer->price($lanes, [$m => count($was)]));
+                continue;
+            }
+            $pricer->change($lanes, [$m => count($was)]);
+            self::tryAll($pricer, $m, $rest, $least);
+            $pricer->change([$m => $was], [$m => count($was)]);
+        }
+    }
+
+    private static function shop(int $batches, int $machines, int $hands, bool $fixed = false, bool $fine = false): Shop
+    {
+        $spans = [];
+        for ($day = 0; $day < 20; $day++) {
+            $spans[] = [$day * 86400 + self::EIGHT, $day * 86400 + 43200];
+            $spans[] = [$day * 86400 + 45000, $day * 86400 + 59400];
+        }
+        $lanes = $made = [];
+        for ($m = 1; $m <= $machines; $m++) {
+            $rack = [];
+            foreach (range(1, 4) as $needle) {
+                if (mt_rand(0, 4) > 0) {
+                    $rack[$needle] = 't'.mt_rand(0, 7);
+                }
+            }
+            // Every other shop keeps two fine needles, for the threads of even number.
+            $lanes[] = new Lane("M{$m}", mt_rand(1, 2), Rack::of($fine ? 6 : 4, $rack, mt_rand(0, 1) === 1 && isset($rack[1]) ? [1] : [], $fine ? [1 => '75/11', 2 => '65/9', 3 => '75/11', 4 => '65/9', 5 => '75/11', 6 => '65/9'] : []), ['flat', 'cap'][mt_rand(0, 1)], ['F', 'G'][mt_rand(0, 1)], Hours::of($spans));
+        }
+        $frames = [new FrameStock('F', 'flat', 6), new FrameStock('G', 'flat', 4), new FrameStock('K', 'cap', 4), new FrameStock('T', 'cylinder', 4)];
+        for ($b = 1; $b <= $batches; $b++) {
+            $sewS = ['M1' => mt_rand(120, 900)];
+            foreach ($lanes as $lane) {
+                if (mt_rand(0, 4) > 0) {
+                    $sewS[$lane->id] = mt_rand(120, 900);
+                }
+            }
+            // No more than three colours: one needle of four may be pinned.
+            $made[] = new Batch("B{$b}", mt_rand(3, 30), $sewS, mt_rand(40, 120), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))), ['F', 'G', 'K', 'T'][mt_rand(0, 3)], self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0), self::EIGHT + mt_rand(4, 60) * 3600, (float) mt_rand(1, 3), fixed: $fixed && $b === 1 ? new FixedStart('M1', 3 * 86400 + self::EIGHT + 3600) : null);
+        }
+        $driverS = [];
+        foreach (['flat', 'cap', 'cylinder'] as $from) {
+            foreach (['flat', 'cap', 'cylinder'] as $to) {
+                $driverS["{$from}>{$to}"] = $from === $to ? 0 : 60 * mt_rand(8, 15);
+            }
+        }
+
+        return new Shop(self::EIGHT, $lanes, $frames, $made, new Changeover(180, 240, 150, $driverS), $hands, needs: new ThreadNeeds($fine ? array_column(array_map(static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'], range(0, 7)), 1, 0) : []));
+    }
+}
