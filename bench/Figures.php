@@ -34,7 +34,7 @@ final class Figures
     /** Ten runs of two million changes. */
     private const BEST_40 = 42351.859;
     /** One run of four hundred thousand. */
-    private const BEST_200 = 0.0;
+    private const BEST_200 = 309170.504;
 
     public function __construct(private readonly string $server) {}
 

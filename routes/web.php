@@ -13,7 +13,10 @@ use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
 use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Orders\OrderController;
+use App\Http\Controllers\Plan\AskController;
+use App\Http\Controllers\Plan\CalendarController;
 use App\Http\Controllers\Plan\PlanController;
+use App\Http\Controllers\Plan\ProposalController;
 use App\Http\Controllers\Setup\BackingController;
 use App\Http\Controllers\Setup\PlaceController;
 use App\Http\Controllers\Setup\PracticeController;
@@ -89,6 +92,23 @@ Route::controller(PlanController::class)->prefix('plan')->name('plan.')->group(s
     Route::get('/', 'show')->name('show');
     Route::post('/moves', 'move')->name('moves');
     Route::post('/due', 'byDue')->name('due');
+    Route::post('/undo', 'undo')->name('undo');
+    Route::get('/batches/{code}', 'why')->name('why');
+    Route::put('/batches/{code}/fixed', 'fix')->name('fix');
+});
+Route::get('/plan/ask', [AskController::class, 'show'])->name('plan.ask');
+Route::controller(ProposalController::class)->prefix('plan/proposals')->name('plan.')->group(static function (): void {
+    Route::post('/', 'store')->name('propose');
+    Route::get('/{proposal}', 'show')->name('proposal')->whereNumber('proposal');
+    Route::post('/{proposal}/stop', 'stop')->name('stop')->whereNumber('proposal');
+    Route::post('/{proposal}/take', 'take')->name('take')->whereNumber('proposal');
+    Route::delete('/{proposal}', 'leave')->name('leave')->whereNumber('proposal');
+});
+Route::controller(CalendarController::class)->prefix('plan')->name('plan.')->group(static function (): void {
+    Route::get('/calendar', 'show')->name('calendar');
+    Route::post('/calendar/off', 'dayOff')->name('off');
+    Route::post('/calendar/down', 'downtime')->name('down');
+    Route::delete('/calendar/{kind}/{which}', 'remove')->name('calendar.remove');
 });
 
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
@@ -139,6 +159,10 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
     Route::get('/artwork/{artwork}/make/preview', [MakingController::class, 'preview'])->name('artwork.preview');
     Route::get('/artwork/sew-outs/{sewOut}/photo', [HistoryController::class, 'photo'])->name('artwork.photo');
     Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
+    Route::get('/plan/consequence', [PlanController::class, 'consequence'])->name('plan.consequence');
+    Route::get('/plan/machines/{machine}.ics', [CalendarController::class, 'machine'])->name('plan.ics');
+    Route::get('/plan/promises/{customer}.ics', [CalendarController::class, 'promises'])->name('plan.promises')->whereNumber('customer');
+    Route::get('/plan.csv', [CalendarController::class, 'csv'])->name('plan.csv');
     Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
     Route::get('/setup/{decoration}/reckon', [PlaceController::class, 'reckon'])->name('setup.reckon')->whereNumber('decoration');
 });

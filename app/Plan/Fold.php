@@ -17,6 +17,7 @@ final readonly class Fold
         public float $setupX,
         public float $setupEndX,
         public float $startX,
+        public float $hoopedX,
         public float $endX,
         public array $loads,
     ) {}

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopSheet;
 use Hakama\Plan\Batch;
+use Hakama\Plan\FixedStart;
 use Hakama\Stitch\Bounds;
 
 /** A batch with pieces still to do, with all that is shown of it and all that it is planned by. */
@@ -28,6 +29,7 @@ final readonly class OpenBatch
         public int $decorationId,
         public ?string $machine,
         public ?int $place,
+        public ?CarbonImmutable $fixedAt,
         public int $pieces,
         public int $left,
         public bool $started,
@@ -78,6 +80,7 @@ final readonly class OpenBatch
             ShopClock::seconds($this->receivedAt),
             ShopClock::seconds($this->dueAt),
             alreadySetUp: $this->started,
+            fixed: $this->fixedAt === null || $this->machine === null || $this->started ? null : new FixedStart($this->machine, ShopClock::seconds($this->fixedAt)),
         );
     }
 }

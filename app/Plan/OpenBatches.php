@@ -44,7 +44,7 @@ final class OpenBatches
             ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
             ->orderBy('o.received_at')->orderBy('b.id')
             ->addSelect([
-                'b.id', 'b.code', 'b.decoration_id', 'b.place', 'b.machine_id', 's.sew_s', 's.hoop_s', 's.turn_deg', 's.speed_spm',
+                'b.id', 'b.code', 'b.decoration_id', 'b.place', 'b.machine_id', 'b.fixed_at', 's.sew_s', 's.hoop_s', 's.turn_deg', 's.speed_spm',
                 'f.code as frame', 'f.count as frame_count', 'o.id as order_id', 'o.number', 'o.received_at', 'o.due_at', 'c.name as customer',
                 'l.garment', 'l.style', 'l.colour_name', 'd.position', 'd.artwork_id', 'a.name as artwork', 'a.checksum', 'a.stitches', 'a.left_mm', 'a.right_mm', 'a.bottom_mm', 'a.top_mm',
                 's.backing', 's.layers', 's.topper', 's.needle_size', 's.needle_point',
@@ -75,6 +75,7 @@ final class OpenBatches
                 decorationId: (int) $row->decoration_id,
                 machine: $machines[$row->machine_id]->code ?? null,
                 place: $row->place === null ? null : (int) $row->place,
+                fixedAt: $row->fixed_at === null ? null : CarbonImmutable::parse($row->fixed_at),
                 pieces: (int) $row->pieces_all,
                 left: (int) $row->pieces_left,
                 started: (bool) $row->started,

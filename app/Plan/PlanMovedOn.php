@@ -19,6 +19,11 @@ final class PlanMovedOn extends RuntimeException
         return new self(sprintf('%s is on the machine: it stays where it is, and nothing goes before it.', $batch));
     }
 
+    public static function nothingToUndo(): self
+    {
+        return new self('There is nothing to undo: the plan was changed by something else after your last move, or you made none.');
+    }
+
     public static function impossible(string $batch, string $reason): self
     {
         return new self(sprintf('%s stays where it was: %s.', $batch, $reason));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Orders\Pleats;
+use App\Plan\Calendar;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
 use App\Shop\House;
@@ -22,6 +23,7 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(House::class);
         $this->app->scoped(Catalogue::class);
         $this->app->scoped(PracticeBook::class);
+        $this->app->scoped(Calendar::class);
         $this->app->scoped(PlanBoard::class);
         $this->app->scoped(Pleats::class);
     }

@@ -82,6 +82,7 @@ enum HouseRule: string
     case BreakStarts = 'break_starts_h';
     case BreakEnds = 'break_ends_h';
     case DayEnds = 'day_ends_h';
+    case SearchChanges = 'plan_changes';
 
     /** What is found in a tape follows from these. */
     public const MEASURING = [self::TrimJumps, self::ShortStitch, self::LongStitch, self::DenseStitches, self::LongJump];
@@ -164,6 +165,7 @@ enum HouseRule: string
             self::BreakStarts => new RuleSpec('Plan', 12, 0, 24, 'h', 'The midday break starts.'),
             self::BreakEnds => new RuleSpec('Plan', 12.5, 0, 24, 'h', 'The midday break ends.'),
             self::DayEnds => new RuleSpec('Plan', 17, 0, 24, 'h', 'The working day ends.'),
+            self::SearchChanges => new RuleSpec('Plan', 20000, 100, 5000000, 'changes', 'How many changes are tried when a better plan is looked for.'),
         };
     }
 }

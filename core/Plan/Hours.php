@@ -26,6 +26,21 @@ final readonly class Hours
         return new self($spans);
     }
 
+    /** The same hours with a time cut out of them. */
+    public function without(int $from, int $to): self
+    {
+        $spans = [];
+        foreach ($this->spans as [$begins, $ends]) {
+            foreach ([[$begins, min($ends, $from)], [max($begins, $to), $ends]] as [$a, $b]) {
+                if ($b > $a) {
+                    $spans[] = [$a, $b];
+                }
+            }
+        }
+
+        return new self($from >= $to ? $this->spans : $spans);
+    }
+
     /** The earliest time from $earliest on at which $length seconds fit whole into one span; null when none does. */
     public function fit(int $earliest, int $length): ?int
     {

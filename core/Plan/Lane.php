@@ -22,4 +22,10 @@ final readonly class Lane
         public Hours $hours,
         public array $driverS = [],
     ) {}
+
+    /** The same machine, worked on at other times. */
+    public function working(Hours $hours): self
+    {
+        return new self($this->id, $this->heads, $this->rack, $this->driver, $this->frame, $hours, $this->driverS);
+    }
 }

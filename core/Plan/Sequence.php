@@ -41,6 +41,25 @@ final readonly class Sequence
         ));
     }
 
+    /** The batch taken to where another sequence has it: behind the nearest one before it there that stands on that machine here too. */
+    public function following(self $other, string $batch): self
+    {
+        $machine = $other->machineOf($batch);
+        if ($machine === null) {
+            return $this;
+        }
+        $rest = $this->without($batch)->on($machine);
+        $before = array_slice($other->on($machine), 0, (int) array_search($batch, $other->on($machine), true));
+        foreach (array_reverse($before) as $one) {
+            $at = array_search($one, $rest, true);
+            if ($at !== false) {
+                return $this->moved($batch, $machine, $at + 1);
+            }
+        }
+
+        return $this->moved($batch, $machine, 0);
+    }
+
     /** The batch taken out from wherever it stands and put on this machine before the given place (0 is first). */
     public function moved(string $batch, string $machine, int $place): self
     {

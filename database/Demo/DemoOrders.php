@@ -21,6 +21,7 @@ use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
 use Hakama\Setup\Choice;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** The orders of Ullenmere, at every stage of their way through the shop. */
@@ -59,8 +60,27 @@ final class DemoOrders
 
         $this->order('Long Loch Canoe School', 6, '16:00', [['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage', 'colour_name' => 'stone', 'colour_hex' => '#b3a78f', 'sizes' => ['M' => 3, 'L' => 3], 'on' => ['leg' => 'Reed stalk', 'leg ' => 'Applied leaf', 'leg  ' => 'Reed stalk']]], setUp: false);
 
+        // The days after: written down as they came in, a cap here and a flat there, which is how a day fills with set-ups.
+        foreach ([
+            ['Ullenmere Ferry Crew', 3, [...$cap, 'profile' => 'high', 'colour_name' => 'navy', 'colour_hex' => '#26324f', 'sizes' => ['one' => 10], 'on' => ['cap_front' => 'Lantern row']]],
+            ['Mere Seed Library', 4, ['garment' => 'bag', 'fabric' => 'canvas', 'style' => 'Market', 'colour_name' => 'natural', 'colour_hex' => '#d9c9a3', 'sizes' => ['one' => 12], 'on' => ['centre' => 'Seed sprig']]],
+            ['Festival of Lanterns', 5, [...$cap, 'profile' => 'high', 'colour_name' => 'cream', 'colour_hex' => '#efe6cf', 'sizes' => ['one' => 8], 'on' => ['cap_front' => 'Ringers’ bell, cap']]],
+            ['Ullenmere Ferry Crew', 4, [...$polo, 'colour_name' => 'ink', 'colour_hex' => '#1f2533', 'sizes' => ['M' => 4, 'L' => 4], 'on' => ['left_chest' => 'Ferry roundel']]],
+            ['Long Loch Canoe School', 5, ['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow', 'colour_name' => 'sage', 'colour_hex' => '#a9b79a', 'sizes' => ['S' => 3, 'M' => 5], 'on' => ['sleeve' => 'Reed stalk']]],
+            ['Festival of Lanterns', 5, [...$cap, 'profile' => 'high', 'colour_name' => 'rust', 'colour_hex' => '#8f4a2f', 'sizes' => ['one' => 8], 'on' => ['cap_front' => 'Lantern row']]],
+            ['Ullenmere Night Bakery', 5, ['garment' => 'apron', 'fabric' => 'canvas', 'style' => 'Oven', 'colour_name' => 'ecru', 'colour_hex' => '#e6dcc3', 'sizes' => ['one' => 8], 'on' => ['centre' => 'Loaf and moon']]],
+            ['Bell Ringers of Ullenmere', 6, [...$cap, 'profile' => 'high', 'colour_name' => 'plum', 'colour_hex' => '#5a2a55', 'sizes' => ['one' => 8], 'on' => ['cap_front' => 'Ringers’ bell, cap']]],
+            ['Mere Seed Library', 6, ['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow', 'colour_name' => 'moss', 'colour_hex' => '#5d6b45', 'sizes' => ['S' => 4, 'M' => 6], 'on' => ['left_chest' => 'Seed sprig']]],
+            ['Long Loch Canoe School', 6, ['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow', 'colour_name' => 'sage', 'colour_hex' => '#a9b79a', 'sizes' => ['M' => 4, 'L' => 4], 'on' => ['sleeve' => 'Reed stalk']]],
+            ['Bell Ringers of Ullenmere', 6, [...$polo, 'colour_name' => 'oatmeal', 'colour_hex' => '#ddd2bb', 'sizes' => ['M' => 5, 'L' => 5], 'on' => ['left_chest' => 'Ringers’ bell']]],
+        ] as $i => [$customer, $dueIn, $line]) {
+            $this->order($customer, $dueIn, '16:00', [$line], receivedAt: $this->now->subDays(2)->addHours($i));
+        }
+
         $this->putFirst($running, 'M1');
         $this->putFirst($backs, 'M3');
+        // Nobody made these moves, so nobody undoes them.
+        DB::table('plan_changes')->delete();
         $this->run($running, 'M1', loads: 5, spoil: null, at: $this->now->subMinutes(48), leaveSewing: true);
         $this->run($backs, 'M3', loads: 1, spoil: SpoilCause::Registration, at: $this->now->subMinutes(95), leaveSewing: true);
     }

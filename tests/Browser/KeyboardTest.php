@@ -104,6 +104,9 @@ final class KeyboardTest extends BrowserTestCase
                 break;
             }
             $this->shift($machine < 'M2' ? WebDriverKeys::ARROW_DOWN : ($machine > 'M2' ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_LEFT));
+            // What it would bring is said before it is let go.
+            $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'), 'nothing is said of the move');
+            $this->keys(WebDriverKeys::ENTER);
             $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute($css, 'data-machine') !== $machine || (int) $this->attribute($css, 'data-place') !== $place, 'the batch did not move');
             if ($this->all($css) === []) {
                 $this->keys('p');

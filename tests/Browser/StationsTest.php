@@ -97,6 +97,8 @@ final class StationsTest extends BrowserTestCase
         // Before what runs nothing goes.
         $this->shift(WebDriverKeys::ARROW_LEFT);
         $this->sees('is on the machine: it stays where it is, and nothing goes before it.');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->sees('is on the machine: it stays where it is, and nothing goes before it.');
         self::assertSame('1', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-place'));
         // The focus is where it was, so that the next key goes on from there.
         self::assertSame($batch, $this->browser->executeScript('return document.activeElement.dataset.batch ?? null'));

@@ -59,7 +59,7 @@ final class DemoTest extends FeatureTestCase
     public function orders_stand_at_every_stage(): void
     {
         $orders = Order::query()->with('customer')->get()->all();
-        self::assertCount(13, $orders);
+        self::assertCount(24, $orders);
         $states = array_count_values(array_map(static fn(OrderRow $row): string => $row->state(), OrderRow::of($orders, self::board())));
 
         foreach (['done', 'on the machine', 'planned', 'not planned yet'] as $state) {

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Plan\DayCloth;
-use App\Shop\House;
+use App\Plan\Calendar;
+use App\Plan\Cloth;
+use App\Plan\PlanBoard;
+use App\Plan\Strand;
+use App\Plan\Zoom;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use SimpleXMLElement;
@@ -19,21 +23,48 @@ final class DrawingsTest extends FeatureTestCase
     public function the_day_is_drawn_where_its_times_lie(): void
     {
         $board = self::board();
-        $cloth = DayCloth::of($board, app(House::class)->rules(), 0);
-        $perHour = (DayCloth::WIDTH - DayCloth::LEFT) / 9;
+        $cloth = self::cloth($board);
+        $perHour = (Cloth::WIDTH - Cloth::LEFT) / 9;
+        $from = $cloth->days[0][0];
 
         self::assertSame('2026-03-04', $cloth->day->toDateString());
         // Twenty to ten is an hour and two thirds after eight.
-        self::assertEqualsWithDelta(DayCloth::LEFT + $perHour * 5 / 3, $cloth->nowX, 0.01);
+        self::assertEqualsWithDelta(Cloth::LEFT + $perHour * 5 / 3, $cloth->nowX, 0.01);
         foreach ($cloth->lanes as $machine => $folds) {
             foreach ($folds as $fold) {
                 $placed = $board->timetable()->find($fold->batch->code);
                 self::assertNotNull($placed);
                 self::assertSame($machine, $placed->machine);
-                $hours = static fn(int $time): float => min(9, ($time - $cloth->fromS) / 3600);
-                self::assertEqualsWithDelta(DayCloth::LEFT + $perHour * $hours($placed->setupStart), $fold->setupX, 0.01);
-                self::assertEqualsWithDelta(DayCloth::LEFT + $perHour * $hours($placed->end()), $fold->endX, 0.01);
+                $hours = static fn(int $time): float => min(9, ($time - $from) / 3600);
+                self::assertEqualsWithDelta(Cloth::LEFT + $perHour * $hours($placed->setupStart), $fold->setupX, 0.01);
+                self::assertEqualsWithDelta(Cloth::LEFT + $perHour * $hours($placed->end()), $fold->endX, 0.01);
                 self::assertLessThanOrEqual($fold->endX, $fold->startX);
+                self::assertGreaterThanOrEqual($fold->startX, $fold->hoopedX);
+            }
+        }
+    }
+
+    #[Test]
+    public function each_needle_is_one_strand_that_changes_where_it_is_threaded_anew(): void
+    {
+        $board = self::board();
+        $cloth = self::cloth($board, Zoom::Week);
+        foreach ($board->shop()->lanes as $machine => $lane) {
+            foreach ($lane->rack->needles as $number => $needle) {
+                $strands = array_values(array_filter($cloth->strands[$machine], static fn(Strand $one): bool => $one->needle === $number));
+                self::assertSame($needle->thread, $strands[0]->thread, 'it begins with what is on the needle');
+                self::assertEqualsWithDelta(Cloth::LEFT, $strands[0]->from, 0.01);
+                self::assertEqualsWithDelta(Cloth::WIDTH, end($strands)->to, 0.01);
+                $changes = 0;
+                foreach ($board->timetable()->on((string) $machine) as $placed) {
+                    foreach ($placed->needles->load as $change) {
+                        $changes += $change->needle === $number && $placed->setupStart < $cloth->days[4][1] ? 1 : 0;
+                    }
+                }
+                self::assertCount($changes, array_filter($strands, static fn(Strand $one): bool => $one->until !== null), "{$machine}, needle {$number}");
+                foreach (array_slice($strands, 1) as $i => $strand) {
+                    self::assertEqualsWithDelta($strands[$i]->to, $strand->from, 0.01, 'without a gap');
+                }
             }
         }
     }
@@ -41,9 +72,8 @@ final class DrawingsTest extends FeatureTestCase
     #[Test]
     public function what_does_not_end_today_goes_on_on_the_cloth_of_tomorrow(): void
     {
-        $rules = app(House::class)->rules();
         $late = self::batchOf(1008)->code;
-        $on = static fn(int $day): array => array_merge(...array_values(array_map(static fn(array $folds): array => array_map(static fn($fold): string => $fold->batch->code, $folds), DayCloth::of(self::board(), $rules, $day)->lanes)));
+        $on = static fn(int $day): array => array_merge(...array_values(array_map(static fn(array $folds): array => array_map(static fn($fold): string => $fold->batch->code, $folds), self::cloth(self::board(), Zoom::Day, $day)->lanes)));
 
         self::assertContains($late, $on(0));
         self::assertContains($late, $on(1));
@@ -51,12 +81,24 @@ final class DrawingsTest extends FeatureTestCase
     }
 
     #[Test]
-    public function the_cloth_leaves_out_the_weekend(): void
+    public function the_cloth_leaves_out_weekends_and_days_off_and_a_week_is_five_days_without_their_nights(): void
     {
-        $rules = app(House::class)->rules();
-        $days = array_map(static fn(int $day): string => DayCloth::of(self::board(), $rules, $day)->day->toDateString(), range(0, 5));
-
+        $days = array_map(static fn(int $day): string => self::cloth(self::board(), Zoom::Day, $day)->day->toDateString(), range(0, 5));
         self::assertSame(['2026-03-04', '2026-03-05', '2026-03-06', '2026-03-09', '2026-03-10', '2026-03-11'], $days);
+        DB::table('days_off')->insert(['day' => '2026-03-06', 'why' => 'the fair']);
+        Calendar::forget();
+        $week = self::cloth(self::board(), Zoom::Week);
+        Calendar::forget();
+        self::assertSame(['2026-03-04', '2026-03-05', '2026-03-09', '2026-03-10', '2026-03-11'], array_map(static fn(array $day): string => gmdate('Y-m-d', $day[0]), $week->days));
+        self::assertEqualsWithDelta($week->x($week->days[0][1]), $week->x($week->days[1][0]), 1e-9, 'the night takes no room');
+        self::assertEqualsWithDelta((Cloth::WIDTH - Cloth::LEFT) / 5, $week->x($week->days[2][1]) - $week->x($week->days[2][0]), 1e-9);
+        $hours = self::cloth(self::board(), Zoom::Hour);
+        self::assertSame(['09:00', '12:00'], array_map(static fn(int $s): string => gmdate('H:i', $s), $hours->days[0]));
+    }
+
+    private static function cloth(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): Cloth
+    {
+        return Cloth::of($board, $board->timetable(), app(Calendar::class), $zoom, $offset);
     }
 
     /** @return list<array{string, string}> */
@@ -115,7 +157,7 @@ final class DrawingsTest extends FeatureTestCase
         $lanes = $svg->xpath('//*[@data-lane]');
 
         self::assertCount(3, (array) $lanes);
-        foreach ((array) $svg->xpath('//*[@data-batch]') as $fold) {
+        foreach ((array) $svg->xpath('//*[@class="fold"]') as $fold) {
             self::assertStringContainsString((string) $fold['data-batch'], (string) $fold['aria-label']);
             self::assertSame('0', (string) $fold['tabindex']);
         }

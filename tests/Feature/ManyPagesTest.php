@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Orders\Pleats;
+use App\Plan\Calendar;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
@@ -21,7 +22,7 @@ final class ManyPagesTest extends FeatureTestCase
     /** @return iterable<string, array{string}> */
     public static function pages(): iterable
     {
-        foreach (['/orders', '/orders?show=finished', '/orders/new', '/orders/1001', '/orders/1004', '/orders/1009', '/orders/1012', '/artwork', '/artwork/1', '/artwork/6', '/artwork/10/stops', '/artwork/2/make', '/artwork/1/history', '/setup', '/setup/11', '/setup/7', '/setup/9', '/setup/16', '/setup/11/paper', '/setup/backing', '/setup/practice', '/shop/catalogue', '/shop/catalogue/frames', '/shop/catalogue/machines', '/shop/catalogue/positions', '/shop/catalogue/garments/one?name=Landing', '/needles', '/needles/M2', '/needles/M3', '/plan', '/plan?day=3', '/floor', '/floor/M2', '/floor/M3', '/floor/M1/pulse', '/books', '/books?from=2026-01-01&to=2026-03-04', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/threads/match'] as $path) {
+        foreach (['/orders', '/orders?show=finished', '/orders/new', '/orders/1001', '/orders/1004', '/orders/1009', '/orders/1012', '/artwork', '/artwork/1', '/artwork/6', '/artwork/10/stops', '/artwork/2/make', '/artwork/1/history', '/setup', '/setup/11', '/setup/7', '/setup/9', '/setup/16', '/setup/11/paper', '/setup/backing', '/setup/practice', '/shop/catalogue', '/shop/catalogue/frames', '/shop/catalogue/machines', '/shop/catalogue/positions', '/shop/catalogue/garments/one?name=Landing', '/needles', '/needles/M2', '/needles/M3', '/plan', '/plan?day=3', '/plan?zoom=week', '/plan?zoom=hour', '/plan/ask', '/plan/calendar', '/plan/batches/B-106', '/floor', '/floor/M2', '/floor/M3', '/floor/M1/pulse', '/books', '/books?from=2026-01-01&to=2026-03-04', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/threads/match'] as $path) {
             yield $path => [$path];
         }
     }
@@ -34,6 +35,7 @@ final class ManyPagesTest extends FeatureTestCase
         app(House::class)->rules();
         app(Catalogue::class)->styles();
         app(PracticeBook::class)->on(Fabric::Twill);
+        app(Calendar::class)->daysOff();
         app()->forgetScopedInstances();
         DB::flushQueryLog();
         DB::enableQueryLog();

@@ -38,7 +38,7 @@ final class OrdersTest extends FeatureTestCase
         ]]]))->assertRedirect();
         $order = Order::query()->orderByDesc('id')->firstOrFail();
 
-        self::assertSame(1014, $order->number);
+        self::assertSame(1025, $order->number);
         self::assertSame(24, DB::table('pieces')->where('order_id', $order->id)->count());
         $this->get("/orders/{$order->number}")->assertSee('S 4, M 8')->assertSee('0 / 12')->assertSee('to be set up')->assertSee('comes later');
     }
@@ -83,7 +83,7 @@ final class OrdersTest extends FeatureTestCase
         $this->post('/orders', $this->typed(['customer' => '<script>alert(1)</script>', 'note' => '"><img src=x onerror=alert(2)>']));
 
         $this->get('/orders')->assertSee('&lt;script&gt;alert(1)', false)->assertDontSee('<script>alert', false);
-        $this->get('/orders/1014')->assertDontSee('<img src=x', false);
+        $this->get('/orders/1025')->assertDontSee('<img src=x', false);
     }
 
     #[Test]
@@ -95,7 +95,7 @@ final class OrdersTest extends FeatureTestCase
             'decorations' => [['position' => 'cap_front', 'artwork_id' => $tall->id]],
         ]]]));
 
-        $this->get('/orders/1014')->assertSee('a low cap takes 50');
+        $this->get('/orders/1025')->assertSee('a low cap takes 50');
     }
 
     #[Test]

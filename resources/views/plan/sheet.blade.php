@@ -1,62 +1,21 @@
 @php
-    use App\Plan\DayCloth;
     $at = static fn (int $s) => App\Shop\ShopClock::time($s);
-    $clip = static fn (string $text, float $width, float $em) => mb_strimwidth($text, 0, max(0, (int) floor($width / $em)), '…');
+    $to = static fn (array $changed) => route('plan.show', array_filter(['zoom' => $cloth->zoom === App\Plan\Zoom::Day ? null : $cloth->zoom->value, 'day' => $cloth->offset ?: null, ...$changed]));
 @endphp
-<div id="plan" data-moves="{{ route('plan.moves') }}" data-version="{{ $version }}" data-day="{{ $cloth->dayOffset }}" data-token="{{ csrf_token() }}" data-focus="{{ $focus }}">
+<div id="plan" data-moves="{{ route('plan.moves') }}" data-consequence="{{ route('plan.consequence') }}" data-version="{{ $version }}" data-day="{{ $cloth->offset }}" data-zoom="{{ $cloth->zoom->value }}" data-token="{{ csrf_token() }}" data-focus="{{ $focus }}">
     @if ($problem)<p class="note note-now mb-3" role="alert">{{ $problem }}</p>@endif
-    <div class="mb-3 flex items-center gap-3">
-        @if ($cloth->dayOffset > 0)<a class="btn" href="{{ route('plan.show', ['day' => $cloth->dayOffset - 1]) }}" data-key="p">Day before <kbd>p</kbd></a>@endif
-        <h1 class="text-lg">{{ $cloth->day->isToday() ? 'Today, ' : '' }}{{ $cloth->day->format('l j F') }}</h1>
-        <a class="btn" href="{{ route('plan.show', ['day' => $cloth->dayOffset + 1]) }}" data-key="n">Day after <kbd>n</kbd></a>
-        <form method="post" action="{{ route('plan.due') }}" class="ml-auto">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="d">Plan anew by due time <kbd>d</kbd></button></form>
+    <div class="mb-3 flex flex-wrap items-center gap-3">
+        @if ($cloth->offset > 0)<a class="btn" href="{{ $to(['day' => $cloth->offset - 1]) }}" data-key="p">{{ $cloth->zoom === App\Plan\Zoom::Day ? 'Day before' : 'Before' }} <kbd>p</kbd></a>@endif
+        <h1 class="text-lg">{{ $cloth->title() }}</h1>
+        <a class="btn" href="{{ $to(['day' => $cloth->offset + 1]) }}" data-key="n">{{ $cloth->zoom === App\Plan\Zoom::Day ? 'Day after' : 'After' }} <kbd>n</kbd></a>
+        <div class="flex gap-1" role="group" aria-label="How much is shown">@foreach (App\Plan\Zoom::cases() as $one)<a href="{{ $to(['zoom' => $one->value, 'day' => null]) }}" @if ($one === $cloth->zoom) aria-current="true" @endif @class(['btn btn-small', 'btn-main' => $one === $cloth->zoom]) data-key="{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}" data-does="Show {{ strtolower($one->label()) }}">{{ $one->label() }} <kbd>{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}</kbd></a>@endforeach</div>
+        <nav class="tabs ml-auto" aria-label="Of the plan"><a href="{{ route('plan.ask') }}" data-key="q" data-does="Questions to the plan">Questions <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}" data-key="k" data-does="Days off, machines down, calendars">Calendar <kbd>k</kbd></a></nav>
+        <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="z" data-does="Undo the last move">Undo <kbd>z</kbd></button></form>
+        <form method="post" action="{{ route('plan.propose') }}">@csrf<button class="btn btn-main" data-key="f">Find a better plan <kbd>f</kbd></button></form>
     </div>
-    <svg viewBox="0 0 {{ DayCloth::WIDTH }} {{ $cloth->height() }}" class="w-full select-none" role="group" aria-label="Batches on their machines through the day" data-keynote="arrows|Go from batch to batch" style="touch-action: none">
-        <defs>
-            <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="#fffdf8"/><path d="M0 0v7" stroke="#2b3a67" stroke-width="2"/></pattern>
-            <pattern id="pause" width="8" height="8" patternUnits="userSpaceOnUse"><path d="M0 8L8 0" stroke="#d8d0c0" stroke-width="1"/></pattern>
-        </defs>
-        @for ($t = (int) ceil($cloth->fromS / 3600) * 3600; $t <= $cloth->toS; $t += 3600)
-            <path d="M{{ $cloth->x($t) }} 22V{{ $cloth->height() }}" stroke="#d8d0c0"/>
-            <text x="{{ $cloth->x($t) }}" y="16" font-size="13" text-anchor="{{ $t === $cloth->toS ? 'end' : 'middle' }}">{{ $at($t)->format('H:i') }}</text>
-        @endfor
-        @foreach ($cloth->lanes as $machine => $folds)
-            @php $y = DayCloth::TOP + $loop->index * DayCloth::LANE; $bandY = $y + 16; $bandH = 66; @endphp
-            <g data-lane="{{ $machine }}">
-                <rect x="0" y="{{ $y }}" width="{{ DayCloth::WIDTH }}" height="{{ DayCloth::LANE - 6 }}" fill="#fffdf8" fill-opacity=".65"/>
-                <rect x="{{ $cloth->x($cloth->breakFromS) }}" y="{{ $y }}" width="{{ $cloth->x($cloth->breakToS) - $cloth->x($cloth->breakFromS) }}" height="{{ DayCloth::LANE - 6 }}" fill="url(#pause)"/>
-                <path d="M0 {{ $y + DayCloth::LANE - 6 }}H{{ DayCloth::WIDTH }}" stroke="#1d2433" stroke-width=".8"/>
-                <text x="4" y="{{ $y + 40 }}" font-size="19" font-weight="700" font-family="Bricolage">{{ $machine }}</text>
-                <text x="4" y="{{ $y + 58 }}" font-size="13">{{ $board->machines()->firstWhere('code', $machine)->name }}</text>
-                <text x="4" y="{{ $y + 74 }}" font-size="12" fill="#565b68">{{ $board->machines()->firstWhere('code', $machine)->needles }} ndl, {{ $board->machines()->firstWhere('code', $machine)->heads }} hd</text>
-                @foreach ($folds as $fold)
-                    @php
-                        $late = $fold->placed->lateS() > 0;
-                        $b = $fold->batch;
-                        $w = $fold->endX - $fold->setupX;
-                        $room = $fold->endX - max($fold->startX, $fold->setupX);
-                        $words = sprintf('%s, %s, %d pieces for %s. Set-up %s, first load %s, ends %s, due %s.%s', $b->code, $b->artwork, $b->left, $b->customer, $at($fold->placed->setupStart)->format('D H:i'), $at($fold->placed->start())->format('H:i'), $at($fold->placed->end())->format('D H:i'), $b->dueAt->format('D H:i'), $late ? ' Late.' : '');
-                    @endphp
-                    <g class="fold" tabindex="0" role="group" aria-roledescription="batch" aria-disabled="{{ $b->started ? 'true' : 'false' }}" data-batch="{{ $b->code }}" data-machine="{{ $machine }}" data-place="{{ $fold->place }}" data-end="{{ $fold->placed->end() }}" aria-label="{{ $words }}" @unless ($b->started) data-keynote="shift + arrows|Move {{ $b->code }} earlier, later, or to another machine" @endunless>
-                        <title>{{ $words }}</title>
-                        @if ($fold->setupEndX > $fold->setupX)<rect x="{{ $fold->setupX }}" y="{{ $bandY }}" width="{{ $fold->setupEndX - $fold->setupX }}" height="{{ $bandH }}" fill="url(#hatch)"/>@endif
-                        <rect x="{{ $fold->setupEndX }}" y="{{ $bandY }}" width="{{ max(0, $fold->endX - $fold->setupEndX) }}" height="{{ $bandH }}" fill="#eef0f6"/>
-                        @foreach ($fold->loads as [$from, $to])<path d="M{{ round($from, 1) }} {{ $bandY }}V{{ $bandY + $bandH }}" stroke="#2b3a67" stroke-opacity="{{ count($fold->loads) > 12 ? '.28' : '.5' }}"/>@endforeach
-                        @foreach ($b->colours as $k => $hex)<rect x="{{ round($fold->setupEndX + $k * max(0, $fold->endX - $fold->setupEndX) / count($b->colours), 1) }}" y="{{ $bandY + $bandH - 9 }}" width="{{ round(max(0, $fold->endX - $fold->setupEndX) / count($b->colours), 1) }}" height="9" fill="{{ $hex }}"/>@endforeach
-                        <rect class="edge" x="{{ $fold->setupX }}" y="{{ $bandY }}" width="{{ max(2, $w) }}" height="{{ $bandH }}" fill="none" stroke="{{ $late ? '#c8481f' : '#2b3a67' }}" stroke-width="{{ $late ? 2.5 : 1 }}"/>
-                        @if ($room > 30)
-                            <text x="{{ $fold->endX - $room + 5 }}" y="{{ $bandY + 17 }}" font-size="14" font-weight="700" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->code.($b->started ? ' running' : ''), $room - 6, 7.6) }}</text>
-                            <text x="{{ $fold->endX - $room + 5 }}" y="{{ $bandY + 33 }}" font-size="12.5" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->artwork, $room - 6, 6.6) }}</text>
-                            <text x="{{ $fold->endX - $room + 5 }}" y="{{ $bandY + 48 }}" font-size="12.5" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->left.' pcs, no. '.$b->orderNumber, $room - 6, 6.6) }}</text>
-                        @endif
-                        @if ($late)<path d="M{{ $fold->endX - 7 }} {{ $bandY - 10 }}h14l-7 9z" fill="#c8481f"/><text x="{{ min($fold->endX - 10, DayCloth::WIDTH) }}" y="{{ $bandY - 2 }}" font-size="12" font-weight="700" text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>@endif
-                    </g>
-                @endforeach
-            </g>
-        @endforeach
-        @if ($cloth->nowX !== null)<path d="M{{ $cloth->nowX }} 20V{{ $cloth->height() }}" stroke="#c8481f" stroke-width="2"/><text x="{{ $cloth->nowX }}" y="{{ $cloth->height() - 1 }}" font-size="12" text-anchor="middle" style="fill: #a83a16" font-weight="700">now</text>@endif
-    </svg>
-    <p class="my-3 text-sm text-soft">Striped: set-up. Each line in a band is a load. Drag a batch, or give it the focus and press <kbd class="ml-0">shift</kbd> with an arrow. What runs stays.</p>
+    <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
+    @include('plan.cloth', ['live' => true])
+    <p class="my-3 text-sm text-soft">Striped: set-up. Shaded: hooping of the first load. Each crease is a load. Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Green: what was really done. Drag a batch, or give it the focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs stays.</p>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
         <table>
             <caption class="sr-only">All planned batches</caption>
@@ -65,7 +24,7 @@
             @foreach (collect($timetable->placed)->sortBy(fn ($p) => $p->setupStart) as $placed)
                 @php $b = $board->batches()[$placed->batch->id]; @endphp
                 <tr>
-                    <td class="font-semibold">{{ $b->code }}</td>
+                    <td class="font-semibold"><a href="{{ route('plan.why', $b->code) }}">{{ $b->code }}</a>{{ $b->fixedAt ? ' fixed' : '' }}</td>
                     <td>{{ $b->artwork }}, {{ $b->left }} × {{ $b->garment }}</td>
                     <td>{{ $placed->machine }}</td>
                     <td class="num">{{ number_format($placed->setupS / 60, 1) }} min</td>
@@ -82,6 +41,7 @@
                 <dt>Driver, frame, thread changes</dt><dd>{{ $timetable->totals->driverChanges }}, {{ $timetable->totals->frameChanges }}, {{ $timetable->totals->threadChanges }}</dd>
                 <dt>Late batches</dt><dd>{{ $timetable->totals->lateBatches }}</dd>
             </dl>
+            <form method="post" action="{{ route('plan.due') }}" class="my-3">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="u">Plan anew by due time <kbd>u</kbd></button></form>
             <x-because about="How times are worked out">Before each batch comes its set-up: loading and tracing, and whatever frame, driver and threads differ from what stands there. Loads are sewn one by one by the run time of the artwork at its speed; with two sets of frames the next is hooped meanwhile. Nothing is split over a break or a night. The minutes are house rules under <a href="/shop#load_min">Shop</a>.</x-because>
             @if ($board->unplanned() !== [] || $timetable->unplaced !== [])
                 <h2 class="mb-1 mt-4">On no machine</h2>

@@ -4,43 +4,74 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
-use App\Plan\DayCloth;
+use App\Plan\Calendar;
+use App\Plan\Cloth;
+use App\Plan\Consequence;
 use App\Plan\PlanBoard;
 use App\Plan\PlanMovedOn;
-use App\Shop\House;
+use App\Plan\Zoom;
+use Hakama\Plan\Option;
+use Hakama\Plan\Options;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 
 final class PlanController
 {
-    public function show(Request $request, PlanBoard $board, House $house): View
+    /** So many places are listed beside the one a batch has. */
+    private const PLACES = 8;
+
+    public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {
-        return view('plan.show', $this->sheet($request, $board, $house));
+        return view('plan.show', $this->sheet($request, $board, $calendar));
     }
 
     /** Answers with the plan anew, whether the move was made or not. */
-    public function move(Request $request, PlanBoard $board, House $house): Response|RedirectResponse
+    public function move(Request $request, PlanBoard $board, Calendar $calendar): Response|RedirectResponse
     {
-        $request->validate([
-            'batch' => ['required', 'string'],
-            'machine' => ['required', Rule::exists('machines', 'code')],
-            'place' => ['required', 'integer', 'min:0'],
-            'version' => ['required', 'integer'],
-        ]);
-        $problem = null;
+        $request->validate(self::wanted() + ['version' => ['required', 'integer']]);
+        [$code, $machine, $place] = [$request->string('batch')->value(), $request->string('machine')->value(), $request->integer('place')];
+        $problem = $said = null;
         try {
-            $board->move($request->string('batch')->value(), $request->string('machine')->value(), $request->integer('place'), $request->integer('version'));
+            $said = Consequence::words($board, $code, $board->wouldMove($code, $machine, $place), made: true);
+            $board->move($code, $machine, $place, $request->integer('version'));
         } catch (PlanMovedOn $e) {
             $problem = $e->getMessage();
         }
         if (! $request->headers->has('HX-Request')) {
-            return redirect()->route('plan.show')->with($problem === null ? 'done' : 'problem', $problem ?? 'Moved.');
+            return redirect()->route('plan.show')->with($problem === null ? 'done' : 'problem', $problem ?? $said);
         }
 
-        return new Response(view('plan.sheet', [...$this->sheet($request, $board, $house), 'problem' => $problem, 'focus' => $request->string('batch')->value()]));
+        return new Response(view('plan.sheet', [...$this->sheet($request, $board, $calendar), 'problem' => $problem, 'said' => $problem === null ? $said : null, 'focus' => $code]));
+    }
+
+    /** What a move would bring, in words, before the batch is let go. */
+    public function consequence(Request $request, PlanBoard $board): Response
+    {
+        // Without a session there is nowhere to send the person back to.
+        if (Validator::make($request->all(), self::wanted())->fails()) {
+            return new Response('There is no such batch or machine.', 422);
+        }
+        $code = $request->string('batch')->value();
+        try {
+            $said = e(Consequence::words($board, $code, $board->wouldMove($code, $request->string('machine')->value(), $request->integer('place')), made: false));
+        } catch (PlanMovedOn $e) {
+            $said = '<span class="now">'.e($e->getMessage()).'</span>';
+        }
+
+        return new Response($said);
+    }
+
+    public function undo(Request $request, PlanBoard $board): RedirectResponse
+    {
+        try {
+            return redirect()->route('plan.show')->with('done', 'Undone: '.$board->undo($request->integer('version')).'.');
+        } catch (PlanMovedOn $e) {
+            return redirect()->route('plan.show')->with('problem', $e->getMessage());
+        }
     }
 
     public function byDue(Request $request, PlanBoard $board): RedirectResponse
@@ -50,18 +81,58 @@ final class PlanController
         return redirect()->route('plan.show')->with('done', 'Planned anew by due time; what is on a machine stayed.');
     }
 
-    /** @return array<string, mixed> */
-    private function sheet(Request $request, PlanBoard $board, House $house): array
+    /** Why a batch is where it is, and where else it could be. */
+    public function why(PlanBoard $board, string $code): View
     {
-        $timetable = $board->timetable();
+        $batch = $board->batches()[$code] ?? abort(404);
+        $options = Options::of($board->shop(), $board->sequence(), $code);
+
+        return view('plan.why', [
+            'board' => $board,
+            'batch' => $batch,
+            'placed' => $board->timetable()->find($code),
+            'options' => $options,
+            'shown' => array_slice($options->all, 0, self::PLACES),
+            'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
+            'version' => PlanBoard::version(),
+        ]);
+    }
+
+    public function fix(Request $request, PlanBoard $board, string $code): RedirectResponse
+    {
+        $fixed = $request->boolean('fixed');
+        try {
+            $board->fix($code, $fixed, $request->integer('version'));
+        } catch (PlanMovedOn $e) {
+            return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
+        }
+
+        return redirect()->route('plan.why', $code)->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function wanted(): array
+    {
+        return [
+            'batch' => ['required', 'string'],
+            'machine' => ['required', Rule::exists('machines', 'code')],
+            'place' => ['required', 'integer', 'min:0'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function sheet(Request $request, PlanBoard $board, Calendar $calendar): array
+    {
+        $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Day;
 
         return [
             'board' => $board,
-            'timetable' => $timetable,
-            'cloth' => DayCloth::of($board, $house->rules(), max(0, min(15, $request->integer('day')))),
+            'timetable' => $board->timetable(),
+            'cloth' => Cloth::of($board, $board->timetable(), $calendar, $zoom, max(0, min(60, $request->integer('day'))), $board->real()),
             'version' => PlanBoard::version(),
             'late' => $board->late(),
             'problem' => null,
+            'said' => null,
             'focus' => null,
         ];
     }

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A plan that is being looked for beside the one in force, or was found: taken whole, in part, or left.
+ *
+ * @property int                              $id
+ * @property string                           $state waiting, searching, ready, taken, left, failed
+ * @property array<string, mixed>|null        $what_if
+ * @property int                              $version    of the plan it began with
+ * @property int                              $seed
+ * @property int                              $iterations
+ * @property int                              $done
+ * @property float|null                       $start_cost of the plan in force, in the shop as it would be
+ * @property float|null                       $cost       of the best so far
+ * @property float|null                       $late_min
+ * @property float|null                       $setup_min
+ * @property float|null                       $bound
+ * @property array<string, list<string>>|null $sequence   machine => batches
+ * @property bool                             $stop
+ * @property CarbonImmutable                  $asked_at
+ * @property CarbonImmutable|null             $found_at
+ */
+final class Proposal extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['what_if' => 'array', 'sequence' => 'array', 'stop' => 'boolean', 'asked_at' => 'immutable_datetime', 'found_at' => 'immutable_datetime'];
+
+    public function isSearching(): bool
+    {
+        return in_array($this->state, ['waiting', 'searching'], true);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use App\Shop\ShopClock;
+use Hakama\Plan\Option;
+
+/** What a move brings, in words. */
+final class Consequence
+{
+    /** So many other batches are named. */
+    private const NAMED = 4;
+
+    public static function words(PlanBoard $board, string $code, Option $option, bool $made): string
+    {
+        $now = $board->timetable()->find($code);
+        $due = $board->batches()[$code]->dueAt;
+        $words = [sprintf('%s %s %s on %s%s', $code, $made ? 'ends' : 'would end', ShopClock::time($option->end)->format('D H:i'), $option->machine, $now === null ? '' : self::shift($option->end - $now->end()))];
+        $words[] = $option->lateS > 0 ? sprintf('late, due %s', $due->format('D H:i')) : 'in time';
+        $words = [implode(', ', $words).'.'];
+        if ($option->late !== []) {
+            $words[] = sprintf('%s %s late.', self::named($option->late), count($option->late) === 1 ? 'becomes' : 'become');
+        }
+        if ($option->saved !== []) {
+            $words[] = sprintf('%s %s in time again.', self::named($option->saved), count($option->saved) === 1 ? 'is' : 'are');
+        }
+        $later = array_filter($option->later, static fn(int $seconds): bool => $seconds >= 60);
+        if ($later !== []) {
+            $words[] = 'Later: '.self::list($later).'.';
+        }
+        $sooner = array_filter($option->later, static fn(int $seconds): bool => $seconds <= -60);
+        if ($sooner !== []) {
+            $words[] = 'Sooner: '.self::list($sooner).'.';
+        }
+        $setup = (int) round($option->setupMore);
+        $words[] = $setup === 0 ? 'Set-ups stay as they are.' : sprintf('Set-ups take %d min %s.', abs($setup), $setup > 0 ? 'more' : 'less');
+
+        return implode(' ', $words);
+    }
+
+    /** The same for a batch that is only asked for. */
+    public static function asked(Option $option, ?int $due): string
+    {
+        $words = [sprintf('Ready %s, on %s', ShopClock::time($option->end)->format('D j M H:i'), $option->machine).($due === null ? '' : ($option->end > $due ? ', '.self::length($option->end - $due).' too late' : ', in time')).'.'];
+        $later = array_filter($option->later, static fn(int $seconds): bool => $seconds >= 60);
+        $words[] = $later === [] ? 'Nothing else ends later.' : 'Later: '.self::list($later).'.';
+        if ($option->late !== []) {
+            $words[] = sprintf('%s %s late.', self::named($option->late), count($option->late) === 1 ? 'becomes' : 'become');
+        }
+        $words[] = sprintf('Set-ups take %d min more.', (int) round($option->setupMore));
+
+        return implode(' ', $words);
+    }
+
+    private static function shift(int $seconds): string
+    {
+        return abs($seconds) < 60 ? ' as before' : ', '.self::length($seconds).($seconds > 0 ? ' later' : ' sooner');
+    }
+
+    private static function length(int $seconds): string
+    {
+        $minutes = (int) round(abs($seconds) / 60);
+
+        return $minutes < 120 ? "{$minutes} min" : sprintf('%d h %d min', intdiv($minutes, 60), $minutes % 60);
+    }
+
+    /** @param list<string> $codes */
+    private static function named(array $codes): string
+    {
+        return implode(', ', array_slice($codes, 0, self::NAMED)).(count($codes) > self::NAMED ? ' and '.(count($codes) - self::NAMED).' more' : '');
+    }
+
+    /** @param array<string, int> $shifts */
+    private static function list(array $shifts): string
+    {
+        $said = array_map(static fn(string $code, int $seconds): string => "{$code} by ".self::length($seconds), array_keys($shifts), $shifts);
+
+        return self::named($said);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+/** A shop that is not as it is: a machine down, more hands, more frames. */
+final readonly class WhatIf
+{
+    /**
+     * @param array<string, int> $downUntil machine => seconds of local time until which it stands still
+     * @param int                $hands     how many machines more, or fewer, can be tended at once
+     * @param array<string, int> $frames    frame => how many more, or fewer, there are
+     */
+    public function __construct(
+        public array $downUntil = [],
+        public int $hands = 0,
+        public array $frames = [],
+    ) {}
+
+    public function of(Shop $shop): Shop
+    {
+        return new Shop(
+            $shop->now,
+            array_map(fn(Lane $lane): Lane => isset($this->downUntil[$lane->id]) ? $lane->working($lane->hours->without($shop->now, $this->downUntil[$lane->id])) : $lane, array_values($shop->lanes)),
+            array_map(fn(FrameStock $frame): FrameStock => new FrameStock($frame->id, $frame->driver, max(0, $frame->count + ($this->frames[$frame->id] ?? 0))), array_values($shop->frames)),
+            array_values($shop->batches),
+            $shop->changeover,
+            max(1, $shop->hands + $this->hands),
+            $shop->weights,
+            $shop->needs,
+        );
+    }
+}

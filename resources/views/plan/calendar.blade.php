@@ -1,0 +1,35 @@
+<x-layout station="plan" title="Calendar">
+    <x-slot:say>When is worked, and when a machine is down. The working day and its break are <a href="{{ route('shop.show') }}#day_starts_h">house rules</a>.</x-slot:say>
+    <x-plan-tabs here="calendar" title="Calendar" />
+    <div class="grid grid-cols-1 gap-8 lg:grid-cols-3">
+        <section>
+            <h2 class="mb-1">Days off</h2>
+            <ul>@forelse ($calendar->daysOff() as $day => $why)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F Y') }}: {{ $why }}</span><form method="post" action="{{ route('plan.calendar.remove', ['off', $day]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> {{ $day }}</span></button></form></li>@empty<li class="py-1 text-soft">None but the weekends.</li>@endforelse</ul>
+            <form method="post" action="{{ route('plan.off') }}" class="mt-3">@csrf
+                <div class="grid grid-cols-2 gap-3"><div><label for="day">Day</label><input id="day" name="day" type="date" value="{{ old('day') }}" @error('day') aria-invalid="true" aria-describedby="wrong-day" @enderror><x-wrong field="day" /></div><div><label for="why">Why</label><input id="why" name="why" value="{{ old('why') }}" maxlength="80" @error('why') aria-invalid="true" aria-describedby="wrong-why" @enderror><x-wrong field="why" /></div></div>
+                <button class="btn mt-2">Nobody works then</button>
+            </form>
+        </section>
+        <section>
+            <h2 class="mb-1">Machines down, or in maintenance</h2>
+            <ul>@forelse ($calendar->downtimes() as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ $one['machine'] }}, {{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to {{ Carbon\CarbonImmutable::parse($one['to'])->format('D j M H:i') }}: {{ $one['why'] }}</span><form method="post" action="{{ route('plan.calendar.remove', ['down', $one['id']]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the downtime of {{ $one['machine'] }}</span></button></form></li>@empty<li class="py-1 text-soft">All of them run.</li>@endforelse</ul>
+            <form method="post" action="{{ route('plan.down') }}" class="mt-3">@csrf
+                <div class="grid grid-cols-2 gap-3">
+                    <div><label for="machine">Machine</label><select id="machine" name="machine">@foreach ($machines as $m)<option value="{{ $m->code }}" @selected(old('machine') === $m->code)>{{ $m->code }} {{ $m->name }}</option>@endforeach</select><x-wrong field="machine" /></div>
+                    <div><label for="what">What for</label><input id="what" name="what" value="{{ old('what') }}" maxlength="80" @error('what') aria-invalid="true" aria-describedby="wrong-what" @enderror><x-wrong field="what" /></div>
+                    <div><label for="from">From</label><input id="from" name="from" type="datetime-local" value="{{ old('from') }}" @error('from') aria-invalid="true" aria-describedby="wrong-from" @enderror><x-wrong field="from" /></div>
+                    <div><label for="to">To</label><input id="to" name="to" type="datetime-local" value="{{ old('to') }}" @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong field="to" /></div>
+                </div>
+                <button class="btn mt-2">Plan around it</button>
+            </form>
+        </section>
+        <section>
+            <h2 class="mb-1">For other programs</h2>
+            <ul>
+                <li class="border-b border-hair py-1"><a href="{{ route('plan.csv') }}" data-key="c" data-does="The plan as a list">The plan as a list (CSV) <kbd>c</kbd></a></li>
+                @foreach ($machines as $m)<li class="border-b border-hair py-1"><a href="{{ route('plan.ics', $m) }}">{{ $m->code }} {{ $m->name }} (calendar)</a></li>@endforeach
+                @foreach ($customers as $one)<li class="border-b border-hair py-1"><a href="{{ route('plan.promises', $one->id) }}">Promised to {{ $one->name }} (calendar)</a></li>@endforeach
+            </ul>
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,76 @@
+@php
+    /** The plan as cloth: wants $cloth, $board, and $live where batches may be moved. */
+    use App\Plan\Cloth;
+    $at = static fn (int $s) => App\Shop\ShopClock::time($s);
+    $clip = static fn (string $text, float $width, float $em) => mb_strimwidth($text, 0, max(0, (int) floor($width / $em)), '…');
+    $n = static fn (float $v) => round($v, 1);
+    $shared = [];
+@endphp
+<svg viewBox="0 0 {{ Cloth::WIDTH }} {{ $n($cloth->height) }}" class="w-full select-none" role="group" aria-label="{{ $live ? 'Batches on their machines' : 'Batches as the proposal has them' }}, {{ $cloth->title() }}" @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
+    <defs>
+        <pattern id="hatch{{ $live ? '' : '-p' }}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="#fffdf8"/><path d="M0 0v7" stroke="#2b3a67" stroke-width="2"/></pattern>
+        <pattern id="pause{{ $live ? '' : '-p' }}" width="8" height="8" patternUnits="userSpaceOnUse"><path d="M0 8L8 0" stroke="#d8d0c0" stroke-width="1"/></pattern>
+    </defs>
+    @foreach ($cloth->ticks() as [$x, $label, $day])
+        <path d="M{{ $n($x) }} {{ $day ? 2 : 22 }}V{{ $n($cloth->height) }}" stroke="{{ $day ? '#1d2433' : '#d8d0c0' }}"/>
+        @if ($cloth->zoom !== App\Plan\Zoom::Week || $day)<text x="{{ $n($day ? $x + 4 : min($x, Cloth::WIDTH - 18)) }}" y="16" font-size="13" text-anchor="{{ $day ? 'start' : 'middle' }}" @if ($day) font-weight="700" @endif>{{ $label }}</text>@endif
+    @endforeach
+    @foreach ($cloth->lanes as $machine => $folds)
+        @php
+            $y = $cloth->top[$machine]; $bandY = $y + Cloth::BAND_AT; $bandH = Cloth::BAND; $of = $board->machines()->firstWhere('code', $machine);
+            $strandY = $bandY + $bandH + 6; $laneH = Cloth::BAND_AT + $bandH + 6 + Cloth::STRAND * $of->needles + 6;
+        @endphp
+        <g data-lane="{{ $machine }}">
+            <rect x="0" y="{{ $n($y) }}" width="{{ Cloth::WIDTH }}" height="{{ $n($laneH) }}" fill="#fffdf8" fill-opacity=".65"/>
+            @foreach ($cloth->pauses[$machine] as [$from, $to, $why])
+                <rect x="{{ $n($from) }}" y="{{ $n($y) }}" width="{{ $n($to - $from) }}" height="{{ $n($laneH) }}" fill="url(#pause{{ $live ? '' : '-p' }})">@if ($why !== '')<title>{{ $machine }} is down: {{ $why }}</title>@endif</rect>
+                @if ($why !== '' && $to - $from > 40)<text x="{{ $n(($from + $to) / 2) }}" y="{{ $n($y + 40) }}" font-size="12" text-anchor="middle">{{ $clip('down: '.$why, $to - $from, 6.4) }}</text>@endif
+            @endforeach
+            <path d="M0 {{ $n($y + $laneH) }}H{{ Cloth::WIDTH }}" stroke="#1d2433" stroke-width=".8"/>
+            <text x="4" y="{{ $n($y + 38) }}" font-size="19" font-weight="700" font-family="Bricolage">{{ $machine }}</text>
+            <text x="4" y="{{ $n($y + 56) }}" font-size="13">{{ $of->name }}</text>
+            <text x="4" y="{{ $n($y + 72) }}" font-size="12" fill="#565b68">{{ $of->needles }} ndl, {{ $of->heads }} hd</text>
+            <text x="4" y="{{ $n($strandY + Cloth::STRAND * $of->needles / 2 + 4) }}" font-size="12" fill="#565b68">threads</text>
+            <g class="strands">
+                @foreach ($cloth->strands[$machine] as $strand)
+                    @php $sy = $strandY + Cloth::STRAND * ($strand->needle - 1); @endphp
+                    @if ($strand->thread === null)<path d="M{{ $n($strand->from) }} {{ $n($sy + 1.3) }}H{{ $n($strand->to) }}" stroke="#8c8577" stroke-width=".5" stroke-dasharray="2 4"/>
+                    @else<rect x="{{ $n($strand->from) }}" y="{{ $n($sy) }}" width="{{ $n(max(.5, $strand->to - $strand->from)) }}" height="{{ Cloth::STRAND - .6 }}" fill="{{ $strand->colour ?? '#8c8577' }}" stroke="#1d2433" stroke-opacity=".28" stroke-width=".3" data-needle="{{ $strand->needle }}" data-thread="{{ $strand->thread }}"><title>Needle {{ $strand->needle }}: {{ $strand->thread }}{{ $strand->until ? ', until '.$strand->until : '' }}</title></rect>@endif
+                    @if ($strand->until)<path d="M{{ $n($strand->to) }} {{ $n($sy - 1) }}v{{ Cloth::STRAND + 1.4 }}" stroke="#c8481f" stroke-width="1.8"/>@endif
+                @endforeach
+            </g>
+            @foreach (array_filter($cloth->real, static fn ($one) => $one->machine === $machine) as $one)
+                <g class="real" data-batch="{{ $one->batch }}"><rect x="{{ $n($one->from) }}" y="{{ $n($bandY - 7) }}" width="{{ $n($one->to - $one->from) }}" height="5" fill="#4f7043"/><title>Really: {{ $one->batch }}, {{ $one->loads }} {{ $one->loads === 1 ? 'load' : 'loads' }} sewn</title></g>
+                @if ($one->to - $one->from > 60)<text x="{{ $n($one->from + 2) }}" y="{{ $n($bandY + 12) }}" font-size="11" fill="#3c5633" style="fill: #3c5633">{{ $clip("really {$one->batch}, {$one->loads} sewn", $one->to - $one->from, 6) }}</text>@endif
+            @endforeach
+            @foreach ($folds as $fold)
+                @php
+                    $late = $fold->placed->lateS() > 0;
+                    $b = $fold->batch;
+                    $w = $fold->endX - $fold->setupX;
+                    $room = $fold->endX - max($fold->startX, $fold->setupX);
+                    $waits = $fold->placed->batch->readyAt > $fold->placed->setupStart + $fold->placed->setupS;
+                    $words = sprintf('%s, %s, %d pieces for %s. Set-up %s, first load %s, ends %s, due %s.%s%s%s', $b->code, $b->artwork, $b->left, $b->customer, $at($fold->placed->setupStart)->format('D H:i'), $at($fold->placed->start())->format('H:i'), $at($fold->placed->end())->format('D H:i'), $b->dueAt->format('D H:i'), $late ? ' Late.' : '', $waits ? ' It waits for its blanks.' : '', $b->fixedAt ? ' Fixed.' : '');
+                @endphp
+                <g class="fold" @if ($live) tabindex="0" aria-roledescription="batch" aria-disabled="{{ $b->started ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started) data-keynote="shift + arrows|Lift {{ $b->code }} and carry it earlier, later, or to another machine; Enter lets it go there, Escape leaves it" @endunless @endif role="group" data-batch="{{ $b->code }}" data-machine="{{ $machine }}" data-place="{{ $fold->place }}" data-end="{{ $fold->placed->end() }}" aria-label="{{ $words }}">
+                    <title>{{ $words }}</title>
+                    @if ($fold->setupEndX > $fold->setupX)<rect x="{{ $n($fold->setupX) }}" y="{{ $n($bandY) }}" width="{{ $n($fold->setupEndX - $fold->setupX) }}" height="{{ $bandH }}" fill="url(#hatch{{ $live ? '' : '-p' }})"/>@endif
+                    @if ($waits)<rect class="waits" x="{{ $n($fold->setupEndX) }}" y="{{ $n($bandY + $bandH / 2 - 3) }}" width="{{ $n(max(0, $fold->startX - $fold->setupEndX)) }}" height="6" fill="none" stroke="#8a5a0c" stroke-dasharray="4 3"/>@endif
+                    <rect x="{{ $n($fold->startX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(0, $fold->endX - $fold->startX)) }}" height="{{ $bandH }}" fill="#eef0f6"/>
+                    <rect class="hooped" x="{{ $n($fold->startX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(0, $fold->hoopedX - $fold->startX)) }}" height="{{ $bandH }}" fill="#cdd3e6"/>
+                    @foreach ($fold->loads as [$from, $to])<path d="M{{ $n($from) }} {{ $n($bandY) }}l3 {{ $bandH / 2 }}l-3 {{ $bandH / 2 }}" fill="none" stroke="#2b3a67" stroke-opacity="{{ count($fold->loads) > 12 ? '.28' : '.5' }}"/>@endforeach
+                    @foreach ($b->colours as $k => $hex)<rect x="{{ $n($fold->setupEndX + $k * max(0, $fold->endX - $fold->setupEndX) / count($b->colours)) }}" y="{{ $n($bandY + $bandH - 8) }}" width="{{ $n(max(0, $fold->endX - $fold->setupEndX) / count($b->colours)) }}" height="8" fill="{{ $hex }}"/>@endforeach
+                    <rect class="edge" x="{{ $n($fold->setupX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(2, $w)) }}" height="{{ $bandH }}" fill="none" stroke="{{ $late ? '#c8481f' : '#2b3a67' }}" stroke-width="{{ $late ? 2.5 : 1 }}"/>
+                    @if ($room > 30)
+                        <text x="{{ $n($fold->endX - $room + 5) }}" y="{{ $n($bandY + 17) }}" font-size="14" font-weight="700" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->code.($b->started ? ' running' : ($b->fixedAt ? ' fixed' : '')), $room - 6, 7.6) }}</text>
+                        <text x="{{ $n($fold->endX - $room + 5) }}" y="{{ $n($bandY + 33) }}" font-size="12.5" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->artwork, $room - 6, 6.6) }}</text>
+                        <text x="{{ $n($fold->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}" font-size="12.5" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->left.' pcs, '.$b->frame.', no. '.$b->orderNumber, $room - 6, 6.6) }}</text>
+                    @endif
+                    @if ($late)<path d="M{{ $n($fold->endX - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f"/><text x="{{ $n(min($fold->endX - 10, Cloth::WIDTH)) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700" text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>@endif
+                </g>
+            @endforeach
+        </g>
+    @endforeach
+    @if ($live)<path id="caret" d="" stroke="#c8481f" stroke-width="4"/>@endif
+    @if ($cloth->nowX !== null)<path d="M{{ $n($cloth->nowX) }} 20V{{ $n($cloth->height) }}" stroke="#c8481f" stroke-width="2"/><text x="{{ $n($cloth->nowX) }}" y="{{ $n($cloth->height - 1) }}" font-size="12" text-anchor="middle" style="fill: #a83a16" font-weight="700">now</text>@endif
+</svg>

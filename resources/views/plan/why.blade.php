@@ -1,0 +1,56 @@
+@php
+    $at = static fn (int $s) => App\Shop\ShopClock::time($s);
+    $next = $options->nextBest();
+    $current = $options->current;
+@endphp
+<x-layout station="plan" :title="'Why '.$batch->code.' is there'">
+    <x-slot:say>
+        @if ($batch->started){{ $batch->code }} runs on {{ $batch->machine }}: it stays until it is done.
+        @elseif ($placed === null)<span class="now">{{ $batch->code }} has no place in the plan.</span>
+        @elseif ($next === null){{ $batch->code }} can stand nowhere else.
+        @elseif ($current && $next->costMore > 0.005)The next best place would cost {{ number_format($next->costMore, 1) }} more than the one it has.
+        @else<span class="now">There is a better place for it: {{ $next->machine }}, {{ number_format(-$next->costMore, 1) }} cheaper.</span>@endif
+    </x-slot:say>
+    <x-plan-tabs here="why" :title="$batch->code.', '.$batch->artwork" />
+    <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,2fr)]">
+        <div>
+            <dl class="facts">
+                <dt>What</dt><dd>{{ $batch->left }} × {{ $batch->garment }}</dd>
+                <dt>For</dt><dd>{{ $batch->customer }}, <a href="{{ route('orders.show', $batch->orderNumber) }}">no. {{ $batch->orderNumber }}</a></dd>
+                <dt>Frame</dt><dd>{{ $batch->frame }}</dd>
+                @if ($placed)
+                <dt>On</dt><dd>{{ $placed->machine }}</dd>
+                <dt>Set-up</dt><dd>{{ $at($placed->setupStart)->format('D H:i') }}, {{ number_format($placed->setupS / 60, 1) }} min</dd>
+                <dt>First load</dt><dd>{{ $at($placed->start())->format('D H:i') }}</dd>
+                <dt>Ends</dt><dd>{{ $at($placed->end())->format('D H:i') }}</dd>
+                @endif
+                <dt>Due</dt><dd>{{ $batch->dueAt->format('D H:i') }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}</dd>
+            </dl>
+            @if ($placed && ! $batch->started)
+                <form method="post" action="{{ route('plan.fix', $batch->code) }}" class="mt-4">@csrf @method('put')<input type="hidden" name="version" value="{{ $version }}"><input type="hidden" name="fixed" value="{{ $batch->fixedAt ? 0 : 1 }}">
+                    <button class="btn" data-key="x">{{ $batch->fixedAt ? 'Let it be moved again' : 'Fix it there, at '.$at($placed->start())->format('D H:i') }} <kbd>x</kbd></button></form>
+                @if ($batch->fixedAt)<p class="mt-1 text-sm">Fixed to {{ $batch->machine }}, {{ $batch->fixedAt->format('D j M H:i') }}.</p>@endif
+            @endif
+            <p class="mt-4"><a class="btn" href="{{ route('plan.show') }}">Back to the plan</a></p>
+        </div>
+        <div>
+            <h2 class="mb-1">Where it could stand, cheapest first</h2>
+            @if ($batch->started)<p class="note">What runs is not moved.</p>
+            @elseif ($shown === [])<p class="note note-now">No machine can take it; look at <a href="{{ route('setup.show', $batch->decorationId) }}">its setup</a>.</p>
+            @else
+            <table>
+                <thead><tr><th>Place</th><th class="num">Costs more</th><th>What it would bring</th><th><span class="sr-only">Move it</span></th></tr></thead>
+                <tbody>@foreach ($shown as $option)
+                    <tr @class(['font-semibold' => $option === $current])>
+                        <td class="whitespace-nowrap">{{ $option->machine }}, {{ $option->place === 0 ? 'first' : 'after '.$option->sequence->on($option->machine)[$option->place - 1] }}</td>
+                        <td class="num">{{ $option === $current ? 'is there' : number_format($option->costMore, 1) }}</td>
+                        <td class="text-sm font-normal">{{ $words($option) }}</td>
+                        <td class="num">@if ($option !== $current && ! $batch->fixedAt)<form method="post" action="{{ route('plan.moves') }}">@csrf<input type="hidden" name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine" value="{{ $option->machine }}"><input type="hidden" name="place" value="{{ $option->place }}"><input type="hidden" name="version" value="{{ $version }}"><button class="btn btn-small" aria-label="Move it to {{ $option->machine }}, place {{ $option->place + 1 }}">Move</button></form>@endif</td>
+                    </tr>
+                @endforeach</tbody>
+            </table>
+            <x-because about="What the cost is">Ten for each minute that a batch is late, one for each minute of set-up on any machine, a hundredth for each minute until a batch is done: late is dear, set-ups are work, and soon is better than later.</x-because>
+            @endif
+        </div>
+    </div>
+</x-layout>

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Test;
+
+/** The plan under the hand: lifted by keys, dragged, undone; proposals, what-ifs and questions. */
+final class PlanDeskTest extends BrowserTestCase
+{
+    #[Test]
+    public function a_batch_is_lifted_by_keys_weighed_put_back_let_go_and_undone(): void
+    {
+        $this->visit('/plan');
+        $batch = $this->lastOn('M2');
+        $css = ".fold[data-batch=\"{$batch}\"]";
+        $place = $this->attribute($css, 'data-place');
+        $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$css]);
+        $this->shift(WebDriverKeys::ARROW_LEFT);
+        $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end"));
+        self::assertNotSame('', $this->attribute('#caret', 'd'), 'where it would go is marked');
+        self::assertSame($place, $this->attribute($css, 'data-place'), 'nothing is moved yet');
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->sees('It stays where it was.');
+        self::assertSame('', $this->attribute('#caret', 'd'));
+
+        $this->shift(WebDriverKeys::ARROW_LEFT);
+        $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'));
+        $this->keys(WebDriverKeys::ENTER);
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute($css, 'data-place') === (string) ((int) $place - 1), 'it was not moved');
+        self::assertStringContainsString("{$batch} ends", $this->textOf('#consequence'));
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->keys('z');
+        $this->sees('Undone:');
+        self::assertSame($place, $this->attribute($css, 'data-place'));
+    }
+
+    #[Test]
+    public function while_it_is_dragged_a_batch_says_what_letting_go_would_bring(): void
+    {
+        $this->visit('/plan');
+        $batch = $this->lastOn('M2');
+        $this->browser->executeScript(<<<'JS'
+            const fold = document.querySelector(`.fold[data-batch="${arguments[0]}"]`);
+            const at = (el, x, y, kind) => el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
+            const from = fold.querySelector('.edge').getBoundingClientRect();
+            const lane = document.querySelector('[data-lane="M3"]').getBoundingClientRect();
+            const [x, y] = [from.left + 6, from.top + 10];
+            at(fold.querySelector('.edge'), x, y, 'pointerdown');
+            for (let i = 1; i <= 6; i++) at(document, x, y + (lane.top + 30 - y) * i / 6, 'pointermove');
+            JS, [$batch]);
+        $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end") && str_contains($this->textOf('#consequence'), 'on M3'));
+        self::assertSame('M2', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-machine'));
+        // Let go over no lane, it stays.
+        $this->browser->executeScript("document.dispatchEvent(new PointerEvent('pointerup', {clientX: 5, clientY: 5, bubbles: true}))");
+        self::assertSame('M2', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-machine'));
+    }
+
+    #[Test]
+    public function a_better_plan_is_found_taken_in_part_and_undone(): void
+    {
+        $this->visit('/plan');
+        $before = $this->places();
+        $this->keys('f');
+        $this->sees('Take it whole');
+        $this->sees('In order of arrival');
+        $boxes = $this->all('input[name="codes[]"]');
+        self::assertGreaterThan(1, count($boxes));
+        foreach (array_slice($boxes, 1) as $box) {
+            $box->click();
+        }
+        $taken = (string) $boxes[0]->getAttribute('value');
+        $this->keys('a');
+        $this->sees("Taken over: {$taken}.");
+        self::assertNotSame($before, $this->places());
+        $this->keys('z');
+        $this->sees('Undone: a proposal taken in part');
+        self::assertSame($before, $this->places());
+    }
+
+    #[Test]
+    public function what_if_a_machine_is_down_is_shown_beside_the_plan_and_thrown_away(): void
+    {
+        $this->visit('/plan/ask');
+        $this->choose('#machine', 'M2');
+        $this->press('Work it out');
+        $this->sees('Say until when it is down.');
+        self::assertSame('M2', $this->find('#machine')->getAttribute('value'));
+        $this->set('#until', '2026-03-05T12:00');
+        $this->press('Work it out');
+        $this->sees('What if: M2 is down until Thu 5 Mar 12:00');
+        $this->sees('In force, then');
+        $this->keys('v');
+        $this->sees('The proposal was left; the plan is as it was.');
+    }
+
+    #[Test]
+    public function a_question_is_answered_and_why_a_batch_is_there_stands_behind_it(): void
+    {
+        $this->visit('/plan/ask');
+        $this->type('#pieces', 'a few');
+        $this->press('Ask');
+        $this->sees('How many pieces is 1 to 2000.');
+        $this->type('#pieces', '10');
+        $this->press('Ask');
+        $this->sees('Without moving anything else');
+        $this->visit('/plan');
+        $this->browser->executeScript('document.querySelectorAll(".fold")[1].focus()');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->sees('Where it could stand, cheapest first');
+    }
+
+    #[Test]
+    public function the_cloth_is_looked_at_from_hours_to_a_week(): void
+    {
+        $this->visit('/plan');
+        $wide = (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width');
+        $this->keys('h');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'hour');
+        self::assertGreaterThan($wide, (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width'));
+        $this->keys('w');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'week');
+        $this->sees('Week from Wednesday 4 March');
+        self::assertLessThan($wide, (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width'));
+    }
+
+    private function lastOn(string $machine): string
+    {
+        $this->find('#plan');
+
+        return (string) $this->browser->executeScript('const all = [...document.querySelectorAll(`.fold[data-machine="${arguments[0]}"]`)].sort((a, b) => a.dataset.place - b.dataset.place); return all[all.length - 1].dataset.batch', [$machine]);
+    }
+
+    /** @return array<string, list<mixed>> what stands where, all days */
+    private function places(): array
+    {
+        $this->visit('/plan?zoom=week');
+        $this->find('#plan');
+        $places = $this->browser->executeScript('return Object.fromEntries([...document.querySelectorAll(".fold")].map((el) => [el.dataset.batch, [el.dataset.machine, el.dataset.place]]))');
+        ksort($places);
+
+        return $places;
+    }
+}

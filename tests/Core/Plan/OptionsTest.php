@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Hakama\Machine\Rack;
+use Hakama\Plan\Batch;
+use Hakama\Plan\Changeover;
+use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hours;
+use Hakama\Plan\Lane;
+use Hakama\Plan\Option;
+use Hakama\Plan\Options;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Shop;
+use Hakama\Plan\Timetable;
+use Hakama\Plan\WhatIf;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class OptionsTest extends TestCase
+{
+    private const EIGHT = 28800;
+
+    #[Test]
+    public function a_rush_is_put_in_front_behind_or_where_no_promise_is_broken(): void
+    {
+        // Each takes 3 min to load and an hour to sew. a is due after an hour and a quarter, b after three and a half.
+        $shop = self::shop([self::batch('a', 75), self::batch('b', 210), self::batch('rush', 60)]);
+        $options = Options::of($shop, new Sequence(['M' => ['a', 'b']]), 'rush');
+        $minutes = static fn(?Option $option): ?float => $option === null ? null : ($option->end - self::EIGHT) / 60;
+
+        self::assertSame([63.0, 126.0, 189.0], [$minutes($options->soonestAtAll()), $minutes($options->soonestKeepingPromises()), $minutes($options->soonestBehind())]);
+        self::assertSame(['a'], $options->soonestAtAll()?->late, 'a then ends after 126 minutes, b after 189');
+        self::assertSame([0, 3780], [$options->soonestKeepingPromises()?->later['a'] ?? 0, $options->soonestKeepingPromises()?->later['b'] ?? 0]);
+        self::assertNull($options->current, 'it stands nowhere yet');
+    }
+
+    #[Test]
+    public function a_batch_is_where_it_is_because_the_next_best_place_costs_more(): void
+    {
+        $shop = self::shop([self::batch('a', 75), self::batch('b', 180)]);
+        $options = Options::of($shop, new Sequence(['M' => ['a', 'b']]), 'b');
+
+        self::assertSame(['M', 1, 0.0], [$options->current?->machine, $options->current?->place, $options->current?->costMore]);
+        self::assertSame(0, $options->nextBest()?->place);
+        // In front a ends after 126 minutes, 51 late at ten a minute; all else is the same.
+        self::assertEqualsWithDelta(510.0, $options->nextBest()->costMore, 1e-9);
+        self::assertSame($options->current, $options->all[0]);
+    }
+
+    #[Test]
+    public function a_move_says_who_ends_later_who_becomes_late_and_who_is_saved(): void
+    {
+        $shop = self::shop([self::batch('a', 200), self::batch('b', 70)]);
+        $move = Options::move($shop, new Sequence(['M' => ['a', 'b']]), 'b', 'M', 0);
+
+        self::assertNotNull($move);
+        self::assertSame([self::EIGHT + 3780, 0], [$move->end, $move->lateS]);
+        self::assertSame(['a' => 3780], $move->later);
+        self::assertSame([[], []], [$move->late, $move->saved]);
+        $back = Options::move($shop, new Sequence(['M' => ['b', 'a']]), 'a', 'M', 0);
+        self::assertSame(['b'], $back?->late);
+        self::assertSame(['b'], Options::move($shop, new Sequence(['M' => ['a', 'b']]), 'a', 'M', 1)?->saved);
+    }
+
+    #[Test]
+    public function nothing_goes_before_what_runs_and_a_machine_that_cannot_is_no_option(): void
+    {
+        $running = new Batch('a', 1, ['M' => 3600], 0, 0, 1, ['white'], 'F', 0, 99999999, alreadySetUp: true);
+        $shop = self::shop([$running, self::batch('b', 500)], machines: ['M', 'N']);
+        $places = array_map(static fn(Option $option): string => "{$option->machine}{$option->place}", Options::of($shop, new Sequence(['M' => ['a']]), 'b')->all);
+
+        self::assertSame(['M1'], $places, 'N is not named in its run times');
+        self::assertNull(Options::move($shop, new Sequence(['M' => ['a', 'b']]), 'b', 'N', 0));
+    }
+
+    #[Test]
+    public function what_if_a_machine_is_down_a_helper_comes_or_frames_are_bought(): void
+    {
+        $shop = self::shop([self::batch('a', 500)]);
+        $end = static fn(Shop $of): int => (int) Timetable::of($of, new Sequence(['M' => ['a']]))->find('a')?->end();
+        self::assertSame(self::EIGHT + 3780, $end($shop));
+        self::assertSame(self::EIGHT + 7200 + 3780, $end((new WhatIf(['M' => self::EIGHT + 7200]))->of($shop)));
+        $other = (new WhatIf(hands: 2, frames: ['F' => -1]))->of($shop);
+        self::assertSame([$shop->hands + 2, 3], [$other->hands, $other->frames['F']->count]);
+        self::assertSame([0, 1], [(new WhatIf(frames: ['F' => -9]))->of($shop)->frames['F']->count, (new WhatIf(hands: -99))->of($shop)->hands]);
+    }
+
+    #[Test]
+    public function hours_lose_what_is_cut_out_of_them(): void
+    {
+        $hours = Hours::of([[0, 100], [200, 300]]);
+
+        self::assertSame([[0, 50], [250, 300]], $hours->without(50, 250)->spans);
+        self::assertSame([[0, 20], [30, 100], [200, 300]], $hours->without(20, 30)->spans);
+        self::assertSame($hours->spans, $hours->without(120, 180)->spans);
+        self::assertSame($hours->spans, $hours->without(50, 50)->spans);
+        self::assertSame([], $hours->without(-10, 1000)->spans);
+    }
+
+    #[Test]
+    public function a_batch_follows_another_plan_as_near_as_it_can(): void
+    {
+        $here = new Sequence(['M' => ['a', 'b', 'c'], 'N' => ['d']]);
+        $there = new Sequence(['M' => ['c', 'a'], 'N' => ['x', 'd', 'b']]);
+
+        self::assertSame(['M' => ['a', 'c'], 'N' => ['d', 'b']], $here->following($there, 'b')->batches);
+        self::assertSame(['M' => ['c', 'a', 'b'], 'N' => ['d']], $here->following($there, 'c')->batches);
+        self::assertSame($here->batches, $here->following($there, 'nobody')->batches);
+    }
+
+    private static function batch(string $id, int $dueMin): Batch
+    {
+        return new Batch($id, 1, ['M' => 3600], 0, 0, 1, ['white'], 'F', 0, self::EIGHT + 60 * $dueMin);
+    }
+
+    /**
+     * @param list<Batch>  $batches
+     * @param list<string> $machines
+     */
+    private static function shop(array $batches, array $machines = ['M']): Shop
+    {
+        return new Shop(self::EIGHT, array_map(static fn(string $id): Lane => new Lane($id, 1, Rack::of(2, [1 => 'white']), 'flat', 'F', Hours::of([[self::EIGHT, self::EIGHT + 36000]])), $machines), [new FrameStock('F', 'flat', 4)], $batches, new Changeover(180, 240, 150), 3);
+    }
+}

@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\FindPlan;
+use App\Models\Proposal;
+use App\Plan\Calendar;
+use App\Plan\Comparison;
+use App\Plan\PlanBoard;
+use App\Shop\ShopClock;
+use Carbon\CarbonImmutable;
+use Hakama\Plan\Dispatch;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Timetable;
+use Hakama\Plan\WhatIf;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use PHPUnit\Framework\Attributes\Test;
+use Sabre\VObject\Reader;
+
+/** Proposals, what-ifs, questions, fixed batches, undo, and the calendar. */
+final class BetterPlanTest extends FeatureTestCase
+{
+    protected function tearDown(): void
+    {
+        // Kept outside the database, so it does not go with what a test did.
+        Calendar::forget();
+        parent::tearDown();
+    }
+
+    #[Test]
+    public function a_better_plan_is_proposed_beside_the_one_in_force_and_taken_whole_and_undone(): void
+    {
+        $before = self::board()->sequence()->batches;
+        $proposal = $this->proposed();
+        self::assertSame($before, self::board()->sequence()->batches, 'nothing is changed by looking');
+        self::assertSame(['ready', 1500], [$proposal->state, $proposal->done]);
+        self::assertLessThan($proposal->start_cost, $proposal->cost);
+        self::assertLessThanOrEqual($proposal->cost, $proposal->bound);
+        $this->get("/plan/proposals/{$proposal->id}")->assertOk()->assertSee('In order of arrival')->assertSee('Take it whole')->assertSee(' of set-up');
+
+        $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => PlanBoard::version()])->assertRedirect('/plan')->assertSessionHas('done');
+        $board = self::board();
+        self::assertEqualsWithDelta($proposal->cost, $board->timetable()->totals->cost, 1e-6);
+        self::assertEqualsCanonicalizing(array_merge(...array_values($before)), array_merge(...array_values($board->sequence()->batches)), 'no batch is lost or doubled');
+        $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => PlanBoard::version()])->assertSessionHas('problem');
+
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionMissing('problem')->assertSessionHas('done', static fn(?string $text): bool => str_contains((string) $text, 'taken whole'));
+        self::assertEquals(new Sequence($before), self::board()->sequence());
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'nothing to undo'));
+    }
+
+    #[Test]
+    public function as_booked_against_proposed_a_third_of_the_set_up_is_saved_and_no_order_is_later_than_booked(): void
+    {
+        $proposal = $this->proposed(6000);
+        $board = self::board();
+        $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf());
+
+        self::assertLessThanOrEqual($comparison->booked->totals->setupMin * 2 / 3, $comparison->then->totals->setupMin);
+        foreach ($board->batches() as $code => $batch) {
+            $late = $comparison->then->find($code)?->lateS();
+            self::assertLessThanOrEqual(max(0, $comparison->booked->find($code)?->lateS() ?? PHP_INT_MAX), $late, "{$code} is no later than as it was booked");
+        }
+    }
+
+    #[Test]
+    public function a_proposal_is_taken_in_part_and_the_rest_stays(): void
+    {
+        $proposal = $this->proposed();
+        $board = self::board();
+        $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf());
+        $moving = array_values(array_filter($comparison->rows, static fn(array $row): bool => $row[3]));
+        self::assertGreaterThan(1, count($moving));
+        $one = $moving[0][0]->code;
+        $others = $board->sequence()->without($one)->batches;
+        $this->post("/plan/proposals/{$proposal->id}/take", ['codes' => [], 'version' => PlanBoard::version()])->assertSessionHasErrors('codes');
+        $this->post("/plan/proposals/{$proposal->id}/take", ['codes' => [$one], 'version' => PlanBoard::version()])->assertSessionHas('done', static fn(string $text): bool => str_contains($text, $one));
+
+        $after = self::board()->sequence();
+        self::assertSame((new Sequence($proposal->sequence ?? []))->machineOf($one), $after->machineOf($one));
+        self::assertEquals(new Sequence(array_filter($others)), new Sequence(array_filter($after->without($one)->batches)), 'the others keep their order');
+    }
+
+    #[Test]
+    public function two_people_at_one_plan_are_told_of_each_other_before_a_proposal_is_taken(): void
+    {
+        $proposal = $this->proposed();
+        $seen = PlanBoard::version();
+        $this->post('/plan/moves', ['batch' => self::batchOf(1008)->code, 'machine' => 'M1', 'place' => 1, 'version' => $seen])->assertSessionHas('done');
+        $before = self::board()->sequence()->batches;
+        $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => $seen])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'changed by someone else'));
+        self::assertSame($before, self::board()->sequence()->batches);
+        self::assertSame('ready', $proposal->refresh()->state, 'and it is still to be had');
+        $this->get("/plan/proposals/{$proposal->id}")->assertSee('has changed since this was found');
+    }
+
+    #[Test]
+    public function a_search_shows_how_far_it_is_and_stops_when_it_is_asked_to_with_the_best_it_has(): void
+    {
+        Queue::fake();
+        $this->post('/plan/proposals', ['iterations' => 50000])->assertRedirect();
+        Queue::assertPushed(FindPlan::class);
+        $proposal = Proposal::query()->latest('id')->firstOrFail();
+        $this->get("/plan/proposals/{$proposal->id}")->assertSee('It waits for its turn.')->assertSee('Stop, and keep the best');
+        $this->get("/plan/proposals/{$proposal->id}", ['HX-Request' => 'true'])->assertSee('hx-trigger="every 1s"', false)->assertDontSee('<main', false);
+        $this->post("/plan/proposals/{$proposal->id}/stop")->assertRedirect();
+        (new FindPlan($proposal->id))->handle(self::board());
+        $proposal->refresh();
+
+        self::assertSame('ready', $proposal->state);
+        self::assertLessThan(50000, $proposal->done);
+        self::assertNotNull($proposal->sequence);
+        $this->delete("/plan/proposals/{$proposal->id}")->assertRedirect('/plan');
+        self::assertSame('left', $proposal->refresh()->state);
+    }
+
+    #[Test]
+    public function what_if_a_machine_is_down_is_worked_out_beside_the_plan_and_kept_or_thrown_away(): void
+    {
+        $before = self::board()->sequence()->batches;
+        $this->post('/plan/proposals', ['machine' => 'M1', 'until' => '2026-03-05T12:00', 'iterations' => 300])->assertSessionHasNoErrors();
+        $proposal = Proposal::query()->latest('id')->firstOrFail();
+        $this->get("/plan/proposals/{$proposal->id}")->assertSee('What if: M1 is down until Thu 5 Mar 12:00')->assertSee('In force, then');
+        self::assertGreaterThan(self::board()->timetable()->totals->cost, $proposal->start_cost, 'the plan in force suffers from it');
+        $this->get('/plan/ask')->assertSee('M1 is down until Thu 5 Mar 12:00');
+        $this->delete("/plan/proposals/{$proposal->id}");
+        $this->get('/plan/ask')->assertDontSee('M1 is down until');
+        $this->post('/plan/proposals', ['hands' => 2, 'frame' => 'K-1', 'frames' => 4, 'iterations' => 200])->assertSessionHasNoErrors();
+        $this->get('/plan/ask')->assertSee('2 machines more can be tended at once, and 4 more of frame K-1');
+        self::assertSame($before, self::board()->sequence()->batches);
+        $this->post('/plan/proposals', ['machine' => 'M9', 'until' => 'soon', 'hands' => 'many', 'frame' => 'none', 'frames' => '1.5'])->assertSessionHasErrors(['machine', 'until', 'hands', 'frame', 'frames']);
+        $this->post('/plan/proposals', ['machine' => 'M1'])->assertSessionHasErrors(['until' => 'Say until when it is down.']);
+    }
+
+    #[Test]
+    public function when_it_can_be_ready_is_answered_with_and_without_moving_others(): void
+    {
+        $like = self::batchOf(1006)->code;
+        $this->get("/plan/ask?like={$like}&pieces=12&due=2026-03-04T15:00")->assertOk()
+            ->assertSee('Without moving anything else')->assertSee('Nothing else ends later.')->assertSee('As a rush, whatever it pushes')->assertSee('Ready');
+        $this->get('/plan/ask?like=B-999&pieces=none')->assertSessionHasErrors(['like', 'pieces']);
+        self::assertNull(self::board()->timetable()->find('asked'), 'asking books nothing');
+    }
+
+    #[Test]
+    public function a_move_says_what_it_brings_before_it_is_made(): void
+    {
+        $loaf = self::batchOf(1008)->code;
+        $before = self::board()->sequence()->batches;
+        $said = (string) $this->get("/plan/consequence?batch={$loaf}&machine=M1&place=1")->assertOk()->getContent();
+        self::assertStringContainsString("{$loaf} would end", $said);
+        self::assertSame($before, self::board()->sequence()->batches);
+        $this->post('/plan/moves', ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => PlanBoard::version()], ['HX-Request' => 'true'])->assertSee(str_replace('would end', 'ends', explode('.', $said)[0]));
+        $this->get('/plan/consequence?batch='.self::batchOf(1004)->code.'&machine=M2&place=0')->assertOk()->assertSee('stays where it');
+        $this->get('/plan/consequence?batch=&machine=M9&place=-1')->assertStatus(422);
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('done', static fn(string $text): bool => str_contains($text, $loaf));
+        self::assertEquals(new Sequence(array_filter($before)), new Sequence(array_filter(self::board()->sequence()->batches)));
+    }
+
+    #[Test]
+    public function why_a_batch_is_there_is_what_the_next_best_place_would_cost(): void
+    {
+        $loaf = self::batchOf(1008)->code;
+        $this->get("/plan/batches/{$loaf}")->assertOk()->assertSee('Where it could stand, cheapest first')->assertSee('is there');
+        $this->get('/plan/batches/'.self::batchOf(1004)->code)->assertSee('What runs is not moved.');
+        $this->get('/plan/batches/B-999')->assertNotFound();
+    }
+
+    #[Test]
+    public function what_is_fixed_keeps_its_start_when_all_else_is_planned_anew(): void
+    {
+        $hoodies = self::batchOf(1007)->code;
+        $start = self::board()->timetable()->find($hoodies)?->start();
+        self::assertNotNull($start);
+        $this->put("/plan/batches/{$hoodies}/fixed", ['fixed' => 1, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $proposal = $this->proposed();
+        self::assertSame($start, Timetable::of(self::board()->shop(), self::board()->whole(new Sequence($proposal->sequence ?? [])))->find($hoodies)?->start());
+        $this->post('/plan/due', ['version' => PlanBoard::version()]);
+        self::assertSame('M1', self::board()->sequence()->machineOf($hoodies));
+        $this->get("/plan/batches/{$hoodies}")->assertSee('Let it be moved again');
+        $this->put("/plan/batches/{$hoodies}/fixed", ['fixed' => 0, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $this->put('/plan/batches/'.self::batchOf(1004)->code.'/fixed', ['fixed' => 1, 'version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'it runs already'));
+    }
+
+    #[Test]
+    public function a_day_off_and_a_machine_that_is_down_are_planned_around(): void
+    {
+        $ends = static fn(): int => max(array_map(static fn($placed): int => $placed->end(), self::board()->timetable()->placed));
+        $this->post('/plan/calendar/off', ['day' => '2026-03-05', 'why' => 'the fair'])->assertSessionHasNoErrors();
+        foreach (self::board()->timetable()->placed as $placed) {
+            foreach ($placed->loads as [$from]) {
+                self::assertNotSame('2026-03-05', ShopClock::time($from)->toDateString());
+            }
+        }
+        $this->get('/plan/calendar')->assertSee('Thursday 5 March 2026: the fair');
+        $this->post('/plan/calendar/off', ['day' => '2026-03-05', 'why' => 'again'])->assertSessionHasErrors(['day' => 'That day is off already.']);
+        $this->delete('/plan/calendar/off/2026-03-05')->assertSessionHas('done');
+        $before = $ends();
+        $this->post('/plan/calendar/down', ['machine' => 'M3', 'from' => '2026-03-04T09:00', 'to' => '2026-03-06T12:00', 'what' => 'a new belt'])->assertSessionHasNoErrors();
+        foreach (self::board()->timetable()->on('M3') as $placed) {
+            self::assertGreaterThanOrEqual('2026-03-06 12:00', ShopClock::time($placed->start())->format('Y-m-d H:i'));
+        }
+        self::assertGreaterThan($before, $ends());
+        $this->get('/plan')->assertSee('down: a new belt');
+        $this->post('/plan/calendar/down', ['machine' => 'M9', 'from' => '', 'to' => '2020-01-01', 'what' => ''])->assertSessionHasErrors(['machine', 'from', 'what']);
+        $this->post('/plan/calendar/down', ['machine' => 'M1', 'from' => '2026-03-04T09:00', 'to' => '2026-03-03T09:00', 'what' => 'x'])->assertSessionHasErrors('to');
+        $this->delete('/plan/calendar/moon/1')->assertNotFound();
+    }
+
+    #[Test]
+    public function calendars_and_the_list_hold_what_the_plan_holds(): void
+    {
+        $timetable = self::board()->timetable();
+        $calendar = Reader::read((string) $this->get('/plan/machines/M1.ics')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent());
+        self::assertSame([], $calendar->validate());
+        $events = [];
+        foreach ($calendar->select('VEVENT') as $event) {
+            $events[(string) $event->UID] = [$event->DTSTART->getDateTime()->getTimestamp(), $event->DTEND->getDateTime()->getTimestamp()];
+        }
+        $true = [];
+        foreach ($timetable->on('M1') as $placed) {
+            $true["batch-{$placed->batch->id}@hakama"] = [$placed->setupStart, $placed->end()];
+        }
+        self::assertSame($true, $events, 'in universal time the shop’s clock is right');
+
+        $customer = (int) DB::table('customers')->where('name', 'Ullenmere Ferry Crew')->value('id');
+        $promises = Reader::read((string) $this->get("/plan/promises/{$customer}.ics")->assertOk()->getContent());
+        self::assertSame(count(array_unique(array_map(static fn($batch): int => $batch->orderNumber, array_filter(self::board()->batches(), static fn($batch): bool => $batch->customer === 'Ullenmere Ferry Crew')))), count($promises->select('VEVENT')));
+        $this->get('/plan/promises/999.ics')->assertNotFound();
+        $csv = (string) $this->get('/plan.csv')->assertOk()->getContent();
+        self::assertSame(count($timetable->placed) + 1, substr_count($csv, "\n"));
+        self::assertStringContainsString(ShopClock::time($timetable->placed[0]->end())->format('Y-m-d H:i:s'), $csv);
+    }
+
+    #[Test]
+    public function the_clock_that_is_put_forward_moves_no_planned_time(): void
+    {
+        config(['app.timezone' => 'Europe/Vienna']);
+        date_default_timezone_set('Europe/Vienna');
+        // In that night an hour is missing: nine in the morning stays nine in the morning.
+        $monday = CarbonImmutable::parse('2026-03-30 09:00', 'Europe/Vienna');
+        self::assertSame('2026-03-30 09:00', ShopClock::time(ShopClock::seconds($monday))->format('Y-m-d H:i'));
+        self::assertSame('07:00', ShopClock::time(ShopClock::seconds($monday))->utc()->format('H:i'));
+        $friday = CarbonImmutable::parse('2026-03-27 09:00', 'Europe/Vienna');
+        self::assertSame(3 * 86400, ShopClock::seconds($monday) - ShopClock::seconds($friday), 'three days of the wall clock');
+        date_default_timezone_set('UTC');
+    }
+
+    #[Test]
+    public function as_booked_is_worked_out_after_what_runs(): void
+    {
+        $board = self::board();
+        $booked = Timetable::of($board->shop(), Dispatch::asBooked($board->shop(), new Sequence(['M1' => [self::batchOf(1004)->code], 'M3' => [self::batchOf(1005)->code]])));
+        self::assertSame(0, $booked->find(self::batchOf(1004)->code)?->setupS);
+    }
+
+    private function proposed(int $iterations = 1500): Proposal
+    {
+        $this->post('/plan/proposals', ['iterations' => $iterations])->assertSessionHasNoErrors()->assertRedirect();
+
+        return Proposal::query()->latest('id')->firstOrFail();
+    }
+}
