@@ -44,6 +44,14 @@ final readonly class Rack
         return new self($needles);
     }
 
+    public function withPin(int $number): self
+    {
+        $needles = $this->needles;
+        $needles[$number] = new Needle($number, $needles[$number]->thread, true, $needles[$number]->size);
+
+        return new self($needles);
+    }
+
     public function thread(int $number): ?string
     {
         return $this->needles[$number]->thread;

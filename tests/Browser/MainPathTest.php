@@ -101,7 +101,7 @@ final class MainPathTest extends BrowserTestCase
         // To the very left of lane M2: before everything that waits there.
         $this->drag($grip, [$place[0] + 100, $place[1] + $place[2] / 2]);
         $this->browser->wait(8, 100)->until(fn(): bool => $this->all('.fold[data-batch="'.self::$batch.'"][data-machine="M2"][data-place="0"]') !== [], 'the batch did not come to the front of M2');
-        // Kept, not only drawn.
+        // Kept, not only drawn; and now it stands today.
         $this->visit('/plan');
         self::assertSame('0', $this->attribute('.fold[data-batch="'.self::$batch.'"]', 'data-place'));
     }
@@ -193,18 +193,16 @@ final class MainPathTest extends BrowserTestCase
             JS, [$from, $to]);
     }
 
-    /** The batch's fold on whatever day it stands. */
+    /** The batch's fold, the whole week in sight. */
     private function foldAnywhere(string $batch): \Facebook\WebDriver\Remote\RemoteWebElement
     {
-        for ($day = 0; $day < 5; $day++) {
-            $this->visit("/plan?day={$day}");
-            $this->find('#plan');
-            $folds = $this->all(".fold[data-batch=\"{$batch}\"]");
-            if ($folds !== []) {
-                $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$folds[0]]);
+        $this->visit('/plan?zoom=week');
+        $this->find('#plan');
+        $folds = $this->all(".fold[data-batch=\"{$batch}\"]");
+        if ($folds !== []) {
+            $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$folds[0]]);
 
-                return $folds[0];
-            }
+            return $folds[0];
         }
         self::fail("{$batch} is on no day of the plan");
     }

@@ -168,4 +168,44 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $this->post('/needles/M1/99', ['thread' => 'D-09'])->assertNotFound();
         $this->post('/needles/M1/4', ['thread' => 'yarn'])->assertSessionHasErrors('thread');
     }
+
+    #[Test]
+    public function the_walks_to_the_shelf_hold_every_change_of_the_next_days_once(): void
+    {
+        $board = self::board();
+        $page = (string) $this->get('/needles/walks')->assertOk()->assertSee('Next walk:')->getContent();
+        $changes = 0;
+        foreach ($board->timetable()->placed as $placed) {
+            $changes += $placed->setupStart < $board->shop()->now + 2 * 86400 ? count($placed->needles->load) : 0;
+        }
+        self::assertGreaterThan(3, $changes);
+        self::assertSame($changes, preg_match_all('~<strong>Needle \d+:</strong>~', $page));
+    }
+
+    #[Test]
+    public function the_needle_card_is_for_the_rack_as_it_will_stand_then(): void
+    {
+        foreach (self::board()->timetable()->placed as $placed) {
+            $page = (string) $this->get("/needles/cards/{$placed->batch->id}")->assertOk()->getContent();
+            preg_match_all('~<strong class="text-lg">(\d+)</strong>~', $page, $needles);
+            self::assertSame($placed->needles->order, array_map(intval(...), $needles[1]), $placed->batch->id);
+        }
+        $this->get('/needles/cards/B-999')->assertNotFound();
+    }
+
+    #[Test]
+    public function threads_worth_a_pin_are_learned_from_what_was_run(): void
+    {
+        $this->get('/needles/M1/pins')->assertOk()->assertSee('M1');
+        // White and another in turn, with six colours between: more than six needles hold.
+        $machine = self::machine('M2');
+        $batches = \App\Models\Batch::query()->with('decoration')->orderBy('id')->get()->filter(static fn($batch): bool => $batch->decoration->artwork_id !== null)->values();
+        self::assertGreaterThan(8, $batches->count());
+        foreach ([0, 3, 4, 6, 0, 3, 4, 6, 0, 3] as $i => $k) {
+            $batch = $batches[$k];
+            \Illuminate\Support\Facades\DB::table('floor_events')->insert(['event_id' => (string) \Illuminate\Support\Str::uuid(), 'kind' => 'load_started', 'machine_id' => $machine->id, 'batch_id' => $batch->id, 'order_id' => \Illuminate\Support\Facades\DB::table('order_lines')->where('id', $batch->decoration->order_line_id)->value('order_id'), 'load' => 1, 'stitch' => 0, 'pieces' => '[]', 'piece_count' => 0, 'source' => 'hand', 'recorded_at' => now()->subDays(20 - $i)]);
+        }
+        $this->get('/needles/M2/pins')->assertOk()->assertSee('batches that M2 began in the last 8 weeks');
+        $this->get('/needles/M9/pins')->assertNotFound();
+    }
 }

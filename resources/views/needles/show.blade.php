@@ -11,9 +11,7 @@
         @elseif ($ahead === 0){{ $machine->code }} has no batch ahead.
         @else {{ $machine->code }} holds every thread of its next {{ $ahead }} batches.@endif
     </x-slot:say>
-    <div class="mb-4 flex gap-2" role="group" aria-label="Machines">
-        @foreach ($machines as $one)<a class="btn {{ $one->id === $machine->id ? 'btn-main' : '' }}" href="{{ route('needles.show', $one) }}" @if ($one->id === $machine->id) aria-current="true" @endif>{{ $one->code }} {{ $one->name }}<span class="ml-2 font-normal">{{ $one->needles }} needles</span></a>@endforeach
-    </div>
+    <x-needle-tabs :machine="$machine" :machines="$machines" here="show" />
     <svg viewBox="0 0 1180 232" class="w-full" role="img" aria-label="The rack of {{ $machine->code }}: @foreach ($machine->rack as $needle)needle {{ $needle->number }} {{ $needle->thread?->name ?? 'empty' }}{{ $loop->last ? '' : ', ' }}@endforeach">
         <rect x="0" y="118" width="{{ $w * $machine->needles }}" height="7" fill="#1d2433"/>
         @foreach ($machine->rack as $needle)
@@ -31,20 +29,20 @@
     </svg>
     <p class="mb-5 text-sm text-soft">The triangle marks a needle to be loaded before the next batch, the ring one that is pinned.</p>
     <x-wrong field="thread" />
-    <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
+    <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
         <div>
             <h2 class="mb-1">Next batches</h2>
             @if ($planned === [])<p class="note">No batch stands on this machine. Set one up, or move one here in the plan.</p>@endif
             @foreach ($planned as $i => $batch)
                 @php $of = $batches[$batch->id]; @endphp
                 <section class="border-b border-ink py-3">
-                    <h3 class="font-semibold">{{ $batch->id }} <span class="font-normal">{{ $of->artwork }}, {{ $of->garment }}, {{ $of->left }} pieces for {{ $of->customer }}</span></h3>
+                    <h3 class="font-semibold"><a href="{{ route('needles.card', $batch->id) }}" title="Its needle card">{{ $batch->id }}</a> <span class="font-normal">{{ $of->artwork }}, {{ $of->garment }}, {{ $of->left }} pieces for {{ $of->customer }}</span></h3>
                     <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums" aria-label="Needle order">
                         @foreach ($batch->order as $k => $needle)<span class="whitespace-nowrap"><span class="text-sm text-soft">{{ $k + 1 }}</span> <x-swatch :hex="$of->colours[$k]" /><strong>{{ $needle }}</strong></span>@endforeach
                     </p>
                     @forelse ($batch->load as $change)
                         <div class="flex items-center gap-3 py-1">
-                            <span class="flex-1"><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }} {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf {{ $threads[$change->to]?->shelf() ?? '' }}{{ $change->beforeBlock > 1 ? ', at the stop before block '.$change->beforeBlock : '' }}</span></span>
+                            <span class="min-w-0 flex-1"><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }} {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf {{ $threads[$change->to]?->shelf() ?? '' }}{{ $change->beforeBlock > 1 ? ', at the stop before block '.$change->beforeBlock : '' }}</span></span>
                             @if ($i === 0 || collect($planned)->take($i)->every(fn ($b) => $b->load === []))
                                 <form method="post" action="{{ route('needles.load', [$machine, $change->needle]) }}">@csrf
                                     <input type="hidden" name="thread" value="{{ $change->to }}"><input type="hidden" name="seen" value="{{ (int) $machine->rack->firstWhere('number', $change->needle)->thread_id }}">
