@@ -29,7 +29,7 @@ use Illuminate\Support\Facades\DB;
 /** Measures and prints. Times are medians; a yardstick of plain arithmetic is timed beside them, since machines differ. */
 final class Figures
 {
-    private const PAGES = ['/orders', '/orders?show=finished', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/artwork/7/stops', '/artwork/7/make', '/artwork/1/history', '/setup', '/setup/7', '/setup/11', '/setup/16', '/setup/backing', '/setup/practice', '/needles/M1', '/plan', '/floor/M1', '/floor/M1/pulse', '/books', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/catalogue'];
+    private const PAGES = ['/orders', '/orders?show=finished', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/artwork/7/stops', '/artwork/7/make', '/artwork/1/history', '/setup', '/setup/7', '/setup/11', '/setup/16', '/setup/backing', '/setup/practice', '/needles/M1', '/needles/walks', '/needles/M1/pins', '/plan', '/plan?zoom=week', '/plan/batches/B-109', '/plan/ask', '/plan/calendar', '/floor/M1', '/floor/M1/pulse', '/books', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/catalogue'];
 
     /** Ten runs of two million changes. */
     private const BEST_40 = 42351.859;

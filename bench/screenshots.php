@@ -13,9 +13,9 @@ use Tests\Browser\MachineOnTheLine;
 require __DIR__.'/../vendor/autoload.php';
 
 const VIEWS = [
-    'orders' => '/orders', 'order-new' => '/orders/new', 'artwork-one' => '/artwork/1', 'artwork-stops' => '/artwork/10/stops', 'artwork-make' => '/artwork/2/make?frame=S-30&most=1',
-    'setup' => '/setup', 'setup-one' => '/setup/7', 'setup-cap' => '/setup/11', 'setup-tube' => '/setup/16', 'setup-backing' => '/setup/backing', 'catalogue' => '/shop/catalogue',
-    'needles' => '/needles/M1', 'plan' => '/plan', 'floor' => '/floor/M1', 'floor-preflight' => '/floor/M2', 'books' => '/books', 'shop' => '/shop', 'threads' => '/shop/threads', 'thread-match' => '/shop/threads/match?hex=%233b6f8f&cloth=%23ddd2bb',
+    'orders' => '/orders', 'order-new' => '/orders/new', 'artwork-one' => '/artwork/1', 'artwork-stops' => '/artwork/10/stops',
+    'setup' => '/setup', 'setup-one' => '/setup/7', 'setup-cap' => '/setup/11', 'setup-backing' => '/setup/backing', 'catalogue' => '/shop/catalogue',
+    'needles' => '/needles/M1', 'plan' => '/plan', 'plan-why' => '/plan/batches/B-108', 'floor' => '/floor/M1', 'floor-preflight' => '/floor/M2', 'books' => '/books', 'shop' => '/shop', 'threads' => '/shop/threads', 'thread-match' => '/shop/threads/match?hex=%233b6f8f&cloth=%23ddd2bb',
 ];
 
 $profile = sys_get_temp_dir().'/hakama-pictures-'.bin2hex(random_bytes(6));
@@ -32,7 +32,15 @@ $machine->takeUp();
 $machine->sew(400);
 
 $only = array_slice($argv, 1);
-foreach (VIEWS as $name => $path) {
+$views = VIEWS;
+if ($only === [] || in_array('plan-proposal', $only, true)) {
+    // A proposal is there once it was asked for.
+    $browser->get(getenv('TEST_URL').'/plan');
+    $browser->executeScript('document.querySelector("[data-key=f]").click()');
+    sleep(4);
+    $views['plan-proposal'] = (string) parse_url($browser->getCurrentURL(), PHP_URL_PATH);
+}
+foreach ($views as $name => $path) {
     if ($only !== [] && ! in_array($name, $only, true)) {
         continue;
     }

@@ -20,6 +20,7 @@ final readonly class Cloth
     public const BAND = 62;
     public const STRAND = 3.6;
     private const HOURS = 3;
+    private const CREASE = 4.0;
     private const DAYS_A_WEEK = 5;
 
     /**
@@ -154,7 +155,9 @@ final readonly class Cloth
             return null;
         }
         $loads = [];
-        foreach ($placed->loads as [$start, $end]) {
+        // Creases that would lie closer than a hand could tell apart are not drawn.
+        $close = ($this->x($placed->end()) - $this->x($placed->start())) / count($placed->loads) < self::CREASE;
+        foreach ($close ? [] : $placed->loads as [$start, $end]) {
             if ($this->shows($start, $end)) {
                 $loads[] = [$this->x($start), $this->x($end)];
             }

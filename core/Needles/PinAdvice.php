@@ -14,6 +14,9 @@ use Hakama\Machine\Rack;
  */
 final readonly class PinAdvice
 {
+    /** Only what is used most is tried: what comes rarely is not worth a needle. */
+    private const TRIED = 8;
+
     /**
      * @param int                                                     $changes without a pin of the advice
      * @param list<array{thread: string, uses: int, saves: int}> $pins    in the order in which they were chosen
@@ -33,6 +36,7 @@ final readonly class PinAdvice
     {
         $uses = array_count_values(array_merge(...array_map(static fn(Demand $one): array => $one->threads(), $history), ...[[]]));
         arsort($uses);
+        $uses = array_slice($uses, 0, self::TRIED, true);
         $before = $now = self::changes($rack, $history, $needs, $known);
         $pins = [];
         while (count($pins) < $most) {

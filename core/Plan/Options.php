@@ -13,26 +13,19 @@ final readonly class Options
     /**
      * @param Sequence $sequence with the batch in it or without; what stands on a machine stays in front of it
      * @param string   $batch    one of the shop's
+     * @param int|null $most     so many of the cheapest, and the place it has; null for all of them
      */
-    public static function of(Shop $shop, Sequence $sequence, string $batch): self
+    public static function of(Shop $shop, Sequence $sequence, string $batch, ?int $most = null): self
     {
         $now = Timetable::of($shop, $sequence);
         $rest = $sequence->without($batch);
-        $without = $sequence->machineOf($batch) === null ? $now : Timetable::of($shop, $rest);
         $all = [];
         $current = null;
-        foreach ($shop->lanes as $lane) {
-            if ($shop->obstacle($shop->batches[$batch], $lane) !== null) {
-                continue;
-            }
-            $lanes = $rest->on($lane->id);
-            $front = count(array_filter($lanes, static fn(string $id): bool => $shop->batches[$id]->alreadySetUp));
-            for ($place = $front; $place <= count($lanes); $place++) {
-                $option = self::option($shop, $rest, $now, $without, $batch, $lane->id, $place);
-                if ($option !== null) {
-                    $all[] = $option;
-                    $current = $option->sequence->on($lane->id) === $sequence->on($lane->id) && $sequence->machineOf($batch) === $lane->id ? $option : $current;
-                }
+        foreach (self::places($shop, $rest, $sequence, $batch, $most) as [$machine, $place]) {
+            $option = self::option($shop, $rest, $now, $batch, $machine, $place);
+            if ($option !== null) {
+                $all[] = $option;
+                $current = $sequence->machineOf($batch) === $machine && $option->sequence->on($machine) === $sequence->on($machine) ? $option : $current;
             }
         }
         usort($all, static fn(Option $a, Option $b): int => [$a->costMore, $a->end] <=> [$b->costMore, $b->end]);
@@ -48,7 +41,7 @@ final readonly class Options
         }
         $now = Timetable::of($shop, $sequence);
 
-        return self::option($shop, $sequence->without($batch), $now, $now, $batch, $machine, $place);
+        return self::option($shop, $sequence->without($batch), $now, $batch, $machine, $place);
     }
 
     /** The soonest end that is possible when no other batch ends later for it. */
@@ -89,7 +82,36 @@ final readonly class Options
         return $options[0] ?? null;
     }
 
-    private static function option(Shop $shop, Sequence $rest, Timetable $now, Timetable $others, string $batch, string $machine, int $place): ?Option
+    /**
+     * Places it may stand at; when only some are wanted, the cheapest by price alone and the one it has.
+     *
+     * @return list<array{string, int}> machine and place
+     */
+    private static function places(Shop $shop, Sequence $rest, Sequence $sequence, string $batch, ?int $most): array
+    {
+        $pricer = new Internal\Pricer($shop);
+        $pricer->keep($rest);
+        $number = (int) array_search($batch, $pricer->batches, true);
+        $places = [];
+        foreach ($pricer->machines as $m => $machine) {
+            if ($pricer->loads[$m][$number] === null) {
+                continue;
+            }
+            $lane = $pricer->sequence[$m];
+            $front = count(array_filter($lane, $pricer->stands(...)));
+            for ($place = $front; $place <= count($lane); $place++) {
+                $isThere = $sequence->machineOf($batch) === $machine && array_search($batch, $sequence->on($machine), true) === $place;
+                $tried = $lane;
+                array_splice($tried, $place, 0, [$number]);
+                $places[] = [$most === null ? 0.0 : ($isThere ? -INF : $pricer->price([$m => $tried], [$m => $place])), $machine, $place];
+            }
+        }
+        usort($places, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_map(static fn(array $one): array => [$one[1], $one[2]], array_slice($places, 0, $most === null ? null : $most + 1));
+    }
+
+    private static function option(Shop $shop, Sequence $rest, Timetable $now, string $batch, string $machine, int $place): ?Option
     {
         $sequence = $rest->moved($batch, $machine, $place);
         $then = Timetable::of($shop, $sequence);
@@ -99,7 +121,7 @@ final readonly class Options
         }
         $later = $late = $saved = [];
         foreach ($then->placed as $one) {
-            $before = $one->batch->id === $batch ? null : $others->find($one->batch->id);
+            $before = $one->batch->id === $batch ? null : $now->find($one->batch->id);
             if ($before === null || $before->end() === $one->end()) {
                 continue;
             }

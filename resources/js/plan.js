@@ -34,7 +34,7 @@ function mark(fold, machine, place) {
     const others = folds(machine).filter((one) => one !== fold);
     const next = others.find((one) => place <= Number(one.dataset.place) - (machine === fold.dataset.machine && Number(fold.dataset.place) < Number(one.dataset.place) ? 1 : 0));
     const edge = (next ?? others.at(-1))?.querySelector('.edge').getBBox();
-    const box = lane.getBBox();
+    const box = lane.querySelector('rect').getBBox();
     const x = edge ? (next ? edge.x : edge.x + edge.width) : 96;
     caret.setAttribute('d', `M${x} ${box.y + 8}V${box.y + box.height - 8}`);
 }
@@ -97,8 +97,9 @@ function placeAt(machine, x, without = null) {
 let dragging = null;
 
 function laneAt(y) {
+    // Its ground, not the whole of it: a fold that is carried out of its lane would stretch that.
     return [...sheet().querySelectorAll('[data-lane]')].find((el) => {
-        const box = el.getBoundingClientRect();
+        const box = el.querySelector('rect').getBoundingClientRect();
         return y >= box.top && y < box.bottom;
     });
 }

@@ -111,6 +111,7 @@ final class BetterPlanTest extends FeatureTestCase
         $proposal->refresh();
 
         self::assertSame('ready', $proposal->state);
+        $this->get("/plan/proposals/{$proposal->id}", ['HX-Request' => 'true'])->assertHeader('HX-Refresh', 'true');
         self::assertLessThan(50000, $proposal->done);
         self::assertNotNull($proposal->sequence);
         $this->delete("/plan/proposals/{$proposal->id}")->assertRedirect('/plan');

@@ -48,6 +48,9 @@ final class OptionsTest extends TestCase
         // In front a ends after 126 minutes, 51 late at ten a minute; all else is the same.
         self::assertEqualsWithDelta(510.0, $options->nextBest()->costMore, 1e-9);
         self::assertSame($options->current, $options->all[0]);
+        $few = Options::of($shop, new Sequence(['M' => ['a', 'b']]), 'b', 1);
+        self::assertCount(2, $few->all, 'the one it has and the cheapest beside it');
+        self::assertEquals([$options->current, $options->nextBest()], [$few->current, $few->nextBest()]);
     }
 
     #[Test]

@@ -85,7 +85,7 @@ final class PlanController
     public function why(PlanBoard $board, string $code): View
     {
         $batch = $board->batches()[$code] ?? abort(404);
-        $options = Options::of($board->shop(), $board->sequence(), $code);
+        $options = Options::of($board->shop(), $board->sequence(), $code, self::PLACES);
 
         return view('plan.why', [
             'board' => $board,

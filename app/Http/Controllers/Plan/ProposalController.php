@@ -20,6 +20,7 @@ use Hakama\Plan\Sequence;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 
 /** Plans that are looked for beside the one in force, in the shop as it is or as it might be. */
@@ -52,8 +53,12 @@ final class ProposalController
         return redirect()->route('plan.proposal', $proposal);
     }
 
-    public function show(Request $request, Proposal $proposal, PlanBoard $board, Calendar $calendar): View
+    public function show(Request $request, Proposal $proposal, PlanBoard $board, Calendar $calendar): View|Response
     {
+        if ($request->headers->has('HX-Request') && ! $proposal->isSearching()) {
+            // It is found: the whole page has something else to say now.
+            return (new Response(''))->header('HX-Refresh', 'true');
+        }
         $sheet = ['proposal' => $proposal, 'words' => WhatIfForm::words($proposal->what_if ?? []), 'version' => PlanBoard::version()];
         if ($proposal->state === 'ready' || $proposal->state === 'taken' || $proposal->state === 'left') {
             $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), WhatIfForm::read($proposal->what_if ?? []));
