@@ -12,7 +12,7 @@ use Hakama\Plan\Hours;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
-/** When is worked: the house's day and break, days off, and the times at which a machine is down. Kept in the cache until one of them changes. */
+/** When is worked: the house's day and break, days off, extra hours, and the times at which a machine is down. Kept in the cache until one of them changes. */
 final class Calendar
 {
     private const KEPT = 'calendar';
@@ -21,7 +21,7 @@ final class Calendar
     /** So far ahead a working day is looked for. */
     private const FAR = 120;
 
-    /** @var array{off: array<string, string>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>}|null */
+    /** @var array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>}|null */
     private ?array $rows = null;
 
     public function __construct(private readonly House $house) {}
@@ -31,9 +31,18 @@ final class Calendar
         Cache::forget(self::KEPT);
     }
 
+    /** No hour of it is worked. */
     public function isOff(CarbonImmutable $day): bool
     {
-        return $day->isWeekend() || isset($this->kept()['off'][$day->toDateString()]);
+        return $this->spans($day) === [];
+    }
+
+    /** @return list<array{from: string, to: string, why: string, id: int}> that are not over */
+    public function extraHours(): array
+    {
+        $now = CarbonImmutable::now()->toDateTimeString();
+
+        return array_values(array_filter($this->kept()['extra'], static fn(array $one): bool => $one['to'] > $now));
     }
 
     /** @return array<string, string> day => why */
@@ -69,7 +78,24 @@ final class Calendar
         $rules = $this->house->rules();
         $at = static fn(HouseRule $rule): int => ShopClock::seconds($day->startOfDay()) + (int) round(3600 * $rules->value($rule));
 
-        return $this->isOff($day) ? [] : [[$at(HouseRule::DayStarts), $at(HouseRule::BreakStarts)], [$at(HouseRule::BreakEnds), $at(HouseRule::DayEnds)]];
+        $spans = $day->isWeekend() || isset($this->kept()['off'][$day->toDateString()]) ? [] : [[$at(HouseRule::DayStarts), $at(HouseRule::BreakStarts)], [$at(HouseRule::BreakEnds), $at(HouseRule::DayEnds)]];
+        foreach ($this->kept()['extra'] as $extra) {
+            if (str_starts_with($extra['from'], $day->toDateString())) {
+                $spans[] = [ShopClock::seconds(CarbonImmutable::parse($extra['from'])), ShopClock::seconds(CarbonImmutable::parse($extra['to']))];
+            }
+        }
+        sort($spans);
+        // What overlaps or touches is one span.
+        $joined = [];
+        foreach ($spans as [$from, $to]) {
+            if ($joined !== [] && $from <= $joined[count($joined) - 1][1]) {
+                $joined[count($joined) - 1][1] = max($joined[count($joined) - 1][1], $to);
+            } elseif ($to > $from) {
+                $joined[] = [$from, $to];
+            }
+        }
+
+        return $joined;
     }
 
     /** Why nothing is done on a machine at a time; '' for the midday break. */
@@ -103,11 +129,12 @@ final class Calendar
         return $hours;
     }
 
-    /** @return array{off: array<string, string>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>} */
+    /** @return array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>} */
     private function kept(): array
     {
         return $this->rows ??= Cache::rememberForever(self::KEPT, static fn(): array => [
             'off' => DB::table('days_off')->orderBy('day')->pluck('why', 'day')->all(),
+            'extra' => array_values(DB::table('extra_hours')->orderBy('from_at')->get(['from_at as from', 'to_at as to', 'why', 'id'])->map(static fn(object $row): array => (array) $row)->all()),
             'down' => array_values(DB::table('downtimes as d')->join('machines as m', 'm.id', '=', 'd.machine_id')->orderBy('d.from_at')->get(['m.code as machine', 'd.from_at as from', 'd.to_at as to', 'd.why', 'd.id'])->map(static fn(object $row): array => (array) $row)->all()),
         ]);
     }

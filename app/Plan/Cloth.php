@@ -54,7 +54,7 @@ final readonly class Cloth
         $y = (float) self::TOP;
         foreach ($timetable->shop->lanes as $machine => $lane) {
             $placed = $timetable->on($machine);
-            $lanes[$machine] = array_values(array_filter(array_map(static fn(Placed $one, int $place): ?Fold => $shown->fold($one, $board->batches()[$one->batch->id], $place), $placed, array_keys($placed))));
+            $lanes[$machine] = array_values(array_filter(array_map(static fn(Placed $one, int $place): ?Fold => $shown->fold($one, $board->batches()[$one->batch->id], $place, $one->wait === null ? null : ($place === 0 ? $timetable->shop->now : $placed[$place - 1]->end())), $placed, array_keys($placed))));
             $strands[$machine] = $shown->strandsOf($lane->rack->needles, $placed, $board->colours());
             $pauses[$machine] = $shown->pausesOf($lane->hours->spans, $calendar, $machine);
             $top[$machine] = $y;
@@ -149,7 +149,7 @@ final readonly class Cloth
         return array_filter($this->days, static fn(array $day): bool => $to > $day[0] && $from < $day[1]) !== [];
     }
 
-    private function fold(Placed $placed, OpenBatch $batch, int $place): ?Fold
+    private function fold(Placed $placed, OpenBatch $batch, int $place, ?int $free): ?Fold
     {
         if (! $this->shows($placed->setupStart, $placed->end())) {
             return null;
@@ -165,7 +165,7 @@ final readonly class Cloth
         $waits = $placed->setupStart + $placed->setupS;
         $hooped = $placed->start() + min($placed->loads[0][1] - $placed->start(), $placed->batch->hoopS * min($placed->batch->pieces, 2));
 
-        return new Fold($placed, $batch, $place, $this->x($placed->setupStart), $this->x($waits), $this->x($placed->start()), $this->x($hooped), $this->x($placed->end()), $loads);
+        return new Fold($placed, $batch, $place, $this->x($placed->setupStart), $this->x($waits), $this->x($placed->start()), $this->x($hooped), $this->x($placed->end()), $loads, $free === null ? null : $this->x($free));
     }
 
     /**

@@ -9,7 +9,10 @@ use Hakama\Needles\BatchNeedles;
 /** One batch on its machine, with every time the plan gives it. Seconds of local time. */
 final readonly class Placed
 {
-    /** @param list<array{int, int}> $loads [from, to) of each load, hooping that nobody waits for left out */
+    /**
+     * @param list<array{int, int}> $loads [from, to) of each load, hooping that nobody waits for left out
+     * @param Wait|null             $wait  what its set-up had to wait for
+     */
     public function __construct(
         public Batch $batch,
         public string $machine,
@@ -19,6 +22,7 @@ final readonly class Placed
         public bool $driverChange,
         public bool $frameChange,
         public BatchNeedles $needles,
+        public ?Wait $wait = null,
     ) {}
 
     public function start(): int

@@ -43,6 +43,12 @@ return new class () extends Migration {
             $table->date('day')->unique();
             $table->string('why', 80);
         });
+        Schema::create('extra_hours', static function (Blueprint $table): void {
+            $table->id();
+            $table->dateTime('from_at');
+            $table->dateTime('to_at');
+            $table->string('why', 80);
+        });
         Schema::create('downtimes', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('machine_id')->constrained()->cascadeOnDelete();
@@ -54,7 +60,7 @@ return new class () extends Migration {
 
     public function down(): void
     {
-        foreach (['downtimes', 'days_off', 'proposals', 'plan_changes'] as $table) {
+        foreach (['downtimes', 'extra_hours', 'days_off', 'proposals', 'plan_changes'] as $table) {
             Schema::dropIfExists($table);
         }
         Schema::table('batches', static function (Blueprint $table): void {

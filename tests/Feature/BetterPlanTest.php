@@ -212,6 +212,35 @@ final class BetterPlanTest extends FeatureTestCase
     }
 
     #[Test]
+    public function extra_hours_are_planned_with_and_join_the_usual_ones(): void
+    {
+        $calendar = static function (): Calendar {
+            app()->forgetScopedInstances();
+
+            return app(Calendar::class);
+        };
+        $saturday = CarbonImmutable::parse('2026-03-07');
+        self::assertTrue($calendar()->isOff($saturday));
+        $this->post('/plan/calendar/extra', ['extra_from' => '2026-03-07T09:00', 'extra_to' => '2026-03-07T13:00', 'extra_why' => 'the festival'])->assertSessionHasNoErrors();
+        $this->post('/plan/calendar/extra', ['extra_from' => '2026-03-04T16:00', 'extra_to' => '2026-03-04T19:30', 'extra_why' => 'late'])->assertSessionHasNoErrors();
+        self::assertSame([['09:00', '13:00']], array_map(static fn(array $span): array => [gmdate('H:i', $span[0]), gmdate('H:i', $span[1])], $calendar()->spans($saturday)));
+        // Half past seven in the evening is the end of one afternoon, not a second one.
+        self::assertSame([['08:00', '12:00'], ['12:30', '19:30']], array_map(static fn(array $span): array => [gmdate('H:i', $span[0]), gmdate('H:i', $span[1])], $calendar()->spans(CarbonImmutable::parse('2026-03-04'))));
+        $this->get('/plan/calendar')->assertSee('Sat 7 Mar 09:00 to 13:00: the festival');
+        $this->post('/plan/calendar/extra', ['extra_from' => '2026-03-07T09:00', 'extra_to' => '2026-03-08T13:00', 'extra_why' => ''])->assertSessionHasErrors(['extra_to' => 'Extra hours begin and end on one day.', 'extra_why']);
+        $this->delete('/plan/calendar/extra/'.DB::table('extra_hours')->where('why', 'late')->value('id'))->assertSessionHas('done');
+        self::assertSame('17:00', gmdate('H:i', $calendar()->spans(CarbonImmutable::parse('2026-03-04'))[1][1]));
+    }
+
+    #[Test]
+    public function a_batch_that_waits_for_hands_or_frames_is_drawn_with_what_it_waits_for(): void
+    {
+        $this->put('/shop/rules/people', ['people' => '1'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules/machines_per_person', ['machines_per_person' => '1'])->assertSessionHasNoErrors();
+        $this->get('/plan?zoom=week')->assertSee('class="held"', false)->assertSee('waits for hands: as many machines run as can be tended');
+    }
+
+    #[Test]
     public function calendars_and_the_list_hold_what_the_plan_holds(): void
     {
         $timetable = self::board()->timetable();

@@ -13,6 +13,7 @@ use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Shop;
 use Hakama\Plan\Unplaced;
+use Hakama\Plan\Wait;
 
 /**
  * One pass over a sequence: among the next batch of every machine the one whose set-up can start
@@ -73,7 +74,7 @@ final class Timing
                 }
                 // What others placed meanwhile can only push a batch back: a place that still holds is still the earliest.
                 $candidate = $candidates[$machine] ?? null;
-                if ($candidate === null || ! $this->fitsWithOthers($candidate, $lane)) {
+                if ($candidate === null || $this->obstacle($candidate, $lane) !== null) {
                     $candidate = $this->place($this->shop->batches[$id], $lane, $needles[$machine][$next[$machine]]);
                 }
                 if ($candidate === null) {
@@ -108,6 +109,7 @@ final class Timing
 
         // What is fixed is set up just before, so that frames and hands are free until then.
         $earliest = max($this->shop->now, $last?->end() ?? $this->shop->now, ($batch->fixed->startAt ?? 0) - $setupS);
+        $wait = null;
         foreach ([$earliest, ...$this->endsAfter($earliest)] as $from) {
             $setupStart = $lane->hours->fit($from, $setupS);
             if ($setupStart === null) {
@@ -117,10 +119,13 @@ final class Timing
             if ($loads === null) {
                 return null;
             }
-            $placed = new Placed($batch, $lane->id, $setupStart, $setupS, $loads, $standingDriver !== $driver, $frameChange, $needles);
-            if ($this->fitsWithOthers($placed, $lane)) {
+            $placed = new Placed($batch, $lane->id, $setupStart, $setupS, $loads, $standingDriver !== $driver, $frameChange, $needles, $wait);
+            $obstacle = $this->obstacle($placed, $lane);
+            if ($obstacle === null) {
                 return $placed;
             }
+            // What stood in its way first is what it waits for.
+            $wait ??= $obstacle;
         }
 
         return null;
@@ -163,8 +168,8 @@ final class Timing
         return $ends;
     }
 
-    /** Frames and hands are held from set-up start to end; use only rises where another batch starts. */
-    private function fitsWithOthers(Placed $wanted, Lane $lane): bool
+    /** What is too little of: frames and hands are held from set-up start to end; use only rises where another batch starts. */
+    private function obstacle(Placed $wanted, Lane $lane): ?Wait
     {
         [$from, $to] = [$wanted->setupStart, $wanted->end()];
         $overlapping = [];
@@ -189,11 +194,14 @@ final class Timing
                     }
                 }
             }
-            if ($hands > $this->shop->hands || $frames > $this->shop->frames[$frame]->count) {
-                return false;
+            if ($frames > $this->shop->frames[$frame]->count) {
+                return Wait::Frames;
+            }
+            if ($hands > $this->shop->hands) {
+                return Wait::Hands;
             }
         }
 
-        return true;
+        return null;
     }
 }

@@ -9,6 +9,13 @@
                 <div class="grid grid-cols-2 gap-3"><div><label for="day">Day</label><input id="day" name="day" type="date" value="{{ old('day') }}" @error('day') aria-invalid="true" aria-describedby="wrong-day" @enderror><x-wrong field="day" /></div><div><label for="why">Why</label><input id="why" name="why" value="{{ old('why') }}" maxlength="80" @error('why') aria-invalid="true" aria-describedby="wrong-why" @enderror><x-wrong field="why" /></div></div>
                 <button class="btn mt-2">Nobody works then</button>
             </form>
+            <h2 class="mb-1 mt-6">Extra hours</h2>
+            <ul>@forelse ($calendar->extraHours() as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to {{ Carbon\CarbonImmutable::parse($one['to'])->format('H:i') }}: {{ $one['why'] }}</span><form method="post" action="{{ route('plan.calendar.remove', ['extra', $one['id']]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the extra hours of {{ $one['from'] }}</span></button></form></li>@empty<li class="py-1 text-soft">None: the usual day only.</li>@endforelse</ul>
+            <form method="post" action="{{ route('plan.extra') }}" class="mt-3">@csrf
+                <div class="grid grid-cols-2 gap-3"><div><label for="extra_from">From</label><input id="extra_from" name="extra_from" type="datetime-local" value="{{ old('extra_from') }}" @error('extra_from') aria-invalid="true" aria-describedby="wrong-extra_from" @enderror><x-wrong field="extra_from" /></div><div><label for="extra_to">To</label><input id="extra_to" name="extra_to" type="datetime-local" value="{{ old('extra_to') }}" @error('extra_to') aria-invalid="true" aria-describedby="wrong-extra_to" @enderror><x-wrong field="extra_to" /></div></div>
+                <div class="mt-2"><label for="extra_why">What for</label><input id="extra_why" name="extra_why" value="{{ old('extra_why') }}" maxlength="80" @error('extra_why') aria-invalid="true" aria-describedby="wrong-extra_why" @enderror><x-wrong field="extra_why" /></div>
+                <button class="btn mt-2">Work then too</button>
+            </form>
         </section>
         <section>
             <h2 class="mb-1">Machines down, or in maintenance</h2>

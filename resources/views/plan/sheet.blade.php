@@ -15,7 +15,7 @@
     </div>
     <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
     @include('plan.cloth', ['live' => true])
-    <p class="my-3 text-sm text-soft">Striped: set-up. Shaded: hooping of the first load. Each crease is a load. Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Green: what was really done. Drag a batch, or give it the focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs stays.</p>
+    <p class="my-3 text-sm text-soft">Striped: set-up. Shaded: hooping of the first load. Each crease is a load. Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Dashed: a batch waits for blanks, for frames or for hands. Green: what was really done. Drag a batch, or give it the focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs stays.</p>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
         <table>
             <caption class="sr-only">All planned batches</caption>

@@ -15,6 +15,7 @@ use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Wait;
 use Hakama\Plan\Weights;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -101,6 +102,7 @@ final class TimetableTest extends TestCase
         $timetable = Timetable::of($shop, new Sequence(['M' => ['a'], 'N' => ['b']]));
 
         self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->setupStart);
+        self::assertSame([null, Wait::Frames], [$timetable->find('a')->wait, $timetable->find('b')->wait]);
     }
 
     #[Test]
@@ -110,6 +112,9 @@ final class TimetableTest extends TestCase
         $timetable = Timetable::of($shop, new Sequence(['M' => ['a'], 'N' => ['b']]));
 
         self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->setupStart);
+        self::assertSame(Wait::Hands, $timetable->find('b')?->wait);
+        self::assertStringContainsString('waits for hands', Wait::Hands->words('flat'));
+        self::assertStringContainsString('waits for frames flat', Wait::Frames->words('flat'));
     }
 
     #[Test]

@@ -33,6 +33,24 @@ final class CalendarController
         return redirect()->route('plan.calendar')->with('done', 'Nothing is planned on that day any more; every time that follows was worked out anew.');
     }
 
+    /** Hours that are worked beside the usual ones: an evening, a Saturday. */
+    public function extra(Request $request): RedirectResponse
+    {
+        $request->validate([
+            'extra_from' => ['required', 'date'],
+            'extra_to' => ['required', 'date', 'after:extra_from', static function (string $field, mixed $value, \Closure $fail) use ($request): void {
+                if (substr((string) $value, 0, 10) !== substr($request->string('extra_from')->value(), 0, 10)) {
+                    $fail('Extra hours begin and end on one day.');
+                }
+            }],
+            'extra_why' => ['required', 'string', 'max:80'],
+        ], ['extra_from.*' => 'Say from when.', 'extra_to.required' => 'Say until when.', 'extra_to.date' => 'Say until when.', 'extra_to.after' => 'Until when is after it begins.', 'extra_why.*' => 'Say what for, in a few words.']);
+        DB::table('extra_hours')->insert(['from_at' => CarbonImmutable::parse($request->string('extra_from')->value()), 'to_at' => CarbonImmutable::parse($request->string('extra_to')->value()), 'why' => $request->string('extra_why')->value()]);
+        Calendar::forget();
+
+        return redirect()->route('plan.calendar')->with('done', 'These hours are planned with; every time that follows was worked out anew.');
+    }
+
     public function downtime(Request $request): RedirectResponse
     {
         $request->validate([
@@ -54,12 +72,13 @@ final class CalendarController
     {
         $gone = match ($kind) {
             'off' => DB::table('days_off')->where('day', $which)->delete(),
+            'extra' => DB::table('extra_hours')->where('id', (int) $which)->delete(),
             'down' => DB::table('downtimes')->where('id', (int) $which)->delete(),
             default => abort(404),
         };
         Calendar::forget();
 
-        return redirect()->route('plan.calendar')->with($gone > 0 ? 'done' : 'problem', $gone > 0 ? 'It is worked then again.' : 'That was taken out already.');
+        return redirect()->route('plan.calendar')->with($gone > 0 ? 'done' : 'problem', $gone > 0 ? 'It is taken out; every time that follows was worked out anew.' : 'That was taken out already.');
     }
 
     public function machine(Machine $machine, PlanBoard $board): Response
