@@ -6,7 +6,8 @@
     </x-slot:say>
     <x-needle-tabs :machine="$machine" :machines="$machines" here="pins" />
     <h1 class="mb-2 text-xl">Threads worth a pin on {{ $machine->code }}</h1>
-    @if ($advice->pins === [])<p class="note">Looked at: {{ $batches }} {{ $batches === 1 ? 'batch' : 'batches' }} of the last {{ $weeks }} weeks. As they came, keeping the thread needed soonest did as well as any pin.</p>
+    @if ($batches < 2)<p class="note">What comes again and again shows once a few more batches were run on {{ $machine->code }}.</p>
+    @elseif ($advice->pins === [])<p class="note">Looked at: {{ $batches }} {{ $batches === 1 ? 'batch' : 'batches' }} of the last {{ $weeks }} weeks. As they came, keeping the thread needed soonest did as well as any pin.</p>
     @else
     <table>
         <thead><tr><th>Thread</th><th class="num">Used in batches</th><th class="num">Would have saved</th></tr></thead>

@@ -1,8 +1,9 @@
 <x-layout station="plan" title="Calendar">
-    <x-slot:say>When is worked, and when a machine is down. The working day and its break are <a href="{{ route('shop.show') }}#day_starts_h">house rules</a>.</x-slot:say>
+    <x-slot:say>When is worked, and when a machine is down. The plan goes by it at once.</x-slot:say>
     <x-plan-tabs here="calendar" title="Calendar" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-3">
         <section>
+            <p class="mb-3 text-sm text-soft">The usual day is Monday to Friday; when it begins and ends, and its break, are <a href="{{ route('shop.show') }}#day_starts_h">house rules</a>.</p>
             <h2 class="mb-1">Days off</h2>
             <ul>@forelse ($calendar->daysOff() as $day => $why)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F Y') }}: {{ $why }}</span><form method="post" action="{{ route('plan.calendar.remove', ['off', $day]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> {{ $day }}</span></button></form></li>@empty<li class="py-1 text-soft">None but the weekends.</li>@endforelse</ul>
             <form method="post" action="{{ route('plan.off') }}" class="mt-3">@csrf
