@@ -59,12 +59,14 @@ final class Calendar
         return array_values(array_filter($this->kept()['down'], static fn(array $one): bool => $one['to'] > $now));
     }
 
-    /** The working day that many working days from today, which is the first even at a weekend. */
+    /** The working day that many working days from now: today is the first as long as it is not over. */
     public function day(int $ahead): CarbonImmutable
     {
+        $now = ShopClock::now();
         $day = CarbonImmutable::today();
         for ($i = 0; $i < self::FAR; $i++, $day = $day->addDay()) {
-            if (! $this->isOff($day) && $ahead-- <= 0) {
+            $spans = $this->spans($day);
+            if ($spans !== [] && $spans[count($spans) - 1][1] > $now && $ahead-- <= 0) {
                 return $day;
             }
         }

@@ -96,6 +96,16 @@ final class DrawingsTest extends FeatureTestCase
         self::assertSame(['09:00', '12:00'], array_map(static fn(int $s): string => gmdate('H:i', $s), $hours->days[0]));
     }
 
+    #[Test]
+    public function a_day_that_is_over_is_not_shown_first(): void
+    {
+        CarbonImmutable::setTestNow('2026-03-04 16:59:00');
+        self::assertSame('2026-03-04', self::cloth(self::board())->day->toDateString());
+        CarbonImmutable::setTestNow('2026-03-04 17:00:00');
+        self::assertSame('2026-03-05', self::cloth(self::board())->day->toDateString());
+        CarbonImmutable::setTestNow('2026-03-04 09:40:00');
+    }
+
     private static function cloth(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): Cloth
     {
         return Cloth::of($board, $board->timetable(), app(Calendar::class), $zoom, $offset);
