@@ -101,6 +101,8 @@ Route::controller(PlanController::class)->prefix('plan')->name('plan.')->group(s
     Route::post('/undo', 'undo')->name('undo');
     Route::get('/batches/{code}', 'why')->name('why');
     Route::put('/batches/{code}/fixed', 'fix')->name('fix');
+    Route::post('/batches/{code}/split', 'split')->name('split');
+    Route::post('/batches/{code}/merge', 'merge')->name('merge');
 });
 Route::get('/plan/ask', [AskController::class, 'show'])->name('plan.ask');
 Route::controller(ProposalController::class)->prefix('plan/proposals')->name('plan.')->group(static function (): void {

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int                    $id
  * @property int                    $order_line_id
  * @property int|null               $artwork_id
+ * @property int|null               $split_from_id whose pieces it has, when they are run apart
  * @property string                 $position
  * @property OrderLine              $line
  * @property Artwork|null           $artwork

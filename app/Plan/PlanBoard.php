@@ -305,6 +305,50 @@ final class PlanBoard
     }
 
     /**
+     * Runs a part of a batch by itself: it stands right behind the rest, until it is moved.
+     *
+     * @return string the code of the new batch
+     *
+     * @throws PlanMovedOn
+     */
+    public function split(string $code, int $pieces, int $seen): string
+    {
+        return $this->change($seen, function () use ($code, $pieces): string {
+            $new = SplitBatch::off($this->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do'), $pieces);
+            $this->forget();
+            $machine = $this->sequence()->machineOf($code);
+            if ($machine === null) {
+                DB::table('plans')->increment('version');
+                $this->forget();
+
+                return $new;
+            }
+            $at = (int) array_search($code, $this->sequence()->on($machine), true);
+            $this->keep($this->sequence()->moved($new, $machine, $at + 1));
+
+            return $new;
+        });
+    }
+
+    /**
+     * Puts a batch together with another of the same decoration, where that stands.
+     *
+     * @throws PlanMovedOn
+     */
+    public function merge(string $code, string $into, int $seen): void
+    {
+        $this->change($seen, function () use ($code, $into): void {
+            [$from, $to] = [$this->batches()[$code] ?? null, $this->batches()[$into] ?? null];
+            if ($from === null || $to === null) {
+                throw PlanMovedOn::impossible($code, 'one of the two has no pieces left to do');
+            }
+            SplitBatch::into($from, $to);
+            $this->forget();
+            $this->keep($this->sequence());
+        });
+    }
+
+    /**
      * One change of the plan, by somebody who saw it as it is.
      *
      * @template T

@@ -59,6 +59,10 @@ final readonly class TubePlan
         $at = 0.0;
         $decoration->line->loadMissing('decorations.artwork.blocks.thread');
         foreach ($decoration->line->decorations->where('position', $decoration->position)->sortBy('id') as $one) {
+            // A part that is run apart lies where the rest of it lies.
+            if ($one->split_from_id !== null) {
+                continue;
+            }
             if ($one->artwork?->read_at !== null) {
                 $along[] = [$one->id, $one->artwork, $at];
                 $at += $one->artwork->bounds()->height() + $rules->value(HouseRule::TubeGap);

@@ -12,6 +12,10 @@ return new class () extends Migration {
         Schema::table('batches', static function (Blueprint $table): void {
             $table->dateTime('fixed_at')->nullable();
         });
+        // Pieces that are run apart from the others of their decoration: a decoration of their own, that says which it is of.
+        Schema::table('decorations', static function (Blueprint $table): void {
+            $table->foreignId('split_from_id')->nullable()->constrained('decorations')->cascadeOnDelete();
+        });
         // The plan before each change of it, so that a change can be undone.
         Schema::create('plan_changes', static function (Blueprint $table): void {
             $table->id();
@@ -63,6 +67,9 @@ return new class () extends Migration {
         foreach (['downtimes', 'extra_hours', 'days_off', 'proposals', 'plan_changes'] as $table) {
             Schema::dropIfExists($table);
         }
+        Schema::table('decorations', static function (Blueprint $table): void {
+            $table->dropConstrainedForeignId('split_from_id');
+        });
         Schema::table('batches', static function (Blueprint $table): void {
             $table->dropColumn('fixed_at');
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Jobs\FindPlan;
+use App\Models\Order;
 use App\Models\Proposal;
 use App\Plan\Calendar;
 use App\Plan\Comparison;
@@ -209,6 +210,55 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post('/plan/calendar/down', ['machine' => 'M9', 'from' => '', 'to' => '2020-01-01', 'what' => ''])->assertSessionHasErrors(['machine', 'from', 'what']);
         $this->post('/plan/calendar/down', ['machine' => 'M1', 'from' => '2026-03-04T09:00', 'to' => '2026-03-03T09:00', 'what' => 'x'])->assertSessionHasErrors('to');
         $this->delete('/plan/calendar/moon/1')->assertNotFound();
+    }
+
+    #[Test]
+    public function a_batch_is_split_run_apart_and_put_together_again(): void
+    {
+        $hoodies = self::batchOf(1007);
+        $pieces = static fn(): array => DB::table('pieces')->where('order_id', Order::query()->where('number', 1007)->value('id'))->orderBy('id')->get(['id', 'size', 'number', 'state'])->map(static fn(object $row): array => (array) $row)->all();
+        [$before, $sequence] = [$pieces(), self::board()->sequence()->batches];
+        $this->post("/plan/batches/{$hoodies->code}/split", ['pieces' => 6, 'version' => PlanBoard::version()])->assertSessionHasNoErrors();
+        $board = self::board();
+        $lane = $board->sequence()->on('M1');
+        $new = $lane[(int) array_search($hoodies->code, $lane, true) + 1];
+        self::assertSame([9, 6], [$board->batches()[$hoodies->code]->left, $board->batches()[$new]->left]);
+        self::assertSame($before, $pieces(), 'the order has the same pieces');
+        self::assertSame($board->batches()[$hoodies->code]->threads, $board->batches()[$new]->threads);
+        self::assertSame(0, count($board->timetable()->find($new)?->needles->load ?? [0]), 'behind the rest of it nothing is to be loaded');
+        $this->get('/orders/1007')->assertOk()->assertSee('0 / 9')->assertSee('0 / 6');
+        $this->post('/plan/moves', ['batch' => $new, 'machine' => 'M3', 'place' => 9, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $this->get("/plan/batches/{$new}")->assertOk()->assertSee("Put it together with {$hoodies->code}, 9 pieces on M1");
+
+        $this->post("/plan/batches/{$new}/merge", ['into' => self::batchOf(1006)->code, 'version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'not of the same decoration'));
+        $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies->code, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        self::assertEquals(new Sequence(array_filter($sequence)), new Sequence(array_filter(self::board()->sequence()->batches)));
+        self::assertSame([15, $before], [self::board()->batches()[$hoodies->code]->left, $pieces()]);
+        self::assertSame(1, DB::table('decorations')->where('order_line_id', self::decoration(1007)->order_line_id)->count(), 'nothing of it is left behind');
+    }
+
+    #[Test]
+    public function only_what_is_not_begun_is_split_off_and_the_eldest_may_go_too(): void
+    {
+        $caps = self::batchOf(1004)->code;
+        foreach (['0', '11', 'some'] as $pieces) {
+            $this->post("/plan/batches/{$caps}/split", ['pieces' => $pieces, 'version' => PlanBoard::version()])->assertSessionHasErrors('pieces');
+        }
+        // One of eleven is on the machine, one is hooped: the run goes on with what is left to it.
+        $this->post("/plan/batches/{$caps}/split", ['pieces' => '5', 'version' => PlanBoard::version()])->assertSessionHasNoErrors();
+        self::assertSame(6, self::board()->batches()[$caps]->left);
+        $this->get('/floor/M1')->assertOk();
+        $this->artisan('floor:recount')->assertExitCode(0);
+        self::assertSame(6, self::board()->batches()[$caps]->left, 'recounted from the events it is the same');
+
+        $hoodies = self::batchOf(1007)->code;
+        $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 4, 'version' => PlanBoard::version()]);
+        $lane = self::board()->sequence()->on('M1');
+        $new = $lane[(int) array_search($hoodies, $lane, true) + 1];
+        $this->post("/plan/batches/{$hoodies}/merge", ['into' => $new, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        self::assertSame(15, self::board()->batches()[$new]->left);
+        self::assertArrayNotHasKey($hoodies, self::board()->batches());
+        $this->post("/plan/batches/{$new}/split", ['pieces' => 4, 'version' => 0])->assertSessionHasErrors('pieces');
     }
 
     #[Test]

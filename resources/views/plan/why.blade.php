@@ -31,6 +31,14 @@
                     <button class="btn" data-key="x">{{ $batch->fixedAt ? 'Let it be moved again' : 'Fix it there, at '.$at($placed->start())->format('D H:i') }} <kbd>x</kbd></button></form>
                 @if ($batch->fixedAt)<p class="mt-1 text-sm">Fixed to {{ $batch->machine }}, {{ $batch->fixedAt->format('D j M H:i') }}.</p>@endif
             @endif
+            @if ($batch->left > 1)
+                <form method="post" action="{{ route('plan.split', $batch->code) }}" class="mt-4 flex items-end gap-3">@csrf<input type="hidden" name="version" value="{{ $version }}">
+                    <div class="w-28"><label for="pieces">Run apart</label><input id="pieces" name="pieces" inputmode="numeric" class="num" value="{{ old('pieces', intdiv($batch->left, 2)) }}" @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror></div><button class="btn">Split these pieces off</button></form>
+                <x-wrong field="pieces" />
+            @endif
+            @foreach ($siblings as $one)
+                <form method="post" action="{{ route('plan.merge', $batch->code) }}" class="mt-3">@csrf<input type="hidden" name="version" value="{{ $version }}"><input type="hidden" name="into" value="{{ $one->code }}"><button class="btn">Put it together with {{ $one->code }}, {{ $one->left }} pieces{{ $one->machine ? ' on '.$one->machine : '' }}</button></form>
+            @endforeach
             <p class="mt-4"><a class="btn" href="{{ route('plan.show') }}">Back to the plan</a></p>
         </div>
         <div>

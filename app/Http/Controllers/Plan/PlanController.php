@@ -7,8 +7,10 @@ namespace App\Http\Controllers\Plan;
 use App\Plan\Calendar;
 use App\Plan\Cloth;
 use App\Plan\Consequence;
+use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Plan\PlanMovedOn;
+use App\Plan\SplitBatch;
 use App\Plan\Zoom;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
@@ -18,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 
 final class PlanController
 {
@@ -86,6 +89,7 @@ final class PlanController
     {
         $batch = $board->batches()[$code] ?? abort(404);
         $options = Options::of($board->shop(), $board->sequence(), $code, self::PLACES);
+        $siblings = SplitBatch::siblings($batch);
 
         return view('plan.why', [
             'board' => $board,
@@ -95,7 +99,32 @@ final class PlanController
             'shown' => array_slice($options->all, 0, self::PLACES),
             'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
             'version' => PlanBoard::version(),
+            'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => in_array($one->id, $siblings, true))),
         ]);
+    }
+
+    public function split(Request $request, PlanBoard $board, string $code): RedirectResponse
+    {
+        $request->validate(['pieces' => ['required', 'integer', 'min:1'], 'version' => ['required', 'integer']], ['pieces.*' => 'How many pieces is a whole number of at least one.']);
+        try {
+            $new = $board->split($code, $request->integer('pieces'), $request->integer('version'));
+        } catch (PlanMovedOn $e) {
+            throw ValidationException::withMessages(['pieces' => $e->getMessage()]);
+        }
+
+        return redirect()->route('plan.why', $new)->with('done', "{$new} is a batch of its own now, right behind {$code}.");
+    }
+
+    public function merge(Request $request, PlanBoard $board, string $code): RedirectResponse
+    {
+        $into = $request->string('into')->value();
+        try {
+            $board->merge($code, $into, $request->integer('version'));
+        } catch (PlanMovedOn $e) {
+            return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
+        }
+
+        return redirect()->route('plan.why', $into)->with('done', "The pieces of {$code} are with {$into} again.");
     }
 
     public function fix(Request $request, PlanBoard $board, string $code): RedirectResponse
