@@ -169,6 +169,9 @@ final class BetterPlanTest extends FeatureTestCase
         $this->get("/plan/batches/{$loaf}")->assertOk()->assertSee('Where it could stand, cheapest first')->assertSee('is there');
         $this->get('/plan/batches/'.self::batchOf(1004)->code)->assertSee('What runs is not moved.');
         $this->get('/plan/batches/B-999')->assertNotFound();
+        // Four threads, and all but one of the needles of M2 pinned: they do not go on at once.
+        DB::table('needles')->where('machine_id', self::machine('M2')->id)->where('number', '<', 6)->update(['pinned' => true]);
+        $this->get("/plan/batches/{$loaf}")->assertSee('Where it cannot stand')->assertSee('at its stops for every piece');
     }
 
     #[Test]
@@ -225,7 +228,7 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertSame([9, 6], [$board->batches()[$hoodies->code]->left, $board->batches()[$new]->left]);
         self::assertSame($before, $pieces(), 'the order has the same pieces');
         self::assertSame($board->batches()[$hoodies->code]->threads, $board->batches()[$new]->threads);
-        self::assertSame(0, count($board->timetable()->find($new)?->needles->load ?? [0]), 'behind the rest of it nothing is to be loaded');
+        self::assertSame([], $board->timetable()->find($new)?->needles->load, 'behind the rest of it nothing is to be loaded');
         $this->get('/orders/1007')->assertOk()->assertSee('0 / 9')->assertSee('0 / 6');
         $this->post('/plan/moves', ['batch' => $new, 'machine' => 'M3', 'place' => 9, 'version' => PlanBoard::version()])->assertSessionHas('done');
         $this->get("/plan/batches/{$new}")->assertOk()->assertSee("Put it together with {$hoodies->code}, 9 pieces on M1");

@@ -57,6 +57,7 @@
                     </tr>
                 @endforeach</tbody>
             </table>
+            @if ($barred !== [])<h3 class="mt-3 font-semibold">Where it cannot stand</h3><ul class="text-sm">@foreach ($barred as $machine => $why)<li class="border-b border-hair py-1"><strong>{{ $machine }}</strong>: {{ $why }}.</li>@endforeach</ul>@endif
             <x-because about="What the cost is">Ten for each minute that a batch is late, one for each minute of set-up on any machine, a hundredth for each minute until a batch is done: late is dear, set-ups are work, and soon is better than later.</x-because>
             @endif
         </div>

@@ -10,6 +10,7 @@ use Hakama\Needles\Demand;
 use Hakama\Needles\NeedleChange;
 use Hakama\Needles\NoNeedleFits;
 use Hakama\Needles\Reloading;
+use Hakama\Needles\Swaps;
 use Hakama\Needles\ThreadNeeds;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -73,6 +74,17 @@ final class AssignmentTest extends TestCase
         self::assertSame(4, $done->changes());
         self::assertSame([1, 1, 3, 5], array_map(static fn(NeedleChange $c): int => $c->beforeBlock, $done->batches[0]->load));
         self::assertSame([1, 2, 2, 1], array_slice($done->batches[0]->order, 0, 4));
+    }
+
+    #[Test]
+    public function a_piece_with_more_colours_than_needles_wants_the_swaps_that_a_hand_counts(): void
+    {
+        // a b c on two needles, piece after piece: a b, swap c for one of them; then one more for what was given up.
+        self::assertSame(2, Swaps::perPiece(Rack::of(2), new Demand('x', ['a', 'b', 'c'])));
+        self::assertSame(0, Swaps::perPiece(Rack::of(3), new Demand('x', ['a', 'b', 'c'])));
+        // a comes back in between: it stays, and b and c change places once a piece each.
+        self::assertSame(2, Swaps::perPiece(Rack::of(2), new Demand('x', ['a', 'b', 'a', 'c'])));
+        self::assertNull(Swaps::perPiece(Rack::of(1, sizes: [1 => '75/11']), new Demand('x', ['fine']), new ThreadNeeds(['fine' => '65/9'])));
     }
 
     #[Test]

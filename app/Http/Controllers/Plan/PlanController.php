@@ -12,6 +12,8 @@ use App\Plan\PlanBoard;
 use App\Plan\PlanMovedOn;
 use App\Plan\SplitBatch;
 use App\Plan\Zoom;
+use Hakama\Needles\Assignment;
+use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Illuminate\Contracts\View\View;
@@ -99,6 +101,7 @@ final class PlanController
             'shown' => array_slice($options->all, 0, self::PLACES),
             'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
             'version' => PlanBoard::version(),
+            'barred' => self::barred($board, $code),
             'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => in_array($one->id, $siblings, true))),
         ]);
     }
@@ -137,6 +140,22 @@ final class PlanController
         }
 
         return redirect()->route('plan.why', $code)->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
+    }
+
+    /** @return array<string, string> machine => why a batch cannot stand there, and what it would take by hand */
+    private static function barred(PlanBoard $board, string $code): array
+    {
+        $barred = [];
+        $batch = $board->shop()->batches[$code];
+        foreach ($board->shop()->lanes as $machine => $lane) {
+            $obstacle = $board->shop()->obstacle($batch, $lane);
+            if ($obstacle !== null) {
+                $swaps = isset($batch->sewS[$machine]) && ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $board->shop()->needs) ? Swaps::perPiece($lane->rack, $batch->demand(), $board->shop()->needs) : null;
+                $barred[$machine] = $obstacle.($swaps === null ? '' : sprintf('; by hand it would take %d %s at its stops for every piece', $swaps, $swaps === 1 ? 'swap' : 'swaps'));
+            }
+        }
+
+        return $barred;
     }
 
     /** @return array<string, list<mixed>> */
