@@ -81,6 +81,7 @@ final readonly class OpenBatch
             ShopClock::seconds($this->dueAt),
             alreadySetUp: $this->started,
             fixed: $this->fixedAt === null || $this->machine === null || $this->started ? null : new FixedStart($this->machine, ShopClock::seconds($this->fixedAt)),
+            needle: $this->needle,
         );
     }
 }

@@ -432,6 +432,7 @@ final class PlanBoard
                 $machine->frame->code ?? '',
                 $this->calendar->hours($machine->code),
                 $machine->driverS(),
+                $machine->needle,
             ))->all()),
             frames: array_values($this->frames()->map(static fn(Frame $frame): FrameStock => new FrameStock($frame->code, $frame->driver, $frame->count))->all()),
             batches: array_values(array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches())),
@@ -458,6 +459,7 @@ final class PlanBoard
             (int) (60 * $rules->value(HouseRule::FrameTime)),
             (int) (60 * $rules->value(HouseRule::ThreadTime)),
             $driverS,
+            (int) (60 * $rules->value(HouseRule::NeedleTime)),
         );
     }
 }

@@ -82,6 +82,7 @@ enum HouseRule: string
     case BreakStarts = 'break_starts_h';
     case BreakEnds = 'break_ends_h';
     case DayEnds = 'day_ends_h';
+    case NeedleTime = 'needle_min';
     case SearchChanges = 'plan_changes';
 
     /** What is found in a tape follows from these. */
@@ -165,6 +166,7 @@ enum HouseRule: string
             self::BreakStarts => new RuleSpec('Plan', 12, 0, 24, 'h', 'The midday break starts.'),
             self::BreakEnds => new RuleSpec('Plan', 12.5, 0, 24, 'h', 'The midday break ends.'),
             self::DayEnds => new RuleSpec('Plan', 17, 0, 24, 'h', 'The working day ends.'),
+            self::NeedleTime => new RuleSpec('Plan', 1.5, 0, 15, 'min', 'To fit a needle of another size or point on one head.'),
             self::SearchChanges => new RuleSpec('Plan', 20000, 100, 5000000, 'changes', 'How many changes are tried when a better plan is looked for.'),
         };
     }

@@ -14,6 +14,7 @@ final readonly class Batch
      * @param non-empty-list<string> $threads thread per block
      * @param int                    $readyAt seconds; blanks are in
      * @param int                    $dueAt   seconds; what was promised
+     * @param string                 $needle  size and point it wants, such as "80/12 sharp"; '' where any will do
      * @param bool                   $alreadySetUp it stands on its machine now, so that nothing has to be changed for it
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Batch
         public float $weight = 1.0,
         public bool $alreadySetUp = false,
         public ?FixedStart $fixed = null,
+        public string $needle = '',
     ) {}
 
     public function demand(): Demand

@@ -7,12 +7,16 @@ namespace Hakama\Plan;
 /** What it costs to make a machine ready for another batch, seconds. */
 final readonly class Changeover
 {
-    /** @param array<string, int> $driverS "from>to" => seconds */
+    /**
+     * @param array<string, int> $driverS "from>to" => seconds
+     * @param int                $needleS to fit another needle at one needle bar of one head
+     */
     public function __construct(
         public int $loadS = 180,
         public int $frameS = 240,
         public int $threadS = 150,
         public array $driverS = [],
+        public int $needleS = 0,
     ) {}
 
     public function driverS(string $from, string $to): int

@@ -11,6 +11,7 @@ final readonly class Lane
 {
     /**
      * @param string             $frame   the frame mounted now, '' for none
+     * @param string             $needle  size and point that are fitted; '' where nobody knows
      * @param array<string, int> $driverS "from>to" => seconds, where this machine takes its own time
      */
     public function __construct(
@@ -21,11 +22,12 @@ final readonly class Lane
         public string $frame,
         public Hours $hours,
         public array $driverS = [],
+        public string $needle = '',
     ) {}
 
     /** The same machine, worked on at other times. */
     public function working(Hours $hours): self
     {
-        return new self($this->id, $this->heads, $this->rack, $this->driver, $this->frame, $hours, $this->driverS);
+        return new self($this->id, $this->heads, $this->rack, $this->driver, $this->frame, $hours, $this->driverS, $this->needle);
     }
 }

@@ -12,6 +12,10 @@ return new class () extends Migration {
         Schema::table('batches', static function (Blueprint $table): void {
             $table->dateTime('fixed_at')->nullable();
         });
+        // Size and point of the needles that are fitted; '' until somebody says so.
+        Schema::table('machines', static function (Blueprint $table): void {
+            $table->string('needle', 24)->default('');
+        });
         // Pieces that are run apart from the others of their decoration: a decoration of their own, that says which it is of.
         Schema::table('decorations', static function (Blueprint $table): void {
             $table->foreignId('split_from_id')->nullable()->constrained('decorations')->cascadeOnDelete();
@@ -67,6 +71,9 @@ return new class () extends Migration {
         foreach (['downtimes', 'extra_hours', 'days_off', 'proposals', 'plan_changes'] as $table) {
             Schema::dropIfExists($table);
         }
+        Schema::table('machines', static function (Blueprint $table): void {
+            $table->dropColumn('needle');
+        });
         Schema::table('decorations', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('split_from_id');
         });

@@ -194,6 +194,19 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     }
 
     #[Test]
+    public function needles_of_another_kind_are_a_part_of_the_set_up_and_said_where_they_are_loaded(): void
+    {
+        $refit = array_values(array_filter(self::board()->timetable()->on('M1'), static fn($placed): bool => $placed->refit > 0));
+        self::assertNotSame([], $refit);
+        $batch = self::board()->batches()[$refit[0]->batch->id];
+        $this->get("/needles/cards/{$batch->code}")->assertSee("Fit {$batch->needle}");
+        $this->get("/plan/batches/{$batch->code}")->assertSee("fit {$batch->needle} on {$refit[0]->refit}");
+        $before = $refit[0]->setupS;
+        $this->put('/shop/rules/needle_min', ['needle_min' => '0'])->assertSessionHasNoErrors();
+        self::assertSame($before - 90 * $refit[0]->refit, self::board()->timetable()->find($batch->code)?->setupS, 'a minute and a half for each');
+    }
+
+    #[Test]
     public function threads_worth_a_pin_are_learned_from_what_was_run(): void
     {
         $this->get('/needles/M1/pins')->assertOk()->assertSee('M1');

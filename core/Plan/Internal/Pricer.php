@@ -50,6 +50,12 @@ final class Pricer
     public array $frame = [];
     /** @var array<int, int> */
     private array $driver = [];
+    /** @var array<int, int> batch => the needle it wants, −1 where any will do */
+    private array $needle = [];
+    /** @var array<int, array<int, int>> machine, batch => seconds to fit its needles, if they are others */
+    private array $needleS = [];
+    /** @var array<int, int> machine => the needle that is fitted now */
+    private array $fitted = [];
     /** @var array<int, int|null> batch => the start it is fixed to */
     private array $fixed = [];
     /** @var array<int, bool> batch => it stands on its machine now */
@@ -76,8 +82,8 @@ final class Pricer
     private array $stepOf = [];
     /** @var list<array{array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, int, float}> the state before each step */
     private array $states = [];
-    /** @var array<int, array<int, int>> machine, place => cones exchanged before it */
-    private array $loadsOf = [];
+    /** @var array<int, array<int, int>> machine, place => seconds for cones and needles that are exchanged before it */
+    private array $threadsS = [];
     /** @var array<int, int> machine => when the sequence that was priced last ends there */
     public array $ends = [];
 
@@ -92,6 +98,7 @@ final class Pricer
         foreach ([...array_column($shop->frames, 'driver'), ...array_column($shop->lanes, 'driver')] as $driver) {
             $drivers[$driver] ??= count($drivers);
         }
+        $kinds = [];
         foreach ($shop->frames as $stock) {
             $this->stock[] = $stock->count;
         }
@@ -101,12 +108,14 @@ final class Pricer
             $this->weight[] = $shop->weights->late * $batch->weight / 60;
             $this->frame[] = $frames[$batch->frame] ?? -1;
             $this->driver[] = isset($shop->frames[$batch->frame]) ? $drivers[$shop->frames[$batch->frame]->driver] : -1;
+            $this->needle[] = $batch->needle === '' ? -1 : $kinds[$batch->needle] ??= count($kinds);
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
         }
         $threads = [];
         $start = [[], [], [], [], [], [], [], [], [], [], -1, 0.0];
         foreach (array_values($shop->lanes) as $m => $lane) {
+            $this->fitted[$m] = $kinds[$lane->needle] ?? ($lane->needle === '' ? -1 : -2);
             $this->lane($m, $lane, $drivers, $threads);
             foreach ([0, $shop->now, $frames[$lane->frame] ?? -1, $drivers[$lane->driver], 0, 0, -1, 0, 0, 0] as $i => $value) {
                 $start[$i][] = $value;
@@ -154,6 +163,7 @@ final class Pricer
             $this->frames[$m][] = $lane->heads * $batch->framesPerHead;
             $wanted = array_filter($batch->demand()->threads(), static fn(string $thread): bool => ! isset($pinned[$thread]));
             $this->threads[$m][] = array_values(array_map($number, $wanted));
+            $this->needleS[$m][] = $this->shop->changeover->needleS * $lane->heads * count($batch->demand()->threads());
         }
         foreach ($lane->hours->spans as [$from, $to]) {
             $this->from[$m][] = $from;
@@ -217,6 +227,19 @@ final class Pricer
         return $this->standing[$batch] || $this->fixed[$batch] !== null;
     }
 
+    /**
+     * Seconds to fit other needles for a batch after what a lane has before a place.
+     *
+     * @param list<int> $lane
+     */
+    private function refitS(int $m, array $lane, int $place, int $batch): int
+    {
+        $last = $lane[$place - 1] ?? null;
+        $fitted = $last === null ? $this->fitted[$m] : $this->needle[$last];
+
+        return $fitted === -1 || $this->needle[$batch] === -1 || $fitted === $this->needle[$batch] ? 0 : $this->needleS[$m][$batch];
+    }
+
     /** How long a batch would be set up for at the end of a lane of the kept sequence, seconds. */
     public function setupS(int $m, int $batch): int
     {
@@ -225,7 +248,7 @@ final class Pricer
         [$mounted, $driver] = $last === null ? [$this->states[0][2][$m], $this->states[0][3][$m]] : [$this->frame[$last], $this->driver[$last]];
 
         return $this->shop->changeover->loadS + ($mounted === $this->frame[$batch] ? 0 : $this->shop->changeover->frameS) + $this->driverS[$m][$driver][$this->driver[$batch]]
-            + $this->needles[$m][count($lane)]->then($this->threads[$m][$batch])->loads * $this->threadS[$m];
+            + $this->needles[$m][count($lane)]->then($this->threads[$m][$batch])->loads * $this->threadS[$m] + $this->refitS($m, $lane, count($lane), $batch);
     }
 
     /** How long a batch runs on a machine, breaks and nights left out, seconds. */
@@ -272,7 +295,7 @@ final class Pricer
     private function pass(array $lanes, array $first, float $limit, bool $keep): float
     {
         $sequence = array_replace($this->sequence, $lanes);
-        [$loadsOf, $step] = $this->needlesFrom($lanes, $first, $keep);
+        [$threadsS, $step] = $this->needlesFrom($lanes, $first, $keep);
         [$place, $end, $mounted, $driver, $held, $span, $starts, $ends, $setups, $spans, $latest, $cost] = $this->states[$step];
         foreach ($first as $m => $at) {
             // Its next batch is another one now.
@@ -300,7 +323,7 @@ final class Pricer
                 if ($start < 0 || ($latest >= 0 && $end[$latest] > $start)) {
                     $batch = $sequence[$m][$place[$m]];
                     $frame = $this->frame[$batch];
-                    $setup = $this->standing[$batch] ? 0 : $loadS + ($mounted[$m] === $frame ? 0 : $frameS) + $this->driverS[$m][$driver[$m]][$this->driver[$batch]] + $loadsOf[$m][$place[$m]] * $this->threadS[$m];
+                    $setup = $this->standing[$batch] ? 0 : $loadS + ($mounted[$m] === $frame ? 0 : $frameS) + $this->driverS[$m][$driver[$m]][$this->driver[$batch]] + $threadsS[$m][$place[$m]];
                     $at = $start >= 0 ? $start : $end[$m];
                     $fixed = $this->fixed[$batch];
                     if ($fixed !== null && $at < $fixed - $setup) {
@@ -388,11 +411,11 @@ final class Pricer
      * @param array<int, list<int>> $lanes
      * @param array<int, int>       $first
      *
-     * @return array{array<int, array<int, int>>, int} machine => place => cones exchanged, and the first step that is touched
+     * @return array{array<int, array<int, int>>, int} machine => place => seconds for cones and needles that are exchanged, and the first step that is touched
      */
     private function needlesFrom(array $lanes, array $first, bool $keep): array
     {
-        $loads = $this->loadsOf;
+        $seconds = $this->threadsS;
         $step = self::NEVER;
         foreach ($lanes as $m => $lane) {
             $from = $first[$m];
@@ -400,7 +423,7 @@ final class Pricer
             $kept = array_slice($this->needles[$m], 0, $from + 1);
             for ($at = $from, $count = count($lane); $at < $count; $at++) {
                 $needles = $needles->then($this->threads[$m][$lane[$at]]);
-                $loads[$m][$at] = $needles->loads;
+                $seconds[$m][$at] = $needles->loads * $this->threadS[$m] + $this->refitS($m, $lane, $at, $lane[$at]);
                 $kept[] = $needles;
             }
             if ($keep) {
@@ -409,10 +432,10 @@ final class Pricer
             $step = min($step, $from === 0 ? 0 : $this->stepOf[$m][$from - 1] + 1);
         }
         if ($keep) {
-            $this->loadsOf = $loads;
+            $this->threadsS = $seconds;
         }
 
-        return [$loads, $step];
+        return [$seconds, $step];
     }
 
     /** When a batch ends whose loads may begin at a time; what does not fit into a span whole goes into the next. */

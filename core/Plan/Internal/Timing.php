@@ -101,10 +101,13 @@ final class Timing
         $driver = $this->shop->frames[$batch->frame]->driver;
         $standingDriver = $last === null ? $lane->driver : $this->shop->frames[$last->batch->frame]->driver;
         $frameChange = $batch->frame !== ($last === null ? $lane->frame : $last->batch->frame);
+        $fitted = $last === null ? $lane->needle : $last->batch->needle;
+        $refit = $batch->alreadySetUp || $fitted === '' || $batch->needle === '' || $fitted === $batch->needle ? 0 : count($batch->demand()->threads());
         $setupS = $batch->alreadySetUp ? 0 : $this->shop->changeover->loadS
             + ($frameChange ? $this->shop->changeover->frameS : 0)
             + ($standingDriver === $driver ? 0 : $lane->driverS["{$standingDriver}>{$driver}"] ?? $this->shop->changeover->driverS($standingDriver, $driver))
-            + $this->shop->changeover->threadS * $lane->heads * count($needles->load);
+            + $this->shop->changeover->threadS * $lane->heads * count($needles->load)
+            + $this->shop->changeover->needleS * $lane->heads * $refit;
         $loadsS = (new BatchTime($batch->pieces, $lane->heads, $batch->framesPerHead, $batch->hoopS, $batch->swapS, $batch->sewS[$lane->id]))->loadsS();
 
         // What is fixed is set up just before, so that frames and hands are free until then.
@@ -119,7 +122,7 @@ final class Timing
             if ($loads === null) {
                 return null;
             }
-            $placed = new Placed($batch, $lane->id, $setupStart, $setupS, $loads, $standingDriver !== $driver, $frameChange, $needles, $wait);
+            $placed = new Placed($batch, $lane->id, $setupStart, $setupS, $loads, $standingDriver !== $driver, $frameChange, $needles, $wait, $refit);
             $obstacle = $this->obstacle($placed, $lane);
             if ($obstacle === null) {
                 return $placed;

@@ -40,6 +40,7 @@
                     <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums" aria-label="Needle order">
                         @foreach ($batch->order as $k => $needle)<span class="whitespace-nowrap"><span class="text-sm text-soft">{{ $k + 1 }}</span> <x-swatch :hex="$of->colours[$k]" /><strong>{{ $needle }}</strong></span>@endforeach
                     </p>
+                    @isset($refit[$batch->id])<p class="py-1"><strong>Fit {{ $of->needle }}</strong> on the {{ $refit[$batch->id] }} {{ $refit[$batch->id] === 1 ? 'needle' : 'needles' }} it uses{{ $machine->heads > 1 ? ', on each head' : '' }}.</p>@endisset
                     @forelse ($batch->load as $change)
                         <div class="flex items-center gap-3 py-1">
                             <span class="min-w-0 flex-1"><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }} {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf {{ $threads[$change->to]?->shelf() ?? '' }}{{ $change->beforeBlock > 1 ? ', at the stop before block '.$change->beforeBlock : '' }}</span></span>

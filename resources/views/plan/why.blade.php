@@ -21,6 +21,7 @@
                 @if ($placed)
                 <dt>On</dt><dd>{{ $placed->machine }}</dd>
                 <dt>Set-up</dt><dd>{{ $at($placed->setupStart)->format('D H:i') }}, {{ number_format($placed->setupS / 60, 1) }} min</dd>
+                @if ($placed->refit > 0)<dt>Needles</dt><dd>fit {{ $batch->needle }} on {{ $placed->refit }}</dd>@endif
                 <dt>First load</dt><dd>{{ $at($placed->start())->format('D H:i') }}</dd>
                 <dt>Ends</dt><dd>{{ $at($placed->end())->format('D H:i') }}</dd>
                 @endif

@@ -68,6 +68,19 @@ final class TimetableTest extends TestCase
     }
 
     #[Test]
+    public function needles_of_another_size_or_point_are_exchanged_for_every_thread_that_is_sewn(): void
+    {
+        $batch = static fn(string $id, string $needle): Batch => new Batch($id, 1, ['M' => 600], 60, 30, 1, ['white', 'navy', 'white'], 'flat', 0, 999999, needle: $needle);
+        $lane = new Lane('M', 2, Rack::of(4, [1 => 'white', 2 => 'navy']), 'flat', 'flat', Hours::of([[self::EIGHT, self::EIGHT + 36000]]), needle: '75/11 sharp');
+        $shop = new Shop(self::EIGHT, [$lane], [new FrameStock('flat', 'flat', 4)], [$batch('a', '75/11 sharp'), $batch('b', '75/11 ballpoint'), $batch('c', ''), $batch('d', '80/12 sharp')], new Changeover(180, 240, 150, needleS: 90), 1);
+        $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b', 'c', 'd']]));
+
+        // Two threads on two heads, a minute and a half each; where any needle does, nobody knows what is fitted after it.
+        self::assertSame([0, 2, 0, 0], array_map(static fn(Placed $p): int => $p->refit, $timetable->placed));
+        self::assertSame([180, 180 + 2 * 2 * 90, 180, 180], array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed));
+    }
+
+    #[Test]
     public function what_stands_on_its_machine_already_needs_no_set_up(): void
     {
         $running = new Batch('a', 2, ['M' => 600], 60, 30, 1, ['white'], 'flat', 0, 99999, alreadySetUp: true);

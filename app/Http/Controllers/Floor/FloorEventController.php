@@ -73,8 +73,8 @@ final class FloorEventController
                 FloorLog::confirm($request->string('id')->lower()->value(), $batch, $station->work->codes($kind === EventKind::PreflightDone), $who);
             }
             if ($kind === EventKind::PreflightDone && $batch->decoration->setup !== null) {
-                // Confirming the list means the frame is on, and with it its driver.
-                $machine->update(['frame_id' => $batch->decoration->setup->frame_id, 'driver' => $batch->decoration->setup->frame->driver]);
+                // Confirming the list means the frame is on, and with it its driver; and the needles are those that were wanted.
+                $machine->update(['frame_id' => $batch->decoration->setup->frame_id, 'driver' => $batch->decoration->setup->frame->driver, 'needle' => "{$batch->decoration->setup->needle_size} {$batch->decoration->setup->needle_point}"]);
             }
         });
 

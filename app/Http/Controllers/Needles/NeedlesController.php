@@ -12,6 +12,7 @@ use Hakama\Needles\Assignment;
 use Hakama\Needles\Demand;
 use Hakama\Needles\NoNeedleFits;
 use Hakama\Needles\Reloading;
+use Hakama\Plan\Placed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -49,6 +50,7 @@ final class NeedlesController
             'reloadChanges' => Reloading::changes($machine->coreRack(), $arrived, $shop->needs),
             'ahead' => count($codes),
             'batches' => $board->batches(),
+            'refit' => array_filter(array_column(array_map(static fn(Placed $one): array => [$one->batch->id, $one->refit], $board->timetable()->on($machine->code)), 1, 0)),
             'threads' => Thread::query()->with('cones')->orderBy('code')->get()->keyBy('code'),
             'problem' => $problem,
         ]);
