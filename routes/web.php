@@ -11,7 +11,9 @@ use App\Http\Controllers\Artwork\StopSheetController;
 use App\Http\Controllers\Books\BooksController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
+use App\Http\Controllers\Needles\CardController;
 use App\Http\Controllers\Needles\NeedlesController;
+use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
 use App\Http\Controllers\Orders\OrderController;
 use App\Http\Controllers\Plan\AskController;
@@ -83,11 +85,9 @@ Route::controller(PracticeController::class)->prefix('setup/practice')->name('se
     Route::post('/', 'store');
 });
 
-Route::controller(WalkController::class)->prefix('needles')->name('needles.')->group(static function (): void {
-    Route::get('/walks', 'walks')->name('walks');
-    Route::get('/cards/{code}', 'card')->name('card');
-    Route::get('/{machine}/pins', 'pins')->name('pins');
-});
+Route::get('/needles/walks', [WalkController::class, 'show'])->name('needles.walks');
+Route::get('/needles/cards/{code}', [CardController::class, 'show'])->name('needles.card');
+Route::get('/needles/{machine}/pins', [PinController::class, 'show'])->name('needles.pins');
 Route::controller(NeedlesController::class)->prefix('needles')->name('needles.')->group(static function (): void {
     Route::get('/{machine?}', 'show')->name('show');
     Route::post('/{machine}/{number}', 'load')->name('load')->whereNumber('number');

@@ -6,8 +6,6 @@ namespace App\Needles;
 
 use App\Plan\PlanBoard;
 use App\Shop\ShopClock;
-use Carbon\CarbonImmutable;
-use Hakama\Needles\NeedleChange;
 use Hakama\Plan\Placed;
 
 /** Which cones are fetched when: the changes of all machines by hour, so that one walk to the shelf fetches several. */
@@ -15,18 +13,30 @@ final class Walks
 {
     private const DAYS = 2;
 
-    /** @return array<string, list<array{at: CarbonImmutable, machine: string, batch: string, changes: non-empty-list<NeedleChange>}>> hour => set-ups that want cones, by time */
-    public static function of(PlanBoard $board): array
+    /**
+     * @param array<array-key, string> $shelf thread => where it stands
+     *
+     * @return list<Walk> by time
+     */
+    public static function of(PlanBoard $board, array $shelf): array
     {
-        $placed = array_values(array_filter($board->timetable()->placed, static fn(Placed $one): bool => $one->needles->load !== []));
-        usort($placed, static fn(Placed $a, Placed $b): int => [$a->setupStart, $a->machine] <=> [$b->setupStart, $b->machine]);
-        $walks = [];
         $until = ShopClock::now() + self::DAYS * 86400;
+        $placed = array_filter($board->timetable()->placed, static fn(Placed $one): bool => $one->needles->load !== [] && $one->setupStart < $until);
+        usort($placed, static fn(Placed $a, Placed $b): int => [$a->setupStart, $a->machine] <=> [$b->setupStart, $b->machine]);
+        $hours = [];
         foreach ($placed as $one) {
-            if ($one->setupStart < $until && $one->needles->load !== []) {
-                $at = ShopClock::time($one->setupStart);
-                $walks[$at->format('Y-m-d H:00')][] = ['at' => $at, 'machine' => $one->machine, 'batch' => $one->batch->id, 'changes' => $one->needles->load];
+            $hours[intdiv($one->setupStart, 3600)][] = $one;
+        }
+        $walks = [];
+        foreach ($hours as $hour => $setups) {
+            $fetch = [];
+            foreach ($setups as $one) {
+                foreach ($one->needles->load as $change) {
+                    $fetch[$change->to] = ($fetch[$change->to] ?? 0) + $board->shop()->lanes[$one->machine]->heads;
+                }
             }
+            uksort($fetch, static fn(int|string $a, int|string $b): int => [$shelf[$a] ?? '', (string) $a] <=> [$shelf[$b] ?? '', (string) $b]);
+            $walks[] = new Walk(ShopClock::time(3600 * $hour), $setups, $fetch);
         }
 
         return $walks;

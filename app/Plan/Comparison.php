@@ -31,7 +31,7 @@ final readonly class Comparison
         $whole = $board->whole($found);
         $now = Timetable::of($shop, $inForce);
         $then = Timetable::of($shop, $whole);
-        $staying = self::staying($inForce, $whole);
+        $staying = $inForce->staying($whole);
         $rows = [];
         foreach ($board->batches() as $code => $batch) {
             $rows[] = [$batch, $now->find($code), $then->find($code), ! isset($staying[$code])];
@@ -57,37 +57,5 @@ final readonly class Comparison
     public function moves(): int
     {
         return count(array_filter($this->rows, static fn(array $row): bool => $row[3]));
-    }
-
-    /**
-     * What keeps its machine and its order among those that keep theirs: the longest run of it in both.
-     *
-     * @return array<string, true>
-     */
-    private static function staying(Sequence $one, Sequence $other): array
-    {
-        $staying = [];
-        foreach ($one->batches as $machine => $a) {
-            $b = $other->on($machine);
-            $longest = array_fill(0, count($a) + 1, array_fill(0, count($b) + 1, 0));
-            for ($i = count($a) - 1; $i >= 0; $i--) {
-                for ($j = count($b) - 1; $j >= 0; $j--) {
-                    $longest[$i][$j] = $a[$i] === $b[$j] ? $longest[$i + 1][$j + 1] + 1 : max($longest[$i + 1][$j], $longest[$i][$j + 1]);
-                }
-            }
-            for ($i = $j = 0; $i < count($a) && $j < count($b);) {
-                if ($a[$i] === $b[$j]) {
-                    $staying[$a[$i]] = true;
-                    $i++;
-                    $j++;
-                } elseif ($longest[$i + 1][$j] >= $longest[$i][$j + 1]) {
-                    $i++;
-                } else {
-                    $j++;
-                }
-            }
-        }
-
-        return $staying;
     }
 }

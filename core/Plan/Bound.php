@@ -27,8 +27,8 @@ final readonly class Bound
         [$late, $flow, $setup, $shortest, $dues, $weights] = [0.0, 0.0, 0, [], [], []];
         foreach (array_values($shop->batches) as $b => $batch) {
             $end = $run = PHP_INT_MAX;
-            foreach (array_keys($easy->machines) as $m) {
-                if ($easy->loads[$m][$b] !== null && $easy->price([$m => [$b]], [$m => 0]) < Internal\Pricer::UNPLACED) {
+            foreach (array_keys($easy->numbers->machines) as $m) {
+                if ($easy->numbers->loads[$m][$b] !== null && $easy->price([$m => [$b]], [$m => 0]) < Internal\Pricer::UNPLACED) {
                     $end = min($end, $easy->ends[$m]);
                     $run = min($run, $easy->runS($m, $b));
                 }

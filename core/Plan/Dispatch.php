@@ -39,15 +39,15 @@ final class Dispatch
     {
         $pricer = new Pricer($shop);
         $pricer->keep($standing);
-        $open = array_fill_keys(array_diff(array_keys($pricer->batches), ...$pricer->sequence), true);
+        $open = array_fill_keys(array_diff(array_keys($pricer->numbers->batches), ...$pricer->sequence), true);
         $weights = array_column($shop->batches, 'weight');
         $dues = array_column($shop->batches, 'dueAt');
-        $machines = array_keys($pricer->machines);
+        $machines = array_keys($pricer->numbers->machines);
         while ($open !== [] && $machines !== []) {
             $ends = array_intersect_key($pricer->ends, array_flip($machines));
             asort($ends);
             $m = (int) array_key_first($ends);
-            $may = array_filter(array_keys($open), static fn(int $batch): bool => $pricer->loads[$m][$batch] !== null);
+            $may = array_filter(array_keys($open), static fn(int $batch): bool => $pricer->numbers->loads[$m][$batch] !== null);
             if ($may === []) {
                 $machines = array_values(array_diff($machines, [$m]));
                 continue;
@@ -75,7 +75,7 @@ final class Dispatch
     {
         $pricer = new Pricer($shop);
         $pricer->keep($standing);
-        $open = array_diff(array_keys($pricer->batches), ...$pricer->sequence);
+        $open = array_diff(array_keys($pricer->numbers->batches), ...$pricer->sequence);
         $keys = array_map($by, array_values($shop->batches));
         usort($open, static fn(int $a, int $b): int => [$keys[$a], $a] <=> [$keys[$b], $b]);
         foreach ($open as $batch) {
@@ -83,7 +83,7 @@ final class Dispatch
             $soonest = PHP_INT_MAX;
             $lanes = $pricer->sequence;
             foreach ($lanes as $m => $lane) {
-                if ($pricer->loads[$m][$batch] === null) {
+                if ($pricer->numbers->loads[$m][$batch] === null) {
                     continue;
                 }
                 $cost = $pricer->price([$m => [...$lane, $batch]], [$m => count($lane)]);

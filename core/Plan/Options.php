@@ -91,10 +91,10 @@ final readonly class Options
     {
         $pricer = new Internal\Pricer($shop);
         $pricer->keep($rest);
-        $number = (int) array_search($batch, $pricer->batches, true);
+        $number = (int) array_search($batch, $pricer->numbers->batches, true);
         $places = [];
-        foreach ($pricer->machines as $m => $machine) {
-            if ($pricer->loads[$m][$number] === null) {
+        foreach ($pricer->numbers->machines as $m => $machine) {
+            if ($pricer->numbers->loads[$m][$number] === null) {
                 continue;
             }
             $lane = $pricer->sequence[$m];

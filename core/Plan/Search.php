@@ -107,7 +107,7 @@ final class Search
     {
         $lanes = [];
         foreach ($this->bestLanes as $m => $lane) {
-            $lanes[$this->pricer->machines[$m]] = array_map(fn(int $batch): string => $this->pricer->batches[$batch], $lane);
+            $lanes[$this->pricer->numbers->machines[$m]] = array_map(fn(int $batch): string => $this->pricer->numbers->batches[$batch], $lane);
         }
 
         return new Sequence($lanes);

@@ -41,6 +41,38 @@ final readonly class Sequence
         ));
     }
 
+    /**
+     * What keeps its machine and its order among those that keep theirs: the longest run of it in both.
+     *
+     * @return array<array-key, true> batch => true
+     */
+    public function staying(self $other): array
+    {
+        $staying = [];
+        foreach ($this->batches as $machine => $a) {
+            $b = $other->on($machine);
+            $longest = array_fill(0, count($a) + 1, array_fill(0, count($b) + 1, 0));
+            for ($i = count($a) - 1; $i >= 0; $i--) {
+                for ($j = count($b) - 1; $j >= 0; $j--) {
+                    $longest[$i][$j] = $a[$i] === $b[$j] ? $longest[$i + 1][$j + 1] + 1 : max($longest[$i + 1][$j], $longest[$i][$j + 1]);
+                }
+            }
+            for ($i = $j = 0; $i < count($a) && $j < count($b);) {
+                if ($a[$i] === $b[$j]) {
+                    $staying[$a[$i]] = true;
+                    $i++;
+                    $j++;
+                } elseif ($longest[$i + 1][$j] >= $longest[$i][$j + 1]) {
+                    $i++;
+                } else {
+                    $j++;
+                }
+            }
+        }
+
+        return $staying;
+    }
+
     /** The batch taken to where another sequence has it: behind the nearest one before it there that stands on that machine here too. */
     public function following(self $other, string $batch): self
     {

@@ -13,6 +13,7 @@ use App\Models\Machine;
 use App\Models\Order;
 use App\Orders\OrderBook;
 use App\Plan\PlanBoard;
+use App\Plan\PlanChanges;
 use App\Setup\SetupDesk;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
@@ -32,7 +33,7 @@ final class DemoOrders
     public function __construct(
         private readonly CarbonImmutable $now,
         private readonly SetupDesk $desk,
-        private readonly PlanBoard $board,
+        private readonly PlanChanges $plan,
     ) {
         // Promises are made for working days ahead, whatever hour the demo is started at.
         $this->day = $now->hour < 11 && ! $now->isWeekend() ? $now->startOfDay() : $now->addWeekday()->startOfDay();
@@ -101,7 +102,7 @@ final class DemoOrders
             foreach ($this->decorations($order) as $decoration) {
                 $this->setUp($decoration);
             }
-            $this->board->placeOpen();
+            $this->plan->placeOpen();
         }
 
         return $order;
@@ -127,7 +128,7 @@ final class DemoOrders
     {
         foreach ($this->decorations($order) as $decoration) {
             assert($decoration->batch !== null);
-            $this->board->move($decoration->batch->code, $machine, 0, PlanBoard::version());
+            $this->plan->move($decoration->batch->code, $machine, 0, PlanBoard::version());
         }
     }
 

@@ -48,9 +48,9 @@ final class Moves
         foreach ($this->movable as $batch) {
             $alike = [];
             foreach ($placed as $other) {
-                $mine = $pricer->threads[0][$batch];
-                $shared = count(array_intersect($mine, $pricer->threads[0][$other])) / max(1, count($mine));
-                $like = ($pricer->frame[$batch] === $pricer->frame[$other] ? 1 : 0) + $shared;
+                $mine = $pricer->numbers->threads[0][$batch];
+                $shared = count(array_intersect($mine, $pricer->numbers->threads[0][$other])) / max(1, count($mine));
+                $like = ($pricer->numbers->frame[$batch] === $pricer->numbers->frame[$other] ? 1 : 0) + $shared;
                 if ($other !== $batch && $like >= 0.5) {
                     $alike[$other] = $like;
                 }
@@ -134,7 +134,7 @@ final class Moves
         $lane = $this->pricer->sequence[$from];
         $run = array_splice($lane, $at, $length);
         foreach ($run as $one) {
-            if ($this->pricer->loads[$to][$one] === null || ($one !== $batch && $this->pricer->stays($one))) {
+            if ($this->pricer->numbers->loads[$to][$one] === null || ($one !== $batch && $this->pricer->stays($one))) {
                 return null;
             }
         }
@@ -156,7 +156,7 @@ final class Moves
     {
         [$a, $b] = [$this->machine[$one], $this->machine[$other]];
         [$at, $to] = [$this->place[$one], $this->place[$other]];
-        if ($one === $other || $this->pricer->loads[$b][$one] === null || $this->pricer->loads[$a][$other] === null) {
+        if ($one === $other || $this->pricer->numbers->loads[$b][$one] === null || $this->pricer->numbers->loads[$a][$other] === null) {
             return null;
         }
         $this->first = $a === $b ? [$a => min($at, $to)] : [$a => $at, $b => $to];

@@ -1,22 +1,20 @@
-@php $first = $walks === [] ? null : $walks[array_key_first($walks)]; @endphp
+@php
+    $first = $walks[0] ?? null;
+    $at = static fn (int $s) => App\Shop\ShopClock::time($s);
+@endphp
 <x-layout station="needles" title="Walks to the shelf">
     <x-slot:say>
         @if ($first === null)Every thread that is planned for the next days is on its rack.
-        @else Next walk: {{ array_sum(array_map(static fn ($one) => count($one['changes']), $first)) }} cones, for {{ implode(', ', array_map(static fn ($one) => $one['batch'], $first)) }}, by {{ $first[0]['at']->format('D H:i') }}.@endif
+        @else Next walk: {{ $first->cones() }} {{ $first->cones() === 1 ? 'cone' : 'cones' }}, for {{ implode(', ', array_map(static fn ($one) => $one->batch->id, $first->setups)) }}, by {{ $at($first->setups[0]->setupStart)->format('D H:i') }}.@endif
     </x-slot:say>
     <x-needle-tabs :machines="$machines" here="walks" />
-    @foreach ($walks as $hour => $setups)
-        @php
-            $fetch = [];
-            foreach ($setups as $one) foreach ($one['changes'] as $change) $fetch[$change->to] = ($fetch[$change->to] ?? 0) + $machines->firstWhere('code', $one['machine'])->heads;
-            uksort($fetch, static fn ($a, $b) => [$threads[$a]?->shelf() ?? '', $a] <=> [$threads[$b]?->shelf() ?? '', $b]);
-        @endphp
+    @foreach ($walks as $walk)
         <section class="mb-6">
-            <h2 class="mb-1">{{ Carbon\CarbonImmutable::parse($hour)->format('l H:i') }} and the hour after</h2>
-            <p class="mb-2"><strong>Fetch:</strong> @foreach ($fetch as $code => $n)<span class="mr-4 inline-block whitespace-nowrap"><x-swatch :hex="$threads[$code]?->hex" />{{ $n > 1 ? $n.' × ' : '' }}{{ $code }} {{ $threads[$code]?->name }} <span class="text-sm text-soft">{{ $threads[$code]?->shelf() }}</span></span>@endforeach</p>
+            <h2 class="mb-1">{{ $walk->hour->format('l H:i') }} and the hour after</h2>
+            <p class="mb-2"><strong>Fetch:</strong> @foreach ($walk->fetch as $code => $n)<span class="mr-4 inline-block whitespace-nowrap"><x-swatch :hex="$threads[$code]?->hex" />{{ $n > 1 ? $n.' × ' : '' }}{{ $code }} {{ $threads[$code]?->name }} <span class="text-sm text-soft">{{ $threads[$code]?->shelf() }}</span></span>@endforeach</p>
             <table>
                 <thead><tr><th>By</th><th>Machine</th><th>Before</th><th>What to do</th></tr></thead>
-                <tbody>@foreach ($setups as $one)@foreach ($one['changes'] as $change)<tr><td class="tabular-nums">{{ $loop->first ? $one['at']->format('H:i') : '' }}</td><td>{{ $loop->first ? $one['machine'] : '' }}</td><td>@if ($loop->first)<a href="{{ route('needles.card', $one['batch']) }}">{{ $one['batch'] }}</a>@endif</td><td><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]?->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]?->hex" />{{ $change->to }} {{ $threads[$change->to]?->name }}</td></tr>@endforeach @endforeach</tbody>
+                <tbody>@foreach ($walk->setups as $one)@foreach ($one->needles->load as $change)<tr><td class="tabular-nums">{{ $loop->first ? $at($one->setupStart)->format('H:i') : '' }}</td><td>{{ $loop->first ? $one->machine : '' }}</td><td>@if ($loop->first)<a href="{{ route('needles.card', $one->batch->id) }}">{{ $one->batch->id }}</a>@endif</td><td><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]?->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]?->hex" />{{ $change->to }} {{ $threads[$change->to]?->name }}</td></tr>@endforeach @endforeach</tbody>
             </table>
         </section>
     @endforeach

@@ -4,7 +4,6 @@
     $at = static fn (int $s) => App\Shop\ShopClock::time($s);
     $clip = static fn (string $text, float $width, float $em) => mb_strimwidth($text, 0, max(0, (int) floor($width / $em)), '…');
     $n = static fn (float $v) => round($v, 1);
-    $shared = [];
 @endphp
 <svg viewBox="0 0 {{ Cloth::WIDTH }} {{ $n($cloth->height) }}" class="w-full select-none" role="group" aria-label="{{ $live ? 'Batches on their machines' : 'Batches as the proposal has them' }}, {{ $cloth->title() }}" @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
     <defs>

@@ -114,6 +114,17 @@ final class OptionsTest extends TestCase
         self::assertSame($here->batches, $here->following($there, 'nobody')->batches);
     }
 
+    #[Test]
+    public function what_keeps_its_machine_and_its_order_stays_and_the_rest_moves(): void
+    {
+        $here = new Sequence(['M' => ['a', 'b', 'c', 'd'], 'N' => ['e']]);
+        $there = new Sequence(['M' => ['b', 'c', 'a'], 'N' => ['d', 'e']]);
+
+        self::assertSame(['b', 'c', 'e'], array_keys($here->staying($there)));
+        self::assertSame(['a', 'b', 'c', 'd', 'e'], array_keys($here->staying($here)));
+        self::assertSame([], $here->staying(new Sequence([])));
+    }
+
     private static function batch(string $id, int $dueMin): Batch
     {
         return new Batch($id, 1, ['M' => 3600], 0, 0, 1, ['white'], 'F', 0, self::EIGHT + 60 * $dueMin);

@@ -107,7 +107,7 @@ final class SearchTest extends TestCase
             $shop = self::shop($seed % 10 === 0 ? 7 : 3 + $seed % 4, 2, hands: mt_rand(1, 2));
             $pricer = new Pricer($shop);
             $least = INF;
-            self::tryAll($pricer, 0, array_keys($pricer->batches), $least);
+            self::tryAll($pricer, 0, array_keys($pricer->numbers->batches), $least);
             if ($least >= Pricer::UNPLACED) {
                 continue;
             }
@@ -212,7 +212,7 @@ final class SearchTest extends TestCase
         $at = mt_rand(0, count($pricer->sequence[$a]) - 1);
         $lane = $pricer->sequence[$a];
         [$batch] = array_splice($lane, $at, 1);
-        $may = array_keys(array_filter(array_keys($pricer->machines), static fn(int $m): bool => $pricer->loads[$m][$batch] !== null));
+        $may = array_keys(array_filter(array_keys($pricer->numbers->machines), static fn(int $m): bool => $pricer->numbers->loads[$m][$batch] !== null));
         $b = $may[mt_rand(0, count($may) - 1)];
         $other = $b === $a ? $lane : $pricer->sequence[$b];
         $to = mt_rand(0, count($other));
@@ -224,12 +224,12 @@ final class SearchTest extends TestCase
     /** @param array<int, int> $left */
     private static function tryAll(Pricer $pricer, int $m, array $left, float &$least): void
     {
-        if ($m + 1 < count($pricer->machines)) {
+        if ($m + 1 < count($pricer->numbers->machines)) {
             self::tryAll($pricer, $m + 1, $left, $least);
         }
         $was = $pricer->sequence[$m];
         foreach ($left as $i => $batch) {
-            if ($pricer->loads[$m][$batch] === null) {
+            if ($pricer->numbers->loads[$m][$batch] === null) {
                 continue;
             }
             $rest = $left;

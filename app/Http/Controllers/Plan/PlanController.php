@@ -9,6 +9,7 @@ use App\Plan\Cloth;
 use App\Plan\Consequence;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
+use App\Plan\PlanChanges;
 use App\Plan\PlanMovedOn;
 use App\Plan\SplitBatch;
 use App\Plan\Zoom;
@@ -35,14 +36,14 @@ final class PlanController
     }
 
     /** Answers with the plan anew, whether the move was made or not. */
-    public function move(Request $request, PlanBoard $board, Calendar $calendar): Response|RedirectResponse
+    public function move(Request $request, PlanBoard $board, PlanChanges $changes, Calendar $calendar): Response|RedirectResponse
     {
         $request->validate(self::wanted() + ['version' => ['required', 'integer']]);
         [$code, $machine, $place] = [$request->string('batch')->value(), $request->string('machine')->value(), $request->integer('place')];
         $problem = $said = null;
         try {
-            $said = Consequence::words($board, $code, $board->wouldMove($code, $machine, $place), made: true);
-            $board->move($code, $machine, $place, $request->integer('version'));
+            $said = Consequence::words($board, $code, $changes->wouldMove($code, $machine, $place), made: true);
+            $changes->move($code, $machine, $place, $request->integer('version'));
         } catch (PlanMovedOn $e) {
             $problem = $e->getMessage();
         }
@@ -54,7 +55,7 @@ final class PlanController
     }
 
     /** What a move would bring, in words, before the batch is let go. */
-    public function consequence(Request $request, PlanBoard $board): Response
+    public function consequence(Request $request, PlanBoard $board, PlanChanges $changes): Response
     {
         // Without a session there is nowhere to send the person back to.
         if (Validator::make($request->all(), self::wanted())->fails()) {
@@ -62,7 +63,7 @@ final class PlanController
         }
         $code = $request->string('batch')->value();
         try {
-            $said = e(Consequence::words($board, $code, $board->wouldMove($code, $request->string('machine')->value(), $request->integer('place')), made: false));
+            $said = e(Consequence::words($board, $code, $changes->wouldMove($code, $request->string('machine')->value(), $request->integer('place')), made: false));
         } catch (PlanMovedOn $e) {
             $said = '<span class="now">'.e($e->getMessage()).'</span>';
         }
@@ -70,18 +71,18 @@ final class PlanController
         return new Response($said);
     }
 
-    public function undo(Request $request, PlanBoard $board): RedirectResponse
+    public function undo(Request $request, PlanChanges $changes): RedirectResponse
     {
         try {
-            return redirect()->route('plan.show')->with('done', 'Undone: '.$board->undo($request->integer('version')).'.');
+            return redirect()->route('plan.show')->with('done', 'Undone: '.$changes->undo($request->integer('version')).'.');
         } catch (PlanMovedOn $e) {
             return redirect()->route('plan.show')->with('problem', $e->getMessage());
         }
     }
 
-    public function byDue(Request $request, PlanBoard $board): RedirectResponse
+    public function byDue(Request $request, PlanChanges $changes): RedirectResponse
     {
-        $board->replan($request->integer('version'));
+        $changes->replan($request->integer('version'));
 
         return redirect()->route('plan.show')->with('done', 'Planned anew by due time; what is on a machine stayed.');
     }
@@ -106,11 +107,11 @@ final class PlanController
         ]);
     }
 
-    public function split(Request $request, PlanBoard $board, string $code): RedirectResponse
+    public function split(Request $request, PlanChanges $changes, string $code): RedirectResponse
     {
         $request->validate(['pieces' => ['required', 'integer', 'min:1'], 'version' => ['required', 'integer']], ['pieces.*' => 'How many pieces is a whole number of at least one.']);
         try {
-            $new = $board->split($code, $request->integer('pieces'), $request->integer('version'));
+            $new = $changes->split($code, $request->integer('pieces'), $request->integer('version'));
         } catch (PlanMovedOn $e) {
             throw ValidationException::withMessages(['pieces' => $e->getMessage()]);
         }
@@ -118,11 +119,11 @@ final class PlanController
         return redirect()->route('plan.why', $new)->with('done', "{$new} is a batch of its own now, right behind {$code}.");
     }
 
-    public function merge(Request $request, PlanBoard $board, string $code): RedirectResponse
+    public function merge(Request $request, PlanChanges $changes, string $code): RedirectResponse
     {
         $into = $request->string('into')->value();
         try {
-            $board->merge($code, $into, $request->integer('version'));
+            $changes->merge($code, $into, $request->integer('version'));
         } catch (PlanMovedOn $e) {
             return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
         }
@@ -130,11 +131,11 @@ final class PlanController
         return redirect()->route('plan.why', $into)->with('done', "The pieces of {$code} are with {$into} again.");
     }
 
-    public function fix(Request $request, PlanBoard $board, string $code): RedirectResponse
+    public function fix(Request $request, PlanChanges $changes, string $code): RedirectResponse
     {
         $fixed = $request->boolean('fixed');
         try {
-            $board->fix($code, $fixed, $request->integer('version'));
+            $changes->fix($code, $fixed, $request->integer('version'));
         } catch (PlanMovedOn $e) {
             return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
         }

@@ -10,6 +10,7 @@ use App\Plan\Calendar;
 use App\Plan\Cloth;
 use App\Plan\Comparison;
 use App\Plan\PlanBoard;
+use App\Plan\PlanChanges;
 use App\Plan\PlanMovedOn;
 use App\Plan\WhatIfForm;
 use App\Plan\Zoom;
@@ -77,7 +78,7 @@ final class ProposalController
         return redirect()->route('plan.proposal', $proposal);
     }
 
-    public function take(Request $request, Proposal $proposal, PlanBoard $board): RedirectResponse
+    public function take(Request $request, Proposal $proposal, PlanChanges $changes): RedirectResponse
     {
         $request->validate(['version' => ['required', 'integer'], 'codes' => ['array'], 'codes.*' => ['string'], 'whole' => ['nullable', 'boolean']]);
         $codes = $request->boolean('whole') ? null : array_values(array_map(strval(...), $request->array('codes')));
@@ -88,7 +89,7 @@ final class ProposalController
             return redirect()->route('plan.proposal', $proposal)->with('problem', 'This proposal is not to be had any more; nothing was changed.');
         }
         try {
-            $board->take(new Sequence($proposal->sequence ?? []), $codes, $request->integer('version'));
+            $changes->take(new Sequence($proposal->sequence ?? []), $codes, $request->integer('version'));
         } catch (PlanMovedOn $e) {
             return redirect()->route('plan.proposal', $proposal)->with('problem', $e->getMessage());
         }

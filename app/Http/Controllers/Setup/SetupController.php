@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Setup;
 use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Frame;
-use App\Plan\PlanBoard;
+use App\Plan\PlanChanges;
 use App\Setup\SetupDesk;
 use App\Setup\WantsReason;
 use Hakama\Artwork\Variant;
@@ -82,7 +82,7 @@ final class SetupController
         ]);
     }
 
-    public function store(Request $request, Decoration $decoration, SetupDesk $desk, PlanBoard $board): RedirectResponse
+    public function store(Request $request, Decoration $decoration, SetupDesk $desk, PlanChanges $changes): RedirectResponse
     {
         $decoration->loadForSetup();
         $request->validate([
@@ -112,7 +112,7 @@ final class SetupController
         } catch (WantsReason $e) {
             throw ValidationException::withMessages(array_combine(array_map(static fn(array $one): string => "why.{$one['about']}", $e->departures), array_fill(0, count($e->departures), $e->getMessage())));
         }
-        $board->placeOpen();
+        $changes->placeOpen();
 
         return redirect()->route('setup.index')->with('done', "{$batch->code} is set up and stands in the plan.");
     }

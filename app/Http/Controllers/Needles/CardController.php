@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Needles;
+
+use App\Models\Thread;
+use App\Plan\PlanBoard;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** The needle card of a batch. */
+final class CardController
+{
+    /** Block, thread, needle and what is done at the stop, for the rack as it will stand then. */
+    public function show(PlanBoard $board, string $code): View|RedirectResponse
+    {
+        $batch = $board->batches()[$code] ?? abort(404);
+        $placed = $board->timetable()->find($code);
+        if ($placed === null) {
+            return redirect()->route('plan.show')->with('problem', "{$code} has no place in the plan, so nobody knows the rack it will find.");
+        }
+
+        return view('needles.card', ['batch' => $batch, 'placed' => $placed, 'sheet' => $batch->stopSheet(), 'threads' => Thread::query()->whereIn('code', $batch->threads)->get()->keyBy('code')]);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Needles;
+
+use App\Models\Machine;
+use App\Models\Thread;
+use App\Plan\PlanBoard;
+use Hakama\Needles\Demand;
+use Hakama\Needles\PinAdvice;
+use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\DB;
+
+/** Threads worth a pin, learned from what a machine ran. */
+final class PinController
+{
+    /** So far back is looked for what comes again and again. */
+    private const WEEKS = 8;
+    private const BATCHES = 60;
+
+    public function show(PlanBoard $board, Machine $machine): View
+    {
+        $standing = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
+        $history = self::history($machine);
+
+        return view('needles.pins', [
+            'machine' => $standing,
+            'machines' => $board->machines(),
+            'advice' => PinAdvice::of($standing->coreRack(), $history, $board->shop()->needs),
+            'batches' => count($history),
+            'weeks' => self::WEEKS,
+            'threads' => Thread::query()->orderBy('code')->get()->keyBy('code'),
+        ]);
+    }
+
+    /** @return list<Demand> what was run on a machine in the last weeks, in order */
+    private static function history(Machine $machine): array
+    {
+        $run = DB::table('floor_events as e')->join('batches as b', 'b.id', '=', 'e.batch_id')->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->where('e.machine_id', $machine->id)->where('e.recorded_at', '>=', now()->subWeeks(self::WEEKS))
+            ->groupBy('b.code', 'd.artwork_id')->orderByDesc('begun')->limit(self::BATCHES)
+            ->get(['b.code', 'd.artwork_id', DB::raw('min(e.seq) as begun')])->reverse();
+        $blocks = DB::table('artwork_blocks as k')->join('threads as t', 't.id', '=', 'k.thread_id')->whereIn('k.artwork_id', $run->pluck('artwork_id'))->orderBy('k.number')->get(['k.artwork_id', 't.code'])->groupBy('artwork_id');
+        $history = [];
+        foreach ($run as $one) {
+            $threads = ($blocks[$one->artwork_id] ?? collect())->pluck('code')->map(strval(...))->values()->all();
+            if ($threads !== []) {
+                $history[] = new Demand($one->code, $threads);
+            }
+        }
+
+        return $history;
+    }
+}

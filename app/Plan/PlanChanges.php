@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use App\Shop\ShopClock;
+use Carbon\CarbonImmutable;
+use Hakama\Plan\Dispatch;
+use Hakama\Plan\Option;
+use Hakama\Plan\Options;
+use Hakama\Plan\Sequence;
+use Illuminate\Support\Facades\DB;
+
+/** Every change of the plan in force: made by somebody who saw it as it is, whole or not at all. */
+final class PlanChanges
+{
+    public function __construct(private readonly PlanBoard $board) {}
+
+    /**
+     * Puts one batch on a machine, before the given place.
+     *
+     * @param int $place 0 is first
+     * @param int $seen  the version of the plan the person was looking at
+     *
+     * @throws PlanMovedOn when the plan has changed since, or the batch cannot go there
+     */
+    public function move(string $code, string $machine, int $place, int $seen): void
+    {
+        $this->change($seen, function () use ($code, $machine, $place): void {
+            $this->mayMove($code, $machine, $place);
+            $this->keep($this->board->sequence()->moved($code, $machine, $place), "{$code} moved on {$machine}");
+        });
+    }
+
+    /**
+     * What a move would bring, before it is made.
+     *
+     * @throws PlanMovedOn when it cannot be made
+     */
+    public function wouldMove(string $code, string $machine, int $place): Option
+    {
+        $this->mayMove($code, $machine, $place);
+
+        return Options::move($this->board->shop(), $this->board->sequence(), $code, $machine, $place) ?? throw PlanMovedOn::impossible($code, 'no span of the working hours holds it there');
+    }
+
+    /** Gives a place to every batch that has none, by due time. */
+    public function placeOpen(): void
+    {
+        DB::transaction(function (): void {
+            DB::table('plans')->lockForUpdate()->value('version');
+            $this->board->forget();
+            $this->keep(Dispatch::byDue($this->board->shop(), $this->board->sequence()));
+        });
+    }
+
+    /**
+     * Puts all batches that are not on a machine yet, nor fixed, in order of due time.
+     *
+     * @throws PlanMovedOn
+     */
+    public function replan(int $seen): void
+    {
+        $this->change($seen, function (): void {
+            $standing = $this->board->sequence();
+            foreach ($this->board->batches() as $batch) {
+                $standing = $batch->started || $batch->fixedAt !== null ? $standing : $standing->without($batch->code);
+            }
+            $this->keep(Dispatch::byDue($this->board->shop(), $standing), 'planned anew by due time');
+        });
+    }
+
+    /**
+     * Takes over another sequence, whole or for some batches; what has come since it was found stays planned.
+     *
+     * @param list<string>|null $codes null for all
+     *
+     * @throws PlanMovedOn
+     */
+    public function take(Sequence $found, ?array $codes, int $seen): void
+    {
+        $this->change($seen, function () use ($found, $codes): void {
+            $this->keep($codes === null ? $this->board->whole($found) : $this->board->partly($found, $codes), $codes === null ? 'a proposal taken whole' : 'a proposal taken in part: '.mb_strimwidth(implode(', ', $codes), 0, 120, '…'));
+        });
+    }
+
+    /**
+     * Undoes the last change, if none has come after it.
+     *
+     * @return string what was undone
+     *
+     * @throws PlanMovedOn
+     */
+    public function undo(int $seen): string
+    {
+        return $this->change($seen, function () use ($seen): string {
+            $last = DB::table('plan_changes')->orderByDesc('id')->first();
+            if ($last === null || (int) $last->version !== $seen) {
+                throw PlanMovedOn::nothingToUndo();
+            }
+            DB::table('plan_changes')->where('id', $last->id)->delete();
+            $lanes = array_map(fn(array $ids): array => array_values(array_filter($ids, fn(string $code): bool => isset($this->board->batches()[$code]))), json_decode((string) $last->before, true, flags: JSON_THROW_ON_ERROR));
+            $this->keep(new Sequence($lanes));
+            // The change before it can be undone next.
+            DB::table('plan_changes')->where('version', $seen - 1)->update(['version' => PlanBoard::version()]);
+
+            return (string) $last->what;
+        });
+    }
+
+    /**
+     * Keeps a batch on its machine at the start that it has now, or lets it go again.
+     *
+     * @throws PlanMovedOn
+     */
+    public function fix(string $code, bool $fixed, int $seen): void
+    {
+        $this->change($seen, function () use ($code, $fixed): void {
+            $batch = $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
+            $placed = $this->board->timetable()->find($code);
+            if ($fixed && ($placed === null || $batch->started)) {
+                throw PlanMovedOn::impossible($code, $batch->started ? 'it runs already' : 'it has no place in the plan');
+            }
+            DB::table('batches')->where('id', $batch->id)->update(['fixed_at' => $fixed ? ShopClock::time((int) $placed?->start()) : null]);
+            DB::table('plans')->increment('version');
+            $this->board->forget();
+        });
+    }
+
+    /**
+     * Runs a part of a batch by itself: it stands right behind the rest, until it is moved.
+     *
+     * @return string the code of the new batch
+     *
+     * @throws PlanMovedOn
+     */
+    public function split(string $code, int $pieces, int $seen): string
+    {
+        return $this->change($seen, function () use ($code, $pieces): string {
+            $new = SplitBatch::off($this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do'), $pieces);
+            $this->board->forget();
+            $machine = $this->board->sequence()->machineOf($code);
+            if ($machine === null) {
+                DB::table('plans')->increment('version');
+                $this->board->forget();
+
+                return $new;
+            }
+            $at = (int) array_search($code, $this->board->sequence()->on($machine), true);
+            $this->keep($this->board->sequence()->moved($new, $machine, $at + 1));
+
+            return $new;
+        });
+    }
+
+    /**
+     * Puts a batch together with another of the same decoration, where that stands.
+     *
+     * @throws PlanMovedOn
+     */
+    public function merge(string $code, string $into, int $seen): void
+    {
+        $this->change($seen, function () use ($code, $into): void {
+            [$from, $to] = [$this->board->batches()[$code] ?? null, $this->board->batches()[$into] ?? null];
+            if ($from === null || $to === null) {
+                throw PlanMovedOn::impossible($code, 'one of the two has no pieces left to do');
+            }
+            SplitBatch::into($from, $to);
+            $this->board->forget();
+            $this->keep($this->board->sequence());
+        });
+    }
+
+    /**
+     * One change of the plan, by somebody who saw it as it is.
+     *
+     * @template T
+     *
+     * @param callable(): T $do
+     *
+     * @return T
+     *
+     * @throws PlanMovedOn
+     */
+    private function change(int $seen, callable $do): mixed
+    {
+        return DB::transaction(function () use ($seen, $do): mixed {
+            $now = (int) DB::table('plans')->lockForUpdate()->value('version');
+            if ($now !== $seen) {
+                throw PlanMovedOn::since($seen, $now);
+            }
+            $this->board->forget();
+
+            return $do();
+        });
+    }
+
+    /** @throws PlanMovedOn */
+    private function mayMove(string $code, string $machine, int $place): void
+    {
+        $batch = $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
+        $obstacle = $this->board->shop()->obstacle($this->board->shop()->batches[$code], $this->board->shop()->lanes[$machine]);
+        if ($obstacle !== null) {
+            throw PlanMovedOn::impossible($code, $obstacle);
+        }
+        $running = array_filter($this->board->sequence()->on($machine), fn(string $other): bool => $this->board->batches()[$other]->started);
+        if ($batch->started || $place < count($running)) {
+            throw PlanMovedOn::running($batch->started ? $code : (string) end($running));
+        }
+    }
+
+    /** @param string $what was done, so that it can be undone; '' for what is not undone */
+    private function keep(Sequence $sequence, string $what = ''): void
+    {
+        $before = $this->board->sequence()->batches;
+        $machines = $this->board->machines()->pluck('id', 'code');
+        $rows = [];
+        foreach ($sequence->batches as $machine => $codes) {
+            foreach ($codes as $place => $code) {
+                $batch = $this->board->batches()[$code];
+                $rows[] = ['id' => $batch->id, 'code' => $code, 'decoration_id' => $batch->decorationId, 'machine_id' => $machines[$machine], 'place' => $place];
+            }
+        }
+        DB::table('batches')->upsert($rows, ['id'], ['machine_id', 'place']);
+        DB::table('plans')->increment('version');
+        if ($what !== '') {
+            DB::table('plan_changes')->insert(['version' => PlanBoard::version(), 'what' => $what, 'before' => json_encode($before, JSON_THROW_ON_ERROR), 'changed_at' => CarbonImmutable::now()]);
+        }
+        $this->board->forget();
+    }
+}

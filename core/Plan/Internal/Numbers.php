@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan\Internal;
+
+use Hakama\Machine\BatchTime;
+use Hakama\Plan\Batch;
+use Hakama\Plan\Lane;
+use Hakama\Plan\Shop;
+
+/**
+ * A shop with its machines, batches, frames, drivers, threads and needles counted from 0, so that a sequence is priced
+ * without a name being looked up.
+ *
+ * @internal
+ */
+final class Numbers
+{
+    /** Where the span begins that comes after the last: a place there is none. */
+    public const FAR = 1 << 60;
+    public const NEVER = PHP_INT_MAX;
+
+    /** @var list<string> */
+    public readonly array $machines;
+    /** @var list<string> */
+    public readonly array $batches;
+    /** @var array<int, array<int, array{int, int, int, int}|null>> machine, batch => first load, each later one, how many of these, the last; null where it cannot go */
+    public array $loads = [];
+    /** @var array<int, array<int, list<int>>> machine, batch => threads that no pinned needle has */
+    public array $threads = [];
+    /** @var array<int, array<int, int>> machine, batch => frames it holds */
+    public array $frames = [];
+    /** @var array<int, int> batch => */
+    public array $ready = [];
+    /** @var array<int, int> */
+    public array $due = [];
+    /** @var array<int, float> for a second late */
+    public array $weight = [];
+    /** @var array<int, int> */
+    public array $frame = [];
+    /** @var array<int, int> */
+    public array $driver = [];
+    /** @var array<int, int> batch => the needle it wants, −1 where any will do */
+    public array $needle = [];
+    /** @var array<int, array<int, int>> machine, batch => seconds to fit its needles, if they are others */
+    public array $needleS = [];
+    /** @var array<int, int> machine => the needle that is fitted now */
+    public array $fitted = [];
+    /** @var array<int, int|null> batch => the start it is fixed to */
+    public array $fixed = [];
+    /** @var array<int, bool> batch => it stands on its machine now */
+    public array $standing = [];
+    /** @var array<int, int> frame => how many there are */
+    public array $stock = [];
+    /** @var array<int, array<int, int>> machine => where its spans begin and end, one more past them that holds anything */
+    public array $from = [];
+    /** @var array<int, array<int, int>> */
+    public array $to = [];
+    /** @var array<int, array<int, array<int, int>>> machine, driver from, to => seconds */
+    public array $driverS = [];
+    /** @var array<int, int> machine => seconds for one cone */
+    public array $threadS = [];
+    public readonly float $perSetupS;
+    public readonly float $perFlowS;
+    /** @var array<int, array{frame: int, driver: int}> machine => what is on it now */
+    public array $mounted = [];
+    /** @var array<int, NeedleCount|NeedleGroups> machine => its needles as they stand */
+    public array $racks = [];
+
+    public function __construct(private readonly Shop $shop)
+    {
+        $this->machines = array_map(strval(...), array_keys($shop->lanes));
+        $this->batches = array_map(strval(...), array_keys($shop->batches));
+        $this->perSetupS = $shop->weights->setup / 60;
+        $this->perFlowS = $shop->weights->flow / 60;
+        $frames = array_flip(array_map(strval(...), array_keys($shop->frames)));
+        $drivers = $kinds = $threads = $wants = [];
+        foreach ([...array_column($shop->frames, 'driver'), ...array_column($shop->lanes, 'driver')] as $driver) {
+            $drivers[$driver] ??= count($drivers);
+        }
+        foreach ($shop->frames as $stock) {
+            $this->stock[] = $stock->count;
+        }
+        foreach (array_values($shop->batches) as $batch) {
+            $this->ready[] = $batch->readyAt;
+            $this->due[] = $batch->dueAt;
+            $this->weight[] = $shop->weights->late * $batch->weight / 60;
+            $this->frame[] = $frames[$batch->frame] ?? -1;
+            $this->driver[] = isset($shop->frames[$batch->frame]) ? $drivers[$shop->frames[$batch->frame]->driver] : -1;
+            $this->needle[] = $batch->needle === '' ? -1 : $kinds[$batch->needle] ??= count($kinds);
+            $this->fixed[] = $batch->fixed?->startAt;
+            $this->standing[] = $batch->alreadySetUp;
+            foreach ($batch->threads as $thread) {
+                $wants[$threads[$thread] ??= count($threads)] = $shop->needs->size($thread);
+            }
+        }
+        foreach (array_values($shop->lanes) as $m => $lane) {
+            $this->fitted[$m] = $kinds[$lane->needle] ?? ($lane->needle === '' ? -1 : -2);
+            $this->mounted[$m] = ['frame' => $frames[$lane->frame] ?? -1, 'driver' => $drivers[$lane->driver]];
+            $this->lane($m, $lane, $drivers, $threads, $wants);
+        }
+    }
+
+    /**
+     * @param array<string, int>         $drivers
+     * @param array<array-key, int>      $threads filled on the way
+     * @param array<int, string|null>    $wants   thread => the size of needle it wants
+     */
+    private function lane(int $m, Lane $lane, array $drivers, array &$threads, array $wants): void
+    {
+        // Needles of known sizes under threads that all want one are racks by themselves; else any needle goes with any thread.
+        $apart = ! in_array(null, array_column($lane->rack->needles, 'size'), true) && ! in_array(null, $wants, true);
+        $pinned = $free = $standing = [];
+        foreach ($lane->rack->needles as $needle) {
+            if ($needle->pinned && $needle->thread !== null && $this->shop->needs->allow($needle->thread, $needle)) {
+                $pinned[$needle->thread] = true;
+            }
+        }
+        foreach ($lane->rack->needles as $needle) {
+            $size = $apart ? (string) $needle->size : '';
+            $free[$size] = ($free[$size] ?? 0) + ($needle->pinned ? 0 : 1);
+            if (! $needle->pinned && $needle->thread !== null && ! isset($pinned[$needle->thread]) && $this->shop->needs->allow($needle->thread, $needle)) {
+                $standing[$size][$threads[$needle->thread] ??= count($threads)] = true;
+            }
+        }
+        $standing = array_map(array_keys(...), $standing);
+        $sizes = array_map(strval(...), $wants);
+        $this->racks[$m] = $apart ? NeedleGroups::of($free + array_fill_keys($sizes, 0), $standing, $sizes) : NeedleCount::of($free[''], $standing[''] ?? []);
+        foreach (array_values($this->shop->batches) as $batch) {
+            $this->loads[$m][] = $this->shop->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
+            $this->frames[$m][] = $lane->heads * $batch->framesPerHead;
+            $wanted = array_filter($batch->demand()->threads(), static fn(string $thread): bool => ! isset($pinned[$thread]));
+            $this->threads[$m][] = array_values(array_map(static fn(string $thread): int => $threads[$thread], $wanted));
+            $this->needleS[$m][] = $this->shop->changeover->needleS * $lane->heads * count($batch->demand()->threads());
+        }
+        foreach ($lane->hours->spans as [$from, $to]) {
+            $this->from[$m][] = $from;
+            $this->to[$m][] = $to;
+        }
+        $this->from[$m][] = self::FAR;
+        $this->to[$m][] = self::NEVER;
+        foreach ($drivers as $from => $i) {
+            foreach ($drivers as $to => $j) {
+                $this->driverS[$m][$i][$j] = $i === $j ? 0 : $lane->driverS["{$from}>{$to}"] ?? $this->shop->changeover->driverS($from, $to);
+            }
+        }
+        $this->threadS[$m] = $this->shop->changeover->threadS * $lane->heads;
+    }
+
+    /** @return array{int, int, int, int} */
+    private static function blocks(Batch $batch, Lane $lane): array
+    {
+        $loads = (new BatchTime($batch->pieces, $lane->heads, $batch->framesPerHead, $batch->hoopS, $batch->swapS, $batch->sewS[$lane->id]))->loadsS();
+        $first = $loads[0];
+        $each = $loads[1] ?? 0;
+        $count = count($loads) - 1;
+        $last = $loads[$count];
+
+        return $count > 1 && $last !== $each ? [$first, $each, $count - 1, $last] : [$first, $each, $count, 0];
+    }
+}
