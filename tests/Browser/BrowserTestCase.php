@@ -102,14 +102,33 @@ abstract class BrowserTestCase extends TestCase
 
     protected function type(string $css, string $text): void
     {
-        $field = $this->find($css);
-        $field->clear();
-        $field->sendKeys($text);
+        $this->steadily(function () use ($css, $text): void {
+            $field = $this->find($css);
+            $field->clear();
+            $field->sendKeys($text);
+        });
     }
 
     protected function choose(string $css, string $value): void
     {
-        (new \Facebook\WebDriver\WebDriverSelect($this->find($css)))->selectByValue($value);
+        $this->steadily(fn() => (new \Facebook\WebDriver\WebDriverSelect($this->find($css)))->selectByValue($value));
+    }
+
+    /** A part of the page that is drawn anew between finding a field and using it is a reason to find it once more, and no other is. */
+    private function steadily(callable $do): void
+    {
+        for ($tries = 1; ; $tries++) {
+            try {
+                $do();
+
+                return;
+            } catch (StaleElementReferenceException $e) {
+                if ($tries === 5) {
+                    throw $e;
+                }
+                usleep(100_000);
+            }
+        }
     }
 
     /** Dates and times are typed differently in every language, so they are set as a script would. */
