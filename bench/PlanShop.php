@@ -8,6 +8,7 @@ use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hands;
 use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Shop;
@@ -52,7 +53,7 @@ final class PlanShop
             array_map(static fn(string $id, array $of): FrameStock => new FrameStock($id, $of[0], $of[1] * $machines), array_keys(self::FRAMES), self::FRAMES),
             array_map(static fn(array $one, int $i): Batch => self::batch('B'.($i + 1), $one, $lanes, $threads, $days, $room), $drawn, array_keys($drawn)),
             new Changeover(180, 240, 150, self::driverS()),
-            $machines,
+            Hands::always($machines),
         );
     }
 

@@ -117,10 +117,12 @@ Route::controller(CalendarController::class)->prefix('plan')->name('plan.')->gro
     Route::post('/calendar/off', 'dayOff')->name('off');
     Route::post('/calendar/extra', 'extra')->name('extra');
     Route::post('/calendar/down', 'downtime')->name('down');
+    Route::post('/calendar/person', 'presence')->name('person');
     Route::delete('/calendar/{kind}/{which}', 'remove')->name('calendar.remove');
 });
 
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
+Route::get('/floor/cards/{code}', [CardController::class, 'floor'])->name('floor.card');
 Route::put('/floor/who', [FloorController::class, 'who'])->name('floor.who');
 Route::post('/floor/{machine}/events', [FloorEventController::class, 'store'])->name('floor.events');
 

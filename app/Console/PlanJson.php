@@ -9,6 +9,7 @@ use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hands;
 use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Sequence;
@@ -44,7 +45,7 @@ final readonly class PlanJson
             $frames,
             $batches,
             self::changeover($json->inner('changeover')),
-            $json->int('people', 1, 1000) * $json->int('tends', 1, 1000),
+            Hands::of($json->int('people', 1, 1000), $json->int('tends', 1, 1000)),
             $cost === null ? new Weights() : new Weights($cost->number('late', 0, 1e6), $cost->number('setup', 0, 1e6), $cost->number('flow', 0, 1e6)),
         );
         $cost?->done();

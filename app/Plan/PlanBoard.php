@@ -22,6 +22,7 @@ use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Weights;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -223,7 +224,8 @@ final class PlanBoard
             frames: array_values($this->frames()->map(static fn(Frame $frame): FrameStock => new FrameStock($frame->code, $frame->driver, $frame->count))->all()),
             batches: array_values(array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches())),
             changeover: $this->changeover(),
-            hands: (int) ($rules->value(HouseRule::People) * $rules->value(HouseRule::Tends)),
+            hands: $this->calendar->hands(),
+            weights: new Weights($rules->value(HouseRule::LateCost), $rules->value(HouseRule::SetupCost), $rules->value(HouseRule::FlowCost)),
             needs: new ThreadNeeds($needs),
         );
     }

@@ -100,10 +100,9 @@ final class PlanChanges
                 throw PlanMovedOn::nothingToUndo();
             }
             DB::table('plan_changes')->where('id', $last->id)->delete();
-            $lanes = array_map(fn(array $ids): array => array_values(array_filter($ids, fn(string $code): bool => isset($this->board->batches()[$code]))), json_decode((string) $last->before, true, flags: JSON_THROW_ON_ERROR));
-            $this->keep(new Sequence($lanes));
-            // The change before it can be undone next.
-            DB::table('plan_changes')->where('version', $seen - 1)->update(['version' => PlanBoard::version()]);
+            $this->keep(PlanBefore::read((string) $last->before)->restore($this->board));
+            // The change that it was made upon can be undone next.
+            DB::table('plan_changes')->where('version', $last->seen)->update(['version' => PlanBoard::version()]);
 
             return (string) $last->what;
         });
@@ -122,9 +121,9 @@ final class PlanChanges
             if ($fixed && ($placed === null || $batch->started)) {
                 throw PlanMovedOn::impossible($code, $batch->started ? 'it runs already' : 'it has no place in the plan');
             }
+            $before = PlanBefore::of($this->board);
             DB::table('batches')->where('id', $batch->id)->update(['fixed_at' => $fixed ? ShopClock::time((int) $placed?->start()) : null]);
-            DB::table('plans')->increment('version');
-            $this->board->forget();
+            $this->keep($this->board->sequence(), $fixed ? "{$code} fixed" : "{$code} let go", $before);
         });
     }
 
@@ -138,17 +137,15 @@ final class PlanChanges
     public function split(string $code, int $pieces, int $seen): string
     {
         return $this->change($seen, function () use ($code, $pieces): string {
+            $before = PlanBefore::of($this->board);
             $new = SplitBatch::off($this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do'), $pieces);
             $this->board->forget();
-            $machine = $this->board->sequence()->machineOf($code);
-            if ($machine === null) {
-                DB::table('plans')->increment('version');
-                $this->board->forget();
-
-                return $new;
+            $sequence = $this->board->sequence();
+            $machine = $sequence->machineOf($code);
+            if ($machine !== null) {
+                $sequence = $sequence->moved($new, $machine, (int) array_search($code, $sequence->on($machine), true) + 1);
             }
-            $at = (int) array_search($code, $this->board->sequence()->on($machine), true);
-            $this->keep($this->board->sequence()->moved($new, $machine, $at + 1));
+            $this->keep($sequence, "{$pieces} pieces split off {$code} as {$new}", $before->whole($new, $code));
 
             return $new;
         });
@@ -166,9 +163,10 @@ final class PlanChanges
             if ($from === null || $to === null) {
                 throw PlanMovedOn::impossible($code, 'one of the two has no pieces left to do');
             }
-            SplitBatch::into($from, $to);
+            $before = PlanBefore::of($this->board);
+            $joined = SplitBatch::into($from, $to);
             $this->board->forget();
-            $this->keep($this->board->sequence());
+            $this->keep($this->board->sequence(), "{$code} put together with {$into}", $before->apart($joined));
         });
     }
 
@@ -210,10 +208,14 @@ final class PlanChanges
         }
     }
 
-    /** @param string $what was done, so that it can be undone; '' for what is not undone */
-    private function keep(Sequence $sequence, string $what = ''): void
+    /**
+     * @param string          $what   was done, so that it can be undone; '' for what is not undone
+     * @param PlanBefore|null $before how the plan was; null where nothing but the sequence changes
+     */
+    private function keep(Sequence $sequence, string $what = '', ?PlanBefore $before = null): void
     {
-        $before = $this->board->sequence()->batches;
+        $before ??= PlanBefore::of($this->board);
+        $seen = PlanBoard::version();
         $machines = $this->board->machines()->pluck('id', 'code');
         $rows = [];
         foreach ($sequence->batches as $machine => $codes) {
@@ -225,7 +227,7 @@ final class PlanChanges
         DB::table('batches')->upsert($rows, ['id'], ['machine_id', 'place']);
         DB::table('plans')->increment('version');
         if ($what !== '') {
-            DB::table('plan_changes')->insert(['version' => PlanBoard::version(), 'what' => $what, 'before' => json_encode($before, JSON_THROW_ON_ERROR), 'changed_at' => CarbonImmutable::now()]);
+            DB::table('plan_changes')->insert(['seen' => $seen, 'version' => $seen + 1, 'what' => $what, 'before' => $before->json(), 'changed_at' => CarbonImmutable::now()]);
         }
         $this->board->forget();
     }

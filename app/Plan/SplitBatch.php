@@ -43,9 +43,11 @@ final class SplitBatch
     /**
      * The pieces of one batch go to another of the same decoration; the one that gave them is gone.
      *
+     * @return array<string, mixed> all that is needed to have them apart again
+     *
      * @throws PlanMovedOn
      */
-    public static function into(OpenBatch $from, OpenBatch $into): void
+    public static function into(OpenBatch $from, OpenBatch $into): array
     {
         if (! in_array($into->id, self::siblings($from), true)) {
             throw PlanMovedOn::impossible($from->code, "it is not of the same decoration as {$into->code}");
@@ -53,6 +55,14 @@ final class SplitBatch
         if ($from->started || DB::table('backing_cuts')->where('batch_id', $from->id)->exists()) {
             throw PlanMovedOn::impossible($from->code, $from->started ? 'it runs already' : 'its backing is cut');
         }
+        $joined = [
+            'into' => $into->code,
+            'decoration' => (array) DB::table('decorations')->where('id', $from->decorationId)->first(),
+            'setup' => (array) DB::table('setups')->where('decoration_id', $from->decorationId)->first(),
+            'batch' => (array) DB::table('batches')->where('id', $from->id)->first(),
+            'pieces' => DB::table('pieces')->where('decoration_id', $from->decorationId)->pluck('id')->all(),
+            'family' => DB::table('decorations')->where('split_from_id', $from->decorationId)->pluck('id')->all(),
+        ];
         DB::table('pieces')->where('decoration_id', $from->decorationId)->update(['decoration_id' => $into->decorationId]);
         // What others were split off stays of one family when its eldest goes.
         DB::table('decorations')->where('split_from_id', $from->decorationId)->whereNot('id', $into->decorationId)->update(['split_from_id' => $into->decorationId]);
@@ -60,6 +70,30 @@ final class SplitBatch
         DB::table('batches')->where('id', $from->id)->delete();
         DB::table('setups')->where('decoration_id', $from->decorationId)->delete();
         DB::table('decorations')->where('id', $from->decorationId)->delete();
+
+        return $joined;
+    }
+
+    /**
+     * What was put into another batch is a batch of its own again, as long as none of its pieces is begun there.
+     *
+     * @param array<string, mixed> $joined as `into` answered it
+     *
+     * @throws PlanMovedOn
+     */
+    public static function apart(array $joined): void
+    {
+        /** @var array{into: string, decoration: array<string, mixed>, setup: array<string, mixed>, batch: array<string, mixed>, pieces: list<int>, family: list<int>} $joined */
+        $into = Batch::query()->where('code', $joined['into'])->first() ?? throw PlanMovedOn::impossible($joined['into'], 'it is gone');
+        $begun = DB::table('pieces')->whereIn('id', $joined['pieces'])->where(static fn($query) => $query->where('state', '!=', 'waiting')->orWhereIn('id', FloorLog::run($into)->hooped))->exists();
+        if ($begun) {
+            throw PlanMovedOn::impossible($joined['into'], 'some of the pieces that were put into it are begun');
+        }
+        DB::table('decorations')->insert($joined['decoration']);
+        DB::table('decorations')->whereIn('id', $joined['family'])->update(['split_from_id' => $joined['decoration']['id']]);
+        DB::table('setups')->insert($joined['setup']);
+        DB::table('batches')->insert($joined['batch']);
+        DB::table('pieces')->whereIn('id', $joined['pieces'])->update(['decoration_id' => $joined['decoration']['id']]);
     }
 
     /** @return list<int> ids of the other batches of the same decoration */

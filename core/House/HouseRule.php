@@ -84,6 +84,9 @@ enum HouseRule: string
     case DayEnds = 'day_ends_h';
     case NeedleTime = 'needle_min';
     case SearchChanges = 'plan_changes';
+    case LateCost = 'late_cost';
+    case SetupCost = 'setup_cost';
+    case FlowCost = 'flow_cost';
 
     /** What is found in a tape follows from these. */
     public const MEASURING = [self::TrimJumps, self::ShortStitch, self::LongStitch, self::DenseStitches, self::LongJump];
@@ -160,7 +163,7 @@ enum HouseRule: string
             self::FrameTime => new RuleSpec('Plan', 4, 0, 60, 'min', 'To change to another kind of frame.'),
             self::ThreadTime => new RuleSpec('Plan', 2.5, 0, 30, 'min', 'To put another thread on one needle of one head.'),
             self::DriverTime => new RuleSpec('Plan', 15, 0, 120, 'min', 'To change flat arms for the cap driver, with checks; or any driver for another.'),
-            self::People => new RuleSpec('Plan', 2, 1, 50, 'people', 'Hands in the workroom.'),
+            self::People => new RuleSpec('Plan', 2, 1, 50, 'people', 'Who are in the workroom as a rule; who is away, or in as well, is in the calendar.'),
             self::Tends => new RuleSpec('Plan', 3, 1, 20, 'machines', 'How many machines one person can tend at once.'),
             self::DayStarts => new RuleSpec('Plan', 8, 0, 24, 'h', 'The working day starts.'),
             self::BreakStarts => new RuleSpec('Plan', 12, 0, 24, 'h', 'The midday break starts.'),
@@ -168,6 +171,9 @@ enum HouseRule: string
             self::DayEnds => new RuleSpec('Plan', 17, 0, 24, 'h', 'The working day ends.'),
             self::NeedleTime => new RuleSpec('Plan', 1.5, 0, 15, 'min', 'To fit a needle of another size or point on one head.'),
             self::SearchChanges => new RuleSpec('Plan', 20000, 100, 5000000, 'changes', 'How many changes are tried when a better plan is looked for.'),
+            self::LateCost => new RuleSpec('Plan', 10, 0, 1000, 'per min', 'What a plan pays for a minute that a batch ends after it is due.'),
+            self::SetupCost => new RuleSpec('Plan', 1, 0, 1000, 'per min', 'What a plan pays for a minute of set-up on any machine.'),
+            self::FlowCost => new RuleSpec('Plan', 0.01, 0, 100, 'per min', 'What a plan pays for each minute until a batch is done: soon is better than later.'),
         };
     }
 }

@@ -47,7 +47,7 @@ final readonly class Bound
         sort($shortest);
         sort($dues);
         [$sharedLate, $sharedFlow, $sum] = [0.0, 0.0, 0];
-        $machines = max(1, min(count($shop->lanes), $shop->hands));
+        $machines = max(1, min(count($shop->lanes), $shop->hands->most()));
         foreach ($shortest as $k => $s) {
             $sum += $s;
             $sharedFlow += $sum / $machines;

@@ -22,7 +22,6 @@ final readonly class Shop
      * @param list<Lane>       $lanes   their order settles ties
      * @param list<FrameStock> $frames
      * @param list<Batch>      $batches in order of arrival
-     * @param int              $hands   machines that can be in set-up or running at once: people times how many each tends
      */
     public function __construct(
         public int $now,
@@ -30,7 +29,7 @@ final readonly class Shop
         array $frames,
         array $batches,
         public Changeover $changeover,
-        public int $hands,
+        public Hands $hands,
         public Weights $weights = new Weights(),
         public ThreadNeeds $needs = new ThreadNeeds(),
     ) {

@@ -26,7 +26,7 @@ final readonly class WhatIf
             array_map(fn(FrameStock $frame): FrameStock => new FrameStock($frame->id, $frame->driver, max(0, $frame->count + ($this->frames[$frame->id] ?? 0))), array_values($shop->frames)),
             array_values($shop->batches),
             $shop->changeover,
-            max(1, $shop->hands + $this->hands),
+            $shop->hands->more($this->hands),
             $shop->weights,
             $shop->needs,
         );

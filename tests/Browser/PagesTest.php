@@ -13,7 +13,7 @@ final class PagesTest extends BrowserTestCase
     /** @return iterable<string, array{string}> */
     public static function mainPages(): iterable
     {
-        foreach (['/orders', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/artwork/10/stops', '/artwork/2/make', '/artwork/1/history', '/setup', '/setup/7', '/setup/11', '/setup/11/paper', '/setup/16', '/setup/backing', '/setup/practice', '/needles/M1', '/needles/walks', '/needles/M1/pins', '/needles/cards/B-107', '/plan', '/plan?zoom=week', '/plan/ask', '/plan/calendar', '/plan/batches/B-107', '/floor/M1', '/floor/M2', '/books', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/threads/match', '/shop/catalogue', '/shop/catalogue/garments/one?name=polo', '/shop/catalogue/frames'] as $path) {
+        foreach (['/orders', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/artwork/10/stops', '/artwork/2/make', '/artwork/1/history', '/setup', '/setup/7', '/setup/11', '/setup/11/paper', '/setup/16', '/setup/backing', '/setup/practice', '/needles/M1', '/needles/walks', '/needles/M1/pins', '/needles/cards/B-107', '/plan', '/plan?zoom=week', '/plan/ask', '/plan/calendar', '/plan/batches/B-107', '/floor/M1', '/floor/M2', '/floor/cards/B-107', '/books', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/threads/match', '/shop/catalogue', '/shop/catalogue/garments/one?name=polo', '/shop/catalogue/frames'] as $path) {
             yield $path => [$path];
         }
     }

@@ -60,6 +60,56 @@ final class PlanDeskTest extends BrowserTestCase
     }
 
     #[Test]
+    public function what_is_fixed_or_split_is_undone_with_the_same_key(): void
+    {
+        $this->visit('/plan');
+        $batch = $this->lastOn('M2');
+        $this->visit("/plan/batches/{$batch}");
+        $this->keys('x');
+        $this->sees('keeps its machine and its start');
+        $this->keys('z');
+        $this->sees("Undone: {$batch} fixed.");
+        $folds = count($this->all('.fold'));
+        $this->visit("/plan/batches/{$batch}");
+        $this->press('Split these pieces off');
+        $this->sees("right behind {$batch}");
+        $this->keys('z');
+        $this->sees('split off');
+        self::assertCount($folds, $this->all('.fold'));
+    }
+
+    #[Test]
+    public function the_needle_card_is_a_key_away_from_the_machine_and_the_machine_from_it(): void
+    {
+        $this->visit('/floor/M1');
+        $this->keys('n');
+        $this->sees('these are its needles');
+        self::assertNotSame([], $this->all('.needle-number'));
+        $this->keys('b');
+        $this->sees('At the machines');
+        $this->keys('e');
+        $this->sees('For the rack of M1 as it will stand');
+    }
+
+    #[Test]
+    public function who_is_away_is_written_into_the_calendar_and_stands_above_the_lanes(): void
+    {
+        $this->visit('/plan/calendar');
+        foreach (['#who' => 'Linnet', '#first_day' => '2026-03-05', '#from_time' => '13:00', '#to_time' => '09:00'] as $css => $value) {
+            $this->set($css, $value);
+        }
+        $this->press('Plan with it');
+        $this->sees('Say until when, after it begins');
+        self::assertSame('Linnet', $this->attribute('#who', 'value'), 'what was typed is still there');
+        $this->set('#to_time', '17:00');
+        $this->press('Plan with it');
+        $this->sees('Linnet is away Thu 5 Mar, 13:00 to 17:00');
+        $this->visit('/plan?day=1');
+        $this->sees('Linnet is away Thu 5 Mar, 13:00 to 17:00.');
+        self::assertSame('3 machines can be tended at once', $this->all('.hands title')[0]->getDomProperty('textContent'));
+    }
+
+    #[Test]
     public function a_better_plan_is_found_taken_in_part_and_undone(): void
     {
         $this->visit('/plan');

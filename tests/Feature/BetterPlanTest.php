@@ -265,6 +265,46 @@ final class BetterPlanTest extends FeatureTestCase
     }
 
     #[Test]
+    public function fixing_splitting_and_putting_together_are_undone_like_a_move_one_after_the_other(): void
+    {
+        $hoodies = self::batchOf(1007)->code;
+        $rows = static fn(): array => array_map(static fn(string $table): array => DB::table($table)->orderBy($table === 'setups' ? 'decoration_id' : 'id')->get()->map(static fn(object $row): array => (array) $row)->all(), ['decorations', 'setups', 'batches', 'pieces']);
+        $undo = fn(string $what) => $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('done', static fn(string $said): bool => str_contains($said, $what));
+        $kept = [$rows()];
+        $this->put("/plan/batches/{$hoodies}/fixed", ['fixed' => 1, 'version' => PlanBoard::version()]);
+        $kept[] = $rows();
+        $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 6, 'version' => PlanBoard::version()]);
+        $new = (string) DB::table('batches')->orderByDesc('id')->value('code');
+        $kept[] = $rows();
+        // The eldest of the two goes, and with it its fixed start.
+        $this->post("/plan/batches/{$hoodies}/merge", ['into' => $new, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        self::assertArrayNotHasKey($hoodies, self::board()->batches());
+
+        $undo("{$hoodies} put together with {$new}");
+        self::assertEquals($kept[2], $rows());
+        $undo("6 pieces split off {$hoodies} as {$new}");
+        self::assertEquals($kept[1], $rows());
+        $undo("{$hoodies} fixed");
+        self::assertEquals($kept[0], $rows());
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('problem');
+    }
+
+    #[Test]
+    public function what_was_put_together_stays_so_once_its_pieces_are_begun(): void
+    {
+        $hoodies = self::batchOf(1007)->code;
+        $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 6, 'version' => PlanBoard::version()]);
+        $new = (string) DB::table('batches')->orderByDesc('id')->value('code');
+        $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies, 'version' => PlanBoard::version()]);
+        DB::table('pieces')->where('decoration_id', self::batchOf(1007)->decoration_id)->orderByDesc('id')->limit(1)->update(['state' => 'done']);
+        $before = self::board()->sequence();
+
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'are begun'));
+        self::assertEquals($before, self::board()->sequence());
+        self::assertSame(14, self::board()->batches()[$hoodies]->left);
+    }
+
+    #[Test]
     public function extra_hours_are_planned_with_and_join_the_usual_ones(): void
     {
         $calendar = static function (): Calendar {
@@ -283,6 +323,73 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post('/plan/calendar/extra', ['extra_from' => '2026-03-07T09:00', 'extra_to' => '2026-03-08T13:00', 'extra_why' => ''])->assertSessionHasErrors(['extra_to' => 'Extra hours begin and end on one day.', 'extra_why']);
         $this->delete('/plan/calendar/extra/'.DB::table('extra_hours')->where('why', 'late')->value('id'))->assertSessionHas('done');
         self::assertSame('17:00', gmdate('H:i', $calendar()->spans(CarbonImmutable::parse('2026-03-04'))[1][1]));
+    }
+
+    #[Test]
+    public function who_is_away_and_who_is_in_as_well_is_planned_with(): void
+    {
+        $hands = static function (): array {
+            app()->forgetScopedInstances();
+            $hands = app(Calendar::class)->hands();
+
+            return array_map(static fn(string $at): int => $hands->at(ShopClock::seconds(CarbonImmutable::parse($at))), ['2026-03-04 10:00', '2026-03-05 10:00', '2026-03-05 15:00', '2026-03-12 10:00', '2026-03-13 10:00']);
+        };
+        $all = ['1', '2', '3', '4', '5', '6', '7'];
+        self::assertSame([6, 6, 6, 6, 6], $hands());
+        $this->post('/plan/calendar/person', ['who' => 'Linnet', 'people' => '-1', 'first_day' => '2026-03-05', 'from_time' => '08:00', 'to_time' => '12:30', 'weekdays' => $all])->assertSessionHasNoErrors();
+        $this->post('/plan/calendar/person', ['who' => 'a helper', 'people' => '1', 'first_day' => '2026-03-04', 'last_day' => '2026-06-30', 'weekdays' => ['4']])->assertSessionHasNoErrors();
+        // Thursdays only, and on the first of them one of the two is away until half past twelve.
+        self::assertSame([6, 6, 9, 9, 6], $hands());
+        $this->get('/plan/calendar')->assertSee('Linnet is away Thu 5 Mar, 08:00 to 12:30')->assertSee('a helper is in as well Wed 4 Mar to Tue 30 Jun, on Thu');
+        $this->get('/plan')->assertDontSee('Linnet')->assertDontSee('class="hands"', false);
+        $this->get('/plan?day=1')->assertSee('a helper is in as well Wed 4 Mar to Tue 30 Jun, on Thu; Linnet is away Thu 5 Mar, 08:00 to 12:30.')->assertSee('hands for 9 machines');
+        $this->delete('/plan/calendar/person/'.DB::table('presences')->where('who', 'a helper')->value('id'))->assertSessionHas('done');
+        self::assertSame([6, 3, 6, 6, 6], $hands());
+    }
+
+    #[Test]
+    public function while_everybody_is_away_nothing_is_planned_and_while_one_is_no_more_than_the_other_can_tend(): void
+    {
+        $this->put('/shop/rules/machines_per_person', ['machines_per_person' => '1']);
+        $days = ['first_day' => '2026-03-05', 'weekdays' => ['1', '2', '3', '4', '5', '6', '7']];
+        $this->post('/plan/calendar/person', ['who' => 'Linnet', 'people' => '-1', 'last_day' => '2026-03-06', ...$days])->assertSessionHasNoErrors();
+        $thursday = ShopClock::seconds(CarbonImmutable::parse('2026-03-05'));
+        $board = self::board();
+        foreach ($board->timetable()->placed as $begins) {
+            $at = max($begins->setupStart, $thursday);
+            $running = array_filter($board->timetable()->placed, static fn($other): bool => $other->setupStart <= $at && $at < $other->end());
+            if ($at < $thursday + 2 * 86400) {
+                self::assertLessThanOrEqual(1, count($running), "{$begins->batch->id} on a day with one person");
+            }
+        }
+        $this->post('/plan/calendar/person', ['who' => 'Sedge', 'people' => '-1', ...$days])->assertSessionHasNoErrors();
+        foreach (self::board()->timetable()->placed as $placed) {
+            foreach ([[$placed->setupStart, $placed->setupStart + $placed->setupS], ...$placed->loads] as [$from, $to]) {
+                self::assertTrue($to <= $thursday || $from >= $thursday + 86400, "{$placed->batch->id} while nobody is in");
+            }
+        }
+        $this->get('/plan?day=1')->assertSee('nobody is in');
+    }
+
+    #[Test]
+    public function a_person_is_entered_with_a_name_and_a_day_and_hours_that_are_in_order(): void
+    {
+        $this->post('/plan/calendar/person', ['who' => '', 'people' => '3', 'first_day' => 'soon'])->assertSessionHasErrors(['who' => 'Say who, in a few words.', 'people', 'first_day', 'weekdays']);
+        $this->post('/plan/calendar/person', ['who' => 'Linnet', 'people' => '-1', 'first_day' => '2026-03-05', 'last_day' => '2026-03-04', 'from_time' => '12:00', 'to_time' => '09:00', 'weekdays' => ['9']])->assertSessionHasErrors(['last_day' => 'The last day is not before the first; leave it empty for one day.', 'to_time', 'weekdays.0']);
+        $this->post('/plan/calendar/person', ['who' => 'Linnet', 'people' => '-1', 'first_day' => '2026-03-05', 'from_time' => '12:00', 'weekdays' => ['1']])->assertSessionHasErrors('to_time');
+        self::assertSame(0, DB::table('presences')->count());
+    }
+
+    #[Test]
+    public function what_a_minute_weighs_is_a_rule_of_the_house(): void
+    {
+        $cost = self::board()->timetable()->totals;
+        $this->put('/shop/rules/late_cost', ['late_cost' => '3'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules/flow_cost', ['flow_cost' => '0']);
+        $cheaper = self::board()->timetable()->totals->cost;
+
+        self::assertEqualsWithDelta(3 * $cost->weightedLateMin + $cost->setupMin, $cheaper, 1e-6);
+        $this->get('/plan/batches/'.self::batchOf(1008)->code)->assertSee('3 for each minute that a batch is late')->assertSee('#late_cost', false);
     }
 
     #[Test]

@@ -8,6 +8,8 @@ use App\Models\Needle;
 use App\Models\Setup;
 use App\Models\Thread;
 use Hakama\Needles\Assignment;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 
 final class SetupAndNeedlesTest extends FeatureTestCase
@@ -187,9 +189,18 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     {
         foreach (self::board()->timetable()->placed as $placed) {
             $page = (string) $this->get("/needles/cards/{$placed->batch->id}")->assertOk()->getContent();
-            preg_match_all('~<strong class="text-lg">(\d+)</strong>~', $page, $needles);
+            preg_match_all('~<strong class="needle-number">(\d+)</strong>~', $page, $needles);
             self::assertSame($placed->needles->order, array_map(intval(...), $needles[1]), $placed->batch->id);
+            // Beside the machine stands the same.
+            $floor = (string) $this->get("/floor/cards/{$placed->batch->id}")->assertOk()->getContent();
+            self::assertSame(preg_match('~<table.*</table>~s', $page, $paper), preg_match('~<table.*</table>~s', $floor, $beside));
+            self::assertSame($paper, $beside);
         }
+        [$now, $next] = self::board()->sequence()->on('M1');
+        $this->get('/floor/M1')->assertSee("/floor/cards/{$now}", false)->assertSee("/floor/cards/{$next}", false);
+        DB::table('batches')->where('code', $next)->update(['machine_id' => null]);
+        self::board();
+        $this->get("/floor/cards/{$next}")->assertRedirect('/floor')->assertSessionHas('problem');
         $this->get('/needles/cards/B-999')->assertNotFound();
     }
 
@@ -216,7 +227,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         self::assertGreaterThan(8, $batches->count());
         foreach ([0, 3, 4, 6, 0, 3, 4, 6, 0, 3] as $i => $k) {
             $batch = $batches[$k];
-            \Illuminate\Support\Facades\DB::table('floor_events')->insert(['event_id' => (string) \Illuminate\Support\Str::uuid(), 'kind' => 'load_started', 'machine_id' => $machine->id, 'batch_id' => $batch->id, 'order_id' => \Illuminate\Support\Facades\DB::table('order_lines')->where('id', $batch->decoration->order_line_id)->value('order_id'), 'load' => 1, 'stitch' => 0, 'pieces' => '[]', 'piece_count' => 0, 'source' => 'hand', 'recorded_at' => now()->subDays(20 - $i)]);
+            DB::table('floor_events')->insert(['event_id' => (string) Str::uuid(), 'kind' => 'load_started', 'machine_id' => $machine->id, 'batch_id' => $batch->id, 'order_id' => DB::table('order_lines')->where('id', $batch->decoration->order_line_id)->value('order_id'), 'load' => 1, 'stitch' => 0, 'pieces' => '[]', 'piece_count' => 0, 'source' => 'hand', 'recorded_at' => now()->subDays(20 - $i)]);
         }
         $this->get('/needles/M2/pins')->assertOk()->assertSee('batches that M2 began in the last 8 weeks');
         $this->get('/needles/M9/pins')->assertNotFound();

@@ -170,7 +170,8 @@ final class Pricer
             array_splice($this->states, $step + 1);
         }
         $machines = count($numbers->machines);
-        $hands = $this->shop->hands;
+        $hands = $this->shop->hands->most();
+        $always = $this->shop->hands->times === [];
         $loadS = $this->shop->changeover->loadS;
         $frameS = $this->shop->changeover->frameS;
 
@@ -217,7 +218,13 @@ final class Pricer
                             }
                         }
                         if ($busy <= $hands && $used <= $free) {
-                            break;
+                            if ($always || $at >= self::FAR) {
+                                break;
+                            }
+                            $next = $this->tended($m, $end, $at, $this->after($m, $batch, $at + $setup, $i));
+                            if ($next === $at) {
+                                break;
+                            }
                         }
                         $at = $next;
                     }
@@ -299,6 +306,33 @@ final class Pricer
         }
 
         return [$seconds, $step];
+    }
+
+    /**
+     * The start itself, if there are hands for one more machine from there to its end; else the next moment that may have
+     * them. Hands fall only where people go, and no machine begins anything later than this start.
+     *
+     * @param array<int, int> $end machine => when what it has ends
+     */
+    private function tended(int $m, array $end, int $start, int $until): int
+    {
+        [$counts, $times] = [$this->shop->hands->counts, $this->shop->hands->times];
+        for ($k = $this->shop->hands->step($start), $at = $start; ; $at = $times[$k++]) {
+            $busy = 1;
+            $next = $times[$k] ?? self::NEVER;
+            foreach ($end as $o => $ends) {
+                if ($ends > $at && $o !== $m) {
+                    $busy++;
+                    $next = min($next, $ends);
+                }
+            }
+            if ($busy > $counts[$k]) {
+                return $next;
+            }
+            if (! isset($times[$k]) || $times[$k] >= $until) {
+                return $start;
+            }
+        }
     }
 
     /** When a batch ends whose loads may begin at a time; what does not fit into a span whole goes into the next. */

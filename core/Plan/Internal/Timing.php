@@ -154,13 +154,13 @@ final class Timing
     }
 
     /**
-     * The moments at which frames and hands come free: only then can a batch that did not fit before fit.
+     * The moments at which frames and hands come free, or people come: only then can a batch that did not fit before fit.
      *
      * @return list<int> rising
      */
     private function endsAfter(int $time): array
     {
-        $ends = [];
+        $ends = array_values(array_filter($this->shop->hands->times, static fn(int $comes): bool => $comes > $time));
         foreach ($this->placed as $placed) {
             if ($placed->end() > $time) {
                 $ends[] = $placed->end();
@@ -171,12 +171,12 @@ final class Timing
         return $ends;
     }
 
-    /** What is too little of: frames and hands are held from set-up start to end; use only rises where another batch starts. */
+    /** What is too little of: frames and hands are held from set-up start to end; use only rises where another batch starts, and hands only fall where a person goes. */
     private function obstacle(Placed $wanted, Lane $lane): ?Wait
     {
         [$from, $to] = [$wanted->setupStart, $wanted->end()];
         $overlapping = [];
-        $moments = [$from];
+        $moments = [$from, ...array_filter($this->shop->hands->times, static fn(int $goes): bool => $goes > $from && $goes < $to)];
         foreach ($this->placed as $other) {
             if ($other->setupStart < $to && $other->end() > $from) {
                 $overlapping[] = $other;
@@ -200,7 +200,7 @@ final class Timing
             if ($frames > $this->shop->frames[$frame]->count) {
                 return Wait::Frames;
             }
-            if ($hands > $this->shop->hands) {
+            if ($hands > $this->shop->hands->at($moment)) {
                 return Wait::Hands;
             }
         }

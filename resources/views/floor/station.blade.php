@@ -17,7 +17,7 @@
             <div class="flex items-end gap-6">
                 <div>
                     <h1>{{ $open->artwork }}</h1>
-                    <p>{{ $open->code }}, {{ $open->garment }}, {{ $open->position }}</p>
+                    <p>{{ $open->code }}, {{ $open->garment }}, {{ $open->position }}. <a href="{{ route('floor.card', $open->code) }}" data-key="n" data-does="The needles of this batch">Needle card <kbd>n</kbd></a></p>
                 </div>
                 <p class="ml-auto text-right"><span class="big">{{ count($run->done) }}<span class="text-xl"> / {{ count($run->pieces) }}</span></span><br>pieces done{{ $run->spoils !== [] ? ', '.count($run->spoils).' spoiled' : '' }}</p>
             </div>
@@ -112,7 +112,7 @@
     </div>
     <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
         <p>Speed <strong>{{ $open->speedSpm }}</strong>, backing <strong>{{ $open->backing }}</strong>{{ $open->topper ? ', film on top' : '' }}, needle <strong>{{ $open->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.@foreach ($station->confirmed as $one) <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }} {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }} steps{{ $loop->last ? '.' : ';' }}</span>@endforeach</p>
-        <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces.@endif</p>
+        <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces. <a href="{{ route('floor.card', $station->queue[0]->code) }}" data-key="e" data-does="The needles of the next batch">Its needle card <kbd>e</kbd></a>@endif</p>
     </div>
     @endif
 </div>

@@ -1,5 +1,5 @@
 <x-layout station="plan" title="Calendar">
-    <x-slot:say>When is worked, and when a machine is down. The plan goes by it at once.</x-slot:say>
+    <x-slot:say>When is worked and by whom, and when a machine is down. The plan goes by it at once.</x-slot:say>
     <x-plan-tabs here="calendar" title="Calendar" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-3">
         <section>
@@ -29,6 +29,22 @@
                     <div><label for="to">To</label><input id="to" name="to" type="datetime-local" value="{{ old('to') }}" @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong field="to" /></div>
                 </div>
                 <button class="btn mt-2">Plan around it</button>
+            </form>
+            <h2 class="mb-1 mt-6">Who is away, who is in as well</h2>
+            <p class="text-sm text-soft">As a rule {{ $people }} {{ $people === 1 ? 'person is' : 'people are' }} in, each tending {{ $tends }} {{ $tends == 1 ? 'machine' : 'machines' }} (<a href="{{ route('shop.show') }}#people">house rules</a>). A batch is begun when there are hands for it to its end.</p>
+            <ul>@forelse ($calendar->presences() as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ $one->words() }}</span><form method="post" action="{{ route('plan.calendar.remove', ['person', $one->id]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> that {{ $one->words() }}</span></button></form></li>@empty<li class="py-1 text-soft">The usual people, every day.</li>@endforelse</ul>
+            <form method="post" action="{{ route('plan.person') }}" class="mt-3">@csrf
+                <div class="grid grid-cols-2 gap-3">
+                    <div><label for="who">Who</label><input id="who" name="who" list="names" value="{{ old('who') }}" maxlength="60" @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><x-wrong field="who" /></div>
+                    <div><label for="people">is</label><select id="people" name="people"><option value="-1" @selected(old('people') === '-1')>away</option><option value="1" @selected(old('people') === '1')>in as well</option></select><x-wrong field="people" /></div>
+                    <div><label for="first_day">From the day</label><input id="first_day" name="first_day" type="date" value="{{ old('first_day') }}" @error('first_day') aria-invalid="true" aria-describedby="wrong-first_day" @enderror><x-wrong field="first_day" /></div>
+                    <div><label for="last_day">to the day</label><input id="last_day" name="last_day" type="date" value="{{ old('last_day') }}" @error('last_day') aria-invalid="true" aria-describedby="wrong-last_day" @enderror><x-wrong field="last_day" /></div>
+                    <div><label for="from_time">From, or all day</label><input id="from_time" name="from_time" type="time" value="{{ old('from_time') }}" @error('from_time') aria-invalid="true" aria-describedby="wrong-from_time" @enderror><x-wrong field="from_time" /></div>
+                    <div><label for="to_time">to</label><input id="to_time" name="to_time" type="time" value="{{ old('to_time') }}" @error('to_time') aria-invalid="true" aria-describedby="wrong-to_time" @enderror><x-wrong field="to_time" /></div>
+                </div>
+                <fieldset class="mt-2"><legend class="text-sm">On these days of the week</legend><div class="flex flex-wrap gap-x-3">@foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $i => $name)<label class="m-0 flex items-center gap-1"><input type="checkbox" name="weekdays[]" value="{{ $i + 1 }}" @checked(in_array((string) ($i + 1), old('weekdays', ['1', '2', '3', '4', '5', '6', '7']), true))> {{ $name }}</label>@endforeach</div><x-wrong field="weekdays" /></fieldset>
+                <datalist id="names">@foreach ($names as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
+                <button class="btn mt-2">Plan with it</button>
             </form>
         </section>
         <section>

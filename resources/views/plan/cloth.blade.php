@@ -14,6 +14,9 @@
         <path d="M{{ $n($x) }} {{ $day ? 2 : 22 }}V{{ $n($cloth->height) }}" stroke="{{ $day ? '#1d2433' : '#d8d0c0' }}"/>
         @if ($cloth->zoom !== App\Plan\Zoom::Week || $day)<text x="{{ $n($day ? $x + 4 : min($x, Cloth::WIDTH - 18)) }}" y="16" font-size="13" text-anchor="{{ $day ? 'start' : 'middle' }}" @if ($day) font-weight="700" @endif>{{ $label }}</text>@endif
     @endforeach
+    @foreach ($cloth->hands as [$from, $to, $count])
+        <g class="hands"><title>{{ $count }} {{ $count === 1 ? 'machine' : 'machines' }} can be tended at once</title><rect x="{{ $n($from) }}" y="24" width="{{ $n($to - $from) }}" height="{{ Cloth::HANDS }}" fill="#fffdf8" stroke="#8a5a0c"/>@if ($to - $from > 24)<text x="{{ $n(($from + $to) / 2) }}" y="{{ 24 + Cloth::HANDS - 5 }}" font-size="12" text-anchor="middle">{{ $clip("hands for {$count} machines", $to - $from, 6.2) }}</text>@endif</g>
+    @endforeach
     @foreach ($cloth->lanes as $machine => $folds)
         @php
             $y = $cloth->top[$machine]; $bandY = $y + Cloth::BAND_AT; $bandH = Cloth::BAND; $of = $board->machines()->firstWhere('code', $machine);
@@ -22,8 +25,8 @@
         <g data-lane="{{ $machine }}">
             <rect x="0" y="{{ $n($y) }}" width="{{ Cloth::WIDTH }}" height="{{ $n($laneH) }}" fill="#fffdf8" fill-opacity=".65"/>
             @foreach ($cloth->pauses[$machine] as [$from, $to, $why])
-                <rect x="{{ $n($from) }}" y="{{ $n($y) }}" width="{{ $n($to - $from) }}" height="{{ $n($laneH) }}" fill="url(#pause{{ $live ? '' : '-p' }})">@if ($why !== '')<title>{{ $machine }} is down: {{ $why }}</title>@endif</rect>
-                @if ($why !== '' && $to - $from > 40)<text x="{{ $n(($from + $to) / 2) }}" y="{{ $n($y + 40) }}" font-size="12" text-anchor="middle">{{ $clip('down: '.$why, $to - $from, 6.4) }}</text>@endif
+                <rect x="{{ $n($from) }}" y="{{ $n($y) }}" width="{{ $n($to - $from) }}" height="{{ $n($laneH) }}" fill="url(#pause{{ $live ? '' : '-p' }})">@if ($why !== '')<title>{{ $machine }}, {{ $why }}</title>@endif</rect>
+                @if ($why !== '' && $to - $from > 40)<text x="{{ $n(($from + $to) / 2) }}" y="{{ $n($y + 40) }}" font-size="12" text-anchor="middle">{{ $clip($why, $to - $from, 6.4) }}</text>@endif
             @endforeach
             <path d="M0 {{ $n($y + $laneH) }}H{{ Cloth::WIDTH }}" stroke="#1d2433" stroke-width=".8"/>
             <text x="4" y="{{ $n($y + 38) }}" font-size="19" font-weight="700" font-family="Bricolage">{{ $machine }}</text>

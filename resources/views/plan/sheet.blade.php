@@ -10,9 +10,10 @@
         <a class="btn" href="{{ $to(['day' => $cloth->offset + 1]) }}" data-key="n">{{ $cloth->zoom === App\Plan\Zoom::Day ? 'Day after' : 'After' }} <kbd>n</kbd></a>
         <div class="flex gap-1" role="group" aria-label="How much is shown">@foreach (App\Plan\Zoom::cases() as $one)<a href="{{ $to(['zoom' => $one->value, 'day' => null]) }}" @if ($one === $cloth->zoom) aria-current="true" @endif @class(['btn btn-small', 'btn-main' => $one === $cloth->zoom]) data-key="{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}" data-does="Show {{ strtolower($one->label()) }}">{{ $one->label() }} <kbd>{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}</kbd></a>@endforeach</div>
         <nav class="tabs ml-auto" aria-label="Of the plan"><a href="{{ route('plan.ask') }}" data-key="q" data-does="Questions to the plan">Questions <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}" data-key="k" data-does="Days off, machines down, calendars">Calendar <kbd>k</kbd></a></nav>
-        <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="z" data-does="Undo the last move">Undo <kbd>z</kbd></button></form>
+        <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="z" data-does="Undo the last change">Undo <kbd>z</kbd></button></form>
         <form method="post" action="{{ route('plan.propose') }}">@csrf<button class="btn btn-main" data-key="f">Find a better plan <kbd>f</kbd></button></form>
     </div>
+    @if ($people !== [])<p class="mb-1 text-sm">{{ implode('; ', $people) }}.</p>@endif
     <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
     @include('plan.cloth', ['live' => true])
     <p class="my-3 text-sm text-soft">Striped: set-up. Shaded: hooping of the first load. Each crease is a load. Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Dashed: a batch waits for blanks, for frames or for hands. Green: what was really done. Drag a batch, or give it the focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs stays.</p>

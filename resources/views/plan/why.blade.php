@@ -40,7 +40,7 @@
             @foreach ($siblings as $one)
                 <form method="post" action="{{ route('plan.merge', $batch->code) }}" class="mt-3">@csrf<input type="hidden" name="version" value="{{ $version }}"><input type="hidden" name="into" value="{{ $one->code }}"><button class="btn">Put it together with {{ $one->code }}, {{ $one->left }} pieces{{ $one->machine ? ' on '.$one->machine : '' }}</button></form>
             @endforeach
-            <p class="mt-4"><a class="btn" href="{{ route('plan.show') }}">Back to the plan</a></p>
+            <div class="mt-4 flex gap-3"><a class="btn" href="{{ route('plan.show') }}">Back to the plan</a><form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="z" data-does="Undo the last change">Undo <kbd>z</kbd></button></form></div>
         </div>
         <div>
             <h2 class="mb-1">Where it could stand, cheapest first</h2>
@@ -59,7 +59,7 @@
                 @endforeach</tbody>
             </table>
             @if ($barred !== [])<h3 class="mt-3 font-semibold">Where it cannot stand</h3><ul class="text-sm">@foreach ($barred as $machine => $why)<li class="border-b border-hair py-1"><strong>{{ $machine }}</strong>: {{ $why }}.</li>@endforeach</ul>@endif
-            <x-because about="What the cost is">Ten for each minute that a batch is late, one for each minute of set-up on any machine, a hundredth for each minute until a batch is done: late is dear, set-ups are work, and soon is better than later.</x-because>
+            <x-because about="What the cost is">{{ $weights->late }} for each minute that a batch is late, {{ $weights->setup }} for each minute of set-up on any machine, {{ $weights->flow }} for each minute until a batch is done: late is dear, set-ups are work, and soon is better than later. What each weighs is a <a href="{{ route('shop.show') }}#late_cost">house rule</a>.</x-because>
             @endif
         </div>
     </div>

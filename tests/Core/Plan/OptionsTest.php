@@ -8,6 +8,7 @@ use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hands;
 use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Option;
@@ -87,8 +88,8 @@ final class OptionsTest extends TestCase
         self::assertSame(self::EIGHT + 3780, $end($shop));
         self::assertSame(self::EIGHT + 7200 + 3780, $end((new WhatIf(['M' => self::EIGHT + 7200]))->of($shop)));
         $other = (new WhatIf(hands: 2, frames: ['F' => -1]))->of($shop);
-        self::assertSame([$shop->hands + 2, 3], [$other->hands, $other->frames['F']->count]);
-        self::assertSame([0, 1], [(new WhatIf(frames: ['F' => -9]))->of($shop)->frames['F']->count, (new WhatIf(hands: -99))->of($shop)->hands]);
+        self::assertSame([$shop->hands->most() + 2, 3], [$other->hands->most(), $other->frames['F']->count]);
+        self::assertSame([0, 1], [(new WhatIf(frames: ['F' => -9]))->of($shop)->frames['F']->count, (new WhatIf(hands: -99))->of($shop)->hands->most()]);
     }
 
     #[Test]
@@ -136,6 +137,6 @@ final class OptionsTest extends TestCase
      */
     private static function shop(array $batches, array $machines = ['M']): Shop
     {
-        return new Shop(self::EIGHT, array_map(static fn(string $id): Lane => new Lane($id, 1, Rack::of(2, [1 => 'white']), 'flat', 'F', Hours::of([[self::EIGHT, self::EIGHT + 36000]])), $machines), [new FrameStock('F', 'flat', 4)], $batches, new Changeover(180, 240, 150), 3);
+        return new Shop(self::EIGHT, array_map(static fn(string $id): Lane => new Lane($id, 1, Rack::of(2, [1 => 'white']), 'flat', 'F', Hours::of([[self::EIGHT, self::EIGHT + 36000]])), $machines), [new FrameStock('F', 'flat', 4)], $batches, new Changeover(180, 240, 150), Hands::always(3));
     }
 }

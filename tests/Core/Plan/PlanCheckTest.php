@@ -9,6 +9,7 @@ use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hands;
 use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
@@ -26,6 +27,12 @@ use PHPUnit\Framework\TestCase;
  */
 final class PlanCheckTest extends TestCase
 {
+    private const PEOPLE = 2;
+
+    /** @var list<array{int, int, int}> from, to, how many people more or fewer; all at half hours */
+    private static array $comings = [];
+    private static int $each = 1;
+
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
@@ -101,6 +108,11 @@ final class PlanCheckTest extends TestCase
                 $inside = array_filter($shop->lanes[$placed->machine]->hours->spans, static fn(array $span): bool => $span[0] <= $from && $to <= $span[1]);
                 self::assertCount(1, $inside, "{$placed->batch->id} from {$from} to {$to}");
             }
+            foreach ($pieces as [$from, $to]) {
+                for ($t = intdiv($from, 1800) * 1800; $t < $to; $t += 1800) {
+                    self::assertGreaterThan(0, self::people(max($t, $from)), "somebody is in at {$t}");
+                }
+            }
             self::assertGreaterThanOrEqual($shop->now, $placed->setupStart);
             self::assertGreaterThanOrEqual($placed->setupStart + $placed->setupS, $placed->start());
             self::assertGreaterThanOrEqual($placed->batch->readyAt, $placed->start());
@@ -125,10 +137,11 @@ final class PlanCheckTest extends TestCase
 
     private function framesAndHandsAreNeverMoreThanThereAre(Shop $shop, Timetable $timetable): void
     {
-        foreach ($timetable->placed as $begins) {
-            $moment = $begins->setupStart;
+        foreach ([...array_map(static fn(Placed $p): int => $p->setupStart, $timetable->placed), ...array_column(self::$comings, 0), ...array_column(self::$comings, 1)] as $moment) {
             $now = array_filter($timetable->placed, static fn(Placed $p): bool => $p->setupStart <= $moment && $moment < $p->end());
-            self::assertLessThanOrEqual($shop->hands, count($now));
+            if (self::people($moment) > 0) {
+                self::assertLessThanOrEqual(self::people($moment) * self::$each, count($now), "at {$moment}");
+            }
             $used = [];
             foreach ($now as $placed) {
                 $frame = $placed->batch->frame;
@@ -194,20 +207,34 @@ final class PlanCheckTest extends TestCase
         self::assertEqualsWithDelta([$late, $setup, $flow], [$timetable->totals->weightedLateMin, $timetable->totals->setupMin, $timetable->totals->flowMin], 1e-6);
     }
 
+    private static function people(int $moment): int
+    {
+        return self::PEOPLE + array_sum(array_map(static fn(array $one): int => $one[0] <= $moment && $moment < $one[1] ? $one[2] : 0, self::$comings));
+    }
+
     private static function randomShop(): Shop
     {
+        self::$each = mt_rand(1, 2);
+        self::$comings = [];
+        for ($i = mt_rand(0, 4); $i > 0; $i--) {
+            $from = mt_rand(0, 5) * 86400 + 28800 + 1800 * mt_rand(0, 14);
+            self::$comings[] = [$from, $from + 1800 * mt_rand(1, 16), mt_rand(0, 2) > 0 ? -1 : 1];
+        }
+        $hands = Hands::of(self::PEOPLE, self::$each, self::$comings);
         $spans = [];
         for ($day = 0; $day < 6; $day++) {
             $spans[] = [$day * 86400 + 28800, $day * 86400 + 43200];
             $spans[] = [$day * 86400 + 45000, $day * 86400 + 59400];
         }
+        // While nobody is in, no machine is worked on.
+        $hours = array_reduce($hands->nobody, static fn(Hours $hours, array $none): Hours => $hours->without(...$none), Hours::of($spans));
         $lanes = $frames = $batches = [];
         foreach (range(1, mt_rand(1, 3)) as $m) {
             $threads = [];
             foreach (range(1, $needles = mt_rand(4, 8)) as $n) {
                 $threads[$n] = 't'.mt_rand(0, 9);
             }
-            $lanes[] = new Lane("M{$m}", mt_rand(1, 2), Rack::of($needles, $threads, mt_rand(0, 1) === 1 ? [1] : []), 'flat', 'F', Hours::of($spans));
+            $lanes[] = new Lane("M{$m}", mt_rand(1, 2), Rack::of($needles, $threads, mt_rand(0, 1) === 1 ? [1] : []), 'flat', 'F', $hours);
         }
         foreach ([['F', 'flat'], ['G', 'flat'], ['K', 'cap']] as [$id, $driver]) {
             $frames[] = new FrameStock($id, $driver, mt_rand(2, 6));
@@ -222,6 +249,6 @@ final class PlanCheckTest extends TestCase
             $batches[] = new Batch("B{$b}", mt_rand(1, 14), $sewS, mt_rand(30, 200), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))), $frames[mt_rand(0, 2)]->id, 28800 + mt_rand(0, 20000), 28800 + mt_rand(10000, 200000), (float) mt_rand(1, 3));
         }
 
-        return new Shop(28800, $lanes, $frames, $batches, new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]), mt_rand(1, 4));
+        return new Shop(28800, $lanes, $frames, $batches, new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]), $hands);
     }
 }

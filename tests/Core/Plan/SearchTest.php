@@ -15,6 +15,7 @@ use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hands;
 use Hakama\Plan\Hours;
 use Hakama\Plan\Internal\NeedleCount;
 use Hakama\Plan\Internal\Pricer;
@@ -80,7 +81,7 @@ final class SearchTest extends TestCase
         $priced = 0;
         for ($seed = 1; $seed <= 30; $seed++) {
             mt_srand($seed);
-            $shop = self::shop(mt_rand(3, 14), mt_rand(1, 4), hands: mt_rand(1, 4), fixed: $seed % 3 === 0, fine: $seed % 2 === 0);
+            $shop = self::shop(mt_rand(3, 14), mt_rand(1, 4), hands: mt_rand(1, 4), fixed: $seed % 3 === 0, fine: $seed % 2 === 0, goes: $seed % 5 < 2);
             $pricer = new Pricer($shop);
             $pricer->keep(Dispatch::byDue($shop));
             for ($k = 0; $k < 25; $k++) {
@@ -104,7 +105,7 @@ final class SearchTest extends TestCase
         $best = $total = 0;
         for ($seed = 1; $seed <= 200; $seed++) {
             mt_srand($seed);
-            $shop = self::shop($seed % 10 === 0 ? 7 : 3 + $seed % 4, 2, hands: mt_rand(1, 2));
+            $shop = self::shop($seed % 10 === 0 ? 7 : 3 + $seed % 4, 2, hands: mt_rand(1, 2), goes: $seed % 4 === 1);
             $pricer = new Pricer($shop);
             $least = INF;
             self::tryAll($pricer, 0, array_keys($pricer->numbers->batches), $least);
@@ -187,7 +188,7 @@ final class SearchTest extends TestCase
                 new Batch('b', 1, ['M' => 1200], 60, 60, 1, ['red'], 'K', 0, self::EIGHT + 99999),
             ],
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
-            1,
+            Hands::always(1),
         );
         $bound = Bound::of($shop);
 
@@ -245,7 +246,19 @@ final class SearchTest extends TestCase
         }
     }
 
-    private static function shop(int $batches, int $machines, int $hands, bool $fixed = false, bool $fine = false): Shop
+    /** One more on some days, one fewer in some hours, never nobody. */
+    private static function comeAndGo(int $people): Hands
+    {
+        $changes = [];
+        for ($day = 0; $day < 5; $day++) {
+            $from = $day * 86400 + self::EIGHT + mt_rand(0, 6) * 3600;
+            $changes[] = [$from, $from + mt_rand(1, 9) * 1800, mt_rand(0, 1) === 1 && $people > 1 ? -1 : 1];
+        }
+
+        return Hands::of($people, 1, $changes);
+    }
+
+    private static function shop(int $batches, int $machines, int $hands, bool $fixed = false, bool $fine = false, bool $goes = false): Shop
     {
         $spans = [];
         for ($day = 0; $day < 20; $day++) {
@@ -281,6 +294,6 @@ final class SearchTest extends TestCase
             }
         }
 
-        return new Shop(self::EIGHT, $lanes, $frames, $made, new Changeover(180, 240, 150, $driverS, needleS: 60), $hands, needs: new ThreadNeeds($fine ? array_column(array_map(static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'], range(0, 7)), 1, 0) : []));
+        return new Shop(self::EIGHT, $lanes, $frames, $made, new Changeover(180, 240, 150, $driverS, needleS: 60), $goes ? self::comeAndGo($hands) : Hands::always($hands), needs: new ThreadNeeds($fine ? array_column(array_map(static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'], range(0, 7)), 1, 0) : []));
     }
 }

@@ -9,6 +9,7 @@ use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\FrameStock;
+use Hakama\Plan\Hands;
 use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
@@ -72,12 +73,32 @@ final class TimetableTest extends TestCase
     {
         $batch = static fn(string $id, string $needle): Batch => new Batch($id, 1, ['M' => 600], 60, 30, 1, ['white', 'navy', 'white'], 'flat', 0, 999999, needle: $needle);
         $lane = new Lane('M', 2, Rack::of(4, [1 => 'white', 2 => 'navy']), 'flat', 'flat', Hours::of([[self::EIGHT, self::EIGHT + 36000]]), needle: '75/11 sharp');
-        $shop = new Shop(self::EIGHT, [$lane], [new FrameStock('flat', 'flat', 4)], [$batch('a', '75/11 sharp'), $batch('b', '75/11 ballpoint'), $batch('c', ''), $batch('d', '80/12 sharp')], new Changeover(180, 240, 150, needleS: 90), 1);
+        $shop = new Shop(self::EIGHT, [$lane], [new FrameStock('flat', 'flat', 4)], [$batch('a', '75/11 sharp'), $batch('b', '75/11 ballpoint'), $batch('c', ''), $batch('d', '80/12 sharp')], new Changeover(180, 240, 150, needleS: 90), Hands::always(1));
         $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b', 'c', 'd']]));
 
         // Two threads on two heads, a minute and a half each; where any needle does, nobody knows what is fitted after it.
         self::assertSame([0, 2, 0, 0], array_map(static fn(Placed $p): int => $p->refit, $timetable->placed));
         self::assertSame([180, 180 + 2 * 2 * 90, 180, 180], array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed));
+    }
+
+    #[Test]
+    public function where_a_person_goes_a_batch_that_would_run_on_waits_until_one_comes_back(): void
+    {
+        // Two persons tend one machine each; from 9:00 to 11:00 one of them is away.
+        $away = static fn(int $from, int $to): Hands => Hands::of(2, 1, [[$from * 3600, $to * 3600, -1]]);
+        $shop = self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: $away(9, 11));
+        $sequence = new Sequence(['M' => ['a'], 'N' => ['b']]);
+        $alone = Timetable::of(self::shop([self::batch('a')], machines: ['M', 'N'], hands: $away(9, 11)), new Sequence(['M' => ['a'], 'N' => []]));
+
+        // One load of 690 s after 180 s of set-up is over before nine: both start at once.
+        self::assertSame([self::EIGHT, self::EIGHT], array_map(static fn(Placed $p): int => $p->setupStart, Timetable::of($shop, $sequence)->placed));
+        // Somebody is there for one machine all day.
+        self::assertSame(self::EIGHT, $alone->find('a')?->setupStart);
+
+        // From 8:10 on the second would still run when the person goes: it begins when the first one has ended.
+        $timetable = Timetable::of(self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: Hands::of(2, 1, [[self::EIGHT + 600, 11 * 3600, -1]])), $sequence);
+        self::assertSame([self::EIGHT, null], [$timetable->find('a')?->setupStart, $timetable->find('a')?->wait]);
+        self::assertSame([$timetable->find('a')?->end(), Wait::Hands], [$timetable->find('b')?->setupStart, $timetable->find('b')?->wait]);
     }
 
     #[Test]
@@ -205,7 +226,7 @@ final class TimetableTest extends TestCase
      * @param list<Batch>  $batches
      * @param list<string> $machines
      */
-    private static function shop(array $batches, array $machines = ['M'], int $frames = 4, int $hands = 4): Shop
+    private static function shop(array $batches, array $machines = ['M'], int $frames = 4, Hands|int $hands = 4): Shop
     {
         $hours = [];
         for ($day = 0; $day < 4; $day++) {
@@ -219,7 +240,7 @@ final class TimetableTest extends TestCase
             [new FrameStock('flat', 'flat', $frames), new FrameStock('cap', 'cap', $frames)],
             $batches,
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
-            $hands,
+            is_int($hands) ? Hands::always($hands) : $hands,
         );
     }
 
@@ -238,7 +259,7 @@ final class TimetableTest extends TestCase
             array_map(static fn(array $f): FrameStock => new FrameStock($f['id'], $f['driver'], $f['count']), $given['frames']),
             array_map(static fn(array $b): Batch => new Batch($b['id'], $b['pieces'], $b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head'], $b['threads'], $b['frame'], $at($b['ready']), $at($b['due']), $b['weight']), $given['batches']),
             new Changeover($given['changeover']['load_min'] * 60, $given['changeover']['frame_min'] * 60, (int) ($given['changeover']['thread_min'] * 60), $drivers),
-            $given['people'] * $given['tends'],
+            Hands::of($given['people'], $given['tends']),
             new Weights(...$given['cost']),
         );
     }

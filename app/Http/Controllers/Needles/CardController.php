@@ -12,15 +12,26 @@ use Illuminate\Http\RedirectResponse;
 /** The needle card of a batch. */
 final class CardController
 {
-    /** Block, thread, needle and what is done at the stop, for the rack as it will stand then. */
+    /** Block, thread, needle and what is done at the stop, for the rack as it will stand then: on paper. */
     public function show(PlanBoard $board, string $code): View|RedirectResponse
+    {
+        return self::card($board, $code, 'needles.card', 'plan.show');
+    }
+
+    /** The same beside the machine. */
+    public function floor(PlanBoard $board, string $code): View|RedirectResponse
+    {
+        return self::card($board, $code, 'floor.card', 'floor.show');
+    }
+
+    private static function card(PlanBoard $board, string $code, string $view, string $else): View|RedirectResponse
     {
         $batch = $board->batches()[$code] ?? abort(404);
         $placed = $board->timetable()->find($code);
         if ($placed === null) {
-            return redirect()->route('plan.show')->with('problem', "{$code} has no place in the plan, so nobody knows the rack it will find.");
+            return redirect()->route($else)->with('problem', "{$code} has no place in the plan, so nobody knows the rack it will find.");
         }
 
-        return view('needles.card', ['batch' => $batch, 'placed' => $placed, 'sheet' => $batch->stopSheet(), 'threads' => Thread::query()->whereIn('code', $batch->threads)->get()->keyBy('code')]);
+        return view($view, ['batch' => $batch, 'placed' => $placed, 'sheet' => $batch->stopSheet(), 'threads' => Thread::query()->whereIn('code', $batch->threads)->get()->keyBy('code')]);
     }
 }

@@ -8,7 +8,10 @@ use App\Models\Machine;
 use App\Plan\Calendar;
 use App\Plan\PlanBoard;
 use App\Plan\PlanExport;
+use App\Shop\Catalogue;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,12 +19,12 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 
-/** When is worked, when a machine is down, and the plan as calendars and lists for other programs. */
+/** When is worked and by whom, when a machine is down, and the plan as calendars and lists for other programs. */
 final class CalendarController
 {
-    public function show(Calendar $calendar): View
+    public function show(Calendar $calendar, House $house, Catalogue $catalogue): View
     {
-        return view('plan.calendar', ['calendar' => $calendar, 'machines' => Machine::query()->orderBy('id')->get(['id', 'code', 'name']), 'customers' => DB::table('customers')->orderBy('name')->get(['id', 'name'])]);
+        return view('plan.calendar', ['calendar' => $calendar, 'people' => (int) $house->rules()->value(HouseRule::People), 'tends' => $house->rules()->value(HouseRule::Tends), 'names' => $catalogue->people(), 'machines' => Machine::query()->orderBy('id')->get(['id', 'code', 'name']), 'customers' => DB::table('customers')->orderBy('name')->get(['id', 'name'])]);
     }
 
     public function dayOff(Request $request): RedirectResponse
@@ -68,11 +71,39 @@ final class CalendarController
         return redirect()->route('plan.calendar')->with('done', 'The machine is planned around it; every time that follows was worked out anew.');
     }
 
+    /** Who is away, or in as well; the days of the week are for those that come back every week. */
+    public function presence(Request $request): RedirectResponse
+    {
+        $request->validate([
+            'who' => ['required', 'string', 'max:60'],
+            'people' => ['required', Rule::in([-1, 1])],
+            'first_day' => ['required', 'date_format:Y-m-d'],
+            'last_day' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:first_day'],
+            'from_time' => ['nullable', 'date_format:H:i', 'required_with:to_time'],
+            'to_time' => ['nullable', 'date_format:H:i', 'after:from_time', 'required_with:from_time'],
+            'weekdays' => ['required', 'array'],
+            'weekdays.*' => ['integer', 'between:1,7'],
+        ], [
+            'who.*' => 'Say who, in a few words.', 'people.*' => 'Choose away or in as well.', 'first_day.*' => 'Choose the first day.', 'last_day.*' => 'The last day is not before the first; leave it empty for one day.',
+            'from_time.*' => 'Say from when, or leave both empty for all the day.', 'to_time.*' => 'Say until when, after it begins, or leave both empty for all the day.', 'weekdays.*' => 'Choose the days of the week.',
+        ]);
+        $weekdays = array_map(intval(...), array_values($request->array('weekdays')));
+        DB::table('presences')->insert([
+            ...$request->only('who', 'people', 'first_day', 'from_time', 'to_time'),
+            'last_day' => $request->date('last_day') ?? $request->date('first_day'),
+            'weekdays' => json_encode($weekdays, JSON_THROW_ON_ERROR),
+        ]);
+        Calendar::forget();
+
+        return redirect()->route('plan.calendar')->with('done', 'The plan goes by who is in; every time that follows was worked out anew.');
+    }
+
     public function remove(Request $request, string $kind, string $which): RedirectResponse
     {
         $gone = match ($kind) {
             'off' => DB::table('days_off')->where('day', $which)->delete(),
             'extra' => DB::table('extra_hours')->where('id', (int) $which)->delete(),
+            'person' => DB::table('presences')->where('id', (int) $which)->delete(),
             'down' => DB::table('downtimes')->where('id', (int) $which)->delete(),
             default => abort(404),
         };

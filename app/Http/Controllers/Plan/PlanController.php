@@ -102,6 +102,7 @@ final class PlanController
             'shown' => array_slice($options->all, 0, self::PLACES),
             'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
             'version' => PlanBoard::version(),
+            'weights' => $board->shop()->weights,
             'barred' => self::barred($board, $code),
             'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => in_array($one->id, $siblings, true))),
         ]);
@@ -174,10 +175,13 @@ final class PlanController
     {
         $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Day;
 
+        $cloth = Cloth::of($board, $board->timetable(), $calendar, $zoom, max(0, min(60, $request->integer('day'))), $board->real());
+
         return [
             'board' => $board,
             'timetable' => $board->timetable(),
-            'cloth' => Cloth::of($board, $board->timetable(), $calendar, $zoom, max(0, min(60, $request->integer('day'))), $board->real()),
+            'cloth' => $cloth,
+            'people' => $calendar->people($cloth->days),
             'version' => PlanBoard::version(),
             'late' => $board->late(),
             'problem' => null,

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+return new class () extends Migration {
+    public function up(): void
+    {
+        // Who is in beside the usual people, or away: on some days of the week, from one day to another, for some hours or all.
+        Schema::create('presences', static function (Blueprint $table): void {
+            $table->id();
+            $table->string('who', 60);
+            $table->tinyInteger('people');
+            $table->date('first_day');
+            $table->date('last_day');
+            $table->json('weekdays');
+            $table->time('from_time')->nullable();
+            $table->time('to_time')->nullable();
+        });
+        // They were kept in a shorter form, that fixed starts, parts, and the version a change was made upon are not in.
+        DB::table('plan_changes')->delete();
+        Schema::table('plan_changes', static function (Blueprint $table): void {
+            $table->unsignedBigInteger('seen');
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('presences');
+        DB::table('plan_changes')->delete();
+        Schema::table('plan_changes', static function (Blueprint $table): void {
+            $table->dropColumn('seen');
+        });
+    }
+};
