@@ -114,6 +114,7 @@ Route::controller(ProposalController::class)->prefix('plan/proposals')->name('pl
 });
 Route::controller(CalendarController::class)->prefix('plan')->name('plan.')->group(static function (): void {
     Route::get('/calendar', 'show')->name('calendar');
+    Route::put('/calendar/week', 'week')->name('week');
     Route::post('/calendar/off', 'dayOff')->name('off');
     Route::post('/calendar/extra', 'extra')->name('extra');
     Route::post('/calendar/down', 'downtime')->name('down');

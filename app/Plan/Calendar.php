@@ -13,7 +13,7 @@ use Hakama\Plan\Hours;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
-/** When is worked, and by how many: the house's day and break, days off, extra hours, the times at which a machine is down, and who is away or in as well. Kept in the cache until one of them changes. */
+/** When is worked, and by how many: the usual week with its shifts and breaks, days off, extra hours, the times at which a machine is down, and who is away or in as well. Kept in the cache until one of them changes. */
 final class Calendar
 {
     private const KEPT = 'calendar';
@@ -22,7 +22,7 @@ final class Calendar
     /** So far ahead a working day is looked for. */
     private const FAR = 120;
 
-    /** @var array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>}|null */
+    /** @var array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>}|null */
     private ?array $rows = null;
     private ?Hands $hands = null;
 
@@ -90,9 +90,10 @@ final class Calendar
     {
         if ($this->hands === null) {
             $changes = [];
-            [$today, $days] = [CarbonImmutable::today(), $this->days()];
+            $days = $this->days();
+            $last = $days === [] ? CarbonImmutable::today() : end($days);
             foreach ($this->presences() as $one) {
-                for ($day = $today; $day <= end($days); $day = $day->addDay()) {
+                for ($day = CarbonImmutable::today(); $day <= $last; $day = $day->addDay()) {
                     $span = $one->span($day);
                     if ($span !== null) {
                         $changes[] = [...$span, $one->people];
@@ -124,27 +125,62 @@ final class Calendar
     /** @return list<array{int, int}> the working spans of one day, [from, to) seconds of local time */
     public function spans(CarbonImmutable $day): array
     {
-        $rules = $this->house->rules();
-        $at = static fn(HouseRule $rule): int => ShopClock::seconds($day->startOfDay()) + (int) round(3600 * $rules->value($rule));
-
-        $spans = $day->isWeekend() || isset($this->kept()['off'][$day->toDateString()]) ? [] : [[$at(HouseRule::DayStarts), $at(HouseRule::BreakStarts)], [$at(HouseRule::BreakEnds), $at(HouseRule::DayEnds)]];
+        $midnight = ShopClock::seconds($day->startOfDay());
+        $spans = isset($this->kept()['off'][$day->toDateString()]) ? [] : array_map(static fn(array $span): array => [$midnight + $span[0], $midnight + $span[1]], $this->usual($day->dayOfWeekIso));
         foreach ($this->kept()['extra'] as $extra) {
             if (str_starts_with($extra['from'], $day->toDateString())) {
                 $spans[] = [ShopClock::seconds(CarbonImmutable::parse($extra['from'])), ShopClock::seconds(CarbonImmutable::parse($extra['to']))];
             }
         }
-        sort($spans);
-        // What overlaps or touches is one span.
-        $joined = [];
-        foreach ($spans as [$from, $to]) {
-            if ($joined !== [] && $from <= $joined[count($joined) - 1][1]) {
-                $joined[count($joined) - 1][1] = max($joined[count($joined) - 1][1], $to);
-            } elseif ($to > $from) {
-                $joined[] = [$from, $to];
-            }
-        }
 
-        return $joined;
+        return self::withoutMissing($day, Shifts::joined($spans));
+    }
+
+    /**
+     * Where the clock is put forward an hour of the wall is not there, and nobody works in it.
+     *
+     * @param list<array{int, int}> $spans
+     *
+     * @return list<array{int, int}>
+     */
+    private static function withoutMissing(CarbonImmutable $day, array $spans): array
+    {
+        [$before, $after] = [$day->startOfDay(), $day->addDay()->startOfDay()];
+        if ($after->getOffset() <= $before->getOffset()) {
+            return $spans;
+        }
+        $change = $day->getTimezone()->getTransitions($before->getTimestamp() + 1, $after->getTimestamp())[1]['ts'] ?? 0;
+
+        return Hours::of($spans)->without($change + $before->getOffset(), $change + $after->getOffset())->spans;
+    }
+
+    /**
+     * The hours of a day of the week, as the shop has set them, else by the house rules.
+     *
+     * @param int $weekday 1 for Monday to 7 for Sunday
+     *
+     * @return list<array{int, int}> [from, to) in seconds of the day
+     */
+    public function usual(int $weekday): array
+    {
+        $set = $this->kept()['week'][$weekday] ?? null;
+
+        return $set === null ? $this->byRule($weekday) : Shifts::read($set);
+    }
+
+    /** How many days of the usual week are worked, one at least. */
+    public function daysAWeek(): int
+    {
+        return max(1, count(array_filter(array_map($this->usual(...), range(1, 7)))));
+    }
+
+    /** @return list<array{int, int}> Monday to Friday the same day with its break, and the weekend free */
+    public function byRule(int $weekday): array
+    {
+        $rules = $this->house->rules();
+        $at = static fn(HouseRule $rule): int => (int) round(3600 * $rules->value($rule));
+
+        return $weekday > 5 ? [] : Shifts::joined([[$at(HouseRule::DayStarts), $at(HouseRule::BreakStarts)], [$at(HouseRule::BreakEnds), $at(HouseRule::DayEnds)]]);
     }
 
     /** Why nothing is done on a machine from one time to another, where it begins or where it ends; '' for the midday break. */
@@ -168,7 +204,8 @@ final class Calendar
 
     public function hours(string $machine): Hours
     {
-        $hours = Hours::of(array_merge(...array_map($this->spans(...), $this->days()), ...[[]]));
+        // A shift that goes on over midnight is one span.
+        $hours = Hours::of(Shifts::joined(array_merge(...array_map($this->spans(...), $this->days()), ...[[]])));
         foreach ($this->hands()->nobody as $nobody) {
             $hours = $hours->without(...$nobody);
         }
@@ -194,13 +231,14 @@ final class Calendar
         return $days;
     }
 
-    /** @return array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>} */
+    /** @return array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>} */
     private function kept(): array
     {
         return $this->rows ??= Cache::rememberForever(self::KEPT, static fn(): array => [
             'off' => DB::table('days_off')->orderBy('day')->pluck('why', 'day')->all(),
             'extra' => array_values(DB::table('extra_hours')->orderBy('from_at')->get(['from_at as from', 'to_at as to', 'why', 'id'])->map(static fn(object $row): array => (array) $row)->all()),
             'down' => array_values(DB::table('downtimes as d')->join('machines as m', 'm.id', '=', 'd.machine_id')->orderBy('d.from_at')->get(['m.code as machine', 'd.from_at as from', 'd.to_at as to', 'd.why', 'd.id'])->map(static fn(object $row): array => (array) $row)->all()),
+            'week' => DB::table('week_days')->pluck('shifts', 'weekday')->all(),
             'presences' => array_values(DB::table('presences')->orderBy('first_day')->orderBy('id')->get()->map(static fn(object $row): array => (array) $row)->all()),
         ]);
     }

@@ -24,7 +24,6 @@ final readonly class Cloth
     public const HANDS = 18;
     private const HOURS = 3;
     private const CREASE = 4.0;
-    private const DAYS_A_WEEK = 5;
 
     /**
      * @param list<array{int, int}>        $days   [from, to) of what is shown, seconds of local time
@@ -130,9 +129,10 @@ final readonly class Cloth
             return $spans === [] ? [0, 1] : [$spans[0][0], $spans[count($spans) - 1][1]];
         };
         if ($zoom === Zoom::Week) {
-            $first = $offset * self::DAYS_A_WEEK;
+            $long = $calendar->daysAWeek();
+            $first = $offset * $long;
 
-            return [$calendar->day($first), array_map($whole, range($first, $first + self::DAYS_A_WEEK - 1))];
+            return [$calendar->day($first), array_map($whole, range($first, $first + $long - 1))];
         }
         if ($zoom === Zoom::Day) {
             return [$calendar->day($offset), [$whole($offset)]];

@@ -21,6 +21,11 @@ return new class () extends Migration {
             $table->time('from_time')->nullable();
             $table->time('to_time')->nullable();
         });
+        // The hours of a day of the week, as written; a day that is not here goes by the house rules.
+        Schema::create('week_days', static function (Blueprint $table): void {
+            $table->unsignedTinyInteger('weekday')->primary();
+            $table->string('shifts', 120);
+        });
         // They were kept in a shorter form, that fixed starts, parts, and the version a change was made upon are not in.
         DB::table('plan_changes')->delete();
         Schema::table('plan_changes', static function (Blueprint $table): void {
@@ -30,6 +35,7 @@ return new class () extends Migration {
 
     public function down(): void
     {
+        Schema::dropIfExists('week_days');
         Schema::dropIfExists('presences');
         DB::table('plan_changes')->delete();
         Schema::table('plan_changes', static function (Blueprint $table): void {

@@ -3,9 +3,16 @@
     <x-plan-tabs here="calendar" title="Calendar" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-3">
         <section>
-            <p class="mb-3 text-sm text-soft">The usual day is Monday to Friday; when it begins and ends, and its break, are <a href="{{ route('shop.show') }}#day_starts_h">house rules</a>.</p>
-            <h2 class="mb-1">Days off</h2>
-            <ul>@forelse ($calendar->daysOff() as $day => $why)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F Y') }}: {{ $why }}</span><form method="post" action="{{ route('plan.calendar.remove', ['off', $day]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> {{ $day }}</span></button></form></li>@empty<li class="py-1 text-soft">None but the weekends.</li>@endforelse</ul>
+            <h2 class="mb-1">The usual week</h2>
+            <form method="post" action="{{ route('plan.week') }}">@csrf @method('put')
+                @foreach (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $i => $name)
+                    <div class="mb-1 flex items-center gap-3"><label for="week-{{ $i + 1 }}" class="m-0 w-24">{{ $name }}</label><input id="week-{{ $i + 1 }}" name="week[{{ $i + 1 }}]" class="flex-1 !py-1" value="{{ old('week.'.($i + 1), App\Plan\Shifts::words($calendar->usual($i + 1))) }}" placeholder="nobody works" maxlength="120" @error('week.'.($i + 1)) aria-invalid="true" aria-describedby="wrong-week-{{ $i + 1 }}" @enderror></div><x-wrong :field="'week.'.($i + 1)" />
+                @endforeach
+                <p class="text-sm text-soft">Shifts with their breaks left out: 06:00-14:00, 14:30-22:00. Monday to Friday start as the <a href="{{ route('shop.show') }}#day_starts_h">house rules</a> have them.</p>
+                <button class="btn mt-2">These are the hours</button>
+            </form>
+            <h2 class="mb-1 mt-6">Days off</h2>
+            <ul>@forelse ($calendar->daysOff() as $day => $why)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F Y') }}: {{ $why }}</span><form method="post" action="{{ route('plan.calendar.remove', ['off', $day]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> {{ $day }}</span></button></form></li>@empty<li class="py-1 text-soft">None beside the usual week.</li>@endforelse</ul>
             <form method="post" action="{{ route('plan.off') }}" class="mt-3">@csrf
                 <div class="grid grid-cols-2 gap-3"><div><label for="day">Day</label><input id="day" name="day" type="date" value="{{ old('day') }}" @error('day') aria-invalid="true" aria-describedby="wrong-day" @enderror><x-wrong field="day" /></div><div><label for="why">Why</label><input id="why" name="why" value="{{ old('why') }}" maxlength="80" @error('why') aria-invalid="true" aria-describedby="wrong-why" @enderror><x-wrong field="why" /></div></div>
                 <button class="btn mt-2">Nobody works then</button>

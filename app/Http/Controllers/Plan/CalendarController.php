@@ -8,9 +8,11 @@ use App\Models\Machine;
 use App\Plan\Calendar;
 use App\Plan\PlanBoard;
 use App\Plan\PlanExport;
+use App\Plan\Shifts;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Closure;
 use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -18,6 +20,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use InvalidArgumentException;
 
 /** When is worked and by whom, when a machine is down, and the plan as calendars and lists for other programs. */
 final class CalendarController
@@ -25,6 +29,34 @@ final class CalendarController
     public function show(Calendar $calendar, House $house, Catalogue $catalogue): View
     {
         return view('plan.calendar', ['calendar' => $calendar, 'people' => (int) $house->rules()->value(HouseRule::People), 'tends' => $house->rules()->value(HouseRule::Tends), 'names' => $catalogue->people(), 'machines' => Machine::query()->orderBy('id')->get(['id', 'code', 'name']), 'customers' => DB::table('customers')->orderBy('name')->get(['id', 'name'])]);
+    }
+
+    /** The hours of each day of the usual week; what is as the house rules have it goes on following them. */
+    public function week(Request $request, Calendar $calendar): RedirectResponse
+    {
+        $hours = static function (string $field, mixed $value, Closure $fail): void {
+            try {
+                Shifts::read((string) $value);
+            } catch (InvalidArgumentException $e) {
+                $fail($e->getMessage());
+            }
+        };
+        $request->validate(['week' => ['required', 'array:1,2,3,4,5,6,7', 'size:7'], 'week.*' => ['nullable', 'string', 'max:120', $hours]]);
+        $week = array_map(static fn(mixed $text): array => Shifts::read((string) $text), $request->array('week'));
+        if (array_filter($week) === []) {
+            throw ValidationException::withMessages(['week.1' => 'On one day at least something is done.']);
+        }
+        DB::transaction(static function () use ($week, $calendar): void {
+            DB::table('week_days')->delete();
+            foreach ($week as $weekday => $spans) {
+                if ($spans !== $calendar->byRule((int) $weekday)) {
+                    DB::table('week_days')->insert(['weekday' => $weekday, 'shifts' => Shifts::words($spans)]);
+                }
+            }
+        });
+        Calendar::forget();
+
+        return redirect()->route('plan.calendar')->with('done', 'These are the usual hours now; every time that follows was worked out anew.');
     }
 
     public function dayOff(Request $request): RedirectResponse
@@ -41,7 +73,7 @@ final class CalendarController
     {
         $request->validate([
             'extra_from' => ['required', 'date'],
-            'extra_to' => ['required', 'date', 'after:extra_from', static function (string $field, mixed $value, \Closure $fail) use ($request): void {
+            'extra_to' => ['required', 'date', 'after:extra_from', static function (string $field, mixed $value, Closure $fail) use ($request): void {
                 if (substr((string) $value, 0, 10) !== substr($request->string('extra_from')->value(), 0, 10)) {
                     $fail('Extra hours begin and end on one day.');
                 }

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use InvalidArgumentException;
+
+/** The hours of a day as people write them: "08:00-12:00, 12:30-17:00"; nothing is a day on which nobody works. */
+final class Shifts
+{
+    private const DAY = 86400;
+
+    /**
+     * Shifts that overlap or touch are one span: somebody is there all the time.
+     *
+     * @return list<array{int, int}> [from, to) in seconds of the day, rising
+     *
+     * @throws InvalidArgumentException in words for who wrote it
+     */
+    public static function read(string $text): array
+    {
+        $spans = [];
+        foreach (preg_split('~[,;]|\band\b~', $text) ?: [] as $part) {
+            if (trim($part) === '') {
+                continue;
+            }
+            if (preg_match('~^\s*(\d{1,2})(?::(\d\d))?\s*[-–]\s*(\d{1,2})(?::(\d\d))?\s*$~u', $part, $found) !== 1) {
+                throw new InvalidArgumentException('Write hours like 08:00-12:00, 12:30-17:00; leave it empty when nobody works.');
+            }
+            [$from, $to] = [3600 * (int) $found[1] + 60 * (int) ($found[2] ?? 0), 3600 * (int) $found[3] + 60 * (int) ($found[4] ?? 0)];
+            if ((int) ($found[2] ?? 0) > 59 || (int) ($found[4] ?? 0) > 59 || $to > self::DAY) {
+                throw new InvalidArgumentException('There is no such time of day.');
+            }
+            if ($to <= $from) {
+                throw new InvalidArgumentException('A shift ends after it begins; one over midnight is written on two days, to 24:00 and from 0:00.');
+            }
+            $spans[] = [$from, $to];
+        }
+
+        return self::joined($spans);
+    }
+
+    /** @param list<array{int, int}> $spans */
+    public static function words(array $spans): string
+    {
+        $time = static fn(int $second): string => sprintf('%02d:%02d', intdiv($second, 3600), intdiv($second, 60) % 60);
+
+        return implode(', ', array_map(static fn(array $span): string => $time($span[0]).'-'.$time($span[1]), $spans));
+    }
+
+    /**
+     * What overlaps or touches is one span.
+     *
+     * @param list<array{int, int}> $spans
+     *
+     * @return list<array{int, int}> rising
+     */
+    public static function joined(array $spans): array
+    {
+        sort($spans);
+        $joined = [];
+        foreach ($spans as [$from, $to]) {
+            if ($joined !== [] && $from <= $joined[count($joined) - 1][1]) {
+                $joined[count($joined) - 1][1] = max($joined[count($joined) - 1][1], $to);
+            } elseif ($to > $from) {
+                $joined[] = [$from, $to];
+            }
+        }
+
+        return $joined;
+    }
+}
