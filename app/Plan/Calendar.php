@@ -21,10 +21,13 @@ final class Calendar
     private const DAYS = 20;
     /** So far ahead a working day is looked for. */
     private const FAR = 120;
+    private const DAY = 86400;
 
-    /** @var array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>}|null */
+    /** @var array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>}|null */
     private ?array $rows = null;
     private ?Hands $hands = null;
+    /** @var list<CarbonImmutable>|null */
+    private ?array $days = null;
 
     public function __construct(private readonly House $house) {}
 
@@ -53,12 +56,12 @@ final class Calendar
         return $this->kept()['off'];
     }
 
-    /** @return list<array{machine: string, from: string, to: string, why: string, id: int}> that are not over */
+    /** @return list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}> that are not over */
     public function downtimes(): array
     {
         $now = CarbonImmutable::now()->toDateTimeString();
 
-        return array_values(array_filter($this->kept()['down'], static fn(array $one): bool => $one['to'] > $now));
+        return array_values(array_filter($this->kept()['down'], static fn(array $one): bool => $one['every'] !== null || $one['to'] > $now));
     }
 
     /** @return list<Presence> that are not over */
@@ -187,9 +190,9 @@ final class Calendar
     public function reason(string $machine, int $from, int $to): string
     {
         foreach ([$from, $to - 1] as $at) {
-            foreach ($this->kept()['down'] as $down) {
-                if ($down['machine'] === $machine && ShopClock::seconds(CarbonImmutable::parse($down['from'])) <= $at && $at < ShopClock::seconds(CarbonImmutable::parse($down['to']))) {
-                    return "down: {$down['why']}";
+            foreach ($this->down($machine) as [$begins, $ends, $why]) {
+                if ($begins <= $at && $at < $ends) {
+                    return "down: {$why}";
                 }
             }
             foreach ($this->hands()->nobody as [$goes, $comes]) {
@@ -209,18 +212,44 @@ final class Calendar
         foreach ($this->hands()->nobody as $nobody) {
             $hours = $hours->without(...$nobody);
         }
-        foreach ($this->kept()['down'] as $down) {
-            if ($down['machine'] === $machine) {
-                $hours = $hours->without(ShopClock::seconds(CarbonImmutable::parse($down['from'])), ShopClock::seconds(CarbonImmutable::parse($down['to'])));
-            }
+        foreach ($this->down($machine) as [$from, $to]) {
+            $hours = $hours->without($from, $to);
         }
 
         return $hours;
     }
 
+    /** @return list<array{int, int, string}> [from, to) and why, as far ahead as is planned; what comes again as often as it does */
+    private function down(string $machine): array
+    {
+        $days = $this->days();
+        [$today, $last] = [ShopClock::seconds(CarbonImmutable::today()), $days === [] ? 0 : ShopClock::seconds(end($days)) + self::DAY];
+        $all = [];
+        foreach ($this->kept()['down'] as $down) {
+            if ($down['machine'] !== $machine) {
+                continue;
+            }
+            [$from, $to] = [ShopClock::seconds(CarbonImmutable::parse($down['from'])), ShopClock::seconds(CarbonImmutable::parse($down['to']))];
+            $step = self::DAY * (int) $down['every'];
+            // Of what has come again since long ago only what is still to come.
+            $skipped = $step === 0 ? 0 : $step * max(0, intdiv($today - $to, $step));
+            for ([$begins, $ends] = [$from + $skipped, $to + $skipped]; $begins < $last; [$begins, $ends] = [$begins + $step, $ends + $step]) {
+                $all[] = [$begins, $ends, $down['why']];
+                if ($step === 0) {
+                    break;
+                }
+            }
+        }
+
+        return $all;
+    }
+
     /** @return list<CarbonImmutable> the working days that are planned ahead */
     private function days(): array
     {
+        if ($this->days !== null) {
+            return $this->days;
+        }
         $days = [];
         for ($day = CarbonImmutable::today(), $i = 0; count($days) < self::DAYS && $i < self::FAR; $day = $day->addDay(), $i++) {
             if (! $this->isOff($day)) {
@@ -228,16 +257,16 @@ final class Calendar
             }
         }
 
-        return $days;
+        return $this->days = $days;
     }
 
-    /** @return array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>} */
+    /** @return array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>} */
     private function kept(): array
     {
         return $this->rows ??= Cache::rememberForever(self::KEPT, static fn(): array => [
             'off' => DB::table('days_off')->orderBy('day')->pluck('why', 'day')->all(),
             'extra' => array_values(DB::table('extra_hours')->orderBy('from_at')->get(['from_at as from', 'to_at as to', 'why', 'id'])->map(static fn(object $row): array => (array) $row)->all()),
-            'down' => array_values(DB::table('downtimes as d')->join('machines as m', 'm.id', '=', 'd.machine_id')->orderBy('d.from_at')->get(['m.code as machine', 'd.from_at as from', 'd.to_at as to', 'd.why', 'd.id'])->map(static fn(object $row): array => (array) $row)->all()),
+            'down' => array_values(DB::table('downtimes as d')->join('machines as m', 'm.id', '=', 'd.machine_id')->orderBy('d.from_at')->get(['m.code as machine', 'd.from_at as from', 'd.to_at as to', 'd.why', 'd.id', 'd.every_days as every'])->map(static fn(object $row): array => (array) $row)->all()),
             'week' => DB::table('week_days')->pluck('shifts', 'weekday')->all(),
             'presences' => array_values(DB::table('presences')->orderBy('first_day')->orderBy('id')->get()->map(static fn(object $row): array => (array) $row)->all()),
         ]);

@@ -28,8 +28,8 @@ final class Shifts
             if (preg_match('~^\s*(\d{1,2})(?::(\d\d))?\s*[-–]\s*(\d{1,2})(?::(\d\d))?\s*$~u', $part, $found) !== 1) {
                 throw new InvalidArgumentException('Write hours like 08:00-12:00, 12:30-17:00; leave it empty when nobody works.');
             }
-            [$from, $to] = [3600 * (int) $found[1] + 60 * (int) ($found[2] ?? 0), 3600 * (int) $found[3] + 60 * (int) ($found[4] ?? 0)];
-            if ((int) ($found[2] ?? 0) > 59 || (int) ($found[4] ?? 0) > 59 || $to > self::DAY) {
+            [$from, $to] = [3600 * (int) $found[1] + 60 * (int) $found[2], 3600 * (int) $found[3] + 60 * (int) ($found[4] ?? 0)];
+            if ((int) $found[2] > 59 || (int) ($found[4] ?? 0) > 59 || $to > self::DAY) {
                 throw new InvalidArgumentException('There is no such time of day.');
             }
             if ($to <= $from) {

@@ -95,9 +95,22 @@ final readonly class Hands
         return max($this->counts);
     }
 
-    /** The same people, with some machines more, or fewer, tended at once. */
-    public function more(int $count): self
+    /** The same people, with some machines more, or fewer, tended at once from one time to another. */
+    public function more(int $count, int $from = PHP_INT_MIN, int $to = PHP_INT_MAX): self
     {
-        return new self(array_map(static fn(int $was): int => max(1, $was + $count), $this->counts), $this->times, $this->nobody);
+        $moments = array_unique([...$this->times, ...array_filter([$from, $to], static fn(int $time): bool => $time !== PHP_INT_MIN && $time !== PHP_INT_MAX)]);
+        sort($moments);
+        $counts = $times = [];
+        foreach ([PHP_INT_MIN, ...$moments] as $time) {
+            $then = max(1, $this->at($time) + ($from <= $time && $time < $to ? $count : 0));
+            if ($counts === []) {
+                $counts[] = $then;
+            } elseif ($then !== $counts[count($counts) - 1]) {
+                $counts[] = $then;
+                $times[] = $time;
+            }
+        }
+
+        return new self($counts, $times, $this->nobody);
     }
 }

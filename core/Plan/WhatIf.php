@@ -11,11 +11,15 @@ final readonly class WhatIf
      * @param array<string, int> $downUntil machine => seconds of local time until which it stands still
      * @param int                $hands     how many machines more, or fewer, can be tended at once
      * @param array<string, int> $frames    frame => how many more, or fewer, there are
+     * @param int                $from      of the hands, seconds of local time
+     * @param int                $to
      */
     public function __construct(
         public array $downUntil = [],
         public int $hands = 0,
         public array $frames = [],
+        public int $from = PHP_INT_MIN,
+        public int $to = PHP_INT_MAX,
     ) {}
 
     public function of(Shop $shop): Shop
@@ -26,7 +30,7 @@ final readonly class WhatIf
             array_map(fn(FrameStock $frame): FrameStock => new FrameStock($frame->id, $frame->driver, max(0, $frame->count + ($this->frames[$frame->id] ?? 0))), array_values($shop->frames)),
             array_values($shop->batches),
             $shop->changeover,
-            $shop->hands->more($this->hands),
+            $shop->hands->more($this->hands, $this->from, $this->to),
             $shop->weights,
             $shop->needs,
         );

@@ -26,6 +26,10 @@ return new class () extends Migration {
             $table->unsignedTinyInteger('weekday')->primary();
             $table->string('shifts', 120);
         });
+        // Maintenance comes again after so many days; null for once.
+        Schema::table('downtimes', static function (Blueprint $table): void {
+            $table->unsignedSmallInteger('every_days')->nullable();
+        });
         // They were kept in a shorter form, that fixed starts, parts, and the version a change was made upon are not in.
         DB::table('plan_changes')->delete();
         Schema::table('plan_changes', static function (Blueprint $table): void {
@@ -36,6 +40,9 @@ return new class () extends Migration {
     public function down(): void
     {
         Schema::dropIfExists('week_days');
+        Schema::table('downtimes', static function (Blueprint $table): void {
+            $table->dropColumn('every_days');
+        });
         Schema::dropIfExists('presences');
         DB::table('plan_changes')->delete();
         Schema::table('plan_changes', static function (Blueprint $table): void {

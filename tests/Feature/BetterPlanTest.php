@@ -9,6 +9,9 @@ use App\Models\Order;
 use App\Models\Proposal;
 use App\Plan\Comparison;
 use App\Plan\PlanBoard;
+use App\Plan\WhatIfForm;
+use App\Shop\ShopClock;
+use Carbon\CarbonImmutable;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
@@ -123,6 +126,11 @@ final class BetterPlanTest extends FeatureTestCase
         $this->get('/plan/ask')->assertSee('2 machines more can be tended at once, and 4 more of frame K-1');
         self::assertSame($before, self::board()->sequence()->batches);
         $this->post('/plan/proposals', ['machine' => 'M9', 'until' => 'soon', 'hands' => 'many', 'frame' => 'none', 'frames' => '1.5'])->assertSessionHasErrors(['machine', 'until', 'hands', 'frame', 'frames']);
+        $this->post('/plan/proposals', ['hands' => 1, 'from' => '2026-03-05T09:00', 'to' => '2026-03-05T13:00', 'iterations' => 200])->assertSessionHasNoErrors();
+        $this->get('/plan/ask')->assertSee('1 machine more can be tended at once from Thu 5 Mar 09:00 to Thu 5 Mar 13:00');
+        $helped = WhatIfForm::read(Proposal::query()->latest('id')->firstOrFail()->what_if ?? [])->of(self::board()->shop())->hands;
+        self::assertSame([6, 7, 6], array_map(static fn(string $at): int => $helped->at(ShopClock::seconds(CarbonImmutable::parse($at))), ['2026-03-05 08:59', '2026-03-05 09:00', '2026-03-05 13:00']));
+        $this->post('/plan/proposals', ['from' => '2026-03-05T09:00', 'to' => '2026-03-05T08:00'])->assertSessionHasErrors(['hands' => 'Say how many machines more, or fewer, can be tended then.', 'to']);
         $this->post('/plan/proposals', ['machine' => 'M1'])->assertSessionHasErrors(['until' => 'Say until when it is down.']);
     }
 

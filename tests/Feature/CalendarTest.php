@@ -43,6 +43,20 @@ final class CalendarTest extends FeatureTestCase
     }
 
     #[Test]
+    public function maintenance_that_comes_again_is_planned_around_each_time(): void
+    {
+        // Oiled for a quarter of an hour every seventh day since January, a Thursday.
+        $this->post('/plan/calendar/down', ['machine' => 'M2', 'from' => '2026-01-08T10:00', 'to' => '2026-01-08T10:15', 'what' => 'oil and lint', 'every' => '7'])->assertSessionHasNoErrors();
+        $cut = array_filter(self::calendar()->hours('M2')->spans, static fn(array $span): bool => gmdate('H:i', $span[1]) === '10:00');
+        self::assertSame(['2026-03-05', '2026-03-12', '2026-03-19', '2026-03-26'], array_values(array_map(static fn(array $span): string => gmdate('Y-m-d', $span[1]), $cut)));
+        $at = ShopClock::seconds(CarbonImmutable::parse('2026-03-12 10:00'));
+        self::assertSame(['down: oil and lint', ''], [self::calendar()->reason('M2', $at, $at + 900), self::calendar()->reason('M1', $at, $at + 900)]);
+        $this->get('/plan/calendar')->assertSee('every 7 days: oil and lint');
+        $this->post('/plan/calendar/down', ['machine' => 'M2', 'from' => '2026-03-05T10:00', 'to' => '2026-03-08T10:15', 'what' => 'overhaul', 'every' => '2'])->assertSessionHasErrors(['every' => 'It is not over when it comes again.']);
+        $this->post('/plan/calendar/down', ['machine' => 'M2', 'from' => '2026-03-05T10:00', 'to' => '2026-03-05T10:15', 'what' => 'oil', 'every' => 'often'])->assertSessionHasErrors('every');
+    }
+
+    #[Test]
     public function a_week_that_cannot_be_read_is_refused_and_stays_as_it_was(): void
     {
         $usual = array_fill(1, 5, '08:00-12:00') + ['6' => '', '7' => ''];

@@ -17,23 +17,17 @@
                 <div class="grid grid-cols-2 gap-3"><div><label for="day">Day</label><input id="day" name="day" type="date" value="{{ old('day') }}" @error('day') aria-invalid="true" aria-describedby="wrong-day" @enderror><x-wrong field="day" /></div><div><label for="why">Why</label><input id="why" name="why" value="{{ old('why') }}" maxlength="80" @error('why') aria-invalid="true" aria-describedby="wrong-why" @enderror><x-wrong field="why" /></div></div>
                 <button class="btn mt-2">Nobody works then</button>
             </form>
-            <h2 class="mb-1 mt-6">Extra hours</h2>
-            <ul>@forelse ($calendar->extraHours() as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to {{ Carbon\CarbonImmutable::parse($one['to'])->format('H:i') }}: {{ $one['why'] }}</span><form method="post" action="{{ route('plan.calendar.remove', ['extra', $one['id']]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the extra hours of {{ $one['from'] }}</span></button></form></li>@empty<li class="py-1 text-soft">None: the usual day only.</li>@endforelse</ul>
-            <form method="post" action="{{ route('plan.extra') }}" class="mt-3">@csrf
-                <div class="grid grid-cols-2 gap-3"><div><label for="extra_from">From</label><input id="extra_from" name="extra_from" type="datetime-local" value="{{ old('extra_from') }}" @error('extra_from') aria-invalid="true" aria-describedby="wrong-extra_from" @enderror><x-wrong field="extra_from" /></div><div><label for="extra_to">To</label><input id="extra_to" name="extra_to" type="datetime-local" value="{{ old('extra_to') }}" @error('extra_to') aria-invalid="true" aria-describedby="wrong-extra_to" @enderror><x-wrong field="extra_to" /></div></div>
-                <div class="mt-2"><label for="extra_why">What for</label><input id="extra_why" name="extra_why" value="{{ old('extra_why') }}" maxlength="80" @error('extra_why') aria-invalid="true" aria-describedby="wrong-extra_why" @enderror><x-wrong field="extra_why" /></div>
-                <button class="btn mt-2">Work then too</button>
-            </form>
         </section>
         <section>
             <h2 class="mb-1">Machines down, or in maintenance</h2>
-            <ul>@forelse ($calendar->downtimes() as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ $one['machine'] }}, {{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to {{ Carbon\CarbonImmutable::parse($one['to'])->format('D j M H:i') }}: {{ $one['why'] }}</span><form method="post" action="{{ route('plan.calendar.remove', ['down', $one['id']]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the downtime of {{ $one['machine'] }}</span></button></form></li>@empty<li class="py-1 text-soft">All of them run.</li>@endforelse</ul>
+            <ul>@forelse ($calendar->downtimes() as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ $one['machine'] }}, {{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to {{ Carbon\CarbonImmutable::parse($one['to'])->format('D j M H:i') }}{{ $one['every'] === null ? '' : ($one['every'] === 1 ? ', every day' : ", every {$one['every']} days") }}: {{ $one['why'] }}</span><form method="post" action="{{ route('plan.calendar.remove', ['down', $one['id']]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the downtime of {{ $one['machine'] }}</span></button></form></li>@empty<li class="py-1 text-soft">All of them run.</li>@endforelse</ul>
             <form method="post" action="{{ route('plan.down') }}" class="mt-3">@csrf
                 <div class="grid grid-cols-2 gap-3">
                     <div><label for="machine">Machine</label><select id="machine" name="machine">@foreach ($machines as $m)<option value="{{ $m->code }}" @selected(old('machine') === $m->code)>{{ $m->code }} {{ $m->name }}</option>@endforeach</select><x-wrong field="machine" /></div>
                     <div><label for="what">What for</label><input id="what" name="what" value="{{ old('what') }}" maxlength="80" @error('what') aria-invalid="true" aria-describedby="wrong-what" @enderror><x-wrong field="what" /></div>
                     <div><label for="from">From</label><input id="from" name="from" type="datetime-local" value="{{ old('from') }}" @error('from') aria-invalid="true" aria-describedby="wrong-from" @enderror><x-wrong field="from" /></div>
                     <div><label for="to">To</label><input id="to" name="to" type="datetime-local" value="{{ old('to') }}" @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong field="to" /></div>
+                    <div class="col-span-2"><label for="every">Comes again after so many days; empty for once</label><input id="every" name="every" inputmode="numeric" class="num !w-24" value="{{ old('every') }}" @error('every') aria-invalid="true" aria-describedby="wrong-every" @enderror><x-wrong field="every" /></div>
                 </div>
                 <button class="btn mt-2">Plan around it</button>
             </form>
@@ -55,7 +49,14 @@
             </form>
         </section>
         <section>
-            <h2 class="mb-1">For other programs</h2>
+            <h2 class="mb-1">Extra hours</h2>
+            <ul>@forelse ($calendar->extraHours() as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to {{ Carbon\CarbonImmutable::parse($one['to'])->format('H:i') }}: {{ $one['why'] }}</span><form method="post" action="{{ route('plan.calendar.remove', ['extra', $one['id']]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the extra hours of {{ $one['from'] }}</span></button></form></li>@empty<li class="py-1 text-soft">None: the usual week only.</li>@endforelse</ul>
+            <form method="post" action="{{ route('plan.extra') }}" class="mt-3">@csrf
+                <div class="grid grid-cols-2 gap-3"><div><label for="extra_from">From</label><input id="extra_from" name="extra_from" type="datetime-local" value="{{ old('extra_from') }}" @error('extra_from') aria-invalid="true" aria-describedby="wrong-extra_from" @enderror><x-wrong field="extra_from" /></div><div><label for="extra_to">To</label><input id="extra_to" name="extra_to" type="datetime-local" value="{{ old('extra_to') }}" @error('extra_to') aria-invalid="true" aria-describedby="wrong-extra_to" @enderror><x-wrong field="extra_to" /></div></div>
+                <div class="mt-2"><label for="extra_why">What for</label><input id="extra_why" name="extra_why" value="{{ old('extra_why') }}" maxlength="80" @error('extra_why') aria-invalid="true" aria-describedby="wrong-extra_why" @enderror><x-wrong field="extra_why" /></div>
+                <button class="btn mt-2">Work then too</button>
+            </form>
+            <h2 class="mb-1 mt-6">For other programs</h2>
             <ul>
                 <li class="border-b border-hair py-1"><a href="{{ route('plan.csv') }}" data-key="c" data-does="The plan as a list">The plan as a list (CSV) <kbd>c</kbd></a></li>
                 @foreach ($machines as $m)<li class="border-b border-hair py-1"><a href="{{ route('plan.ics', $m) }}">{{ $m->code }} {{ $m->name }} (calendar)</a></li>@endforeach

@@ -62,6 +62,18 @@ final class HandsTest extends TestCase
     }
 
     #[Test]
+    public function a_helper_may_come_for_some_hours_only(): void
+    {
+        $hands = Hands::of(2, 3, [[100, 300, -1]]);
+
+        // 6, from 50 on 9, from 100 on 6, from 200 on 3 again, from 300 on 6.
+        self::assertSame([6, 9, 9, 6, 6, 3, 6], array_map($hands->more(3, 50, 200)->at(...), [49, 50, 99, 100, 199, 200, 300]));
+        self::assertSame([6, 3, 4, 7], array_map($hands->more(1, 250)->at(...), [0, 249, 250, 300]));
+        // What makes up for it exactly leaves no seam.
+        self::assertSame([[6], []], [$hands->more(3, 100, 300)->counts, $hands->more(3, 100, 300)->times]);
+    }
+
+    #[Test]
     #[TestWith([0, 3])]
     #[TestWith([2, 0])]
     public function a_shop_without_hands_is_refused(int $people, int $each): void

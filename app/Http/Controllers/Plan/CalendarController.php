@@ -93,10 +93,16 @@ final class CalendarController
             'from' => ['required', 'date'],
             'to' => ['required', 'date', 'after:from', 'before:+1 year'],
             'what' => ['required', 'string', 'max:80'],
-        ], ['machine.*' => 'Choose the machine.', 'from.*' => 'Say from when.', 'to.*' => 'Say until when; it is after it begins.', 'what.*' => 'Say what for, in a few words.']);
+            'every' => ['nullable', 'integer', 'between:1,365', static function (string $field, mixed $value, Closure $fail) use ($request): void {
+                if ($request->date('from')?->addDays((int) $value)->lessThan($request->date('to') ?? 'now')) {
+                    $fail('It is not over when it comes again.');
+                }
+            }],
+        ], ['every.integer' => 'After how many days it comes again is a whole number, at most 365.', 'every.between' => 'After how many days it comes again is a whole number, at most 365.', 'machine.*' => 'Choose the machine.', 'from.*' => 'Say from when.', 'to.*' => 'Say until when; it is after it begins.', 'what.*' => 'Say what for, in a few words.']);
         DB::table('downtimes')->insert([
             'machine_id' => Machine::query()->where('code', $request->string('machine')->value())->value('id'),
             'from_at' => CarbonImmutable::parse($request->string('from')->value()), 'to_at' => CarbonImmutable::parse($request->string('to')->value()), 'why' => $request->string('what')->value(),
+            'every_days' => $request->integer('every') ?: null,
         ]);
         Calendar::forget();
 

@@ -32,17 +32,21 @@ final class ProposalController
         $request->validate([
             'machine' => ['nullable', Rule::exists('machines', 'code')],
             'until' => ['nullable', 'required_with:machine', 'date', 'after:now', 'before:+60 days'],
-            'hands' => ['nullable', 'integer', 'between:-20,20'],
+            'hands' => ['nullable', 'integer', 'between:-20,20', 'required_with:from,to'],
+            'from' => ['nullable', 'date'],
+            'to' => ['nullable', 'date', 'after:now', ...($request->filled('from') ? ['after:from'] : [])],
             'frame' => ['nullable', Rule::exists('frames', 'code')],
             'frames' => ['nullable', 'required_with:frame', 'integer', 'between:-50,50'],
             'iterations' => ['nullable', 'integer', 'between:100,5000000'],
         ], [
             'machine.*' => 'Choose one of the machines.', 'until.required_with' => 'Say until when it is down.', 'until.*' => 'Until when is a time to come, within two months.',
-            'hands.*' => 'How many machines more or fewer is a whole number, at most 20.', 'frame.*' => 'Choose one of the frames.', 'frames.*' => 'Say how many more or fewer frames, at most 50.', 'iterations.*' => 'Between 100 and 5 000 000 changes.',
+            'hands.required_with' => 'Say how many machines more, or fewer, can be tended then.', 'from.*' => 'Say from when, or leave it empty.', 'to.*' => 'Until when is a time to come, after it begins, or empty.', 'hands.*' => 'How many machines more or fewer is a whole number, at most 20.', 'frame.*' => 'Choose one of the frames.', 'frames.*' => 'Say how many more or fewer frames, at most 50.', 'iterations.*' => 'Between 100 and 5 000 000 changes.',
         ]);
         $whatIf = array_filter([
             'down' => $request->filled('machine') ? [$request->string('machine')->value() => CarbonImmutable::parse($request->string('until')->value())->toDateTimeString()] : [],
             'hands' => $request->integer('hands'),
+            'from' => $request->date('from')?->toDateTimeString(),
+            'to' => $request->date('to')?->toDateTimeString(),
             'frames' => $request->filled('frame') ? [$request->string('frame')->value() => $request->integer('frames')] : [],
         ]);
         $proposal = Proposal::query()->create([
