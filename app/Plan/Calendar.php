@@ -28,6 +28,7 @@ final class Calendar
     private ?Hands $hands = null;
     /** @var list<CarbonImmutable>|null */
     private ?array $days = null;
+    private ?Hours $hours = null;
 
     public function __construct(private readonly House $house) {}
 
@@ -208,10 +209,12 @@ final class Calendar
     public function hours(string $machine): Hours
     {
         // A shift that goes on over midnight is one span.
-        $hours = Hours::of(Shifts::joined(array_merge(...array_map($this->spans(...), $this->days()), ...[[]])));
-        foreach ($this->hands()->nobody as $nobody) {
-            $hours = $hours->without(...$nobody);
-        }
+        $this->hours ??= array_reduce(
+            $this->hands()->nobody,
+            static fn(Hours $hours, array $nobody): Hours => $hours->without(...$nobody),
+            Hours::of(Shifts::joined(array_merge(...array_map($this->spans(...), $this->days()), ...[[]]))),
+        );
+        $hours = $this->hours;
         foreach ($this->down($machine) as [$from, $to]) {
             $hours = $hours->without($from, $to);
         }

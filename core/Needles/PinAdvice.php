@@ -78,12 +78,9 @@ final readonly class PinAdvice
     {
         $changes = 0;
         foreach ($history as $i => $batch) {
-            if (! Assignment::holdsAtOnce($rack, $batch, $needs)) {
-                $changes += count($batch->threads());
-                continue;
-            }
             $racking = new Internal\Racking($rack, array_slice($history, $i, $known), $needs);
-            $changes += count($racking->serve(0)->load);
+            $served = $racking->serveAtOnce(0);
+            $changes += $served === null ? count($batch->threads()) : count($served->load);
             $rack = $racking->rack();
         }
 

@@ -25,6 +25,8 @@ final class Racking
 
     /** @var array<string, list<int>> thread => indices of the batches that use it, rising */
     private array $uses = [];
+    /** @var array<int|string, int>|null thread => the needle that counts as its own, until one is loaded */
+    private ?array $own = null;
 
     /** @param list<Demand> $batches */
     public function __construct(
@@ -47,9 +49,7 @@ final class Racking
     /** @throws NoNeedleFits */
     public function serve(int $index): BatchNeedles
     {
-        $places = $this->placesAtOnce($index);
-
-        return $places === null ? $this->serveBlockByBlock($index) : $this->serveAtOnce($index, $places);
+        return $this->serveAtOnce($index) ?? $this->serveBlockByBlock($index);
     }
 
     public function holdsAtOnce(int $index): bool
@@ -57,9 +57,13 @@ final class Racking
         return $this->placesAtOnce($index) !== null;
     }
 
-    /** @param array<int|string, int> $places thread => needle; PHP turns a code of digits into a number */
-    private function serveAtOnce(int $index, array $places): BatchNeedles
+    /** Null when its threads are not held at once. */
+    public function serveAtOnce(int $index): ?BatchNeedles
     {
+        $places = $this->placesAtOnce($index);
+        if ($places === null) {
+            return null;
+        }
         $batch = $this->batches[$index];
         $load = [];
         foreach ($places as $thread => $needle) {
@@ -79,7 +83,7 @@ final class Racking
      * is kept if the threads served so far can still all be seated: sets that can be seated together form
      * a matroid, so this greedy choice gives up the least.
      *
-     * @return array<int|string, int>|null
+     * @return array<int|string, int>|null thread => needle; PHP turns a code of digits into a number
      */
     private function placesAtOnce(int $index): ?array
     {
@@ -191,6 +195,7 @@ final class Racking
     {
         $change = new NeedleChange($needle, $this->rack->thread($needle), $thread, $beforeBlock);
         $this->rack = $this->rack->loaded($needle, $thread);
+        $this->own = null;
 
         return $change;
     }
@@ -198,17 +203,20 @@ final class Racking
     /** The needle that counts as this thread's: the first that may sew with it, a pinned one before others. */
     private function needleOf(string $thread): ?int
     {
-        $found = null;
-        foreach ($this->rack->needles as $number => $needle) {
-            if ($needle->thread === $thread && $this->needs->allow($thread, $needle)) {
-                if ($needle->pinned) {
-                    return $number;
+        if ($this->own === null) {
+            $this->own = $pinned = [];
+            foreach ($this->rack->needles as $number => $needle) {
+                if ($needle->thread !== null && $this->needs->allow($needle->thread, $needle)) {
+                    $this->own[$needle->thread] ??= $number;
+                    if ($needle->pinned) {
+                        $pinned[$needle->thread] ??= $number;
+                    }
                 }
-                $found ??= $number;
             }
+            $this->own = $pinned + $this->own;
         }
 
-        return $found;
+        return $this->own[$thread] ?? null;
     }
 
     /** Index of the next batch, from this one on, that would miss what is on the needle. */

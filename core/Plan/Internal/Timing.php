@@ -160,47 +160,34 @@ final class Timing
      */
     private function endsAfter(int $time): array
     {
-        $ends = array_values(array_filter($this->shop->hands->times, static fn(int $comes): bool => $comes > $time));
-        foreach ($this->placed as $placed) {
-            if ($placed->end() > $time) {
-                $ends[] = $placed->end();
-            }
-        }
+        $ends = [...$this->shop->hands->times, ...array_map(static fn(Placed $one): int => $one->end(), array_values($this->last))];
+        $ends = array_values(array_filter($ends, static fn(int $end): bool => $end > $time));
         sort($ends);
 
         return $ends;
     }
 
-    /** What is too little of: frames and hands are held from set-up start to end; use only rises where another batch starts, and hands only fall where a person goes. */
+    /**
+     * What is too little of. Frames and hands are held from set-up start to end. What is placed never starts before what
+     * was placed already, so a machine has at most what it was given last, and has it from the start of this one at the
+     * latest: use is highest there, and hands fall only where a person goes.
+     */
     private function obstacle(Placed $wanted, Lane $lane): ?Wait
     {
-        [$from, $to] = [$wanted->setupStart, $wanted->end()];
-        $overlapping = [];
-        $moments = [$from, ...array_filter($this->shop->hands->times, static fn(int $goes): bool => $goes > $from && $goes < $to)];
-        foreach ($this->placed as $other) {
-            if ($other->setupStart < $to && $other->end() > $from) {
-                $overlapping[] = $other;
-                if ($other->setupStart > $from) {
-                    $moments[] = $other->setupStart;
-                }
+        $hands = $this->shop->hands;
+        $frames = $lane->heads * $wanted->batch->framesPerHead;
+        $running = [];
+        foreach ($this->last as $other) {
+            if ($other->end() > $wanted->setupStart) {
+                $running[] = $other->end();
+                $frames += $other->batch->frame === $wanted->batch->frame ? $this->shop->lanes[$other->machine]->heads * $other->batch->framesPerHead : 0;
             }
         }
-        $frame = $wanted->batch->frame;
-        foreach ($moments as $moment) {
-            $hands = 1;
-            $frames = $lane->heads * $wanted->batch->framesPerHead;
-            foreach ($overlapping as $other) {
-                if ($other->setupStart <= $moment && $moment < $other->end()) {
-                    $hands++;
-                    if ($other->batch->frame === $frame) {
-                        $frames += $this->shop->lanes[$other->machine]->heads * $other->batch->framesPerHead;
-                    }
-                }
-            }
-            if ($frames > $this->shop->frames[$frame]->count) {
-                return Wait::Frames;
-            }
-            if ($hands > $this->shop->hands->at($moment)) {
+        if ($frames > $this->shop->frames[$wanted->batch->frame]->count) {
+            return Wait::Frames;
+        }
+        foreach ([$wanted->setupStart, ...array_filter($hands->times, static fn(int $goes): bool => $goes > $wanted->setupStart && $goes < $wanted->end())] as $moment) {
+            if (1 + count(array_filter($running, static fn(int $end): bool => $end > $moment)) > $hands->at($moment)) {
                 return Wait::Hands;
             }
         }
