@@ -49,7 +49,7 @@ final class SplitBatch
      */
     public static function into(OpenBatch $from, OpenBatch $into): array
     {
-        if (! in_array($into->id, self::siblings($from), true)) {
+        if (! isset(self::siblings($from->decorationId)[$into->id])) {
             throw PlanMovedOn::impossible($from->code, "it is not of the same decoration as {$into->code}");
         }
         if ($from->started || DB::table('backing_cuts')->where('batch_id', $from->id)->exists()) {
@@ -96,12 +96,12 @@ final class SplitBatch
         DB::table('pieces')->whereIn('id', $joined['pieces'])->update(['decoration_id' => $joined['decoration']['id']]);
     }
 
-    /** @return list<int> ids of the other batches of the same decoration */
-    public static function siblings(OpenBatch $of): array
+    /** @return array<int, string> id => code of the other batches of the same decoration */
+    public static function siblings(int $decorationId): array
     {
-        $family = DB::table('decorations')->where('id', $of->decorationId)->value('split_from_id') ?? $of->decorationId;
+        $family = DB::table('decorations')->where('id', $decorationId)->value('split_from_id') ?? $decorationId;
 
-        return array_values(array_map(intval(...), DB::table('batches as b')->join('decorations as d', 'd.id', '=', 'b.decoration_id')
-            ->where(static fn($query) => $query->where('d.id', $family)->orWhere('d.split_from_id', $family))->whereNot('b.id', $of->id)->pluck('b.id')->all()));
+        return DB::table('batches as b')->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->where(static fn($query) => $query->where('d.id', $family)->orWhere('d.split_from_id', $family))->whereNot('d.id', $decorationId)->orderBy('b.id')->pluck('b.code', 'b.id')->all();
     }
 }

@@ -204,6 +204,9 @@ final class BetterPlanTest extends FeatureTestCase
         $this->get('/orders/1007')->assertOk()->assertSee('0 / 9')->assertSee('0 / 6');
         $this->post('/plan/moves', ['batch' => $new, 'machine' => 'M3', 'place' => 9, 'version' => PlanBoard::version()])->assertSessionHas('done');
         $this->get("/plan/batches/{$new}")->assertOk()->assertSee("Put it together with {$hoodies->code}, 9 pieces on M1");
+        // Set up anew, a part says which others go on as they were.
+        $setup = DB::table('setups')->join('frames', 'frames.id', '=', 'setups.frame_id')->where('decoration_id', $hoodies->decoration_id)->first(['frames.code', 'turn_deg']);
+        $this->post("/setup/{$hoodies->decoration_id}", ['frame' => $setup?->code, 'turn' => $setup?->turn_deg])->assertSessionHasNoErrors()->assertSessionHas('done', static fn(string $said): bool => str_contains($said, "keeps its own setup: {$new}."));
 
         $this->post("/plan/batches/{$new}/merge", ['into' => self::batchOf(1006)->code, 'version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'not of the same decoration'));
         $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies->code, 'version' => PlanBoard::version()])->assertSessionHas('done');

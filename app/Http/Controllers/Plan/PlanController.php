@@ -92,7 +92,7 @@ final class PlanController
     {
         $batch = $board->batches()[$code] ?? abort(404);
         $options = Options::of($board->shop(), $board->sequence(), $code, self::PLACES);
-        $siblings = SplitBatch::siblings($batch);
+        $siblings = SplitBatch::siblings($batch->decorationId);
 
         return view('plan.why', [
             'board' => $board,
@@ -104,7 +104,7 @@ final class PlanController
             'version' => PlanBoard::version(),
             'weights' => $board->shop()->weights,
             'barred' => self::barred($board, $code),
-            'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => in_array($one->id, $siblings, true))),
+            'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id]))),
         ]);
     }
 

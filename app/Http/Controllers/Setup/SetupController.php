@@ -8,6 +8,7 @@ use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Frame;
 use App\Plan\PlanChanges;
+use App\Plan\SplitBatch;
 use App\Setup\SetupDesk;
 use App\Setup\WantsReason;
 use Hakama\Artwork\Variant;
@@ -114,7 +115,9 @@ final class SetupController
         }
         $changes->placeOpen();
 
-        return redirect()->route('setup.index')->with('done', "{$batch->code} is set up and stands in the plan.");
+        $apart = SplitBatch::siblings($decoration->id);
+
+        return redirect()->route('setup.index')->with('done', "{$batch->code} is set up and stands in the plan.".($apart === [] ? '' : ' What runs apart from it keeps its own setup: '.implode(', ', $apart).'.'));
     }
 
     /** What the form says; where it says nothing, as advised. */
