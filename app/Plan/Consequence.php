@@ -17,8 +17,8 @@ final class Consequence
     {
         $now = $board->timetable()->find($code);
         $due = $board->batches()[$code]->dueAt;
-        $words = [sprintf('%s %s %s on %s%s', $code, $made ? 'ends' : 'would end', ShopClock::time($option->end)->format('D H:i'), $option->machine, $now === null ? '' : self::shift($option->end - $now->end()))];
-        $words[] = $option->lateS > 0 ? sprintf('late, due %s', $due->format('D H:i')) : 'in time';
+        $words = [sprintf('%s %s %s on %s%s', $code, $made ? 'ends' : 'would end', ShopClock::words(ShopClock::time($option->end)), $option->machine, $now === null ? '' : self::shift($option->end - $now->end()))];
+        $words[] = $option->lateS > 0 ? sprintf('late, due %s', ShopClock::words($due)) : 'in time';
         $words = [implode(', ', $words).'.'];
         if ($option->late !== []) {
             $words[] = sprintf('%s %s late.', self::named($option->late), count($option->late) === 1 ? 'becomes' : 'become');

@@ -19,6 +19,12 @@ final class ShopClock
         return CarbonImmutable::createFromTimestampUTC($seconds)->shiftTimezone((string) config('app.timezone'));
     }
 
+    /** "Wed 16:00"; with its date where a day of the week alone could be taken for another week's. */
+    public static function words(CarbonImmutable $time): string
+    {
+        return $time->format(abs($time->startOfDay()->diffInDays(CarbonImmutable::today())) < 6.5 ? 'D H:i' : 'D j M H:i');
+    }
+
     public static function now(): int
     {
         return self::seconds(CarbonImmutable::now());

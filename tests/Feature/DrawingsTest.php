@@ -9,6 +9,7 @@ use App\Plan\Cloth;
 use App\Plan\PlanBoard;
 use App\Plan\Strand;
 use App\Plan\Zoom;
+use App\Shop\Figure;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -104,6 +105,14 @@ final class DrawingsTest extends FeatureTestCase
         CarbonImmutable::setTestNow('2026-03-04 17:00:00');
         self::assertSame('2026-03-05', self::cloth(self::board())->day->toDateString());
         CarbonImmutable::setTestNow('2026-03-04 09:40:00');
+    }
+
+    #[Test]
+    public function times_of_another_week_carry_their_date_and_figures_their_thousands_apart(): void
+    {
+        self::assertSame(['Wed 16:00', 'Tue 23:59', 'Thu 00:00'], array_map(static fn(string $at): string => ShopClock::words(CarbonImmutable::parse($at)), ['2026-03-04 16:00', '2026-03-10 23:59', '2026-02-26 00:00']));
+        self::assertSame(['Wed 11 Mar 08:00', 'Wed 25 Feb 08:00'], array_map(static fn(string $at): string => ShopClock::words(CarbonImmutable::parse($at)), ['2026-03-11 08:00', '2026-02-25 08:00']));
+        self::assertSame(["14\u{202F}389.7", '999', '-0.5'], [Figure::words(14389.68, 1), Figure::words(999), Figure::words(-0.5, 1)]);
     }
 
     private static function cloth(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): Cloth

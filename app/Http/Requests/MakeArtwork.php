@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Artwork;
 use App\Models\Frame;
+use App\Shop\Figure;
 use App\Shop\House;
 use Hakama\Artwork\Making;
 use Hakama\House\HouseRule;
@@ -68,7 +69,7 @@ final class MakeArtwork extends FormRequest
             throw ValidationException::withMessages(['columns' => ucfirst($e->getMessage()).'.']);
         }
         if ($grid->copies() * $artwork->stitches > self::MOST_STITCHES) {
-            throw ValidationException::withMessages(['columns' => sprintf('%d copies are %s stitches; a machine takes them in parts of at most %s.', $grid->copies(), number_format($grid->copies() * $artwork->stitches), number_format(self::MOST_STITCHES))]);
+            throw ValidationException::withMessages(['columns' => sprintf('%d copies are %s stitches; a machine takes them in parts of at most %s.', $grid->copies(), Figure::words($grid->copies() * $artwork->stitches), Figure::words(self::MOST_STITCHES))]);
         }
 
         return new Making($turn, $this->boolean('mirrored'), $grid, $field, $this->boolean('regroup'), array_values(array_map(intval(...), preg_split('/[\s,;]+/', $this->string('stops')->trim()->value(), -1, PREG_SPLIT_NO_EMPTY) ?: [])));

@@ -1,6 +1,6 @@
 <x-layout station="artwork" :title="$artwork->name.', history'">
     @php
-        $n = static fn (float $value) => number_format($value, 0, '.', "\u{202F}");
+        $n = static fn (float $value) => App\Shop\Figure::words($value);
         $passed = $artwork->sewOuts->where('passed', true)->where('revision', $artwork->revision);
     @endphp
     <x-slot:say>

@@ -34,7 +34,7 @@
                         </span>
                         <span class="mt-2 block font-semibold text-ink">{{ $artwork->name }}</span>
                     </a>
-                    <span class="block text-sm text-soft tabular-nums">{{ number_format($artwork->stitches, 0, '.', "\u{202F}") }} stitches, {{ number_format($artwork->bounds()->width(), 0) }} × {{ number_format($artwork->bounds()->height(), 0) }} mm{{ $artwork->variant === 'standard' ? '' : ', '.$artwork->variantLabel() }}</span>
+                    <span class="block text-sm text-soft tabular-nums">{{ App\Shop\Figure::words($artwork->stitches) }} stitches, {{ App\Shop\Figure::words($artwork->bounds()->width(), 0) }} × {{ App\Shop\Figure::words($artwork->bounds()->height(), 0) }} mm{{ $artwork->variant === 'standard' ? '' : ', '.$artwork->variantLabel() }}</span>
                     <span class="mt-1 flex">@foreach (array_filter(explode(',', (string) $artwork->hexes)) as $hex)<x-swatch :hex="$hex === '-' ? null : $hex" />@endforeach</span>
                     @if (str_contains((string) $artwork->hexes, '-'))<span class="now text-sm">wants a thread</span>@endif
                 </li>

@@ -1,6 +1,6 @@
 @php
     use Hakama\Stitch\Turn;
-    $n = static fn (float $value, int $digits = 0) => number_format($value, $digits, '.', "\u{202F}");
+    $n = static fn (float $value, int $digits = 0) => App\Shop\Figure::words($value, $digits);
 @endphp
 @if ($problem !== null)
     <p class="note note-now" role="alert">{{ $problem }} Nothing was made; change what is on the left.</p>

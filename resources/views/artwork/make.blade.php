@@ -17,7 +17,7 @@
                 <div class="col-span-2"><x-wrong field="columns" /><x-wrong field="rows" /><x-wrong field="gap" /></div>
                 <label class="col-span-2 flex items-center gap-2 text-base text-ink"><input type="checkbox" name="regroup" value="1" class="h-5 w-5" @checked(old('regroup', '1')) data-key="g" data-does="Regroup by colour"> Regroup the copies by colour <kbd>g</kbd></label>
                 <div class="col-span-2"><label for="stops">Halts to put in, after stitch</label><input id="stops" name="stops" value="{{ old('stops', request('stops')) }}" placeholder="such as 82, 164" data-key="p" data-does="Type where it is to halt"><x-wrong field="stops" />
-                    <p class="mt-1 text-sm text-soft">For applied cloth whose lines come in one block. The number of a stitch is read under <a href="{{ route('artwork.show', $artwork) }}">Look</a>. Stops it has already: {{ implode(', ', array_map(static fn ($step) => number_format($step->to, 0, '.', "\u{202F}"), array_slice($sheet->steps, 0, -1))) ?: 'none' }}.</p></div>
+                    <p class="mt-1 text-sm text-soft">For applied cloth whose lines come in one block. The number of a stitch is read under <a href="{{ route('artwork.show', $artwork) }}">Look</a>. Stops it has already: {{ implode(', ', array_map(static fn ($step) => App\Shop\Figure::words($step->to), array_slice($sheet->steps, 0, -1))) ?: 'none' }}.</p></div>
                 <div class="col-span-2"><label for="name">Name of what is made</label><input id="name" name="name" value="{{ old('name') }}" maxlength="120" placeholder="{{ $artwork->name }}, and what was done"><x-wrong field="name" /></div>
             </fieldset>
             <div class="mt-3"><x-wrong field="sure" /><div id="sure-box"></div></div>

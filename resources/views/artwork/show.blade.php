@@ -1,6 +1,6 @@
 <x-layout station="artwork" :title="$artwork->name">
     @php
-        $n = static fn (float $value, int $digits = 0) => number_format($value, $digits, '.', "\u{202F}");
+        $n = static fn (float $value, int $digits = 0) => App\Shop\Figure::words($value, $digits);
         $bare = $artwork->blocks->whereNull('thread_id');
         $mark = substr(md5($artwork->checksum), 0, 8);
         $order = static fn (?float $r) => $r === null ? '' : sprintf(' (%+.2f)', $r);

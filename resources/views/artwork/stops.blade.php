@@ -1,6 +1,6 @@
 <x-layout station="artwork" :title="$artwork->name.', stop sheet'">
     @php
-        $n = static fn (float $value) => number_format($value, 0, '.', "\u{202F}");
+        $n = static fn (float $value) => App\Shop\Figure::words($value);
         $halts = $sheet->halts();
         $open = collect($sheet->steps)->filter(static fn ($step) => ! $step->decided && $step->role !== Hakama\Artwork\Role::Sew);
         $say = static fn (int $count) => $count === 1 ? 'one stop' : "{$count} stops";

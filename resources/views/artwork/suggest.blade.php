@@ -12,7 +12,7 @@
             @foreach ($matches as $match)
                 <tr>
                     <td><span class="inline-block h-7 w-9 align-middle" style="background: {{ $hex }}"></span><span class="mr-2 inline-block h-7 w-9 align-middle" style="background: {{ $match->thread->colour->hex() }}"></span>{{ $match->thread->code }} {{ $threads[$match->thread->code]->name }}, {{ $match->thread->weight }} wt</td>
-                    <td class="num">{{ number_format($match->difference, 2) }}</td>
+                    <td class="num">{{ App\Shop\Figure::words($match->difference, 2) }}</td>
                     <td>{{ $match->likeness->value === 'none' ? 'no match' : $match->likeness->value }}</td>
                     <td class="num"><button class="btn btn-small" name="thread" value="{{ $match->thread->code }}" aria-label="Use {{ $match->thread->code }} for block {{ $block->number }}">Use</button></td>
                 </tr>

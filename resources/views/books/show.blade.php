@@ -1,6 +1,6 @@
 <x-layout station="books" title="Books">
     @php
-        $n = static fn (float $v, int $d = 0) => number_format($v, $d, '.', "\u{202F}");
+        $n = static fn (float $v, int $d = 0) => App\Shop\Figure::words($v, $d);
         $today = $byDay[now()->toDateString()] ?? null;
         $causes = static fn ($entry) => collect($entry->spoiled)->map(fn ($c, $k) => "{$c} ".Hakama\Floor\SpoilCause::from($k)->label())->implode(', ');
         $over = static fn ($e) => $e->overPlan() === null ? '' : sprintf('%+d %%', round(100 * $e->overPlan() - 100));

@@ -5,7 +5,7 @@
     $run = $station->run;
     $open = $station->open;
     $sheet = $open?->stopSheet();
-    $n = static fn (float $v) => number_format($v, 0, '.', "\u{202F}");
+    $n = static fn (float $v) => App\Shop\Figure::words($v);
     $halts = [K::ThreadBroke->value => 'Thread broke', K::BobbinRanOut->value => 'Bobbin ran out', K::Stopped->value => 'Stopped by hand', K::HandStop->value => 'A hand is wanted'];
 @endphp
 <div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}" data-sign="{{ $station->pulse->sign }}">

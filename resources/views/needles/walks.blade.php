@@ -5,7 +5,7 @@
 <x-layout station="needles" title="Walks to the shelf">
     <x-slot:say>
         @if ($first === null)Every thread that is planned for the next days is on its rack.
-        @else Next walk: {{ $first->cones() }} {{ $first->cones() === 1 ? 'cone' : 'cones' }}, for {{ implode(', ', array_map(static fn ($one) => $one->batch->id, $first->setups)) }}, by {{ $at($first->setups[0]->setupStart)->format('D H:i') }}.@endif
+        @else Next walk: {{ $first->cones() }} {{ $first->cones() === 1 ? 'cone' : 'cones' }}, for {{ implode(', ', array_map(static fn ($one) => $one->batch->id, $first->setups)) }}, by {{ App\Shop\ShopClock::words($at($first->setups[0]->setupStart)) }}.@endif
     </x-slot:say>
     <x-needle-tabs :machines="$machines" here="walks" />
     @foreach ($walks as $walk)

@@ -2,7 +2,7 @@
     <x-slot:say>
         @if ($late !== [])
             <span class="now">{{ count($late) === 1 ? 'One order will be late' : count($late).' orders will be late' }}:</span>
-            no. {{ $late[0]->number }} for {{ $late[0]->customer }} is due {{ $late[0]->dueAt->isToday() ? 'today' : $late[0]->dueAt->format('D') }} {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends ? ' and ends '.$late[0]->ends->format('D H:i') : '' }}.
+            no. {{ $late[0]->number }} for {{ $late[0]->customer }} is due {{ $late[0]->dueAt->isToday() ? 'today' : $late[0]->dueAt->format('D') }} {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends ? ' and ends '.App\Shop\ShopClock::words($late[0]->ends) : '' }}.
         @elseif ($rows === [])
             No order is open.
         @else
@@ -31,9 +31,9 @@
                     <td><div class="flex items-center gap-3"><div class="flex-1"><x-strip :done="$row->done" :sewing="$row->sewing" :of="$row->pieces" /></div><span class="num w-14">{{ $row->done }} / {{ $row->pieces }}</span></div></td>
                     <td class="whitespace-nowrap tabular-nums">
                         @if ($row->isDone()) done
-                        @elseif ($row->isLate() && $row->ends)<span class="now">{{ $row->ends->format('D H:i') }}, late by {{ $row->dueAt->diffForHumans($row->ends, ['syntax' => true, 'parts' => 2, 'short' => true]) }}</span>
+                        @elseif ($row->isLate() && $row->ends)<span class="now">{{ App\Shop\ShopClock::words($row->ends) }}, late by {{ $row->dueAt->diffForHumans($row->ends, ['syntax' => true, 'parts' => 2, 'short' => true]) }}</span>
                         @elseif ($row->isLate())<span class="now">past due, {{ $row->state() }}</span>
-                        @elseif ($row->ends){{ $row->ends->format('D H:i') }}
+                        @elseif ($row->ends){{ App\Shop\ShopClock::words($row->ends) }}
                         @else <span class="text-soft">{{ $row->state() }}</span>@endif
                     </td>
                 </tr>

@@ -1,8 +1,8 @@
 <x-layout station="orders" :title="'Order '.$order->number">
     <x-slot:say>
         @if ($ends === null)No. {{ $order->number }} has no place in the plan yet, or is done.
-        @elseif ($ends > $order->due_at)<span class="now">No. {{ $order->number }} ends {{ $ends->format('D H:i') }}, after its time.</span>
-        @else No. {{ $order->number }} ends {{ $ends->format('D H:i') }}, in time.@endif
+        @elseif ($ends > $order->due_at)<span class="now">No. {{ $order->number }} ends {{ App\Shop\ShopClock::words($ends) }}, after its time.</span>
+        @else No. {{ $order->number }} ends {{ App\Shop\ShopClock::words($ends) }}, in time.@endif
     </x-slot:say>
     <div class="mb-1 flex items-baseline gap-4">
         <h1>No. {{ $order->number }} for {{ $order->customer->name }}</h1>

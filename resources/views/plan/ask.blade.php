@@ -32,7 +32,7 @@
             </form>
             @if ($proposals->isNotEmpty())
                 <h3 class="mt-4 font-semibold">Kept</h3>
-                <ul>@foreach ($proposals as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><a class="flex-1" href="{{ route('plan.proposal', $one) }}">{{ ucfirst(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span class="text-sm text-soft">{{ $one->isSearching() ? 'is worked out' : ($one->cost === null ? '' : 'cost '.number_format($one->cost, 1)) }}</span></li>@endforeach</ul>
+                <ul>@foreach ($proposals as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><a class="flex-1" href="{{ route('plan.proposal', $one) }}">{{ ucfirst(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span class="text-sm text-soft">{{ $one->isSearching() ? 'is worked out' : ($one->cost === null ? '' : 'cost '.App\Shop\Figure::words($one->cost, 1)) }}</span></li>@endforeach</ul>
             @endif
         </section>
     </div>

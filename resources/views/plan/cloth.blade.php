@@ -52,7 +52,7 @@
                     $w = $fold->endX - $fold->setupX;
                     $room = $fold->endX - max($fold->startX, $fold->setupX);
                     $waits = $fold->placed->batch->readyAt > $fold->placed->setupStart + $fold->placed->setupS;
-                    $words = sprintf('%s, %s, %d pieces for %s. Set-up %s, first load %s, ends %s, due %s.%s%s%s', $b->code, $b->artwork, $b->left, $b->customer, $at($fold->placed->setupStart)->format('D H:i'), $at($fold->placed->start())->format('H:i'), $at($fold->placed->end())->format('D H:i'), $b->dueAt->format('D H:i'), $late ? ' Late.' : '', ($waits ? ' It waits for its blanks.' : '').($fold->placed->wait ? ' It '.$fold->placed->wait->words($b->frame).'.' : ''), $b->fixedAt ? ' Fixed.' : '');
+                    $words = sprintf('%s, %s, %d pieces for %s. Set-up %s, first load %s, ends %s, due %s.%s%s%s', $b->code, $b->artwork, $b->left, $b->customer, App\Shop\ShopClock::words($at($fold->placed->setupStart)), $at($fold->placed->start())->format('H:i'), App\Shop\ShopClock::words($at($fold->placed->end())), App\Shop\ShopClock::words($b->dueAt), $late ? ' Late.' : '', ($waits ? ' It waits for its blanks.' : '').($fold->placed->wait ? ' It '.$fold->placed->wait->words($b->frame).'.' : ''), $b->fixedAt ? ' Fixed.' : '');
                 @endphp
                 <g class="fold" @if ($live) tabindex="0" aria-roledescription="batch" aria-disabled="{{ $b->started ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started) data-keynote="shift + arrows|Lift {{ $b->code }} and carry it earlier, later, or to another machine; Enter lets it go there, Escape leaves it" @endunless @endif role="group" data-batch="{{ $b->code }}" data-machine="{{ $machine }}" data-place="{{ $fold->place }}" data-end="{{ $fold->placed->end() }}" aria-label="{{ $words }}">
                     <title>{{ $words }}</title>
@@ -69,7 +69,7 @@
                         <text x="{{ $n($fold->endX - $room + 5) }}" y="{{ $n($bandY + 33) }}" font-size="12.5" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->artwork, $room - 6, 6.6) }}</text>
                         <text x="{{ $n($fold->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}" font-size="12.5" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->left.' pcs, '.$b->frame.', no. '.$b->orderNumber, $room - 6, 6.6) }}</text>
                     @endif
-                    @if ($late)<path d="M{{ $n($fold->endX - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f"/><text x="{{ $n(min($fold->endX - 10, Cloth::WIDTH)) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700" text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>@endif
+                    @if ($late)@php $mark = min($fold->endX, Cloth::WIDTH - 8); @endphp<path d="M{{ $n($mark - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f"/><text x="{{ $n($mark - 10) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700" text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>@endif
                 </g>
             @endforeach
         </g>

@@ -2,7 +2,7 @@
     $at = static fn (int $s) => App\Shop\ShopClock::time($s);
     $saved = $comparison->now->totals->setupMin - $comparison->then->totals->setupMin;
     $open = $proposal->state === 'ready' && $comparison->moves() > 0;
-    $row = static fn (string $name, Hakama\Plan\Totals $t) => [$name, number_format($t->cost, 1), $t->lateBatches, number_format($t->weightedLateMin), number_format($t->setupMin), $t->threadChanges, $t->frameChanges, $t->driverChanges];
+    $row = static fn (string $name, Hakama\Plan\Totals $t) => [$name, App\Shop\Figure::words($t->cost, 1), $t->lateBatches, App\Shop\Figure::words($t->weightedLateMin), App\Shop\Figure::words($t->setupMin), $t->threadChanges, $t->frameChanges, $t->driverChanges];
 @endphp
 <div class="mb-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
     <table>
@@ -13,7 +13,7 @@
         <p><strong>{{ $saved >= 0 ? 'Saves '.(int) round($saved).' min of set-up' : 'Takes '.(int) round(-$saved).' min more of set-up' }}</strong> and {{ $comparison->now->totals->threadChanges - $comparison->then->totals->threadChanges }} thread changes.
         @if ($comparison->becomeLate() !== [])<span class="now">Late by it: {{ implode(', ', array_map(static fn ($b) => "{$b->code} for {$b->customer}", $comparison->becomeLate())) }}.</span>@else Nobody becomes late by it.@endif
         @if ($comparison->areSaved() !== []) In time again: {{ implode(', ', array_map(static fn ($b) => $b->code, $comparison->areSaved())) }}.@endif</p>
-        <p class="mt-1 text-sm text-soft">{{ number_format($proposal->done) }} changes tried, seed {{ $proposal->seed }}. No plan can cost less than {{ number_format($proposal->bound ?? 0, 1) }}.@if ($version !== $proposal->version) The plan in force has changed since this was found; what has come since stays planned.@endif</p>
+        <p class="mt-1 text-sm text-soft">{{ App\Shop\Figure::words($proposal->done) }} changes tried, seed {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}.@if ($version !== $proposal->version) The plan in force has changed since this was found; what has come since stays planned.@endif</p>
     </div>
 </div>
 @include('plan.cloth', ['live' => false])
@@ -27,8 +27,8 @@
                 <td class="font-semibold">{{ $batch->code }}</td>
                 <td>{{ $batch->artwork }}, {{ $batch->left }} × {{ $batch->garment }}</td>
                 <td class="whitespace-nowrap">{{ $moves ? ($before === null ? 'nowhere' : $before->machine).' → ' : '' }}{{ $after->machine ?? 'nowhere' }}{{ $moves ? '' : ', stays' }}</td>
-                <td class="whitespace-nowrap tabular-nums">{{ $before && $after && $before->end() !== $after->end() ? $at($before->end())->format('D H:i').' → ' : '' }}{{ $after ? $at($after->end())->format('D H:i') : '' }}</td>
-                <td class="whitespace-nowrap tabular-nums">{{ $batch->dueAt->format('D H:i') }}@if ($after && $after->lateS() > 0)<span class="now">, late</span>@endif</td>
+                <td class="whitespace-nowrap tabular-nums">{{ $before && $after && $before->end() !== $after->end() ? App\Shop\ShopClock::words($at($before->end())).' → ' : '' }}{{ $after ? App\Shop\ShopClock::words($at($after->end())) : '' }}</td>
+                <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($batch->dueAt) }}@if ($after && $after->lateS() > 0)<span class="now">, late</span>@endif</td>
             </tr>
         @endforeach</tbody>
     </table></div>

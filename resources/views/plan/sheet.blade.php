@@ -28,17 +28,17 @@
                     <td class="font-semibold"><a href="{{ route('plan.why', $b->code) }}">{{ $b->code }}</a>{{ $b->fixedAt ? ' fixed' : '' }}</td>
                     <td>{{ $b->artwork }}, {{ $b->left }} × {{ $b->garment }}</td>
                     <td>{{ $placed->machine }}</td>
-                    <td class="num">{{ number_format($placed->setupS / 60, 1) }} min</td>
-                    <td class="whitespace-nowrap tabular-nums">{{ $at($placed->start())->format('D H:i') }}</td>
-                    <td class="whitespace-nowrap tabular-nums">{{ $at($placed->end())->format('D H:i') }}</td>
-                    <td class="whitespace-nowrap tabular-nums">@if ($placed->lateS() > 0)<span class="now">{{ $b->dueAt->format('D H:i') }}, late</span>@else{{ $b->dueAt->format('D H:i') }}@endif</td>
+                    <td class="num">{{ App\Shop\Figure::words($placed->setupS / 60, 1) }} min</td>
+                    <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($at($placed->start())) }}</td>
+                    <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($at($placed->end())) }}</td>
+                    <td class="whitespace-nowrap tabular-nums">@if ($placed->lateS() > 0)<span class="now">{{ App\Shop\ShopClock::words($b->dueAt) }}, late</span>@else{{ App\Shop\ShopClock::words($b->dueAt) }}@endif</td>
                 </tr>
             @endforeach
             </tbody>
         </table>
         <div>
             <dl class="facts">
-                <dt>Set-up, all machines</dt><dd>{{ number_format($timetable->totals->setupMin, 0) }} min</dd>
+                <dt>Set-up, all machines</dt><dd>{{ App\Shop\Figure::words($timetable->totals->setupMin, 0) }} min</dd>
                 <dt>Driver, frame, thread changes</dt><dd>{{ $timetable->totals->driverChanges }}, {{ $timetable->totals->frameChanges }}, {{ $timetable->totals->threadChanges }}</dd>
                 <dt>Late batches</dt><dd>{{ $timetable->totals->lateBatches }}</dd>
             </dl>

@@ -2,7 +2,7 @@
     <x-slot:say>
         @if ($late !== [])
             @php $one = $board->batches()[$late[0]->batch->id]; @endphp
-            <span class="now">{{ count($late) === 1 ? 'One batch ends late' : count($late).' batches end late' }}:</span> {{ $one->code }} for {{ $one->customer }} is due {{ $one->dueAt->format('D H:i') }} and ends {{ App\Shop\ShopClock::time($late[0]->end())->format('D H:i') }}.
+            <span class="now">{{ count($late) === 1 ? 'One batch ends late' : count($late).' batches end late' }}:</span> {{ $one->code }} for {{ $one->customer }} is due {{ App\Shop\ShopClock::words($one->dueAt) }} and ends {{ App\Shop\ShopClock::words(App\Shop\ShopClock::time($late[0]->end())) }}.
         @elseif ($timetable->placed === []) Nothing is planned.
         @else Every batch ends in time; {{ (int) round($timetable->totals->setupMin) }} minutes go into set-ups.@endif
     </x-slot:say>

@@ -8,8 +8,8 @@
         @if ($batch->started){{ $batch->code }} runs on {{ $batch->machine }}: it stays until it is done.
         @elseif ($placed === null)<span class="now">{{ $batch->code }} has no place in the plan.</span>
         @elseif ($next === null){{ $batch->code }} can stand nowhere else.
-        @elseif ($current && $next->costMore > 0.005)The next best place would cost {{ number_format($next->costMore, 1) }} more than the one it has.
-        @else<span class="now">There is a better place for it: {{ $next->machine }}, {{ number_format(-$next->costMore, 1) }} cheaper.</span>@endif
+        @elseif ($current && $next->costMore > 0.005)The next best place would cost {{ App\Shop\Figure::words($next->costMore, 1) }} more than the one it has.
+        @else<span class="now">There is a better place for it: {{ $next->machine }}, {{ App\Shop\Figure::words(-$next->costMore, 1) }} cheaper.</span>@endif
     </x-slot:say>
     <x-plan-tabs here="why" :title="$batch->code.', '.$batch->artwork" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,2fr)]">
@@ -20,16 +20,16 @@
                 <dt>Frame</dt><dd>{{ $batch->frame }}</dd>
                 @if ($placed)
                 <dt>On</dt><dd>{{ $placed->machine }}</dd>
-                <dt>Set-up</dt><dd>{{ $at($placed->setupStart)->format('D H:i') }}, {{ number_format($placed->setupS / 60, 1) }} min</dd>
+                <dt>Set-up</dt><dd>{{ App\Shop\ShopClock::words($at($placed->setupStart)) }}, {{ App\Shop\Figure::words($placed->setupS / 60, 1) }} min</dd>
                 @if ($placed->refit > 0)<dt>Needles</dt><dd>fit {{ $batch->needle }} on {{ $placed->refit }}</dd>@endif
-                <dt>First load</dt><dd>{{ $at($placed->start())->format('D H:i') }}</dd>
-                <dt>Ends</dt><dd>{{ $at($placed->end())->format('D H:i') }}</dd>
+                <dt>First load</dt><dd>{{ App\Shop\ShopClock::words($at($placed->start())) }}</dd>
+                <dt>Ends</dt><dd>{{ App\Shop\ShopClock::words($at($placed->end())) }}</dd>
                 @endif
-                <dt>Due</dt><dd>{{ $batch->dueAt->format('D H:i') }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}</dd>
+                <dt>Due</dt><dd>{{ App\Shop\ShopClock::words($batch->dueAt) }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}</dd>
             </dl>
             @if ($placed && ! $batch->started)
                 <form method="post" action="{{ route('plan.fix', $batch->code) }}" class="mt-4">@csrf @method('put')<input type="hidden" name="version" value="{{ $version }}"><input type="hidden" name="fixed" value="{{ $batch->fixedAt ? 0 : 1 }}">
-                    <button class="btn" data-key="x">{{ $batch->fixedAt ? 'Let it be moved again' : 'Fix it there, at '.$at($placed->start())->format('D H:i') }} <kbd>x</kbd></button></form>
+                    <button class="btn" data-key="x">{{ $batch->fixedAt ? 'Let it be moved again' : 'Fix it there, at '.App\Shop\ShopClock::words($at($placed->start())) }} <kbd>x</kbd></button></form>
                 @if ($batch->fixedAt)<p class="mt-1 text-sm">Fixed to {{ $batch->machine }}, {{ $batch->fixedAt->format('D j M H:i') }}.</p>@endif
             @endif
             @if ($batch->left > 1)
@@ -52,7 +52,7 @@
                 <tbody>@foreach ($shown as $option)
                     <tr @class(['font-semibold' => $option === $current])>
                         <td class="whitespace-nowrap">{{ $option->machine }}, {{ $option->place === 0 ? 'first' : 'after '.$option->sequence->on($option->machine)[$option->place - 1] }}</td>
-                        <td class="num">{{ $option === $current ? 'is there' : number_format($option->costMore, 1) }}</td>
+                        <td class="num">{{ $option === $current ? 'is there' : App\Shop\Figure::words($option->costMore, 1) }}</td>
                         <td class="text-sm font-normal">{{ $words($option) }}</td>
                         <td class="num">@if ($option !== $current && ! $batch->fixedAt)<form method="post" action="{{ route('plan.moves') }}">@csrf<input type="hidden" name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine" value="{{ $option->machine }}"><input type="hidden" name="place" value="{{ $option->place }}"><input type="hidden" name="version" value="{{ $version }}"><button class="btn btn-small" aria-label="Move it to {{ $option->machine }}, place {{ $option->place + 1 }}">Move</button></form>@endif</td>
                     </tr>

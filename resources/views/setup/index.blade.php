@@ -1,7 +1,7 @@
 <x-layout station="setup" title="Setup">
     @php $todo = $open->whereNull('frame')->where('bare', 0)->values(); @endphp
     <x-slot:say>
-        @if ($todo->isNotEmpty())<span class="now">{{ $todo->count() === 1 ? 'One decoration waits' : $todo->count().' decorations wait' }}:</span> next is no. {{ $todo->first()->number }}, {{ $todo->first()->artwork }} at {{ str_replace('_', ' ', $todo->first()->position) }}, due {{ Carbon\CarbonImmutable::parse($todo->first()->due_at)->format('D H:i') }}.
+        @if ($todo->isNotEmpty())<span class="now">{{ $todo->count() === 1 ? 'One decoration waits' : $todo->count().' decorations wait' }}:</span> next is no. {{ $todo->first()->number }}, {{ $todo->first()->artwork }} at {{ str_replace('_', ' ', $todo->first()->position) }}, due {{ App\Shop\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)) }}.
         @else Everything open is set up.@endif
     </x-slot:say>
     <x-setup-tabs here="index" title="Decorations to set up" />

@@ -1,7 +1,7 @@
 <x-layout station="setup" title="Practice book">
     @php $cents = array_sum(array_column($risks, 'cents')); @endphp
     <x-slot:say>
-        @if ($risks !== [])<span class="now">Cloth that nobody here has practised:</span> {{ implode(', ', array_unique(array_column($risks, 'fabric'))) }}; garments worth {{ number_format($cents / 100, 2) }} are waiting.
+        @if ($risks !== [])<span class="now">Cloth that nobody here has practised:</span> {{ implode(', ', array_unique(array_column($risks, 'fabric'))) }}; garments worth {{ App\Shop\Figure::words($cents / 100, 2) }} are waiting.
         @else Everything open is on cloth that has come out here before.@endif
     </x-slot:say>
     <x-setup-tabs here="practice" title="Practice book" />
@@ -10,7 +10,7 @@
             @if ($risks !== [])
                 <h2 class="mb-1">At risk</h2>
                 <table class="mb-6"><thead><tr><th class="num">Order</th><th>For</th><th>Garments</th><th>Cloth</th><th class="num">How many</th><th class="num">Worth</th></tr></thead>
-                <tbody>@foreach ($risks as $risk)<tr><td class="num"><a href="{{ route('orders.show', $risk['order']) }}">{{ $risk['order'] }}</a></td><td>{{ $risk['customer'] }}</td><td>{{ $risk['garment'] }}</td><td><strong>{{ $risk['fabric'] }}</strong></td><td class="num">{{ $risk['pieces'] }}</td><td class="num">{{ $risk['cents'] === null ? 'not known' : number_format($risk['cents'] / 100, 2) }}</td></tr>@endforeach</tbody></table>
+                <tbody>@foreach ($risks as $risk)<tr><td class="num"><a href="{{ route('orders.show', $risk['order']) }}">{{ $risk['order'] }}</a></td><td>{{ $risk['customer'] }}</td><td>{{ $risk['garment'] }}</td><td><strong>{{ $risk['fabric'] }}</strong></td><td class="num">{{ $risk['pieces'] }}</td><td class="num">{{ $risk['cents'] === null ? 'not known' : App\Shop\Figure::words($risk['cents'] / 100, 2) }}</td></tr>@endforeach</tbody></table>
             @endif
             <h2 class="mb-1">Who has sewn what</h2>
             @if ($book->isEmpty())<p class="note">Nothing is written down yet. What is counted on the floor comes in by itself; write down what was practised on scrap.</p>

@@ -10,7 +10,7 @@
         <tbody>
         <tr><td><x-swatch :hex="$hex" />wanted: {{ $like ? "{$like->code} {$like->name}" : $hex }}</td><td class="num">{{ $weight ?? '' }}</td><td></td><td></td><td></td></tr>
         @foreach ($matches as $match)
-            <tr><td><x-swatch :hex="$match->thread->colour->hex()" /><strong>{{ $match->thread->code }}</strong> {{ $threads[$match->thread->code]->name }}</td><td class="num">{{ $match->thread->weight }}</td><td class="num">{{ number_format($match->difference, 2) }}</td><td>{{ match ($match->likeness) { Hakama\Thread\Likeness::Same => 'the same', Hakama\Thread\Likeness::Close => 'close', Hakama\Thread\Likeness::Compromise => 'a visible compromise', Hakama\Thread\Likeness::None => 'no match' } }}</td><td>{{ $threads[$match->thread->code]->shelf() }}</td></tr>
+            <tr><td><x-swatch :hex="$match->thread->colour->hex()" /><strong>{{ $match->thread->code }}</strong> {{ $threads[$match->thread->code]->name }}</td><td class="num">{{ $match->thread->weight }}</td><td class="num">{{ App\Shop\Figure::words($match->difference, 2) }}</td><td>{{ match ($match->likeness) { Hakama\Thread\Likeness::Same => 'the same', Hakama\Thread\Likeness::Close => 'close', Hakama\Thread\Likeness::Compromise => 'a visible compromise', Hakama\Thread\Likeness::None => 'no match' } }}</td><td>{{ $threads[$match->thread->code]->shelf() }}</td></tr>
         @endforeach
         </tbody>
     </table>

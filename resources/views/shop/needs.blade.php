@@ -1,6 +1,6 @@
 <x-layout station="shop" title="Thread wanted">
     @php
-        $n = static fn (float $value) => number_format($value, 0, '.', "\u{202F}");
+        $n = static fn (float $value) => App\Shop\Figure::words($value);
         $days = $need->nearDays();
         $later = $need->later();
         $codes = array_keys($need->forecast->needed);
@@ -20,7 +20,7 @@
             <tr><td><x-swatch :hex="$threads[$code]?->hex" />{{ $code }} {{ $threads[$code]?->name }}</td>
                 @foreach ($days as $day)<td class="num">{{ isset($need->byDay[$day][$code]) ? $n($need->byDay[$day][$code]) : '' }}</td>@endforeach @if ($later !== [])<td class="num">{{ isset($later[$code]) ? $n($later[$code]) : '' }}</td>@endif
                 <td class="num"><strong>{{ $n($need->forecast->needed[$code]) }}</strong></td><td class="num">{{ $n($threads[$code]?->metresLeft() ?? 0) }}</td>
-                <td>@isset($short[$code])<span class="now">at {{ $short[$code]->for }}</span>, {{ $short[$code]->at === PHP_INT_MAX ? 'not planned yet' : App\Shop\ShopClock::time($short[$code]->at)->format('D H:i') }}@endisset</td></tr>
+                <td>@isset($short[$code])<span class="now">at {{ $short[$code]->for }}</span>, {{ $short[$code]->at === PHP_INT_MAX ? 'not planned yet' : App\Shop\ShopClock::words(App\Shop\ShopClock::time($short[$code]->at)) }}@endisset</td></tr>
         @endforeach
         <tr><td><strong>Bobbins</strong> of {{ $n($need->perBobbinM) }} m</td>@foreach ($days as $day)<td class="num">{{ $need->bobbins($day) }}</td>@endforeach @if ($later !== [])<td class="num">{{ $need->bobbinsLater() }}</td>@endif<td class="num"><strong>{{ $need->bobbinsInAll() }}</strong></td><td></td><td></td></tr>
         </tbody>

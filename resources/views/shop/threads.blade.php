@@ -1,6 +1,6 @@
 <x-layout station="shop" title="Thread shelf">
     @php
-        $n = static fn (float $value) => number_format($value, 0, '.', "\u{202F}");
+        $n = static fn (float $value) => App\Shop\Figure::words($value);
         $short = $need->forecast->short;
         $when = static fn ($demand) => $demand->at === PHP_INT_MAX ? 'when it is planned' : App\Shop\ShopClock::time($demand->at)->format('D j M H:i');
     @endphp

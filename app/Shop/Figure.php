@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+/** Figures as a person reads them. */
+final class Figure
+{
+    /** Thousands apart by a narrow space: "14 389.7". */
+    public static function words(int|float $value, int $digits = 0): string
+    {
+        return number_format($value, $digits, '.', "\u{202F}");
+    }
+}
