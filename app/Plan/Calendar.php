@@ -25,7 +25,8 @@ final class Calendar
 
     /** @var array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>}|null */
     private ?array $rows = null;
-    private ?Hands $hands = null;
+    /** @var list<array{int, int, int}>|null */
+    private ?array $comings = null;
     /** @var list<CarbonImmutable>|null */
     private ?array $days = null;
     private ?Hours $hours = null;
@@ -78,7 +79,7 @@ final class Calendar
      *
      * @return list<string> who is away on one of them, or in as well
      */
-    public function people(array $days): array
+    public function said(array $days): array
     {
         $on = array_filter($this->presences(), static fn(Presence $one): bool => array_filter($days, static function (array $day) use ($one): bool {
             $span = $one->span(ShopClock::time($day[0]));
@@ -92,23 +93,33 @@ final class Calendar
     /** How many machines can be tended at once, and when that changes because somebody comes or goes. */
     public function hands(): Hands
     {
-        if ($this->hands === null) {
-            $changes = [];
+        return Hands::of((int) $this->house->rules()->value(HouseRule::People), $this->house->rules()->value(HouseRule::Tends), $this->comings());
+    }
+
+    /** How many people are in, and when that changes. */
+    public function people(): Hands
+    {
+        return Hands::of((int) $this->house->rules()->value(HouseRule::People), 1, $this->comings());
+    }
+
+    /** @return list<array{int, int, int}> [from, to) and how many people more or fewer are in then */
+    private function comings(): array
+    {
+        if ($this->comings === null) {
+            $this->comings = [];
             $days = $this->days();
             $last = $days === [] ? CarbonImmutable::today() : end($days);
             foreach ($this->presences() as $one) {
                 for ($day = CarbonImmutable::today(); $day <= $last; $day = $day->addDay()) {
                     $span = $one->span($day);
                     if ($span !== null) {
-                        $changes[] = [...$span, $one->people];
+                        $this->comings[] = [...$span, $one->people];
                     }
                 }
             }
-            $rules = $this->house->rules();
-            $this->hands = Hands::of((int) $rules->value(HouseRule::People), $rules->value(HouseRule::Tends), $changes);
         }
 
-        return $this->hands;
+        return $this->comings;
     }
 
     /** The working day that many working days from now: today is the first as long as it is not over. */

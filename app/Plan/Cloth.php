@@ -6,7 +6,7 @@ namespace App\Plan;
 
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
-use Hakama\Plan\Hands;
+use Hakama\Plan\Handwork;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Timetable;
 
@@ -20,8 +20,6 @@ final readonly class Cloth
     public const BAND_AT = 16;
     public const BAND = 62;
     public const STRAND = 3.6;
-    /** Room above the lanes for who is in, where that changes. */
-    public const HANDS = 18;
     private const HOURS = 3;
     private const CREASE = 4.0;
 
@@ -32,7 +30,7 @@ final readonly class Cloth
      * @param array<string, list<array{float, float, string}>> $pauses machine => [from, to) and why nothing is done there
      * @param array<string, float>         $top    machine => where its lane begins
      * @param list<Real>                   $real   what has really happened
-     * @param list<array{float, float, int}> $hands [from, to) while not the usual number of machines can be tended, and how many can
+     * @param HandsRow                     $hands  what the plan asks of the people
      */
     private function __construct(
         public Zoom $zoom,
@@ -46,17 +44,16 @@ final readonly class Cloth
         public float $height,
         public ?float $nowX,
         public array $real,
-        public array $hands,
+        public HandsRow $hands,
     ) {}
 
     /** @param array<string, array<string, array{int, int, int}>> $real machine => batch => first and last moment of it today, loads */
     public static function of(PlanBoard $board, Timetable $timetable, Calendar $calendar, Zoom $zoom, int $offset, array $real = []): self
     {
         [$day, $days] = self::days($board, $calendar, $zoom, $offset);
-        $shown = new self($zoom, $offset, $day, $days, [], [], [], [], 0, null, [], []);
+        $shown = new self($zoom, $offset, $day, $days, [], [], [], [], 0, null, [], new HandsRow([], [], 0, 0));
         $lanes = $strands = $pauses = $top = $drawn = [];
-        $hands = $shown->handsOf($timetable->shop->hands);
-        $y = (float) self::TOP + ($hands === [] ? 0 : self::HANDS);
+        $y = (float) self::TOP;
         foreach ($timetable->shop->lanes as $machine => $lane) {
             $placed = $timetable->on($machine);
             $lanes[$machine] = array_values(array_filter(array_map(static fn(Placed $one, int $place): ?Fold => $shown->fold($one, $board->batches()[$one->batch->id], $place, $one->wait === null ? null : ($place === 0 ? $timetable->shop->now : $placed[$place - 1]->end())), $placed, array_keys($placed))));
@@ -73,7 +70,7 @@ final readonly class Cloth
         $now = $timetable->shop->now;
         $inside = array_filter($days, static fn(array $one): bool => $now >= $one[0] && $now <= $one[1]) !== [];
 
-        return new self($zoom, $offset, $day, $days, $lanes, $strands, $pauses, $top, $y + 4, $inside ? $shown->x($now) : null, $drawn, $hands);
+        return new self($zoom, $offset, $day, $days, $lanes, $strands, $pauses, $top, $y + HandsRow::HEIGHT + 4, $inside ? $shown->x($now) : null, $drawn, HandsRow::of($shown, Handwork::of($timetable), $timetable->shop->hands, $calendar->people()));
     }
 
     /** Nights take no room: what lies in one is drawn at its edge. */
@@ -206,22 +203,6 @@ final readonly class Cloth
         }
 
         return $strands;
-    }
-
-    /** @return list<array{float, float, int}> */
-    private function handsOf(Hands $hands): array
-    {
-        $shown = [];
-        foreach ($hands->counts as $k => $count) {
-            [$from, $to] = [$hands->times[$k - 1] ?? PHP_INT_MIN, $hands->times[$k] ?? PHP_INT_MAX];
-            foreach ($this->days as [$begins, $ends]) {
-                if ($count !== $hands->counts[0] && $from < $ends && $to > $begins) {
-                    $shown[] = [$this->x(max($from, $begins)), $this->x(min($to, $ends)), $count];
-                }
-            }
-        }
-
-        return $shown;
     }
 
     /**

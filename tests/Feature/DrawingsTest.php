@@ -108,6 +108,28 @@ final class DrawingsTest extends FeatureTestCase
     }
 
     #[Test]
+    public function the_row_of_hands_is_as_wide_and_high_as_what_the_plan_wants_of_people(): void
+    {
+        $row = self::cloth(self::board())->hands;
+        // Nine hours of the day over the width of the drawing: what is drawn is what is counted.
+        $second = (Cloth::WIDTH - Cloth::LEFT) / (9 * 3600);
+        self::assertEqualsWithDelta($row->wantedS, array_sum(array_map(static fn(array $one): float => ($one[1] - $one[0]) * $one[2], $row->work)) / $second, 1);
+        self::assertSame([[2, 6]], array_map(static fn(array $one): array => array_slice($one, 2), $row->people));
+        $beyond = array_filter($row->work, static fn(array $one): bool => $one[2] > 2);
+        self::assertEqualsWithDelta($row->beyondS, array_sum(array_map(static fn(array $one): float => ($one[1] - $one[0]) * ($one[2] - 2), $beyond)) / $second, 1);
+        self::assertSame(count($beyond), substr_count($row->beyond(100), 'M'));
+        self::assertSame(count($row->work), substr_count($row->outline(100), 'M'));
+
+        // With one of the two away for some hours, more is wanted than there is.
+        $this->post('/plan/calendar/person', ['who' => 'Linnet', 'people' => '-1', 'first_day' => '2026-03-04', 'from_time' => '10:00', 'to_time' => '12:00', 'weekdays' => ['1', '2', '3', '4', '5', '6', '7']])->assertSessionHasNoErrors();
+        $alone = self::cloth(self::board())->hands;
+        self::assertSame([[2, 6], [1, 3], [2, 6]], array_map(static fn(array $one): array => array_slice($one, 2), $alone->people));
+        self::assertGreaterThan($row->beyondS, $alone->beyondS);
+        self::assertStringContainsString('of them while everybody', $alone->words());
+        Calendar::forget();
+    }
+
+    #[Test]
     public function times_of_another_week_carry_their_date_and_figures_their_thousands_apart(): void
     {
         self::assertSame(['Wed 16:00', 'Tue 23:59', 'Thu 00:00'], array_map(static fn(string $at): string => ShopClock::words(CarbonImmutable::parse($at)), ['2026-03-04 16:00', '2026-03-10 23:59', '2026-02-26 00:00']));

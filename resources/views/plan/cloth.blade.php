@@ -14,9 +14,6 @@
         <path d="M{{ $n($x) }} {{ $day ? 2 : 22 }}V{{ $n($cloth->height) }}" stroke="{{ $day ? '#1d2433' : '#d8d0c0' }}"/>
         @if ($cloth->zoom !== App\Plan\Zoom::Week || $day)<text x="{{ $n($day ? $x + 4 : min($x, Cloth::WIDTH - 18)) }}" y="16" font-size="13" text-anchor="{{ $day ? 'start' : 'middle' }}" @if ($day) font-weight="700" @endif>{{ $label }}</text>@endif
     @endforeach
-    @foreach ($cloth->hands as [$from, $to, $count])
-        <g class="hands"><title>{{ $count }} {{ $count === 1 ? 'machine' : 'machines' }} can be tended at once</title><rect x="{{ $n($from) }}" y="24" width="{{ $n($to - $from) }}" height="{{ Cloth::HANDS }}" fill="#fffdf8" stroke="#8a5a0c"/>@if ($to - $from > 24)<text x="{{ $n(($from + $to) / 2) }}" y="{{ 24 + Cloth::HANDS - 5 }}" font-size="12" text-anchor="middle">{{ $clip("hands for {$count} machines", $to - $from, 6.2) }}</text>@endif</g>
-    @endforeach
     @foreach ($cloth->lanes as $machine => $folds)
         @php
             $y = $cloth->top[$machine]; $bandY = $y + Cloth::BAND_AT; $bandH = Cloth::BAND; $of = $board->machines()->firstWhere('code', $machine);
@@ -74,6 +71,19 @@
             @endforeach
         </g>
     @endforeach
+    @php $base = $cloth->height - 12; @endphp
+    <g class="hands" role="img" aria-label="Hands wanted: {{ $cloth->hands->words() }}">
+        <title>Hands wanted: {{ $cloth->hands->words() }}</title>
+        <text x="4" y="{{ $n($base - 12) }}" font-size="13">hands</text>
+        <path d="{{ $cloth->hands->outline($base) }}" fill="#cdd3e6"/>
+        <path class="beyond" d="{{ $cloth->hands->beyond($base) }}" fill="#c8481f"/>
+        @foreach ($cloth->hands->people as $i => [$from, $to, $in, $machines])
+            @php $line = $base - $in * $cloth->hands->unit(); $before = $cloth->hands->people[$i - 1] ?? null; @endphp
+            <path d="M{{ $n($from) }} {{ $n($line) }}H{{ $n($to) }}" stroke="#1d2433" stroke-dasharray="2 3"/>
+            @if (($before === null || $before[2] !== $in || $before[3] !== $machines) && $to - $from > 60)<text x="{{ $n($from + 3) }}" y="{{ $n($line - 3) }}" font-size="12">{{ $clip("{$in} in, for {$machines} machines", $to - $from, 6.2) }}</text>@endif
+        @endforeach
+        <path d="M{{ Cloth::LEFT }} {{ $n($base) }}H{{ Cloth::WIDTH }}" stroke="#1d2433" stroke-width=".8"/>
+    </g>
     @if ($live)<path id="caret" d="" stroke="#c8481f" stroke-width="4"/>@endif
     @if ($cloth->nowX !== null)<path d="M{{ $n($cloth->nowX) }} 20V{{ $n($cloth->height) }}" stroke="#c8481f" stroke-width="2"/><text x="{{ $n($cloth->nowX) }}" y="{{ $n($cloth->height - 1) }}" font-size="12" text-anchor="middle" style="fill: #a83a16" font-weight="700">now</text>@endif
 </svg>

@@ -16,7 +16,7 @@
     @if ($people !== [])<p class="mb-1 text-sm">{{ implode('; ', $people) }}.</p>@endif
     <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
     @include('plan.cloth', ['live' => true])
-    <p class="my-3 text-sm text-soft">Striped: set-up. Shaded: hooping of the first load. Each crease is a load. Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Dashed: a batch waits for blanks, for frames or for hands. Green: what was really done. Drag a batch, or give it the focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs stays.</p>
+    <p class="my-3 text-sm text-soft">Striped: set-up. Shaded: hooping of the first load. Each crease is a load. Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Dashed: a batch waits for blanks, for frames or for hands. Green: what was really done. At the foot, how many hands set-ups and hooping want at once; what is above the dotted line is more than people are in. Drag a batch, or give it the focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs stays.</p>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
         <table>
             <caption class="sr-only">All planned batches</caption>
@@ -41,6 +41,7 @@
                 <dt>Set-up, all machines</dt><dd>{{ App\Shop\Figure::words($timetable->totals->setupMin, 0) }} min</dd>
                 <dt>Driver, frame, thread changes</dt><dd>{{ $timetable->totals->driverChanges }}, {{ $timetable->totals->frameChanges }}, {{ $timetable->totals->threadChanges }}</dd>
                 <dt>Late batches</dt><dd>{{ $timetable->totals->lateBatches }}</dd>
+                <dt>Hands, of what is shown</dt><dd>{{ $cloth->hands->words() }}</dd>
             </dl>
             <form method="post" action="{{ route('plan.due') }}" class="my-3">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="u">Plan anew by due time <kbd>u</kbd></button></form>
             <x-because about="How times are worked out">Before each batch comes its set-up: loading and tracing, and whatever frame, driver, threads and needles differ from what stands there. Loads are sewn one by one by the run time of the artwork at its speed; with two sets of frames the next is hooped meanwhile. Nothing is split over a break or a night. The minutes are house rules under <a href="/shop#load_min">Shop</a>.</x-because>

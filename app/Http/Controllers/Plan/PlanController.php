@@ -181,7 +181,7 @@ final class PlanController
             'board' => $board,
             'timetable' => $board->timetable(),
             'cloth' => $cloth,
-            'people' => $calendar->people($cloth->days),
+            'people' => $calendar->said($cloth->days),
             'version' => PlanBoard::version(),
             'late' => $board->late(),
             'problem' => null,
