@@ -1,7 +1,7 @@
 <x-layout station="needles" title="Needles">
     @php
         $first = collect($planned)->first(fn ($b) => $b->load !== []);
-        $toLoad = collect($planned[0]->load ?? [])->where('beforeBlock', 1)->keyBy('needle');
+        $toLoad = collect($first->load ?? [])->where('beforeBlock', 1)->keyBy('needle');
         $width = 1180 / max(1, $machine->needles);
         $w = min(78, $width);
     @endphp
@@ -12,7 +12,7 @@
         @else {{ $machine->code }} holds every thread of its next {{ $ahead }} batches.@endif
     </x-slot:say>
     <x-needle-tabs :machine="$machine" :machines="$machines" here="show" />
-    <svg viewBox="0 0 1180 232" class="w-full" role="img" aria-label="The rack of {{ $machine->code }}: @foreach ($machine->rack as $needle)needle {{ $needle->number }} {{ $needle->thread?->name ?? 'empty' }}{{ $loop->last ? '' : ', ' }}@endforeach">
+    <svg viewBox="0 0 1180 232" class="w-full" role="img" aria-label="The rack of {{ $machine->code }}: @foreach ($machine->rack as $needle)needle {{ $needle->number }} {{ $needle->thread?->name ?? 'empty' }}{{ isset($toLoad[$needle->number]) ? ', to be loaded' : '' }}{{ $loop->last ? '' : ', ' }}@endforeach">
         <rect x="0" y="118" width="{{ $w * $machine->needles }}" height="7" fill="#1d2433"/>
         @foreach ($machine->rack as $needle)
             @php $x = ($needle->number - 1) * $w; $m = $x + $w / 2; $next = $toLoad[$needle->number] ?? null; @endphp
@@ -27,7 +27,7 @@
             @if ($next)<g><path d="M{{ $m - 7 }} 3h14l-7 9z" fill="#c8481f"/></g>@endif
         @endforeach
     </svg>
-    <p class="mb-5 text-sm text-soft">The triangle marks a needle to be loaded before the next batch, the ring one that is pinned.</p>
+    <p class="mb-5 text-sm text-soft">{{ $first ? "The triangle marks a needle to be loaded before {$first->id}, the" : 'The' }} ring {{ $first ? '' : 'marks ' }}one that is pinned.</p>
     <x-wrong field="thread" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
         <div>
