@@ -29,6 +29,8 @@ final class Calendar
     private ?array $comings = null;
     /** @var list<CarbonImmutable>|null */
     private ?array $days = null;
+    /** @var array<string, list<array{int, int}>> day => its spans, once they are asked for */
+    private array $spans = [];
     private ?Hours $hours = null;
 
     public function __construct(private readonly House $house) {}
@@ -140,15 +142,19 @@ final class Calendar
     /** @return list<array{int, int}> the working spans of one day, [from, to) seconds of local time */
     public function spans(CarbonImmutable $day): array
     {
+        $date = $day->toDateString();
+        if (isset($this->spans[$date])) {
+            return $this->spans[$date];
+        }
         $midnight = ShopClock::seconds($day->startOfDay());
-        $spans = isset($this->kept()['off'][$day->toDateString()]) ? [] : array_map(static fn(array $span): array => [$midnight + $span[0], $midnight + $span[1]], $this->usual($day->dayOfWeekIso));
+        $spans = isset($this->kept()['off'][$date]) ? [] : array_map(static fn(array $span): array => [$midnight + $span[0], $midnight + $span[1]], $this->usual($day->dayOfWeekIso));
         foreach ($this->kept()['extra'] as $extra) {
-            if (str_starts_with($extra['from'], $day->toDateString())) {
+            if (str_starts_with($extra['from'], $date)) {
                 $spans[] = [ShopClock::seconds(CarbonImmutable::parse($extra['from'])), ShopClock::seconds(CarbonImmutable::parse($extra['to']))];
             }
         }
 
-        return self::withoutMissing($day, Shifts::joined($spans));
+        return $this->spans[$date] = self::withoutMissing($day, Shifts::joined($spans));
     }
 
     /**

@@ -76,10 +76,10 @@ final readonly class Cloth
     /** Nights take no room: what lies in one is drawn at its edge. */
     public function x(int $time): float
     {
-        $length = array_sum(array_map(static fn(array $day): int => $day[1] - $day[0], $this->days));
-        $before = 0;
+        $before = $length = 0;
         foreach ($this->days as [$from, $to]) {
-            $before += min(max($time, $from), $to) - $from;
+            $length += $to - $from;
+            $before += $time <= $from ? 0 : ($time < $to ? $time : $to) - $from;
         }
 
         return self::LEFT + (self::WIDTH - self::LEFT) * $before / max(1, $length);

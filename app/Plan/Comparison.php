@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use Hakama\Plan\Dispatch;
+use Hakama\Plan\Hands;
+use Hakama\Plan\Handwork;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
@@ -22,9 +24,11 @@ final readonly class Comparison
         public Timetable $then,
         public Timetable $booked,
         public array $rows,
+        private Hands $people,
     ) {}
 
-    public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf): self
+    /** @param Hands $people who is in */
+    public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf, Hands $people): self
     {
         $shop = $whatIf->of($board->shop());
         $inForce = $board->sequence();
@@ -39,7 +43,7 @@ final readonly class Comparison
         usort($rows, static fn(array $a, array $b): int => [! $a[3], $a[2]->setupStart ?? PHP_INT_MAX] <=> [! $b[3], $b[2]->setupStart ?? PHP_INT_MAX]);
         $standing = new Sequence(array_map(static fn(array $ids): array => array_values(array_filter($ids, static fn(string $code): bool => $board->batches()[$code]->started)), $inForce->batches));
 
-        return new self($now, $then, Timetable::of($shop, Dispatch::asBooked($shop, $standing)), $rows);
+        return new self($now, $then, Timetable::of($shop, Dispatch::asBooked($shop, $standing)), $rows, $people);
     }
 
     /** @return list<OpenBatch> in time as it is, late as it would be */
@@ -52,6 +56,12 @@ final readonly class Comparison
     public function areSaved(): array
     {
         return array_values(array_map(static fn(array $row): OpenBatch => $row[0], array_filter($this->rows, static fn(array $row): bool => ($row[1]?->lateS() ?? 0) > 0 && $row[2]?->lateS() === 0)));
+    }
+
+    /** Seconds of hands that a plan wants while all who are in have theirs full. */
+    public function beyondS(Timetable $of): int
+    {
+        return Handwork::of($of)->beyond($this->people, $of->shop->now, PHP_INT_MAX);
     }
 
     public function moves(): int

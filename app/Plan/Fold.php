@@ -25,4 +25,10 @@ final readonly class Fold
         public array $loads,
         public ?float $freeX = null,
     ) {}
+
+    /** A crease for each load, as one outline. */
+    public function creases(float $top, float $height): string
+    {
+        return implode('', array_map(static fn(array $load): string => sprintf('M%.1f %.1fl3 %.1fl-3 %.1f', $load[0], $top, $height / 2, $height / 2), $this->loads));
+    }
 }

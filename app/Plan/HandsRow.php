@@ -54,9 +54,9 @@ final readonly class HandsRow
     /** The hands that are wanted as one outline, above a height of so many people: those below it, or those beyond. */
     public function outline(float $y): string
     {
-        $path = '';
+        [$path, $unit] = ['', $this->unit()];
         foreach ($this->work as [$from, $to, $count]) {
-            $path .= sprintf('M%.1f %.1fV%.1fH%.1fV%.1fz', $from, $y, $y - $count * $this->unit(), $to, $y);
+            $path .= sprintf('M%.1f %.1fV%.1fH%.1fV%.1fz', $from, $y, $y - $count * $unit, $to, $y);
         }
 
         return $path;
@@ -65,11 +65,11 @@ final readonly class HandsRow
     /** The same, only where more hands are wanted than there are. */
     public function beyond(float $y): string
     {
-        $path = '';
+        [$path, $unit] = ['', $this->unit()];
         foreach ($this->people as [$begins, $ends, $in]) {
             foreach ($this->work as [$from, $to, $count]) {
                 if ($count > $in && $from < $ends && $to > $begins) {
-                    $path .= sprintf('M%.1f %.1fV%.1fH%.1fV%.1fz', max($from, $begins), $y - $in * $this->unit(), $y - $count * $this->unit(), min($to, $ends), $y - $in * $this->unit());
+                    $path .= sprintf('M%.1f %.1fV%.1fH%.1fV%.1fz', max($from, $begins), $y - $in * $unit, $y - $count * $unit, min($to, $ends), $y - $in * $unit);
                 }
             }
         }

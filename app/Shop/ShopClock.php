@@ -9,9 +9,11 @@ use Carbon\CarbonImmutable;
 /** Local time as the plan counts it: seconds of the wall clock, as if there were no time zones. */
 final class ShopClock
 {
+    private const DAY = 86400;
+
     public static function seconds(CarbonImmutable $time): int
     {
-        return $time->shiftTimezone('UTC')->getTimestamp();
+        return $time->getTimestamp() + $time->getOffset();
     }
 
     public static function time(int $seconds): CarbonImmutable
@@ -22,7 +24,7 @@ final class ShopClock
     /** "Wed 16:00"; with its date where a day of the week alone could be taken for another week's. */
     public static function words(CarbonImmutable $time): string
     {
-        return $time->format(abs($time->startOfDay()->diffInDays(CarbonImmutable::today())) < 6.5 ? 'D H:i' : 'D j M H:i');
+        return $time->format(abs(intdiv(self::seconds($time), self::DAY) - intdiv(self::now(), self::DAY)) < 7 ? 'D H:i' : 'D j M H:i');
     }
 
     public static function now(): int

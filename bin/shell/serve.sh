@@ -1,6 +1,8 @@
 # Serving: PHP's own server with several workers, the queue worker and the simulated machines.
 
 PIDS=()
+# Compiled once and run as machine code: two to three times as fast where much is worked out.
+FAST=(-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing)
 
 # Each in a session of its own, so that the workers it forks end with it.
 run_beside() {
@@ -26,8 +28,7 @@ serve() {
     local once=(env "APP_CONFIG_CACHE=$kept/config.php" "APP_ROUTES_CACHE=$kept/routes.php")
     rm -f "$kept/config.php" "$kept/routes.php"
     "${once[@]}" php artisan config:cache --quiet && "${once[@]}" php artisan route:cache --quiet || fail "the settings could not be read; see $LOGS"
-    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} run_beside server "${once[@]}" php \
-        -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=128 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing \
+    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} run_beside server "${once[@]}" php "${FAST[@]}" \
         -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=256M -d variables_order=EGPCS -S "127.0.0.1:$port" -t public public/server.php
     local server=${PIDS[-1]} waited=0
     until port_taken "$port"; do

@@ -10,9 +10,11 @@ use App\Models\Proposal;
 use App\Plan\Comparison;
 use App\Plan\PlanBoard;
 use App\Plan\WhatIfForm;
+use App\Shop\Figure;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Dispatch;
+use Hakama\Plan\Hands;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\WhatIf;
@@ -50,7 +52,7 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $proposal = $this->proposed(6000);
         $board = self::board();
-        $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf());
+        $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf(), Hands::always(2));
 
         self::assertLessThanOrEqual($comparison->booked->totals->setupMin * 2 / 3, $comparison->then->totals->setupMin);
         foreach ($board->batches() as $code => $batch) {
@@ -64,8 +66,10 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $proposal = $this->proposed();
         $board = self::board();
-        $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf());
+        $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf(), Hands::always(2));
         $moving = array_values(array_filter($comparison->rows, static fn(array $row): bool => $row[3]));
+        self::assertGreaterThan(0, $comparison->beyondS($comparison->now), 'three machines at times want more than two people');
+        $this->get("/plan/proposals/{$proposal->id}")->assertSee('Hands over, min')->assertSee('<td class="num">'.Figure::words($comparison->beyondS($comparison->then) / 60).'</td>', false);
         self::assertGreaterThan(1, count($moving));
         $one = $moving[0][0]->code;
         $others = $board->sequence()->without($one)->batches;

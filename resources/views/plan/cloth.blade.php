@@ -58,7 +58,7 @@
                     @if ($waits)<rect class="waits" x="{{ $n($fold->setupEndX) }}" y="{{ $n($bandY + $bandH / 2 - 3) }}" width="{{ $n(max(0, $fold->startX - $fold->setupEndX)) }}" height="6" fill="none" stroke="#8a5a0c" stroke-dasharray="4 3"/>@endif
                     <rect x="{{ $n($fold->startX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(0, $fold->endX - $fold->startX)) }}" height="{{ $bandH }}" fill="#eef0f6"/>
                     <rect class="hooped" x="{{ $n($fold->startX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(0, $fold->hoopedX - $fold->startX)) }}" height="{{ $bandH }}" fill="#cdd3e6"/>
-                    @foreach ($fold->loads as [$from, $to])<path d="M{{ $n($from) }} {{ $n($bandY) }}l3 {{ $bandH / 2 }}l-3 {{ $bandH / 2 }}" fill="none" stroke="#2b3a67" stroke-opacity="{{ count($fold->loads) > 12 ? '.28' : '.5' }}"/>@endforeach
+                    @if ($fold->loads !== [])<path class="creases" d="{{ $fold->creases($bandY, $bandH) }}" fill="none" stroke="#2b3a67" stroke-opacity="{{ count($fold->loads) > 12 ? '.28' : '.5' }}"/>@endif
                     @foreach ($b->colours as $k => $hex)<rect x="{{ $n($fold->setupEndX + $k * max(0, $fold->endX - $fold->setupEndX) / count($b->colours)) }}" y="{{ $n($bandY + $bandH - 8) }}" width="{{ $n(max(0, $fold->endX - $fold->setupEndX) / count($b->colours)) }}" height="8" fill="{{ $hex }}"/>@endforeach
                     <rect class="edge" x="{{ $n($fold->setupX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(2, $w)) }}" height="{{ $bandH }}" fill="none" stroke="{{ $late ? '#c8481f' : '#2b3a67' }}" stroke-width="{{ $late ? 2.5 : 1 }}"/>
                     @if ($room > 30)

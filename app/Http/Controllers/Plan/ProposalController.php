@@ -66,7 +66,7 @@ final class ProposalController
         }
         $sheet = ['proposal' => $proposal, 'words' => WhatIfForm::words($proposal->what_if ?? []), 'version' => PlanBoard::version()];
         if ($proposal->state === 'ready' || $proposal->state === 'taken' || $proposal->state === 'left') {
-            $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), WhatIfForm::read($proposal->what_if ?? []));
+            $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), WhatIfForm::read($proposal->what_if ?? []), $calendar->people());
             $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Week;
             $sheet += ['comparison' => $comparison, 'board' => $board, 'cloth' => Cloth::of($board, $comparison->then, $calendar, $zoom, max(0, min(60, $request->integer('day'))))];
         }
