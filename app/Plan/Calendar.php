@@ -189,6 +189,12 @@ final class Calendar
         return $set === null ? $this->byRule($weekday) : Shifts::read($set);
     }
 
+    /** Another week has another sign: a change made looking at an older one is seen as such. */
+    public function weekSign(): string
+    {
+        return substr(hash('sha256', json_encode(DB::table('week_days')->orderBy('weekday')->pluck('shifts', 'weekday'), JSON_THROW_ON_ERROR)), 0, 12);
+    }
+
     /** How many days of the usual week are worked, one at least. */
     public function daysAWeek(): int
     {

@@ -4,7 +4,7 @@
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-3">
         <section>
             <h2 class="mb-1">The usual week</h2>
-            <form method="post" action="{{ route('plan.week') }}">@csrf @method('put')
+            <form method="post" action="{{ route('plan.week') }}">@csrf @method('put')<input type="hidden" name="seen" value="{{ old('seen', $calendar->weekSign()) }}">
                 @foreach (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $i => $name)
                     <div class="mb-1 flex items-center gap-3"><label for="week-{{ $i + 1 }}" class="m-0 w-24">{{ $name }}</label><input id="week-{{ $i + 1 }}" name="week[{{ $i + 1 }}]" class="flex-1 !py-1" value="{{ old('week.'.($i + 1), App\Plan\Shifts::words($calendar->usual($i + 1))) }}" placeholder="nobody works" maxlength="120" @error('week.'.($i + 1)) aria-invalid="true" aria-describedby="wrong-week-{{ $i + 1 }}" @enderror></div><x-wrong :field="'week.'.($i + 1)" />
                 @endforeach

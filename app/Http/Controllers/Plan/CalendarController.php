@@ -41,12 +41,16 @@ final class CalendarController
                 $fail($e->getMessage());
             }
         };
-        $request->validate(['week' => ['required', 'array:1,2,3,4,5,6,7', 'size:7'], 'week.*' => ['nullable', 'string', 'max:120', $hours]]);
+        $request->validate(['seen' => ['required', 'string'], 'week' => ['required', 'array:1,2,3,4,5,6,7', 'size:7'], 'week.*' => ['nullable', 'string', 'max:120', $hours]]);
         $week = array_map(static fn(mixed $text): array => Shifts::read((string) $text), $request->array('week'));
         if (array_filter($week) === []) {
             throw ValidationException::withMessages(['week.1' => 'On one day at least something is done.']);
         }
-        DB::transaction(static function () use ($week, $calendar): void {
+        DB::transaction(static function () use ($week, $calendar, $request): void {
+            DB::table('plans')->lockForUpdate()->value('version');
+            if ($calendar->weekSign() !== $request->string('seen')->value()) {
+                throw ValidationException::withMessages(['week.1' => 'Somebody else has changed the week meanwhile; what you wrote is still here. Look at the calendar anew before you set it.']);
+            }
             DB::table('week_days')->delete();
             foreach ($week as $weekday => $spans) {
                 if ($spans !== $calendar->byRule((int) $weekday)) {
