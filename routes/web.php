@@ -172,6 +172,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
     Route::get('/artwork/sew-outs/{sewOut}/photo', [HistoryController::class, 'photo'])->name('artwork.photo');
     Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
     Route::get('/plan/consequence', [PlanController::class, 'consequence'])->name('plan.consequence');
+    Route::get('/plan/batches/{code}/splitting', [PlanController::class, 'splitting'])->name('plan.splitting');
     Route::get('/plan/machines/{machine}.ics', [CalendarController::class, 'machine'])->name('plan.ics');
     Route::get('/plan/promises/{customer}.ics', [CalendarController::class, 'promises'])->name('plan.promises')->whereNumber('customer');
     Route::get('/plan.csv', [CalendarController::class, 'csv'])->name('plan.csv');

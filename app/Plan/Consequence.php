@@ -19,7 +19,34 @@ final class Consequence
         $due = $board->batches()[$code]->dueAt;
         $words = [sprintf('%s %s %s on %s%s', $code, $made ? 'ends' : 'would end', ShopClock::words(ShopClock::time($option->end)), $option->machine, $now === null ? '' : self::shift($option->end - $now->end()))];
         $words[] = $option->lateS > 0 ? sprintf('late, due %s', ShopClock::words($due)) : 'in time';
-        $words = [implode(', ', $words).'.'];
+
+        return implode(', ', $words).'. '.self::others($option);
+    }
+
+    /**
+     * Pieces of a batch run apart, before they are split off.
+     *
+     * @param Option|null $behind right behind the rest
+     * @param Option|null $best   where it is cheapest
+     *
+     * @return list<string>
+     */
+    public static function split(int $pieces, ?Option $behind, ?Option $best): array
+    {
+        if ($best === null) {
+            return ['No machine has a place for them.'];
+        }
+        $ends = static fn(Option $option): string => sprintf('%s on %s%s, and end %s, %s. %s', $pieces === 1 ? 'The piece would stand' : "The {$pieces} pieces would stand", $option->machine, $option->after() === null ? ', first' : ", after {$option->after()}", ShopClock::words(ShopClock::time($option->end)), $option->lateS > 0 ? 'late' : 'in time', self::others($option));
+
+        return $behind === null || ($behind->machine === $best->machine && $behind->place === $best->place)
+            ? [$ends($behind ?? $best)]
+            : ['At first: '.$ends($behind), 'Cheapest, once moved there: '.$ends($best)];
+    }
+
+    /** What happens to all others. */
+    private static function others(Option $option): string
+    {
+        $words = [];
         if ($option->late !== []) {
             $words[] = sprintf('%s %s late.', self::named($option->late), count($option->late) === 1 ? 'becomes' : 'become');
         }

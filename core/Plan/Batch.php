@@ -34,6 +34,18 @@ final readonly class Batch
         public string $needle = '',
     ) {}
 
+    /** So many pieces of it, run apart under another name: not set up yet, and free to stand anywhere. */
+    public function part(string $id, int $pieces): self
+    {
+        return new self($id, $pieces, $this->sewS, $this->hoopS, $this->swapS, $this->framesPerHead, $this->threads, $this->frame, $this->readyAt, $this->dueAt, $this->weight, needle: $this->needle);
+    }
+
+    /** The same with more pieces, or fewer. */
+    public function of(int $pieces): self
+    {
+        return new self($this->id, $pieces, $this->sewS, $this->hoopS, $this->swapS, $this->framesPerHead, $this->threads, $this->frame, $this->readyAt, $this->dueAt, $this->weight, $this->alreadySetUp, $this->fixed, $this->needle);
+    }
+
     public function demand(): Demand
     {
         return new Demand($this->id, $this->threads);

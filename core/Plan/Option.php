@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
-/** One place a batch could stand, with all that would follow. */
+/** One plan as it could be beside the plan as it is: where a batch would stand, with all that would follow. */
 final readonly class Option
 {
     /**
@@ -15,7 +15,7 @@ final readonly class Option
      * @param list<string>       $late      other batches that are in time now and would not be
      * @param list<string>       $saved     other batches that are late now and would not be
      */
-    public function __construct(
+    private function __construct(
         public string $machine,
         public int $place,
         public int $end,
@@ -27,6 +27,39 @@ final readonly class Option
         public array $saved,
         public Sequence $sequence,
     ) {}
+
+    /**
+     * What is different in one plan from another, for a batch and for all others; null when the batch has no place in it,
+     * or another has none any more.
+     */
+    public static function between(Timetable $now, Timetable $then, string $batch): ?self
+    {
+        $own = $then->find($batch);
+        if ($own === null || count($then->unplaced) > count($now->unplaced)) {
+            return null;
+        }
+        $later = $late = $saved = [];
+        foreach ($then->placed as $one) {
+            $before = $one->batch->id === $batch ? null : $now->find($one->batch->id);
+            if ($before === null || $before->end() === $one->end()) {
+                continue;
+            }
+            $later[$one->batch->id] = $one->end() - $before->end();
+            if ($one->lateS() > 0 && $before->lateS() === 0) {
+                $late[] = $one->batch->id;
+            } elseif ($one->lateS() === 0 && $before->lateS() > 0) {
+                $saved[] = $one->batch->id;
+            }
+        }
+
+        return new self($own->machine, (int) array_search($batch, $then->sequence->on($own->machine), true), $own->end(), $own->lateS(), $then->totals->cost - $now->totals->cost, $then->totals->setupMin - $now->totals->setupMin, $later, $late, $saved, $then->sequence);
+    }
+
+    /** What it stands behind; null when it stands first. */
+    public function after(): ?string
+    {
+        return $this->sequence->on($this->machine)[$this->place - 1] ?? null;
+    }
 
     public function pushesNobody(): bool
     {

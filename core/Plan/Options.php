@@ -113,26 +113,6 @@ final readonly class Options
 
     private static function option(Shop $shop, Sequence $rest, Timetable $now, string $batch, string $machine, int $place): ?Option
     {
-        $sequence = $rest->moved($batch, $machine, $place);
-        $then = Timetable::of($shop, $sequence);
-        $own = $then->find($batch);
-        if ($own === null || count($then->unplaced) > count($now->unplaced)) {
-            return null;
-        }
-        $later = $late = $saved = [];
-        foreach ($then->placed as $one) {
-            $before = $one->batch->id === $batch ? null : $now->find($one->batch->id);
-            if ($before === null || $before->end() === $one->end()) {
-                continue;
-            }
-            $later[$one->batch->id] = $one->end() - $before->end();
-            if ($one->lateS() > 0 && $before->lateS() === 0) {
-                $late[] = $one->batch->id;
-            } elseif ($one->lateS() === 0 && $before->lateS() > 0) {
-                $saved[] = $one->batch->id;
-            }
-        }
-
-        return new Option($machine, $place, $own->end(), $own->lateS(), $then->totals->cost - $now->totals->cost, $then->totals->setupMin - $now->totals->setupMin, $later, $late, $saved, $sequence);
+        return Option::between($now, Timetable::of($shop, $rest->moved($batch, $machine, $place)), $batch);
     }
 }

@@ -38,6 +38,16 @@ final readonly class Shop
         $this->batches = array_column(array_map(static fn(Batch $batch): array => [$batch->id, $batch], $batches), 1, 0);
     }
 
+    /**
+     * The same shop with other work.
+     *
+     * @param list<Batch> $batches in order of arrival
+     */
+    public function with(array $batches): self
+    {
+        return new self($this->now, array_values($this->lanes), array_values($this->frames), $batches, $this->changeover, $this->hands, $this->weights, $this->needs);
+    }
+
     /** Why this machine can never run this batch; null when it can. */
     public function obstacle(Batch $batch, Lane $lane): ?string
     {

@@ -8,11 +8,13 @@ namespace Hakama\Plan;
 final readonly class Timetable
 {
     /**
+     * @param Sequence       $sequence as it was given, with what could not be placed
      * @param list<Placed>   $placed   in the order in which they were placed
      * @param list<Unplaced> $unplaced
      */
     private function __construct(
         public Shop $shop,
+        public Sequence $sequence,
         public array $placed,
         public array $unplaced,
         public Totals $totals,
@@ -22,7 +24,7 @@ final readonly class Timetable
     {
         [$placed, $unplaced] = (new Internal\Timing($shop))->run($sequence);
 
-        return new self($shop, $placed, $unplaced, Totals::of($placed, $shop->now, $shop->weights));
+        return new self($shop, $sequence, $placed, $unplaced, Totals::of($placed, $shop->now, $shop->weights));
     }
 
     public function find(string $batch): ?Placed

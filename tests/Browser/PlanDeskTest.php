@@ -71,6 +71,7 @@ final class PlanDeskTest extends BrowserTestCase
         $this->sees("Undone: {$batch} fixed.");
         $folds = count($this->all('.fold'));
         $this->visit("/plan/batches/{$batch}");
+        $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#splitting'), 'pieces would stand on'), 'what it would bring is not said');
         $this->press('Split these pieces off');
         $this->sees("right behind {$batch}");
         $this->keys('z');

@@ -220,6 +220,30 @@ final class BetterPlanTest extends FeatureTestCase
     }
 
     #[Test]
+    public function what_splitting_and_putting_together_would_bring_is_said_before_and_comes_true(): void
+    {
+        $hoodies = self::batchOf(1007)->code;
+        $before = self::board()->sequence()->batches;
+        $said = (string) $this->get("/plan/batches/{$hoodies}/splitting?pieces=6")->assertOk()->getContent();
+        self::assertMatchesRegularExpression("~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in time\\..*Set-ups take 3 min more~", $said);
+        self::assertStringContainsString('Cheapest, once moved there:', $said);
+        self::assertSame($before, self::board()->sequence()->batches);
+        foreach (['0', '15', 'all'] as $pieces) {
+            $this->get("/plan/batches/{$hoodies}/splitting?pieces={$pieces}")->assertSee('1 to 14 of its pieces can be run apart.');
+        }
+        $this->get('/plan/batches/B-999/splitting?pieces=2')->assertNotFound();
+
+        $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 6, 'version' => PlanBoard::version()]);
+        $new = (string) DB::table('batches')->orderByDesc('id')->value('code');
+        preg_match('~and end (\w+ \d\d:\d\d)~', $said, $promised);
+        self::assertSame($promised[1], ShopClock::words(ShopClock::time((int) self::board()->timetable()->find($new)?->end())));
+        $page = (string) $this->get("/plan/batches/{$new}")->assertOk()->getContent();
+        self::assertSame(1, preg_match("~{$hoodies} would end (\w+ \d\d:\d\d) on M1~", $page, $joined));
+        $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        self::assertSame($joined[1], ShopClock::words(ShopClock::time((int) self::board()->timetable()->find($hoodies)?->end())));
+    }
+
+    #[Test]
     public function only_what_is_not_begun_is_split_off_and_the_eldest_may_go_too(): void
     {
         $caps = self::batchOf(1004)->code;

@@ -286,7 +286,7 @@ final class Pricer
     private function needlesFrom(array $lanes, array $first, bool $keep): array
     {
         $seconds = $this->threadsS;
-        $step = self::NEVER;
+        $step = count($this->states) - 1;
         foreach ($lanes as $m => $lane) {
             $from = $first[$m];
             $needles = $this->needles[$m][$from];

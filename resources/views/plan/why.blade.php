@@ -34,11 +34,14 @@
             @endif
             @if ($batch->left > 1)
                 <form method="post" action="{{ route('plan.split', $batch->code) }}" class="mt-4 flex items-end gap-3">@csrf<input type="hidden" name="version" value="{{ $version }}">
-                    <div class="w-28"><label for="pieces">Run apart</label><input id="pieces" name="pieces" inputmode="numeric" class="num" value="{{ old('pieces', intdiv($batch->left, 2)) }}" @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror></div><button class="btn">Split these pieces off</button></form>
+                    <div class="w-28"><label for="pieces">Run apart</label><input id="pieces" name="pieces" inputmode="numeric" class="num" hx-get="{{ route('plan.splitting', $batch->code) }}" hx-trigger="load, input changed delay:250ms" hx-target="#splitting" value="{{ old('pieces', intdiv($batch->left, 2)) }}" @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror></div><button class="btn">Split these pieces off</button></form>
                 <x-wrong field="pieces" />
+                <div id="splitting" class="mt-2 min-h-12 text-sm" role="status"></div>
             @endif
             @foreach ($siblings as $one)
                 <form method="post" action="{{ route('plan.merge', $batch->code) }}" class="mt-3">@csrf<input type="hidden" name="version" value="{{ $version }}"><input type="hidden" name="into" value="{{ $one->code }}"><button class="btn">Put it together with {{ $one->code }}, {{ $one->left }} pieces{{ $one->machine ? ' on '.$one->machine : '' }}</button></form>
+                @php $option = $joined($one->code); @endphp
+                <p class="mt-1 text-sm">{{ $option === null ? 'It would have no place there.' : App\Plan\Consequence::words($board, $one->code, $option, made: false) }}</p>
             @endforeach
             <div class="mt-4 flex gap-3"><a class="btn" href="{{ route('plan.show') }}">Back to the plan</a><form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="z" data-does="Undo the last change">Undo <kbd>z</kbd></button></form></div>
         </div>

@@ -10,7 +10,6 @@ use App\Plan\PlanBoard;
 use App\Shop\ShopClock;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Options;
-use Hakama\Plan\Shop;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -45,8 +44,8 @@ final class AskController
     {
         $shop = $board->shop();
         $model = $shop->batches[$like];
-        $batch = new Batch(self::ASKED, $pieces, $model->sewS, $model->hoopS, $model->swapS, $model->framesPerHead, $model->threads, $model->frame, $shop->now, $due ?? PHP_INT_MAX >> 8);
-        $options = Options::of(new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), [...array_values($shop->batches), $batch], $shop->changeover, $shop->hands, $shop->weights, $shop->needs), $board->sequence(), self::ASKED);
+        $batch = new Batch(self::ASKED, $pieces, $model->sewS, $model->hoopS, $model->swapS, $model->framesPerHead, $model->threads, $model->frame, $shop->now, $due ?? PHP_INT_MAX >> 8, needle: $model->needle);
+        $options = Options::of($shop->with([...array_values($shop->batches), $batch]), $board->sequence(), self::ASKED);
         $said = [];
         foreach ([
             'Without moving anything else' => $options->soonestBehind(),

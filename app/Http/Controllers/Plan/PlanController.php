@@ -17,6 +17,7 @@ use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
+use Hakama\Plan\Parts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -105,7 +106,20 @@ final class PlanController
             'weights' => $board->shop()->weights,
             'barred' => self::barred($board, $code),
             'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id]))),
+            'joined' => static fn(string $into): ?Option => Parts::join($board->shop(), $board->sequence(), $code, $into),
         ]);
+    }
+
+    /** What splitting would bring, as the number of pieces is typed. */
+    public function splitting(Request $request, PlanBoard $board, string $code): Response
+    {
+        $batch = $board->batches()[$code] ?? abort(404);
+        $pieces = $request->integer('pieces');
+        if ($pieces < 1 || $pieces >= $batch->left) {
+            return new Response(e(sprintf('1 to %d of its pieces can be run apart.', $batch->left - 1)));
+        }
+
+        return new Response(implode('', array_map(static fn(string $said): string => '<p>'.e($said).'</p>', Consequence::split($pieces, ...Parts::split($board->shop(), $board->sequence(), $code, $pieces)))));
     }
 
     public function split(Request $request, PlanChanges $changes, string $code): RedirectResponse
