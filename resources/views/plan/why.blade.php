@@ -34,7 +34,7 @@
             @endif
             @if ($batch->left > 1)
                 <form method="post" action="{{ route('plan.split', $batch->code) }}" class="mt-4 flex items-end gap-3">@csrf<input type="hidden" name="version" value="{{ $version }}">
-                    <div class="w-28"><label for="pieces">Run apart</label><input id="pieces" name="pieces" inputmode="numeric" class="num" hx-get="{{ route('plan.splitting', $batch->code) }}" hx-trigger="load, input changed delay:250ms" hx-target="#splitting" value="{{ old('pieces', intdiv($batch->left, 2)) }}" @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror></div><button class="btn">Split these pieces off</button></form>
+                    <div class="w-28"><label for="pieces">Run apart</label><input id="pieces" name="pieces" inputmode="numeric" class="num" hx-get="{{ route('plan.splitting', $batch->code) }}" hx-trigger="load, input changed delay:250ms" hx-target="#splitting" hx-swap="innerHTML" value="{{ old('pieces', intdiv($batch->left, 2)) }}" @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror></div><button class="btn">Split these pieces off</button></form>
                 <x-wrong field="pieces" />
                 <div id="splitting" class="mt-2 min-h-12 text-sm" role="status"></div>
             @endif
