@@ -18,7 +18,7 @@ final readonly class WorkList
     private const LEAST = ['select_frame', 'design_upright', 'needle_one', 'trace', 'bobbin_lasts', 'tails_scissors', 'inspect_unhooped'];
 
     /** Keys of the page that mean something else. */
-    private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o'];
+    private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o', 'n', 'm'];
 
     /** @param list<Note> $steps */
     private function __construct(public array $steps) {}

@@ -60,6 +60,65 @@ final class PlanDeskTest extends BrowserTestCase
     }
 
     #[Test]
+    public function a_batch_that_is_let_go_over_another_lane_stands_there_and_is_undone(): void
+    {
+        $this->visit('/plan?zoom=week');
+        $batch = (string) $this->attribute('.fold[data-machine="M2"][data-place="0"]', 'data-batch');
+        $css = ".fold[data-batch=\"{$batch}\"]";
+        $this->browser->executeScript(<<<'JS'
+            const fold = document.querySelector(`.fold[data-batch="${arguments[0]}"]`);
+            const at = (el, x, y, kind) => el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
+            const from = fold.querySelector('.edge').getBoundingClientRect();
+            const lane = document.querySelector('[data-lane="M3"]').getBoundingClientRect();
+            const [x, y] = [from.left + 6, from.top + 10];
+            at(fold.querySelector('.edge'), x, y, 'pointerdown');
+            // To the right end of the lane: behind what is there.
+            for (let i = 1; i <= 6; i++) at(document, x + (lane.right - 12 - x) * i / 6, y + (lane.top + 30 - y) * i / 6, 'pointermove');
+            at(document, lane.right - 12, lane.top + 30, 'pointerup');
+            JS, [$batch]);
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute($css, 'data-machine') === 'M3', 'it was not moved');
+        self::assertStringContainsString("{$batch} ends", $this->textOf('#consequence'));
+        $this->keys('z');
+        $this->sees('Undone:');
+        self::assertSame(['M2', '0'], [$this->attribute($css, 'data-machine'), $this->attribute($css, 'data-place')]);
+    }
+
+    #[Test]
+    public function a_batch_is_carried_to_another_machine_by_keys(): void
+    {
+        $this->visit('/plan?zoom=week');
+        $batch = (string) $this->attribute('.fold[data-machine="M2"][data-place="0"]', 'data-batch');
+        $css = ".fold[data-batch=\"{$batch}\"]";
+        $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$css]);
+        $this->shift(WebDriverKeys::ARROW_DOWN);
+        $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end") && str_contains($this->textOf('#consequence'), 'on M3'));
+        $this->keys(WebDriverKeys::ENTER);
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute($css, 'data-machine') === 'M3', 'it was not moved');
+        self::assertSame($batch, $this->browser->executeScript('return document.activeElement.dataset.batch'), 'it keeps the focus');
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->keys('z');
+        $this->sees("Undone: {$batch} moved on M3.");
+        self::assertSame('M2', $this->attribute($css, 'data-machine'));
+    }
+
+    #[Test]
+    public function the_usual_week_is_written_as_people_write_it_and_a_wrong_day_keeps_the_others(): void
+    {
+        $this->visit('/plan/calendar');
+        $this->type('#week-6', '9-13');
+        $this->type('#week-2', 'early');
+        $this->press('These are the hours');
+        $this->sees('Write hours like 08:00-12:00');
+        self::assertSame(['9-13', 'early'], [$this->attribute('#week-6', 'value'), $this->attribute('#week-2', 'value')]);
+        $this->type('#week-2', '6-14, 13:30-22');
+        $this->press('These are the hours');
+        $this->sees('These are the usual hours now');
+        self::assertSame(['09:00-13:00', '06:00-22:00'], [$this->attribute('#week-6', 'value'), $this->attribute('#week-2', 'value')]);
+        $this->visit('/plan?zoom=week');
+        $this->sees('Sat 7 Mar');
+    }
+
+    #[Test]
     public function what_is_fixed_or_split_is_undone_with_the_same_key(): void
     {
         $this->visit('/plan');
@@ -91,7 +150,7 @@ final class PlanDeskTest extends BrowserTestCase
         self::assertNotSame([], $this->all('.needle-number'));
         $this->keys('b');
         $this->sees('At the machines');
-        $this->keys('e');
+        $this->keys('m');
         $this->sees('For the rack of M1 as it will stand');
     }
 

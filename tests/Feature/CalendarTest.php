@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Plan\Calendar;
+use App\Plan\Presence;
 use App\Plan\Shifts;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Reader;
 
 /** When is worked and by whom: the usual week, days off, extra hours, downtimes, people; and the plan as calendars for other programs. */
@@ -180,6 +182,44 @@ final class CalendarTest extends FeatureTestCase
             }
         }
         $this->get('/plan?day=1')->assertSee('nobody is in');
+    }
+
+    /**
+     * @param array{int, string|null, string|null, string, string, list<int>} $given people, from, to, first and last day, weekdays
+     * @param list<string>                                                    $days  on which it is, of the first fortnight in March
+     */
+    #[Test]
+    #[TestWith([[-1, '13:00:00', '17:00:00', '2026-03-05', '2026-03-05', [1, 2, 3, 4, 5, 6, 7]], 'Linnet is away Thu 5 Mar, 13:00 to 17:00', ['05 13:00-17:00']])]
+    #[TestWith([[1, null, null, '2026-03-02', '2026-03-13', [2, 4]], 'Linnet is in as well Mon 2 Mar to Fri 13 Mar, on Tue, Thu', ['03 00:00-00:00', '05 00:00-00:00', '10 00:00-00:00', '12 00:00-00:00']])]
+    #[TestWith([[-1, null, null, '2026-03-07', '2026-03-08', [1, 2, 3, 4, 5, 6, 7]], 'Linnet is away Sat 7 Mar to Sun 8 Mar', ['07 00:00-00:00', '08 00:00-00:00']])]
+    public function a_presence_is_said_in_words_and_knows_its_days(array $given, string $words, array $days): void
+    {
+        [$people, $from, $to, $first, $last, $weekdays] = $given;
+        $presence = Presence::of(['id' => 1, 'who' => 'Linnet', 'people' => $people, 'first_day' => $first, 'last_day' => $last, 'weekdays' => (string) json_encode($weekdays), 'from_time' => $from, 'to_time' => $to]);
+        self::assertSame($words, $presence->words());
+        $on = [];
+        for ($day = CarbonImmutable::parse('2026-03-01'); $day->day <= 14; $day = $day->addDay()) {
+            $span = $presence->span($day);
+            if ($span !== null) {
+                $on[] = gmdate('d H:i-', $span[0]).gmdate('H:i', $span[1]);
+            }
+        }
+        self::assertSame($days, $on);
+    }
+
+    /** @param list<array{int, int}> $hours */
+    #[Test]
+    #[TestWith(['', []])]
+    #[TestWith(['8-12', [[8, 12]]])]
+    #[TestWith([' 12:00 – 17:00 ; 8:00-11:00', [[8, 11], [12, 17]]])]
+    #[TestWith(['8-12 and 12-16', [[8, 16]]])]
+    #[TestWith(['20-24, 0-4', [[0, 4], [20, 24]]])]
+    public function hours_are_read_as_people_write_them(string $text, array $hours): void
+    {
+        $spans = array_map(static fn(array $span): array => [3600 * $span[0], 3600 * $span[1]], $hours);
+
+        self::assertSame($spans, Shifts::read($text));
+        self::assertSame($spans, Shifts::read(Shifts::words($spans)));
     }
 
     #[Test]

@@ -112,7 +112,7 @@
     </div>
     <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
         <p>Speed <strong>{{ $open->speedSpm }}</strong>, backing <strong>{{ $open->backing }}</strong>{{ $open->topper ? ', film on top' : '' }}, needle <strong>{{ $open->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.@foreach ($station->confirmed as $one) <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }} {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }} steps{{ $loop->last ? '.' : ';' }}</span>@endforeach</p>
-        <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces. <a href="{{ route('floor.card', $station->queue[0]->code) }}" data-key="e" data-does="The needles of the next batch">Its needle card <kbd>e</kbd></a>@endif</p>
+        <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces. <a href="{{ route('floor.card', $station->queue[0]->code) }}" data-key="m" data-does="The needles of the next batch">Its needle card <kbd>m</kbd></a>@endif</p>
     </div>
     @endif
 </div>

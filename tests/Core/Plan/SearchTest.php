@@ -8,7 +8,6 @@ use Hakama\Machine\Rack;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
 use Hakama\Needles\Demand;
-use Hakama\Needles\ThreadNeeds;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Changeover;
@@ -17,6 +16,7 @@ use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Hands;
 use Hakama\Plan\Hours;
+use Hakama\Plan\Internal\Moves;
 use Hakama\Plan\Internal\NeedleCount;
 use Hakama\Plan\Internal\Pricer;
 use Hakama\Plan\Lane;
@@ -27,6 +27,8 @@ use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 final class SearchTest extends TestCase
 {
@@ -81,7 +83,7 @@ final class SearchTest extends TestCase
         $priced = 0;
         for ($seed = 1; $seed <= 30; $seed++) {
             mt_srand($seed);
-            $shop = self::shop(mt_rand(3, 14), mt_rand(1, 4), hands: mt_rand(1, 4), fixed: $seed % 3 === 0, fine: $seed % 2 === 0, goes: $seed % 5 < 2);
+            $shop = RandomShop::of(mt_rand(3, 14), mt_rand(1, 4), hands: mt_rand(1, 4), fixed: $seed % 3 === 0, fine: $seed % 2 === 0, goes: $seed % 5 < 2);
             $pricer = new Pricer($shop);
             $pricer->keep(Dispatch::byDue($shop));
             for ($k = 0; $k < 25; $k++) {
@@ -105,7 +107,7 @@ final class SearchTest extends TestCase
         $best = $total = 0;
         for ($seed = 1; $seed <= 200; $seed++) {
             mt_srand($seed);
-            $shop = self::shop($seed % 10 === 0 ? 7 : 3 + $seed % 4, 2, hands: mt_rand(1, 2), goes: $seed % 4 === 1);
+            $shop = RandomShop::of($seed % 10 === 0 ? 7 : 3 + $seed % 4, 2, hands: mt_rand(1, 2), goes: $seed % 4 === 1);
             $pricer = new Pricer($shop);
             $least = INF;
             self::tryAll($pricer, 0, array_keys($pricer->numbers->batches), $least);
@@ -128,7 +130,7 @@ final class SearchTest extends TestCase
     public function the_same_seed_gives_the_same_plan_however_often_it_was_interrupted_and_longer_is_never_worse(): void
     {
         mt_srand(77);
-        $shop = self::shop(18, 3, hands: 2);
+        $shop = RandomShop::of(18, 3, hands: 2);
         $search = Search::of($shop, 9, 3000);
         $costs = [$search->cost()];
         for ($i = 0; $i < 30; $i++) {
@@ -148,7 +150,7 @@ final class SearchTest extends TestCase
     {
         for ($seed = 1; $seed <= 12; $seed++) {
             mt_srand($seed);
-            $shop = self::shop(12, 3, hands: 3);
+            $shop = RandomShop::of(12, 3, hands: 3);
             $batches = array_values($shop->batches);
             $may = static fn(Batch $batch): string => (string) array_key_first(array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null));
             [$running, $held] = [$batches[0], $batches[1]];
@@ -166,13 +168,41 @@ final class SearchTest extends TestCase
     }
 
     #[Test]
-    public function every_dispatch_rule_places_all_that_can_be_placed(): void
+    public function a_move_loses_and_doubles_no_batch_and_says_where_it_begins(): void
     {
-        mt_srand(3);
-        $shop = self::shop(15, 3, hands: 3);
-        foreach ([Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule) {
-            self::assertEqualsCanonicalizing(array_keys($shop->batches), array_merge(...array_values($rule($shop)->batches)));
+        $drawn = 0;
+        for ($seed = 1; $seed <= 20; $seed++) {
+            mt_srand($seed);
+            $shop = RandomShop::of(mt_rand(4, 14), mt_rand(1, 4), hands: 3, fixed: $seed % 2 === 0);
+            $pricer = new Pricer($shop);
+            $pricer->keep(Dispatch::byDue($shop));
+            $moves = new Moves($pricer, new Randomizer(new Xoshiro256StarStar($seed)));
+            $all = array_merge(...$pricer->sequence);
+            sort($all);
+            for ($k = 0; $k < 200; $k++) {
+                $lanes = $moves->draw();
+                if ($lanes === null) {
+                    continue;
+                }
+                $drawn++;
+                $then = array_replace($pricer->sequence, $lanes);
+                self::assertEqualsCanonicalizing($all, array_merge(...$then));
+                self::assertSame(array_keys($lanes), array_keys($moves->first));
+                foreach ($lanes as $m => $lane) {
+                    $was = $pricer->sequence[$m];
+                    self::assertSame(array_slice($was, 0, $moves->first[$m]), array_slice($lane, 0, $moves->first[$m]), 'up to there all is as it was');
+                    foreach ($lane as $batch) {
+                        self::assertNotNull($pricer->numbers->loads[$m][$batch], 'it can run there');
+                    }
+                    self::assertSame(array_values(array_filter($was, $pricer->stays(...))), array_values(array_filter($lane, $pricer->stays(...))), 'what is fixed stays on its machine');
+                }
+                if ($k % 3 === 0) {
+                    $pricer->change($lanes, $moves->first);
+                    $moves->look();
+                }
+            }
         }
+        self::assertGreaterThan(1500, $drawn);
     }
 
     #[Test]
@@ -244,56 +274,5 @@ final class SearchTest extends TestCase
             self::tryAll($pricer, $m, $rest, $least);
             $pricer->change([$m => $was], [$m => count($was)]);
         }
-    }
-
-    /** One more on some days, one fewer in some hours, never nobody. */
-    private static function comeAndGo(int $people): Hands
-    {
-        $changes = [];
-        for ($day = 0; $day < 5; $day++) {
-            $from = $day * 86400 + self::EIGHT + mt_rand(0, 6) * 3600;
-            $changes[] = [$from, $from + mt_rand(1, 9) * 1800, mt_rand(0, 1) === 1 && $people > 1 ? -1 : 1];
-        }
-
-        return Hands::of($people, 1, $changes);
-    }
-
-    private static function shop(int $batches, int $machines, int $hands, bool $fixed = false, bool $fine = false, bool $goes = false): Shop
-    {
-        $spans = [];
-        for ($day = 0; $day < 20; $day++) {
-            $spans[] = [$day * 86400 + self::EIGHT, $day * 86400 + 43200];
-            $spans[] = [$day * 86400 + 45000, $day * 86400 + 59400];
-        }
-        $lanes = $made = [];
-        for ($m = 1; $m <= $machines; $m++) {
-            $rack = [];
-            foreach (range(1, 4) as $needle) {
-                if (mt_rand(0, 4) > 0) {
-                    $rack[$needle] = 't'.mt_rand(0, 7);
-                }
-            }
-            // Every other shop keeps two fine needles, for the threads of even number.
-            $lanes[] = new Lane("M{$m}", mt_rand(1, 2), Rack::of($fine ? 6 : 4, $rack, mt_rand(0, 1) === 1 && isset($rack[1]) ? [1] : [], $fine ? [1 => '75/11', 2 => '65/9', 3 => '75/11', 4 => '65/9', 5 => '75/11', 6 => '65/9'] : []), ['flat', 'cap'][mt_rand(0, 1)], ['F', 'G'][mt_rand(0, 1)], Hours::of($spans), needle: ['', '75/11 sharp', '70/10'][$m % 3]);
-        }
-        $frames = [new FrameStock('F', 'flat', 6), new FrameStock('G', 'flat', 4), new FrameStock('K', 'cap', 4), new FrameStock('T', 'cylinder', 4)];
-        for ($b = 1; $b <= $batches; $b++) {
-            $sewS = ['M1' => mt_rand(120, 900)];
-            foreach ($lanes as $lane) {
-                if (mt_rand(0, 4) > 0) {
-                    $sewS[$lane->id] = mt_rand(120, 900);
-                }
-            }
-            // No more than three colours: one needle of four may be pinned.
-            $made[] = new Batch("B{$b}", mt_rand(3, 30), $sewS, mt_rand(40, 120), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))), ['F', 'G', 'K', 'T'][mt_rand(0, 3)], self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0), self::EIGHT + mt_rand(4, 60) * 3600, (float) mt_rand(1, 3), fixed: $fixed && $b === 1 ? new FixedStart('M1', 3 * 86400 + self::EIGHT + 3600) : null, needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3]);
-        }
-        $driverS = [];
-        foreach (['flat', 'cap', 'cylinder'] as $from) {
-            foreach (['flat', 'cap', 'cylinder'] as $to) {
-                $driverS["{$from}>{$to}"] = $from === $to ? 0 : 60 * mt_rand(8, 15);
-            }
-        }
-
-        return new Shop(self::EIGHT, $lanes, $frames, $made, new Changeover(180, 240, 150, $driverS, needleS: 60), $goes ? self::comeAndGo($hands) : Hands::always($hands), needs: new ThreadNeeds($fine ? array_column(array_map(static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'], range(0, 7)), 1, 0) : []));
     }
 }
