@@ -11,6 +11,7 @@ final readonly class Timetable
      * @param Sequence       $sequence as it was given, with what could not be placed
      * @param list<Placed>   $placed   in the order in which they were placed
      * @param list<Unplaced> $unplaced
+     * @param array<array-key, Placed> $byBatch
      */
     private function __construct(
         public Shop $shop,
@@ -18,24 +19,19 @@ final readonly class Timetable
         public array $placed,
         public array $unplaced,
         public Totals $totals,
+        private array $byBatch,
     ) {}
 
     public static function of(Shop $shop, Sequence $sequence): self
     {
         [$placed, $unplaced] = (new Internal\Timing($shop))->run($sequence);
 
-        return new self($shop, $sequence, $placed, $unplaced, Totals::of($placed, $shop->now, $shop->weights));
+        return new self($shop, $sequence, $placed, $unplaced, Totals::of($placed, $shop->now, $shop->weights), array_combine(array_map(static fn(Placed $one): string => $one->batch->id, $placed), $placed));
     }
 
     public function find(string $batch): ?Placed
     {
-        foreach ($this->placed as $placed) {
-            if ($placed->batch->id === $batch) {
-                return $placed;
-            }
-        }
-
-        return null;
+        return $this->byBatch[$batch] ?? null;
     }
 
     /** @return list<Placed> in running order */

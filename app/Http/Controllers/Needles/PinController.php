@@ -37,10 +37,10 @@ final class PinController
     /** @return list<Demand> what was run on a machine in the last weeks, in order */
     private static function history(Machine $machine): array
     {
-        $run = DB::table('floor_events as e')->join('batches as b', 'b.id', '=', 'e.batch_id')->join('decorations as d', 'd.id', '=', 'b.decoration_id')
-            ->where('e.machine_id', $machine->id)->where('e.recorded_at', '>=', now()->subWeeks(self::WEEKS))
-            ->groupBy('b.code', 'd.artwork_id')->orderByDesc('begun')->limit(self::BATCHES)
-            ->get(['b.code', 'd.artwork_id', DB::raw('min(e.seq) as begun')])->reverse();
+        $begun = DB::table('floor_events')->where('machine_id', $machine->id)->where('recorded_at', '>=', now()->subWeeks(self::WEEKS))
+            ->groupBy('batch_id')->select('batch_id', DB::raw('min(seq) as begun'))->orderByDesc('begun')->limit(self::BATCHES);
+        $run = DB::query()->fromSub($begun, 'run')->join('batches as b', 'b.id', '=', 'run.batch_id')->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->orderBy('run.begun')->get(['b.code', 'd.artwork_id']);
         $blocks = DB::table('artwork_blocks as k')->join('threads as t', 't.id', '=', 'k.thread_id')->whereIn('k.artwork_id', $run->pluck('artwork_id'))->orderBy('k.number')->get(['k.artwork_id', 't.code'])->groupBy('artwork_id');
         $history = [];
         foreach ($run as $one) {
