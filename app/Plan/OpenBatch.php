@@ -82,6 +82,7 @@ final readonly class OpenBatch
             alreadySetUp: $this->started,
             fixed: $this->fixedAt === null || $this->machine === null || $this->started ? null : new FixedStart($this->machine, ShopClock::seconds($this->fixedAt)),
             needle: $this->needle,
+            design: "{$this->checksum} {$this->turnDeg}",
         );
     }
 }

@@ -248,6 +248,7 @@ final class PlanBoard
             (int) (60 * $rules->value(HouseRule::ThreadTime)),
             $driverS,
             (int) (60 * $rules->value(HouseRule::NeedleTime)),
+            (int) (60 * $rules->value(HouseRule::AgainTime)),
         );
     }
 }

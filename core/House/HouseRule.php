@@ -84,6 +84,7 @@ enum HouseRule: string
     case DayEnds = 'day_ends_h';
     case NeedleTime = 'needle_min';
     case SearchChanges = 'plan_changes';
+    case AgainTime = 'again_min';
     case LateCost = 'late_cost';
     case SetupCost = 'setup_cost';
     case FlowCost = 'flow_cost';
@@ -171,6 +172,7 @@ enum HouseRule: string
             self::DayEnds => new RuleSpec('Plan', 17, 0, 24, 'h', 'The working day ends.'),
             self::NeedleTime => new RuleSpec('Plan', 1.5, 0, 15, 'min', 'To fit a needle of another size or point on one head.'),
             self::SearchChanges => new RuleSpec('Plan', 20000, 100, 5000000, 'changes', 'How many changes are tried when a better plan is looked for.'),
+            self::AgainTime => new RuleSpec('Plan', 1, 0, 60, 'min', 'Instead of loading and tracing, where the same design goes on in the same frame for another batch.'),
             self::LateCost => new RuleSpec('Plan', 10, 0, 1000, 'per min', 'What a plan pays for a minute that a batch ends after it is due.'),
             self::SetupCost => new RuleSpec('Plan', 1, 0, 1000, 'per min', 'What a plan pays for a minute of set-up on any machine.'),
             self::FlowCost => new RuleSpec('Plan', 0.01, 0, 100, 'per min', 'What a plan pays for each minute until a batch is done: soon is better than later.'),

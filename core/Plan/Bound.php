@@ -22,7 +22,8 @@ final readonly class Bound
 
     public static function of(Shop $shop): self
     {
-        $easy = new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), array_values($shop->batches), new Changeover($shop->changeover->loadS, 0, 0), $shop->hands, $shop->weights, $shop->needs);
+        $loadS = self::loadS($shop);
+        $easy = new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), array_values($shop->batches), new Changeover($loadS, 0, 0), $shop->hands, $shop->weights, $shop->needs);
         $easy = new Internal\Pricer($easy);
         [$late, $flow, $setup, $shortest, $dues, $weights] = [0.0, 0.0, 0, [], [], []];
         foreach (array_values($shop->batches) as $b => $batch) {
@@ -36,7 +37,7 @@ final readonly class Bound
             if ($end === PHP_INT_MAX) {
                 continue;
             }
-            $setupS = $batch->alreadySetUp ? 0 : $shop->changeover->loadS;
+            $setupS = $batch->alreadySetUp ? 0 : $loadS;
             $late += $batch->weight * max(0, $end - $batch->dueAt);
             $flow += $end - $shop->now;
             $setup += $setupS;
@@ -59,6 +60,14 @@ final readonly class Bound
         $setup = ($setup + self::neverMounted($shop)) / 60;
 
         return new self($shop->weights->late * $late + $shop->weights->setup * $setup + $shop->weights->flow * $flow, $late, $setup, $flow);
+    }
+
+    /** What loading takes at least: where a design may go on, as little as that. */
+    private static function loadS(Shop $shop): int
+    {
+        $designs = array_filter(array_column($shop->batches, 'design'), static fn(string $design): bool => $design !== '');
+
+        return count($designs) === count(array_unique($designs)) ? $shop->changeover->loadS : min($shop->changeover->loadS, $shop->changeover->againS);
     }
 
     /** Frames, drivers and threads that some batch wants and no machine has now, seconds. */

@@ -9,7 +9,9 @@ final readonly class Changeover
 {
     /**
      * @param array<string, int> $driverS "from>to" => seconds
+     * @param int                $loadS   to load a design and trace it
      * @param int                $needleS to fit another needle at one needle bar of one head
+     * @param int                $againS  instead of loading, where the same design goes on in the same frame
      */
     public function __construct(
         public int $loadS = 180,
@@ -17,6 +19,7 @@ final readonly class Changeover
         public int $threadS = 150,
         public array $driverS = [],
         public int $needleS = 0,
+        public int $againS = 0,
     ) {}
 
     public function driverS(string $from, string $to): int

@@ -12,6 +12,7 @@ final readonly class Placed
     /**
      * @param list<array{int, int}> $loads [from, to) of each load, hooping that nobody waits for left out
      * @param Wait|null             $wait  what its set-up had to wait for
+     * @param bool                  $goesOn with the design of the batch before it
      * @param int                   $refit needles that are exchanged for others of another size or point, on each head
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class Placed
         public BatchNeedles $needles,
         public ?Wait $wait = null,
         public int $refit = 0,
+        public bool $goesOn = false,
     ) {}
 
     public function start(): int

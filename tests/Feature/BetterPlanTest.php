@@ -225,7 +225,7 @@ final class BetterPlanTest extends FeatureTestCase
         $hoodies = self::batchOf(1007)->code;
         $before = self::board()->sequence()->batches;
         $said = (string) $this->get("/plan/batches/{$hoodies}/splitting?pieces=6")->assertOk()->getContent();
-        self::assertMatchesRegularExpression("~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in time\\..*Set-ups take 3 min more~", $said);
+        self::assertMatchesRegularExpression("~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in time\\..*Set-ups take 1 min more~", $said);
         self::assertStringContainsString('Cheapest, once moved there:', $said);
         self::assertSame($before, self::board()->sequence()->batches);
         foreach (['0', '15', 'all'] as $pieces) {
@@ -241,6 +241,22 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertSame(1, preg_match("~{$hoodies} would end (\w+ \d\d:\d\d) on M1~", $page, $joined));
         $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies, 'version' => PlanBoard::version()])->assertSessionHas('done');
         self::assertSame($joined[1], ShopClock::words(ShopClock::time((int) self::board()->timetable()->find($hoodies)?->end())));
+    }
+
+    #[Test]
+    public function what_has_the_same_design_is_run_together_and_hardly_set_up(): void
+    {
+        // The bakery's loaf stands in two orders, one behind the other but for a batch between.
+        [$loaf, $more] = [self::batchOf(1008)->code, self::batchOf(1020)->code];
+        $page = (string) $this->get("/plan/batches/{$more}")->assertOk()->assertSee("Run it together with {$loaf}")->getContent();
+        self::assertSame(1, preg_match("~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input type=\"hidden\" name=\"place\" value=\"(\\d+)\">.*?Run it together with {$loaf}~", $page, $form));
+        $this->post('/plan/moves', ['batch' => $more, 'machine' => $form[1], 'place' => (int) $form[2], 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $placed = self::board()->timetable()->find($more);
+        self::assertSame([true, 60], [$placed?->goesOn, $placed?->setupS]);
+        $this->get("/plan/batches/{$more}")->assertSee('the same design goes on')->assertDontSee("Run it together with {$loaf}");
+        $this->get('/plan?zoom=week')->assertSee('The same design goes on.');
+        $this->put('/shop/rules/again_min', ['again_min' => '3'])->assertSessionHasNoErrors();
+        self::assertSame(180, self::board()->timetable()->find($more)?->setupS, 'a house that traces anew says so');
     }
 
     #[Test]

@@ -43,6 +43,8 @@ final class Numbers
     public array $driver = [];
     /** @var array<int, int> batch => the needle it wants, −1 where any will do */
     public array $needle = [];
+    /** @var array<int, int> batch => its design in its frame, −1 where nobody knows */
+    public array $design = [];
     /** @var array<int, array<int, int>> machine, batch => seconds to fit its needles, if they are others */
     public array $needleS = [];
     /** @var array<int, int> machine => the needle that is fitted now */
@@ -75,7 +77,7 @@ final class Numbers
         $this->perSetupS = $shop->weights->setup / 60;
         $this->perFlowS = $shop->weights->flow / 60;
         $frames = array_flip(array_map(strval(...), array_keys($shop->frames)));
-        $drivers = $kinds = $threads = $wants = [];
+        $drivers = $kinds = $designs = $threads = $wants = [];
         foreach ([...array_column($shop->frames, 'driver'), ...array_column($shop->lanes, 'driver')] as $driver) {
             $drivers[$driver] ??= count($drivers);
         }
@@ -89,6 +91,7 @@ final class Numbers
             $this->frame[] = $frames[$batch->frame] ?? -1;
             $this->driver[] = isset($shop->frames[$batch->frame]) ? $drivers[$shop->frames[$batch->frame]->driver] : -1;
             $this->needle[] = $batch->needle === '' ? -1 : $kinds[$batch->needle] ??= count($kinds);
+            $this->design[] = $batch->design === '' ? -1 : $designs["{$batch->frame} {$batch->design}"] ??= count($designs);
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
             foreach ($batch->threads as $thread) {

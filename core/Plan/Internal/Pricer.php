@@ -36,7 +36,7 @@ final class Pricer
     private array $stepOf = [];
     /** @var list<array{array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, int, float}> the state before each step */
     private array $states = [];
-    /** @var array<int, array<int, int>> machine, place => seconds for cones and needles that are exchanged before it */
+    /** @var array<int, array<int, int>> machine, place => seconds for cones and for what stands before it */
     private array $threadsS = [];
     /** @var array<int, int> machine => when the sequence that was priced last ends there */
     public array $ends = [];
@@ -90,16 +90,20 @@ final class Pricer
     }
 
     /**
-     * Seconds to fit other needles for a batch after what a lane has before a place.
+     * Seconds that a set-up takes more, or less, for what stands before it in a lane: other needles are to be fitted, or
+     * the same design goes on.
      *
      * @param list<int> $lane
      */
-    private function refitS(int $m, array $lane, int $place, int $batch): int
+    private function afterS(int $m, array $lane, int $place, int $batch): int
     {
         $last = $lane[$place - 1] ?? null;
         $fitted = $last === null ? $this->numbers->fitted[$m] : $this->numbers->needle[$last];
+        $refitS = $fitted === -1 || $this->numbers->needle[$batch] === -1 || $fitted === $this->numbers->needle[$batch] ? 0 : $this->numbers->needleS[$m][$batch];
 
-        return $fitted === -1 || $this->numbers->needle[$batch] === -1 || $fitted === $this->numbers->needle[$batch] ? 0 : $this->numbers->needleS[$m][$batch];
+        return $last !== null && $this->numbers->design[$batch] !== -1 && $this->numbers->design[$last] === $this->numbers->design[$batch]
+            ? $refitS + $this->shop->changeover->againS - $this->shop->changeover->loadS
+            : $refitS;
     }
 
     /** How long a batch would be set up for at the end of a lane of the kept sequence, seconds. */
@@ -110,7 +114,7 @@ final class Pricer
         [$mounted, $driver] = $last === null ? [$this->states[0][2][$m], $this->states[0][3][$m]] : [$this->numbers->frame[$last], $this->numbers->driver[$last]];
 
         return $this->shop->changeover->loadS + ($mounted === $this->numbers->frame[$batch] ? 0 : $this->shop->changeover->frameS) + $this->numbers->driverS[$m][$driver][$this->numbers->driver[$batch]]
-            + $this->needles[$m][count($lane)]->then($this->numbers->threads[$m][$batch])->loads * $this->numbers->threadS[$m] + $this->refitS($m, $lane, count($lane), $batch);
+            + $this->needles[$m][count($lane)]->then($this->numbers->threads[$m][$batch])->loads * $this->numbers->threadS[$m] + $this->afterS($m, $lane, count($lane), $batch);
     }
 
     /** How long a batch runs on a machine, breaks and nights left out, seconds. */
@@ -281,7 +285,7 @@ final class Pricer
      * @param array<int, list<int>> $lanes
      * @param array<int, int>       $first
      *
-     * @return array{array<int, array<int, int>>, int} machine => place => seconds for cones and needles that are exchanged, and the first step that is touched
+     * @return array{array<int, array<int, int>>, int} machine => place => seconds for cones and for what stands before it, and the first step that is touched
      */
     private function needlesFrom(array $lanes, array $first, bool $keep): array
     {
@@ -293,7 +297,7 @@ final class Pricer
             $kept = array_slice($this->needles[$m], 0, $from + 1);
             for ($at = $from, $count = count($lane); $at < $count; $at++) {
                 $needles = $needles->then($this->numbers->threads[$m][$lane[$at]]);
-                $seconds[$m][$at] = $needles->loads * $this->numbers->threadS[$m] + $this->refitS($m, $lane, $at, $lane[$at]);
+                $seconds[$m][$at] = $needles->loads * $this->numbers->threadS[$m] + $this->afterS($m, $lane, $at, $lane[$at]);
                 $kept[] = $needles;
             }
             if ($keep) {

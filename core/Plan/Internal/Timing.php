@@ -103,7 +103,7 @@ final class Timing
         $frameChange = $batch->frame !== ($last === null ? $lane->frame : $last->batch->frame);
         $fitted = $last === null ? $lane->needle : $last->batch->needle;
         $refit = $batch->alreadySetUp || $fitted === '' || $batch->needle === '' || $fitted === $batch->needle ? 0 : count($batch->demand()->threads());
-        $setupS = $batch->alreadySetUp ? 0 : $this->shop->changeover->loadS
+        $setupS = $batch->alreadySetUp ? 0 : ($batch->goesOn($last?->batch) ? $this->shop->changeover->againS : $this->shop->changeover->loadS)
             + ($frameChange ? $this->shop->changeover->frameS : 0)
             + ($standingDriver === $driver ? 0 : $lane->driverS["{$standingDriver}>{$driver}"] ?? $this->shop->changeover->driverS($standingDriver, $driver))
             + $this->shop->changeover->threadS * $lane->heads * count($needles->load)
@@ -122,7 +122,7 @@ final class Timing
             if ($loads === null) {
                 return null;
             }
-            $placed = new Placed($batch, $lane->id, $setupStart, $setupS, $loads, $standingDriver !== $driver, $frameChange, $needles, $wait, $refit);
+            $placed = new Placed($batch, $lane->id, $setupStart, $setupS, $loads, $standingDriver !== $driver, $frameChange, $needles, $wait, $refit, ! $batch->alreadySetUp && $batch->goesOn($last?->batch));
             $obstacle = $this->obstacle($placed, $lane);
             if ($obstacle === null) {
                 return $placed;

@@ -44,7 +44,7 @@
                 <dt>Hands, of what is shown</dt><dd>{{ $cloth->hands->words() }}</dd>
             </dl>
             <form method="post" action="{{ route('plan.due') }}" class="my-3">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="u">Plan anew by due time <kbd>u</kbd></button></form>
-            <x-because about="How times are worked out">Before each batch comes its set-up: loading and tracing, and whatever frame, driver, threads and needles differ from what stands there. Loads are sewn one by one by the run time of the artwork at its speed; with two sets of frames the next is hooped meanwhile. Nothing is split over a break or a night. The minutes are house rules under <a href="/shop#load_min">Shop</a>.</x-because>
+            <x-because about="How times are worked out">Before each batch comes its set-up: loading and tracing, or a look where the same design goes on in the same frame, and whatever frame, driver, threads and needles differ from what stands there. Loads are sewn one by one by the run time of the artwork at its speed; with two sets of frames the next is hooped meanwhile. Nothing is split over a break or a night. The minutes are house rules under <a href="/shop#load_min">Shop</a>.</x-because>
             @if ($board->unplanned() !== [] || $timetable->unplaced !== [])
                 <h2 class="mb-1 mt-4">On no machine</h2>
                 <ul>

@@ -20,7 +20,7 @@
                 <dt>Frame</dt><dd>{{ $batch->frame }}</dd>
                 @if ($placed)
                 <dt>On</dt><dd>{{ $placed->machine }}</dd>
-                <dt>Set-up</dt><dd>{{ App\Shop\ShopClock::words($at($placed->setupStart)) }}, {{ App\Shop\Figure::words($placed->setupS / 60, 1) }} min</dd>
+                <dt>Set-up</dt><dd>{{ App\Shop\ShopClock::words($at($placed->setupStart)) }}, {{ App\Shop\Figure::words($placed->setupS / 60, 1) }} min{{ $placed->goesOn ? ', the same design goes on' : '' }}</dd>
                 @if ($placed->refit > 0)<dt>Needles</dt><dd>fit {{ $batch->needle }} on {{ $placed->refit }}</dd>@endif
                 <dt>First load</dt><dd>{{ App\Shop\ShopClock::words($at($placed->start())) }}</dd>
                 <dt>Ends</dt><dd>{{ App\Shop\ShopClock::words($at($placed->end())) }}</dd>
@@ -37,6 +37,13 @@
                     <div class="w-28"><label for="pieces">Run apart</label><input id="pieces" name="pieces" inputmode="numeric" class="num" hx-get="{{ route('plan.splitting', $batch->code) }}" hx-trigger="load, input changed delay:250ms" hx-target="#splitting" hx-swap="innerHTML" value="{{ old('pieces', intdiv($batch->left, 2)) }}" @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror></div><button class="btn">Split these pieces off</button></form>
                 <x-wrong field="pieces" />
                 <div id="splitting" class="mt-2 min-h-12 text-sm" role="status"></div>
+            @endif
+            @if (! $batch->started && ! $batch->fixedAt && $alike !== [])
+                <h2 class="mt-5 mb-1">The same design in the same frame</h2>
+                @foreach ($alike as $option)
+                    <form method="post" action="{{ route('plan.moves') }}" class="mt-2">@csrf<input type="hidden" name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine" value="{{ $option->machine }}"><input type="hidden" name="place" value="{{ $option->place }}"><input type="hidden" name="version" value="{{ $version }}"><button class="btn">Run it together with {{ $option->after() }}</button></form>
+                    <p class="mt-1 text-sm">{{ $words($option) }}</p>
+                @endforeach
             @endif
             @foreach ($siblings as $one)
                 <form method="post" action="{{ route('plan.merge', $batch->code) }}" class="mt-3">@csrf<input type="hidden" name="version" value="{{ $version }}"><input type="hidden" name="into" value="{{ $one->code }}"><button class="btn">Put it together with {{ $one->code }}, {{ $one->left }} pieces{{ $one->machine ? ' on '.$one->machine : '' }}</button></form>

@@ -156,7 +156,7 @@ final class PlanCheckTest extends TestCase
     private function setUpsCostWhatDiffers(Shop $shop, Timetable $timetable): void
     {
         foreach ($shop->lanes as $machine => $lane) {
-            [$frame, $driver] = [$lane->frame, $lane->driver];
+            [$frame, $driver, $before] = [$lane->frame, $lane->driver, null];
             $rack = array_map(static fn($needle): ?string => $needle->thread, $lane->rack->needles);
             foreach ($timetable->on($machine) as $placed) {
                 foreach ($placed->needles->load as $change) {
@@ -168,13 +168,15 @@ final class PlanCheckTest extends TestCase
                     self::assertSame($thread, $rack[$placed->needles->order[$block]]);
                 }
                 $wanted = $shop->frames[$placed->batch->frame];
-                $cost = $shop->changeover->loadS
+                $goesOn = $before !== null && $before->design !== '' && $before->design === $placed->batch->design && $before->frame === $wanted->id;
+                $cost = ($goesOn ? 50 : 180)
                     + ($wanted->id === $frame ? 0 : $shop->changeover->frameS)
                     + ($wanted->driver === $driver ? 0 : $shop->changeover->driverS["{$driver}>{$wanted->driver}"])
                     + $shop->changeover->threadS * $lane->heads * count($placed->needles->load);
                 self::assertSame($cost, $placed->setupS);
                 self::assertSame([$wanted->id !== $frame, $wanted->driver !== $driver], [$placed->frameChange, $placed->driverChange]);
-                [$frame, $driver] = [$wanted->id, $wanted->driver];
+                self::assertSame($goesOn, $placed->goesOn);
+                [$frame, $driver, $before] = [$wanted->id, $wanted->driver, $placed->batch];
             }
         }
     }
@@ -246,9 +248,9 @@ final class PlanCheckTest extends TestCase
                     $sewS[$lane->id] = mt_rand(120, 1800);
                 }
             }
-            $batches[] = new Batch("B{$b}", mt_rand(1, 14), $sewS, mt_rand(30, 200), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))), $frames[mt_rand(0, 2)]->id, 28800 + mt_rand(0, 20000), 28800 + mt_rand(10000, 200000), (float) mt_rand(1, 3));
+            $batches[] = new Batch("B{$b}", mt_rand(1, 14), $sewS, mt_rand(30, 200), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))), $frames[mt_rand(0, 2)]->id, 28800 + mt_rand(0, 20000), 28800 + mt_rand(10000, 200000), (float) mt_rand(1, 3), design: ['', 'x', 'y'][mt_rand(0, 2)]);
         }
 
-        return new Shop(28800, $lanes, $frames, $batches, new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]), $hands);
+        return new Shop(28800, $lanes, $frames, $batches, new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720], againS: 50), $hands);
     }
 }

@@ -52,7 +52,7 @@ final class RandomShop
                 }
             }
             // No more than three colours: one needle of four may be pinned.
-            $made[] = new Batch("B{$b}", mt_rand(3, 30), $sewS, mt_rand(40, 120), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))), ['F', 'G', 'K', 'T'][mt_rand(0, 3)], self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0), self::EIGHT + mt_rand(4, 60) * 3600, (float) mt_rand(1, 3), fixed: $fixed && $b === 1 ? new FixedStart('M1', 3 * 86400 + self::EIGHT + 3600) : null, needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3]);
+            $made[] = new Batch("B{$b}", mt_rand(3, 30), $sewS, mt_rand(40, 120), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))), ['F', 'G', 'K', 'T'][mt_rand(0, 3)], self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0), self::EIGHT + mt_rand(4, 60) * 3600, (float) mt_rand(1, 3), fixed: $fixed && $b === 1 ? new FixedStart('M1', 3 * 86400 + self::EIGHT + 3600) : null, needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3], design: ['', '', 'x', 'y'][$b % 4]);
         }
         $driverS = [];
         foreach (['flat', 'cap', 'cylinder'] as $from) {
@@ -61,7 +61,7 @@ final class RandomShop
             }
         }
 
-        return new Shop(self::EIGHT, $lanes, $frames, $made, new Changeover(180, 240, 150, $driverS, needleS: 60), $goes ? self::comeAndGo($hands) : Hands::always($hands), needs: new ThreadNeeds($fine ? array_column(array_map(static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'], range(0, 7)), 1, 0) : []));
+        return new Shop(self::EIGHT, $lanes, $frames, $made, new Changeover(180, 240, 150, $driverS, needleS: 60, againS: 60), $goes ? self::comeAndGo($hands) : Hands::always($hands), needs: new ThreadNeeds($fine ? array_column(array_map(static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'], range(0, 7)), 1, 0) : []));
     }
 
     /** One more on some days, one fewer in some hours, never nobody. */

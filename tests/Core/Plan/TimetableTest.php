@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
+use Hakama\Plan\Bound;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\FrameStock;
@@ -99,6 +100,20 @@ final class TimetableTest extends TestCase
         $timetable = Timetable::of(self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: Hands::of(2, 1, [[self::EIGHT + 600, 11 * 3600, -1]])), $sequence);
         self::assertSame([self::EIGHT, null], [$timetable->find('a')?->setupStart, $timetable->find('a')?->wait]);
         self::assertSame([$timetable->find('a')?->end(), Wait::Hands], [$timetable->find('b')?->setupStart, $timetable->find('b')?->wait]);
+    }
+
+    #[Test]
+    public function where_the_same_design_goes_on_in_the_same_frame_nothing_is_loaded_and_traced(): void
+    {
+        $batch = static fn(string $id, string $design, string $frame = 'flat'): Batch => new Batch($id, 1, ['M' => 600], 60, 30, 1, ['white'], $frame, 0, 999999, design: $design);
+        $lane = new Lane('M', 1, Rack::of(4, [1 => 'white']), 'flat', 'flat', Hours::of([[self::EIGHT, self::EIGHT + 36000]]));
+        $shop = new Shop(self::EIGHT, [$lane], [new FrameStock('flat', 'flat', 4), new FrameStock('wide', 'flat', 4)], [$batch('a', 'loaf'), $batch('b', 'loaf'), $batch('c', 'loaf', 'wide'), $batch('d', 'bell', 'wide'), $batch('e', ''), $batch('f', '')], new Changeover(180, 240, 150, againS: 60), Hands::always(1));
+        $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b', 'c', 'd', 'e', 'f']]));
+
+        // The second goes on; another frame is traced anew, and what nobody knows is too.
+        self::assertSame([180, 60, 180 + 240, 180, 180 + 240, 180], array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed));
+        self::assertSame([false, true, false, false, false, false], array_map(static fn(Placed $p): bool => $p->goesOn, $timetable->placed));
+        self::assertEqualsWithDelta(6 + 240 / 60, Bound::of($shop)->setupMin, 1e-9, 'six looks at least, and the wide frame once');
     }
 
     #[Test]

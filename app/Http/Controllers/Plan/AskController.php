@@ -44,7 +44,7 @@ final class AskController
     {
         $shop = $board->shop();
         $model = $shop->batches[$like];
-        $batch = new Batch(self::ASKED, $pieces, $model->sewS, $model->hoopS, $model->swapS, $model->framesPerHead, $model->threads, $model->frame, $shop->now, $due ?? PHP_INT_MAX >> 8, needle: $model->needle);
+        $batch = new Batch(self::ASKED, $pieces, $model->sewS, $model->hoopS, $model->swapS, $model->framesPerHead, $model->threads, $model->frame, $shop->now, $due ?? PHP_INT_MAX >> 8, needle: $model->needle, design: $model->design);
         $options = Options::of($shop->with([...array_values($shop->batches), $batch]), $board->sequence(), self::ASKED);
         $said = [];
         foreach ([

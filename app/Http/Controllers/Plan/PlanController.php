@@ -106,6 +106,7 @@ final class PlanController
             'weights' => $board->shop()->weights,
             'barred' => self::barred($board, $code),
             'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id]))),
+            'alike' => self::alike($board, $code),
             'joined' => static fn(string $into): ?Option => Parts::join($board->shop(), $board->sequence(), $code, $into),
         ]);
     }
@@ -156,6 +157,24 @@ final class PlanController
         }
 
         return redirect()->route('plan.why', $code)->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
+    }
+
+    /** @return list<Option> right behind each batch that has the same design in the same frame, where it is not there already */
+    private static function alike(PlanBoard $board, string $code): array
+    {
+        $batch = $board->shop()->batches[$code];
+        $rest = $board->sequence()->without($code);
+        $alike = [];
+        foreach ($board->shop()->batches as $other => $one) {
+            $machine = $rest->machineOf((string) $other);
+            if ((string) $other !== $code && $batch->goesOn($one) && $machine !== null) {
+                $place = 1 + (int) array_search((string) $other, $rest->on($machine), true);
+                $isThere = ($board->sequence()->on($machine)[$place] ?? null) === $code;
+                $alike[] = $isThere ? null : Options::move($board->shop(), $board->sequence(), $code, $machine, $place);
+            }
+        }
+
+        return array_values(array_filter($alike));
     }
 
     /** @return array<string, string> machine => why a batch cannot stand there, and what it would take by hand */
