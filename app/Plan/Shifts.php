@@ -10,6 +10,7 @@ use InvalidArgumentException;
 final class Shifts
 {
     private const DAY = 86400;
+    private const MOST = 8;
 
     /**
      * Shifts that overlap or touch are one span: somebody is there all the time.
@@ -38,7 +39,12 @@ final class Shifts
             $spans[] = [$from, $to];
         }
 
-        return self::joined($spans);
+        $spans = self::joined($spans);
+        if (count($spans) > self::MOST) {
+            throw new InvalidArgumentException(sprintf('A day has at most %d shifts.', self::MOST));
+        }
+
+        return $spans;
     }
 
     /** @param list<array{int, int}> $spans */

@@ -69,18 +69,20 @@ final class CalendarTest extends FeatureTestCase
         $this->get('/plan/calendar')->assertSee('every 7 days: oil and lint');
         $this->post('/plan/calendar/down', ['machine' => 'M2', 'from' => '2026-03-05T10:00', 'to' => '2026-03-08T10:15', 'what' => 'overhaul', 'every' => '2'])->assertSessionHasErrors(['every' => 'It is not over when it comes again.']);
         $this->post('/plan/calendar/down', ['machine' => 'M2', 'from' => '2026-03-05T10:00', 'to' => '2026-03-05T10:15', 'what' => 'oil', 'every' => 'often'])->assertSessionHasErrors('every');
+        $this->post('/plan/calendar/down', ['machine' => 'M2', 'from' => 'soon', 'to' => 'later', 'what' => 'oil', 'every' => '7'])->assertSessionHasErrors(['from', 'to']);
     }
 
     #[Test]
     public function a_week_that_cannot_be_read_is_refused_and_stays_as_it_was(): void
     {
         $usual = array_fill(1, 5, '08:00-12:00') + ['6' => '', '7' => ''];
-        foreach (['early' => 'Write hours like', '25:00-26:00' => 'no such time of day', '8:75-9' => 'no such time of day', '22:00-06:00' => 'to 24:00 and from 0:00', '9-9' => 'ends after it begins'] as $text => $said) {
+        foreach (['early' => 'Write hours like', '25:00-26:00' => 'no such time of day', '8:75-9' => 'no such time of day', '22:00-06:00' => 'to 24:00 and from 0:00', '9-9' => 'ends after it begins', '0-1,2-3,4-5,6-7,8-9,10-11,12-13,14-15,16-17' => 'at most 8 shifts'] as $text => $said) {
             $this->put('/plan/calendar/week', ['week' => array_replace($usual, ['3' => $text]), 'seen' => self::calendar()->weekSign()])->assertSessionHasErrors('week.3');
             self::assertStringContainsString($said, (string) session('errors')?->first('week.3'));
         }
         $this->put('/plan/calendar/week', ['week' => array_fill(1, 7, ''), 'seen' => self::calendar()->weekSign()])->assertSessionHasErrors(['week.1' => 'On one day at least something is done.']);
         $this->put('/plan/calendar/week', ['week' => ['1' => '8-12']])->assertSessionHasErrors('week');
+        $this->put('/plan/calendar/week', ['week' => array_replace($usual, ['2' => ['8-12']]), 'seen' => self::calendar()->weekSign()])->assertSessionHasErrors('week.2');
         self::assertSame(0, DB::table('week_days')->count());
     }
 

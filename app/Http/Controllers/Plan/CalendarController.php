@@ -41,7 +41,7 @@ final class CalendarController
                 $fail($e->getMessage());
             }
         };
-        $request->validate(['seen' => ['required', 'string'], 'week' => ['required', 'array:1,2,3,4,5,6,7', 'size:7'], 'week.*' => ['nullable', 'string', 'max:120', $hours]]);
+        $request->validate(['seen' => ['required', 'string'], 'week' => ['required', 'array:1,2,3,4,5,6,7', 'size:7'], 'week.*' => ['bail', 'nullable', 'string', 'max:120', $hours]]);
         $week = array_map(static fn(mixed $text): array => Shifts::read((string) $text), $request->array('week'));
         if (array_filter($week) === []) {
             throw ValidationException::withMessages(['week.1' => 'On one day at least something is done.']);
@@ -77,7 +77,7 @@ final class CalendarController
     {
         $request->validate([
             'extra_from' => ['required', 'date'],
-            'extra_to' => ['required', 'date', 'after:extra_from', static function (string $field, mixed $value, Closure $fail) use ($request): void {
+            'extra_to' => ['bail', 'required', 'date', 'after:extra_from', static function (string $field, mixed $value, Closure $fail) use ($request): void {
                 if (substr((string) $value, 0, 10) !== substr($request->string('extra_from')->value(), 0, 10)) {
                     $fail('Extra hours begin and end on one day.');
                 }
@@ -97,8 +97,9 @@ final class CalendarController
             'from' => ['required', 'date'],
             'to' => ['required', 'date', 'after:from', 'before:+1 year'],
             'what' => ['required', 'string', 'max:80'],
-            'every' => ['nullable', 'integer', 'between:1,365', static function (string $field, mixed $value, Closure $fail) use ($request): void {
-                if ($request->date('from')?->addDays((int) $value)->lessThan($request->date('to') ?? 'now')) {
+            'every' => ['bail', 'nullable', 'integer', 'between:1,365', static function (string $field, mixed $value, Closure $fail) use ($request): void {
+                [$from, $to] = array_map(static fn(string $name): int|false => strtotime($request->string($name)->value()), ['from', 'to']);
+                if ($from !== false && $to !== false && $to - $from > 86400 * (int) $value) {
                     $fail('It is not over when it comes again.');
                 }
             }],
