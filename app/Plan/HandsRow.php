@@ -26,7 +26,7 @@ final readonly class HandsRow
     {
         $work = $in = [];
         $wantedS = $beyondS = 0;
-        $times = array_unique([...$machines->times, ...$people->times]);
+        $times = array_unique([...$machines->times, ...$people->times, ...array_merge(...$people->nobody, ...[[]])]);
         sort($times);
         foreach ($cloth->days as [$from, $to]) {
             $wantedS += $handwork->seconds($from, $to);
@@ -38,7 +38,8 @@ final readonly class HandsRow
             }
             $moments = [$from, ...array_values(array_filter($times, static fn(int $time): bool => $time > $from && $time < $to)), $to];
             for ($i = 1; $i < count($moments); $i++) {
-                $in[] = [$cloth->x($moments[$i - 1]), $cloth->x($moments[$i]), $people->at($moments[$i - 1]), $machines->at($moments[$i - 1])];
+                $none = array_filter($people->nobody, static fn(array $span): bool => $span[0] <= $moments[$i - 1] && $moments[$i - 1] < $span[1]) !== [];
+                $in[] = [$cloth->x($moments[$i - 1]), $cloth->x($moments[$i]), $none ? 0 : $people->at($moments[$i - 1]), $none ? 0 : $machines->at($moments[$i - 1])];
             }
         }
 

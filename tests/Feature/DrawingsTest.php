@@ -126,6 +126,11 @@ final class DrawingsTest extends FeatureTestCase
         self::assertSame([[2, 6], [1, 3], [2, 6]], array_map(static fn(array $one): array => array_slice($one, 2), $alone->people));
         self::assertGreaterThan($row->beyondS, $alone->beyondS);
         self::assertStringContainsString('of them while everybody', $alone->words());
+        $this->post('/plan/calendar/person', ['who' => 'Sedge', 'people' => '-1', 'first_day' => '2026-03-04', 'from_time' => '11:00', 'to_time' => '14:00', 'weekdays' => ['3']])->assertSessionHasNoErrors();
+        $nobody = self::cloth(self::board())->hands;
+        self::assertSame([[2, 6], [1, 3], [0, 0], [1, 3], [2, 6]], array_map(static fn(array $one): array => array_slice($one, 2), $nobody->people));
+        [$from, $to] = $nobody->people[2];
+        self::assertSame([], array_filter($nobody->work, static fn(array $one): bool => $one[0] < $to - 0.1 && $one[1] > $from + 0.1), 'no hand is wanted while nobody is in');
         Calendar::forget();
     }
 

@@ -80,7 +80,7 @@
         @foreach ($cloth->hands->people as $i => [$from, $to, $in, $machines])
             @php $line = $base - $in * $cloth->hands->unit(); $before = $cloth->hands->people[$i - 1] ?? null; @endphp
             <path d="M{{ $n($from) }} {{ $n($line) }}H{{ $n($to) }}" stroke="#1d2433" stroke-dasharray="2 3"/>
-            @if (($before === null || $before[2] !== $in || $before[3] !== $machines) && $to - $from > 60)<text x="{{ $n($from + 3) }}" y="{{ $n($line - 3) }}" font-size="12">{{ $clip("{$in} in, for {$machines} machines", $to - $from, 6.2) }}</text>@endif
+            @if (($before === null || $before[2] !== $in || $before[3] !== $machines) && $to - $from > 60)<text x="{{ $n($from + 3) }}" y="{{ $n($line - 3) }}" font-size="12" paint-order="stroke" stroke="#f6f2e9" stroke-width="4">{{ $clip($in === 0 ? 'nobody is in' : "{$in} in, for {$machines} machines", $to - $from, 6.2) }}</text>@endif
         @endforeach
         <path d="M{{ Cloth::LEFT }} {{ $n($base) }}H{{ Cloth::WIDTH }}" stroke="#1d2433" stroke-width=".8"/>
     </g>
