@@ -10,21 +10,17 @@ use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Plan\Hands;
 use Hakama\Plan\Hours;
-use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
+use Hakama\Plan\Shifts;
 
-/** When is worked, and by how many: the usual week with its shifts and breaks, days off, extra hours, the times at which a machine is down, and who is away or in as well. Kept in the cache until one of them changes. */
+/** When is worked, and by how many, as it follows from what is written in the calendar and from the house rules. */
 final class Calendar
 {
-    private const KEPT = 'calendar';
     /** So many working days are planned ahead. */
     private const DAYS = 20;
     /** So far ahead a working day is looked for. */
     private const FAR = 120;
     private const DAY = 86400;
 
-    /** @var array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>}|null */
-    private ?array $rows = null;
     /** @var list<array{int, int, int}>|null */
     private ?array $comings = null;
     /** @var list<CarbonImmutable>|null */
@@ -33,47 +29,12 @@ final class Calendar
     private array $spans = [];
     private ?Hours $hours = null;
 
-    public function __construct(private readonly House $house) {}
-
-    public static function forget(): void
-    {
-        Cache::forget(self::KEPT);
-    }
+    public function __construct(private readonly House $house, private readonly CalendarBook $book) {}
 
     /** No hour of it is worked. */
     public function isOff(CarbonImmutable $day): bool
     {
         return $this->spans($day) === [];
-    }
-
-    /** @return list<array{from: string, to: string, why: string, id: int}> that are not over */
-    public function extraHours(): array
-    {
-        $now = CarbonImmutable::now()->toDateTimeString();
-
-        return array_values(array_filter($this->kept()['extra'], static fn(array $one): bool => $one['to'] > $now));
-    }
-
-    /** @return array<string, string> day => why */
-    public function daysOff(): array
-    {
-        return $this->kept()['off'];
-    }
-
-    /** @return list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}> that are not over */
-    public function downtimes(): array
-    {
-        $now = CarbonImmutable::now()->toDateTimeString();
-
-        return array_values(array_filter($this->kept()['down'], static fn(array $one): bool => $one['every'] !== null || $one['to'] > $now));
-    }
-
-    /** @return list<Presence> that are not over */
-    public function presences(): array
-    {
-        $today = CarbonImmutable::today()->toDateString();
-
-        return array_values(array_filter(array_map(Presence::of(...), $this->kept()['presences']), static fn(Presence $one): bool => $one->lastDay >= $today));
     }
 
     /**
@@ -83,7 +44,7 @@ final class Calendar
      */
     public function said(array $days): array
     {
-        $on = array_filter($this->presences(), static fn(Presence $one): bool => array_filter($days, static function (array $day) use ($one): bool {
+        $on = array_filter($this->book->presences(), static fn(Presence $one): bool => array_filter($days, static function (array $day) use ($one): bool {
             $span = $one->span(ShopClock::time($day[0]));
 
             return $span !== null && $span[0] < $day[1] && $span[1] > $day[0];
@@ -111,7 +72,7 @@ final class Calendar
             $this->comings = [];
             $days = $this->days();
             $last = $days === [] ? CarbonImmutable::today() : end($days);
-            foreach ($this->presences() as $one) {
+            foreach ($this->book->presences() as $one) {
                 for ($day = CarbonImmutable::today(); $day <= $last; $day = $day->addDay()) {
                     $span = $one->span($day);
                     if ($span !== null) {
@@ -147,32 +108,17 @@ final class Calendar
             return $this->spans[$date];
         }
         $midnight = ShopClock::seconds($day->startOfDay());
-        $spans = isset($this->kept()['off'][$date]) ? [] : array_map(static fn(array $span): array => [$midnight + $span[0], $midnight + $span[1]], $this->usual($day->dayOfWeekIso));
-        foreach ($this->kept()['extra'] as $extra) {
+        $spans = isset($this->book->daysOff()[$date]) ? [] : array_map(static fn(array $span): array => [$midnight + $span[0], $midnight + $span[1]], $this->usual($day->dayOfWeekIso));
+        foreach ($this->book->extraHours() as $extra) {
             if (str_starts_with($extra['from'], $date)) {
                 $spans[] = [ShopClock::seconds(CarbonImmutable::parse($extra['from'])), ShopClock::seconds(CarbonImmutable::parse($extra['to']))];
             }
         }
 
-        return $this->spans[$date] = self::withoutMissing($day, Shifts::joined($spans));
-    }
+        $hours = Hours::of(Shifts::joined($spans));
+        $missing = ShopClock::missing($day);
 
-    /**
-     * Where the clock is put forward an hour of the wall is not there, and nobody works in it.
-     *
-     * @param list<array{int, int}> $spans
-     *
-     * @return list<array{int, int}>
-     */
-    private static function withoutMissing(CarbonImmutable $day, array $spans): array
-    {
-        [$before, $after] = [$day->startOfDay(), $day->addDay()->startOfDay()];
-        if ($after->getOffset() <= $before->getOffset()) {
-            return $spans;
-        }
-        $change = $day->getTimezone()->getTransitions($before->getTimestamp() + 1, $after->getTimestamp())[1]['ts'] ?? 0;
-
-        return Hours::of($spans)->without($change + $before->getOffset(), $change + $after->getOffset())->spans;
+        return $this->spans[$date] = $missing === null ? $hours->spans : $hours->without(...$missing)->spans;
     }
 
     /**
@@ -184,15 +130,9 @@ final class Calendar
      */
     public function usual(int $weekday): array
     {
-        $set = $this->kept()['week'][$weekday] ?? null;
+        $set = $this->book->week()[$weekday] ?? null;
 
         return $set === null ? $this->byRule($weekday) : Shifts::read($set);
-    }
-
-    /** Another week has another sign: a change made looking at an older one is seen as such. */
-    public function weekSign(): string
-    {
-        return substr(hash('sha256', json_encode(DB::table('week_days')->orderBy('weekday')->pluck('shifts', 'weekday'), JSON_THROW_ON_ERROR)), 0, 12);
     }
 
     /** How many days of the usual week are worked, one at least. */
@@ -251,7 +191,7 @@ final class Calendar
         $days = $this->days();
         [$today, $last] = [ShopClock::seconds(CarbonImmutable::today()), $days === [] ? 0 : ShopClock::seconds(end($days)) + self::DAY];
         $all = [];
-        foreach ($this->kept()['down'] as $down) {
+        foreach ($this->book->downtimes() as $down) {
             if ($down['machine'] !== $machine) {
                 continue;
             }
@@ -284,17 +224,5 @@ final class Calendar
         }
 
         return $this->days = $days;
-    }
-
-    /** @return array{off: array<string, string>, extra: list<array{from: string, to: string, why: string, id: int}>, down: list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}>, week: array<int, string>, presences: list<array{id: int, who: string, people: int, first_day: string, last_day: string, weekdays: string, from_time: string|null, to_time: string|null}>} */
-    private function kept(): array
-    {
-        return $this->rows ??= Cache::rememberForever(self::KEPT, static fn(): array => [
-            'off' => DB::table('days_off')->orderBy('day')->pluck('why', 'day')->all(),
-            'extra' => array_values(DB::table('extra_hours')->orderBy('from_at')->get(['from_at as from', 'to_at as to', 'why', 'id'])->map(static fn(object $row): array => (array) $row)->all()),
-            'down' => array_values(DB::table('downtimes as d')->join('machines as m', 'm.id', '=', 'd.machine_id')->orderBy('d.from_at')->get(['m.code as machine', 'd.from_at as from', 'd.to_at as to', 'd.why', 'd.id', 'd.every_days as every'])->map(static fn(object $row): array => (array) $row)->all()),
-            'week' => DB::table('week_days')->pluck('shifts', 'weekday')->all(),
-            'presences' => array_values(DB::table('presences')->orderBy('first_day')->orderBy('id')->get()->map(static fn(object $row): array => (array) $row)->all()),
-        ]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Orders\Pleats;
 use App\Plan\Calendar;
+use App\Plan\CalendarBook;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
 use App\Shop\House;
@@ -24,6 +25,7 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(Catalogue::class);
         $this->app->scoped(PracticeBook::class);
         $this->app->scoped(Calendar::class);
+        $this->app->scoped(CalendarBook::class);
         $this->app->scoped(PlanBoard::class);
         $this->app->scoped(Pleats::class);
     }

@@ -27,6 +27,18 @@ final class ShopClock
         return $time->format(abs(intdiv(self::seconds($time), self::DAY) - intdiv(self::now(), self::DAY)) < 7 ? 'D H:i' : 'D j M H:i');
     }
 
+    /** @return array{int, int}|null [from, to) of a day that the wall clock leaps over where it is put forward; nobody works in it */
+    public static function missing(CarbonImmutable $day): ?array
+    {
+        [$before, $after] = [$day->startOfDay(), $day->addDay()->startOfDay()];
+        if ($after->getOffset() <= $before->getOffset()) {
+            return null;
+        }
+        $change = $day->getTimezone()->getTransitions($before->getTimestamp() + 1, $after->getTimestamp())[1]['ts'] ?? 0;
+
+        return [$change + $before->getOffset(), $change + $after->getOffset()];
+    }
+
     public static function now(): int
     {
         return self::seconds(CarbonImmutable::now());

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Plan\Calendar;
+use App\Plan\CalendarBook;
 use App\Plan\Presence;
-use App\Plan\Shifts;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
+use Hakama\Plan\Shifts;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -20,7 +21,7 @@ final class CalendarTest extends FeatureTestCase
     protected function tearDown(): void
     {
         // Kept outside the database, so it does not go with what a test did.
-        Calendar::forget();
+        CalendarBook::forget();
         parent::tearDown();
     }
 
@@ -28,7 +29,7 @@ final class CalendarTest extends FeatureTestCase
     public function the_usual_week_has_shifts_of_its_own_and_what_is_not_set_follows_the_house_rules(): void
     {
         $week = ['1' => '08:00-12:00, 12:30-17:00', '2' => '6-14; 13:30-22', '3' => '08:00-12:00, 12:30-17:00', '4' => '08:00-12:00, 12:30-17:00', '5' => '22:00-24:00', '6' => '0:00-06:00 and 9–12', '7' => ''];
-        $this->put('/plan/calendar/week', ['week' => $week, 'seen' => self::calendar()->weekSign()])->assertSessionHasNoErrors();
+        $this->put('/plan/calendar/week', ['week' => $week, 'seen' => app(CalendarBook::class)->weekSign()])->assertSessionHasNoErrors();
         $hours = static fn(string $day): array => array_map(static fn(array $span): array => [gmdate('D H:i', $span[0]), gmdate('D H:i', $span[1])], self::calendar()->spans(CarbonImmutable::parse($day)));
         // Two shifts that overlap are one span, and Saturday is worked.
         self::assertSame([['Tue 06:00', 'Tue 22:00']], $hours('2026-03-10'));
@@ -48,12 +49,12 @@ final class CalendarTest extends FeatureTestCase
     #[Test]
     public function two_people_at_one_week_are_told_of_each_other(): void
     {
-        $seen = self::calendar()->weekSign();
+        $seen = app(CalendarBook::class)->weekSign();
         $late = array_fill(1, 5, '10:00-18:00') + ['6' => '', '7' => ''];
         $this->put('/plan/calendar/week', ['week' => $late, 'seen' => $seen])->assertSessionHasNoErrors();
         $this->put('/plan/calendar/week', ['week' => array_replace($late, ['1' => '06:00-14:00']), 'seen' => $seen])->assertSessionHasErrors('week.1')->assertSessionHasInput('week.1', '06:00-14:00');
         self::assertSame('10:00-18:00', Shifts::words(self::calendar()->usual(1)));
-        $this->put('/plan/calendar/week', ['week' => array_replace($late, ['1' => '06:00-14:00']), 'seen' => self::calendar()->weekSign()])->assertSessionHasNoErrors();
+        $this->put('/plan/calendar/week', ['week' => array_replace($late, ['1' => '06:00-14:00']), 'seen' => app(CalendarBook::class)->weekSign()])->assertSessionHasNoErrors();
         self::assertSame('06:00-14:00', Shifts::words(self::calendar()->usual(1)));
     }
 
@@ -77,12 +78,12 @@ final class CalendarTest extends FeatureTestCase
     {
         $usual = array_fill(1, 5, '08:00-12:00') + ['6' => '', '7' => ''];
         foreach (['early' => 'Write hours like', '25:00-26:00' => 'no such time of day', '8:75-9' => 'no such time of day', '22:00-06:00' => 'to 24:00 and from 0:00', '9-9' => 'ends after it begins', '0-1,2-3,4-5,6-7,8-9,10-11,12-13,14-15,16-17' => 'at most 8 shifts'] as $text => $said) {
-            $this->put('/plan/calendar/week', ['week' => array_replace($usual, ['3' => $text]), 'seen' => self::calendar()->weekSign()])->assertSessionHasErrors('week.3');
+            $this->put('/plan/calendar/week', ['week' => array_replace($usual, ['3' => $text]), 'seen' => app(CalendarBook::class)->weekSign()])->assertSessionHasErrors('week.3');
             self::assertStringContainsString($said, (string) session('errors')?->first('week.3'));
         }
-        $this->put('/plan/calendar/week', ['week' => array_fill(1, 7, ''), 'seen' => self::calendar()->weekSign()])->assertSessionHasErrors(['week.1' => 'On one day at least something is done.']);
+        $this->put('/plan/calendar/week', ['week' => array_fill(1, 7, ''), 'seen' => app(CalendarBook::class)->weekSign()])->assertSessionHasErrors(['week.1' => 'On one day at least something is done.']);
         $this->put('/plan/calendar/week', ['week' => ['1' => '8-12']])->assertSessionHasErrors('week');
-        $this->put('/plan/calendar/week', ['week' => array_replace($usual, ['2' => ['8-12']]), 'seen' => self::calendar()->weekSign()])->assertSessionHasErrors('week.2');
+        $this->put('/plan/calendar/week', ['week' => array_replace($usual, ['2' => ['8-12']]), 'seen' => app(CalendarBook::class)->weekSign()])->assertSessionHasErrors('week.2');
         self::assertSame(0, DB::table('week_days')->count());
     }
 
@@ -91,7 +92,7 @@ final class CalendarTest extends FeatureTestCase
     {
         config(['app.timezone' => 'Europe/Vienna']);
         date_default_timezone_set('Europe/Vienna');
-        $this->put('/plan/calendar/week', ['week' => array_fill(1, 7, '0:00-24:00'), 'seen' => self::calendar()->weekSign()])->assertSessionHasNoErrors();
+        $this->put('/plan/calendar/week', ['week' => array_fill(1, 7, '0:00-24:00'), 'seen' => app(CalendarBook::class)->weekSign()])->assertSessionHasNoErrors();
         $hours = static fn(string $day): array => array_map(static fn(array $span): array => [gmdate('H:i', $span[0]), gmdate('H:i', $span[1])], self::calendar()->spans(CarbonImmutable::parse($day)));
         self::assertSame([['00:00', '02:00'], ['03:00', '00:00']], $hours('2026-03-29'));
         self::assertSame([['00:00', '00:00']], $hours('2026-03-30'));
@@ -207,21 +208,6 @@ final class CalendarTest extends FeatureTestCase
             }
         }
         self::assertSame($days, $on);
-    }
-
-    /** @param list<array{int, int}> $hours */
-    #[Test]
-    #[TestWith(['', []])]
-    #[TestWith(['8-12', [[8, 12]]])]
-    #[TestWith([' 12:00 – 17:00 ; 8:00-11:00', [[8, 11], [12, 17]]])]
-    #[TestWith(['8-12 and 12-16', [[8, 16]]])]
-    #[TestWith(['20-24, 0-4', [[0, 4], [20, 24]]])]
-    public function hours_are_read_as_people_write_them(string $text, array $hours): void
-    {
-        $spans = array_map(static fn(array $span): array => [3600 * $span[0], 3600 * $span[1]], $hours);
-
-        self::assertSame($spans, Shifts::read($text));
-        self::assertSame($spans, Shifts::read(Shifts::words($spans)));
     }
 
     #[Test]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Plan\Calendar;
+use App\Plan\CalendarBook;
 use App\Plan\Cloth;
 use App\Plan\PlanBoard;
 use App\Plan\Strand;
@@ -87,9 +88,9 @@ final class DrawingsTest extends FeatureTestCase
         $days = array_map(static fn(int $day): string => self::cloth(self::board(), Zoom::Day, $day)->day->toDateString(), range(0, 5));
         self::assertSame(['2026-03-04', '2026-03-05', '2026-03-06', '2026-03-09', '2026-03-10', '2026-03-11'], $days);
         DB::table('days_off')->insert(['day' => '2026-03-06', 'why' => 'the fair']);
-        Calendar::forget();
+        CalendarBook::forget();
         $week = self::cloth(self::board(), Zoom::Week);
-        Calendar::forget();
+        CalendarBook::forget();
         self::assertSame(['2026-03-04', '2026-03-05', '2026-03-09', '2026-03-10', '2026-03-11'], array_map(static fn(array $day): string => gmdate('Y-m-d', $day[0]), $week->days));
         self::assertEqualsWithDelta($week->x($week->days[0][1]), $week->x($week->days[1][0]), 1e-9, 'the night takes no room');
         self::assertEqualsWithDelta((Cloth::WIDTH - Cloth::LEFT) / 5, $week->x($week->days[2][1]) - $week->x($week->days[2][0]), 1e-9);
@@ -131,7 +132,7 @@ final class DrawingsTest extends FeatureTestCase
         self::assertSame([[2, 6], [1, 3], [0, 0], [1, 3], [2, 6]], array_map(static fn(array $one): array => array_slice($one, 2), $nobody->people));
         [$from, $to] = $nobody->people[2];
         self::assertSame([], array_filter($nobody->work, static fn(array $one): bool => $one[0] < $to - 0.1 && $one[1] > $from + 0.1), 'no hand is wanted while nobody is in');
-        Calendar::forget();
+        CalendarBook::forget();
     }
 
     #[Test]

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Orders\Pleats;
-use App\Plan\Calendar;
+use App\Plan\CalendarBook;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
@@ -35,7 +35,7 @@ final class ManyPagesTest extends FeatureTestCase
         app(House::class)->rules();
         app(Catalogue::class)->styles();
         app(PracticeBook::class)->on(Fabric::Twill);
-        app(Calendar::class)->daysOff();
+        app(CalendarBook::class)->daysOff();
         app()->forgetScopedInstances();
         DB::flushQueryLog();
         DB::enableQueryLog();

@@ -6,14 +6,15 @@ namespace App\Http\Controllers\Plan;
 
 use App\Models\Machine;
 use App\Plan\Calendar;
+use App\Plan\CalendarBook;
 use App\Plan\PlanBoard;
 use App\Plan\PlanExport;
-use App\Plan\Shifts;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Closure;
 use Hakama\House\HouseRule;
+use Hakama\Plan\Shifts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,13 +27,13 @@ use InvalidArgumentException;
 /** When is worked and by whom, when a machine is down, and the plan as calendars and lists for other programs. */
 final class CalendarController
 {
-    public function show(Calendar $calendar, House $house, Catalogue $catalogue): View
+    public function show(Calendar $calendar, CalendarBook $book, House $house, Catalogue $catalogue): View
     {
-        return view('plan.calendar', ['calendar' => $calendar, 'people' => (int) $house->rules()->value(HouseRule::People), 'tends' => $house->rules()->value(HouseRule::Tends), 'names' => $catalogue->people(), 'machines' => Machine::query()->orderBy('id')->get(['id', 'code', 'name']), 'customers' => DB::table('customers')->orderBy('name')->get(['id', 'name'])]);
+        return view('plan.calendar', ['calendar' => $calendar, 'book' => $book, 'people' => (int) $house->rules()->value(HouseRule::People), 'tends' => $house->rules()->value(HouseRule::Tends), 'names' => $catalogue->people(), 'machines' => Machine::query()->orderBy('id')->get(['id', 'code', 'name']), 'customers' => DB::table('customers')->orderBy('name')->get(['id', 'name'])]);
     }
 
     /** The hours of each day of the usual week; what is as the house rules have it goes on following them. */
-    public function week(Request $request, Calendar $calendar): RedirectResponse
+    public function week(Request $request, Calendar $calendar, CalendarBook $book): RedirectResponse
     {
         $hours = static function (string $field, mixed $value, Closure $fail): void {
             try {
@@ -46,9 +47,9 @@ final class CalendarController
         if (array_filter($week) === []) {
             throw ValidationException::withMessages(['week.1' => 'On one day at least something is done.']);
         }
-        DB::transaction(static function () use ($week, $calendar, $request): void {
+        DB::transaction(static function () use ($week, $calendar, $book, $request): void {
             DB::table('plans')->lockForUpdate()->value('version');
-            if ($calendar->weekSign() !== $request->string('seen')->value()) {
+            if ($book->weekSign() !== $request->string('seen')->value()) {
                 throw ValidationException::withMessages(['week.1' => 'Somebody else has changed the week meanwhile; what you wrote is still here. Look at the calendar anew before you set it.']);
             }
             DB::table('week_days')->delete();
@@ -58,7 +59,7 @@ final class CalendarController
                 }
             }
         });
-        Calendar::forget();
+        CalendarBook::forget();
 
         return redirect()->route('plan.calendar')->with('done', 'These are the usual hours now; every time that follows was worked out anew.');
     }
@@ -67,7 +68,7 @@ final class CalendarController
     {
         $request->validate(['day' => ['required', 'date_format:Y-m-d', Rule::unique('days_off', 'day')], 'why' => ['required', 'string', 'max:80']], ['day.unique' => 'That day is off already.', 'day.*' => 'Choose the day.', 'why.*' => 'Say why, in a few words.']);
         DB::table('days_off')->insert($request->only('day', 'why'));
-        Calendar::forget();
+        CalendarBook::forget();
 
         return redirect()->route('plan.calendar')->with('done', 'Nothing is planned on that day any more; every time that follows was worked out anew.');
     }
@@ -85,7 +86,7 @@ final class CalendarController
             'extra_why' => ['required', 'string', 'max:80'],
         ], ['extra_from.*' => 'Say from when.', 'extra_to.required' => 'Say until when.', 'extra_to.date' => 'Say until when.', 'extra_to.after' => 'Until when is after it begins.', 'extra_why.*' => 'Say what for, in a few words.']);
         DB::table('extra_hours')->insert(['from_at' => CarbonImmutable::parse($request->string('extra_from')->value()), 'to_at' => CarbonImmutable::parse($request->string('extra_to')->value()), 'why' => $request->string('extra_why')->value()]);
-        Calendar::forget();
+        CalendarBook::forget();
 
         return redirect()->route('plan.calendar')->with('done', 'These hours are planned with; every time that follows was worked out anew.');
     }
@@ -109,7 +110,7 @@ final class CalendarController
             'from_at' => CarbonImmutable::parse($request->string('from')->value()), 'to_at' => CarbonImmutable::parse($request->string('to')->value()), 'why' => $request->string('what')->value(),
             'every_days' => $request->integer('every') ?: null,
         ]);
-        Calendar::forget();
+        CalendarBook::forget();
 
         return redirect()->route('plan.calendar')->with('done', 'The machine is planned around it; every time that follows was worked out anew.');
     }
@@ -136,7 +137,7 @@ final class CalendarController
             'last_day' => $request->date('last_day') ?? $request->date('first_day'),
             'weekdays' => json_encode($weekdays, JSON_THROW_ON_ERROR),
         ]);
-        Calendar::forget();
+        CalendarBook::forget();
 
         return redirect()->route('plan.calendar')->with('done', 'The plan goes by who is in; every time that follows was worked out anew.');
     }
@@ -150,7 +151,7 @@ final class CalendarController
             'down' => DB::table('downtimes')->where('id', (int) $which)->delete(),
             default => abort(404),
         };
-        Calendar::forget();
+        CalendarBook::forget();
 
         return redirect()->route('plan.calendar')->with($gone > 0 ? 'done' : 'problem', $gone > 0 ? 'It is taken out; every time that follows was worked out anew.' : 'That was taken out already.');
     }

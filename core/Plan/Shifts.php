@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plan;
+namespace Hakama\Plan;
 
 use InvalidArgumentException;
 
@@ -22,7 +22,7 @@ final class Shifts
     public static function read(string $text): array
     {
         $spans = [];
-        foreach (preg_split('~[,;]|\band\b~', $text) ?: [] as $part) {
+        foreach (explode(',', str_replace([';', ' and '], ',', $text)) as $part) {
             if (trim($part) === '') {
                 continue;
             }
@@ -50,9 +50,9 @@ final class Shifts
     /** @param list<array{int, int}> $spans */
     public static function words(array $spans): string
     {
-        $time = static fn(int $second): string => sprintf('%02d:%02d', intdiv($second, 3600), intdiv($second, 60) % 60);
+        $clock = static fn(int $second): string => sprintf('%02d:%02d', intdiv($second, 3600), intdiv($second, 60) % 60);
 
-        return implode(', ', array_map(static fn(array $span): string => $time($span[0]).'-'.$time($span[1]), $spans));
+        return implode(', ', array_map(static fn(array $span): string => $clock($span[0]).'-'.$clock($span[1]), $spans));
     }
 
     /**
