@@ -18,6 +18,7 @@ use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Parts;
+use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,6 +31,7 @@ final class PlanController
 {
     /** So many places are listed beside the one a batch has. */
     private const PLACES = 8;
+    private const ALIKE = 3;
 
     public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {
@@ -159,7 +161,7 @@ final class PlanController
         return redirect()->route('plan.why', $code)->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
     }
 
-    /** @return list<Option> right behind each batch that has the same design in the same frame, where it is not there already */
+    /** @return list<Option> right behind the first few batches that have the same design in the same frame, where it is not there already */
     private static function alike(PlanBoard $board, string $code): array
     {
         $batch = $board->shop()->batches[$code];
@@ -167,10 +169,11 @@ final class PlanController
         $alike = [];
         foreach ($board->shop()->batches as $other => $one) {
             $machine = $rest->machineOf((string) $other);
-            if ((string) $other !== $code && $batch->goesOn($one) && $machine !== null) {
+            if (count($alike) < self::ALIKE && (string) $other !== $code && $batch->goesOn($one) && $machine !== null && $board->shop()->obstacle($batch, $board->shop()->lanes[$machine]) === null) {
                 $place = 1 + (int) array_search((string) $other, $rest->on($machine), true);
-                $isThere = ($board->sequence()->on($machine)[$place] ?? null) === $code;
-                $alike[] = $isThere ? null : Options::move($board->shop(), $board->sequence(), $code, $machine, $place);
+                if (($board->sequence()->on($machine)[$place] ?? null) !== $code) {
+                    $alike[] = Option::between($board->timetable(), Timetable::of($board->shop(), $rest->moved($code, $machine, $place)), $code);
+                }
             }
         }
 
