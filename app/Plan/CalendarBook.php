@@ -34,12 +34,10 @@ final class CalendarBook
         return substr(hash('sha256', json_encode(DB::table('week_days')->orderBy('weekday')->pluck('shifts', 'weekday'), JSON_THROW_ON_ERROR)), 0, 12);
     }
 
-    /** @return list<array{from: string, to: string, why: string, id: int}> that are not over */
+    /** @return list<array{from: string, to: string, why: string, id: int}> what is over among them: it is a part of its day */
     public function extraHours(): array
     {
-        $now = CarbonImmutable::now()->toDateTimeString();
-
-        return array_values(array_filter($this->kept()['extra'], static fn(array $one): bool => $one['to'] > $now));
+        return $this->kept()['extra'];
     }
 
     /** @return array<string, string> day => why */
@@ -48,12 +46,26 @@ final class CalendarBook
         return $this->kept()['off'];
     }
 
-    /** @return list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}> that are not over */
+    /** @return list<array{machine: string, from: string, to: string, why: string, id: int, every: int|null}> what is over among them */
     public function downtimes(): array
+    {
+        return $this->kept()['down'];
+    }
+
+    /**
+     * What is not over, or comes again.
+     *
+     * @template T of array{to: string, every?: int|null}
+     *
+     * @param list<T> $rows extra hours or downtimes
+     *
+     * @return list<T>
+     */
+    public static function coming(array $rows): array
     {
         $now = CarbonImmutable::now()->toDateTimeString();
 
-        return array_values(array_filter($this->kept()['down'], static fn(array $one): bool => $one['every'] !== null || $one['to'] > $now));
+        return array_values(array_filter($rows, static fn(array $one): bool => $one['to'] > $now || ($one['every'] ?? null) !== null));
     }
 
     /** @return list<Presence> that are not over */

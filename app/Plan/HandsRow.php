@@ -52,7 +52,7 @@ final readonly class HandsRow
         return min(self::PERSON, (self::HEIGHT - 8) / max(1, ...array_column($this->work, 2), ...array_column($this->people, 2)));
     }
 
-    /** The hands that are wanted as one outline, above a height of so many people: those below it, or those beyond. */
+    /** The hands that are wanted, as one outline that stands on a line. */
     public function outline(float $y): string
     {
         [$path, $unit] = ['', $this->unit()];

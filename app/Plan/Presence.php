@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
 /** Somebody who is away, or in beside the usual people: on some days of the week, from one day to another, for some hours or all. */
 final readonly class Presence
 {
+    public const DAYS = [1 => 'Mon', 2 => 'Tue', 3 => 'Wed', 4 => 'Thu', 5 => 'Fri', 6 => 'Sat', 7 => 'Sun'];
     private const MIDNIGHT = '24:00:00';
 
     /**
@@ -52,14 +53,13 @@ final readonly class Presence
     {
         [$first, $last] = [CarbonImmutable::parse($this->firstDay), CarbonImmutable::parse($this->lastDay)];
         $days = $first->equalTo($last) ? $first->format('D j M') : $first->format('D j M').' to '.$last->format('D j M');
-        $names = array_map(static fn(int $day): string => CarbonImmutable::create(2024, 1, $day)?->format('D') ?? '', $this->weekdays);
+        $names = array_intersect_key(self::DAYS, array_flip($this->weekdays));
         $on = count($this->weekdays) === 7 || $first->equalTo($last) ? '' : ', on '.implode(', ', $names);
 
         return "{$this->who} is ".($this->people < 0 ? 'away' : 'in as well')." {$days}{$on}".$this->hours();
     }
 
-    /** The hours of one day, for people. */
-    public function hours(): string
+    private function hours(): string
     {
         return $this->to === self::MIDNIGHT ? '' : ', '.substr($this->from, 0, 5).' to '.substr($this->to, 0, 5);
     }

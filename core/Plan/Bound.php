@@ -7,7 +7,8 @@ namespace Hakama\Plan;
 /**
  * What no plan of a shop can cost less than, so that a person sees how much there is left to gain.
  *
- * Each batch ends no sooner than alone on the machine that ends it soonest, set up with no change; and of all batches the
+ * Each batch ends no sooner than alone on the machine that ends it soonest, set up with no change, or as little as it
+ * takes to go on with a design that another has; and of all batches the
  * k-th to end ends no sooner than the k shortest shared out evenly among the machines. Every frame, driver and thread that
  * stands nowhere is put on at least once.
  */
@@ -22,11 +23,18 @@ final readonly class Bound
 
     public static function of(Shop $shop): self
     {
-        $loadS = self::loadS($shop);
-        $easy = new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), array_values($shop->batches), new Changeover($loadS, 0, 0), $shop->hands, $shop->weights, $shop->needs);
-        $easy = new Internal\Pricer($easy);
-        [$late, $flow, $setup, $shortest, $dues, $weights] = [0.0, 0.0, 0, [], [], []];
+        $families = self::families($shop);
+        $loadS = $shop->changeover->loadS;
+        $leastS = min($loadS, $shop->changeover->againS);
+        $alone = [];
+        foreach (array_unique([$loadS, $leastS]) as $seconds) {
+            $alone[$seconds] = new Internal\Pricer(new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), array_values($shop->batches), new Changeover($seconds, 0, 0), $shop->hands, $shop->weights, $shop->needs));
+        }
+        [$late, $flow, $setup, $shortest, $dues, $weights, $stands] = [0.0, 0.0, 0, [], [], [], []];
         foreach (array_values($shop->batches) as $b => $batch) {
+            $family = $families[$batch->id] ?? null;
+            $loadsS = $family === null ? $loadS : $leastS;
+            $easy = $alone[$loadsS];
             $end = $run = PHP_INT_MAX;
             foreach (array_keys($easy->numbers->machines) as $m) {
                 if ($easy->numbers->loads[$m][$b] !== null && $easy->price([$m => [$b]], [$m => 0]) < Internal\Pricer::UNPLACED) {
@@ -37,7 +45,10 @@ final readonly class Bound
             if ($end === PHP_INT_MAX) {
                 continue;
             }
-            $setupS = $batch->alreadySetUp ? 0 : $loadS;
+            $setupS = $batch->alreadySetUp ? 0 : $loadsS;
+            if ($family !== null) {
+                $stands[$family] = ($stands[$family] ?? false) || $batch->alreadySetUp;
+            }
             $late += $batch->weight * max(0, $end - $batch->dueAt);
             $flow += $end - $shop->now;
             $setup += $setupS;
@@ -45,6 +56,8 @@ final readonly class Bound
             $dues[] = $batch->dueAt;
             $weights[] = $batch->weight;
         }
+        // Of those that may go on, the first is loaded, unless one stands on its machine already.
+        $setup += ($loadS - $leastS) * count(array_filter($stands, static fn(bool $stands): bool => ! $stands));
         sort($shortest);
         sort($dues);
         [$sharedLate, $sharedFlow, $sum] = [0.0, 0.0, 0];
@@ -62,12 +75,13 @@ final readonly class Bound
         return new self($shop->weights->late * $late + $shop->weights->setup * $setup + $shop->weights->flow * $flow, $late, $setup, $flow);
     }
 
-    /** What loading takes at least: where a design may go on, as little as that. */
-    private static function loadS(Shop $shop): int
+    /** @return array<array-key, string> batch => the design and frame it shares with another; only what shares them */
+    private static function families(Shop $shop): array
     {
-        $designs = array_filter(array_column($shop->batches, 'design'), static fn(string $design): bool => $design !== '');
+        $families = array_map(static fn(Batch $batch): string => "{$batch->frame} {$batch->design}", array_filter($shop->batches, static fn(Batch $batch): bool => $batch->design !== ''));
+        $sizes = array_count_values($families);
 
-        return count($designs) === count(array_unique($designs)) ? $shop->changeover->loadS : min($shop->changeover->loadS, $shop->changeover->againS);
+        return array_filter($families, static fn(string $family): bool => $sizes[$family] > 1);
     }
 
     /** Frames, drivers and threads that some batch wants and no machine has now, seconds. */

@@ -33,12 +33,6 @@ final readonly class Handwork
         return new self(self::added($wanted));
     }
 
-    /** How many hands are wanted at once at most from one time to another. */
-    public function most(int $from, int $to): int
-    {
-        return max([0, ...array_map(static fn(array $step): int => $step[0] < $to && $step[1] > $from ? $step[2] : 0, $this->steps)]);
-    }
-
     /** Seconds of hands that are wanted from one time to another. */
     public function seconds(int $from, int $to): int
     {

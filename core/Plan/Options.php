@@ -44,6 +44,31 @@ final readonly class Options
         return self::option($shop, $sequence->without($batch), $now, $batch, $machine, $place);
     }
 
+    /**
+     * Right behind the first few batches that have the same design in the same frame, where it is not there already.
+     *
+     * @return list<Option>
+     */
+    public static function together(Shop $shop, Sequence $sequence, string $batch, int $most): array
+    {
+        $now = Timetable::of($shop, $sequence);
+        $rest = $sequence->without($batch);
+        $options = [];
+        foreach ($shop->batches as $other) {
+            $machine = $rest->machineOf($other->id);
+            if (count($options) === $most || $other->id === $batch || $machine === null || ! $shop->batches[$batch]->goesOn($other) || $shop->obstacle($shop->batches[$batch], $shop->lanes[$machine]) !== null) {
+                continue;
+            }
+            $place = 1 + (int) array_search($other->id, $rest->on($machine), true);
+            $option = ($sequence->on($machine)[$place] ?? null) === $batch ? null : self::option($shop, $rest, $now, $batch, $machine, $place);
+            if ($option !== null) {
+                $options[] = $option;
+            }
+        }
+
+        return $options;
+    }
+
     /** The soonest end that is possible when no other batch ends later for it. */
     public function soonestBehind(): ?Option
     {

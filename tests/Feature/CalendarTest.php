@@ -137,6 +137,10 @@ final class CalendarTest extends FeatureTestCase
         // Half past seven in the evening is the end of one afternoon, not a second one.
         self::assertSame([['08:00', '12:00'], ['12:30', '19:30']], array_map(static fn(array $span): array => [gmdate('H:i', $span[0]), gmdate('H:i', $span[1])], self::calendar()->spans(CarbonImmutable::parse('2026-03-04'))));
         $this->get('/plan/calendar')->assertSee('Sat 7 Mar 09:00 to 13:00: the festival');
+        // What is over is no longer listed, and still a part of its day.
+        $this->post('/plan/calendar/extra', ['extra_from' => '2026-03-04T06:00', 'extra_to' => '2026-03-04T08:00', 'extra_why' => 'early'])->assertSessionHasNoErrors();
+        $this->get('/plan/calendar')->assertDontSee('06:00 to 08:00: early');
+        self::assertSame('06:00', gmdate('H:i', self::calendar()->spans(CarbonImmutable::parse('2026-03-04'))[0][0]));
         $this->post('/plan/calendar/extra', ['extra_from' => '2026-03-07T09:00', 'extra_to' => '2026-03-08T13:00', 'extra_why' => ''])->assertSessionHasErrors(['extra_to' => 'Extra hours begin and end on one day.', 'extra_why']);
         $this->delete('/plan/calendar/extra/'.DB::table('extra_hours')->where('why', 'late')->value('id'))->assertSessionHas('done');
         self::assertSame('17:00', gmdate('H:i', self::calendar()->spans(CarbonImmutable::parse('2026-03-04'))[1][1]));

@@ -27,7 +27,7 @@ final class HandworkTest extends TestCase
         $work = self::work([new Batch('a', 2, ['M' => 600], 60, 30, 1, ['white'], 'F', 0, 9999)]);
 
         self::assertSame([[0, 270, 1], [870, 960, 1]], $work->steps);
-        self::assertSame([360, 70, 1, 0], [$work->seconds(0, 5000), $work->seconds(200, 860), $work->most(0, 5000), $work->most(300, 800)]);
+        self::assertSame([360, 70, 0], [$work->seconds(0, 5000), $work->seconds(200, 860), $work->seconds(300, 800)]);
     }
 
     #[Test]

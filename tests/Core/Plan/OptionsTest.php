@@ -93,6 +93,22 @@ final class OptionsTest extends TestCase
     }
 
     #[Test]
+    public function what_has_the_same_design_may_be_run_right_behind_it(): void
+    {
+        $of = static fn(string $id, string $design): Batch => new Batch($id, 1, ['M' => 600, 'N' => 600], 0, 0, 1, ['white'], 'F', 0, 999999, design: $design);
+        $shop = self::shop([$of('a', 'loaf'), $of('b', 'bell'), $of('c', 'loaf'), $of('d', 'loaf'), $of('e', '')], ['M', 'N']);
+        $sequence = new Sequence(['M' => ['a', 'b', 'c'], 'N' => ['d', 'e']]);
+        $places = static fn(string $batch, int $most = 9): array => array_map(static fn(Option $one): array => [$one->machine, $one->place, $one->after()], Options::together($shop, $sequence, $batch, $most));
+
+        self::assertSame([['M', 1, 'a'], ['N', 1, 'd']], $places('c'));
+        self::assertSame([['M', 1, 'a']], $places('c', 1));
+        self::assertSame([['M', 1, 'a'], ['M', 3, 'c']], $places('d'));
+        self::assertSame([[], []], [$places('b'), $places('e')], 'no other has its design, or nobody knows it');
+        $behind = new Sequence(['M' => ['a', 'c', 'b'], 'N' => ['d']]);
+        self::assertSame(['d'], array_map(static fn(Option $one): ?string => $one->after(), Options::together($shop, $behind, 'c', 9)), 'behind a it is already');
+    }
+
+    #[Test]
     public function hours_lose_what_is_cut_out_of_them(): void
     {
         $hours = Hours::of([[0, 100], [200, 300]]);

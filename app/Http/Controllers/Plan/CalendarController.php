@@ -53,11 +53,8 @@ final class CalendarController
                 throw ValidationException::withMessages(['week.1' => 'Somebody else has changed the week meanwhile; what you wrote is still here. Look at the calendar anew before you set it.']);
             }
             DB::table('week_days')->delete();
-            foreach ($week as $weekday => $spans) {
-                if ($spans !== $calendar->byRule((int) $weekday)) {
-                    DB::table('week_days')->insert(['weekday' => $weekday, 'shifts' => Shifts::words($spans)]);
-                }
-            }
+            $own = array_filter($week, static fn(array $spans, int $weekday): bool => $spans !== $calendar->byRule($weekday), ARRAY_FILTER_USE_BOTH);
+            DB::table('week_days')->insert(array_map(static fn(array $spans, int $weekday): array => ['weekday' => $weekday, 'shifts' => Shifts::words($spans)], $own, array_keys($own)));
         });
         CalendarBook::forget();
 

@@ -18,7 +18,6 @@ use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Parts;
-use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -108,7 +107,7 @@ final class PlanController
             'weights' => $board->shop()->weights,
             'barred' => self::barred($board, $code),
             'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id]))),
-            'alike' => self::alike($board, $code),
+            'alike' => Options::together($board->shop(), $board->sequence(), $code, self::ALIKE),
             'joined' => static fn(string $into): ?Option => Parts::join($board->shop(), $board->sequence(), $code, $into),
         ]);
     }
@@ -159,25 +158,6 @@ final class PlanController
         }
 
         return redirect()->route('plan.why', $code)->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
-    }
-
-    /** @return list<Option> right behind the first few batches that have the same design in the same frame, where it is not there already */
-    private static function alike(PlanBoard $board, string $code): array
-    {
-        $batch = $board->shop()->batches[$code];
-        $rest = $board->sequence()->without($code);
-        $alike = [];
-        foreach ($board->shop()->batches as $other => $one) {
-            $machine = $rest->machineOf((string) $other);
-            if (count($alike) < self::ALIKE && (string) $other !== $code && $batch->goesOn($one) && $machine !== null && $board->shop()->obstacle($batch, $board->shop()->lanes[$machine]) === null) {
-                $place = 1 + (int) array_search((string) $other, $rest->on($machine), true);
-                if (($board->sequence()->on($machine)[$place] ?? null) !== $code) {
-                    $alike[] = Option::between($board->timetable(), Timetable::of($board->shop(), $rest->moved($code, $machine, $place)), $code);
-                }
-            }
-        }
-
-        return array_values(array_filter($alike));
     }
 
     /** @return array<string, string> machine => why a batch cannot stand there, and what it would take by hand */
