@@ -215,6 +215,12 @@ final class CalendarTest extends FeatureTestCase
     }
 
     #[Test]
+    public function what_is_kept_of_one_shop_is_not_read_by_another_from_the_same_folder(): void
+    {
+        self::assertSame(getenv('SHOP_FILES').'/cache', config('cache.stores.file.path'));
+    }
+
+    #[Test]
     public function a_person_is_entered_with_a_name_and_a_day_and_hours_that_are_in_order(): void
     {
         $this->post('/plan/calendar/person', ['who' => '', 'people' => '3', 'first_day' => 'soon'])->assertSessionHasErrors(['who' => 'Say who, in a few words.', 'people', 'first_day', 'weekdays']);
