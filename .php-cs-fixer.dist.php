@@ -19,6 +19,18 @@ return (new PhpCsFixer\Config())
         'new_with_parentheses' => true,
         'operator_linebreak' => ['only_booleans' => true],
     ])
-    ->setFinder(PhpCsFixer\Finder::create()
-        ->in([__DIR__.'/app', __DIR__.'/bench', __DIR__.'/bootstrap', __DIR__.'/config', __DIR__.'/core', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/simulator', __DIR__.'/tests'])
-        ->exclude('cache'));
+    ->setFinder(
+        PhpCsFixer\Finder::create()
+            ->in([
+                __DIR__ . '/app',
+                __DIR__ . '/bench',
+                __DIR__ . '/bootstrap',
+                __DIR__ . '/config',
+                __DIR__ . '/core',
+                __DIR__ . '/database',
+                __DIR__ . '/routes',
+                __DIR__ . '/simulator',
+                __DIR__ . '/tests',
+            ])
+            ->exclude('cache'),
+    );

@@ -19,17 +19,51 @@ use Hakama\Plan\Dispatch;
 use Hakama\Plan\Search;
 use Hakama\Plan\Timetable;
 use Hakama\Setup\Advice;
-use Hakama\Setup\Facts;
+use Hakama\Setup\Facts\Facts;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
-/** Measures and prints. Times are medians; a yardstick of plain arithmetic is timed beside them, since machines differ. */
+/**
+ * Measures and prints. Times are medians; a yardstick of plain arithmetic is timed beside them, since machines
+ * differ.
+ */
 final class Figures
 {
-    private const PAGES = ['/orders', '/orders?show=finished', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/artwork/7/stops', '/artwork/7/make', '/artwork/1/history', '/setup', '/setup/7', '/setup/11', '/setup/16', '/setup/backing', '/setup/practice', '/needles/M1', '/needles/walks', '/needles/M1/pins', '/plan', '/plan?zoom=week', '/plan/batches/B-109', '/plan/ask', '/plan/calendar', '/floor/M1', '/floor/M1/pulse', '/books', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/catalogue'];
+    private const PAGES = [
+        '/orders',
+        '/orders?show=finished',
+        '/orders/new',
+        '/orders/1004',
+        '/artwork',
+        '/artwork/1',
+        '/artwork/7/stops',
+        '/artwork/7/make',
+        '/artwork/1/history',
+        '/setup',
+        '/setup/7',
+        '/setup/11',
+        '/setup/16',
+        '/setup/backing',
+        '/setup/practice',
+        '/needles/M1',
+        '/needles/walks',
+        '/needles/M1/pins',
+        '/plan',
+        '/plan?zoom=week',
+        '/plan/batches/B-109',
+        '/plan/ask',
+        '/plan/calendar',
+        '/floor/M1',
+        '/floor/M1/pulse',
+        '/books',
+        '/shop',
+        '/shop/threads',
+        '/shop/threads/needs',
+        '/shop/catalogue',
+    ];
 
     /** Ten runs of two million changes. */
     private const BEST_40 = 42351.859;
@@ -40,16 +74,29 @@ final class Figures
 
     public function machine(): void
     {
-        $cpu = preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $found) === 1 ? $found[1] : 'unknown';
+        $cpu =
+            preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $found) === 1
+                ? $found[1]
+                : 'unknown';
         printf("%s, %s cores, PHP %s, %s\n", $cpu, trim((string) shell_exec('nproc')), PHP_VERSION, php_uname('s'));
         // Tapes are read in processes that are not compiled ahead, plans are looked for and pages made in such as are.
-        $plain = array_map(static fn(int $i): float => (float) shell_exec('php -d opcache.jit=off -r \'$t = hrtime(true); for ($i = $n = 0; $i < 10_000_000; $i++) { $n += $i & 7; } echo (hrtime(true) - $t) / 1e6;\''), range(1, 5));
+        $plain = array_map(
+            static fn(int $i): float => (float) shell_exec(
+                'php -d opcache.jit=off -r \'$t = hrtime(true); for ($i = $n = 0; $i < 10_000_000; $i++) { $n += $i & 7; } echo (hrtime(true) - $t) / 1e6;\'',
+            ),
+            range(1, 5),
+        );
         sort($plain);
-        printf("yardstick, 10 million additions: %.0f ms, compiled %.0f ms\n", $plain[2], 1000 * self::median(5, static function (): void {
-            for ($i = $n = 0; $i < 10_000_000; $i++) {
-                $n += $i & 7;
-            }
-        }));
+        printf(
+            "yardstick, 10 million additions: %.0f ms, compiled %.0f ms\n",
+            $plain[2],
+            1000 *
+                self::median(5, static function (): void {
+                    for ($i = $n = 0; $i < 10_000_000; $i++) {
+                        $n += $i & 7;
+                    }
+                }),
+        );
     }
 
     public function tapes(): void
@@ -57,16 +104,30 @@ final class Figures
         $path = (string) tempnam(sys_get_temp_dir(), 'tape');
         file_put_contents($path, self::million());
         printf("\nA tape of 1 000 000 records (limits: 1 s, 64 MiB)\n");
-        foreach (['read' => 'echo count($read());', 'read and measure' => 'echo Hakama\Stitch\PatternFigures::of($read())->stitches;', 'and look it over' => '$p = $read(); echo count(Hakama\Stitch\Inspection::of($p, Hakama\Stitch\PatternFigures::of($p))->findings);'] as $what => $code) {
+        foreach (
+            [
+                'read' => 'echo count($read());',
+                'read and measure' => 'echo Hakama\Stitch\PatternFigures::of($read())->stitches;',
+                'and look it over' =>
+                    '$p = $read(); echo count(Hakama\Stitch\Inspection::of($p, Hakama\Stitch\PatternFigures::of($p))->findings);',
+            ] as $what => $code
+        ) {
             $times = $peaks = [];
             for ($i = 0; $i < 5; $i++) {
                 // A process of its own, so that the peak is this work's and nobody else's.
-                $out = shell_exec(sprintf('php -d memory_limit=512M -r %s', escapeshellarg(sprintf(
-                    'require "%s/vendor/autoload.php"; $read = static fn () => (new Hakama\Stitch\Tape\TapeReader())->fromStream(fopen("%s", "rb")); $t = hrtime(true); ob_start(); %s ob_end_clean(); echo (hrtime(true) - $t) / 1e9, " ", memory_get_peak_usage() / 1048576;',
-                    dirname(__DIR__),
-                    $path,
-                    $code,
-                ))));
+                $out = shell_exec(
+                    sprintf(
+                        'php -d memory_limit=512M -r %s',
+                        escapeshellarg(
+                            sprintf(
+                                'require "%s/vendor/autoload.php"; $read = static fn () => (new Hakama\Stitch\Tape\TapeReader())->fromStream(fopen("%s", "rb")); $t = hrtime(true); ob_start(); %s ob_end_clean(); echo (hrtime(true) - $t) / 1e9, " ", memory_get_peak_usage() / 1048576;',
+                                dirname(__DIR__),
+                                $path,
+                                $code,
+                            ),
+                        ),
+                    ),
+                );
                 [$times[], $peaks[]] = array_map(floatval(...), explode(' ', (string) $out));
             }
             sort($times);
@@ -79,7 +140,17 @@ final class Figures
     public function advice(): void
     {
         $house = HouseRules::of();
-        $frames = array_map(static fn(int $side): Frame => new Frame("F{$side}", FrameKind::Square, Driver::Flat, $side + 30, $side + 30, Window::rectangle($side, $side, 8)), [90, 120, 180, 240]);
+        $frames = array_map(
+            static fn(int $side): Frame => new Frame(
+                "F{$side}",
+                FrameKind::Square,
+                Driver::Flat,
+                $side + 30,
+                $side + 30,
+                Window::rectangle($side, $side, 8),
+            ),
+            [90, 120, 180, 240],
+        );
         $cases = 0;
         $seconds = self::median(3, static function () use ($house, $frames, &$cases): void {
             $cases = 0;
@@ -87,7 +158,22 @@ final class Figures
                 foreach (Fabric::cases() as $fabric) {
                     foreach (Position::cases() as $position) {
                         foreach ([Structure::None, Structure::Structured] as $structure) {
-                            Advice::of(new Facts($garment, $fabric, $structure, Profile::None, $position, 70, 45, 5000, 40, Driver::cases()), $house, $frames);
+                            Advice::of(
+                                new Facts(
+                                    $garment,
+                                    $fabric,
+                                    $structure,
+                                    Profile::None,
+                                    $position,
+                                    70,
+                                    45,
+                                    5000,
+                                    40,
+                                    Driver::cases(),
+                                ),
+                                $house,
+                                $frames,
+                            );
                             $cases++;
                         }
                     }
@@ -99,12 +185,15 @@ final class Figures
 
     /** Median server time over HTTP, and the queries of one request. */
     /**
-     * How near to the best the search comes in the time it has. The best is that of ten runs of two million changes each
+     * How near to the best the search comes in the time it has. The best is that of ten runs of two million changes
+     * each
      * (seeds 1 to 10), which take a quarter of an hour and were made once; the shop is the same each time.
      */
     public function plans(): void
     {
-        printf("\nPlans (limits: 40 batches on 4 machines of 15 needles within 2 %% of the best in 2 s; 200 on 12 in 20 s)\n");
+        printf(
+            "\nPlans (limits: 40 batches on 4 machines of 15 needles within 2 %% of the best in 2 s; 200 on 12 in 20 s)\n",
+        );
         $shop = PlanShop::of(40, 4, 15, 30, 1.6, 21);
         $costs = $times = [];
         foreach (range(1, 5) as $seed) {
@@ -114,13 +203,31 @@ final class Figures
         }
         sort($costs);
         sort($times);
-        printf("  40 x 4:   as booked %.0f, found %.1f (worst of five %.1f), best known %.1f: %.2f %% above it (worst %.2f), bound %.0f, %.2f s\n", Timetable::of($shop, Dispatch::asBooked($shop))->totals->cost, $costs[2], $costs[4], self::BEST_40, 100 * ($costs[2] / self::BEST_40 - 1), 100 * ($costs[4] / self::BEST_40 - 1), Bound::of($shop)->cost, $times[2]);
+        printf(
+            "  40 x 4:   as booked %.0f, found %.1f (worst of five %.1f), best known %.1f: %.2f %% above it (worst %.2f), bound %.0f, %.2f s\n",
+            Timetable::of($shop, Dispatch::asBooked($shop))->totals->cost,
+            $costs[2],
+            $costs[4],
+            self::BEST_40,
+            100 * ($costs[2] / self::BEST_40 - 1),
+            100 * ($costs[4] / self::BEST_40 - 1),
+            Bound::of($shop)->cost,
+            $times[2],
+        );
 
         $shop = PlanShop::of(200, 12, 15, 60, 1.8, 31);
         $begun = hrtime(true);
         $search = Search::of($shop, 1, 14_000)->run(14_000);
         $took = (hrtime(true) - $begun) / 1e9;
-        printf("  200 x 12: as booked %.0f, found %.0f, best known %.0f: %.2f %% above it, bound %.0f, %.1f s\n", Timetable::of($shop, Dispatch::asBooked($shop))->totals->cost, $search->cost(), self::BEST_200, 100 * ($search->cost() / self::BEST_200 - 1), Bound::of($shop)->cost, $took);
+        printf(
+            "  200 x 12: as booked %.0f, found %.0f, best known %.0f: %.2f %% above it, bound %.0f, %.1f s\n",
+            Timetable::of($shop, Dispatch::asBooked($shop))->totals->cost,
+            $search->cost(),
+            self::BEST_200,
+            100 * ($search->cost() / self::BEST_200 - 1),
+            Bound::of($shop)->cost,
+            $took,
+        );
     }
 
     public function pages(string $title): void
@@ -140,7 +247,11 @@ final class Figures
     private function get(string $page): float
     {
         $from = hrtime(true);
-        $body = file_get_contents($this->server.$page, false, stream_context_create(['http' => ['header' => 'Connection: close']]));
+        $body = file_get_contents(
+            $this->server.$page,
+            false,
+            stream_context_create(['http' => ['header' => 'Connection: close']]),
+        );
         if ($body === false) {
             throw new \RuntimeException("{$page} did not answer");
         }
@@ -184,7 +295,9 @@ final class Figures
         for ($i = 0; $i < 999_600; $i++) {
             $row = intdiv($i, 200);
             $step = $i % 200;
-            $i % 100_000 === 99_999 ? $builder->stop() : $builder->stitchTo(20 * ($row % 2 === 0 ? $step : 199 - $step), $row % 4000);
+            $i % 100_000 === 99_999
+                ? $builder->stop()
+                : $builder->stitchTo(20 * ($row % 2 === 0 ? $step : 199 - $step), $row % 4000);
         }
 
         return (new TapeWriter())->toString($builder->pattern());

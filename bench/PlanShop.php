@@ -4,23 +4,38 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
-use Hakama\Plan\Shop;
+use Hakama\Plan\Workload;
 
-/** A busy shop by chance, the same each time: families of threads and frames come back, some blanks are late, promises press. */
+/**
+ * A busy shop by chance, the same each time: families of threads and frames come back, some blanks are late, promises
+ * press.
+ */
 final class PlanShop
 {
-    private const FRAMES = ['R' => ['flat', 4], 'S' => ['flat', 3], 'G' => ['flat', 2], 'K' => ['cap', 2], 'T' => ['cylinder', 1]];
+    private const FRAMES = [
+        'R' => ['flat', 4],
+        'S' => ['flat', 3],
+        'G' => ['flat', 2],
+        'K' => ['cap', 2],
+        'T' => ['cylinder', 1],
+    ];
     private const DRIVER_MIN = ['flat' => 10, 'cap' => 15, 'cylinder' => 12];
 
-    public static function of(int $batches, int $machines, int $needles, int $threads, float $room, int $seed): Shop
-    {
+    public static function of(
+        int $batches,
+        int $machines,
+        int $needles,
+        int $threads,
+        float $room,
+        int $seed,
+    ): Workload {
         mt_srand($seed);
         $hours = [];
         for ($day = 0; $day < 40; $day++) {
@@ -39,19 +54,46 @@ final class PlanShop
                     $rack[$needle] = "t{$codes[$needle]}";
                 }
             }
-            $lanes[] = new Lane("M{$i}", $i % 4 === 0 ? 2 : 1, Rack::of($needles, $rack, [1, 2]), $i % 3 === 0 ? 'cap' : 'flat', $i % 3 === 0 ? 'K' : 'R', Hours::of($hours));
+            $lanes[] = new Lane(
+                "M{$i}",
+                $i % 4 === 0 ? 2 : 1,
+                Rack::of($needles, $rack, [1, 2]),
+                $i % 3 === 0 ? 'cap' : 'flat',
+                $i % 3 === 0 ? 'K' : 'R',
+                Hours::of($hours),
+            );
         }
         $drawn = [];
         for ($i = 1; $i <= $batches; $i++) {
-            $drawn[] = [['R', 'R', 'R', 'S', 'S', 'G', 'K', 'K', 'T'][mt_rand(0, 8)], mt_rand(180, 900), mt_rand(4, 24)];
+            $drawn[] = [
+                ['R', 'R', 'R', 'S', 'S', 'G', 'K', 'K', 'T'][mt_rand(0, 8)],
+                mt_rand(180, 900),
+                mt_rand(4, 24),
+            ];
         }
-        $days = array_sum(array_map(static fn(array $one): int => $one[2] * ($one[1] + 30), $drawn)) / $machines / 28800;
+        $days =
+            array_sum(array_map(static fn(array $one): int => $one[2] * ($one[1] + 30), $drawn)) / $machines / 28800;
 
-        return new Shop(
+        return new Workload(
             28800,
             $lanes,
-            array_map(static fn(string $id, array $of): FrameStock => new FrameStock($id, $of[0], $of[1] * $machines), array_keys(self::FRAMES), self::FRAMES),
-            array_map(static fn(array $one, int $i): Batch => self::batch('B'.($i + 1), $one, $lanes, $threads, $days, $room), $drawn, array_keys($drawn)),
+            array_map(
+                static fn(string $id, array $of): FrameStock => new FrameStock($id, $of[0], $of[1] * $machines),
+                array_keys(self::FRAMES),
+                self::FRAMES,
+            ),
+            array_map(
+                static fn(array $one, int $i): Batch => self::batch(
+                    'B'.($i + 1),
+                    $one,
+                    $lanes,
+                    $threads,
+                    $days,
+                    $room,
+                ),
+                $drawn,
+                array_keys($drawn),
+            ),
             new Changeover(180, 240, 150, self::driverS()),
             Hands::always($machines),
         );
@@ -61,8 +103,14 @@ final class PlanShop
      * @param array{string, int, int} $drawn frame, run time of a load, pieces
      * @param list<Lane>              $lanes
      */
-    private static function batch(string $id, array $drawn, array $lanes, int $threads, float $days, float $room): Batch
-    {
+    private static function batch(
+        string $id,
+        array $drawn,
+        array $lanes,
+        int $threads,
+        float $days,
+        float $room,
+    ): Batch {
         [$frame, $sewS, $pieces] = $drawn;
         $on = [];
         foreach ($lanes as $k => $lane) {
@@ -78,7 +126,19 @@ final class PlanShop
         $day = mt_rand(0, (int) ceil($days * $room));
         $due = ($day % 7 > 4 ? $day + 2 : $day) * 86400 + 28800 + 3600 * mt_rand(3, 8);
 
-        return new Batch($id, $pieces, $on, mt_rand(40, 120), 30, 2, $blocks, $frame, 28800 + (mt_rand(0, 4) === 0 ? mt_rand(0, (int) $days) * 86400 : 0), $due, [1.0, 1.0, 1.0, 2.0, 3.0][mt_rand(0, 4)]);
+        return new Batch(
+            $id,
+            $pieces,
+            $on,
+            mt_rand(40, 120),
+            30,
+            2,
+            $blocks,
+            $frame,
+            28800 + (mt_rand(0, 4) === 0 ? mt_rand(0, (int) $days) * 86400 : 0),
+            $due,
+            [1.0, 1.0, 1.0, 2.0, 3.0][mt_rand(0, 4)],
+        );
     }
 
     /** @return array<string, int> */

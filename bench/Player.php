@@ -12,7 +12,10 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 
-/** The player in a browser without a graphics card: what the page weighs, how long a frame's work takes, what it keeps. */
+/**
+ * The player in a browser without a graphics card: what the page weighs, how long a frame's work takes, what it
+ * keeps.
+ */
 final class Player
 {
     public function __construct(private readonly string $server, private readonly string $driver) {}
@@ -21,14 +24,32 @@ final class Player
     {
         $profile = sys_get_temp_dir().'/hakama-bench-'.bin2hex(random_bytes(6));
         $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions())->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
-            '--disable-sync', '--window-size=1280,800', "--user-data-dir={$profile}",
-        ]));
+        $capabilities->setCapability(
+            ChromeOptions::CAPABILITY,
+            (new ChromeOptions())->addArguments([
+                '--headless=new',
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+                '--window-size=1280,800',
+                "--user-data-dir={$profile}",
+            ]),
+        );
         $browser = RemoteWebDriver::create($this->driver, $capabilities, 20_000, 120_000);
         printf("\nThe player (limits: page under 150 kB before the stitches, 16.7 ms of work a frame, 256 MiB)\n");
         foreach ([200_000, 1_000_000] as $stitches) {
-            $artwork = app(Intake::class)->make(self::pattern($stitches), 'bench.dst', "Bench {$stitches}", 'tape', [], []);
+            $artwork = app(Intake::class)->make(
+                self::pattern($stitches),
+                'bench.dst',
+                "Bench {$stitches}",
+                'tape',
+                [],
+                [],
+            );
             $this->one($browser, $artwork);
         }
         $browser->quit();
@@ -38,15 +59,25 @@ final class Player
     private function one(RemoteWebDriver $browser, Artwork $artwork): void
     {
         $browser->get("{$this->server}/artwork/{$artwork->id}");
-        $browser->wait(60, 200)->until(static fn(): bool => $browser->executeScript('return document.querySelector("[data-ready]") !== null') === true);
-        [$page, $track] = $browser->executeScript(<<<'JS'
+        $browser
+            ->wait(60, 200)
+            ->until(
+                static fn(): bool => $browser->executeScript(
+                    'return document.querySelector("[data-ready]") !== null',
+                ) === true,
+            );
+        [$page, $track] = $browser->executeScript(
+            <<<'JS'
             const all = [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')];
             const bytes = (some) => some.reduce((sum, one) => sum + one.transferSize, 0);
             return [bytes(all.filter((one) => !one.name.includes('/track'))), bytes(all.filter((one) => one.name.includes('/track')))];
-            JS);
+            JS
+            ,
+        );
         $browser->manage()->timeouts()->setScriptTimeout(60);
         // The work of each frame while it plays at ten thousand stitches a second, and of going to places anywhere.
-        [$play, $frame, $go, $heap, $pictures] = $browser->executeAsyncScript(<<<'JS'
+        [$play, $frame, $go, $heap, $pictures] = $browser->executeAsyncScript(
+            <<<'JS'
             const done = arguments[0];
             const p = document.querySelector('[data-player]').player;
             const took = [];
@@ -76,7 +107,9 @@ final class Player
                 const each = p.canvas.width * p.canvas.height * 4;
                 done([median(play), median(frames.slice(5)), median(go), performance.memory.usedJSHeapSize, (Object.values(p.kept).length + 2) * each]);
             })();
-            JS);
+            JS
+            ,
+        );
         printf(
             "  %7d stitches: page %.0f kB, stitches %.0f kB, a frame's work %.1f ms and a frame every %.1f ms, to any stitch %.0f ms, memory %.0f MiB and pictures %.0f MiB\n",
             $artwork->stitches,
@@ -102,7 +135,10 @@ final class Player
             $row = intdiv($i, $across);
             $step = $i % $across;
             // No two stitches quite alike, as in a real design, so that nothing is packed away to nothing.
-            $builder->stitchTo(20 * ($row % 2 === 0 ? $step : $across - 1 - $step) + $random->getInt(-6, 6), 4 * $row + $random->getInt(-3, 3));
+            $builder->stitchTo(
+                20 * ($row % 2 === 0 ? $step : $across - 1 - $step) + $random->getInt(-6, 6),
+                4 * $row + $random->getInt(-3, 3),
+            );
         }
 
         return $builder->pattern();

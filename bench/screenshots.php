@@ -13,17 +13,44 @@ use Tests\Browser\MachineOnTheLine;
 require __DIR__.'/../vendor/autoload.php';
 
 const VIEWS = [
-    'orders' => '/orders', 'order-new' => '/orders/new', 'artwork-one' => '/artwork/1', 'artwork-stops' => '/artwork/10/stops',
-    'setup' => '/setup', 'setup-one' => '/setup/7', 'setup-cap' => '/setup/11', 'setup-backing' => '/setup/backing', 'catalogue' => '/shop/catalogue',
-    'needles' => '/needles/M1', 'plan' => '/plan', 'plan-why' => '/plan/batches/B-108', 'floor' => '/floor/M1', 'floor-preflight' => '/floor/M2', 'books' => '/books', 'shop' => '/shop', 'threads' => '/shop/threads', 'thread-match' => '/shop/threads/match?hex=%233b6f8f&cloth=%23ddd2bb',
+    'orders' => '/orders',
+    'order-new' => '/orders/new',
+    'artwork-one' => '/artwork/1',
+    'artwork-stops' => '/artwork/10/stops',
+    'setup' => '/setup',
+    'setup-one' => '/setup/7',
+    'setup-cap' => '/setup/11',
+    'setup-backing' => '/setup/backing',
+    'catalogue' => '/shop/catalogue',
+    'needles' => '/needles/M1',
+    'plan' => '/plan',
+    'plan-why' => '/plan/batches/B-108',
+    'floor' => '/floor/M1',
+    'floor-preflight' => '/floor/M2',
+    'books' => '/books',
+    'shop' => '/shop',
+    'threads' => '/shop/threads',
+    'thread-match' => '/shop/threads/match?hex=%233b6f8f&cloth=%23ddd2bb',
 ];
 
 $profile = sys_get_temp_dir().'/hakama-pictures-'.bin2hex(random_bytes(6));
 $capabilities = DesiredCapabilities::chrome();
-$capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions())->addArguments([
-    '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
-    '--disable-sync', '--hide-scrollbars', '--lang=en-GB', "--user-data-dir={$profile}",
-]));
+$capabilities->setCapability(
+    ChromeOptions::CAPABILITY,
+    (new ChromeOptions())->addArguments([
+        '--headless=new',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--hide-scrollbars',
+        '--lang=en-GB',
+        "--user-data-dir={$profile}",
+    ]),
+);
 $browser = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 20_000, 60_000);
 
 // The floor is most itself with a machine half way through a load.
@@ -46,7 +73,9 @@ foreach ($views as $name => $path) {
     }
     // A window has a frame of its own, so the size is set by what is left for the page.
     $browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
-    [$width, $height] = $browser->executeScript('return [window.outerWidth - window.innerWidth, window.outerHeight - window.innerHeight]');
+    [$width, $height] = $browser->executeScript(
+        'return [window.outerWidth - window.innerWidth, window.outerHeight - window.innerHeight]',
+    );
     $browser->manage()->window()->setSize(new WebDriverDimension(1280 + $width, 800 + $height));
     $browser->get(getenv('TEST_URL').$path);
     $browser->executeScript('if (document.activeElement) document.activeElement.blur()');

@@ -5,13 +5,14 @@ declare(strict_types=1);
 use App\Http\Packed;
 use App\Http\Problem;
 use App\Http\SecurityHeaders;
+use App\Providers\HakamaProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withProviders([App\Providers\HakamaProvider::class], withBootstrapProviders: false)
+    ->withProviders([HakamaProvider::class], withBootstrapProviders: false)
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/machines.php',

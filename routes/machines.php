@@ -8,8 +8,10 @@ use Illuminate\Support\Facades\Route;
 
 /* What machines say and ask, each with its own token. docs/machines.md describes it. */
 
-Route::middleware(MachineToken::class)->controller(MachineController::class)->group(static function (): void {
-    Route::get('/instruction', 'instruction');
-    Route::get('/tape', 'tape');
-    Route::post('/reports', 'report');
-});
+Route::middleware(MachineToken::class)
+    ->controller(MachineController::class)
+    ->group(static function (): void {
+        Route::get('/instruction', 'instruction');
+        Route::get('/tape', 'tape');
+        Route::post('/reports', 'report');
+    });

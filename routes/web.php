@@ -21,13 +21,13 @@ use App\Http\Controllers\Plan\CalendarController;
 use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Plan\ProposalController;
 use App\Http\Controllers\Setup\BackingController;
-use App\Http\Controllers\Setup\PlaceController;
+use App\Http\Controllers\Setup\PlacementController;
 use App\Http\Controllers\Setup\PracticeController;
 use App\Http\Controllers\Setup\SetupController;
 use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\ShopController;
-use App\Http\Controllers\Shop\ThreadController;
-use App\Http\Controllers\Shop\ThreadListController;
+use App\Http\Controllers\Thread\ThreadController;
+use App\Http\Controllers\Thread\ThreadListController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
@@ -35,92 +35,133 @@ use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::redirect('/', '/orders');
 
-Route::controller(OrderController::class)->prefix('orders')->name('orders.')->group(static function (): void {
-    Route::get('/', 'index')->name('index');
-    Route::get('/new', 'create')->name('create');
-    Route::get('/new/line', 'line')->name('line');
-    Route::post('/', 'store')->name('store');
-    Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->whereNumber('decoration');
-    Route::get('/{order}', 'show')->name('show');
-});
+Route::controller(OrderController::class)
+    ->prefix('orders')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('index');
+        Route::get('/new', 'create')->name('create');
+        Route::get('/new/line', 'line')->name('line');
+        Route::post('/', 'store')->name('store');
+        Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->whereNumber('decoration');
+        Route::get('/{order}', 'show')->name('show');
+    });
 
-Route::controller(ArtworkController::class)->prefix('artwork')->name('artwork.')->group(static function (): void {
-    Route::get('/', 'index')->name('index');
-    Route::post('/', 'store')->name('store');
-    Route::get('/{artwork}', 'show')->name('show')->whereNumber('artwork');
-    Route::put('/{artwork}', 'update')->name('update')->whereNumber('artwork');
-});
+Route::controller(ArtworkController::class)
+    ->prefix('artwork')
+    ->name('artwork.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('index');
+        Route::post('/', 'store')->name('store');
+        Route::get('/{artwork}', 'show')->name('show')->whereNumber('artwork');
+        Route::put('/{artwork}', 'update')->name('update')->whereNumber('artwork');
+    });
 Route::get('/artwork/{artwork}/stops', [StopSheetController::class, 'show'])->name('artwork.stops');
 Route::put('/artwork/{artwork}/stops', [StopSheetController::class, 'update']);
-Route::controller(MakingController::class)->prefix('artwork/{artwork}')->name('artwork.')->group(static function (): void {
-    Route::get('/make', 'show')->name('make');
-    Route::post('/make', 'store');
-    Route::get('/make/tape.dst', 'tape')->name('make.tape');
-});
-Route::controller(HistoryController::class)->prefix('artwork')->name('artwork.')->group(static function (): void {
-    Route::get('/{artwork}/history', 'show')->name('history');
-    Route::post('/{artwork}/file', 'replace')->name('replace');
-    Route::post('/{artwork}/sew-outs', 'sewOut')->name('sewout');
-});
-Route::put('/artwork/{artwork}/blocks/{number}', [BlockThreadController::class, 'update'])->name('artwork.thread')->whereNumber('number');
-Route::get('/artwork/{artwork}/blocks/{number}/threads', [BlockThreadController::class, 'suggest'])->name('artwork.suggest')->whereNumber('number');
+Route::controller(MakingController::class)
+    ->prefix('artwork/{artwork}')
+    ->name('artwork.')
+    ->group(static function (): void {
+        Route::get('/make', 'show')->name('make');
+        Route::post('/make', 'store');
+        Route::get('/make/tape.dst', 'tape')->name('make.tape');
+    });
+Route::controller(HistoryController::class)
+    ->prefix('artwork')
+    ->name('artwork.')
+    ->group(static function (): void {
+        Route::get('/{artwork}/history', 'show')->name('history');
+        Route::post('/{artwork}/file', 'replace')->name('replace');
+        Route::post('/{artwork}/sew-outs', 'sewOut')->name('sewout');
+    });
+Route::put('/artwork/{artwork}/blocks/{number}', [BlockThreadController::class, 'update'])
+    ->name('artwork.thread')
+    ->whereNumber('number');
+Route::get('/artwork/{artwork}/blocks/{number}/threads', [BlockThreadController::class, 'suggest'])
+    ->name('artwork.suggest')
+    ->whereNumber('number');
 
-Route::controller(SetupController::class)->prefix('setup')->name('setup.')->group(static function (): void {
-    Route::get('/', 'index')->name('index');
-    Route::get('/{decoration}', 'show')->name('show')->whereNumber('decoration');
-    Route::post('/{decoration}', 'store')->name('store')->whereNumber('decoration');
-    Route::get('/{decoration}/paper', 'paper')->name('print')->whereNumber('decoration');
-});
-Route::controller(PlaceController::class)->prefix('setup/{decoration}')->name('setup.')->whereNumber('decoration')->group(static function (): void {
-    Route::put('/place', 'keep')->name('keep');
-});
-Route::controller(BackingController::class)->prefix('setup/backing')->name('setup.')->group(static function (): void {
-    Route::get('/', 'show')->name('backing');
-    Route::post('/', 'store');
-    Route::post('/{batch}', 'cut')->name('cut');
-    Route::put('/{stock}', 'update')->name('stock')->whereNumber('stock');
-});
-Route::controller(PracticeController::class)->prefix('setup/practice')->name('setup.')->group(static function (): void {
-    Route::get('/', 'show')->name('practice');
-    Route::post('/', 'store');
-});
+Route::controller(SetupController::class)
+    ->prefix('setup')
+    ->name('setup.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('index');
+        Route::get('/{decoration}', 'show')->name('show')->whereNumber('decoration');
+        Route::post('/{decoration}', 'store')->name('store')->whereNumber('decoration');
+        Route::get('/{decoration}/paper', 'paper')->name('print')->whereNumber('decoration');
+    });
+Route::controller(PlacementController::class)
+    ->prefix('setup/{decoration}')
+    ->name('setup.')
+    ->whereNumber('decoration')
+    ->group(static function (): void {
+        Route::put('/place', 'keep')->name('keep');
+    });
+Route::controller(BackingController::class)
+    ->prefix('setup/backing')
+    ->name('setup.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('backing');
+        Route::post('/', 'store');
+        Route::post('/{batch}', 'cut')->name('cut');
+        Route::put('/{stock}', 'update')->name('stock')->whereNumber('stock');
+    });
+Route::controller(PracticeController::class)
+    ->prefix('setup/practice')
+    ->name('setup.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('practice');
+        Route::post('/', 'store');
+    });
 
 Route::get('/needles/walks', [WalkController::class, 'show'])->name('needles.walks');
 Route::get('/needles/cards/{code}', [CardController::class, 'show'])->name('needles.card');
 Route::get('/needles/{machine}/pins', [PinController::class, 'show'])->name('needles.pins');
-Route::controller(NeedlesController::class)->prefix('needles')->name('needles.')->group(static function (): void {
-    Route::get('/{machine?}', 'show')->name('show');
-    Route::post('/{machine}/{number}', 'load')->name('load')->whereNumber('number');
-    Route::put('/{machine}/{number}', 'pin')->name('pin')->whereNumber('number');
-});
+Route::controller(NeedlesController::class)
+    ->prefix('needles')
+    ->name('needles.')
+    ->group(static function (): void {
+        Route::get('/{machine?}', 'show')->name('show');
+        Route::post('/{machine}/{number}', 'load')->name('load')->whereNumber('number');
+        Route::put('/{machine}/{number}', 'pin')->name('pin')->whereNumber('number');
+    });
 
-Route::controller(PlanController::class)->prefix('plan')->name('plan.')->group(static function (): void {
-    Route::get('/', 'show')->name('show');
-    Route::post('/moves', 'move')->name('moves');
-    Route::post('/due', 'byDue')->name('due');
-    Route::post('/undo', 'undo')->name('undo');
-    Route::get('/batches/{code}', 'why')->name('why');
-    Route::put('/batches/{code}/fixed', 'fix')->name('fix');
-    Route::post('/batches/{code}/split', 'split')->name('split');
-    Route::post('/batches/{code}/merge', 'merge')->name('merge');
-});
+Route::controller(PlanController::class)
+    ->prefix('plan')
+    ->name('plan.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('show');
+        Route::post('/moves', 'move')->name('moves');
+        Route::post('/due', 'byDue')->name('due');
+        Route::post('/undo', 'undo')->name('undo');
+        Route::get('/batches/{code}', 'why')->name('why');
+        Route::put('/batches/{code}/fixed', 'fix')->name('fix');
+        Route::post('/batches/{code}/split', 'split')->name('split');
+        Route::post('/batches/{code}/merge', 'merge')->name('merge');
+    });
 Route::get('/plan/ask', [AskController::class, 'show'])->name('plan.ask');
-Route::controller(ProposalController::class)->prefix('plan/proposals')->name('plan.')->group(static function (): void {
-    Route::post('/', 'store')->name('propose');
-    Route::get('/{proposal}', 'show')->name('proposal')->whereNumber('proposal');
-    Route::post('/{proposal}/stop', 'stop')->name('stop')->whereNumber('proposal');
-    Route::post('/{proposal}/take', 'take')->name('take')->whereNumber('proposal');
-    Route::delete('/{proposal}', 'leave')->name('leave')->whereNumber('proposal');
-});
-Route::controller(CalendarController::class)->prefix('plan')->name('plan.')->group(static function (): void {
-    Route::get('/calendar', 'show')->name('calendar');
-    Route::put('/calendar/week', 'week')->name('week');
-    Route::post('/calendar/off', 'dayOff')->name('off');
-    Route::post('/calendar/extra', 'extra')->name('extra');
-    Route::post('/calendar/down', 'downtime')->name('down');
-    Route::post('/calendar/person', 'presence')->name('person');
-    Route::delete('/calendar/{kind}/{which}', 'remove')->name('calendar.remove');
-});
+Route::controller(ProposalController::class)
+    ->prefix('plan/proposals')
+    ->name('plan.')
+    ->group(static function (): void {
+        Route::post('/', 'store')->name('propose');
+        Route::get('/{proposal}', 'show')->name('proposal')->whereNumber('proposal');
+        Route::post('/{proposal}/stop', 'stop')->name('stop')->whereNumber('proposal');
+        Route::post('/{proposal}/take', 'take')->name('take')->whereNumber('proposal');
+        Route::delete('/{proposal}', 'leave')->name('leave')->whereNumber('proposal');
+    });
+Route::controller(CalendarController::class)
+    ->prefix('plan')
+    ->name('plan.')
+    ->group(static function (): void {
+        Route::get('/calendar', 'show')->name('calendar');
+        Route::put('/calendar/week', 'week')->name('week');
+        Route::post('/calendar/off', 'dayOff')->name('off');
+        Route::post('/calendar/extra', 'extra')->name('extra');
+        Route::post('/calendar/down', 'downtime')->name('down');
+        Route::post('/calendar/person', 'presence')->name('person');
+        Route::delete('/calendar/{kind}/{which}', 'remove')->name('calendar.remove');
+    });
 
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
 Route::get('/floor/cards/{code}', [CardController::class, 'floor'])->name('floor.card');
@@ -132,50 +173,68 @@ Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
 Route::put('/shop/schools/{question}', [ShopController::class, 'follow'])->name('shop.follow');
-Route::controller(CatalogueController::class)->prefix('shop/catalogue')->name('catalogue.')->group(static function (): void {
-    Route::get('/{list?}', 'show')->name('show')->whereAlpha('list');
-    Route::get('/{list}.csv', 'csv')->name('csv')->whereAlpha('list');
-    Route::post('/{list}', 'read')->name('read')->whereAlpha('list');
-    Route::get('/{list}/one', 'edit')->name('edit')->whereAlpha('list');
-    Route::put('/{list}/one', 'update')->name('update')->whereAlpha('list');
-});
+Route::controller(CatalogueController::class)
+    ->prefix('shop/catalogue')
+    ->name('catalogue.')
+    ->group(static function (): void {
+        Route::get('/{list?}', 'show')->name('show')->whereAlpha('list');
+        Route::get('/{list}.csv', 'csv')->name('csv')->whereAlpha('list');
+        Route::post('/{list}', 'read')->name('read')->whereAlpha('list');
+        Route::get('/{list}/one', 'edit')->name('edit')->whereAlpha('list');
+        Route::put('/{list}/one', 'update')->name('update')->whereAlpha('list');
+    });
 Route::put('/shop/rules/{rule}', [ShopController::class, 'update'])->name('shop.rule');
-Route::controller(ThreadListController::class)->prefix('shop/threads')->name('threads.')->group(static function (): void {
-    Route::get('/list.csv', 'csv')->name('csv');
-    Route::get('/list.xlsx', 'xlsx')->name('xlsx');
-    Route::post('/list', 'read')->name('read');
-    Route::get('/list/{key}', 'preview')->name('preview');
-    Route::post('/list/{key}', 'takeOver')->name('take');
-});
-Route::controller(ThreadController::class)->prefix('shop/threads')->name('threads.')->group(static function (): void {
-    Route::get('/', 'index')->name('index');
-    Route::post('/', 'store')->name('store');
-    Route::get('/needs', 'needs')->name('needs');
-    Route::get('/match', 'match')->name('match');
-    Route::delete('/cones/{cone}', 'empty')->name('empty');
-});
+Route::controller(ThreadListController::class)
+    ->prefix('shop/threads')
+    ->name('threads.')
+    ->group(static function (): void {
+        Route::get('/list.csv', 'csv')->name('csv');
+        Route::get('/list.xlsx', 'xlsx')->name('xlsx');
+        Route::post('/list', 'read')->name('read');
+        Route::get('/list/{key}', 'preview')->name('preview');
+        Route::post('/list/{key}', 'takeOver')->name('take');
+    });
+Route::controller(ThreadController::class)
+    ->prefix('shop/threads')
+    ->name('threads.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('index');
+        Route::post('/', 'store')->name('store');
+        Route::get('/needs', 'needs')->name('needs');
+        Route::get('/match', 'match')->name('match');
+        Route::delete('/cones/{cone}', 'empty')->name('empty');
+    });
 
 /*
  * What pages fetch for themselves, pictures above all. None of it has a part in the session: saved by one of these that
  * was long on its way, it would lose what was told to the person meanwhile.
  */
-Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->group(static function (): void {
-    Route::controller(DrawingController::class)->prefix('artwork/{artwork}')->name('artwork.')->group(static function (): void {
-        Route::get('/drawing.svg', 'svg')->name('drawing');
-        Route::get('/track', 'track')->name('track');
-        Route::get('/density', 'density')->name('density');
-        Route::get('/tape.dst', 'tape')->name('tape');
-        Route::get('/template.pdf', 'template')->name('template');
-    });
-    Route::get('/artwork/{artwork}/note.txt', [ArtworkController::class, 'note'])->name('artwork.note');
-    Route::get('/artwork/{artwork}/make/preview', [MakingController::class, 'preview'])->name('artwork.preview');
-    Route::get('/artwork/sew-outs/{sewOut}/photo', [HistoryController::class, 'photo'])->name('artwork.photo');
-    Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
-    Route::get('/plan/consequence', [PlanController::class, 'consequence'])->name('plan.consequence');
-    Route::get('/plan/batches/{code}/splitting', [PlanController::class, 'splitting'])->name('plan.splitting');
-    Route::get('/plan/machines/{machine}.ics', [CalendarController::class, 'machine'])->name('plan.ics');
-    Route::get('/plan/promises/{customer}.ics', [CalendarController::class, 'promises'])->name('plan.promises')->whereNumber('customer');
-    Route::get('/plan.csv', [CalendarController::class, 'csv'])->name('plan.csv');
-    Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
-    Route::get('/setup/{decoration}/reckon', [PlaceController::class, 'reckon'])->name('setup.reckon')->whereNumber('decoration');
-});
+Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->group(
+    static function (): void {
+        Route::controller(DrawingController::class)
+            ->prefix('artwork/{artwork}')
+            ->name('artwork.')
+            ->group(static function (): void {
+                Route::get('/drawing.svg', 'svg')->name('drawing');
+                Route::get('/track', 'track')->name('track');
+                Route::get('/density', 'density')->name('density');
+                Route::get('/tape.dst', 'tape')->name('tape');
+                Route::get('/template.pdf', 'template')->name('template');
+            });
+        Route::get('/artwork/{artwork}/note.txt', [ArtworkController::class, 'note'])->name('artwork.note');
+        Route::get('/artwork/{artwork}/make/preview', [MakingController::class, 'preview'])->name('artwork.preview');
+        Route::get('/artwork/sew-outs/{sewOut}/photo', [HistoryController::class, 'photo'])->name('artwork.photo');
+        Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
+        Route::get('/plan/consequence', [PlanController::class, 'consequence'])->name('plan.consequence');
+        Route::get('/plan/batches/{code}/splitting', [PlanController::class, 'splitting'])->name('plan.splitting');
+        Route::get('/plan/machines/{machine}.ics', [CalendarController::class, 'machine'])->name('plan.ics');
+        Route::get('/plan/promises/{customer}.ics', [CalendarController::class, 'promises'])
+            ->name('plan.promises')
+            ->whereNumber('customer');
+        Route::get('/plan.csv', [CalendarController::class, 'csv'])->name('plan.csv');
+        Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
+        Route::get('/setup/{decoration}/reckon', [PlacementController::class, 'reckon'])
+            ->name('setup.reckon')
+            ->whereNumber('decoration');
+    },
+);

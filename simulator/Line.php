@@ -7,10 +7,7 @@ namespace Simulator;
 /** The line to the shop's server. A server that does not answer is asked again; nothing is given up. */
 final readonly class Line
 {
-    public function __construct(
-        private string $server,
-        private string $token,
-    ) {}
+    public function __construct(private string $server, private string $token) {}
 
     /** @return array<string, mixed>|null null when the server did not answer */
     public function instruction(): ?array
@@ -48,13 +45,19 @@ final readonly class Line
     /** @param array<string, mixed> $data */
     private function send(string $method, string $path, array $data = []): ?string
     {
-        $body = @file_get_contents($this->server.$path, false, stream_context_create(['http' => [
-            'method' => $method,
-            'header' => "Authorization: Bearer {$this->token}\r\nAccept: application/json\r\nContent-Type: application/json\r\nConnection: close",
-            'content' => $data === [] ? '' : json_encode($data, JSON_THROW_ON_ERROR),
-            'timeout' => 5,
-            'ignore_errors' => true,
-        ]]));
+        $body = @file_get_contents(
+            $this->server.$path,
+            false,
+            stream_context_create([
+                'http' => [
+                    'method' => $method,
+                    'header' => "Authorization: Bearer {$this->token}\r\nAccept: application/json\r\nContent-Type: application/json\r\nConnection: close",
+                    'content' => $data === [] ? '' : json_encode($data, JSON_THROW_ON_ERROR),
+                    'timeout' => 5,
+                    'ignore_errors' => true,
+                ],
+            ]),
+        );
         // A broken server answers too; only what it meant to say counts.
         $status = (int) (explode(' ', $http_response_header[0] ?? '')[1] ?? 0);
 
@@ -64,8 +67,8 @@ final readonly class Line
     private static function uuid(): string
     {
         $bytes = random_bytes(16);
-        $bytes[6] = chr(ord($bytes[6]) & 0x0F | 0x40);
-        $bytes[8] = chr(ord($bytes[8]) & 0x3F | 0x80);
+        $bytes[6] = chr((ord($bytes[6]) & 0x0f) | 0x40);
+        $bytes[8] = chr((ord($bytes[8]) & 0x3f) | 0x80);
 
         return vsprintf('%s%s-%s-%s-%s-%s%s%s', str_split(bin2hex($bytes), 4));
     }

@@ -34,8 +34,17 @@ final class SimulatedMachine
      * @param int       $seed  the same seed breaks the thread at the same stitches
      * @param list<int> $halts stitches after which it halts
      */
-    public function load(Pattern $pattern, float $setSpm, SpeedCurve $curve, int $heads, int $seed, int $stitch = 0, float $clockS = 0.0, array $halts = [], RunTimeRules $rules = new RunTimeRules()): void
-    {
+    public function load(
+        Pattern $pattern,
+        float $setSpm,
+        SpeedCurve $curve,
+        int $heads,
+        int $seed,
+        int $stitch = 0,
+        float $clockS = 0.0,
+        array $halts = [],
+        RunTimeRules $rules = new RunTimeRules(),
+    ): void {
         $this->sewnAt = self::timeline($pattern, $setSpm, $curve, $rules);
         $this->breaks = self::breaksFor(count($this->sewnAt), $this->breaksPer1000 * $heads, $seed);
         $this->stitch = min($stitch, count($this->sewnAt));

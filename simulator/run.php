@@ -31,7 +31,7 @@ $load = null;
 $over = null;
 $then = microtime(true);
 
-for (;; usleep(300_000)) {
+for (; ; usleep(300_000)) {
     $passed = min(3.0, ($now = microtime(true)) - $then) * $factor;
     $then = $now;
     $todo = $line->instruction();
@@ -44,7 +44,16 @@ for (;; usleep(300_000)) {
         if ($tape === null || hash('sha256', $tape) !== $todo['tape']) {
             continue;
         }
-        $machine->load((new TapeReader())->fromString($tape), (float) $todo['speed_spm'], SpeedCurve::usual((float) $todo['top_spm']), (int) $todo['heads'], crc32($todo['load']), (int) $todo['stitch'], (float) $todo['clock_s'], array_map(intval(...), $todo['halts'] ?? []));
+        $machine->load(
+            (new TapeReader())->fromString($tape),
+            (float) $todo['speed_spm'],
+            SpeedCurve::usual((float) $todo['top_spm']),
+            (int) $todo['heads'],
+            crc32($todo['load']),
+            (int) $todo['stitch'],
+            (float) $todo['clock_s'],
+            array_map(intval(...), $todo['halts'] ?? []),
+        );
         $load = $todo['load'];
         continue;
     }
@@ -58,7 +67,12 @@ for (;; usleep(300_000)) {
         Happening::HandStop => 'hand_stop',
         Happening::Sewn => 'sewn',
     };
-    $line->report(['load' => $load, 'kind' => $kind, 'stitch' => $machine->stitch(), 'clock_s' => round($machine->clockS(), 1)]);
+    $line->report([
+        'load' => $load,
+        'kind' => $kind,
+        'stitch' => $machine->stitch(),
+        'clock_s' => round($machine->clockS(), 1),
+    ]);
     if ($kind === 'sewn') {
         $over = $load;
     }

@@ -27,7 +27,10 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/** Takes in a tape, or a drawing that becomes one: kept under its checksum, so that no name a file comes with ever becomes a path. */
+/**
+ * Takes in a tape, or a drawing that becomes one: kept under its checksum, so that no name a file comes with ever
+ * becomes a path.
+ */
 final class Intake
 {
     public function __construct(private readonly House $house) {}
@@ -37,35 +40,73 @@ final class Intake
     {
         $bytes = self::contents($file, $field);
         $fileName = self::plainName($file->getClientOriginalName());
-        $name = $name !== '' ? $name : Str::of($fileName)->beforeLast('.')->replace(['_', '-'], ' ')->limit(100, '')->value();
+        $name =
+            $name !== ''
+                ? $name
+                : Str::of($fileName)
+                    ->beforeLast('.')
+                    ->replace(['_', '-'], ' ')
+                    ->limit(100, '')
+                    ->value();
         if (strtolower($file->getClientOriginalExtension()) !== 'svg') {
             return $this->enter($bytes, $fileName, $name, $field);
         }
         try {
-            $drawing = (new SvgReader(new VectorRules(stitchMm: $this->house->rules()->value(HouseRule::DrawnStitch))))->fromString($bytes, $name);
+            $drawing = (new SvgReader(
+                new VectorRules(stitchMm: $this->house->rules()->value(HouseRule::DrawnStitch)),
+            ))->fromString($bytes, $name);
         } catch (NotADrawing $e) {
-            throw ValidationException::withMessages([$field => "“{$fileName}” cannot be sewn: {$e->getMessage()}. Nothing else of this page was lost."]);
+            throw ValidationException::withMessages([
+                $field => "“{$fileName}” cannot be sewn: {$e->getMessage()}. Nothing else of this page was lost.",
+            ]);
         }
-        $leftOut = $drawing->leftOut === [] ? '' : '; left out: '.implode(', ', array_slice($drawing->leftOut, 0, 8));
+        $leftOut =
+            $drawing->leftOut === [] ? '' : '; left out: '.implode(', ', array_slice($drawing->leftOut, 0, 8));
 
-        return $this->make($drawing->pattern, $fileName, $name, $field, ['made' => 'sewn along the lines of a drawing'.$leftOut], array_map(static fn(?int $thread): array => ['thread_id' => $thread], $this->nearest($drawing->colours)));
+        return $this->make(
+            $drawing->pattern,
+            $fileName,
+            $name,
+            $field,
+            ['made' => 'sewn along the lines of a drawing'.$leftOut],
+            array_map(static fn(?int $thread): array => ['thread_id' => $thread], $this->nearest($drawing->colours)),
+        );
     }
 
     /**
-     * A pattern that was made here, kept as a tape like any other. It is read at once, however long it is:
-     * what its blocks take over from elsewhere would find no blocks before.
+     * A pattern that was made here, kept as a tape like any other. It is read at once, however long it
+     * is: what its blocks take over from elsewhere would find no blocks before.
      *
      * @param array<string, mixed>       $with   further columns of the artwork
      * @param list<array<string, mixed>> $blocks per block its thread_id, role and note, as far as they are known
      *
      * @throws ValidationException
      */
-    public function make(Pattern $pattern, string $fileName, string $name, string $field, array $with, array $blocks): Artwork
-    {
-        $artwork = $this->enter((new TapeWriter())->toString($pattern->named($name)), $fileName, $name, $field, $with, readNow: true);
+    public function make(
+        Pattern $pattern,
+        string $fileName,
+        string $name,
+        string $field,
+        array $with,
+        array $blocks,
+    ): Artwork {
+        $artwork = $this->enter(
+            (new TapeWriter())->toString($pattern->named($name)),
+            $fileName,
+            $name,
+            $field,
+            $with,
+            readNow: true,
+        );
         $rows = [];
         foreach ($artwork->blocks()->get() as $i => $block) {
-            $rows[] = [...$block->only(['id', 'artwork_id', 'number', 'stitches', 'length_mm', 'trims']), 'thread_id' => null, 'role' => null, 'note' => '', ...$blocks[$i] ?? []];
+            $rows[] = [
+                ...$block->only(['id', 'artwork_id', 'number', 'stitches', 'length_mm', 'trims']),
+                'thread_id' => null,
+                'role' => null,
+                'note' => '',
+                ...$blocks[$i] ?? [],
+            ];
         }
         ArtworkBlock::query()->upsert($rows, ['id'], ['thread_id', 'role', 'note']);
 
@@ -82,7 +123,9 @@ final class Intake
         $bytes = self::contents($file, $field);
         $checksum = hash('sha256', $bytes);
         if ($checksum === $artwork->checksum) {
-            throw ValidationException::withMessages([$field => 'This is the very file the artwork has already. Nothing was changed.']);
+            throw ValidationException::withMessages([
+                $field => 'This is the very file the artwork has already. Nothing was changed.',
+            ]);
         }
         self::refuseKnown($checksum, $field, $artwork);
         $trial = new Artwork(['checksum' => $checksum]);
@@ -99,10 +142,22 @@ final class Intake
         DB::transaction(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
             $now = Artwork::query()->lockForUpdate()->findOrFail($artwork->id);
             ArtworkRevision::query()->create([
-                'artwork_id' => $now->id, 'revision' => $now->revision, 'file_name' => $now->file_name, 'checksum' => $now->checksum,
-                'stitches' => $now->stitches, 'replaced_at' => CarbonImmutable::now(), 'why' => $why,
+                'artwork_id' => $now->id,
+                'revision' => $now->revision,
+                'file_name' => $now->file_name,
+                'checksum' => $now->checksum,
+                'stitches' => $now->stitches,
+                'replaced_at' => CarbonImmutable::now(),
+                'why' => $why,
             ]);
-            $now->update(['revision' => $now->revision + 1, 'file_name' => self::plainName($file->getClientOriginalName()), 'checksum' => $checksum, 'bytes' => strlen($bytes), 'made' => '', 'read_at' => null]);
+            $now->update([
+                'revision' => $now->revision + 1,
+                'file_name' => self::plainName($file->getClientOriginalName()),
+                'checksum' => $checksum,
+                'bytes' => strlen($bytes),
+                'made' => '',
+                'read_at' => null,
+            ]);
         });
         $this->read($artwork->refresh());
     }
@@ -116,8 +171,14 @@ final class Intake
     }
 
     /** @param array<string, mixed> $with */
-    private function enter(string $bytes, string $fileName, string $name, string $field, array $with = [], bool $readNow = false): Artwork
-    {
+    private function enter(
+        string $bytes,
+        string $fileName,
+        string $name,
+        string $field,
+        array $with = [],
+        bool $readNow = false,
+    ): Artwork {
         $checksum = hash('sha256', $bytes);
         self::refuseKnown($checksum, $field);
         $artwork = new Artwork([
@@ -135,7 +196,9 @@ final class Intake
             $reason = $artwork->refused;
             Storage::delete($artwork->tapePath());
             $artwork->delete();
-            throw ValidationException::withMessages([$field => "“{$fileName}”: {$reason}. Ask for the tape once more; nothing else of this page was lost."]);
+            throw ValidationException::withMessages([
+                $field => "“{$fileName}”: {$reason}. Ask for the tape once more; nothing else of this page was lost.",
+            ]);
         }
 
         return $artwork;
@@ -148,14 +211,23 @@ final class Intake
      */
     private static function refuseKnown(string $checksum, string $field, ?Artwork $goesBack = null): void
     {
-        $known = Artwork::query()->where('checksum', $checksum)->first(['name']);
+        $known = Artwork::query()
+            ->where('checksum', $checksum)
+            ->first(['name']);
         if ($known !== null) {
-            throw ValidationException::withMessages([$field => "This very file is here already, as “{$known->name}”. Nothing was stored twice."]);
+            throw ValidationException::withMessages([
+                $field => "This very file is here already, as “{$known->name}”. Nothing was stored twice.",
+            ]);
         }
-        $old = ArtworkRevision::query()->where('checksum', $checksum)->where('artwork_id', '!=', $goesBack->id ?? 0)->first();
+        $old = ArtworkRevision::query()
+            ->where('checksum', $checksum)
+            ->where('artwork_id', '!=', $goesBack->id ?? 0)
+            ->first();
         if ($old !== null) {
             $name = Artwork::query()->whereKey($old->artwork_id)->value('name');
-            throw ValidationException::withMessages([$field => "This very file was here as revision {$old->revision} of “{$name}”, until it was replaced: {$old->why}. Nothing was stored twice."]);
+            throw ValidationException::withMessages([
+                $field => "This very file was here as revision {$old->revision} of “{$name}”, until it was replaced: {$old->why}. Nothing was stored twice.",
+            ]);
         }
     }
 
@@ -173,7 +245,9 @@ final class Intake
         $path = $file->getRealPath();
         $bytes = $path === false ? false : file_get_contents($path);
 
-        return $bytes === false ? throw ValidationException::withMessages([$field => 'The file did not arrive. Send it once more.']) : $bytes;
+        return $bytes === false
+            ? throw ValidationException::withMessages([$field => 'The file did not arrive. Send it once more.'])
+            : $bytes;
     }
 
     /**

@@ -74,14 +74,26 @@ final class PatternDrawing
 
         return sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" width="%smm" height="%smm"><g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(0.1 -0.1)">%s</g></svg>',
-            ...[...array_map(static fn(float $n): string => (string) round($n, 2), [$b->left - self::PAD_MM, -$b->top - self::PAD_MM, $width, $height, $width, $height]), $drawn],
+            ...[
+                ...array_map(static fn(float $n): string => (string) round($n, 2), [
+                    $b->left - self::PAD_MM,
+                    -$b->top - self::PAD_MM,
+                    $width,
+                    $height,
+                    $width,
+                    $height,
+                ]),
+                $drawn,
+            ],
         );
     }
 
     /** Every how manieth stitch a picture needs: an odd number, so that a zigzag stays one. */
     private static function every(Artwork $artwork): int
     {
-        return $artwork->stitches <= self::DRAWN_WHOLE ? 1 : 2 * (int) floor($artwork->stitches / self::DRAWN_WHOLE) + 1;
+        return $artwork->stitches <= self::DRAWN_WHOLE
+            ? 1
+            : 2 * (int) floor($artwork->stitches / self::DRAWN_WHOLE) + 1;
     }
 
     /**
@@ -101,11 +113,15 @@ final class PatternDrawing
                 $toX = $chunk->xs[$i];
                 $toY = $chunk->ys[$i];
                 if ($kind === RecordKind::Stitch->value) {
-                    if (! $lifted && (++$passed % $every !== 0 || count($paths) < $hinted && abs($toX - $x) + abs($toY - $y) < self::HINT)) {
+                    if (
+                        ! $lifted
+                        && (++$passed % $every !== 0
+                            || (count($paths) < $hinted && abs($toX - $x) + abs($toY - $y) < self::HINT))
+                    ) {
                         continue;
                     }
                     $path .= $lifted ? "M{$x} {$y}l" : ' ';
-                    $path .= ($toX - $x).' '.($toY - $y);
+                    $path .= $toX - $x.' '.($toY - $y);
                     $lifted = false;
                 } else {
                     $lifted = true;

@@ -32,6 +32,9 @@ final class Photo
 
     public static function show(string $name): StreamedResponse
     {
-        return Storage::response("photos/{$name}", $name, ['Content-Type' => self::TYPES[pathinfo($name, PATHINFO_EXTENSION)] ?? 'application/octet-stream', 'Cache-Control' => 'private, max-age=31536000']);
+        return Storage::response("photos/{$name}", $name, [
+            'Content-Type' => self::TYPES[pathinfo($name, PATHINFO_EXTENSION)] ?? 'application/octet-stream',
+            'Cache-Control' => 'private, max-age=31536000',
+        ]);
     }
 }

@@ -48,7 +48,15 @@ final class TemplatePdf
         // Written as the format wants it, since the package has no word for it: a rectangle, then W n.
         $k = 72 / 25.4;
         $write = \Closure::bind(static fn(string $operators) => $pdf->_out($operators), null, FPDF::class);
-        $write(sprintf('q %.3F %.3F %.3F %.3F re W n', Template::MARGIN_MM * $k, Template::FOOT_MM * $k, $template->areaWidthMm() * $k, $template->areaHeightMm() * $k));
+        $write(
+            sprintf(
+                'q %.3F %.3F %.3F %.3F re W n',
+                Tile::MARGIN_MM * $k,
+                Tile::FOOT_MM * $k,
+                $template->areaWidthMm() * $k,
+                $template->areaHeightMm() * $k,
+            ),
+        );
         $draw();
         $write('Q');
     }
@@ -102,24 +110,53 @@ final class TemplatePdf
 
     private static function words(FPDF $pdf, Template $template, Tile $tile, Artwork $artwork): void
     {
-        $plain = static fn(string $text): string => (string) mb_convert_encoding(strtr($text, ['’' => "'", '“' => '"', '”' => '"', '×' => 'x']), 'ISO-8859-1', 'UTF-8');
+        $plain = static fn(string $text): string => (string) mb_convert_encoding(
+            strtr($text, ['’' => "'", '“' => '"', '”' => '"', '×' => 'x']),
+            'ISO-8859-1',
+            'UTF-8',
+        );
         $pdf->SetTextColor(0);
         $pdf->SetFont('Helvetica', 'B', 14);
-        $pdf->Text(Template::MARGIN_MM, 16, $plain(mb_strimwidth($artwork->name, 0, 60, '...')));
+        $pdf->Text(Tile::MARGIN_MM, 16, $plain(mb_strimwidth($artwork->name, 0, 60, '...')));
         $pdf->SetFont('Helvetica', '', 10);
-        $pdf->Text(Template::MARGIN_MM, 22, $plain(sprintf('%.1f x %.1f mm, %d stitches, %s. The arrow points up: to the neck or the upper edge as it is worn.', $artwork->bounds()->width(), $artwork->bounds()->height(), $artwork->stitches, $artwork->variantLabel())));
+        $pdf->Text(
+            Tile::MARGIN_MM,
+            22,
+            $plain(
+                sprintf(
+                    '%.1f x %.1f mm, %d stitches, %s. The arrow points up: to the neck or the upper edge as it is worn.',
+                    $artwork->bounds()->width(),
+                    $artwork->bounds()->height(),
+                    $artwork->stitches,
+                    $artwork->variantLabel(),
+                ),
+            ),
+        );
         if (count($template->tiles) > 1) {
-            $pdf->Text(Template::MARGIN_MM, 27, sprintf('Sheet %d of %d: column %d of %d, row %d of %d. Cut along the frame and lay %d mm over the next sheet.', ($tile->row - 1) * $template->columns + $tile->column, count($template->tiles), $tile->column, $template->columns, $tile->row, $template->rows, (int) Template::OVERLAP_MM));
+            $pdf->Text(
+                Tile::MARGIN_MM,
+                27,
+                sprintf(
+                    'Sheet %d of %d: column %d of %d, row %d of %d. Cut along the frame and lay %d mm over the next sheet.',
+                    ($tile->row - 1) * $template->columns + $tile->column,
+                    count($template->tiles),
+                    $tile->column,
+                    $template->columns,
+                    $tile->row,
+                    $template->rows,
+                    (int) Template::OVERLAP_MM,
+                ),
+            );
             $pdf->SetDrawColor(120);
             $pdf->SetLineWidth(0.1);
-            $pdf->Rect(Template::MARGIN_MM, Template::HEAD_MM, $template->areaWidthMm(), $template->areaHeightMm());
+            $pdf->Rect(Tile::MARGIN_MM, Tile::HEAD_MM, $template->areaWidthMm(), $template->areaHeightMm());
         }
     }
 
     private static function rule(FPDF $pdf, Template $template): void
     {
         $y = $template->paper->heightMm() - 12;
-        $left = Template::MARGIN_MM;
+        $left = Tile::MARGIN_MM;
         $pdf->SetDrawColor(0);
         $pdf->SetLineWidth(0.25);
         $pdf->Line($left, $y, $left + Template::RULE_MM, $y);
@@ -127,7 +164,11 @@ final class TemplatePdf
             $pdf->Line($left + $mm, $y, $left + $mm, $y - ($mm % 50 === 0 ? 5 : 3));
         }
         $pdf->SetFont('Helvetica', '', 9);
-        $pdf->Text($left + Template::RULE_MM + 4, $y, 'This line is 50 mm. If it is not on your print, print again at 100 % with no fitting to the page.');
+        $pdf->Text(
+            $left + Template::RULE_MM + 4,
+            $y,
+            'This line is 50 mm. If it is not on your print, print again at 100 % with no fitting to the page.',
+        );
     }
 
     private static function line(FPDF $pdf, Tile $tile, Point $from, Point $to): void

@@ -22,14 +22,16 @@ final class Ledger
             ->where('e.recorded_at', '<', $to->addDay()->startOfDay())
             ->groupByRaw('date(e.recorded_at), m.code, o.number, e.cause')
             ->orderByRaw('date(e.recorded_at) desc, m.code, o.number')
-            ->selectRaw("date(e.recorded_at) as day, m.code, o.number, e.cause,
+            ->selectRaw(
+                "date(e.recorded_at) as day, m.code, o.number, e.cause,
                 sum(if(e.kind = 'sewn', e.stitch * e.piece_count, 0)) + sum(if(e.kind = 'piece_spoiled' and not exists (
                     select 1 from floor_events s where s.batch_id = e.batch_id and s.`load` = e.`load` and s.kind = 'sewn' and s.seq < e.seq
                 ), e.stitch, 0)) as stitches,
                 sum(if(e.kind = 'piece_done', e.piece_count, 0)) as done,
                 sum(if(e.kind = 'piece_spoiled', e.piece_count, 0)) as spoiled,
                 sum(e.planned_s) as planned_s,
-                sum(if(e.kind = 'sewn', e.clock_s, 0)) as real_s")
+                sum(if(e.kind = 'sewn', e.clock_s, 0)) as real_s",
+            )
             ->get();
 
         $entries = [];
@@ -47,6 +49,11 @@ final class Ledger
             );
         }
 
-        return array_values(array_map(static fn(array $of): Entry => Sum::of($of[0]->day, $of[0]->machine, $of[0]->order, $of), $entries));
+        return array_values(
+            array_map(
+                static fn(array $of): Entry => Sum::of($of[0]->day, $of[0]->machine, $of[0]->order, $of),
+                $entries,
+            ),
+        );
     }
 }

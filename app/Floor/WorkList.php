@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace App\Floor;
 
-use Hakama\Setup\Note;
-use Hakama\Setup\StepTable;
-use Hakama\Setup\Work;
+use Hakama\Setup\Rules\Note;
+use Hakama\Setup\Rules\StepTable;
+use Hakama\Setup\Rules\WorkStage;
 
 /**
- * The steps of one batch as its setup has them. What comes before the machine may sew is confirmed line by line, hooping
+ * The steps of one batch as its setup has them. What comes before the machine may sew is confirmed line by line,
+ * hooping
  * and mounting stage by stage; finishing and inspecting are confirmed with the pieces that are counted.
  */
 final readonly class WorkList
 {
     /** For a setup from before steps were kept with it. */
-    private const LEAST = ['select_frame', 'design_upright', 'needle_one', 'trace', 'bobbin_lasts', 'tails_scissors', 'inspect_unhooped'];
+    private const LEAST = [
+        'select_frame',
+        'design_upright',
+        'needle_one',
+        'trace',
+        'bobbin_lasts',
+        'tails_scissors',
+        'inspect_unhooped',
+    ];
 
     /** Keys of the page that mean something else. */
     private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o', 'n', 'm'];
@@ -28,13 +37,18 @@ final readonly class WorkList
     {
         $least = array_values(array_filter(array_map(StepTable::find(...), self::LEAST)));
 
-        return new self($kept === null || $kept === []
-            ? array_map(static fn($rule): Note => new Note($rule->code, $rule->text, $rule->stage), $least)
-            : array_map(static fn(array $step): Note => new Note($step[0], $step[2], Work::from($step[1])), $kept));
+        return new self(
+            $kept === null || $kept === []
+                ? array_map(static fn($rule): Note => new Note($rule->code, $rule->text, $rule->stage), $least)
+                : array_map(
+                    static fn(array $step): Note => new Note($step[0], $step[2], WorkStage::from($step[1])),
+                    $kept,
+                ),
+        );
     }
 
     /** @return list<Note> */
-    public function at(Work $stage): array
+    public function at(WorkStage $stage): array
     {
         return array_values(array_filter($this->steps, static fn(Note $step): bool => $step->stage === $stage));
     }
@@ -42,9 +56,12 @@ final readonly class WorkList
     /** @return list<string> what has to be ticked before the first load: stages, and lines of the preflight */
     public function wanted(): array
     {
-        $stages = array_filter([Work::Prepare, Work::Hoop, Work::Mount], fn(Work $stage): bool => $this->at($stage) !== []);
+        $stages = array_filter(
+            [WorkStage::Prepare, WorkStage::Hoop, WorkStage::Mount],
+            fn(WorkStage $stage): bool => $this->at($stage) !== [],
+        );
 
-        return [...array_column($stages, 'value'), ...array_column($this->at(Work::Preflight), 'code')];
+        return [...array_column($stages, 'value'), ...array_column($this->at(WorkStage::Preflight), 'code')];
     }
 
     /** @return array<string, string> what has to be ticked => the key for it */
@@ -62,6 +79,9 @@ final readonly class WorkList
     /** @return list<string> the codes of all steps before the machine may sew, or after */
     public function codes(bool $before): array
     {
-        return array_column(array_filter($this->steps, static fn(Note $step): bool => $step->stage->isBefore() === $before), 'code');
+        return array_column(
+            array_filter($this->steps, static fn(Note $step): bool => $step->stage->isBefore() === $before),
+            'code',
+        );
     }
 }

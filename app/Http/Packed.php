@@ -19,13 +19,17 @@ final class Packed
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        if ($response instanceof Answer
+        if (
+            $response instanceof Answer
             && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')
             && ! $response->headers->has('Content-Encoding')
             && str_contains((string) $request->header('Accept-Encoding'), 'gzip')
             && strlen((string) $response->getContent()) >= self::LEAST
         ) {
-            $response->setContent((string) gzencode((string) $response->getContent(), 5))->header('Content-Encoding', 'gzip')->setVary('Accept-Encoding', false);
+            $response
+                ->setContent((string) gzencode((string) $response->getContent(), 5))
+                ->header('Content-Encoding', 'gzip')
+                ->setVary('Accept-Encoding', false);
         }
 
         return $response;

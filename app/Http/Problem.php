@@ -17,8 +17,15 @@ final class Problem
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->render(static fn(OutOfTurn $e, Request $request) => self::conflict($e->getMessage().' Nothing was changed: look at the machine’s line and go on from there.', $request));
-        $exceptions->render(static fn(PlanMovedOn $e, Request $request) => self::conflict($e->getMessage(), $request));
+        $exceptions->render(
+            static fn(OutOfTurn $e, Request $request) => self::conflict(
+                $e->getMessage().' Nothing was changed: look at the machine’s line and go on from there.',
+                $request,
+            ),
+        );
+        $exceptions->render(
+            static fn(PlanMovedOn $e, Request $request) => self::conflict($e->getMessage(), $request),
+        );
         $exceptions->dontReport([OutOfTurn::class, PlanMovedOn::class]);
     }
 

@@ -15,7 +15,10 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
-/** Looks for a better plan beside the one in force, says how far it is, and stops when it is asked to; the best so far is kept. */
+/**
+ * Looks for a better plan beside the one in force, says how far it is, and stops when it is asked to; the best so far
+ * is kept.
+ */
 final class FindPlan implements ShouldQueue
 {
     use Queueable;
@@ -35,17 +38,31 @@ final class FindPlan implements ShouldQueue
         }
         $shop = WhatIfForm::read($proposal->what_if ?? [])->of($board->shop());
         $search = Search::of($shop, $proposal->seed, $proposal->iterations, $board->sequence());
-        $proposal->update(['state' => 'searching', 'start_cost' => Timetable::of($shop, $board->sequence())->totals->cost, 'bound' => Bound::of($shop)->cost, ...self::found($search)]);
-        while ($search->done() < $proposal->iterations && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop')) {
+        $proposal->update([
+            'state' => 'searching',
+            'start_cost' => Timetable::of($shop, $board->sequence())->totals->cost,
+            'bound' => Bound::of($shop)->cost,
+            ...self::found($search),
+        ]);
+        while (
+            $search->done() < $proposal->iterations
+            && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop')
+        ) {
             $search->run(min(self::AT_ONCE, $proposal->iterations - $search->done()));
             $proposal->update(self::found($search));
         }
-        $proposal->update(['state' => 'ready', 'found_at' => CarbonImmutable::now(), 'sequence' => $search->best()->batches]);
+        $proposal->update([
+            'state' => 'ready',
+            'found_at' => CarbonImmutable::now(),
+            'sequence' => $search->best()->batches,
+        ]);
     }
 
     public function failed(?Throwable $why): void
     {
-        Proposal::query()->whereKey($this->proposalId)->update(['state' => 'failed']);
+        Proposal::query()
+            ->whereKey($this->proposalId)
+            ->update(['state' => 'failed']);
     }
 
     /** @return array<string, int|float> */
@@ -53,6 +70,11 @@ final class FindPlan implements ShouldQueue
     {
         $totals = Timetable::of($search->shop, $search->best())->totals;
 
-        return ['done' => $search->done(), 'cost' => $totals->cost, 'late_min' => $totals->weightedLateMin, 'setup_min' => $totals->setupMin];
+        return [
+            'done' => $search->done(),
+            'cost' => $totals->cost,
+            'late_min' => $totals->weightedLateMin,
+            'setup_min' => $totals->setupMin,
+        ];
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Artwork;
-use App\Setup\SetupDesk;
+use App\Setup\DecorationSetups;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\ProposedRoles;
-use Hakama\Stitch\Inspection;
-use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\Inspection\Inspection;
 use Hakama\Stitch\Tape\NotATape;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -40,7 +40,7 @@ final class ReadTape implements ShouldQueue
             DB::transaction(static function () use ($artwork, $figures, $inspection, $roles): void {
                 $artwork->keep($figures, $inspection, $roles, CarbonImmutable::now());
                 // Whatever is set up with it already sews as long as the tape that was read now.
-                app(SetupDesk::class)->retime($artwork->id);
+                app(DecorationSetups::class)->retime($artwork->id);
             });
         } catch (NotATape $e) {
             $artwork->update(['refused' => $e->getMessage()]);

@@ -11,18 +11,18 @@ use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopSheet;
 use Hakama\Artwork\Variant;
 use Hakama\Garment\Fabric;
-use Hakama\Stitch\BlockFigures;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
-use Hakama\Stitch\Crossing;
+use Hakama\Stitch\Figures\BlockFigures;
+use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\Figures\StitchLengths;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
-use Hakama\Stitch\Inspection;
+use Hakama\Stitch\Inspection\Crossing;
+use Hakama\Stitch\Inspection\Inspection;
 use Hakama\Stitch\Pattern;
-use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Spot;
-use Hakama\Stitch\StitchLengths;
 use Hakama\Stitch\Tape\NotATape;
 use Hakama\Stitch\Tape\TapeReader;
 use Illuminate\Database\Eloquent\Collection;
@@ -114,7 +114,9 @@ final class Artwork extends Model
      */
     public function passedOn(Fabric $fabric): Collection
     {
-        return $this->sewOuts()->where('passed', true)->where('revision', $this->revision)
+        return $this->sewOuts()
+            ->where('passed', true)
+            ->where('revision', $this->revision)
             ->whereIn('fabric', array_map(static fn(Fabric $like): string => $like->value, $fabric->alike()))
             ->get();
     }
@@ -171,7 +173,9 @@ final class Artwork extends Model
     /** The operator's sheet; wants `blocks` loaded. */
     public function stopSheet(): StopSheet
     {
-        return StopSheet::of(array_values($this->blocks->map(static fn(ArtworkBlock $block): SheetBlock => $block->toCore())->all()));
+        return StopSheet::of(
+            array_values($this->blocks->map(static fn(ArtworkBlock $block): SheetBlock => $block->toCore())->all()),
+        );
     }
 
     /**
@@ -181,13 +185,34 @@ final class Artwork extends Model
      */
     public function coreFindings(float $threadsAlike): array
     {
-        $tape = array_map(static fn(array $finding): Finding => new Finding(
-            FindingCode::from($finding[0]),
-            $finding[1],
-            array_map(static fn(array $spot): Spot => new Spot(new Point((float) $spot[0], (float) $spot[1]), (int) $spot[2]), $finding[2] ?? []),
-        ), $this->findings ?? []);
-        $crossings = array_map(static fn(array $c): Crossing => new Crossing(new Spot(new Point((float) $c[3], (float) $c[4]), (int) $c[5]), (int) $c[0], (int) $c[1], (float) $c[2]), $this->crossings ?? []);
-        $threads = array_values($this->blocks->map(static fn(ArtworkBlock $block): ?\Hakama\Thread\Thread => $block->thread?->toCore())->all());
+        $tape = array_map(
+            static fn(array $finding): Finding => new Finding(
+                FindingCode::from($finding[0]),
+                $finding[1],
+                array_map(
+                    static fn(array $spot): Spot => new Spot(
+                        new Point((float) $spot[0], (float) $spot[1]),
+                        (int) $spot[2],
+                    ),
+                    $finding[2] ?? [],
+                ),
+            ),
+            $this->findings ?? [],
+        );
+        $crossings = array_map(
+            static fn(array $c): Crossing => new Crossing(
+                new Spot(new Point((float) $c[3], (float) $c[4]), (int) $c[5]),
+                (int) $c[0],
+                (int) $c[1],
+                (float) $c[2],
+            ),
+            $this->crossings ?? [],
+        );
+        $threads = array_values(
+            $this->blocks
+                ->map(static fn(ArtworkBlock $block): ?\Hakama\Thread\Thread => $block->thread?->toCore())
+                ->all(),
+        );
 
         return [...$tape, ...ColourFindings::of($threads, $crossings, $threadsAlike)];
     }
@@ -199,7 +224,9 @@ final class Artwork extends Model
      */
     public function colours(): array
     {
-        return array_values($this->blocks->map(static fn(ArtworkBlock $block): ?string => $block->thread?->hex)->all());
+        return array_values(
+            $this->blocks->map(static fn(ArtworkBlock $block): ?string => $block->thread?->hex)->all(),
+        );
     }
 
     /**
@@ -231,25 +258,54 @@ final class Artwork extends Model
             'against_height' => $figures->order->againstHeight,
             'objects' => array_map(self::pair(...), array_slice($figures->objects, 0, self::MOST_OBJECTS)),
             'ends' => [self::pair($inspection->firstStitch), self::pair($inspection->end)],
-            'crossings' => array_map(static fn(Crossing $c): array => [$c->block, $c->over, $c->lengthMm, $c->spot->at->x, $c->spot->at->y, $c->spot->stitch], $inspection->crossings),
-            'findings' => array_map(static fn(Finding $finding): array => [
-                $finding->code->value,
-                $finding->message,
-                array_map(static fn(Spot $spot): array => [$spot->at->x, $spot->at->y, $spot->stitch], $finding->spots),
-            ], $inspection->findings),
+            'crossings' => array_map(
+                static fn(Crossing $c): array => [
+                    $c->block,
+                    $c->over,
+                    $c->lengthMm,
+                    $c->spot->at->x,
+                    $c->spot->at->y,
+                    $c->spot->stitch,
+                ],
+                $inspection->crossings,
+            ),
+            'findings' => array_map(
+                static fn(Finding $finding): array => [
+                    $finding->code->value,
+                    $finding->message,
+                    array_map(
+                        static fn(Spot $spot): array => [$spot->at->x, $spot->at->y, $spot->stitch],
+                        $finding->spots,
+                    ),
+                ],
+                $inspection->findings,
+            ),
         ])->save();
         $known = ArtworkBlock::query()->where('artwork_id', $this->id)->count();
-        ArtworkBlock::query()->upsert(array_map(fn(BlockFigures $block, Role $role): array => [
-            'artwork_id' => $this->id,
-            'number' => $block->index,
-            'stitches' => $block->stitches,
-            'length_mm' => $block->lengthMm,
-            'trims' => $block->trims,
-            'proposed_role' => $role->value,
-        ], $figures->blocks, $roles), ['artwork_id', 'number'], ['stitches', 'length_mm', 'trims', 'proposed_role']);
+        ArtworkBlock::query()->upsert(
+            array_map(
+                fn(BlockFigures $block, Role $role): array => [
+                    'artwork_id' => $this->id,
+                    'number' => $block->index,
+                    'stitches' => $block->stitches,
+                    'length_mm' => $block->lengthMm,
+                    'trims' => $block->trims,
+                    'proposed_role' => $role->value,
+                ],
+                $figures->blocks,
+                $roles,
+            ),
+            ['artwork_id', 'number'],
+            ['stitches', 'length_mm', 'trims', 'proposed_role'],
+        );
         if ($known !== 0 && $known !== count($figures->blocks)) {
-            ArtworkBlock::query()->where('artwork_id', $this->id)->update(['role' => null, 'action' => null, 'note' => '']);
-            ArtworkBlock::query()->where('artwork_id', $this->id)->where('number', '>', count($figures->blocks))->delete();
+            ArtworkBlock::query()
+                ->where('artwork_id', $this->id)
+                ->update(['role' => null, 'action' => null, 'note' => '']);
+            ArtworkBlock::query()
+                ->where('artwork_id', $this->id)
+                ->where('number', '>', count($figures->blocks))
+                ->delete();
         }
         $this->unsetRelation('blocks');
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hakama\Setup\Backing;
-use Hakama\Setup\BackingStock as CoreStock;
-use Hakama\Setup\StockForm;
+use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Backing\BackingStock as CoreStock;
+use Hakama\Setup\Backing\StockForm;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -24,6 +24,13 @@ final class BackingStock extends Model
 
     public function toCore(): CoreStock
     {
-        return new CoreStock((string) $this->id, Backing::from($this->kind), StockForm::from($this->form), $this->width_mm, $this->length_mm, $this->count);
+        return new CoreStock(
+            (string) $this->id,
+            Backing::from($this->kind),
+            StockForm::from($this->form),
+            $this->width_mm,
+            $this->length_mm,
+            $this->count,
+        );
     }
 }

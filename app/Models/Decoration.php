@@ -12,8 +12,8 @@ use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Style;
 use Hakama\Machine\Driver;
-use Hakama\Setup\Facts;
-use Hakama\Stitch\Verdict;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Stitch\Figures\Verdict;
 use Hakama\Thread\Colour;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -96,8 +96,14 @@ final class Decoration extends Model
      * @param bool|null     $practised whether this material came out here before
      * @param float         $alongMm   of what is sewn before it along the same tube
      */
-    public function facts(array $drivers, ?Style $style = null, float $paleFrom = 100.0, ?bool $practised = null, ?int $garments = null, float $alongMm = 0.0): Facts
-    {
+    public function facts(
+        array $drivers,
+        ?Style $style = null,
+        float $paleFrom = 100.0,
+        ?bool $practised = null,
+        ?int $garments = null,
+        float $alongMm = 0.0,
+    ): Facts {
         assert($this->artwork !== null);
         $bounds = $this->artwork->bounds();
 
@@ -110,7 +116,10 @@ final class Decoration extends Model
             $bounds->width(),
             $bounds->height(),
             $this->artwork->stitches,
-            (int) ($this->artwork->blocks->min(static fn(ArtworkBlock $block): int => $block->thread->weight ?? 40) ?? 40) >= 60 ? 60 : 40,
+            (int) ($this->artwork->blocks->min(static fn(ArtworkBlock $block): int => $block->thread->weight ?? 40) ??
+                40) >= 60
+                ? 60
+                : 40,
             $drivers,
             colours: max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
             appliqueStops: count($this->artwork->stopSheet()->halts()),

@@ -22,7 +22,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<string>            $drivers
  * @property string                  $driver
  * @property int|null                $frame_id
- * @property string                  $needle      size and point that are fitted, as the last preflight left them; '' where nobody knows
+ * @property string                  $needle      size and point that are fitted, as the last preflight left them; ''
+ *     where nobody knows
  * @property string                  $token_hash
  * @property float|null              $arm_width_mm
  * @property float|null              $gap_mm      free space under the carriage; 0 where there is none

@@ -36,13 +36,18 @@ final class Needle extends Model
             ->orderBy('needles.number')
             ->get(['needles.*', 't.code as t_code', 't.name as t_name', 't.hex as t_hex', 't.weight as t_weight']);
         foreach ($needles as $needle) {
-            $needle->setRelation('thread', $needle->thread_id === null ? null : (new Thread())->forceFill([
-                'id' => $needle->thread_id,
-                'code' => $needle->getAttribute('t_code'),
-                'name' => $needle->getAttribute('t_name'),
-                'hex' => $needle->getAttribute('t_hex'),
-                'weight' => $needle->getAttribute('t_weight'),
-            ]));
+            $needle->setRelation(
+                'thread',
+                $needle->thread_id === null
+                    ? null
+                    : (new Thread())->forceFill([
+                        'id' => $needle->thread_id,
+                        'code' => $needle->getAttribute('t_code'),
+                        'name' => $needle->getAttribute('t_name'),
+                        'hex' => $needle->getAttribute('t_hex'),
+                        'weight' => $needle->getAttribute('t_weight'),
+                    ]),
+            );
         }
 
         return $needles;

@@ -31,7 +31,13 @@ final class Proposal extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['what_if' => 'array', 'sequence' => 'array', 'stop' => 'boolean', 'asked_at' => 'immutable_datetime', 'found_at' => 'immutable_datetime'];
+    protected $casts = [
+        'what_if' => 'array',
+        'sequence' => 'array',
+        'stop' => 'boolean',
+        'asked_at' => 'immutable_datetime',
+        'found_at' => 'immutable_datetime',
+    ];
 
     public function isSearching(): bool
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hakama\Setup\Backing;
-use Hakama\Setup\Choice;
-use Hakama\Setup\Fit;
-use Hakama\Setup\Layers;
-use Hakama\Setup\NeedleChoice;
+use Hakama\Machine\NeedleType;
+use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Fit\Fit;
+use Hakama\Setup\Rules\Choice;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -26,7 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string          $needle_point
  * @property int             $speed_spm
  * @property int             $hoop_s
- * @property list<array{about: string, advised: string, chosen: string, why: string}>|null $departures from the advice, each with its reason
+ * @property list<array{about: string, advised: string, chosen: string, why: string}>|null $departures from the
+ *     advice, each with its reason
  * @property array<string, string>|null $places size => where the design goes, in few words
  * @property list<array{string, string, string}>|null $steps code, stage and words, as they held when it was set up
  * @property array<int, int> $sew_s     machine id => seconds a load sews there
@@ -39,12 +40,25 @@ final class Setup extends Model
     public $incrementing = false;
     protected $primaryKey = 'decoration_id';
     protected $guarded = [];
-    protected $casts = ['adhesive' => 'boolean', 'topper' => 'boolean', 'sew_s' => 'array', 'departures' => 'array', 'steps' => 'array', 'places' => 'array'];
+    protected $casts = [
+        'adhesive' => 'boolean',
+        'topper' => 'boolean',
+        'sew_s' => 'array',
+        'departures' => 'array',
+        'steps' => 'array',
+        'places' => 'array',
+    ];
 
     /** What was chosen, in the frame as it fits. */
     public function choice(Fit $fit): Choice
     {
-        return new Choice($fit, new Layers(Backing::from($this->backing), $this->layers, $this->adhesive), $this->topper, new NeedleChoice($this->needle_size, $this->needle_point), $this->speed_spm);
+        return new Choice(
+            $fit,
+            new Layers(Backing::from($this->backing), $this->layers, $this->adhesive),
+            $this->topper,
+            new NeedleType($this->needle_size, $this->needle_point),
+            $this->speed_spm,
+        );
     }
 
     /** @return BelongsTo<Frame, $this> */

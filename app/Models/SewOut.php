@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
-use Hakama\Setup\Backing;
+use Hakama\Setup\Backing\Backing;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -14,11 +14,7 @@ final readonly class Walk
      * @param non-empty-list<Placed> $setups by time
      * @param array<array-key, int>  $fetch  thread => cones, one for each head; in the order of the shelf
      */
-    public function __construct(
-        public CarbonImmutable $hour,
-        public array $setups,
-        public array $fetch,
-    ) {}
+    public function __construct(public CarbonImmutable $hour, public array $setups, public array $fetch) {}
 
     public function cones(): int
     {

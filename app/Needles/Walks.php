@@ -21,8 +21,14 @@ final class Walks
     public static function of(PlanBoard $board, array $shelf): array
     {
         $until = ShopClock::now() + self::DAYS * 86400;
-        $placed = array_filter($board->timetable()->placed, static fn(Placed $one): bool => $one->needles->load !== [] && $one->setupStart < $until);
-        usort($placed, static fn(Placed $a, Placed $b): int => [$a->setupStart, $a->machine] <=> [$b->setupStart, $b->machine]);
+        $placed = array_filter(
+            $board->timetable()->placed,
+            static fn(Placed $one): bool => $one->needles->load !== [] && $one->setupStart < $until,
+        );
+        usort(
+            $placed,
+            static fn(Placed $a, Placed $b): int => [$a->setupStart, $a->machine] <=> [$b->setupStart, $b->machine],
+        );
         $hours = [];
         foreach ($placed as $one) {
             $hours[intdiv($one->setupStart, 3600)][] = $one;
@@ -35,7 +41,13 @@ final class Walks
                     $fetch[$change->to] = ($fetch[$change->to] ?? 0) + $board->shop()->lanes[$one->machine]->heads;
                 }
             }
-            uksort($fetch, static fn(int|string $a, int|string $b): int => [$shelf[$a] ?? '', (string) $a] <=> [$shelf[$b] ?? '', (string) $b]);
+            uksort(
+                $fetch,
+                static fn(int|string $a, int|string $b): int => [$shelf[$a] ?? '', (string) $a] <=> [
+                    $shelf[$b] ?? '',
+                    (string) $b,
+                ],
+            );
             $walks[] = new Walk(ShopClock::time(3600 * $hour), $setups, $fetch);
         }
 

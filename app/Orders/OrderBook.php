@@ -17,13 +17,26 @@ final class OrderBook
     /**
      * @param list<array<string, mixed>> $lines as StoreOrder lets them through
      */
-    public static function enter(string $customer, CarbonImmutable $receivedAt, CarbonImmutable $dueAt, string $note, array $lines): Order
-    {
+    public static function enter(
+        string $customer,
+        CarbonImmutable $receivedAt,
+        CarbonImmutable $dueAt,
+        string $note,
+        array $lines,
+    ): Order {
         $catalogue = app(Catalogue::class);
 
-        return DB::transaction(static function () use ($customer, $receivedAt, $dueAt, $note, $lines, $catalogue): Order {
+        return DB::transaction(static function () use (
+            $customer,
+            $receivedAt,
+            $dueAt,
+            $note,
+            $lines,
+            $catalogue,
+        ): Order {
             // The last order is locked while the next number is taken, so that two clerks get two numbers.
-            $number = 1 + (int) (DB::table('orders')->orderByDesc('number')->lockForUpdate()->value('number') ?? 1000);
+            $number =
+                1 + (int) (DB::table('orders')->orderByDesc('number')->lockForUpdate()->value('number') ?? 1000);
             $order = Order::query()->create([
                 'number' => $number,
                 'customer_id' => Customer::query()->firstOrCreate(['name' => trim($customer)])->id,
@@ -36,11 +49,17 @@ final class OrderBook
                 $style = self::text($given['style'] ?? '');
                 $line = $order->lines()->create([
                     'garment_style_id' => $style === '' ? null : $catalogue->idOf($style),
-                    'unit_value_cents' => is_numeric($given['unit_value'] ?? null) ? (int) round(100 * (float) $given['unit_value']) : null,
+                    'unit_value_cents' => is_numeric($given['unit_value'] ?? null)
+                        ? (int) round(100 * (float) $given['unit_value'])
+                        : null,
                     'spares' => (int) ($given['spares'] ?? 0),
                     'garment' => $given['garment'],
                     'fabric' => $given['fabric'],
-                    ...$catalogue->capOf($style, self::text($given['structure'] ?? ''), self::text($given['profile'] ?? '')),
+                    ...$catalogue->capOf(
+                        $style,
+                        self::text($given['structure'] ?? ''),
+                        self::text($given['profile'] ?? ''),
+                    ),
                     'style' => $style,
                     'colour_name' => $given['colour_name'],
                     'colour_hex' => strtolower((string) $given['colour_hex']),
@@ -49,10 +68,17 @@ final class OrderBook
                     if (($wanted['position'] ?? '') === '') {
                         continue;
                     }
-                    $decoration = $line->decorations()->create(['artwork_id' => $wanted['artwork_id'] ?? null, 'position' => $wanted['position']]);
+                    $decoration = $line
+                        ->decorations()
+                        ->create(['artwork_id' => $wanted['artwork_id'] ?? null, 'position' => $wanted['position']]);
                     foreach (Size::cases() as $size) {
                         for ($i = 1; $i <= (int) ($given['sizes'][$size->value] ?? 0); $i++) {
-                            $pieces[] = ['order_id' => $order->id, 'decoration_id' => $decoration->id, 'size' => $size->value, 'number' => $i];
+                            $pieces[] = [
+                                'order_id' => $order->id,
+                                'decoration_id' => $decoration->id,
+                                'size' => $size->value,
+                                'number' => $i,
+                            ];
                         }
                     }
                 }

@@ -32,26 +32,44 @@ final readonly class OrderRow
     public static function of(array $orders, PlanBoard $board): array
     {
         $ids = array_map(static fn(Order $order): int => $order->id, $orders);
-        $counts = DB::table('pieces')->whereIn('order_id', $ids)->groupBy('order_id')
-            ->select('order_id')->selectRaw("count(*) as pieces, sum(state = 'done') as done, sum(state = 'sewing') as sewing")
-            ->get()->keyBy('order_id');
-        $garments = DB::table('order_lines')->whereIn('order_id', $ids)->orderBy('id')->get(['order_id', 'style', 'garment', 'colour_name'])->groupBy('order_id');
+        $counts = DB::table('pieces')
+            ->whereIn('order_id', $ids)
+            ->groupBy('order_id')
+            ->select('order_id')
+            ->selectRaw("count(*) as pieces, sum(state = 'done') as done, sum(state = 'sewing') as sewing")
+            ->get()
+            ->keyBy('order_id');
+        $garments = DB::table('order_lines')
+            ->whereIn('order_id', $ids)
+            ->orderBy('id')
+            ->get(['order_id', 'style', 'garment', 'colour_name'])
+            ->groupBy('order_id');
 
-        return array_values(array_map(static function (Order $order) use ($counts, $garments, $board): self {
-            $count = $counts[$order->id] ?? null;
-            $open = (int) ($count->pieces ?? 0) - (int) ($count->done ?? 0);
+        return array_values(
+            array_map(static function (Order $order) use ($counts, $garments, $board): self {
+                $count = $counts[$order->id] ?? null;
+                $open = (int) ($count->pieces ?? 0) - (int) ($count->done ?? 0);
 
-            return new self(
-                $order->number,
-                $order->customer->name,
-                ($garments[$order->id] ?? collect())->map(static fn(object $line): string => OrderLine::label($line->style, $line->garment, $line->colour_name))->implode(' · '),
-                $order->due_at,
-                (int) ($count->pieces ?? 0),
-                (int) ($count->done ?? 0),
-                (int) ($count->sewing ?? 0),
-                $open > 0 ? $board->orderEnds($order->id, $open) : null,
-            );
-        }, $orders));
+                return new self(
+                    $order->number,
+                    $order->customer->name,
+                    ($garments[$order->id] ?? collect())
+                        ->map(
+                            static fn(object $line): string => OrderLine::label(
+                                $line->style,
+                                $line->garment,
+                                $line->colour_name,
+                            ),
+                        )
+                        ->implode(' · '),
+                    $order->due_at,
+                    (int) ($count->pieces ?? 0),
+                    (int) ($count->done ?? 0),
+                    (int) ($count->sewing ?? 0),
+                    $open > 0 ? $board->orderEnds($order->id, $open) : null,
+                );
+            }, $orders),
+        );
     }
 
     public function isDone(): bool

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use Hakama\Calendar\Hands;
 use Hakama\Plan\Dispatch;
-use Hakama\Plan\Hands;
 use Hakama\Plan\Handwork;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
@@ -16,7 +16,8 @@ use Hakama\Plan\WhatIf;
 final readonly class Comparison
 {
     /**
-     * @param list<array{OpenBatch, Placed|null, Placed|null, bool}> $rows batch, as it is, as it would be, and whether it moves; what moves first
+     * @param list<array{OpenBatch, Placed|null, Placed|null, bool}> $rows batch, as it is, as it would be, and
+     *     whether it moves; what moves first
      * @param Timetable $booked batches in order of arrival, the yardstick
      */
     private function __construct(
@@ -40,8 +41,21 @@ final readonly class Comparison
         foreach ($board->batches() as $code => $batch) {
             $rows[] = [$batch, $now->find($code), $then->find($code), ! isset($staying[$code])];
         }
-        usort($rows, static fn(array $a, array $b): int => [! $a[3], $a[2]->setupStart ?? PHP_INT_MAX] <=> [! $b[3], $b[2]->setupStart ?? PHP_INT_MAX]);
-        $standing = new Sequence(array_map(static fn(array $ids): array => array_values(array_filter($ids, static fn(string $code): bool => $board->batches()[$code]->started)), $inForce->batches));
+        usort(
+            $rows,
+            static fn(array $a, array $b): int => [! $a[3], $a[2]->setupStart ?? PHP_INT_MAX] <=> [
+                ! $b[3],
+                $b[2]->setupStart ?? PHP_INT_MAX,
+            ],
+        );
+        $standing = new Sequence(
+            array_map(
+                static fn(array $ids): array => array_values(
+                    array_filter($ids, static fn(string $code): bool => $board->batches()[$code]->started),
+                ),
+                $inForce->batches,
+            ),
+        );
 
         return new self($now, $then, Timetable::of($shop, Dispatch::asBooked($shop, $standing)), $rows, $people);
     }
@@ -49,13 +63,29 @@ final readonly class Comparison
     /** @return list<OpenBatch> in time as it is, late as it would be */
     public function becomeLate(): array
     {
-        return array_values(array_map(static fn(array $row): OpenBatch => $row[0], array_filter($this->rows, static fn(array $row): bool => ($row[1]?->lateS() ?? 0) === 0 && ($row[2]?->lateS() ?? 0) > 0)));
+        return array_values(
+            array_map(
+                static fn(array $row): OpenBatch => $row[0],
+                array_filter(
+                    $this->rows,
+                    static fn(array $row): bool => ($row[1]?->lateS() ?? 0) === 0 && ($row[2]?->lateS() ?? 0) > 0,
+                ),
+            ),
+        );
     }
 
     /** @return list<OpenBatch> late as it is, in time as it would be */
     public function areSaved(): array
     {
-        return array_values(array_map(static fn(array $row): OpenBatch => $row[0], array_filter($this->rows, static fn(array $row): bool => ($row[1]?->lateS() ?? 0) > 0 && $row[2]?->lateS() === 0)));
+        return array_values(
+            array_map(
+                static fn(array $row): OpenBatch => $row[0],
+                array_filter(
+                    $this->rows,
+                    static fn(array $row): bool => ($row[1]?->lateS() ?? 0) > 0 && $row[2]?->lateS() === 0,
+                ),
+            ),
+        );
     }
 
     /** Seconds of hands that a plan wants while all who are in have theirs full. */

@@ -17,7 +17,16 @@ final class Consequence
     {
         $now = $board->timetable()->find($code);
         $due = $board->batches()[$code]->dueAt;
-        $words = [sprintf('%s %s %s on %s%s', $code, $made ? 'ends' : 'would end', ShopClock::words(ShopClock::time($option->end)), $option->machine, $now === null ? '' : self::shift($option->end - $now->end()))];
+        $words = [
+            sprintf(
+                '%s %s %s on %s%s',
+                $code,
+                $made ? 'ends' : 'would end',
+                ShopClock::words(ShopClock::time($option->end)),
+                $option->machine,
+                $now === null ? '' : self::shift($option->end - $now->end()),
+            ),
+        ];
         $words[] = $option->lateS > 0 ? sprintf('late, due %s', ShopClock::words($due)) : 'in time';
 
         return implode(', ', $words).'. '.self::others($option);
@@ -36,7 +45,15 @@ final class Consequence
         if ($best === null) {
             return ['No machine has a place for them.'];
         }
-        $ends = static fn(Option $option): string => sprintf('%s on %s%s, and end %s, %s. %s', $pieces === 1 ? 'The piece would stand' : "The {$pieces} pieces would stand", $option->machine, $option->after() === null ? ', first' : ", after {$option->after()}", ShopClock::words(ShopClock::time($option->end)), $option->lateS > 0 ? 'late' : 'in time', self::others($option));
+        $ends = static fn(Option $option): string => sprintf(
+            '%s on %s%s, and end %s, %s. %s',
+            $pieces === 1 ? 'The piece would stand' : "The {$pieces} pieces would stand",
+            $option->machine,
+            $option->after() === null ? ', first' : ", after {$option->after()}",
+            ShopClock::words(ShopClock::time($option->end)),
+            $option->lateS > 0 ? 'late' : 'in time',
+            self::others($option),
+        );
 
         return $behind === null || ($behind->machine === $best->machine && $behind->place === $best->place)
             ? [$ends($behind ?? $best)]
@@ -48,10 +65,18 @@ final class Consequence
     {
         $words = [];
         if ($option->late !== []) {
-            $words[] = sprintf('%s %s late.', self::named($option->late), count($option->late) === 1 ? 'becomes' : 'become');
+            $words[] = sprintf(
+                '%s %s late.',
+                self::named($option->late),
+                count($option->late) === 1 ? 'becomes' : 'become',
+            );
         }
         if ($option->saved !== []) {
-            $words[] = sprintf('%s %s in time again.', self::named($option->saved), count($option->saved) === 1 ? 'is' : 'are');
+            $words[] = sprintf(
+                '%s %s in time again.',
+                self::named($option->saved),
+                count($option->saved) === 1 ? 'is' : 'are',
+            );
         }
         $later = array_filter($option->later, static fn(int $seconds): bool => $seconds >= 60);
         if ($later !== []) {
@@ -62,7 +87,10 @@ final class Consequence
             $words[] = 'Sooner: '.self::list($sooner).'.';
         }
         $setup = (int) round($option->setupMore);
-        $words[] = $setup === 0 ? 'Set-ups stay as they are.' : sprintf('Set-ups take %d min %s.', abs($setup), $setup > 0 ? 'more' : 'less');
+        $words[] =
+            $setup === 0
+                ? 'Set-ups stay as they are.'
+                : sprintf('Set-ups take %d min %s.', abs($setup), $setup > 0 ? 'more' : 'less');
 
         return implode(' ', $words);
     }
@@ -70,11 +98,23 @@ final class Consequence
     /** The same for a batch that is only asked for. */
     public static function asked(Option $option, ?int $due): string
     {
-        $words = [sprintf('Ready %s, on %s', ShopClock::time($option->end)->format('D j M H:i'), $option->machine).($due === null ? '' : ($option->end > $due ? ', '.self::length($option->end - $due).' too late' : ', in time')).'.'];
+        $words = [
+            sprintf('Ready %s, on %s', ShopClock::time($option->end)->format('D j M H:i'), $option->machine).
+            ($due === null
+                ? ''
+                : ($option->end > $due
+                    ? ', '.self::length($option->end - $due).' too late'
+                    : ', in time')).
+            '.',
+        ];
         $later = array_filter($option->later, static fn(int $seconds): bool => $seconds >= 60);
         $words[] = $later === [] ? 'Nothing else ends later.' : 'Later: '.self::list($later).'.';
         if ($option->late !== []) {
-            $words[] = sprintf('%s %s late.', self::named($option->late), count($option->late) === 1 ? 'becomes' : 'become');
+            $words[] = sprintf(
+                '%s %s late.',
+                self::named($option->late),
+                count($option->late) === 1 ? 'becomes' : 'become',
+            );
         }
         $words[] = sprintf('Set-ups take %d min more.', (int) round($option->setupMore));
 
@@ -83,7 +123,9 @@ final class Consequence
 
     private static function shift(int $seconds): string
     {
-        return abs($seconds) < 60 ? ' as before' : ', '.self::length($seconds).($seconds > 0 ? ' later' : ' sooner');
+        return abs($seconds) < 60
+            ? ' as before'
+            : ', '.self::length($seconds).($seconds > 0 ? ' later' : ' sooner');
     }
 
     private static function length(int $seconds): string
@@ -96,13 +138,18 @@ final class Consequence
     /** @param list<string> $codes */
     private static function named(array $codes): string
     {
-        return implode(', ', array_slice($codes, 0, self::NAMED)).(count($codes) > self::NAMED ? ' and '.(count($codes) - self::NAMED).' more' : '');
+        return implode(', ', array_slice($codes, 0, self::NAMED)).
+            (count($codes) > self::NAMED ? ' and '.(count($codes) - self::NAMED).' more' : '');
     }
 
     /** @param array<string, int> $shifts */
     private static function list(array $shifts): string
     {
-        $said = array_map(static fn(string $code, int $seconds): string => "{$code} by ".self::length($seconds), array_keys($shifts), $shifts);
+        $said = array_map(
+            static fn(string $code, int $seconds): string => "{$code} by ".self::length($seconds),
+            array_keys($shifts),
+            $shifts,
+        );
 
         return self::named($said);
     }

@@ -80,7 +80,9 @@ final readonly class OpenBatch
             ShopClock::seconds($this->receivedAt),
             ShopClock::seconds($this->dueAt),
             alreadySetUp: $this->started,
-            fixed: $this->fixedAt === null || $this->machine === null || $this->started ? null : new FixedStart($this->machine, ShopClock::seconds($this->fixedAt)),
+            fixed: $this->fixedAt === null || $this->machine === null || $this->started
+                ? null
+                : new FixedStart($this->machine, ShopClock::seconds($this->fixedAt)),
             needle: $this->needle,
             design: "{$this->checksum} {$this->turnDeg}",
         );

@@ -11,7 +11,7 @@ use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
 use Hakama\Garment\Position;
-use Hakama\Setup\Backing;
+use Hakama\Setup\Backing\Backing;
 use Hakama\Stitch\Bounds;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -31,8 +31,10 @@ final class OpenBatches
             ->groupBy('decoration_id')
             ->select('decoration_id')
             ->selectRaw('count(*) as pieces_left');
-        // From the few open pieces outwards, in this very order: left to itself the database starts from thousands of finished orders.
-        $rows = DB::query()->fromSub($open, 'open')
+        // From the few open pieces outwards, in this very order: left to itself the database starts from thousands of
+        // finished orders.
+        $rows = DB::query()
+            ->fromSub($open, 'open')
             ->selectRaw('straight_join open.pieces_left')
             ->join('batches as b', 'b.decoration_id', '=', 'open.decoration_id')
             ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
@@ -42,12 +44,43 @@ final class OpenBatches
             ->join('setups as s', 's.decoration_id', '=', 'd.id')
             ->join('frames as f', 'f.id', '=', 's.frame_id')
             ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
-            ->orderBy('o.received_at')->orderBy('b.id')
+            ->orderBy('o.received_at')
+            ->orderBy('b.id')
             ->addSelect([
-                'b.id', 'b.code', 'b.decoration_id', 'b.place', 'b.machine_id', 'b.fixed_at', 's.sew_s', 's.hoop_s', 's.turn_deg', 's.speed_spm',
-                'f.code as frame', 'f.count as frame_count', 'o.id as order_id', 'o.number', 'o.received_at', 'o.due_at', 'c.name as customer',
-                'l.garment', 'l.style', 'l.colour_name', 'd.position', 'd.artwork_id', 'a.name as artwork', 'a.checksum', 'a.stitches', 'a.left_mm', 'a.right_mm', 'a.bottom_mm', 'a.top_mm',
-                's.backing', 's.layers', 's.topper', 's.needle_size', 's.needle_point',
+                'b.id',
+                'b.code',
+                'b.decoration_id',
+                'b.place',
+                'b.machine_id',
+                'b.fixed_at',
+                's.sew_s',
+                's.hoop_s',
+                's.turn_deg',
+                's.speed_spm',
+                'f.code as frame',
+                'f.count as frame_count',
+                'o.id as order_id',
+                'o.number',
+                'o.received_at',
+                'o.due_at',
+                'c.name as customer',
+                'l.garment',
+                'l.style',
+                'l.colour_name',
+                'd.position',
+                'd.artwork_id',
+                'a.name as artwork',
+                'a.checksum',
+                'a.stitches',
+                'a.left_mm',
+                'a.right_mm',
+                'a.bottom_mm',
+                'a.top_mm',
+                's.backing',
+                's.layers',
+                's.topper',
+                's.needle_size',
+                's.needle_point',
             ])
             ->selectRaw('(select count(*) from pieces where pieces.decoration_id = d.id) as pieces_all')
             ->selectRaw('exists (select 1 from floor_events e where e.batch_id = b.id) as started')
@@ -85,7 +118,16 @@ final class OpenBatches
                 threads: array_column($of, 'code'),
                 colours: array_column($of, 'hex'),
                 weights: array_map(intval(...), array_column($of, 'weight')),
-                blocks: array_map(static fn(object $block): SheetBlock => new SheetBlock((int) $block->stitches, Role::from($block->proposed_role), Role::tryFrom((string) $block->role), StopAction::tryFrom((string) $block->action), $block->note), $of),
+                blocks: array_map(
+                    static fn(object $block): SheetBlock => new SheetBlock(
+                        (int) $block->stitches,
+                        Role::from($block->proposed_role),
+                        Role::tryFrom((string) $block->role),
+                        StopAction::tryFrom((string) $block->action),
+                        $block->note,
+                    ),
+                    $of,
+                ),
                 lengthsMm: array_map(floatval(...), array_column($of, 'length_mm')),
                 frame: $row->frame,
                 turnDeg: (int) $row->turn_deg,
@@ -101,7 +143,12 @@ final class OpenBatches
                 artwork: $row->artwork,
                 checksum: $row->checksum,
                 stitches: (int) $row->stitches,
-                bounds: new Bounds((float) $row->left_mm, (float) $row->right_mm, (float) $row->bottom_mm, (float) $row->top_mm),
+                bounds: new Bounds(
+                    (float) $row->left_mm,
+                    (float) $row->right_mm,
+                    (float) $row->bottom_mm,
+                    (float) $row->top_mm,
+                ),
                 backing: sprintf('%d × %s', $row->layers, Backing::from($row->backing)->label()),
                 topper: (bool) $row->topper,
                 needle: "{$row->needle_size} {$row->needle_point}",
@@ -122,8 +169,20 @@ final class OpenBatches
         $rows = DB::table('artwork_blocks as k')
             ->join('threads as t', 't.id', '=', 'k.thread_id')
             ->whereIn('k.artwork_id', $artworkIds)
-            ->orderBy('k.artwork_id')->orderBy('k.number')
-            ->get(['k.artwork_id', 't.code', 't.hex', 't.weight', 'k.stitches', 'k.length_mm', 'k.proposed_role', 'k.role', 'k.action', 'k.note']);
+            ->orderBy('k.artwork_id')
+            ->orderBy('k.number')
+            ->get([
+                'k.artwork_id',
+                't.code',
+                't.hex',
+                't.weight',
+                'k.stitches',
+                'k.length_mm',
+                'k.proposed_role',
+                'k.role',
+                'k.action',
+                'k.note',
+            ]);
         foreach ($rows as $row) {
             $blocks[$row->artwork_id][] = $row;
         }

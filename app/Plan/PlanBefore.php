@@ -16,19 +16,33 @@ final readonly class PlanBefore
      * @param array<string, string>       $fixed  batch => the start it was fixed to
      * @param array<string, mixed>|null   $joined what was put into another batch, as `SplitBatch::into` answers it
      */
-    private function __construct(private array $lanes, private array $fixed, private ?string $part = null, private ?string $of = null, private ?array $joined = null) {}
+    private function __construct(
+        private array $lanes,
+        private array $fixed,
+        private ?string $part = null,
+        private ?string $of = null,
+        private ?array $joined = null,
+    ) {}
 
     public static function of(PlanBoard $board): self
     {
         return new self(
             $board->sequence()->batches,
-            array_map(static fn(CarbonImmutable $at): string => $at->toDateTimeString(), array_filter(array_map(static fn(OpenBatch $batch): ?CarbonImmutable => $batch->fixedAt, $board->batches()))),
+            array_map(
+                static fn(CarbonImmutable $at): string => $at->toDateTimeString(),
+                array_filter(
+                    array_map(static fn(OpenBatch $batch): ?CarbonImmutable => $batch->fixedAt, $board->batches()),
+                ),
+            ),
         );
     }
 
     public static function read(string $json): self
     {
-        /** @var array{lanes: array<string, list<string>>, fixed: array<string, string>, part: string|null, of: string|null, joined: array<string, mixed>|null} $kept */
+        /**
+         * @var array{lanes: array<string, list<string>>, fixed: array<string, string>, part: string|null,
+         *     of: string|null, joined: array<string, mixed>|null} $kept
+         */
         $kept = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
         return new self($kept['lanes'], $kept['fixed'], $kept['part'], $kept['of'], $kept['joined']);
@@ -66,7 +80,10 @@ final readonly class PlanBefore
     {
         if ($this->part !== null) {
             [$part, $of] = [$board->batches()[$this->part] ?? null, $board->batches()[$this->of ?? ''] ?? null];
-            SplitBatch::into($part ?? throw PlanMovedOn::impossible($this->part, 'it is done'), $of ?? throw PlanMovedOn::impossible((string) $this->of, 'it is done'));
+            SplitBatch::into(
+                $part ?? throw PlanMovedOn::impossible($this->part, 'it is done'),
+                $of ?? throw PlanMovedOn::impossible((string) $this->of, 'it is done'),
+            );
         }
         if ($this->joined !== null) {
             SplitBatch::apart($this->joined);
@@ -75,11 +92,20 @@ final readonly class PlanBefore
         foreach ($board->batches() as $code => $batch) {
             $fixed = $this->fixed[$code] ?? null;
             if ($batch->fixedAt?->toDateTimeString() !== $fixed) {
-                DB::table('batches')->where('id', $batch->id)->update(['fixed_at' => $fixed]);
+                DB::table('batches')
+                    ->where('id', $batch->id)
+                    ->update(['fixed_at' => $fixed]);
             }
         }
         $board->forget();
 
-        return new Sequence(array_map(static fn(array $ids): array => array_values(array_filter($ids, static fn(string $code): bool => isset($board->batches()[$code]))), $this->lanes));
+        return new Sequence(
+            array_map(
+                static fn(array $ids): array => array_values(
+                    array_filter($ids, static fn(string $code): bool => isset($board->batches()[$code])),
+                ),
+                $this->lanes,
+            ),
+        );
     }
 }

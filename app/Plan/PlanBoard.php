@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Calendar\Calendar;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Shop\Catalogue;
@@ -20,9 +21,9 @@ use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
+use Hakama\Plan\Workload;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -36,15 +37,22 @@ final class PlanBoard
     /** @var Collection<int, Frame>|null */
     private ?Collection $frames = null;
     private ?Timetable $timetable = null;
-    private ?Shop $shop = null;
+    private ?Workload $shop = null;
 
-    public function __construct(private readonly House $house, private readonly Catalogue $catalogue, private readonly Calendar $calendar) {}
+    public function __construct(
+        private readonly House $house,
+        private readonly Catalogue $catalogue,
+        private readonly Calendar $calendar,
+    ) {}
 
     /** @return array<string, OpenBatch> by code, in order of arrival */
     public function batches(): array
     {
         return $this->batches ??= array_column(
-            array_map(static fn(OpenBatch $batch): array => [$batch->code, $batch], OpenBatches::all($this->machines()->keyBy('id'))),
+            array_map(
+                static fn(OpenBatch $batch): array => [$batch->code, $batch],
+                OpenBatches::all($this->machines()->keyBy('id')),
+            ),
             1,
             0,
         );
@@ -62,7 +70,7 @@ final class PlanBoard
         return $this->frames ??= $this->catalogue->frames();
     }
 
-    public function shop(): Shop
+    public function shop(): Workload
     {
         return $this->shop ??= $this->makeShop();
     }
@@ -71,7 +79,10 @@ final class PlanBoard
     public function sequence(): Sequence
     {
         $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->machine !== null);
-        uasort($placed, static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->place] <=> [! $b->started, $b->place]);
+        uasort(
+            $placed,
+            static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->place] <=> [! $b->started, $b->place],
+        );
         $sequence = new Sequence([]);
         foreach ($placed as $batch) {
             $sequence = $sequence->appended((string) $batch->machine, $batch->code);
@@ -103,17 +114,34 @@ final class PlanBoard
         return $colours;
     }
 
-    /** @return array<string, array<string, array{int, int, int}>> machine => batch => first and last moment of it today, loads done */
+    /**
+     * @return array<string, array<string, array{int, int, int}>> machine => batch => first and last moment of it
+     *     today, loads done
+     */
     public function real(): array
     {
         $real = [];
-        $rows = DB::table('floor_events as e')->join('machines as m', 'm.id', '=', 'e.machine_id')->join('batches as b', 'b.id', '=', 'e.batch_id')
+        $rows = DB::table('floor_events as e')
+            ->join('machines as m', 'm.id', '=', 'e.machine_id')
+            ->join('batches as b', 'b.id', '=', 'e.batch_id')
             ->where('e.recorded_at', '>=', CarbonImmutable::today())
             ->groupBy('m.code', 'b.code')
-            ->get(['m.code as machine', 'b.code as batch', DB::raw('min(e.recorded_at) as begun'), DB::raw('max(e.recorded_at) as last'), DB::raw("sum(e.kind = 'sewn') as loads")]);
+            ->get([
+                'm.code as machine',
+                'b.code as batch',
+                DB::raw('min(e.recorded_at) as begun'),
+                DB::raw('max(e.recorded_at) as last'),
+                DB::raw("sum(e.kind = 'sewn') as loads"),
+            ]);
         foreach ($rows as $row) {
             $open = $this->batches()[$row->batch] ?? null;
-            $real[$row->machine][$row->batch] = [ShopClock::seconds(CarbonImmutable::parse($row->begun)), $open !== null && $open->started ? $this->shop()->now : ShopClock::seconds(CarbonImmutable::parse($row->last)), (int) $row->loads];
+            $real[$row->machine][$row->batch] = [
+                ShopClock::seconds(CarbonImmutable::parse($row->begun)),
+                $open !== null && $open->started
+                    ? $this->shop()->now
+                    : ShopClock::seconds(CarbonImmutable::parse($row->last)),
+                (int) $row->loads,
+            ];
         }
 
         return $real;
@@ -122,7 +150,9 @@ final class PlanBoard
     /** @return list<OpenBatch> set up, but on no machine */
     public function unplanned(): array
     {
-        return array_values(array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->machine === null));
+        return array_values(
+            array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->machine === null),
+        );
     }
 
     /** When the last batch of an order ends by this plan; null while some of it has no place in the plan. */
@@ -147,7 +177,9 @@ final class PlanBoard
     /** @return list<Placed> those that end after they are due, soonest due first */
     public function late(): array
     {
-        $late = array_values(array_filter($this->timetable()->placed, static fn(Placed $placed): bool => $placed->lateS() > 0));
+        $late = array_values(
+            array_filter($this->timetable()->placed, static fn(Placed $placed): bool => $placed->lateS() > 0),
+        );
         usort($late, static fn(Placed $a, Placed $b): int => $a->batch->dueAt <=> $b->batch->dueAt);
 
         return $late;
@@ -158,14 +190,30 @@ final class PlanBoard
         return (int) DB::table('plans')->value('version');
     }
 
-    /** The sequence as it would be with a found one taken whole: without what is done by now, with what has come since. */
+    /**
+     * The sequence as it would be with a found one taken whole: without what is done by now, with what has come
+     * since.
+     */
     public function whole(Sequence $found): Sequence
     {
         $running = $this->sequence();
         $lanes = [];
         foreach ($this->machines() as $machine) {
-            $started = array_values(array_filter($running->on($machine->code), fn(string $code): bool => $this->batches()[$code]->started));
-            $lanes[$machine->code] = [...$started, ...array_values(array_filter($found->on($machine->code), fn(string $code): bool => isset($this->batches()[$code]) && ! $this->batches()[$code]->started))];
+            $started = array_values(
+                array_filter(
+                    $running->on($machine->code),
+                    fn(string $code): bool => $this->batches()[$code]->started,
+                ),
+            );
+            $lanes[$machine->code] = [
+                ...$started,
+                ...array_values(
+                    array_filter(
+                        $found->on($machine->code),
+                        fn(string $code): bool => isset($this->batches()[$code]) && ! $this->batches()[$code]->started,
+                    ),
+                ),
+            ];
         }
 
         return Dispatch::byDue($this->shop(), new Sequence($lanes));
@@ -178,14 +226,21 @@ final class PlanBoard
         foreach ($found->batches as $ids) {
             // In the order in which they stand there, so that each finds the one it follows.
             foreach ($ids as $code) {
-                if (in_array($code, $codes, true) && isset($this->batches()[$code]) && ! $this->batches()[$code]->started) {
+                if (
+                    in_array($code, $codes, true)
+                    && isset($this->batches()[$code])
+                    && ! $this->batches()[$code]->started
+                ) {
                     $sequence = $sequence->following($found, $code);
                 }
             }
         }
         $lanes = [];
         foreach ($sequence->batches as $machine => $ids) {
-            usort($ids, fn(string $a, string $b): int => $this->batches()[$b]->started <=> $this->batches()[$a]->started);
+            usort(
+                $ids,
+                fn(string $a, string $b): int => $this->batches()[$b]->started <=> $this->batches()[$a]->started,
+            );
             $lanes[$machine] = $ids;
         }
 
@@ -198,7 +253,7 @@ final class PlanBoard
         $this->batches = $this->machines = $this->frames = $this->timetable = $this->shop = null;
     }
 
-    private function makeShop(): Shop
+    private function makeShop(): Workload
     {
         $rules = $this->house->rules();
         $needs = [];
@@ -209,23 +264,45 @@ final class PlanBoard
         }
         $swapS = (int) $rules->value(HouseRule::SwapTime);
 
-        return new Shop(
+        return new Workload(
             now: ShopClock::now(),
-            lanes: array_values($this->machines()->map(fn(Machine $machine): Lane => new Lane(
-                $machine->code,
-                $machine->heads,
-                $machine->coreRack(),
-                $machine->driver,
-                $machine->frame->code ?? '',
-                $this->calendar->hours($machine->code),
-                $machine->driverS(),
-                $machine->needle,
-            ))->all()),
-            frames: array_values($this->frames()->map(static fn(Frame $frame): FrameStock => new FrameStock($frame->code, $frame->driver, $frame->count))->all()),
-            batches: array_values(array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches())),
+            lanes: array_values(
+                $this->machines()
+                    ->map(
+                        fn(Machine $machine): Lane => new Lane(
+                            $machine->code,
+                            $machine->heads,
+                            $machine->coreRack(),
+                            $machine->driver,
+                            $machine->frame->code ?? '',
+                            $this->calendar->hours($machine->code),
+                            $machine->driverS(),
+                            $machine->needle,
+                        ),
+                    )
+                    ->all(),
+            ),
+            frames: array_values(
+                $this->frames()
+                    ->map(
+                        static fn(Frame $frame): FrameStock => new FrameStock(
+                            $frame->code,
+                            $frame->driver,
+                            $frame->count,
+                        ),
+                    )
+                    ->all(),
+            ),
+            batches: array_values(
+                array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches()),
+            ),
             changeover: $this->changeover(),
             hands: $this->calendar->hands(),
-            weights: new Weights($rules->value(HouseRule::LateCost), $rules->value(HouseRule::SetupCost), $rules->value(HouseRule::FlowCost)),
+            weights: new Weights(
+                $rules->value(HouseRule::LateCost),
+                $rules->value(HouseRule::SetupCost),
+                $rules->value(HouseRule::FlowCost),
+            ),
             needs: new ThreadNeeds($needs),
         );
     }

@@ -42,7 +42,8 @@ final class PlanChanges
     {
         $this->mayMove($code, $machine, $place);
 
-        return Options::move($this->board->shop(), $this->board->sequence(), $code, $machine, $place) ?? throw PlanMovedOn::impossible($code, 'no span of the working hours holds it there');
+        return Options::move($this->board->shop(), $this->board->sequence(), $code, $machine, $place) ??
+            throw PlanMovedOn::impossible($code, 'no span of the working hours holds it there');
     }
 
     /** Gives a place to every batch that has none, by due time. */
@@ -65,7 +66,8 @@ final class PlanChanges
         $this->change($seen, function (): void {
             $standing = $this->board->sequence();
             foreach ($this->board->batches() as $batch) {
-                $standing = $batch->started || $batch->fixedAt !== null ? $standing : $standing->without($batch->code);
+                $standing =
+                    $batch->started || $batch->fixedAt !== null ? $standing : $standing->without($batch->code);
             }
             $this->keep(Dispatch::byDue($this->board->shop(), $standing), 'planned anew by due time');
         });
@@ -81,7 +83,12 @@ final class PlanChanges
     public function take(Sequence $found, ?array $codes, int $seen): void
     {
         $this->change($seen, function () use ($found, $codes): void {
-            $this->keep($codes === null ? $this->board->whole($found) : $this->board->partly($found, $codes), $codes === null ? 'a proposal taken whole' : 'a proposal taken in part: '.mb_strimwidth(implode(', ', $codes), 0, 120, '…'));
+            $this->keep(
+                $codes === null ? $this->board->whole($found) : $this->board->partly($found, $codes),
+                $codes === null
+                    ? 'a proposal taken whole'
+                    : 'a proposal taken in part: '.mb_strimwidth(implode(', ', $codes), 0, 120, '…'),
+            );
         });
     }
 
@@ -102,7 +109,9 @@ final class PlanChanges
             DB::table('plan_changes')->where('id', $last->id)->delete();
             $this->keep(PlanBefore::read((string) $last->before)->restore($this->board));
             // The change that it was made upon can be undone next.
-            DB::table('plan_changes')->where('version', $last->seen)->update(['version' => PlanBoard::version()]);
+            DB::table('plan_changes')
+                ->where('version', $last->seen)
+                ->update(['version' => PlanBoard::version()]);
 
             return (string) $last->what;
         });
@@ -116,13 +125,19 @@ final class PlanChanges
     public function fix(string $code, bool $fixed, int $seen): void
     {
         $this->change($seen, function () use ($code, $fixed): void {
-            $batch = $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
+            $batch =
+                $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
             $placed = $this->board->timetable()->find($code);
             if ($fixed && ($placed === null || $batch->started)) {
-                throw PlanMovedOn::impossible($code, $batch->started ? 'it runs already' : 'it has no place in the plan');
+                throw PlanMovedOn::impossible(
+                    $code,
+                    $batch->started ? 'it runs already' : 'it has no place in the plan',
+                );
             }
             $before = PlanBefore::of($this->board);
-            DB::table('batches')->where('id', $batch->id)->update(['fixed_at' => $fixed ? ShopClock::time((int) $placed?->start()) : null]);
+            DB::table('batches')
+                ->where('id', $batch->id)
+                ->update(['fixed_at' => $fixed ? ShopClock::time((int) $placed?->start()) : null]);
             $this->keep($this->board->sequence(), $fixed ? "{$code} fixed" : "{$code} let go", $before);
         });
     }
@@ -138,12 +153,19 @@ final class PlanChanges
     {
         return $this->change($seen, function () use ($code, $pieces): string {
             $before = PlanBefore::of($this->board);
-            $new = SplitBatch::off($this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do'), $pieces);
+            $new = SplitBatch::off(
+                $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do'),
+                $pieces,
+            );
             $this->board->forget();
             $sequence = $this->board->sequence();
             $machine = $sequence->machineOf($code);
             if ($machine !== null) {
-                $sequence = $sequence->moved($new, $machine, (int) array_search($code, $sequence->on($machine), true) + 1);
+                $sequence = $sequence->moved(
+                    $new,
+                    $machine,
+                    (int) array_search($code, $sequence->on($machine), true) + 1,
+                );
             }
             $this->keep($sequence, "{$pieces} pieces split off {$code} as {$new}", $before->whole($new, $code));
 
@@ -197,12 +219,18 @@ final class PlanChanges
     /** @throws PlanMovedOn */
     private function mayMove(string $code, string $machine, int $place): void
     {
-        $batch = $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
-        $obstacle = $this->board->shop()->obstacle($this->board->shop()->batches[$code], $this->board->shop()->lanes[$machine]);
+        $batch =
+            $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
+        $obstacle = $this->board
+            ->shop()
+            ->obstacle($this->board->shop()->batches[$code], $this->board->shop()->lanes[$machine]);
         if ($obstacle !== null) {
             throw PlanMovedOn::impossible($code, $obstacle);
         }
-        $running = array_filter($this->board->sequence()->on($machine), fn(string $other): bool => $this->board->batches()[$other]->started);
+        $running = array_filter(
+            $this->board->sequence()->on($machine),
+            fn(string $other): bool => $this->board->batches()[$other]->started,
+        );
         if ($batch->started || $place < count($running)) {
             throw PlanMovedOn::running($batch->started ? $code : (string) end($running));
         }
@@ -221,13 +249,25 @@ final class PlanChanges
         foreach ($sequence->batches as $machine => $codes) {
             foreach ($codes as $place => $code) {
                 $batch = $this->board->batches()[$code];
-                $rows[] = ['id' => $batch->id, 'code' => $code, 'decoration_id' => $batch->decorationId, 'machine_id' => $machines[$machine], 'place' => $place];
+                $rows[] = [
+                    'id' => $batch->id,
+                    'code' => $code,
+                    'decoration_id' => $batch->decorationId,
+                    'machine_id' => $machines[$machine],
+                    'place' => $place,
+                ];
             }
         }
         DB::table('batches')->upsert($rows, ['id'], ['machine_id', 'place']);
         DB::table('plans')->increment('version');
         if ($what !== '') {
-            DB::table('plan_changes')->insert(['seen' => $seen, 'version' => $seen + 1, 'what' => $what, 'before' => $before->json(), 'changed_at' => CarbonImmutable::now()]);
+            DB::table('plan_changes')->insert([
+                'seen' => $seen,
+                'version' => $seen + 1,
+                'what' => $what,
+                'before' => $before->json(),
+                'changed_at' => CarbonImmutable::now(),
+            ]);
         }
         $this->board->forget();
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Formats\Csv;
 use App\Models\Machine;
-use App\Shop\Csv;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Placed;
@@ -19,7 +19,23 @@ final class PlanExport
         $calendar = new VCalendar(['X-WR-CALNAME' => "{$machine->code} {$machine->name}"]);
         foreach ($board->timetable()->on($machine->code) as $placed) {
             $batch = $board->batches()[$placed->batch->id];
-            self::event($calendar, "batch-{$batch->code}", $placed->setupStart, $placed->end(), "{$batch->code} {$batch->artwork}", sprintf("%d pieces of %s for %s, frame %s.\nSet-up %d min, first load %s, due %s.", $batch->left, $batch->garment, $batch->customer, $batch->frame, (int) round($placed->setupS / 60), ShopClock::time($placed->start())->format('H:i'), $batch->dueAt->format('D j M H:i')));
+            self::event(
+                $calendar,
+                "batch-{$batch->code}",
+                $placed->setupStart,
+                $placed->end(),
+                "{$batch->code} {$batch->artwork}",
+                sprintf(
+                    "%d pieces of %s for %s, frame %s.\nSet-up %d min, first load %s, due %s.",
+                    $batch->left,
+                    $batch->garment,
+                    $batch->customer,
+                    $batch->frame,
+                    (int) round($placed->setupS / 60),
+                    ShopClock::time($placed->start())->format('H:i'),
+                    $batch->dueAt->format('D j M H:i'),
+                ),
+            );
         }
 
         return $calendar->serialize();
@@ -36,9 +52,27 @@ final class PlanExport
             }
         }
         foreach ($orders as $number => $batches) {
-            $ends = array_map(static fn(OpenBatch $batch): ?int => $board->timetable()->find($batch->code)?->end(), $batches);
+            $ends = array_map(
+                static fn(OpenBatch $batch): ?int => $board->timetable()->find($batch->code)?->end(),
+                $batches,
+            );
             $due = ShopClock::seconds($batches[0]->dueAt);
-            self::event($calendar, "order-{$number}", $due - 900, $due, "No. {$number} is due", sprintf('%d pieces left. %s', array_sum(array_column($batches, 'left')), in_array(null, $ends, true) ? 'Not all of it is planned yet.' : 'By the plan it ends '.ShopClock::time(max(array_filter($ends, is_int(...))))->format('D j M H:i').'.'));
+            self::event(
+                $calendar,
+                "order-{$number}",
+                $due - 900,
+                $due,
+                "No. {$number} is due",
+                sprintf(
+                    '%d pieces left. %s',
+                    array_sum(array_column($batches, 'left')),
+                    in_array(null, $ends, true)
+                        ? 'Not all of it is planned yet.'
+                        : 'By the plan it ends '.
+                            ShopClock::time(max(array_filter($ends, is_int(...))))->format('D j M H:i').
+                            '.',
+                ),
+            );
         }
 
         return $calendar->serialize();
@@ -48,18 +82,66 @@ final class PlanExport
     {
         $time = static fn(int $seconds): string => ShopClock::time($seconds)->format('Y-m-d H:i:s');
         $placed = $board->timetable()->placed;
-        usort($placed, static fn(Placed $a, Placed $b): int => [$a->machine, $a->setupStart] <=> [$b->machine, $b->setupStart]);
+        usort(
+            $placed,
+            static fn(Placed $a, Placed $b): int => [$a->machine, $a->setupStart] <=> [$b->machine, $b->setupStart],
+        );
 
-        return Csv::write(['machine', 'batch', 'order', 'customer', 'artwork', 'pieces', 'frame', 'setup_start', 'setup_min', 'start', 'end', 'due', 'late_min', 'load_needles'], array_map(static function (Placed $one) use ($board, $time): array {
-            $batch = $board->batches()[$one->batch->id];
+        return Csv::write(
+            [
+                'machine',
+                'batch',
+                'order',
+                'customer',
+                'artwork',
+                'pieces',
+                'frame',
+                'setup_start',
+                'setup_min',
+                'start',
+                'end',
+                'due',
+                'late_min',
+                'load_needles',
+            ],
+            array_map(static function (Placed $one) use ($board, $time): array {
+                $batch = $board->batches()[$one->batch->id];
 
-            return [$one->machine, $batch->code, (string) $batch->orderNumber, $batch->customer, $batch->artwork, (string) $batch->left, $batch->frame, $time($one->setupStart), (string) round($one->setupS / 60, 1), $time($one->start()), $time($one->end()), $batch->dueAt->format('Y-m-d H:i:s'), (string) round($one->lateS() / 60, 1), implode(' ', array_map(static fn($change): string => "{$change->needle}:{$change->to}", $one->needles->load))];
-        }, $placed));
+                return [
+                    $one->machine,
+                    $batch->code,
+                    (string) $batch->orderNumber,
+                    $batch->customer,
+                    $batch->artwork,
+                    (string) $batch->left,
+                    $batch->frame,
+                    $time($one->setupStart),
+                    (string) round($one->setupS / 60, 1),
+                    $time($one->start()),
+                    $time($one->end()),
+                    $batch->dueAt->format('Y-m-d H:i:s'),
+                    (string) round($one->lateS() / 60, 1),
+                    implode(
+                        ' ',
+                        array_map(
+                            static fn($change): string => "{$change->needle}:{$change->to}",
+                            $one->needles->load,
+                        ),
+                    ),
+                ];
+            }, $placed),
+        );
     }
 
     /** Moments are written in universal time: right on every calendar, over clock changes too. */
-    private static function event(VCalendar $calendar, string $uid, int $from, int $to, string $title, string $text): void
-    {
+    private static function event(
+        VCalendar $calendar,
+        string $uid,
+        int $from,
+        int $to,
+        string $title,
+        string $text,
+    ): void {
         $calendar->add('VEVENT', [
             'UID' => "{$uid}@hakama",
             'DTSTAMP' => CarbonImmutable::now()->utc()->toDateTimeImmutable(),

@@ -11,7 +11,13 @@ final class PlanMovedOn extends RuntimeException
 {
     public static function since(int $seen, int $now): self
     {
-        return new self(sprintf('The plan was changed by someone else meanwhile (you saw version %d, it stands at %d). Your move was not made; the plan shown is the new one.', $seen, $now));
+        return new self(
+            sprintf(
+                'The plan was changed by someone else meanwhile (you saw version %d, it stands at %d). Your move was not made; the plan shown is the new one.',
+                $seen,
+                $now,
+            ),
+        );
     }
 
     public static function running(string $batch): self
@@ -21,7 +27,9 @@ final class PlanMovedOn extends RuntimeException
 
     public static function nothingToUndo(): self
     {
-        return new self('There is nothing to undo: the plan was changed by something else after your last move, or you made none.');
+        return new self(
+            'There is nothing to undo: the plan was changed by something else after your last move, or you made none.',
+        );
     }
 
     public static function impossible(string $batch, string $reason): self

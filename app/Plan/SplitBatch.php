@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\Floor\FloorLog;
+use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Decoration;
 use Illuminate\Support\Facades\DB;
@@ -23,9 +23,18 @@ final class SplitBatch
     {
         $batch = Batch::query()->findOrFail($of->id);
         $hooped = $of->started ? FloorLog::run($batch)->hooped : [];
-        $free = DB::table('pieces')->where('decoration_id', $of->decorationId)->where('state', 'waiting')->whereNotIn('id', $hooped)->orderByDesc('id')->pluck('id')->all();
+        $free = DB::table('pieces')
+            ->where('decoration_id', $of->decorationId)
+            ->where('state', 'waiting')
+            ->whereNotIn('id', $hooped)
+            ->orderByDesc('id')
+            ->pluck('id')
+            ->all();
         if ($pieces < 1 || $pieces > count($free) || $pieces >= $of->left) {
-            throw PlanMovedOn::impossible($of->code, sprintf('of its %d pieces 1 to %d can be split off', $of->left, min(count($free), $of->left - 1)));
+            throw PlanMovedOn::impossible(
+                $of->code,
+                sprintf('of its %d pieces 1 to %d can be split off', $of->left, min(count($free), $of->left - 1)),
+            );
         }
         $decoration = Decoration::query()->findOrFail($of->decorationId);
         $apart = $decoration->replicate(['id']);
@@ -33,7 +42,9 @@ final class SplitBatch
         $apart->save();
         $setup = (array) DB::table('setups')->where('decoration_id', $decoration->id)->first();
         DB::table('setups')->insert([...$setup, 'decoration_id' => $apart->id]);
-        DB::table('pieces')->whereIn('id', array_slice($free, 0, $pieces))->update(['decoration_id' => $apart->id]);
+        DB::table('pieces')
+            ->whereIn('id', array_slice($free, 0, $pieces))
+            ->update(['decoration_id' => $apart->id]);
         $new = Batch::query()->create(['decoration_id' => $apart->id, 'code' => 'new-'.$apart->id]);
         $new->update(['code' => 'B-'.(100 + $new->id)]);
 
@@ -63,10 +74,18 @@ final class SplitBatch
             'pieces' => DB::table('pieces')->where('decoration_id', $from->decorationId)->pluck('id')->all(),
             'family' => DB::table('decorations')->where('split_from_id', $from->decorationId)->pluck('id')->all(),
         ];
-        DB::table('pieces')->where('decoration_id', $from->decorationId)->update(['decoration_id' => $into->decorationId]);
+        DB::table('pieces')
+            ->where('decoration_id', $from->decorationId)
+            ->update(['decoration_id' => $into->decorationId]);
         // What others were split off stays of one family when its eldest goes.
-        DB::table('decorations')->where('split_from_id', $from->decorationId)->whereNot('id', $into->decorationId)->update(['split_from_id' => $into->decorationId]);
-        DB::table('decorations')->where('id', $into->decorationId)->where('split_from_id', $from->decorationId)->update(['split_from_id' => null]);
+        DB::table('decorations')
+            ->where('split_from_id', $from->decorationId)
+            ->whereNot('id', $into->decorationId)
+            ->update(['split_from_id' => $into->decorationId]);
+        DB::table('decorations')
+            ->where('id', $into->decorationId)
+            ->where('split_from_id', $from->decorationId)
+            ->update(['split_from_id' => null]);
         DB::table('batches')->where('id', $from->id)->delete();
         DB::table('setups')->where('decoration_id', $from->decorationId)->delete();
         DB::table('decorations')->where('id', $from->decorationId)->delete();
@@ -83,17 +102,33 @@ final class SplitBatch
      */
     public static function apart(array $joined): void
     {
-        /** @var array{into: string, decoration: array<string, mixed>, setup: array<string, mixed>, batch: array<string, mixed>, pieces: list<int>, family: list<int>} $joined */
-        $into = Batch::query()->where('code', $joined['into'])->first() ?? throw PlanMovedOn::impossible($joined['into'], 'it is gone');
-        $begun = DB::table('pieces')->whereIn('id', $joined['pieces'])->where(static fn($query) => $query->where('state', '!=', 'waiting')->orWhereIn('id', FloorLog::run($into)->hooped))->exists();
+        /**
+         * @var array{into: string, decoration: array<string, mixed>, setup: array<string, mixed>,
+         *     batch: array<string, mixed>, pieces: list<int>, family: list<int>} $joined
+         */
+        $into =
+            Batch::query()->where('code', $joined['into'])->first() ??
+            throw PlanMovedOn::impossible($joined['into'], 'it is gone');
+        $begun = DB::table('pieces')
+            ->whereIn('id', $joined['pieces'])
+            ->where(
+                static fn($query) => $query
+                    ->where('state', '!=', 'waiting')
+                    ->orWhereIn('id', FloorLog::run($into)->hooped),
+            )
+            ->exists();
         if ($begun) {
             throw PlanMovedOn::impossible($joined['into'], 'some of the pieces that were put into it are begun');
         }
         DB::table('decorations')->insert($joined['decoration']);
-        DB::table('decorations')->whereIn('id', $joined['family'])->update(['split_from_id' => $joined['decoration']['id']]);
+        DB::table('decorations')
+            ->whereIn('id', $joined['family'])
+            ->update(['split_from_id' => $joined['decoration']['id']]);
         DB::table('setups')->insert($joined['setup']);
         DB::table('batches')->insert($joined['batch']);
-        DB::table('pieces')->whereIn('id', $joined['pieces'])->update(['decoration_id' => $joined['decoration']['id']]);
+        DB::table('pieces')
+            ->whereIn('id', $joined['pieces'])
+            ->update(['decoration_id' => $joined['decoration']['id']]);
     }
 
     /** @return array<int, string> id => code of the other batches of the same decoration */
@@ -101,7 +136,12 @@ final class SplitBatch
     {
         $family = DB::table('decorations')->where('id', $decorationId)->value('split_from_id') ?? $decorationId;
 
-        return DB::table('batches as b')->join('decorations as d', 'd.id', '=', 'b.decoration_id')
-            ->where(static fn($query) => $query->where('d.id', $family)->orWhere('d.split_from_id', $family))->whereNot('d.id', $decorationId)->orderBy('b.id')->pluck('b.code', 'b.id')->all();
+        return DB::table('batches as b')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->where(static fn($query) => $query->where('d.id', $family)->orWhere('d.split_from_id', $family))
+            ->whereNot('d.id', $decorationId)
+            ->orderBy('b.id')
+            ->pluck('b.code', 'b.id')
+            ->all();
     }
 }

@@ -11,14 +11,27 @@ use Hakama\Plan\WhatIf;
 /** A what-if as it is written down: which machine is down until when, how many hands and frames more. */
 final class WhatIfForm
 {
-    /** @param array<string, mixed> $kept down (machine => time), hands, from, to (of the hands), frames (code => number) */
+    /**
+     * @param array<string, mixed> $kept down (machine => time), hands, from, to (of the hands), frames (code =>
+     *     number)
+     */
     public static function read(array $kept): WhatIf
     {
         return new WhatIf(
-            array_map(static fn(mixed $until): int => ShopClock::seconds(CarbonImmutable::parse(is_string($until) ? $until : '')), is_array($kept['down'] ?? null) ? $kept['down'] : []),
+            array_map(
+                static fn(mixed $until): int => ShopClock::seconds(
+                    CarbonImmutable::parse(is_string($until) ? $until : ''),
+                ),
+                is_array($kept['down'] ?? null) ? $kept['down'] : [],
+            ),
             is_numeric($kept['hands'] ?? null) ? (int) $kept['hands'] : 0,
-            array_map(static fn(mixed $n): int => is_numeric($n) ? (int) $n : 0, is_array($kept['frames'] ?? null) ? $kept['frames'] : []),
-            is_string($kept['from'] ?? null) ? ShopClock::seconds(CarbonImmutable::parse($kept['from'])) : PHP_INT_MIN,
+            array_map(
+                static fn(mixed $n): int => is_numeric($n) ? (int) $n : 0,
+                is_array($kept['frames'] ?? null) ? $kept['frames'] : [],
+            ),
+            is_string($kept['from'] ?? null)
+                ? ShopClock::seconds(CarbonImmutable::parse($kept['from']))
+                : PHP_INT_MIN,
             is_string($kept['to'] ?? null) ? ShopClock::seconds(CarbonImmutable::parse($kept['to'])) : PHP_INT_MAX,
         );
     }
@@ -28,12 +41,24 @@ final class WhatIfForm
     {
         $said = [];
         foreach (is_array($kept['down'] ?? null) ? $kept['down'] : [] as $machine => $until) {
-            $said[] = "{$machine} is down until ".CarbonImmutable::parse(is_string($until) ? $until : '')->format('D j M H:i');
+            $said[] =
+                "{$machine} is down until ".
+                CarbonImmutable::parse(is_string($until) ? $until : '')->format('D j M H:i');
         }
         $hands = is_numeric($kept['hands'] ?? null) ? (int) $kept['hands'] : 0;
         if ($hands !== 0) {
-            $said[] = abs($hands).' '.(abs($hands) === 1 ? 'machine' : 'machines').($hands > 0 ? ' more' : ' fewer').' can be tended at once'
-                .(is_string($kept['from'] ?? null) ? ' from '.CarbonImmutable::parse($kept['from'])->format('D j M H:i') : '').(is_string($kept['to'] ?? null) ? ' to '.CarbonImmutable::parse($kept['to'])->format('D j M H:i') : '');
+            $said[] =
+                abs($hands).
+                ' '.
+                (abs($hands) === 1 ? 'machine' : 'machines').
+                ($hands > 0 ? ' more' : ' fewer').
+                ' can be tended at once'.
+                (is_string($kept['from'] ?? null)
+                    ? ' from '.CarbonImmutable::parse($kept['from'])->format('D j M H:i')
+                    : '').
+                (is_string($kept['to'] ?? null)
+                    ? ' to '.CarbonImmutable::parse($kept['to'])->format('D j M H:i')
+                    : '');
         }
         foreach (is_array($kept['frames'] ?? null) ? $kept['frames'] : [] as $frame => $n) {
             $said[] = is_numeric($n) ? ($n > 0 ? "{$n} more" : abs((int) $n).' fewer')." of frame {$frame}" : '';

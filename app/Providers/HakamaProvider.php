@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Orders\Pleats;
-use App\Plan\Calendar;
-use App\Plan\CalendarBook;
+use App\Calendar\Calendar;
+use App\Calendar\CalendarBook;
+use App\Orders\StationCounts;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
 use App\Shop\House;
@@ -27,7 +27,7 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(Calendar::class);
         $this->app->scoped(CalendarBook::class);
         $this->app->scoped(PlanBoard::class);
-        $this->app->scoped(Pleats::class);
+        $this->app->scoped(StationCounts::class);
     }
 
     public function boot(): void

@@ -13,14 +13,20 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
-/** The garments, frames and people of the shop. Asked for by every page and hardly ever changed, so they are kept between requests. */
+/**
+ * The garments, frames and people of the shop. Asked for by every page and hardly ever changed, so they are kept
+ * between requests.
+ */
 final class Catalogue
 {
     private const KEPT = 'catalogue';
 
     /** @var array<int, Style>|null by id */
     private ?array $styles = null;
-    /** @var array{styles: array<int, array<string, mixed>>, frames: list<array<string, mixed>>, people: list<string>}|null */
+    /**
+     * @var array{styles: array<int, array<string, mixed>>, frames: list<array<string, mixed>>,
+     *     people: list<string>}|null
+     */
     private ?array $rows = null;
 
     /** @return array<int, Style> by id, in order of their names */
@@ -36,7 +42,9 @@ final class Catalogue
     public function frames(): Collection
     {
         // New models each time: what one asker sets on them is none of another's business.
-        return new Collection(array_map(static fn(array $row): Frame => (new Frame())->newFromBuilder($row), $this->kept()['frames']));
+        return new Collection(
+            array_map(static fn(array $row): Frame => (new Frame())->newFromBuilder($row), $this->kept()['frames']),
+        );
     }
 
     /** @return list<string> names of those who stand at machines */
@@ -87,14 +95,33 @@ final class Catalogue
         return null;
     }
 
-    /** @return array{styles: array<int, array<string, mixed>>, frames: list<array<string, mixed>>, people: list<string>} */
+    /**
+     * @return array{styles: array<int, array<string, mixed>>, frames: list<array<string, mixed>>,
+     *     people: list<string>}
+     */
     private function kept(): array
     {
-        return $this->rows ??= Cache::rememberForever(self::KEPT, static fn(): array => [
-            'styles' => DB::table('garment_styles')->orderBy('name')->get()->keyBy('id')->map(static fn(object $row): array => (array) $row)->all(),
-            'frames' => array_values(DB::table('frames')->orderBy('id')->get()->map(static fn(object $row): array => (array) $row)->all()),
-            'people' => array_values(array_map(strval(...), DB::table('people')->orderBy('name')->pluck('name')->all())),
-        ]);
+        return $this->rows ??= Cache::rememberForever(
+            self::KEPT,
+            static fn(): array => [
+                'styles' => DB::table('garment_styles')
+                    ->orderBy('name')
+                    ->get()
+                    ->keyBy('id')
+                    ->map(static fn(object $row): array => (array) $row)
+                    ->all(),
+                'frames' => array_values(
+                    DB::table('frames')
+                        ->orderBy('id')
+                        ->get()
+                        ->map(static fn(object $row): array => (array) $row)
+                        ->all(),
+                ),
+                'people' => array_values(
+                    array_map(strval(...), DB::table('people')->orderBy('name')->pluck('name')->all()),
+                ),
+            ],
+        );
     }
 
     public static function forget(): void

@@ -37,7 +37,11 @@ final class House
     {
         [$figures, $schools] = self::stored();
         $this->rules = HouseRules::of($figures, [...$schools, $question->value => $school]);
-        DB::table('house_schools')->upsert(['question' => $question->value, 'school' => $school], ['question'], ['school']);
+        DB::table('house_schools')->upsert(
+            ['question' => $question->value, 'school' => $school],
+            ['question'],
+            ['school'],
+        );
         DB::afterCommit(self::forget(...));
     }
 

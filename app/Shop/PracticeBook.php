@@ -22,12 +22,26 @@ final class PracticeBook
     /** @return Collection<int, Practice> on this cloth or one that behaves like it, newest first */
     public function on(Fabric $fabric): Collection
     {
-        $this->book ??= new Collection(array_map(
-            static fn(array $row): Practice => (new Practice())->newFromBuilder($row),
-            Cache::rememberForever(self::KEPT, static fn(): array => array_values(DB::table('practices')->orderByDesc('last_at')->orderBy('id')->get()->map(static fn(object $row): array => (array) $row)->all())),
-        ));
+        $this->book ??= new Collection(
+            array_map(
+                static fn(array $row): Practice => (new Practice())->newFromBuilder($row),
+                Cache::rememberForever(
+                    self::KEPT,
+                    static fn(): array => array_values(
+                        DB::table('practices')
+                            ->orderByDesc('last_at')
+                            ->orderBy('id')
+                            ->get()
+                            ->map(static fn(object $row): array => (array) $row)
+                            ->all(),
+                    ),
+                ),
+            ),
+        );
 
-        return $this->book->whereIn('fabric', array_map(static fn(Fabric $like): string => $like->value, $fabric->alike()))->values();
+        return $this->book
+            ->whereIn('fabric', array_map(static fn(Fabric $like): string => $like->value, $fabric->alike()))
+            ->values();
     }
 
     /** Whether anyone here has sewn it and it came out. */
@@ -37,15 +51,36 @@ final class PracticeBook
     }
 
     /** One more piece, or some: adds to what this person has done with this cloth and kind of frame. */
-    public static function add(Fabric $fabric, string $frameKind, string $who, bool $onScrap, int $cameOut, int $failed, string $remark = ''): void
-    {
+    public static function add(
+        Fabric $fabric,
+        string $frameKind,
+        string $who,
+        bool $onScrap,
+        int $cameOut,
+        int $failed,
+        string $remark = '',
+    ): void {
         if ($who === '' || $cameOut + $failed === 0) {
             return;
         }
         DB::table('practices')->upsert(
-            ['fabric' => $fabric->value, 'frame_kind' => $frameKind, 'who' => $who, 'on_scrap' => $onScrap, 'came_out' => $cameOut, 'failed' => $failed, 'remark' => $remark, 'last_at' => CarbonImmutable::now()],
+            [
+                'fabric' => $fabric->value,
+                'frame_kind' => $frameKind,
+                'who' => $who,
+                'on_scrap' => $onScrap,
+                'came_out' => $cameOut,
+                'failed' => $failed,
+                'remark' => $remark,
+                'last_at' => CarbonImmutable::now(),
+            ],
             ['fabric', 'frame_kind', 'who', 'on_scrap'],
-            ['came_out' => DB::raw('came_out + values(came_out)'), 'failed' => DB::raw('failed + values(failed)'), 'last_at' => DB::raw('values(last_at)'), ...($remark === '' ? [] : ['remark' => DB::raw('values(remark)')])],
+            [
+                'came_out' => DB::raw('came_out + values(came_out)'),
+                'failed' => DB::raw('failed + values(failed)'),
+                'last_at' => DB::raw('values(last_at)'),
+                ...$remark === '' ? [] : ['remark' => DB::raw('values(remark)')],
+            ],
         );
         DB::afterCommit(self::forget(...));
     }

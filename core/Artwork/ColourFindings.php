@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork;
 
-use Hakama\Stitch\Crossing;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
+use Hakama\Stitch\Inspection\Crossing;
 use Hakama\Thread\Thread;
 
 /** What is to be said of a pattern once its blocks have their threads. */
@@ -47,7 +47,16 @@ final readonly class ColourFindings
             foreach (array_slice($different, $i + 1) as $other) {
                 $difference = $one->colour->differenceTo($other->colour);
                 if ($difference < $alike) {
-                    $findings[] = new Finding(FindingCode::ThreadsAlike, sprintf('%s and %s differ by only %.1f: put them on needles that are not neighbours, and read the code before loading.', $one->code, $other->code, $difference), blocks: self::blocksIn($threads, $one, $other));
+                    $findings[] = new Finding(
+                        FindingCode::ThreadsAlike,
+                        sprintf(
+                            '%s and %s differ by only %.1f: put them on needles that are not neighbours, and read the code before loading.',
+                            $one->code,
+                            $other->code,
+                            $difference,
+                        ),
+                        blocks: self::blocksIn($threads, $one, $other),
+                    );
                 }
             }
         }
@@ -82,21 +91,35 @@ final readonly class ColourFindings
     private static function overLight(array $threads, array $crossings): array
     {
         $light = array_map(static fn(?Thread $thread): ?float => $thread?->colour->lab()->l, $threads);
-        $shown = array_values(array_filter($crossings, static function (Crossing $crossing) use ($light): bool {
-            $over = $light[$crossing->over - 1] ?? null;
-            $carried = $light[$crossing->block - 1] ?? null;
+        $shown = array_values(
+            array_filter($crossings, static function (Crossing $crossing) use ($light): bool {
+                $over = $light[$crossing->over - 1] ?? null;
+                $carried = $light[$crossing->block - 1] ?? null;
 
-            return $over !== null && $carried !== null && $over >= self::LIGHT && $over - $carried >= self::DARKER;
-        }));
+                return $over !== null
+                    && $carried !== null
+                    && $over >= self::LIGHT
+                    && $over - $carried >= self::DARKER;
+            }),
+        );
         if ($shown === []) {
             return [];
         }
         usort($shown, static fn(Crossing $a, Crossing $b): int => $b->lengthMm <=> $a->lengthMm);
 
-        return [new Finding(
-            FindingCode::TravelOverLight,
-            sprintf('In %d place%s a dark thread is carried over lighter stitches sewn before, %.1f mm of block %d over block %d at the worst.', count($shown), count($shown) === 1 ? '' : 's', $shown[0]->lengthMm, $shown[0]->block, $shown[0]->over),
-            array_map(static fn(Crossing $crossing): \Hakama\Stitch\Spot => $crossing->spot, $shown),
-        )];
+        return [
+            new Finding(
+                FindingCode::TravelOverLight,
+                sprintf(
+                    'In %d place%s a dark thread is carried over lighter stitches sewn before, %.1f mm of block %d over block %d at the worst.',
+                    count($shown),
+                    count($shown) === 1 ? '' : 's',
+                    $shown[0]->lengthMm,
+                    $shown[0]->block,
+                    $shown[0]->over,
+                ),
+                array_map(static fn(Crossing $crossing): \Hakama\Stitch\Spot => $crossing->spot, $shown),
+            ),
+        ];
     }
 }

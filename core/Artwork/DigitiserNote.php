@@ -16,13 +16,25 @@ final readonly class DigitiserNote
      *
      * @return string plain text; empty when there is nothing to ask
      */
-    public static function of(string $name, string $fileName, int $stitches, float $widthMm, float $heightMm, array $findings): string
-    {
+    public static function of(
+        string $name,
+        string $fileName,
+        int $stitches,
+        float $widthMm,
+        float $heightMm,
+        array $findings,
+    ): string {
         $points = [];
         foreach ($findings as $finding) {
             $request = $finding->code->request();
             if ($request !== null) {
-                $points[] = sprintf("%d. %s\n%s   %s", count($points) + 1, $finding->message, self::places($finding), $request);
+                $points[] = sprintf(
+                    "%d. %s\n%s   %s",
+                    count($points) + 1,
+                    $finding->message,
+                    self::places($finding),
+                    $request,
+                );
             }
         }
         if ($points === []) {
@@ -43,10 +55,20 @@ final readonly class DigitiserNote
     private static function places(Finding $finding): string
     {
         $places = array_map(
-            static fn(\Hakama\Stitch\Spot $spot): string => sprintf('(%.1f, %.1f)%s', $spot->at->x, $spot->at->y, $spot->stitch > 0 ? ' at stitch '.$spot->stitch : ''),
+            static fn(\Hakama\Stitch\Spot $spot): string => sprintf(
+                '(%.1f, %.1f)%s',
+                $spot->at->x,
+                $spot->at->y,
+                $spot->stitch > 0 ? ' at stitch '.$spot->stitch : '',
+            ),
             array_slice($finding->spots, 0, self::PLACES),
         );
 
-        return $places === [] ? '' : '   Seen at '.implode(', ', $places).(count($finding->spots) > self::PLACES ? ' and elsewhere' : '').".\n";
+        return $places === []
+            ? ''
+            : '   Seen at '.
+                    implode(', ', $places).
+                    (count($finding->spots) > self::PLACES ? ' and elsewhere' : '').
+                    ".\n";
     }
 }

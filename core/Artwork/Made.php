@@ -7,8 +7,8 @@ namespace Hakama\Artwork;
 use Hakama\Machine\RunTime;
 use Hakama\Machine\RunTimeRules;
 use Hakama\Machine\SpeedCurve;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Pattern;
-use Hakama\Stitch\PatternFigures;
 
 /** A pattern that was made from another, and what the making saved. */
 final readonly class Made
@@ -37,7 +37,13 @@ final readonly class Made
     /** By run time on one head at the speed that is set, breaks left out. */
     public function secondsSaved(float $setSpm, RunTimeRules $rules = new RunTimeRules()): float
     {
-        $seconds = static fn(PatternFigures $figures): float => RunTime::ofFigures($figures, $setSpm, SpeedCurve::usual($setSpm), 1, $rules)->seconds();
+        $seconds = static fn(PatternFigures $figures): float => RunTime::ofFigures(
+            $figures,
+            $setSpm,
+            SpeedCurve::usual($setSpm),
+            1,
+            $rules,
+        )->seconds();
 
         return $seconds($this->before) - $seconds($this->after);
     }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork;
 
-use Hakama\Stitch\Copies;
-use Hakama\Stitch\DoesNotFit;
-use Hakama\Stitch\Grid;
-use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Copies\Copies;
+use Hakama\Stitch\Copies\DoesNotFit;
+use Hakama\Stitch\Copies\Grid;
+use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\NoPlaceForAStop;
 use Hakama\Stitch\Pattern;
-use Hakama\Stitch\PatternFigures;
-use Hakama\Stitch\Placement;
+use Hakama\Stitch\Transform;
 use Hakama\Stitch\Turn;
 
 /** What is to be made of a pattern: halts put in, turned or mirrored, laid out in copies, regrouped. */
@@ -40,11 +40,16 @@ final readonly class Making
         $one = $this->stopsAfter === [] ? $pattern : $pattern->withStops($this->stopsAfter);
         $origins = self::origins($pattern, $one);
         if ($this->turn !== Turn::None || $this->mirrored) {
-            $one = $one->placed(new Placement($this->turn, $this->mirrored));
+            $one = $one->placed(new Transform($this->turn, $this->mirrored));
         }
         $figures = PatternFigures::of($one, $rules);
         if ($this->fieldMm !== null) {
-            ($this->grid ?? Grid::of(1, 1, 0))->mustFit($this->fieldMm[0], $this->fieldMm[1], $figures->bounds->width(), $figures->bounds->height());
+            ($this->grid ?? Grid::of(1, 1, 0))->mustFit(
+                $this->fieldMm[0],
+                $this->fieldMm[1],
+                $figures->bounds->width(),
+                $figures->bounds->height(),
+            );
         }
         if ($this->grid === null || $this->grid->copies() === 1) {
             return new Made($one, $figures, $figures, $origins);
@@ -53,7 +58,12 @@ final readonly class Making
         $inOrder = $copies->inFileOrder();
         $before = PatternFigures::of($inOrder, $rules);
         if (! $this->regroup) {
-            return new Made($inOrder, $before, $before, array_merge(...array_fill(0, $this->grid->copies(), $origins)));
+            return new Made(
+                $inOrder,
+                $before,
+                $before,
+                array_merge(...array_fill(0, $this->grid->copies(), $origins)),
+            );
         }
         $regrouped = $copies->regrouped();
         // All copies of one block are sewn in a row without a stop: one block of the new pattern.

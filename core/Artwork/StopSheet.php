@@ -37,7 +37,12 @@ final readonly class StopSheet
     /** @return list<int> stitches after which the machine must halt; at all other stops it goes on by itself */
     public function halts(): array
     {
-        return array_values(array_map(static fn(Step $step): int => $step->to, array_filter($this->steps, static fn(Step $step): bool => $step->halts())));
+        return array_values(
+            array_map(
+                static fn(Step $step): int => $step->to,
+                array_filter($this->steps, static fn(Step $step): bool => $step->halts()),
+            ),
+        );
     }
 
     /** The step in which a stitch is sewn. */

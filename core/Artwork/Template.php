@@ -13,11 +13,6 @@ use Hakama\Stitch\Point;
  */
 final readonly class Template
 {
-    public const MARGIN_MM = 12.0;
-
-    /** Above and below the drawing: the name and size, the rule to check the printer with. */
-    public const HEAD_MM = 30.0;
-    public const FOOT_MM = 26.0;
     public const OVERLAP_MM = 10.0;
     public const RULE_MM = 50.0;
 
@@ -35,7 +30,10 @@ final readonly class Template
 
     public static function of(Bounds $bounds, Paper $paper): self
     {
-        [$areaWidth, $areaHeight] = [$paper->widthMm() - 2 * self::MARGIN_MM, $paper->heightMm() - self::HEAD_MM - self::FOOT_MM];
+        [$areaWidth, $areaHeight] = [
+            $paper->widthMm() - 2 * Tile::MARGIN_MM,
+            $paper->heightMm() - Tile::HEAD_MM - Tile::FOOT_MM,
+        ];
         [$width, $height] = [$bounds->width() + 2 * self::AROUND_MM, $bounds->height() + 2 * self::AROUND_MM];
         $columns = self::along($width, $areaWidth);
         $rows = self::along($height, $areaHeight);
@@ -45,10 +43,14 @@ final readonly class Template
         $tiles = [];
         for ($row = 1; $row <= $rows; $row++) {
             for ($column = 1; $column <= $columns; $column++) {
-                $tiles[] = new Tile($column, $row, $left + ($column - 1) * ($areaWidth - self::OVERLAP_MM), $top - ($row - 1) * ($areaHeight - self::OVERLAP_MM));
+                $tiles[] = new Tile(
+                    $column,
+                    $row,
+                    $left + ($column - 1) * ($areaWidth - self::OVERLAP_MM),
+                    $top - ($row - 1) * ($areaHeight - self::OVERLAP_MM),
+                );
             }
         }
-
 
         return new self($paper, $bounds, $columns, $rows, $tiles);
     }
@@ -60,17 +62,19 @@ final readonly class Template
 
     public function areaWidthMm(): float
     {
-        return $this->paper->widthMm() - 2 * self::MARGIN_MM;
+        return $this->paper->widthMm() - 2 * Tile::MARGIN_MM;
     }
 
     public function areaHeightMm(): float
     {
-        return $this->paper->heightMm() - self::HEAD_MM - self::FOOT_MM;
+        return $this->paper->heightMm() - Tile::HEAD_MM - Tile::FOOT_MM;
     }
 
     /** @return positive-int */
     private static function along(float $length, float $area): int
     {
-        return $length <= $area ? 1 : max(1, (int) ceil(($length - self::OVERLAP_MM) / ($area - self::OVERLAP_MM) - 1e-9));
+        return $length <= $area
+            ? 1
+            : max(1, (int) ceil(($length - self::OVERLAP_MM) / ($area - self::OVERLAP_MM) - 1e-9));
     }
 }

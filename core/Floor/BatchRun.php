@@ -68,10 +68,21 @@ final readonly class BatchRun
         $next = match ($event->kind) {
             EventKind::PreflightDone => $this->when($event, Stage::Preflight)->with(stage: Stage::Ready),
             EventKind::LoadStarted => $this->startLoad($event),
-            EventKind::ThreadBroke, EventKind::BobbinRanOut, EventKind::Stopped, EventKind::HandStop => $this->when($event, Stage::Sewing)
-                ->with(stage: Stage::Halted, stitch: max($this->stitch, $event->stitch), clockS: max($this->clockS, $event->clockS), haltedBy: $event->kind),
+            EventKind::ThreadBroke, EventKind::BobbinRanOut, EventKind::Stopped, EventKind::HandStop => $this->when(
+                $event,
+                Stage::Sewing,
+            )->with(
+                stage: Stage::Halted,
+                stitch: max($this->stitch, $event->stitch),
+                clockS: max($this->clockS, $event->clockS),
+                haltedBy: $event->kind,
+            ),
             EventKind::Resumed => $this->when($event, Stage::Halted)->with(stage: Stage::Sewing),
-            EventKind::Sewn => $this->when($event, Stage::Sewing)->with(stage: Stage::Sewn, stitch: $event->stitch, clockS: $event->clockS),
+            EventKind::Sewn => $this->when($event, Stage::Sewing)->with(
+                stage: Stage::Sewn,
+                stitch: $event->stitch,
+                clockS: $event->clockS,
+            ),
             EventKind::PieceHooped => $this->hoop($event),
             EventKind::PieceDone => $this->finish($event),
             EventKind::PieceSpoiled => $this->spoil($event),

@@ -37,17 +37,22 @@ enum Fabric: string
         return in_array($this, [self::Pique, self::Fleece, self::RibKnit, self::Plush, self::Quilted], true);
     }
 
-    /** @return list<self> that behave the same under the needle, itself among them: what came out on one comes out on all */
+    /**
+     * @return list<self> that behave the same under the needle, itself among them: what came out on one comes out on
+     *     all
+     */
     public function alike(): array
     {
-        foreach ([
-            [self::Twill, self::Denim, self::Canvas],
-            [self::Pique, self::Jersey],
-            [self::TechnicalKnit],
-            [self::RibKnit],
-            [self::Fleece, self::Plush],
-            [self::Vinyl, self::Leather],
-        ] as $family) {
+        foreach (
+            [
+                [self::Twill, self::Denim, self::Canvas],
+                [self::Pique, self::Jersey],
+                [self::TechnicalKnit],
+                [self::RibKnit],
+                [self::Fleece, self::Plush],
+                [self::Vinyl, self::Leather],
+            ] as $family
+        ) {
             if (in_array($this, $family, true)) {
                 return $family;
             }

@@ -21,7 +21,9 @@ final readonly class Measures
                 throw new InvalidArgumentException("\"{$name}\" is no measure of a garment");
             }
             if ($value < Measure::LEAST_MM || $value > Measure::MOST_MM) {
-                throw new InvalidArgumentException(sprintf('%s is %s to %s mm, not %s', $name, Measure::LEAST_MM, Measure::MOST_MM, $value));
+                throw new InvalidArgumentException(
+                    sprintf('%s is %s to %s mm, not %s', $name, Measure::LEAST_MM, Measure::MOST_MM, $value),
+                );
             }
         }
     }

@@ -24,7 +24,12 @@ enum Panel: string
             $garment === Garment::Stocking, $position === Position::Leg => self::Leg,
             $garment === Garment::Sleeve, $position === Position::Sleeve => self::Sleeve,
             $garment === Garment::Pocket, $position === Position::Pocket => self::Pocket,
-            in_array($garment, [Garment::Tee, Garment::Polo, Garment::Hoodie, Garment::Jacket, Garment::PaddedJacket], true) => $position === Position::FullBack ? self::Back : self::Front,
+            in_array(
+                $garment,
+                [Garment::Tee, Garment::Polo, Garment::Hoodie, Garment::Jacket, Garment::PaddedJacket],
+                true,
+            )
+                => $position === Position::FullBack ? self::Back : self::Front,
             default => self::Flat,
         };
     }

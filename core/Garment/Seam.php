@@ -9,9 +9,5 @@ use Hakama\Stitch\Point;
 /** A line on a garment that a person can see and measure from. */
 final readonly class Seam
 {
-    public function __construct(
-        public string $name,
-        public Point $from,
-        public Point $to,
-    ) {}
+    public function __construct(public string $name, public Point $from, public Point $to) {}
 }

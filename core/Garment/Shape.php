@@ -10,7 +10,8 @@ use Hakama\Stitch\Point;
 
 /**
  * A garment's part as it lies before the person, from its measures: outline, seams, and where things are measured from.
- * Millimetres, y upwards; x is nought on the centre line and grows towards the viewer's right, which is the wearer's left
+ * Millimetres, y upwards; x is nought on the centre line and grows towards the viewer's right, which is the wearer's
+ * left
  * on a front. A plain figure to measure on, not a pattern to cut by.
  */
 final readonly class Shape
@@ -30,7 +31,8 @@ final readonly class Shape
      * @param non-empty-list<Point>      $outline closed
      * @param list<Seam>                 $seams
      * @param array<string, Point>       $data    datum => where it is
-     * @param non-empty-list<Point>|null $cloth   what may be sewn on, where that is less than the outline: not across the armholes
+     * @param non-empty-list<Point>|null $cloth   what may be sewn on, where that is less than the outline: not across
+     *     the armholes
      */
     private function __construct(
         public Panel $panel,
@@ -47,8 +49,20 @@ final readonly class Shape
         $mm = static fn(Measure $measure, float $else = 400.0): float => $known->mm($measure) ?? $else;
 
         return match (Panel::of($garment, $position)) {
-            Panel::Front => self::body($garment, Panel::Front, $mm(M::ChestWidth), $mm(M::BodyLength), $mm(M::SleeveLength)),
-            Panel::Back => self::body($garment, Panel::Back, $mm(M::ChestWidth), $mm(M::BodyLength), $mm(M::SleeveLength)),
+            Panel::Front => self::body(
+                $garment,
+                Panel::Front,
+                $mm(M::ChestWidth),
+                $mm(M::BodyLength),
+                $mm(M::SleeveLength),
+            ),
+            Panel::Back => self::body(
+                $garment,
+                Panel::Back,
+                $mm(M::ChestWidth),
+                $mm(M::BodyLength),
+                $mm(M::SleeveLength),
+            ),
             Panel::Sleeve => self::tube(Panel::Sleeve, $mm(M::SleeveWidth), $mm(M::SleeveLength)),
             Panel::Leg => self::tube(Panel::Leg, $mm(M::LegWidth), $mm(M::LegLength)),
             Panel::Cap => self::cap($position, $mm(M::Circumference), $mm(M::Height)),
@@ -85,7 +99,10 @@ final readonly class Shape
             if (self::isOn($p, $a, $b)) {
                 return true;
             }
-            if (($a->y > $p->y) !== ($b->y > $p->y) && $p->x < ($b->x - $a->x) * ($p->y - $a->y) / ($b->y - $a->y) + $a->x) {
+            if (
+                $a->y > $p->y !== $b->y > $p->y
+                && $p->x < (($b->x - $a->x) * ($p->y - $a->y)) / ($b->y - $a->y) + $a->x
+            ) {
                 $inside = ! $inside;
             }
         }
@@ -96,8 +113,10 @@ final readonly class Shape
     private static function isOn(Point $p, Point $a, Point $b): bool
     {
         return abs(($b->x - $a->x) * ($p->y - $a->y) - ($b->y - $a->y) * ($p->x - $a->x)) < 1e-6
-            && $p->x >= min($a->x, $b->x) - 1e-9 && $p->x <= max($a->x, $b->x) + 1e-9
-            && $p->y >= min($a->y, $b->y) - 1e-9 && $p->y <= max($a->y, $b->y) + 1e-9;
+            && $p->x >= min($a->x, $b->x) - 1e-9
+            && $p->x <= max($a->x, $b->x) + 1e-9
+            && $p->y >= min($a->y, $b->y) - 1e-9
+            && $p->y <= max($a->y, $b->y) + 1e-9;
     }
 
     /** Nought is level with the shoulder seam at the neck. Long sleeves are drawn cut short. */
@@ -112,12 +131,16 @@ final readonly class Shape
         $falls = deg2rad(self::SLEEVE_FALLS_DEG);
         $cuff = new Point($tipX + $reach * cos($falls), $tipY - $reach * sin($falls));
         $right = [
-            new Point($neck, 0), new Point($tipX, $tipY), $cuff,
-            $cuff->moved(-$chest * self::SLEEVE_END * sin($falls), -$chest * self::SLEEVE_END * cos($falls)), new Point($chest / 2, $arm), new Point($chest / 2, -$length),
+            new Point($neck, 0),
+            new Point($tipX, $tipY),
+            $cuff,
+            $cuff->moved(-$chest * self::SLEEVE_END * sin($falls), -$chest * self::SLEEVE_END * cos($falls)),
+            new Point($chest / 2, $arm),
+            new Point($chest / 2, -$length),
         ];
         $collar = [];
         for ($i = 1; $i < 12; $i++) {
-            $t = M_PI * $i / 12;
+            $t = (M_PI * $i) / 12;
             $collar[] = new Point(-$neck * cos($t), -$drop * sin($t));
         }
         $outline = [...$right, ...self::mirrored($right), ...$collar];
@@ -129,17 +152,27 @@ final readonly class Shape
             new Seam($front ? 'centre front' : 'centre back', new Point(0, -$drop), new Point(0, -$length)),
             new Seam('armhole seam', new Point($tipX, $tipY), new Point($chest / 2, $arm)),
             new Seam('armhole seam', new Point(-$tipX, $tipY), new Point(-$chest / 2, $arm)),
-            ...($garment === Garment::Polo && $front ? [new Seam('placket', new Point(0, -$drop), new Point(0, -$drop - 150))] : []),
-            ...(in_array($garment, [Garment::Jacket, Garment::PaddedJacket], true) && ! $front ? [new Seam('yoke seam', new Point(-$tipX, $tipY - 35), new Point($tipX, $tipY - 35))] : []),
+            ...$garment === Garment::Polo && $front
+                ? [new Seam('placket', new Point(0, -$drop), new Point(0, -$drop - 150))]
+                : [],
+            ...in_array($garment, [Garment::Jacket, Garment::PaddedJacket], true) && ! $front
+                ? [new Seam('yoke seam', new Point(-$tipX, $tipY - 35), new Point($tipX, $tipY - 35))]
+                : [],
         ];
 
-        return new self($panel, $outline, $seams, [
-            Datum::ShoulderAtNeck->value => new Point(0, 0),
-            ($front ? Datum::NeckSeam : Datum::CollarSeam)->value => new Point(0, -$drop),
-            Datum::Hem->value => new Point(0, -$length),
-            Datum::PocketEdge->value => new Point($chest * 0.22, -$chest * 0.42),
-            Datum::Middle->value => new Point(0, -$length / 2),
-        ], [...$side, ...self::mirrored($side), ...$collar]);
+        return new self(
+            $panel,
+            $outline,
+            $seams,
+            [
+                Datum::ShoulderAtNeck->value => new Point(0, 0),
+                ($front ? Datum::NeckSeam : Datum::CollarSeam)->value => new Point(0, -$drop),
+                Datum::Hem->value => new Point(0, -$length),
+                Datum::PocketEdge->value => new Point($chest * 0.22, -$chest * 0.42),
+                Datum::Middle->value => new Point(0, -$length / 2),
+            ],
+            [...$side, ...self::mirrored($side), ...$collar],
+        );
     }
 
     /**
@@ -156,23 +189,40 @@ final readonly class Shape
     private static function tube(Panel $panel, float $width, float $length): self
     {
         $wide = $width * 1.35;
-        $outline = [new Point(-$width / 2, -$length), new Point($width / 2, -$length), new Point($wide / 2, 0), new Point(-$wide / 2, 0)];
+        $outline = [
+            new Point(-$width / 2, -$length),
+            new Point($width / 2, -$length),
+            new Point($wide / 2, 0),
+            new Point(-$wide / 2, 0),
+        ];
         $upper = $panel === Panel::Leg ? 'waistband' : 'upper end';
 
-        return new self($panel, $outline, [
-            new Seam('outer seam or crease', new Point(0, 0), new Point(0, -$length)),
-            new Seam($upper, new Point(-$wide / 2, 0), new Point($wide / 2, 0)),
-            new Seam('hem', new Point(-$width / 2, -$length), new Point($width / 2, -$length)),
-        ], [Datum::Hem->value => new Point(0, -$length), Datum::Waistband->value => new Point(0, 0), Datum::Middle->value => new Point(0, -$length / 2)]);
+        return new self(
+            $panel,
+            $outline,
+            [
+                new Seam('outer seam or crease', new Point(0, 0), new Point(0, -$length)),
+                new Seam($upper, new Point(-$wide / 2, 0), new Point($wide / 2, 0)),
+                new Seam('hem', new Point(-$width / 2, -$length), new Point($width / 2, -$length)),
+            ],
+            [
+                Datum::Hem->value => new Point(0, -$length),
+                Datum::Waistband->value => new Point(0, 0),
+                Datum::Middle->value => new Point(0, -$length / 2),
+            ],
+        );
     }
 
-    /** A quarter of the way round to each side, opened flat: nought is the seam at the bill, the sweatband or the strap. */
+    /**
+     * A quarter of the way round to each side, opened flat: nought is the seam at the bill, the sweatband or the
+     * strap.
+     */
     private static function cap(Position $position, float $circumference, float $height): self
     {
         $half = $circumference / 4;
         $outline = [new Point(-$half, 0), new Point($half, 0)];
         for ($i = 1; $i < 24; $i++) {
-            $t = M_PI * $i / 24;
+            $t = (M_PI * $i) / 24;
             // A flattened dome: broad shoulders, as the panels of a cap have them.
             $outline[] = new Point($half * (cos($t) <=> 0) * abs(cos($t)) ** 0.6, $height * sin($t) ** 0.6);
         }
@@ -182,10 +232,23 @@ final readonly class Shape
             default => Datum::BillSeam,
         };
 
-        return new self(Panel::Cap, $outline, [
-            new Seam($position === Position::CapBack ? 'back seam' : ($position === Position::CapSide ? 'middle of the side' : 'front seam'), new Point(0, 0), new Point(0, $height)),
-            new Seam($datum->value, new Point(-$half, 0), new Point($half, 0)),
-        ], [$datum->value => new Point(0, 0), Datum::Middle->value => new Point(0, $height / 2)]);
+        return new self(
+            Panel::Cap,
+            $outline,
+            [
+                new Seam(
+                    $position === Position::CapBack
+                        ? 'back seam'
+                        : ($position === Position::CapSide
+                            ? 'middle of the side'
+                            : 'front seam'),
+                    new Point(0, 0),
+                    new Point(0, $height),
+                ),
+                new Seam($datum->value, new Point(-$half, 0), new Point($half, 0)),
+            ],
+            [$datum->value => new Point(0, 0), Datum::Middle->value => new Point(0, $height / 2)],
+        );
     }
 
     /** Nought is the upper fold of the cuff. */
@@ -194,22 +257,35 @@ final readonly class Shape
         $half = $circumference / 4;
         $outline = [new Point(-$half, -$cuff), new Point($half, -$cuff), new Point($half, 0)];
         for ($i = 1; $i < 16; $i++) {
-            $t = M_PI * $i / 16;
+            $t = (M_PI * $i) / 16;
             $outline[] = new Point($half * cos($t), ($height - $cuff) * sin($t) ** 0.7);
         }
         $outline[] = new Point(-$half, 0);
 
-        return new self(Panel::Hat, $outline, [
-            new Seam('upper fold of the cuff', new Point(-$half, 0), new Point($half, 0)),
-            new Seam('opposite the join', new Point(0, 0), new Point(0, -$cuff)),
-        ], [Datum::CuffFold->value => new Point(0, 0), Datum::Middle->value => new Point(0, -$cuff / 2)]);
+        return new self(
+            Panel::Hat,
+            $outline,
+            [
+                new Seam('upper fold of the cuff', new Point(-$half, 0), new Point($half, 0)),
+                new Seam('opposite the join', new Point(0, 0), new Point(0, -$cuff)),
+            ],
+            [Datum::CuffFold->value => new Point(0, 0), Datum::Middle->value => new Point(0, -$cuff / 2)],
+        );
     }
 
     private static function pocket(float $width, float $height): self
     {
-        return new self(Panel::Pocket, [new Point(-$width / 2, -$height), new Point($width / 2, -$height), new Point($width / 2, 0), new Point(-$width / 2, 0)], [
-            new Seam('upper edge of the pocket', new Point(-$width / 2, 0), new Point($width / 2, 0)),
-        ], [Datum::PocketEdge->value => new Point(0, 0), Datum::Middle->value => new Point(0, -$height / 2)]);
+        return new self(
+            Panel::Pocket,
+            [
+                new Point(-$width / 2, -$height),
+                new Point($width / 2, -$height),
+                new Point($width / 2, 0),
+                new Point(-$width / 2, 0),
+            ],
+            [new Seam('upper edge of the pocket', new Point(-$width / 2, 0), new Point($width / 2, 0))],
+            [Datum::PocketEdge->value => new Point(0, 0), Datum::Middle->value => new Point(0, -$height / 2)],
+        );
     }
 
     /** Nought is the middle. The corner is the one at the lower right, inside the edging. */
@@ -217,19 +293,45 @@ final readonly class Shape
     {
         [$w, $h] = [$width / 2, $height / 2];
         $outline = match ($garment) {
-            Garment::Apron => [new Point(-$w, -$h), new Point($w, -$h), new Point($w, $h * 0.3), new Point($w * 0.44, $h), new Point(-$w * 0.44, $h), new Point(-$w, $h * 0.3)],
-            Garment::Glove => [new Point(-$w * 0.8, -$h), new Point($w * 0.8, -$h), new Point($w, -$h * 0.2), new Point($w, $h * 0.7), new Point($w * 0.4, $h), new Point(-$w * 0.4, $h), new Point(-$w, $h * 0.7), new Point(-$w, -$h * 0.2)],
+            Garment::Apron => [
+                new Point(-$w, -$h),
+                new Point($w, -$h),
+                new Point($w, $h * 0.3),
+                new Point($w * 0.44, $h),
+                new Point(-$w * 0.44, $h),
+                new Point(-$w, $h * 0.3),
+            ],
+            Garment::Glove => [
+                new Point(-$w * 0.8, -$h),
+                new Point($w * 0.8, -$h),
+                new Point($w, -$h * 0.2),
+                new Point($w, $h * 0.7),
+                new Point($w * 0.4, $h),
+                new Point(-$w * 0.4, $h),
+                new Point(-$w, $h * 0.7),
+                new Point(-$w, -$h * 0.2),
+            ],
             default => [new Point(-$w, -$h), new Point($w, -$h), new Point($w, $h), new Point(-$w, $h)],
         };
         $edging = in_array($garment, [Garment::Blanket, Garment::Towel], true) ? self::EDGING : 0.0;
 
-        return new self(Panel::Flat, $outline, [
-            new Seam('middle', new Point(0, -$h), new Point(0, $h)),
-            ...($edging > 0.0 ? [new Seam('edging', new Point(-$w, -$h + $edging), new Point($w, -$h + $edging)), new Seam('edging', new Point($w - $edging, -$h), new Point($w - $edging, $h))] : []),
-        ], [
-            Datum::CornerInside->value => new Point($w - $edging, -$h + $edging),
-            Datum::Hem->value => new Point(0, -$h),
-            Datum::Middle->value => new Point(0, 0),
-        ]);
+        return new self(
+            Panel::Flat,
+            $outline,
+            [
+                new Seam('middle', new Point(0, -$h), new Point(0, $h)),
+                ...$edging > 0.0
+                    ? [
+                        new Seam('edging', new Point(-$w, -$h + $edging), new Point($w, -$h + $edging)),
+                        new Seam('edging', new Point($w - $edging, -$h), new Point($w - $edging, $h)),
+                    ]
+                    : [],
+            ],
+            [
+                Datum::CornerInside->value => new Point($w - $edging, -$h + $edging),
+                Datum::Hem->value => new Point(0, -$h),
+                Datum::Middle->value => new Point(0, 0),
+            ],
+        );
     }
 }

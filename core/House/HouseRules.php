@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hakama\House;
 
 use Hakama\Machine\RunTimeRules;
-use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Figures\MeasuringRules;
 use Hakama\Thread\ThreadUseRules;
 
 /** The shop's own figures: the defaults, and what the shop set instead. */
@@ -37,7 +37,12 @@ final readonly class HouseRules
             }
         }
         $rules = new self($set, $schools);
-        $day = array_map($rules->value(...), [HouseRule::DayStarts, HouseRule::BreakStarts, HouseRule::BreakEnds, HouseRule::DayEnds]);
+        $day = array_map($rules->value(...), [
+            HouseRule::DayStarts,
+            HouseRule::BreakStarts,
+            HouseRule::BreakEnds,
+            HouseRule::DayEnds,
+        ]);
         if ($day[0] >= $day[1] || $day[1] > $day[2] || $day[2] >= $day[3]) {
             throw UnfitRule::day();
         }

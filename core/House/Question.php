@@ -50,22 +50,70 @@ enum Question: string
     public function schools(): array
     {
         return match ($this) {
-            self::CapBacking => [new School('tear_away', 'tear-away'), new School('cutaway', 'cutaway when the cap is soft or the design dense')],
-            self::CapSeam => [new School('offset_left', 'a little left, the strap pulls it back'), new School('on_line', 'dead on the line, with a bill stop')],
-            self::CapBackingHold => [new School('clipped', 'clipped to the posts'), new School('taped', 'taped'), new School('tucked', 'tucked under the tab only')],
+            self::CapBacking => [
+                new School('tear_away', 'tear-away'),
+                new School('cutaway', 'cutaway when the cap is soft or the design dense'),
+            ],
+            self::CapSeam => [
+                new School('offset_left', 'a little left, the strap pulls it back'),
+                new School('on_line', 'dead on the line, with a bill stop'),
+            ],
+            self::CapBackingHold => [
+                new School('clipped', 'clipped to the posts'),
+                new School('taped', 'taped'),
+                new School('tucked', 'tucked under the tab only'),
+            ],
             self::CapStrap => [new School('shut', 'left shut'), new School('open', 'open')],
-            self::BillGap => [new School('house_gap', 'the house’s gap'), new School('frame_limit', 'as low as the frame allows')],
-            self::TraceNeedle => [new School('needle', 'needle 1 lowered by hand, lifted near metal'), new School('light', 'light or foot only, the needle never down')],
-            self::TraceItem => [new School('after_loading', 'after loading'), new School('before_and_after', 'before, empty, and again after')],
-            self::JacketBacking => [new School('tear_away', 'two layers of tear-away'), new School('cutaway', 'cutaway')],
-            self::Orientation => [new School('neck_first', 'neck first, turned only where needed'), new School('waist_first', 'always waist first and turned')],
-            self::ChestPlace => [new School('measured', 'measured lines each time'), new School('template', 'a template for the size'), new School('peg', 'a peg of the hooping station for the size')],
-            self::Applique => [new School('trim_in_frame', 'whole cloth tacked down and trimmed in the frame'), new School('pre_cut', 'a pre-cut shape laid on the placement line')],
-            self::TopperResidue => [new School('pick', 'torn off and picked'), new School('steam', 'steamed'), new School('wash', 'left to the first wash, and the customer told')],
-            self::ThreadTails => [new School('scissors', 'scissors only'), new School('flame', 'a quick flame after')],
-            self::BackingLeft => [new School('all', 'all of it that comes'), new School('tight', 'what is tight to the stitches stays')],
-            self::NeedleProgram => [new School('fixed_rack', 'the rack stays, needles are picked for each job'), new School('reload', 'the rack is loaded for each job')],
-            self::FootHeight => [new School('card', 'the thickness of a plastic card'), new School('under', 'a shade under it')],
+            self::BillGap => [
+                new School('house_gap', 'the house’s gap'),
+                new School('frame_limit', 'as low as the frame allows'),
+            ],
+            self::TraceNeedle => [
+                new School('needle', 'needle 1 lowered by hand, lifted near metal'),
+                new School('light', 'light or foot only, the needle never down'),
+            ],
+            self::TraceItem => [
+                new School('after_loading', 'after loading'),
+                new School('before_and_after', 'before, empty, and again after'),
+            ],
+            self::JacketBacking => [
+                new School('tear_away', 'two layers of tear-away'),
+                new School('cutaway', 'cutaway'),
+            ],
+            self::Orientation => [
+                new School('neck_first', 'neck first, turned only where needed'),
+                new School('waist_first', 'always waist first and turned'),
+            ],
+            self::ChestPlace => [
+                new School('measured', 'measured lines each time'),
+                new School('template', 'a template for the size'),
+                new School('peg', 'a peg of the hooping station for the size'),
+            ],
+            self::Applique => [
+                new School('trim_in_frame', 'whole cloth tacked down and trimmed in the frame'),
+                new School('pre_cut', 'a pre-cut shape laid on the placement line'),
+            ],
+            self::TopperResidue => [
+                new School('pick', 'torn off and picked'),
+                new School('steam', 'steamed'),
+                new School('wash', 'left to the first wash, and the customer told'),
+            ],
+            self::ThreadTails => [
+                new School('scissors', 'scissors only'),
+                new School('flame', 'a quick flame after'),
+            ],
+            self::BackingLeft => [
+                new School('all', 'all of it that comes'),
+                new School('tight', 'what is tight to the stitches stays'),
+            ],
+            self::NeedleProgram => [
+                new School('fixed_rack', 'the rack stays, needles are picked for each job'),
+                new School('reload', 'the rack is loaded for each job'),
+            ],
+            self::FootHeight => [
+                new School('card', 'the thickness of a plastic card'),
+                new School('under', 'a shade under it'),
+            ],
         };
     }
 

@@ -7,8 +7,5 @@ namespace Hakama\House;
 /** One way of doing a thing on which practitioners differ. */
 final readonly class School
 {
-    public function __construct(
-        public string $value,
-        public string $words,
-    ) {}
+    public function __construct(public string $value, public string $words) {}
 }

@@ -12,16 +12,25 @@ final class UnfitRule extends InvalidArgumentException
     {
         $spec = $rule->spec();
 
-        return new self(sprintf('%s is %s to %s %s, not %s', $rule->value, $spec->least, $spec->most, $spec->unit, $value));
+        return new self(
+            sprintf('%s is %s to %s %s, not %s', $rule->value, $spec->least, $spec->most, $spec->unit, $value),
+        );
     }
 
     public static function school(string $question, string $school): self
     {
         $known = Question::tryFrom($question);
 
-        return new self($known === null
-            ? sprintf('"%s" is no question of the house', mb_substr($question, 0, 40))
-            : sprintf('%s is %s, not "%s"', $question, implode(' or ', array_map(static fn(School $one): string => $one->value, $known->schools())), mb_substr($school, 0, 40)));
+        return new self(
+            $known === null
+                ? sprintf('"%s" is no question of the house', mb_substr($question, 0, 40))
+                : sprintf(
+                    '%s is %s, not "%s"',
+                    $question,
+                    implode(' or ', array_map(static fn(School $one): string => $one->value, $known->schools())),
+                    mb_substr($school, 0, 40),
+                ),
+        );
     }
 
     public static function day(): self

@@ -26,11 +26,16 @@ final readonly class BatchTime
         public int $sewS,
     ) {
         if ($pieces < 1 || $heads < 1 || $framesPerHead < 1 || min($hoopS, $swapS, $sewS) < 0) {
-            throw new InvalidArgumentException('a batch wants pieces, heads and frames of at least one and no time below zero');
+            throw new InvalidArgumentException(
+                'a batch wants pieces, heads and frames of at least one and no time below zero',
+            );
         }
     }
 
-    /** @return non-empty-list<int> seconds from one load's start to the next's, each one piece of time that is not split */
+    /**
+     * @return non-empty-list<int> seconds from one load's start to the next's, each one piece of time that is not
+     *     split
+     */
     public function loadsS(): array
     {
         $loads = [];

@@ -25,12 +25,19 @@ final readonly class Rack
         }
         foreach ([...array_keys($threads), ...$pinned, ...array_keys($sizes)] as $number) {
             if ($number < 1 || $number > $count) {
-                throw new InvalidArgumentException(sprintf('there is no needle %d on a machine of %d', $number, $count));
+                throw new InvalidArgumentException(
+                    sprintf('there is no needle %d on a machine of %d', $number, $count),
+                );
             }
         }
         $needles = [];
         for ($number = 1; $number <= $count; $number++) {
-            $needles[$number] = new Needle($number, $threads[$number] ?? null, in_array($number, $pinned, true), $sizes[$number] ?? null);
+            $needles[$number] = new Needle(
+                $number,
+                $threads[$number] ?? null,
+                in_array($number, $pinned, true),
+                $sizes[$number] ?? null,
+            );
         }
 
         return new self($needles);

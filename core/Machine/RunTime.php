@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Machine;
 
-use Hakama\Stitch\PatternFigures;
-use Hakama\Stitch\StitchLengths;
+use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\Figures\StitchLengths;
 use InvalidArgumentException;
 
 /** How long one load sews, seconds, and where the time goes. */
@@ -43,7 +43,7 @@ final readonly class RunTime
         }
         $sewing = 0.0;
         foreach ($lengths->counts as $square => $count) {
-            $sewing += $count * 60 / min($setSpm, $curve->spmAt(sqrt($square) / 10));
+            $sewing += ($count * 60) / min($setSpm, $curve->spmAt(sqrt($square) / 10));
         }
         $stitches = $lengths->stitches();
 
@@ -54,12 +54,17 @@ final readonly class RunTime
             trimsS: $trims * $rules->trimS,
             rampsS: (1 + $changes + $trims) * $rules->rampS,
             stopsS: $handStops * $rules->handStopS,
-            breaksS: $heads * $stitches / 1000 * $rules->breaksPer1000 * $rules->breakS,
+            breaksS: (($heads * $stitches) / 1000) * $rules->breaksPer1000 * $rules->breakS,
         );
     }
 
-    public static function ofFigures(PatternFigures $figures, float $setSpm, SpeedCurve $curve, int $heads = 1, RunTimeRules $rules = new RunTimeRules()): self
-    {
+    public static function ofFigures(
+        PatternFigures $figures,
+        float $setSpm,
+        SpeedCurve $curve,
+        int $heads = 1,
+        RunTimeRules $rules = new RunTimeRules(),
+    ): self {
         return self::of($figures->lengths, $figures->changes, $figures->trims, $setSpm, $curve, $heads, 0, $rules);
     }
 
@@ -71,6 +76,6 @@ final readonly class RunTime
     /** Stitches per minute over the whole load, halts and all. */
     public function meanSpm(): float
     {
-        return $this->stitches / $this->seconds() * 60;
+        return ($this->stitches / $this->seconds()) * 60;
     }
 }

@@ -19,7 +19,7 @@ final readonly class SpeedCurve
      */
     public static function usual(float $topSpm): self
     {
-        return self::of([[3.0, $topSpm], [5.0, 0.85 * $topSpm], [7.0, 0.70 * $topSpm], [12.7, 0.45 * $topSpm]]);
+        return self::of([[3.0, $topSpm], [5.0, 0.85 * $topSpm], [7.0, 0.7 * $topSpm], [12.7, 0.45 * $topSpm]]);
     }
 
     /** @param list<array{float, float}> $points [length mm, stitches per minute], lengths rising, speeds above zero */
@@ -48,7 +48,7 @@ final readonly class SpeedCurve
         }
         foreach ($this->points as [$length, $spm]) {
             if ($lengthMm <= $length) {
-                return $fromSpm + ($spm - $fromSpm) * ($lengthMm - $fromLength) / ($length - $fromLength);
+                return $fromSpm + (($spm - $fromSpm) * ($lengthMm - $fromLength)) / ($length - $fromLength);
             }
             [$fromLength, $fromSpm] = [$length, $spm];
         }

@@ -70,13 +70,13 @@ final readonly class Window
         $steps = 16;
         $at = 0;
         for ($i = 0; $i <= $steps; $i++) {
-            $t = M_PI_2 * $i / $steps;
+            $t = (M_PI_2 * $i) / $steps;
             $d = hypot($a * cos($t) - $x, $b * sin($t) - $y);
             if ($d < $best) {
                 [$best, $at] = [$d, $i];
             }
         }
-        [$low, $high] = [M_PI_2 * max(0, $at - 1) / $steps, M_PI_2 * min($steps, $at + 1) / $steps];
+        [$low, $high] = [(M_PI_2 * max(0, $at - 1)) / $steps, (M_PI_2 * min($steps, $at + 1)) / $steps];
         for ($i = 0; $i < 40; $i++) {
             [$t1, $t2] = [$low + ($high - $low) / 3, $high - ($high - $low) / 3];
             if (hypot($a * cos($t1) - $x, $b * sin($t1) - $y) < hypot($a * cos($t2) - $x, $b * sin($t2) - $y)) {

@@ -15,10 +15,7 @@ use Hakama\Machine\Rack;
 final readonly class Assignment
 {
     /** @param list<BatchNeedles> $batches in running order */
-    private function __construct(
-        public array $batches,
-        public Rack $rackAfter,
-    ) {}
+    private function __construct(public array $batches, public Rack $rackAfter) {}
 
     /**
      * @param list<Demand> $batches in running order

@@ -8,12 +8,8 @@ namespace Hakama\Needles;
 final readonly class BatchNeedles
 {
     /**
-     * @param list<NeedleChange> $load
+     * @param list<ConeChange> $load
      * @param list<int>          $order needle per block, as long as the batch has blocks
      */
-    public function __construct(
-        public string $id,
-        public array $load,
-        public array $order,
-    ) {}
+    public function __construct(public string $id, public array $load, public array $order) {}
 }

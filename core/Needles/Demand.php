@@ -8,10 +8,7 @@ namespace Hakama\Needles;
 final readonly class Demand
 {
     /** @param non-empty-list<string> $blocks */
-    public function __construct(
-        public string $id,
-        public array $blocks,
-    ) {}
+    public function __construct(public string $id, public array $blocks) {}
 
     /** @return non-empty-list<string> each thread once, in order of first use */
     public function threads(): array

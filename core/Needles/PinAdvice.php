@@ -7,7 +7,8 @@ namespace Hakama\Needles;
 use Hakama\Machine\Rack;
 
 /**
- * Which threads, kept on a needle for good, would have saved changes. A shop knows only the next few batches when it loads
+ * Which threads, kept on a needle for good, would have saved changes. A shop knows only the next few batches when it
+ * loads
  * a needle; a thread that comes back again and again beyond them is taken off and put on anew, unless it is pinned. The
  * batches that were run are gone through once more that way, and threads are pinned one by one, each time the one that
  * saves most, until none saves any.
@@ -21,10 +22,7 @@ final readonly class PinAdvice
      * @param int                                                     $changes without a pin of the advice
      * @param list<array{thread: string, uses: int, saves: int}> $pins    in the order in which they were chosen
      */
-    private function __construct(
-        public int $changes,
-        public array $pins,
-    ) {}
+    private function __construct(public int $changes, public array $pins) {}
 
     /**
      * @param Rack         $rack    as it stands; what is pinned on it stays pinned
@@ -34,7 +32,9 @@ final readonly class PinAdvice
      */
     public static function of(Rack $rack, array $history, ThreadNeeds $needs, int $known = 3, int $most = 4): self
     {
-        $uses = array_count_values(array_merge(...array_map(static fn(Demand $one): array => $one->threads(), $history), ...[[]]));
+        $uses = array_count_values(
+            array_merge(...array_map(static fn(Demand $one): array => $one->threads(), $history), ...[[]]),
+        );
         arsort($uses);
         $uses = array_slice($uses, 0, self::TRIED, true);
         $before = $now = self::changes($rack, $history, $needs, $known);
@@ -69,7 +69,8 @@ final readonly class PinAdvice
     }
 
     /**
-     * How many cones are exchanged when only the next few batches are known; a batch that does not fit on the rack counts
+     * How many cones are exchanged when only the next few batches are known; a batch that does not fit on the rack
+     * counts
      * as if each of its threads were loaded.
      *
      * @param list<Demand> $history

@@ -6,7 +6,10 @@ namespace Hakama\Needles;
 
 use Hakama\Machine\Rack;
 
-/** The other school, as a yardstick: the rack is loaded anew for each batch, its threads in sewing order from the first needle on. */
+/**
+ * The other school, as a yardstick: the rack is loaded anew for each batch, its threads in sewing order from the
+ * first needle on.
+ */
 final class Reloading
 {
     /**
@@ -21,7 +24,11 @@ final class Reloading
             $taken = [];
             foreach ($batch->threads() as $thread) {
                 foreach ($rack->needles as $number => $needle) {
-                    if (isset($taken[$number]) || ($needle->pinned && $needle->thread !== $thread) || ! $needs->allow($thread, $needle)) {
+                    if (
+                        isset($taken[$number])
+                        || ($needle->pinned && $needle->thread !== $thread)
+                        || ! $needs->allow($thread, $needle)
+                    ) {
                         continue;
                     }
                     $taken[$number] = true;

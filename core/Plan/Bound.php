@@ -9,7 +9,8 @@ namespace Hakama\Plan;
  *
  * Each batch ends no sooner than alone on the machine that ends it soonest, set up with no change, or as little as it
  * takes to go on with a design that another has; and of all batches the
- * k-th to end ends no sooner than the k shortest shared out evenly among the machines. Every frame, driver and thread that
+ * k-th to end ends no sooner than the k shortest shared out evenly among the machines. Every frame, driver and thread
+ * that
  * stands nowhere is put on at least once.
  */
 final readonly class Bound
@@ -21,14 +22,25 @@ final readonly class Bound
         public float $flowMin,
     ) {}
 
-    public static function of(Shop $shop): self
+    public static function of(Workload $shop): self
     {
         $families = self::families($shop);
         $loadS = $shop->changeover->loadS;
         $leastS = min($loadS, $shop->changeover->againS);
         $alone = [];
         foreach (array_unique([$loadS, $leastS]) as $seconds) {
-            $alone[$seconds] = new Internal\Pricer(new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), array_values($shop->batches), new Changeover($seconds, 0, 0), $shop->hands, $shop->weights, $shop->needs));
+            $alone[$seconds] = new Internal\Pricer(
+                new Workload(
+                    $shop->now,
+                    array_values($shop->lanes),
+                    array_values($shop->frames),
+                    array_values($shop->batches),
+                    new Changeover($seconds, 0, 0),
+                    $shop->hands,
+                    $shop->weights,
+                    $shop->needs,
+                ),
+            );
         }
         [$late, $flow, $setup, $shortest, $dues, $weights, $stands] = [0.0, 0.0, 0, [], [], [], []];
         foreach (array_values($shop->batches) as $b => $batch) {
@@ -37,7 +49,10 @@ final readonly class Bound
             $easy = $alone[$loadsS];
             $end = $run = PHP_INT_MAX;
             foreach (array_keys($easy->numbers->machines) as $m) {
-                if ($easy->numbers->loads[$m][$b] !== null && $easy->price([$m => [$b]], [$m => 0]) < Internal\Pricer::UNPLACED) {
+                if (
+                    $easy->numbers->loads[$m][$b] !== null
+                    && $easy->price([$m => [$b]], [$m => 0]) < Internal\Pricer::UNPLACED
+                ) {
                     $end = min($end, $easy->ends[$m]);
                     $run = min($run, $easy->runS($m, $b));
                 }
@@ -72,36 +87,82 @@ final readonly class Bound
         $flow = max($flow, $sharedFlow) / 60;
         $setup = ($setup + self::neverMounted($shop)) / 60;
 
-        return new self($shop->weights->late * $late + $shop->weights->setup * $setup + $shop->weights->flow * $flow, $late, $setup, $flow);
+        return new self(
+            $shop->weights->late * $late + $shop->weights->setup * $setup + $shop->weights->flow * $flow,
+            $late,
+            $setup,
+            $flow,
+        );
     }
 
     /** @return array<array-key, string> batch => the design and frame it shares with another; only what shares them */
-    private static function families(Shop $shop): array
+    private static function families(Workload $shop): array
     {
-        $families = array_map(static fn(Batch $batch): string => "{$batch->frame} {$batch->design}", array_filter($shop->batches, static fn(Batch $batch): bool => $batch->design !== ''));
+        $families = array_map(
+            static fn(Batch $batch): string => "{$batch->frame} {$batch->design}",
+            array_filter($shop->batches, static fn(Batch $batch): bool => $batch->design !== ''),
+        );
         $sizes = array_count_values($families);
 
         return array_filter($families, static fn(string $family): bool => $sizes[$family] > 1);
     }
 
     /** Frames, drivers and threads that some batch wants and no machine has now, seconds. */
-    private static function neverMounted(Shop $shop): int
+    private static function neverMounted(Workload $shop): int
     {
-        $wanted = array_filter($shop->batches, static fn(Batch $batch): bool => ! $batch->alreadySetUp && isset($shop->frames[$batch->frame]) && array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null) !== []);
+        $wanted = array_filter(
+            $shop->batches,
+            static fn(Batch $batch): bool => ! $batch->alreadySetUp
+                && isset($shop->frames[$batch->frame])
+                && array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null) !==
+                    [],
+        );
         $lanes = array_values($shop->lanes);
         $frames = array_diff(array_unique(array_column($wanted, 'frame')), array_column($lanes, 'frame'));
-        $drivers = array_diff(array_unique(array_map(static fn(Batch $batch): string => $shop->frames[$batch->frame]->driver, array_values($wanted))), array_column($lanes, 'driver'));
+        $drivers = array_diff(
+            array_unique(
+                array_map(
+                    static fn(Batch $batch): string => $shop->frames[$batch->frame]->driver,
+                    array_values($wanted),
+                ),
+            ),
+            array_column($lanes, 'driver'),
+        );
         $on = [];
         foreach ($lanes as $lane) {
             foreach ($lane->rack->needles as $needle) {
                 $on[(string) $needle->thread] = true;
             }
         }
-        $threads = array_unique(array_merge(...array_map(static fn(Batch $batch): array => $batch->demand()->threads(), array_values($wanted)), ...[[]]));
+        $threads = array_unique(
+            array_merge(
+                ...array_map(static fn(Batch $batch): array => $batch->demand()->threads(), array_values($wanted)),
+                ...[[]],
+            ),
+        );
         $threads = array_filter($threads, static fn(string $thread): bool => ! isset($on[$thread]));
-        $seconds = count($frames) * $shop->changeover->frameS + count($threads) * $shop->changeover->threadS * ($lanes === [] ? 0 : min(array_column($lanes, 'heads')));
+        $seconds =
+            count($frames) * $shop->changeover->frameS +
+            count($threads) * $shop->changeover->threadS * ($lanes === [] ? 0 : min(array_column($lanes, 'heads')));
         foreach ($drivers as $driver) {
-            $seconds += $lanes === [] ? 0 : min(array_map(static fn(Lane $lane): int => min([PHP_INT_MAX, ...array_map(static fn(string $from): int => $from === $driver ? PHP_INT_MAX : $lane->driverS["{$from}>{$driver}"] ?? $shop->changeover->driverS($from, $driver), [...array_column($shop->frames, 'driver'), $lane->driver])]), $lanes));
+            $seconds +=
+                $lanes === []
+                    ? 0
+                    : min(
+                        array_map(
+                            static fn(Lane $lane): int => min([
+                                PHP_INT_MAX,
+                                ...array_map(
+                                    static fn(string $from): int => $from === $driver
+                                        ? PHP_INT_MAX
+                                        : $lane->driverS["{$from}>{$driver}"] ??
+                                            $shop->changeover->driverS($from, $driver),
+                                    [...array_column($shop->frames, 'driver'), $lane->driver],
+                                ),
+                            ]),
+                            $lanes,
+                        ),
+                    );
         }
 
         return $seconds;

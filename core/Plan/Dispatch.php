@@ -9,33 +9,42 @@ use Hakama\Plan\Internal\Pricer;
 /** Sequences made by a simple rule, without searching. */
 final class Dispatch
 {
-    /** How far ahead of its due time a batch begins to press, and how much a set-up counts against it, both in averages. */
+    /**
+     * How far ahead of its due time a batch begins to press, and how much a set-up counts against it, both in
+     * averages.
+     */
     private const LOOK_AHEAD = 2.0;
     private const SETUP_SHARE = 0.5;
 
     /** Batches in order of arrival, each appended to the machine that ends it soonest: how a shop books by hand. */
-    public static function asBooked(Shop $shop, Sequence $standing = new Sequence([])): Sequence
+    public static function asBooked(Workload $shop, Sequence $standing = new Sequence([])): Sequence
     {
         return self::inOrder($shop, $standing, static fn(Batch $batch): int => 0);
     }
 
     /** Batches by due time, each appended to the machine that ends it soonest, after what already stands there. */
-    public static function byDue(Shop $shop, Sequence $standing = new Sequence([])): Sequence
+    public static function byDue(Workload $shop, Sequence $standing = new Sequence([])): Sequence
     {
         return self::inOrder($shop, $standing, static fn(Batch $batch): int => $batch->dueAt);
     }
 
     /** Batches by the time that is left once their work is taken off, the least first. */
-    public static function leastSlack(Shop $shop, Sequence $standing = new Sequence([])): Sequence
+    public static function leastSlack(Workload $shop, Sequence $standing = new Sequence([])): Sequence
     {
-        return self::inOrder($shop, $standing, static fn(Batch $batch): int => $batch->dueAt - $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewS)]));
+        return self::inOrder(
+            $shop,
+            $standing,
+            static fn(Batch $batch): int => $batch->dueAt -
+                $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewS)]),
+        );
     }
 
     /**
-     * Apparent tardiness cost with set-ups: the machine that is free soonest takes the batch that is worth most there, by
+     * Apparent tardiness cost with set-ups: the machine that is free soonest takes the batch that is worth most
+     * there, by
      * weight and length, by how near its due time is and by what its set-up takes (Lee, Bhaskaran, Pinedo 1997).
      */
-    public static function pressing(Shop $shop, Sequence $standing = new Sequence([])): Sequence
+    public static function pressing(Workload $shop, Sequence $standing = new Sequence([])): Sequence
     {
         $pricer = new Pricer($shop);
         $pricer->keep($standing);
@@ -47,7 +56,10 @@ final class Dispatch
             $ends = array_intersect_key($pricer->ends, array_flip($machines));
             asort($ends);
             $m = (int) array_key_first($ends);
-            $may = array_filter(array_keys($open), static fn(int $batch): bool => $pricer->numbers->loads[$m][$batch] !== null);
+            $may = array_filter(
+                array_keys($open),
+                static fn(int $batch): bool => $pricer->numbers->loads[$m][$batch] !== null,
+            );
             if ($may === []) {
                 $machines = array_values(array_diff($machines, [$m]));
                 continue;
@@ -58,7 +70,10 @@ final class Dispatch
             [$best, $most] = [$may[array_key_first($may)], -INF];
             foreach ($may as $i => $batch) {
                 // As a logarithm: far ahead of due the worth itself would be nothing for all of them.
-                $worth = log($weights[$batch] / max(1, $runs[$i])) - max(0, $dues[$batch] - $runs[$i] - $ends[$m]) / (self::LOOK_AHEAD * $run) - $setups[$i] / (self::SETUP_SHARE * $setup);
+                $worth =
+                    log($weights[$batch] / max(1, $runs[$i])) -
+                    max(0, $dues[$batch] - $runs[$i] - $ends[$m]) / (self::LOOK_AHEAD * $run) -
+                    $setups[$i] / (self::SETUP_SHARE * $setup);
                 if ($worth > $most) {
                     [$best, $most] = [$batch, $worth];
                 }
@@ -71,7 +86,7 @@ final class Dispatch
     }
 
     /** @param callable(Batch): int $by what is not yet in the sequence, the least first; equals in order of arrival */
-    private static function inOrder(Shop $shop, Sequence $standing, callable $by): Sequence
+    private static function inOrder(Workload $shop, Sequence $standing, callable $by): Sequence
     {
         $pricer = new Pricer($shop);
         $pricer->keep($standing);

@@ -8,8 +8,5 @@ namespace Hakama\Plan;
 final readonly class FixedStart
 {
     /** @param int $startAt of its first load, seconds of local time */
-    public function __construct(
-        public string $machine,
-        public int $startAt,
-    ) {}
+    public function __construct(public string $machine, public int $startAt) {}
 }

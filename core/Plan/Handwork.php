@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
+use Hakama\Calendar\Hands;
+
 /**
  * When a plan wants people's hands, and how many at once: every set-up, the hooping and swapping before each load, and
  * with two sets of frames the hooping of the next load while one sews. A machine that sews wants none.
  */
 final readonly class Handwork
 {
-    /** @param list<array{int, int, int}> $steps [from, to), seconds of local time, and how many hands at once; rising, none where no hand is wanted */
+    /**
+     * @param list<array{int, int, int}> $steps [from, to), seconds of local time, and how many hands at once; rising,
+     *     none where no hand is wanted
+     */
     private function __construct(public array $steps) {}
 
     public static function of(Timetable $timetable): self
@@ -18,7 +23,11 @@ final readonly class Handwork
         $wanted = [];
         foreach ($timetable->placed as $placed) {
             $batch = $placed->batch;
-            [$heads, $sewS, $left] = [$timetable->shop->lanes[$placed->machine]->heads, $batch->sewS[$placed->machine], $batch->pieces];
+            [$heads, $sewS, $left] = [
+                $timetable->shop->lanes[$placed->machine]->heads,
+                $batch->sewS[$placed->machine],
+                $batch->pieces,
+            ];
             $wanted[] = [$placed->setupStart, $placed->setupStart + $placed->setupS];
             foreach ($placed->loads as [$from, $to]) {
                 $sews = $to - $sewS;
@@ -36,11 +45,17 @@ final readonly class Handwork
     /** Seconds of hands that are wanted from one time to another. */
     public function seconds(int $from, int $to): int
     {
-        return array_sum(array_map(static fn(array $step): int => $step[2] * max(0, min($step[1], $to) - max($step[0], $from)), $this->steps));
+        return array_sum(
+            array_map(
+                static fn(array $step): int => $step[2] * max(0, min($step[1], $to) - max($step[0], $from)),
+                $this->steps,
+            ),
+        );
     }
 
     /**
-     * Seconds of hands that are wanted while all who are in have theirs full: something waits then that the plan does not know of.
+     * Seconds of hands that are wanted while all who are in have theirs full: something waits then that the plan does
+     * not know of.
      *
      * @param Hands $people who is in, each tending one
      */
@@ -48,7 +63,14 @@ final readonly class Handwork
     {
         $beyond = 0;
         foreach ($this->steps as [$begins, $ends, $count]) {
-            $moments = [max($begins, $from), ...array_filter($people->times, static fn(int $time): bool => $time > max($begins, $from) && $time < min($ends, $to)), min($ends, $to)];
+            $moments = [
+                max($begins, $from),
+                ...array_filter(
+                    $people->times,
+                    static fn(int $time): bool => $time > max($begins, $from) && $time < min($ends, $to),
+                ),
+                min($ends, $to),
+            ];
             for ($i = 1; $i < count($moments); $i++) {
                 $beyond += max(0, $moments[$i] - $moments[$i - 1]) * max(0, $count - $people->at($moments[$i - 1]));
             }

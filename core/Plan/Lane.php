@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 
 /** A machine as the plan sees it: its size, the state in which it stands, and when it is worked on. */
@@ -28,6 +29,15 @@ final readonly class Lane
     /** The same machine, worked on at other times. */
     public function working(Hours $hours): self
     {
-        return new self($this->id, $this->heads, $this->rack, $this->driver, $this->frame, $hours, $this->driverS, $this->needle);
+        return new self(
+            $this->id,
+            $this->heads,
+            $this->rack,
+            $this->driver,
+            $this->frame,
+            $hours,
+            $this->driverS,
+            $this->needle,
+        );
     }
 }

@@ -29,7 +29,8 @@ final readonly class Option
     ) {}
 
     /**
-     * What is different in one plan from another, for a batch and for all others; null when the batch has no place in it,
+     * What is different in one plan from another, for a batch and for all others; null when the batch has no place in
+     * it,
      * or another has none any more.
      */
     public static function between(Timetable $now, Timetable $then, string $batch): ?self
@@ -52,7 +53,18 @@ final readonly class Option
             }
         }
 
-        return new self($own->machine, (int) array_search($batch, $then->sequence->on($own->machine), true), $own->end(), $own->lateS(), $then->totals->cost - $now->totals->cost, $then->totals->setupMin - $now->totals->setupMin, $later, $late, $saved, $then->sequence);
+        return new self(
+            $own->machine,
+            (int) array_search($batch, $then->sequence->on($own->machine), true),
+            $own->end(),
+            $own->lateS(),
+            $then->totals->cost - $now->totals->cost,
+            $then->totals->setupMin - $now->totals->setupMin,
+            $later,
+            $late,
+            $saved,
+            $then->sequence,
+        );
     }
 
     /** What it stands behind; null when it stands first. */

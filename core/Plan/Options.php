@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
-/** Every place a batch could stand in a plan, weighed against the plan as it is: why it is where it is, or when it could be ready. */
+/**
+ * Every place a batch could stand in a plan, weighed against the plan as it is: why it is where it is, or when it
+ * could be ready.
+ */
 final readonly class Options
 {
     /** @param list<Option> $all cheapest first */
@@ -15,7 +18,7 @@ final readonly class Options
      * @param string   $batch    one of the shop's
      * @param int|null $most     so many of the cheapest, and the place it has; null for all of them
      */
-    public static function of(Shop $shop, Sequence $sequence, string $batch, ?int $most = null): self
+    public static function of(Workload $shop, Sequence $sequence, string $batch, ?int $most = null): self
     {
         $now = Timetable::of($shop, $sequence);
         $rest = $sequence->without($batch);
@@ -25,7 +28,11 @@ final readonly class Options
             $option = self::option($shop, $rest, $now, $batch, $machine, $place);
             if ($option !== null) {
                 $all[] = $option;
-                $current = $sequence->machineOf($batch) === $machine && $option->sequence->on($machine) === $sequence->on($machine) ? $option : $current;
+                $current =
+                    $sequence->machineOf($batch) === $machine
+                    && $option->sequence->on($machine) === $sequence->on($machine)
+                        ? $option
+                        : $current;
             }
         }
         usort($all, static fn(Option $a, Option $b): int => [$a->costMore, $a->end] <=> [$b->costMore, $b->end]);
@@ -34,8 +41,13 @@ final readonly class Options
     }
 
     /** What one move would bring; null when the batch cannot stand there. */
-    public static function move(Shop $shop, Sequence $sequence, string $batch, string $machine, int $place): ?Option
-    {
+    public static function move(
+        Workload $shop,
+        Sequence $sequence,
+        string $batch,
+        string $machine,
+        int $place,
+    ): ?Option {
         if ($shop->obstacle($shop->batches[$batch], $shop->lanes[$machine]) !== null) {
             return null;
         }
@@ -49,18 +61,27 @@ final readonly class Options
      *
      * @return list<Option>
      */
-    public static function together(Shop $shop, Sequence $sequence, string $batch, int $most): array
+    public static function together(Workload $shop, Sequence $sequence, string $batch, int $most): array
     {
         $now = Timetable::of($shop, $sequence);
         $rest = $sequence->without($batch);
         $options = [];
         foreach ($shop->batches as $other) {
             $machine = $rest->machineOf($other->id);
-            if (count($options) === $most || $other->id === $batch || $machine === null || ! $shop->batches[$batch]->goesOn($other) || $shop->obstacle($shop->batches[$batch], $shop->lanes[$machine]) !== null) {
+            if (
+                count($options) === $most
+                || $other->id === $batch
+                || $machine === null
+                || ! $shop->batches[$batch]->goesOn($other)
+                || $shop->obstacle($shop->batches[$batch], $shop->lanes[$machine]) !== null
+            ) {
                 continue;
             }
             $place = 1 + (int) array_search($other->id, $rest->on($machine), true);
-            $option = ($sequence->on($machine)[$place] ?? null) === $batch ? null : self::option($shop, $rest, $now, $batch, $machine, $place);
+            $option =
+                ($sequence->on($machine)[$place] ?? null) === $batch
+                    ? null
+                    : self::option($shop, $rest, $now, $batch, $machine, $place);
             if ($option !== null) {
                 $options[] = $option;
             }
@@ -112,8 +133,13 @@ final readonly class Options
      *
      * @return list<array{string, int}> machine and place
      */
-    private static function places(Shop $shop, Sequence $rest, Sequence $sequence, string $batch, ?int $most): array
-    {
+    private static function places(
+        Workload $shop,
+        Sequence $rest,
+        Sequence $sequence,
+        string $batch,
+        ?int $most,
+    ): array {
         $pricer = new Internal\Pricer($shop);
         $pricer->keep($rest);
         $number = (int) array_search($batch, $pricer->numbers->batches, true);
@@ -125,19 +151,34 @@ final readonly class Options
             $lane = $pricer->sequence[$m];
             $front = count(array_filter($lane, $pricer->stands(...)));
             for ($place = $front; $place <= count($lane); $place++) {
-                $isThere = $sequence->machineOf($batch) === $machine && array_search($batch, $sequence->on($machine), true) === $place;
+                $isThere =
+                    $sequence->machineOf($batch) === $machine
+                    && array_search($batch, $sequence->on($machine), true) === $place;
                 $tried = $lane;
                 array_splice($tried, $place, 0, [$number]);
-                $places[] = [$most === null ? 0.0 : ($isThere ? -INF : $pricer->price([$m => $tried], [$m => $place])), $machine, $place];
+                $places[] = [
+                    $most === null ? 0.0 : ($isThere ? -INF : $pricer->price([$m => $tried], [$m => $place])),
+                    $machine,
+                    $place,
+                ];
             }
         }
         usort($places, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(static fn(array $one): array => [$one[1], $one[2]], array_slice($places, 0, $most === null ? null : $most + 1));
+        return array_map(
+            static fn(array $one): array => [$one[1], $one[2]],
+            array_slice($places, 0, $most === null ? null : $most + 1),
+        );
     }
 
-    private static function option(Shop $shop, Sequence $rest, Timetable $now, string $batch, string $machine, int $place): ?Option
-    {
+    private static function option(
+        Workload $shop,
+        Sequence $rest,
+        Timetable $now,
+        string $batch,
+        string $machine,
+        int $place,
+    ): ?Option {
         return Option::between($now, Timetable::of($shop, $rest->moved($batch, $machine, $place)), $batch);
     }
 }

@@ -8,13 +8,17 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Looks for the cheapest plan: from the best of several dispatch rules on by small changes, each taken when it is no worse
+ * Looks for the cheapest plan: from the best of several dispatch rules on by small changes, each taken when it is no
+ * worse
  * than the plan was some changes ago (late acceptance, Burke and Bykov 2017). It can be stopped at any time and gone on
  * with; the same shop, seed and number of changes come to the same plan.
  */
 final class Search
 {
-    /** Of how many changes there are to be, the one in so many that is looked back; the further, the better and the slower. */
+    /**
+     * Of how many changes there are to be, the one in so many that is looked back; the further, the better and the
+     * slower.
+     */
     private const LOOK_BACK = 110;
     private const LEAST_BACK = 20;
     private const MOST_BACK = 20_000;
@@ -33,26 +37,40 @@ final class Search
     private int $done = 0;
     private int $better = 0;
 
-    private function __construct(public readonly Shop $shop, Sequence $start, int $seed, int $iterations)
+    private function __construct(public readonly Workload $shop, Sequence $start, int $seed, int $iterations)
     {
         $this->pricer = new Internal\Pricer($shop);
         $this->current = $this->best = $this->pricer->keep($start);
         $this->bestLanes = $this->pricer->sequence;
         $this->moves = new Internal\Moves($this->pricer, new Randomizer(new Mt19937($seed)));
-        $this->back = array_fill(0, max(self::LEAST_BACK, min(self::MOST_BACK, intdiv($iterations, self::LOOK_BACK))), $this->best);
+        $this->back = array_fill(
+            0,
+            max(self::LEAST_BACK, min(self::MOST_BACK, intdiv($iterations, self::LOOK_BACK))),
+            $this->best,
+        );
     }
 
     /**
      * @param int           $iterations how many changes it is meant to try: it settles down towards the end of them
-     * @param Sequence|null $inForce    is begun with when no dispatch rule does better; what stands at the front of a machine stays there
+     * @param Sequence|null $inForce    is begun with when no dispatch rule does better; what stands at the front of a
+     *     machine stays there
      */
-    public static function of(Shop $shop, int $seed = 1, int $iterations = 20_000, ?Sequence $inForce = null): self
-    {
+    public static function of(
+        Workload $shop,
+        int $seed = 1,
+        int $iterations = 20_000,
+        ?Sequence $inForce = null,
+    ): self {
         $pricer = new Internal\Pricer($shop);
         $standing = self::standing($shop, $inForce ?? new Sequence([]));
         $best = $inForce;
-        $least = $inForce === null ? INF : $pricer->keep($inForce) + Internal\Pricer::UNPLACED * self::missing($shop, $inForce);
-        foreach ([Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule) {
+        $least =
+            $inForce === null
+                ? INF
+                : $pricer->keep($inForce) + Internal\Pricer::UNPLACED * self::missing($shop, $inForce);
+        foreach (
+            [Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule
+        ) {
             $sequence = $rule($shop, $standing);
             $cost = $pricer->keep($sequence) + Internal\Pricer::UNPLACED * self::missing($shop, $sequence);
             if ($cost < $least) {
@@ -107,7 +125,10 @@ final class Search
     {
         $lanes = [];
         foreach ($this->bestLanes as $m => $lane) {
-            $lanes[$this->pricer->numbers->machines[$m]] = array_map(fn(int $batch): string => $this->pricer->numbers->batches[$batch], $lane);
+            $lanes[$this->pricer->numbers->machines[$m]] = array_map(
+                fn(int $batch): string => $this->pricer->numbers->batches[$batch],
+                $lane,
+            );
         }
 
         return new Sequence($lanes);
@@ -143,11 +164,17 @@ final class Search
     }
 
     /** What cannot be moved, where it stands; a batch that is fixed and stands nowhere goes where it is fixed to. */
-    private static function standing(Shop $shop, Sequence $inForce): Sequence
+    private static function standing(Workload $shop, Sequence $inForce): Sequence
     {
         $lanes = [];
         foreach ($inForce->batches as $machine => $ids) {
-            $lanes[$machine] = array_values(array_filter($ids, static fn(string $id): bool => $shop->batches[$id]->alreadySetUp || $shop->batches[$id]->fixed !== null));
+            $lanes[$machine] = array_values(
+                array_filter(
+                    $ids,
+                    static fn(string $id): bool => $shop->batches[$id]->alreadySetUp
+                        || $shop->batches[$id]->fixed !== null,
+                ),
+            );
         }
         $sequence = new Sequence($lanes);
         $fixed = array_filter($shop->batches, static fn(Batch $batch): bool => $batch->fixed !== null);
@@ -162,7 +189,7 @@ final class Search
     }
 
     /** How many batches have no place in a sequence. */
-    private static function missing(Shop $shop, Sequence $sequence): int
+    private static function missing(Workload $shop, Sequence $sequence): int
     {
         return count($shop->batches) - array_sum(array_map(count(...), $sequence->batches));
     }

@@ -7,7 +7,10 @@ namespace Hakama\Plan;
 /** Which batches each machine runs, in order. */
 final readonly class Sequence
 {
-    /** @param array<array-key, list<string>> $batches machine => batch ids; PHP turns a machine of digits into a number */
+    /**
+     * @param array<array-key, list<string>> $batches machine => batch ids; PHP turns a machine of digits into a
+     *     number
+     */
     public function __construct(public array $batches) {}
 
     /** The machine a batch stands on; null when it stands on none. */
@@ -35,10 +38,14 @@ final readonly class Sequence
 
     public function without(string $batch): self
     {
-        return new self(array_map(
-            static fn(array $ids): array => array_values(array_filter($ids, static fn(string $id): bool => $id !== $batch)),
-            $this->batches,
-        ));
+        return new self(
+            array_map(
+                static fn(array $ids): array => array_values(
+                    array_filter($ids, static fn(string $id): bool => $id !== $batch),
+                ),
+                $this->batches,
+            ),
+        );
     }
 
     /**
@@ -54,7 +61,10 @@ final readonly class Sequence
             $longest = array_fill(0, count($a) + 1, array_fill(0, count($b) + 1, 0));
             for ($i = count($a) - 1; $i >= 0; $i--) {
                 for ($j = count($b) - 1; $j >= 0; $j--) {
-                    $longest[$i][$j] = $a[$i] === $b[$j] ? $longest[$i + 1][$j + 1] + 1 : max($longest[$i + 1][$j], $longest[$i][$j + 1]);
+                    $longest[$i][$j] =
+                        $a[$i] === $b[$j]
+                            ? $longest[$i + 1][$j + 1] + 1
+                            : max($longest[$i + 1][$j], $longest[$i][$j + 1]);
                 }
             }
             for ($i = $j = 0; $i < count($a) && $j < count($b);) {
@@ -73,7 +83,10 @@ final readonly class Sequence
         return $staying;
     }
 
-    /** The batch taken to where another sequence has it: behind the nearest one before it there that stands on that machine here too. */
+    /**
+     * The batch taken to where another sequence has it: behind the nearest one before it there that stands on that
+     * machine here too.
+     */
     public function following(self $other, string $batch): self
     {
         $machine = $other->machineOf($batch);

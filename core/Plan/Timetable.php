@@ -14,7 +14,7 @@ final readonly class Timetable
      * @param array<array-key, Placed> $byBatch
      */
     private function __construct(
-        public Shop $shop,
+        public Workload $shop,
         public Sequence $sequence,
         public array $placed,
         public array $unplaced,
@@ -22,11 +22,18 @@ final readonly class Timetable
         private array $byBatch,
     ) {}
 
-    public static function of(Shop $shop, Sequence $sequence): self
+    public static function of(Workload $shop, Sequence $sequence): self
     {
         [$placed, $unplaced] = (new Internal\Timing($shop))->run($sequence);
 
-        return new self($shop, $sequence, $placed, $unplaced, Totals::of($placed, $shop->now, $shop->weights), array_combine(array_map(static fn(Placed $one): string => $one->batch->id, $placed), $placed));
+        return new self(
+            $shop,
+            $sequence,
+            $placed,
+            $unplaced,
+            Totals::of($placed, $shop->now, $shop->weights),
+            array_combine(array_map(static fn(Placed $one): string => $one->batch->id, $placed), $placed),
+        );
     }
 
     public function find(string $batch): ?Placed
@@ -37,6 +44,8 @@ final readonly class Timetable
     /** @return list<Placed> in running order */
     public function on(string $machine): array
     {
-        return array_values(array_filter($this->placed, static fn(Placed $placed): bool => $placed->machine === $machine));
+        return array_values(
+            array_filter($this->placed, static fn(Placed $placed): bool => $placed->machine === $machine),
+        );
     }
 }

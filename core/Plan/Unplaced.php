@@ -6,8 +6,5 @@ namespace Hakama\Plan;
 
 final readonly class Unplaced
 {
-    public function __construct(
-        public string $batch,
-        public string $reason,
-    ) {}
+    public function __construct(public string $batch, public string $reason) {}
 }

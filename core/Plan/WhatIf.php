@@ -22,12 +22,24 @@ final readonly class WhatIf
         public int $to = PHP_INT_MAX,
     ) {}
 
-    public function of(Shop $shop): Shop
+    public function of(Workload $shop): Workload
     {
-        return new Shop(
+        return new Workload(
             $shop->now,
-            array_map(fn(Lane $lane): Lane => isset($this->downUntil[$lane->id]) ? $lane->working($lane->hours->without($shop->now, $this->downUntil[$lane->id])) : $lane, array_values($shop->lanes)),
-            array_map(fn(FrameStock $frame): FrameStock => new FrameStock($frame->id, $frame->driver, max(0, $frame->count + ($this->frames[$frame->id] ?? 0))), array_values($shop->frames)),
+            array_map(
+                fn(Lane $lane): Lane => isset($this->downUntil[$lane->id])
+                    ? $lane->working($lane->hours->without($shop->now, $this->downUntil[$lane->id]))
+                    : $lane,
+                array_values($shop->lanes),
+            ),
+            array_map(
+                fn(FrameStock $frame): FrameStock => new FrameStock(
+                    $frame->id,
+                    $frame->driver,
+                    max(0, $frame->count + ($this->frames[$frame->id] ?? 0)),
+                ),
+                array_values($shop->frames),
+            ),
             array_values($shop->batches),
             $shop->changeover,
             $shop->hands->more($this->hands, $this->from, $this->to),

@@ -11,6 +11,28 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
+use Hakama\Machine\NeedleType;
+use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Fit\Fit;
+use Hakama\Setup\Fit\Fitting;
+use Hakama\Setup\Fit\FrameRanking;
+use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Placement\MarkedPlacement;
+use Hakama\Setup\Placement\Placement;
+use Hakama\Setup\Rules\Because;
+use Hakama\Setup\Rules\CautionTable;
+use Hakama\Setup\Rules\Choice;
+use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\Note;
+use Hakama\Setup\Rules\NoteRule;
+use Hakama\Setup\Rules\OtherSchool;
+use Hakama\Setup\Rules\PlacementTable;
+use Hakama\Setup\Rules\Rule;
+use Hakama\Setup\Rules\RuleTable;
+use Hakama\Setup\Rules\StepTable;
+use Hakama\Setup\Rules\Warning;
+use Hakama\Setup\Rules\WarningTable;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -21,7 +43,7 @@ final readonly class Advice
     /**
      * @param list<Driver>                     $drivers  those that would do and that there are, best first
      * @param non-empty-list<Turn>             $turns    the ways round that would do, best first
-     * @param Marked|null                      $marked   on the garment, where its measures are known
+     * @param MarkedPlacement|null                      $marked   on the garment, where its measures are known
      * @param list<RankedFrame>                $ranked   where frames were given, best first
      * @param Fit|null                         $fit      in the best of them
      * @param non-empty-array<string, Because> $because  by what it is about
@@ -36,10 +58,10 @@ final readonly class Advice
         public Layers $backing,
         public bool $topper,
         public int $threadWeight,
-        public NeedleChoice $needle,
+        public NeedleType $needle,
         public int $speedSpm,
-        public Place $place,
-        public ?Marked $marked,
+        public Placement $place,
+        public ?MarkedPlacement $marked,
         public array $ranked,
         public ?Fit $fit,
         public array $because,
@@ -51,11 +73,18 @@ final readonly class Advice
     ) {}
 
     /**
-     * @param list<Frame>|Fitting|null $frames to choose among; null when that is not asked. A list is tried with the design's box
+     * @param list<Frame>|Fitting|null $frames to choose among; null when that is not asked. A list is tried with the
+     *     design's box
      */
-    public static function of(Facts $facts, HouseRules $house, array|Fitting|null $frames = null, ?Frame $mounted = null): self
-    {
-        $fitting = is_array($frames) ? Fitting::of(self::box($facts), $frames, $house->value(HouseRule::Margin)) : $frames;
+    public static function of(
+        Facts $facts,
+        HouseRules $house,
+        array|Fitting|null $frames = null,
+        ?Frame $mounted = null,
+    ): self {
+        $fitting = is_array($frames)
+            ? Fitting::of(self::box($facts), $frames, $house->value(HouseRule::Margin))
+            : $frames;
         $because = $others = [];
         $wanted = self::first(RuleTable::drivers(), $facts, $house, $because, $others);
         $turns = self::first(RuleTable::turns(), $facts, $house, $because, $others);
@@ -64,14 +93,62 @@ final readonly class Advice
         $weight = self::first(RuleTable::threads(), $facts, $house, $because, $others);
         $needle = self::first(RuleTable::needles(), $facts, $house, $because, $others);
         $speed = self::first(RuleTable::speeds(), $facts, $house, $because, $others);
-        $place = self::first(PlaceTable::all(), $facts, $house, $because, $others);
-        $drivers = array_values(array_filter($wanted, static fn(Driver $driver): bool => in_array($driver, $facts->drivers, true)));
-        $ranked = $fitting === null ? [] : FrameRanking::of($fitting, $drivers, $turns, $mounted, $facts->openingMm($drivers[0] ?? Driver::Flat));
+        $place = self::first(PlacementTable::all(), $facts, $house, $because, $others);
+        $drivers = array_values(
+            array_filter($wanted, static fn(Driver $driver): bool => in_array($driver, $facts->drivers, true)),
+        );
+        $ranked =
+            $fitting === null
+                ? []
+                : FrameRanking::of(
+                    $fitting,
+                    $drivers,
+                    $turns,
+                    $mounted,
+                    $facts->openingMm($drivers[0] ?? Driver::Flat),
+                );
         $fit = $ranked[0]->fit ?? null;
         $marked = self::marked($facts, $place, $fitting->hull ?? self::box($facts));
-        $decided = new Decided($facts, $house, $wanted, $drivers, $turns, $backing, $topper, $speed, $place, $marked, $ranked[0] ?? null, $fitting !== null);
+        $decided = new Decided(
+            $facts,
+            $house,
+            $wanted,
+            $drivers,
+            $turns,
+            $backing,
+            $topper,
+            $speed,
+            $place,
+            $marked,
+            $ranked[0] ?? null,
+            $fitting !== null,
+        );
 
-        return new self($drivers, $turns, $backing, $topper, $weight, $needle, $speed, $place, $marked, $ranked, $fit, $because, $others, self::warnings($decided), self::notes(StepTable::all(), $decided), self::notes(CautionTable::all(), $decided), $decided);
+        return new self(
+            $drivers,
+            $turns,
+            $backing,
+            $topper,
+            $weight,
+            $needle,
+            $speed,
+            $place,
+            $marked,
+            $ranked,
+            $fit,
+            $because,
+            $others,
+            self::warnings($decided),
+            self::notes(StepTable::all(), $decided),
+            self::notes(CautionTable::all(), $decided),
+            $decided,
+        );
+    }
+
+    /** All as advised, in this frame and this way round. */
+    public function choice(Fit $fit): Choice
+    {
+        return new Choice($fit, $this->backing, $this->topper, $this->needle, $this->speedSpm);
     }
 
     /** The same advice, with what is to be minded and done for what a person chose. */
@@ -79,7 +156,25 @@ final readonly class Advice
     {
         $decided = $this->decided->choosing($choice);
 
-        return new self($this->drivers, $this->turns, $this->backing, $this->topper, $this->threadWeight, $this->needle, $this->speedSpm, $this->place, $this->marked, $this->ranked, $choice->fit, $this->because, $this->otherSchools, self::warnings($decided), self::notes(StepTable::all(), $decided), self::notes(CautionTable::all(), $decided), $decided);
+        return new self(
+            $this->drivers,
+            $this->turns,
+            $this->backing,
+            $this->topper,
+            $this->threadWeight,
+            $this->needle,
+            $this->speedSpm,
+            $this->place,
+            $this->marked,
+            $this->ranked,
+            $choice->fit,
+            $this->because,
+            $this->otherSchools,
+            self::warnings($decided),
+            self::notes(StepTable::all(), $decided),
+            self::notes(CautionTable::all(), $decided),
+            $decided,
+        );
     }
 
     /** @return list<Departure> what of a choice differs from what is advised */
@@ -89,20 +184,36 @@ final readonly class Advice
         $degrees = static fn(Turn $turn): string => $turn->value.'°';
         $found = [];
         if ($this->stops() || ! $fit->fits()) {
-            $found[] = new Departure('frame', $this->stops() ? 'not to be sewn as asked' : 'a frame that holds it', $fit->frame->id);
+            $found[] = new Departure(
+                'frame',
+                $this->stops() ? 'not to be sewn as asked' : 'a frame that holds it',
+                $fit->frame->id,
+            );
         }
         if (! in_array($fit->frame->driver, $this->drivers, true)) {
-            $found[] = new Departure('driver', $this->drivers === [] ? 'none here' : implode(' or ', array_map(static fn(Driver $driver): string => $driver->value, $this->drivers)), $fit->frame->driver->value);
+            $found[] = new Departure(
+                'driver',
+                $this->drivers === []
+                    ? 'none here'
+                    : implode(' or ', array_map(static fn(Driver $driver): string => $driver->value, $this->drivers)),
+                $fit->frame->driver->value,
+            );
         }
         if (! in_array($fit->turn, $this->turns, true)) {
-            $found[] = new Departure('turn', implode(' or ', array_map($degrees, $this->turns)), $degrees($fit->turn));
+            $found[] = new Departure(
+                'turn',
+                implode(' or ', array_map($degrees, $this->turns)),
+                $degrees($fit->turn),
+            );
         }
-        foreach ([
-            ['backing', $this->backing->words(), $choice->backing->words()],
-            ['topper', self::film($this->topper), self::film($choice->topper)],
-            ['needle', $this->needle->words(), $choice->needle->words()],
-            ['speed', "{$this->speedSpm} spm", "{$choice->speedSpm} spm"],
-        ] as [$about, $advised, $chosen]) {
+        foreach (
+            [
+                ['backing', $this->backing->words(), $choice->backing->words()],
+                ['topper', self::film($this->topper), self::film($choice->topper)],
+                ['needle', $this->needle->words(), $choice->needle->words()],
+                ['speed', "{$this->speedSpm} spm", "{$choice->speedSpm} spm"],
+            ] as [$about, $advised, $chosen]
+        ) {
             if ($advised !== $chosen) {
                 $found[] = new Departure($about, $advised, $chosen);
             }
@@ -143,8 +254,13 @@ final readonly class Advice
      *
      * @return T
      */
-    private static function first(array $rules, Facts $facts, HouseRules $house, array &$because, array &$others): mixed
-    {
+    private static function first(
+        array $rules,
+        Facts $facts,
+        HouseRules $house,
+        array &$because,
+        array &$others,
+    ): mixed {
         $found = null;
         $passed = [];
         foreach ($rules as $rule) {
@@ -196,7 +312,11 @@ final readonly class Advice
         $notes = [];
         foreach ($rules as $rule) {
             if ($rule->appliesTo($decided)) {
-                $notes[] = new Note($rule->code, $rule->says === null ? $rule->text : ($rule->says)($decided), $rule->stage);
+                $notes[] = new Note(
+                    $rule->code,
+                    $rule->says === null ? $rule->text : ($rule->says)($decided),
+                    $rule->stage,
+                );
             }
         }
 
@@ -204,13 +324,24 @@ final readonly class Advice
     }
 
     /** Nothing is drawn or concluded of a garment that nobody has measured. */
-    private static function marked(Facts $facts, Place $place, ConvexHull $hull): ?Marked
+    private static function marked(Facts $facts, Placement $place, ConvexHull $hull): ?MarkedPlacement
     {
-        return $facts->measures->mm(Panel::of($facts->garment, $facts->position)->width()) === null ? null : Marked::on(Shape::of($facts->garment, $facts->position, $facts->measures, $facts->size ?? Size::M), $place, $hull);
+        return $facts->measures->mm(Panel::of($facts->garment, $facts->position)->width()) === null
+            ? null
+            : MarkedPlacement::on(
+                Shape::of($facts->garment, $facts->position, $facts->measures, $facts->size ?? Size::M),
+                $place,
+                $hull,
+            );
     }
 
     private static function box(Facts $facts): ConvexHull
     {
-        return ConvexHull::of([new Point(0, 0), new Point($facts->widthMm, 0), new Point($facts->widthMm, $facts->heightMm), new Point(0, $facts->heightMm)]);
+        return ConvexHull::of([
+            new Point(0, 0),
+            new Point($facts->widthMm, 0),
+            new Point($facts->widthMm, $facts->heightMm),
+            new Point(0, $facts->heightMm),
+        ]);
     }
 }

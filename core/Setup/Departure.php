@@ -8,9 +8,5 @@ namespace Hakama\Setup;
 final readonly class Departure
 {
     /** @param string $about frame, turn, driver, backing, topper, needle or speed */
-    public function __construct(
-        public string $about,
-        public string $advised,
-        public string $chosen,
-    ) {}
+    public function __construct(public string $about, public string $advised, public string $chosen) {}
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Hakama\Setup;
 
 use Hakama\Garment\Size;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Placement\Placement;
 use Hakama\Stitch\Turn;
 
 /** One size of a run, with the advice for it. */
@@ -28,7 +31,7 @@ final readonly class SizeRow
         return $this->advice->turns;
     }
 
-    public function place(): Place
+    public function place(): Placement
     {
         return $this->advice->place;
     }
@@ -36,6 +39,11 @@ final readonly class SizeRow
     /** @return list<string> frames that hold the design and go into the garment, best first */
     public function frames(): array
     {
-        return array_values(array_map(static fn(RankedFrame $one): string => $one->fit->frame->id, array_filter($this->advice->ranked, static fn(RankedFrame $one): bool => $one->fits())));
+        return array_values(
+            array_map(
+                static fn(RankedFrame $one): string => $one->fit->frame->id,
+                array_filter($this->advice->ranked, static fn(RankedFrame $one): bool => $one->fits()),
+            ),
+        );
     }
 }

@@ -9,10 +9,7 @@ final readonly class Band
 {
     private const ROW = 5;
 
-    public function __construct(
-        public float $bottom,
-        public float $top,
-    ) {}
+    public function __construct(public float $bottom, public float $top) {}
 
     /**
      * The bands of a pattern from its lower edge upwards: nothing is sewn in the gaps between them, so that the frame
@@ -32,8 +29,15 @@ final readonly class Band
                 $to = $chunk->ys[$i];
                 if ($kind === RecordKind::Stitch->value) {
                     [$low, $high] = $to < $y ? [$to, $y] : [$y, $to];
-                    for ($row = (int) floor($low / self::ROW), $last = (int) floor($high / self::ROW); $row <= $last; $row++) {
-                        $rows[$row] = [min($rows[$row][0] ?? PHP_INT_MAX, max($low, $row * self::ROW)), max($rows[$row][1] ?? PHP_INT_MIN, min($high, ($row + 1) * self::ROW))];
+                    for (
+                        $row = (int) floor($low / self::ROW), $last = (int) floor($high / self::ROW);
+                        $row <= $last;
+                        $row++
+                    ) {
+                        $rows[$row] = [
+                            min($rows[$row][0] ?? PHP_INT_MAX, max($low, $row * self::ROW)),
+                            max($rows[$row][1] ?? PHP_INT_MIN, min($high, ($row + 1) * self::ROW)),
+                        ];
                     }
                 }
                 $y = $to;
@@ -45,7 +49,7 @@ final readonly class Band
         foreach ($rows as [$low, $high]) {
             $last = array_pop($found);
             if ($last === null || $low - $last[1] >= $gapMm * 10) {
-                $found = [...$found, ...($last === null ? [] : [$last]), [$low, $high]];
+                $found = [...$found, ...$last === null ? [] : [$last], [$low, $high]];
             } else {
                 $found[] = [$last[0], max($last[1], $high)];
             }

@@ -12,10 +12,5 @@ final readonly class BlockSpan
      * @param int $to       the record after the last stitch
      * @param int $leadIn   jumps that lead from the stop to the first stitch
      */
-    public function __construct(
-        public int $from,
-        public int $to,
-        public int $leadIn,
-        public int $stitches,
-    ) {}
+    public function __construct(public int $from, public int $to, public int $leadIn, public int $stitches) {}
 }

@@ -7,12 +7,7 @@ namespace Hakama\Stitch;
 /** The box round the sewn points, mm. */
 final readonly class Bounds
 {
-    public function __construct(
-        public float $left,
-        public float $right,
-        public float $bottom,
-        public float $top,
-    ) {}
+    public function __construct(public float $left, public float $right, public float $bottom, public float $top) {}
 
     /** @param non-empty-list<Point> $points */
     public static function around(array $points): self

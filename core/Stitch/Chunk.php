@@ -15,9 +15,5 @@ final readonly class Chunk
      * @param list<int> $ys
      * @param list<int> $kinds
      */
-    public function __construct(
-        public array $xs,
-        public array $ys,
-        public array $kinds,
-    ) {}
+    public function __construct(public array $xs, public array $ys, public array $kinds) {}
 }

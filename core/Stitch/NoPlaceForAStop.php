@@ -10,7 +10,9 @@ final class NoPlaceForAStop extends InvalidArgumentException
 {
     public static function beyondTheEnd(int $stitch): self
     {
-        return new self(sprintf('there is no stitch to come after stitch %d, so a stop there halts nothing', $stitch));
+        return new self(
+            sprintf('there is no stitch to come after stitch %d, so a stop there halts nothing', $stitch),
+        );
     }
 
     public static function standsAlready(int $stitch): self

@@ -52,7 +52,7 @@ final readonly class Pattern implements Countable
     }
 
     /** The same records, laid down anew. */
-    public function placed(Placement $placement): self
+    public function placed(Transform $placement): self
     {
         $xs = $ys = '';
         foreach ($this->chunks() as $chunk) {
@@ -75,7 +75,13 @@ final readonly class Pattern implements Countable
      */
     public function slice(int $from, int $to): self
     {
-        return new self($this->name, substr($this->xs, 4 * $from, 4 * ($to - $from)), substr($this->ys, 4 * $from, 4 * ($to - $from)), substr($this->kinds, $from, $to - $from), []);
+        return new self(
+            $this->name,
+            substr($this->xs, 4 * $from, 4 * ($to - $from)),
+            substr($this->ys, 4 * $from, 4 * ($to - $from)),
+            substr($this->kinds, $from, $to - $from),
+            [],
+        );
     }
 
     /** @return array{int, int} where the frame stands before a record, 0.1 mm */
@@ -85,7 +91,10 @@ final readonly class Pattern implements Countable
             return [0, 0];
         }
 
-        return [self::unpacked('l', substr($this->xs, 4 * $record - 4, 4))[0], self::unpacked('l', substr($this->ys, 4 * $record - 4, 4))[0]];
+        return [
+            self::unpacked('l', substr($this->xs, 4 * $record - 4, 4))[0],
+            self::unpacked('l', substr($this->ys, 4 * $record - 4, 4))[0],
+        ];
     }
 
     /** @return list<BlockSpan> the blocks that sew, in order */
@@ -155,7 +164,13 @@ final readonly class Pattern implements Countable
             $from = $at;
         }
 
-        return new self($this->name, $xs.substr($this->xs, $from * 4), $ys.substr($this->ys, $from * 4), $kinds.substr($this->kinds, $from), []);
+        return new self(
+            $this->name,
+            $xs.substr($this->xs, $from * 4),
+            $ys.substr($this->ys, $from * 4),
+            $kinds.substr($this->kinds, $from),
+            [],
+        );
     }
 
     /** @return iterable<Chunk> all records in order, a few thousand at a time */

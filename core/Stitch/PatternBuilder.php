@@ -32,8 +32,8 @@ final class PatternBuilder
         $fromY = $this->y;
         for ($i = 1; $i <= $jumps; $i++) {
             $this->jumpTo(
-                $fromX + (int) round(($x - $fromX) * $i / $jumps),
-                $fromY + (int) round(($y - $fromY) * $i / $jumps),
+                $fromX + (int) round((($x - $fromX) * $i) / $jumps),
+                $fromY + (int) round((($y - $fromY) * $i) / $jumps),
             );
         }
 
@@ -48,7 +48,9 @@ final class PatternBuilder
     {
         $furthest = max(abs($x - $this->x), abs($y - $this->y));
 
-        return $furthest === 0 ? $this : $this->trimTo($x, $y, max($jumps, (int) ceil($furthest / Tape\Triplet::REACH)));
+        return $furthest === 0
+            ? $this
+            : $this->trimTo($x, $y, max($jumps, (int) ceil($furthest / RecordKind::REACH)));
     }
 
     /** A halt of the machine where it stands: a colour change, or a programmed stop. */

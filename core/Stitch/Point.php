@@ -7,10 +7,7 @@ namespace Hakama\Stitch;
 /** A place in stitch space, mm, y growing upwards. */
 final readonly class Point
 {
-    public function __construct(
-        public float $x,
-        public float $y,
-    ) {}
+    public function __construct(public float $x, public float $y) {}
 
     /** The point turned about the origin by 0, 90, 180 or 270 degrees counter-clockwise: exact, no rounding. */
     public function turned(Turn $turn): self
@@ -38,8 +35,8 @@ final readonly class Point
     {
         [$dx, $dy] = [round($this->x - $origin->x, 1), round($this->y - $origin->y, 1)];
         $parts = [
-            ...($dx === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dx), $dx > 0 ? 'right of' : 'left of')]),
-            ...($dy === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dy), $dy > 0 ? 'above' : 'below')]),
+            ...$dx === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dx), $dx > 0 ? 'right of' : 'left of')],
+            ...$dy === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dy), $dy > 0 ? 'above' : 'below')],
         ];
 
         return $parts === [] ? 'at' : implode(' and ', $parts);

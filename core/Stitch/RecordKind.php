@@ -10,4 +10,7 @@ enum RecordKind: int
     case Stitch = 0;
     case Jump = 1;
     case Stop = 2;
+
+    /** One record moves the frame no further than this in x and y, 0.1 mm. */
+    public const REACH = 121;
 }

@@ -8,8 +8,5 @@ namespace Hakama\Stitch;
 final readonly class Spot
 {
     /** @param int $stitch sewn by the time the needle is there; 0 before the first */
-    public function __construct(
-        public Point $at,
-        public int $stitch,
-    ) {}
+    public function __construct(public Point $at, public int $stitch) {}
 }

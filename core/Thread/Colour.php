@@ -7,11 +7,7 @@ namespace Hakama\Thread;
 /** A colour as a screen shows it: sRGB, eight bits a channel. */
 final readonly class Colour
 {
-    private function __construct(
-        public int $red,
-        public int $green,
-        public int $blue,
-    ) {}
+    private function __construct(public int $red, public int $green, public int $blue) {}
 
     /** @throws NotAColour when it is not # and six hexadecimal digits */
     public static function ofHex(string $hex): self
@@ -20,7 +16,11 @@ final readonly class Colour
             throw NotAColour::hex($hex);
         }
 
-        return new self((int) hexdec(substr($hex, 1, 2)), (int) hexdec(substr($hex, 3, 2)), (int) hexdec(substr($hex, 5, 2)));
+        return new self(
+            (int) hexdec(substr($hex, 1, 2)),
+            (int) hexdec(substr($hex, 3, 2)),
+            (int) hexdec(substr($hex, 5, 2)),
+        );
     }
 
     public function hex(): string
@@ -33,8 +33,8 @@ final readonly class Colour
     {
         [$r, $g, $b] = array_map(self::linear(...), [$this->red, $this->green, $this->blue]);
         $x = self::root((0.4124564 * $r + 0.3575761 * $g + 0.1804375 * $b) / 0.95047);
-        $y = self::root(0.2126729 * $r + 0.7151522 * $g + 0.0721750 * $b);
-        $z = self::root((0.0193339 * $r + 0.1191920 * $g + 0.9503041 * $b) / 1.08883);
+        $y = self::root(0.2126729 * $r + 0.7151522 * $g + 0.072175 * $b);
+        $z = self::root((0.0193339 * $r + 0.119192 * $g + 0.9503041 * $b) / 1.08883);
 
         return new Lab(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }

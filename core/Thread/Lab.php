@@ -7,11 +7,7 @@ namespace Hakama\Thread;
 /** A colour in CIE L*a*b*, white point D65. */
 final readonly class Lab
 {
-    public function __construct(
-        public float $l,
-        public float $a,
-        public float $b,
-    ) {}
+    public function __construct(public float $l, public float $a, public float $b) {}
 
     /**
      * How different two colours look, CIEDE2000 with kL = kC = kH = 1.
@@ -21,6 +17,6 @@ final readonly class Lab
      */
     public function differenceTo(self $other): float
     {
-        return Internal\Ciede2000::difference($this, $other);
+        return Internal\Ciede2000::difference([$this->l, $this->a, $this->b], [$other->l, $other->a, $other->b]);
     }
 }

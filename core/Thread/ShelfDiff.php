@@ -62,9 +62,22 @@ final readonly class ShelfDiff
     private static function differences(ShelfRow $before, ShelfRow $after): array
     {
         $differences = [];
-        foreach ([['name', $before->name, $after->name], ['colour', $before->hex, $after->hex], ['weight', $before->weight, $after->weight], ['place', $before->place, $after->place], ['metres left', $before->metresLeft, $after->metresLeft]] as [$what, $from, $to]) {
+        foreach (
+            [
+                ['name', $before->name, $after->name],
+                ['colour', $before->hex, $after->hex],
+                ['weight', $before->weight, $after->weight],
+                ['place', $before->place, $after->place],
+                ['metres left', $before->metresLeft, $after->metresLeft],
+            ] as [$what, $from, $to]
+        ) {
             if ($from !== $to) {
-                $differences[] = sprintf('%s %s → %s', $what, $from === '' ? 'none' : $from, $to === '' ? 'none' : $to);
+                $differences[] = sprintf(
+                    '%s %s → %s',
+                    $what,
+                    $from === '' ? 'none' : $from,
+                    $to === '' ? 'none' : $to,
+                );
             }
         }
 

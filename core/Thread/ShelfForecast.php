@@ -12,11 +12,7 @@ final readonly class ShelfForecast
      * @param array<string, float>             $left   thread => metres left after all of it; below zero when short
      * @param array<string, ThreadDemand>      $short  thread => the demand that cannot be met, soonest first
      */
-    private function __construct(
-        public array $needed,
-        public array $left,
-        public array $short,
-    ) {}
+    private function __construct(public array $needed, public array $left, public array $short) {}
 
     /**
      * @param array<string, float> $metres  thread => metres on the shelf
@@ -29,7 +25,7 @@ final readonly class ShelfForecast
         foreach ($demands as $demand) {
             $code = $demand->thread;
             $needed[$code] = ($needed[$code] ?? 0.0) + $demand->metres;
-            $left[$code] = ($left[$code] ?? $metres[$code] ?? 0.0) - $demand->metres;
+            $left[$code] = ($left[$code] ?? ($metres[$code] ?? 0.0)) - $demand->metres;
             if ($left[$code] < 0 && ! isset($short[$code])) {
                 $short[$code] = $demand;
             }

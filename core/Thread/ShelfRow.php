@@ -59,7 +59,15 @@ final readonly class ShelfRow
     /** @return array{string, string, string, string, string, string, string} in the order of the columns */
     public function cells(): array
     {
-        return [$this->code, $this->name, $this->hex, (string) $this->weight, (string) $this->cone, $this->place, (string) $this->metresLeft];
+        return [
+            $this->code,
+            $this->name,
+            $this->hex,
+            (string) $this->weight,
+            (string) $this->cone,
+            $this->place,
+            (string) $this->metresLeft,
+        ];
     }
 
     /** @param array<string, string> $cells */
@@ -70,6 +78,9 @@ final readonly class ShelfRow
 
         return $number !== false && $number >= $least && $number <= $most
             ? $number
-            : throw UnfitRow::at($column, sprintf('a whole number from %d to %d is wanted, not "%s"', $least, $most, mb_substr($given, 0, 20)));
+            : throw UnfitRow::at(
+                $column,
+                sprintf('a whole number from %d to %d is wanted, not "%s"', $least, $most, mb_substr($given, 0, 20)),
+            );
     }
 }

@@ -8,9 +8,5 @@ namespace Hakama\Thread;
 final readonly class Thread
 {
     /** @param int $weight 40 is the usual, 60 is finer */
-    public function __construct(
-        public string $code,
-        public Colour $colour,
-        public int $weight,
-    ) {}
+    public function __construct(public string $code, public Colour $colour, public int $weight) {}
 }

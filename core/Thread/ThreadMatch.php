@@ -7,11 +7,7 @@ namespace Hakama\Thread;
 /** One thread held against a wanted colour. */
 final readonly class ThreadMatch
 {
-    public function __construct(
-        public Thread $thread,
-        public float $difference,
-        public Likeness $likeness,
-    ) {}
+    public function __construct(public Thread $thread, public float $difference, public Likeness $likeness) {}
 
     /**
      * @param list<Thread> $shelf

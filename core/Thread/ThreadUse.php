@@ -7,17 +7,15 @@ namespace Hakama\Thread;
 /** How much thread a stretch of sewing takes, metres. */
 final readonly class ThreadUse
 {
-    private function __construct(
-        public float $topM,
-        public float $bobbinM,
-    ) {}
+    private function __construct(public float $topM, public float $bobbinM) {}
 
     /** @param float $sewnMm sewn length, jumps left out */
     public static function of(float $sewnMm, int $stitches, ThreadUseRules $rules = new ThreadUseRules()): self
     {
         return new self(
-            ($rules->topPerLength * $sewnMm + $rules->topPerStitchMm * $stitches) * (1 + $rules->waste) / 1000,
-            ($rules->bobbinPerLength * $sewnMm + $rules->bobbinPerStitchMm * $stitches) * (1 + $rules->waste) / 1000,
+            (($rules->topPerLength * $sewnMm + $rules->topPerStitchMm * $stitches) * (1 + $rules->waste)) / 1000,
+            (($rules->bobbinPerLength * $sewnMm + $rules->bobbinPerStitchMm * $stitches) * (1 + $rules->waste)) /
+                1000,
         );
     }
 }

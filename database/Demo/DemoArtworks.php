@@ -114,7 +114,7 @@ final class DemoArtworks
             $n->change();
             foreach ($at as [$x, $y, $r]) {
                 foreach ([1, -1] as $side) {
-                    $n->satin(N::arc($x, $y - 6, $r * $ring / 3.6, 90, 90 + $side * 180, $r * 1.2), 1.7);
+                    $n->satin(N::arc($x, $y - 6, ($r * $ring) / 3.6, 90, 90 + $side * 180, $r * 1.2), 1.7);
                 }
             }
         }
@@ -130,7 +130,10 @@ final class DemoArtworks
     private static function bell(): Pattern
     {
         $n = new N('BELL');
-        $n->fill(N::shape([[-20, -18], [-14, -8], [-11, 8], [-6, 17], [0, 20], [6, 17], [11, 8], [14, -8], [20, -18]]), 90);
+        $n->fill(
+            N::shape([[-20, -18], [-14, -8], [-11, 8], [-6, 17], [0, 20], [6, 17], [11, 8], [14, -8], [20, -18]]),
+            90,
+        );
         $n->change();
         $n->satin(N::shape([[-22, -19], [22, -19]]), 3.4);
         $n->satin(N::shape([[-13, -4], [13, -4]]), 1.8);
@@ -147,7 +150,10 @@ final class DemoArtworks
         $n = new N('BELLCAP');
         $n->fill(N::shape([[-5, -14], [5, -14], [5, 15], [-5, 15]]), 90);
         foreach ([1, -1] as $side) {
-            $n->fill(N::shape([[5 * $side, -14], [16 * $side, -14], [11 * $side, -6], [9 * $side, 6], [5 * $side, 15]]), 90);
+            $n->fill(
+                N::shape([[5 * $side, -14], [16 * $side, -14], [11 * $side, -6], [9 * $side, 6], [5 * $side, 15]]),
+                90,
+            );
         }
         $n->change();
         $n->fill(N::arc(0, -19, 3.4), 0);
@@ -168,7 +174,9 @@ final class DemoArtworks
         $n = new N('LEAF');
         $n->run($edge, 2.4)->change()->run($edge, 2.4)->change()->satin($edge, 3.2, 0.3)->change();
         $n->satin(N::shape([[-26, -10.5], [-4, -1.5], [24, 9.8]]), 1.6);
-        foreach ([[-14, -5.6, -8, 2.6], [0, 0, 5, 6.8], [-8, -3, 2, -6], [6, 2.4, 15, -0.6]] as [$x, $y, $toX, $toY]) {
+        foreach (
+            [[-14, -5.6, -8, 2.6], [0, 0, 5, 6.8], [-8, -3, 2, -6], [6, 2.4, 15, -0.6]] as [$x, $y, $toX, $toY]
+        ) {
             $n->satin(N::shape([[$x, $y], [$toX, $toY]]), 1.2);
         }
 
@@ -224,11 +232,14 @@ final class DemoArtworks
         foreach ([1, -1] as $half) {
             $edge = [];
             for ($i = 0; $i <= 10; $i++) {
-                $along = $length * $i / 10;
-                $out = $half * $length * 0.2 * sin(M_PI * $i / 10);
-                $edge[] = new Point($x + $along * cos($direction) - $out * sin($direction), $y + $along * sin($direction) + $out * cos($direction));
+                $along = ($length * $i) / 10;
+                $out = $half * $length * 0.2 * sin((M_PI * $i) / 10);
+                $edge[] = new Point(
+                    $x + $along * cos($direction) - $out * sin($direction),
+                    $y + $along * sin($direction) + $out * cos($direction),
+                );
             }
-            $points = [...$points, ...($half === 1 ? $edge : array_reverse($edge))];
+            $points = [...$points, ...$half === 1 ? $edge : array_reverse($edge)];
         }
 
         return $points;

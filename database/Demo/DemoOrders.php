@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Floor\FloorLog;
+use App\FloorLog\FloorLog;
 use App\Models\Artwork;
 use App\Models\Batch;
 use App\Models\Decoration;
@@ -14,14 +14,13 @@ use App\Models\Order;
 use App\Orders\OrderBook;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
-use App\Setup\SetupDesk;
+use App\Setup\DecorationSetups;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
-use Hakama\Setup\Choice;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -32,7 +31,7 @@ final class DemoOrders
 
     public function __construct(
         private readonly CarbonImmutable $now,
-        private readonly SetupDesk $desk,
+        private readonly DecorationSetups $desk,
         private readonly PlanChanges $plan,
     ) {
         // Promises are made for working days ahead, whatever hour the demo is started at.
@@ -42,39 +41,342 @@ final class DemoOrders
     public function build(): void
     {
         $polo = ['garment' => 'polo', 'fabric' => 'pique', 'style' => 'Landing'];
-        $cap = ['garment' => 'cap', 'fabric' => 'twill', 'structure' => 'structured', 'profile' => 'mid', 'style' => 'Quayside'];
+        $cap = [
+            'garment' => 'cap',
+            'fabric' => 'twill',
+            'structure' => 'structured',
+            'profile' => 'mid',
+            'style' => 'Quayside',
+        ];
         $jacket = ['garment' => 'jacket', 'fabric' => 'canvas', 'style' => 'Storm'];
 
-        $this->finished('Bell Ringers of Ullenmere', -4, [[...$polo, 'colour_name' => 'plum', 'colour_hex' => '#5a2a55', 'sizes' => ['S' => 2, 'M' => 5, 'L' => 4], 'on' => ['left_chest' => 'Ringers’ bell']]], 'M2', 1);
-        $this->finished('Ullenmere Night Bakery', -3, [['garment' => 'apron', 'fabric' => 'canvas', 'style' => 'Oven', 'colour_name' => 'ecru', 'colour_hex' => '#e6dcc3', 'sizes' => ['one' => 9], 'on' => ['centre' => 'Loaf and moon']]], 'M1', 0);
-        $this->finished('Mere Seed Library', -1, [['garment' => 'bag', 'fabric' => 'canvas', 'style' => 'Market', 'colour_name' => 'natural', 'colour_hex' => '#d9c9a3', 'sizes' => ['one' => 12], 'on' => ['centre' => 'Seed sprig']]], 'M3', 1);
+        $this->finished(
+            'Bell Ringers of Ullenmere',
+            -4,
+            [
+                [
+                    ...$polo,
+                    'colour_name' => 'plum',
+                    'colour_hex' => '#5a2a55',
+                    'sizes' => ['S' => 2, 'M' => 5, 'L' => 4],
+                    'on' => ['left_chest' => 'Ringers’ bell'],
+                ],
+            ],
+            'M2',
+            1,
+        );
+        $this->finished(
+            'Ullenmere Night Bakery',
+            -3,
+            [
+                [
+                    'garment' => 'apron',
+                    'fabric' => 'canvas',
+                    'style' => 'Oven',
+                    'colour_name' => 'ecru',
+                    'colour_hex' => '#e6dcc3',
+                    'sizes' => ['one' => 9],
+                    'on' => ['centre' => 'Loaf and moon'],
+                ],
+            ],
+            'M1',
+            0,
+        );
+        $this->finished(
+            'Mere Seed Library',
+            -1,
+            [
+                [
+                    'garment' => 'bag',
+                    'fabric' => 'canvas',
+                    'style' => 'Market',
+                    'colour_name' => 'natural',
+                    'colour_hex' => '#d9c9a3',
+                    'sizes' => ['one' => 12],
+                    'on' => ['centre' => 'Seed sprig'],
+                ],
+            ],
+            'M3',
+            1,
+        );
 
-        $running = $this->order('Ullenmere Ferry Crew', 0, '17:00', [[...$cap, 'profile' => 'high', 'colour_name' => 'navy', 'colour_hex' => '#26324f', 'sizes' => ['one' => 16], 'on' => ['cap_front' => 'Lantern row']]]);
-        $backs = $this->order('Long Loch Canoe School', 1, '12:00', [[...$jacket, 'colour_name' => 'slate', 'colour_hex' => '#55606e', 'sizes' => ['S' => 2, 'M' => 4, 'L' => 3, 'XL' => 1], 'on' => ['full_back' => 'Lake panorama']]]);
-        $this->order('Bell Ringers of Ullenmere', 0, '12:00', [[...$polo, 'colour_name' => 'oatmeal', 'colour_hex' => '#ddd2bb', 'sizes' => ['M' => 4, 'L' => 6, 'XL' => 2], 'on' => ['left_chest' => 'Ringers’ bell']]]);
-        $this->order('Ullenmere Ferry Crew', 1, '16:00', [['garment' => 'hoodie', 'fabric' => 'fleece', 'style' => 'Deckhand', 'colour_name' => 'ink', 'colour_hex' => '#1f2533', 'sizes' => ['S' => 3, 'M' => 5, 'L' => 5, 'XL' => 2], 'on' => ['left_chest' => 'Ferry roundel']]]);
-        $this->order('Ullenmere Night Bakery', 0, '11:30', [['garment' => 'apron', 'fabric' => 'canvas', 'style' => 'Oven', 'colour_name' => 'rust', 'colour_hex' => '#8f4a2f', 'sizes' => ['one' => 14], 'on' => ['centre' => 'Loaf and moon']]]);
-        $this->order('Mere Seed Library', 2, '15:00', [['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow', 'colour_name' => 'sage', 'colour_hex' => '#a9b79a', 'sizes' => ['XS' => 2, 'S' => 4, 'M' => 6, 'L' => 4], 'on' => ['left_chest' => 'Seed sprig', 'sleeve' => 'Reed stalk']]]);
-        $waiting = $this->order('Festival of Lanterns', 3, '12:00', [[...$cap, 'colour_name' => 'cream', 'colour_hex' => '#efe6cf', 'sizes' => ['one' => 20], 'on' => ['cap_front' => 'Lantern row']], ['garment' => 'towel', 'fabric' => 'plush', 'style' => 'Lakeside', 'colour_name' => 'white', 'colour_hex' => '#f4f2ec', 'sizes' => ['one' => 8], 'on' => ['corner' => 'Lantern row']]], setUp: false);
-        $this->order('Long Loch Canoe School', 4, '16:00', [[...$jacket, 'colour_name' => 'moss', 'colour_hex' => '#5d6b45', 'sizes' => ['M' => 4, 'L' => 4], 'on' => ['left_chest' => 'Paddle mark']]], setUp: false);
-        $this->order('Festival of Lanterns', 5, '16:00', [['garment' => 'blanket', 'fabric' => 'plush', 'style' => 'Picnic', 'colour_name' => 'teal', 'colour_hex' => '#2f6a6a', 'sizes' => ['one' => 6], 'on' => ['corner' => null]]], setUp: false);
+        $running = $this->order('Ullenmere Ferry Crew', 0, '17:00', [
+            [
+                ...$cap,
+                'profile' => 'high',
+                'colour_name' => 'navy',
+                'colour_hex' => '#26324f',
+                'sizes' => ['one' => 16],
+                'on' => ['cap_front' => 'Lantern row'],
+            ],
+        ]);
+        $backs = $this->order('Long Loch Canoe School', 1, '12:00', [
+            [
+                ...$jacket,
+                'colour_name' => 'slate',
+                'colour_hex' => '#55606e',
+                'sizes' => ['S' => 2, 'M' => 4, 'L' => 3, 'XL' => 1],
+                'on' => ['full_back' => 'Lake panorama'],
+            ],
+        ]);
+        $this->order('Bell Ringers of Ullenmere', 0, '12:00', [
+            [
+                ...$polo,
+                'colour_name' => 'oatmeal',
+                'colour_hex' => '#ddd2bb',
+                'sizes' => ['M' => 4, 'L' => 6, 'XL' => 2],
+                'on' => ['left_chest' => 'Ringers’ bell'],
+            ],
+        ]);
+        $this->order('Ullenmere Ferry Crew', 1, '16:00', [
+            [
+                'garment' => 'hoodie',
+                'fabric' => 'fleece',
+                'style' => 'Deckhand',
+                'colour_name' => 'ink',
+                'colour_hex' => '#1f2533',
+                'sizes' => ['S' => 3, 'M' => 5, 'L' => 5, 'XL' => 2],
+                'on' => ['left_chest' => 'Ferry roundel'],
+            ],
+        ]);
+        $this->order('Ullenmere Night Bakery', 0, '11:30', [
+            [
+                'garment' => 'apron',
+                'fabric' => 'canvas',
+                'style' => 'Oven',
+                'colour_name' => 'rust',
+                'colour_hex' => '#8f4a2f',
+                'sizes' => ['one' => 14],
+                'on' => ['centre' => 'Loaf and moon'],
+            ],
+        ]);
+        $this->order('Mere Seed Library', 2, '15:00', [
+            [
+                'garment' => 'tee',
+                'fabric' => 'jersey',
+                'style' => 'Furrow',
+                'colour_name' => 'sage',
+                'colour_hex' => '#a9b79a',
+                'sizes' => ['XS' => 2, 'S' => 4, 'M' => 6, 'L' => 4],
+                'on' => ['left_chest' => 'Seed sprig', 'sleeve' => 'Reed stalk'],
+            ],
+        ]);
+        $waiting = $this->order(
+            'Festival of Lanterns',
+            3,
+            '12:00',
+            [
+                [
+                    ...$cap,
+                    'colour_name' => 'cream',
+                    'colour_hex' => '#efe6cf',
+                    'sizes' => ['one' => 20],
+                    'on' => ['cap_front' => 'Lantern row'],
+                ],
+                [
+                    'garment' => 'towel',
+                    'fabric' => 'plush',
+                    'style' => 'Lakeside',
+                    'colour_name' => 'white',
+                    'colour_hex' => '#f4f2ec',
+                    'sizes' => ['one' => 8],
+                    'on' => ['corner' => 'Lantern row'],
+                ],
+            ],
+            setUp: false,
+        );
+        $this->order(
+            'Long Loch Canoe School',
+            4,
+            '16:00',
+            [
+                [
+                    ...$jacket,
+                    'colour_name' => 'moss',
+                    'colour_hex' => '#5d6b45',
+                    'sizes' => ['M' => 4, 'L' => 4],
+                    'on' => ['left_chest' => 'Paddle mark'],
+                ],
+            ],
+            setUp: false,
+        );
+        $this->order(
+            'Festival of Lanterns',
+            5,
+            '16:00',
+            [
+                [
+                    'garment' => 'blanket',
+                    'fabric' => 'plush',
+                    'style' => 'Picnic',
+                    'colour_name' => 'teal',
+                    'colour_hex' => '#2f6a6a',
+                    'sizes' => ['one' => 6],
+                    'on' => ['corner' => null],
+                ],
+            ],
+            setUp: false,
+        );
 
-        $this->order('Long Loch Canoe School', 6, '16:00', [['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage', 'colour_name' => 'stone', 'colour_hex' => '#b3a78f', 'sizes' => ['M' => 3, 'L' => 3], 'on' => ['leg' => 'Reed stalk', 'leg ' => 'Applied leaf', 'leg  ' => 'Reed stalk']]], setUp: false);
+        $this->order(
+            'Long Loch Canoe School',
+            6,
+            '16:00',
+            [
+                [
+                    'garment' => 'trousers',
+                    'fabric' => 'canvas',
+                    'style' => 'Portage',
+                    'colour_name' => 'stone',
+                    'colour_hex' => '#b3a78f',
+                    'sizes' => ['M' => 3, 'L' => 3],
+                    'on' => ['leg' => 'Reed stalk', 'leg ' => 'Applied leaf', 'leg  ' => 'Reed stalk'],
+                ],
+            ],
+            setUp: false,
+        );
 
-        // The days after: written down as they came in, a cap here and a flat there, which is how a day fills with set-ups.
-        foreach ([
-            ['Ullenmere Ferry Crew', 3, [...$cap, 'profile' => 'high', 'colour_name' => 'navy', 'colour_hex' => '#26324f', 'sizes' => ['one' => 10], 'on' => ['cap_front' => 'Lantern row']]],
-            ['Mere Seed Library', 4, ['garment' => 'bag', 'fabric' => 'canvas', 'style' => 'Market', 'colour_name' => 'natural', 'colour_hex' => '#d9c9a3', 'sizes' => ['one' => 12], 'on' => ['centre' => 'Seed sprig']]],
-            ['Festival of Lanterns', 5, [...$cap, 'profile' => 'high', 'colour_name' => 'cream', 'colour_hex' => '#efe6cf', 'sizes' => ['one' => 8], 'on' => ['cap_front' => 'Ringers’ bell, cap']]],
-            ['Ullenmere Ferry Crew', 4, [...$polo, 'colour_name' => 'ink', 'colour_hex' => '#1f2533', 'sizes' => ['M' => 4, 'L' => 4], 'on' => ['left_chest' => 'Ferry roundel']]],
-            ['Long Loch Canoe School', 5, ['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow', 'colour_name' => 'sage', 'colour_hex' => '#a9b79a', 'sizes' => ['S' => 3, 'M' => 5], 'on' => ['sleeve' => 'Reed stalk']]],
-            ['Festival of Lanterns', 5, [...$cap, 'profile' => 'high', 'colour_name' => 'rust', 'colour_hex' => '#8f4a2f', 'sizes' => ['one' => 8], 'on' => ['cap_front' => 'Lantern row']]],
-            ['Ullenmere Night Bakery', 5, ['garment' => 'apron', 'fabric' => 'canvas', 'style' => 'Oven', 'colour_name' => 'ecru', 'colour_hex' => '#e6dcc3', 'sizes' => ['one' => 8], 'on' => ['centre' => 'Loaf and moon']]],
-            ['Bell Ringers of Ullenmere', 6, [...$cap, 'profile' => 'high', 'colour_name' => 'plum', 'colour_hex' => '#5a2a55', 'sizes' => ['one' => 8], 'on' => ['cap_front' => 'Ringers’ bell, cap']]],
-            ['Mere Seed Library', 6, ['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow', 'colour_name' => 'moss', 'colour_hex' => '#5d6b45', 'sizes' => ['S' => 4, 'M' => 6], 'on' => ['left_chest' => 'Seed sprig']]],
-            ['Long Loch Canoe School', 6, ['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow', 'colour_name' => 'sage', 'colour_hex' => '#a9b79a', 'sizes' => ['M' => 4, 'L' => 4], 'on' => ['sleeve' => 'Reed stalk']]],
-            ['Bell Ringers of Ullenmere', 6, [...$polo, 'colour_name' => 'oatmeal', 'colour_hex' => '#ddd2bb', 'sizes' => ['M' => 5, 'L' => 5], 'on' => ['left_chest' => 'Ringers’ bell']]],
-        ] as $i => [$customer, $dueIn, $line]) {
+        // The days after: written down as they came in, a cap here and a flat there, which is how a day fills with
+        // set-ups.
+        foreach (
+            [
+                [
+                    'Ullenmere Ferry Crew',
+                    3,
+                    [
+                        ...$cap,
+                        'profile' => 'high',
+                        'colour_name' => 'navy',
+                        'colour_hex' => '#26324f',
+                        'sizes' => ['one' => 10],
+                        'on' => ['cap_front' => 'Lantern row'],
+                    ],
+                ],
+                [
+                    'Mere Seed Library',
+                    4,
+                    [
+                        'garment' => 'bag',
+                        'fabric' => 'canvas',
+                        'style' => 'Market',
+                        'colour_name' => 'natural',
+                        'colour_hex' => '#d9c9a3',
+                        'sizes' => ['one' => 12],
+                        'on' => ['centre' => 'Seed sprig'],
+                    ],
+                ],
+                [
+                    'Festival of Lanterns',
+                    5,
+                    [
+                        ...$cap,
+                        'profile' => 'high',
+                        'colour_name' => 'cream',
+                        'colour_hex' => '#efe6cf',
+                        'sizes' => ['one' => 8],
+                        'on' => ['cap_front' => 'Ringers’ bell, cap'],
+                    ],
+                ],
+                [
+                    'Ullenmere Ferry Crew',
+                    4,
+                    [
+                        ...$polo,
+                        'colour_name' => 'ink',
+                        'colour_hex' => '#1f2533',
+                        'sizes' => ['M' => 4, 'L' => 4],
+                        'on' => ['left_chest' => 'Ferry roundel'],
+                    ],
+                ],
+                [
+                    'Long Loch Canoe School',
+                    5,
+                    [
+                        'garment' => 'tee',
+                        'fabric' => 'jersey',
+                        'style' => 'Furrow',
+                        'colour_name' => 'sage',
+                        'colour_hex' => '#a9b79a',
+                        'sizes' => ['S' => 3, 'M' => 5],
+                        'on' => ['sleeve' => 'Reed stalk'],
+                    ],
+                ],
+                [
+                    'Festival of Lanterns',
+                    5,
+                    [
+                        ...$cap,
+                        'profile' => 'high',
+                        'colour_name' => 'rust',
+                        'colour_hex' => '#8f4a2f',
+                        'sizes' => ['one' => 8],
+                        'on' => ['cap_front' => 'Lantern row'],
+                    ],
+                ],
+                [
+                    'Ullenmere Night Bakery',
+                    5,
+                    [
+                        'garment' => 'apron',
+                        'fabric' => 'canvas',
+                        'style' => 'Oven',
+                        'colour_name' => 'ecru',
+                        'colour_hex' => '#e6dcc3',
+                        'sizes' => ['one' => 8],
+                        'on' => ['centre' => 'Loaf and moon'],
+                    ],
+                ],
+                [
+                    'Bell Ringers of Ullenmere',
+                    6,
+                    [
+                        ...$cap,
+                        'profile' => 'high',
+                        'colour_name' => 'plum',
+                        'colour_hex' => '#5a2a55',
+                        'sizes' => ['one' => 8],
+                        'on' => ['cap_front' => 'Ringers’ bell, cap'],
+                    ],
+                ],
+                [
+                    'Mere Seed Library',
+                    6,
+                    [
+                        'garment' => 'tee',
+                        'fabric' => 'jersey',
+                        'style' => 'Furrow',
+                        'colour_name' => 'moss',
+                        'colour_hex' => '#5d6b45',
+                        'sizes' => ['S' => 4, 'M' => 6],
+                        'on' => ['left_chest' => 'Seed sprig'],
+                    ],
+                ],
+                [
+                    'Long Loch Canoe School',
+                    6,
+                    [
+                        'garment' => 'tee',
+                        'fabric' => 'jersey',
+                        'style' => 'Furrow',
+                        'colour_name' => 'sage',
+                        'colour_hex' => '#a9b79a',
+                        'sizes' => ['M' => 4, 'L' => 4],
+                        'on' => ['sleeve' => 'Reed stalk'],
+                    ],
+                ],
+                [
+                    'Bell Ringers of Ullenmere',
+                    6,
+                    [
+                        ...$polo,
+                        'colour_name' => 'oatmeal',
+                        'colour_hex' => '#ddd2bb',
+                        'sizes' => ['M' => 5, 'L' => 5],
+                        'on' => ['left_chest' => 'Ringers’ bell'],
+                    ],
+                ],
+            ] as $i => [$customer, $dueIn, $line]
+        ) {
             $this->order($customer, $dueIn, '16:00', [$line], receivedAt: $this->now->subDays(2)->addHours($i));
         }
 
@@ -83,21 +385,52 @@ final class DemoOrders
         // Nobody made these moves, so nobody undoes them.
         DB::table('plan_changes')->delete();
         $this->run($running, 'M1', loads: 5, spoil: null, at: $this->now->subMinutes(48), leaveSewing: true);
-        $this->run($backs, 'M3', loads: 1, spoil: SpoilCause::Registration, at: $this->now->subMinutes(95), leaveSewing: true);
+        $this->run(
+            $backs,
+            'M3',
+            loads: 1,
+            spoil: SpoilCause::Registration,
+            at: $this->now->subMinutes(95),
+            leaveSewing: true,
+        );
     }
 
     /** @param list<array<string, mixed>> $lines with `on`: position => artwork's name */
-    private function order(string $customer, int $dueIn, string $time, array $lines, bool $setUp = true, ?CarbonImmutable $receivedAt = null): Order
-    {
-        $due = ($dueIn >= 0 ? $this->day->addWeekdays($dueIn) : $this->now->startOfDay()->subWeekdays(-$dueIn))->setTimeFromTimeString($time);
-        $order = OrderBook::enter($customer, $receivedAt ?? $this->now->subDays(3), $due, '', array_map(static fn(array $line): array => [
-            ...$line,
-            'decorations' => array_map(static fn(string $position, ?string $artwork): array => [
-                // A line may have several at one place, along a leg: told apart by what is trimmed here.
-                'position' => trim($position),
-                'artwork_id' => $artwork === null ? null : Artwork::query()->where('name', $artwork)->value('id'),
-            ], array_keys($line['on']), $line['on']),
-        ], $lines));
+    private function order(
+        string $customer,
+        int $dueIn,
+        string $time,
+        array $lines,
+        bool $setUp = true,
+        ?CarbonImmutable $receivedAt = null,
+    ): Order {
+        $due = (
+            $dueIn >= 0
+            ? $this->day->addWeekdays($dueIn)
+            : $this->now->startOfDay()->subWeekdays(-$dueIn)
+        )->setTimeFromTimeString($time);
+        $order = OrderBook::enter(
+            $customer,
+            $receivedAt ?? $this->now->subDays(3),
+            $due,
+            '',
+            array_map(
+                static fn(array $line): array => [
+                    ...$line,
+                    'decorations' => array_map(
+                        static fn(string $position, ?string $artwork): array => [
+                            // A line may have several at one place, along a leg: told apart by what is trimmed here.
+                            'position' => trim($position),
+                            'artwork_id' =>
+                                $artwork === null ? null : Artwork::query()->where('name', $artwork)->value('id'),
+                        ],
+                        array_keys($line['on']),
+                        $line['on'],
+                    ),
+                ],
+                $lines,
+            ),
+        );
         if ($setUp) {
             foreach ($this->decorations($order) as $decoration) {
                 $this->setUp($decoration);
@@ -111,17 +444,32 @@ final class DemoOrders
     /** @param list<array<string, mixed>> $lines */
     private function finished(string $customer, int $day, array $lines, string $machine, int $spoiled): void
     {
-        $at = $this->now->startOfDay()->subWeekdays(-$day)->setTime(9, 10);
+        $at = $this->now
+            ->startOfDay()
+            ->subWeekdays(-$day)
+            ->setTime(9, 10);
         $order = $this->order($customer, $day, '16:00', $lines, receivedAt: $at->subDays(4));
         $this->putFirst($order, $machine);
-        $this->run($order, $machine, loads: null, spoil: $spoiled > 0 ? SpoilCause::Puckering : null, at: $at, leaveSewing: false);
+        $this->run(
+            $order,
+            $machine,
+            loads: null,
+            spoil: $spoiled > 0 ? SpoilCause::Puckering : null,
+            at: $at,
+            leaveSewing: false,
+        );
     }
 
     private function setUp(Decoration $decoration): void
     {
         $decoration->load(['artwork.blocks.thread', 'line']);
         $best = $this->desk->rank($decoration, Frame::query()->orderBy('id')->get())[0];
-        $this->desk->choose($decoration, Frame::query()->where('code', $best->fit->frame->id)->firstOrFail(), Choice::advised($this->desk->advise($decoration), $best->fit), []);
+        $this->desk->choose(
+            $decoration,
+            Frame::query()->where('code', $best->fit->frame->id)->firstOrFail(),
+            $this->desk->advise($decoration)->choice($best->fit),
+            [],
+        );
     }
 
     private function putFirst(Order $order, string $machine): void
@@ -133,8 +481,14 @@ final class DemoOrders
     }
 
     /** Lives through a batch: preflight, loads, a break here and there, and pieces counted. */
-    private function run(Order $order, string $machineCode, ?int $loads, ?SpoilCause $spoil, CarbonImmutable $at, bool $leaveSewing): void
-    {
+    private function run(
+        Order $order,
+        string $machineCode,
+        ?int $loads,
+        ?SpoilCause $spoil,
+        CarbonImmutable $at,
+        bool $leaveSewing,
+    ): void {
         $machine = Machine::query()->where('code', $machineCode)->firstOrFail();
         foreach ($this->decorations($order) as $decoration) {
             $batch = $decoration->batch;
@@ -143,42 +497,109 @@ final class DemoOrders
             $stitches = $decoration->artwork->stitches;
             $run = $this->record($machine, $batch, $at, EventKind::PreflightDone);
             for ($load = 1; $run->stage !== Stage::Finished && ($loads === null || $load <= $loads); $load++) {
-                $this->record($machine, $batch, $at = $at->addSeconds(70), EventKind::LoadStarted, $run->nextLoad($machine->heads));
+                $this->record(
+                    $machine,
+                    $batch,
+                    $at = $at->addSeconds(70),
+                    EventKind::LoadStarted,
+                    $run->nextLoad($machine->heads),
+                );
                 $real = $planned * (0.94 + 0.03 * ($load % 5));
                 if ($load % 4 === 3) {
-                    $this->record($machine, $batch, $at->addSeconds(120), EventKind::ThreadBroke, stitch: intdiv($stitches, 3), clock: $real / 3, source: 'machine');
+                    $this->record(
+                        $machine,
+                        $batch,
+                        $at->addSeconds(120),
+                        EventKind::ThreadBroke,
+                        stitch: intdiv($stitches, 3),
+                        clock: $real / 3,
+                        source: 'machine',
+                    );
                     $this->record($machine, $batch, $at->addSeconds(200), EventKind::Resumed);
                 }
-                $run = $this->record($machine, $batch, $at = $at->addSeconds((int) $real), EventKind::Sewn, FloorLog::run($batch)->onFrame, $stitches, $real, source: 'machine');
+                $run = $this->record(
+                    $machine,
+                    $batch,
+                    $at = $at->addSeconds((int) $real),
+                    EventKind::Sewn,
+                    FloorLog::run($batch)->onFrame,
+                    $stitches,
+                    $real,
+                    source: 'machine',
+                );
                 if ($load === 1 && $spoil !== null) {
-                    $this->record($machine, $batch, $at, EventKind::PieceSpoiled, [$run->onFrame[0]], $stitches, $real, cause: $spoil);
+                    $this->record(
+                        $machine,
+                        $batch,
+                        $at,
+                        EventKind::PieceSpoiled,
+                        [$run->onFrame[0]],
+                        $stitches,
+                        $real,
+                        cause: $spoil,
+                    );
                 }
                 $run = FloorLog::run($batch);
                 if ($run->stage === Stage::Sewn) {
-                    $run = $this->record($machine, $batch, $at, EventKind::PieceDone, $run->onFrame, $stitches, $real);
+                    $run = $this->record(
+                        $machine,
+                        $batch,
+                        $at,
+                        EventKind::PieceDone,
+                        $run->onFrame,
+                        $stitches,
+                        $real,
+                    );
                 }
             }
             if ($leaveSewing) {
                 $this->record($machine, $batch, $this->now, EventKind::LoadStarted, $run->nextLoad($machine->heads));
-                $this->record($machine, $batch, $this->now, EventKind::PieceHooped, [$run->nextLoad(2 * $machine->heads)[$machine->heads]]);
+                $this->record($machine, $batch, $this->now, EventKind::PieceHooped, [
+                    $run->nextLoad(2 * $machine->heads)[$machine->heads],
+                ]);
             }
         }
     }
 
     /** @param list<int> $pieces */
-    private function record(Machine $machine, Batch $batch, CarbonImmutable $at, EventKind $kind, array $pieces = [], int $stitch = 0, float $clock = 0.0, ?SpoilCause $cause = null, string $source = 'hand'): BatchRun
-    {
-        return CarbonImmutable::withTestNow($at, static fn(): BatchRun => FloorLog::append(
-            $machine,
-            $batch,
-            new Event(Str::uuid()->toString(), $kind, $batch->id, FloorLog::run($batch)->load, $stitch, round($clock, 1), $pieces, $cause),
-            $source === 'machine' ? 'machine' : 'hand',
-        ));
+    private function record(
+        Machine $machine,
+        Batch $batch,
+        CarbonImmutable $at,
+        EventKind $kind,
+        array $pieces = [],
+        int $stitch = 0,
+        float $clock = 0.0,
+        ?SpoilCause $cause = null,
+        string $source = 'hand',
+    ): BatchRun {
+        return CarbonImmutable::withTestNow(
+            $at,
+            static fn(): BatchRun => FloorLog::append(
+                $machine,
+                $batch,
+                new Event(
+                    Str::uuid()->toString(),
+                    $kind,
+                    $batch->id,
+                    FloorLog::run($batch)->load,
+                    $stitch,
+                    round($clock, 1),
+                    $pieces,
+                    $cause,
+                ),
+                $source === 'machine' ? 'machine' : 'hand',
+            ),
+        );
     }
 
     /** @return iterable<Decoration> */
     private function decorations(Order $order): iterable
     {
-        return Decoration::query()->with(['batch', 'setup', 'artwork'])->whereHas('line', static fn($line) => $line->where('order_id', $order->id))->orderBy('id')->get();
+        return Decoration::query()
+            ->with(['batch', 'setup', 'artwork'])
+            ->whereHas('line', static fn($line) => $line->where('order_id', $order->id))
+            ->orderBy('id')
+            ->get();
     }
 }

@@ -22,16 +22,46 @@ final class DemoShop
 {
     /** code => [name, colour, weight] */
     private const THREADS = [
-        'D-01' => ['Ink', '#1b2030', 40], 'D-02' => ['Slate', '#4a5568', 40], 'D-03' => ['Chalk', '#f7f4ec', 40], 'D-04' => ['Pewter', '#8d9199', 40],
-        'D-05' => ['Wick', '#f3c64b', 40], 'D-06' => ['Squash', '#e08a2c', 40], 'D-07' => ['Tallow', '#f6e7b4', 40], 'D-08' => ['Foxglove', '#b5498f', 40],
-        'D-09' => ['Ember', '#d4482b', 40], 'D-10' => ['Rosehip', '#a8242f', 40], 'D-11' => ['Plum', '#5a2a55', 40], 'D-12' => ['Deep Tarn', '#1f3f66', 40],
-        'D-13' => ['Ripple', '#5b8fb9', 40], 'D-14' => ['Night Oven', '#27304f', 40], 'D-15' => ['Harebell', '#7c86c9', 40], 'D-16' => ['Mere', '#2f6f8f', 40],
-        'D-17' => ['Pennant', '#c9302c', 40], 'D-18' => ['Brick', '#8f3b2a', 40], 'D-19' => ['Reed', '#7d8b4a', 40], 'D-20' => ['Stem', '#3f6b35', 40],
-        'D-21' => ['Kelp', '#2e4a3a', 40], 'D-22' => ['Fell', '#5f7f5a', 40], 'D-23' => ['Seedling', '#7fb24a', 40], 'D-24' => ['Bracken', '#9a6b34', 40],
-        'D-25' => ['Peat', '#3b2a20', 40], 'D-26' => ['Paper Lamp', '#f2a65a', 40], 'D-27' => ['Bronze', '#a97b2f', 40], 'D-28' => ['Crust', '#c58a4a', 40],
-        'D-29' => ['Old Gold', '#cfa440', 40], 'D-30' => ['Cord', '#6b5a45', 40], 'D-31' => ['Foam', '#dcebf0', 40], 'D-32' => ['Heather', '#9a7aa8', 40],
-        'D-33' => ['Duck Egg', '#a9d0c8', 40], 'D-34' => ['Blush', '#eab6a8', 40], 'D-61' => ['Stem fine', '#41693a', 60], 'D-62' => ['Chalk fine', '#f5f3ea', 60],
-        'D-63' => ['Peat fine', '#41301f', 60], 'D-64' => ['Ink fine', '#1e2433', 60], 'D-65' => ['Ember fine', '#cf4a2e', 60], 'D-66' => ['Mere fine', '#316d8c', 60],
+        'D-01' => ['Ink', '#1b2030', 40],
+        'D-02' => ['Slate', '#4a5568', 40],
+        'D-03' => ['Chalk', '#f7f4ec', 40],
+        'D-04' => ['Pewter', '#8d9199', 40],
+        'D-05' => ['Wick', '#f3c64b', 40],
+        'D-06' => ['Squash', '#e08a2c', 40],
+        'D-07' => ['Tallow', '#f6e7b4', 40],
+        'D-08' => ['Foxglove', '#b5498f', 40],
+        'D-09' => ['Ember', '#d4482b', 40],
+        'D-10' => ['Rosehip', '#a8242f', 40],
+        'D-11' => ['Plum', '#5a2a55', 40],
+        'D-12' => ['Deep Tarn', '#1f3f66', 40],
+        'D-13' => ['Ripple', '#5b8fb9', 40],
+        'D-14' => ['Night Oven', '#27304f', 40],
+        'D-15' => ['Harebell', '#7c86c9', 40],
+        'D-16' => ['Mere', '#2f6f8f', 40],
+        'D-17' => ['Pennant', '#c9302c', 40],
+        'D-18' => ['Brick', '#8f3b2a', 40],
+        'D-19' => ['Reed', '#7d8b4a', 40],
+        'D-20' => ['Stem', '#3f6b35', 40],
+        'D-21' => ['Kelp', '#2e4a3a', 40],
+        'D-22' => ['Fell', '#5f7f5a', 40],
+        'D-23' => ['Seedling', '#7fb24a', 40],
+        'D-24' => ['Bracken', '#9a6b34', 40],
+        'D-25' => ['Peat', '#3b2a20', 40],
+        'D-26' => ['Paper Lamp', '#f2a65a', 40],
+        'D-27' => ['Bronze', '#a97b2f', 40],
+        'D-28' => ['Crust', '#c58a4a', 40],
+        'D-29' => ['Old Gold', '#cfa440', 40],
+        'D-30' => ['Cord', '#6b5a45', 40],
+        'D-31' => ['Foam', '#dcebf0', 40],
+        'D-32' => ['Heather', '#9a7aa8', 40],
+        'D-33' => ['Duck Egg', '#a9d0c8', 40],
+        'D-34' => ['Blush', '#eab6a8', 40],
+        'D-61' => ['Stem fine', '#41693a', 60],
+        'D-62' => ['Chalk fine', '#f5f3ea', 60],
+        'D-63' => ['Peat fine', '#41301f', 60],
+        'D-64' => ['Ink fine', '#1e2433', 60],
+        'D-65' => ['Ember fine', '#cf4a2e', 60],
+        'D-66' => ['Mere fine', '#316d8c', 60],
     ];
 
     /** code, name, kind, driver, outer w, h, window w, h, corner, round, offset x, y, count */
@@ -50,9 +80,58 @@ final class DemoShop
 
     /** code, name, heads, needles, top speed, drivers, driver, frame, threads from needle 1 on, pinned */
     private const MACHINES = [
-        ['M1', 'Heron', 1, 15, 1000, ['flat', 'cap', 'clamp'], 'cap', 'K-1', ['D-03', 'D-01', 'D-12', 'D-11', 'D-17', 'D-14', 'D-20', 'D-07', 'D-05', 'D-30', 'D-09', 'D-26', 'D-62', 'D-64', 'D-04'], [1, 2]],
-        ['M2', 'Wren', 1, 6, 800, ['flat', 'cylinder'], 'flat', 'R-9', ['D-03', 'D-27', 'D-29', 'D-02', 'D-61', 'D-63'], [1]],
-        ['M3', 'Twins', 2, 12, 900, ['flat', 'cap'], 'flat', 'S-30', ['D-03', 'D-16', 'D-13', 'D-22', 'D-24', 'D-07', 'D-01', 'D-08', 'D-20', 'D-06', 'D-32', 'D-04'], [1]],
+        [
+            'M1',
+            'Heron',
+            1,
+            15,
+            1000,
+            ['flat', 'cap', 'clamp'],
+            'cap',
+            'K-1',
+            [
+                'D-03',
+                'D-01',
+                'D-12',
+                'D-11',
+                'D-17',
+                'D-14',
+                'D-20',
+                'D-07',
+                'D-05',
+                'D-30',
+                'D-09',
+                'D-26',
+                'D-62',
+                'D-64',
+                'D-04',
+            ],
+            [1, 2],
+        ],
+        [
+            'M2',
+            'Wren',
+            1,
+            6,
+            800,
+            ['flat', 'cylinder'],
+            'flat',
+            'R-9',
+            ['D-03', 'D-27', 'D-29', 'D-02', 'D-61', 'D-63'],
+            [1],
+        ],
+        [
+            'M3',
+            'Twins',
+            2,
+            12,
+            900,
+            ['flat', 'cap'],
+            'flat',
+            'S-30',
+            ['D-03', 'D-16', 'D-13', 'D-22', 'D-24', 'D-07', 'D-01', 'D-08', 'D-20', 'D-06', 'D-32', 'D-04'],
+            [1],
+        ],
     ];
 
     /** Threads with two cones. */
@@ -66,11 +145,44 @@ final class DemoShop
 
     /** artwork, fabric, backing, layers, needle, speed, passed, remark, who, days ago */
     private const SEW_OUTS = [
-        ['Ferry roundel', 'pique', 'cutaway', 2, '75/11 ballpoint', 750, false, 'Rim drew in by a millimetre: one more layer.', 'Ilse', 19],
-        ['Ferry roundel', 'pique', 'cutaway', 2, '75/11 ballpoint', 700, true, 'Flat after unhooping, rim closed.', 'Ilse', 18],
+        [
+            'Ferry roundel',
+            'pique',
+            'cutaway',
+            2,
+            '75/11 ballpoint',
+            750,
+            false,
+            'Rim drew in by a millimetre: one more layer.',
+            'Ilse',
+            19,
+        ],
+        [
+            'Ferry roundel',
+            'pique',
+            'cutaway',
+            2,
+            '75/11 ballpoint',
+            700,
+            true,
+            'Flat after unhooping, rim closed.',
+            'Ilse',
+            18,
+        ],
         ['Lantern row', 'twill', 'tear_away', 2, '75/11 sharp', 600, true, '', 'Odo', 16],
         ['Loaf and moon', 'canvas', 'tear_away', 2, '75/11 sharp', 850, true, '', 'Odo', 12],
-        ['Ringers’ bell, cap', 'twill', 'tear_away', 2, '80/12 sharp', 550, false, 'Clapper off its place: slack pushed in from the left.', 'Ilse', 9],
+        [
+            'Ringers’ bell, cap',
+            'twill',
+            'tear_away',
+            2,
+            '80/12 sharp',
+            550,
+            false,
+            'Clapper off its place: slack pushed in from the left.',
+            'Ilse',
+            9,
+        ],
     ];
 
     public static function build(CarbonImmutable $at): void
@@ -79,27 +191,63 @@ final class DemoShop
         foreach (array_keys(self::THREADS) as $i => $code) {
             [$name, $hex, $weight] = self::THREADS[$code];
             $thread = Thread::query()->create(['code' => $code, 'name' => $name, 'hex' => $hex, 'weight' => $weight]);
-            $place = sprintf('%s%d', chr(65 + intdiv($i, 8)), $i % 8 + 1);
-            $metres = self::LITTLE[$code] ?? 600 + ($i * 977) % 4300;
+            $place = sprintf('%s%d', chr(65 + intdiv($i, 8)), ($i % 8) + 1);
+            $metres = self::LITTLE[$code] ?? 600 + (($i * 977) % 4300);
             // What is used most stands there twice: one cone begun, one whole.
             foreach (in_array($code, self::TWICE, true) ? [$metres, 5000] : [$metres] as $cone => $left) {
-                $thread->cones()->create(['number' => $cone + 1, 'place' => $cone === 0 ? $place : $place.' behind', 'metres_left' => $left, 'measured_at' => $at]);
+                $thread
+                    ->cones()
+                    ->create([
+                        'number' => $cone + 1,
+                        'place' => $cone === 0 ? $place : $place.' behind',
+                        'metres_left' => $left,
+                        'measured_at' => $at,
+                    ]);
             }
         }
-        foreach (self::FRAMES as [$code, $name, $kind, $driver, $ow, $oh, $ww, $wh, $corner, $round, $ox, $oy, $count]) {
+        foreach (
+            self::FRAMES as [$code, $name, $kind, $driver, $ow, $oh, $ww, $wh, $corner, $round, $ox, $oy, $count]
+        ) {
             Frame::query()->create([
-                'code' => $code, 'name' => $name, 'kind' => $kind, 'driver' => $driver, 'outer_width_mm' => $ow, 'outer_height_mm' => $oh,
-                'window_width_mm' => $ww, 'window_height_mm' => $wh, 'corner_mm' => $corner, 'round' => $round, 'offset_x_mm' => $ox, 'offset_y_mm' => $oy, 'count' => $count,
+                'code' => $code,
+                'name' => $name,
+                'kind' => $kind,
+                'driver' => $driver,
+                'outer_width_mm' => $ow,
+                'outer_height_mm' => $oh,
+                'window_width_mm' => $ww,
+                'window_height_mm' => $wh,
+                'corner_mm' => $corner,
+                'round' => $round,
+                'offset_x_mm' => $ox,
+                'offset_y_mm' => $oy,
+                'count' => $count,
             ]);
         }
-        foreach (self::MACHINES as [$code, $name, $heads, $needles, $top, $drivers, $driver, $frame, $threads, $pinned]) {
+        foreach (
+            self::MACHINES as [$code, $name, $heads, $needles, $top, $drivers, $driver, $frame, $threads, $pinned]
+        ) {
             $machine = Machine::query()->create([
-                'code' => $code, 'name' => $name, 'heads' => $heads, 'needles' => $needles, 'top_spm' => $top, 'drivers' => $drivers, 'driver' => $driver,
-                'frame_id' => Frame::query()->where('code', $frame)->value('id'), 'token_hash' => hash('sha256', self::token($code)),
+                'code' => $code,
+                'name' => $name,
+                'heads' => $heads,
+                'needles' => $needles,
+                'top_spm' => $top,
+                'drivers' => $drivers,
+                'driver' => $driver,
+                'frame_id' => Frame::query()->where('code', $frame)->value('id'),
+                'token_hash' => hash('sha256', self::token($code)),
             ]);
             foreach ($threads as $i => $thread) {
                 $on = Thread::query()->where('code', $thread)->firstOrFail();
-                Needle::query()->create(['machine_id' => $machine->id, 'number' => $i + 1, 'thread_id' => $on->id, 'pinned' => in_array($i + 1, $pinned, true), 'size' => $on->needleSize(), 'point' => 'sharp']);
+                Needle::query()->create([
+                    'machine_id' => $machine->id,
+                    'number' => $i + 1,
+                    'thread_id' => $on->id,
+                    'pinned' => in_array($i + 1, $pinned, true),
+                    'size' => $on->needleSize(),
+                    'point' => 'sharp',
+                ]);
             }
         }
         DemoSetup::build($at);
@@ -121,9 +269,14 @@ final class DemoShop
             $tape = (new TapeWriter())->toString($pattern);
             [$of, $variant] = self::VERSIONS[$name] ?? [null, Variant::Standard];
             $artwork = Artwork::query()->create([
-                'name' => $name, 'file_name' => strtolower(str_replace([' ', '’', ','], ['-', '', ''], $name)).'.dst',
-                'checksum' => hash('sha256', $tape), 'bytes' => strlen($tape), 'created_at' => $at->subDays(20),
-                'family_id' => $of === null ? null : $ids[$of], 'variant' => $variant->value, 'lettering' => $name === 'Reed stalk' ? false : null,
+                'name' => $name,
+                'file_name' => strtolower(str_replace([' ', '’', ','], ['-', '', ''], $name)).'.dst',
+                'checksum' => hash('sha256', $tape),
+                'bytes' => strlen($tape),
+                'created_at' => $at->subDays(20),
+                'family_id' => $of === null ? null : $ids[$of],
+                'variant' => $variant->value,
+                'lettering' => $name === 'Reed stalk' ? false : null,
             ]);
             $ids[$name] = $artwork->id;
             Storage::put($artwork->tapePath(), $tape);
@@ -133,11 +286,24 @@ final class DemoShop
                 $block->update(['thread_id' => $name === 'Paddle mark' && $i === 2 ? null : $threads[$codes[$i]]]);
             }
         }
-        foreach (self::SEW_OUTS as [$name, $fabric, $backing, $layers, $needle, $speed, $passed, $remark, $who, $days]) {
-            Artwork::query()->findOrFail($ids[$name])->sewOuts()->create([
-                'revision' => 1, 'fabric' => $fabric, 'backing' => $backing, 'layers' => $layers, 'needle' => $needle, 'speed_spm' => $speed,
-                'passed' => $passed, 'remark' => $remark, 'who' => $who, 'sewn_at' => $at->subDays($days),
-            ]);
+        foreach (
+            self::SEW_OUTS as [$name, $fabric, $backing, $layers, $needle, $speed, $passed, $remark, $who, $days]
+        ) {
+            Artwork::query()
+                ->findOrFail($ids[$name])
+                ->sewOuts()
+                ->create([
+                    'revision' => 1,
+                    'fabric' => $fabric,
+                    'backing' => $backing,
+                    'layers' => $layers,
+                    'needle' => $needle,
+                    'speed_spm' => $speed,
+                    'passed' => $passed,
+                    'remark' => $remark,
+                    'who' => $who,
+                    'sewn_at' => $at->subDays($days),
+                ]);
         }
     }
 }

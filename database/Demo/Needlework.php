@@ -67,8 +67,10 @@ final class Needlework
             $before = $points[max(0, count($points) - $i - 2)];
             $after = $points[min(count($points) - 1, count($points) - $i)];
             $length = hypot($after->x - $before->x, $after->y - $before->y) ?: 1.0;
-            $side = ($i % 2 === 0 ? 1 : -1) * $widthMm / 2 / $length;
-            $this->sewTo(new Point($p->x - ($after->y - $before->y) * $side, $p->y + ($after->x - $before->x) * $side));
+            $side = (($i % 2 === 0 ? 1 : -1) * $widthMm) / 2 / $length;
+            $this->sewTo(
+                new Point($p->x - ($after->y - $before->y) * $side, $p->y + ($after->x - $before->x) * $side),
+            );
         }
 
         return $this;
@@ -98,7 +100,11 @@ final class Needlework
                 // Rows are staggered by thirds, so that needle points do not line up into a furrow.
                 $offset = self::FILL_MM * (($row % 3) / 3);
                 $step = $to > $from ? self::FILL_MM : -self::FILL_MM;
-                for ($x = $from + ($to > $from ? $offset : -$offset); ($to - $x) * $step > 0.5 * abs($step); $x += $step) {
+                for (
+                    $x = $from + ($to > $from ? $offset : -$offset);
+                    ($to - $x) * $step > 0.5 * abs($step);
+                    $x += $step
+                ) {
                     if (abs($x - $from) > 0.5) {
                         $this->sewTo(self::turn(new Point($x, $y), $degrees));
                     }
@@ -112,12 +118,18 @@ final class Needlework
     }
 
     /** @return list<Point> a circle or part of one, counter-clockwise from the right */
-    public static function arc(float $x, float $y, float $radius, float $fromDegrees = 0, float $toDegrees = 360, ?float $radiusY = null): array
-    {
+    public static function arc(
+        float $x,
+        float $y,
+        float $radius,
+        float $fromDegrees = 0,
+        float $toDegrees = 360,
+        ?float $radiusY = null,
+    ): array {
         $points = [];
         $steps = max(8, (int) ceil(abs($toDegrees - $fromDegrees) / 5));
         for ($i = 0; $i <= $steps; $i++) {
-            $t = deg2rad($fromDegrees + ($toDegrees - $fromDegrees) * $i / $steps);
+            $t = deg2rad($fromDegrees + (($toDegrees - $fromDegrees) * $i) / $steps);
             $points[] = new Point($x + $radius * cos($t), $y + ($radiusY ?? $radius) * sin($t));
         }
 
@@ -125,11 +137,17 @@ final class Needlework
     }
 
     /** @return list<Point> a smooth wave from left to right */
-    public static function wave(float $left, float $right, float $y, float $height, float $length, float $phase = 0): array
-    {
+    public static function wave(
+        float $left,
+        float $right,
+        float $y,
+        float $height,
+        float $length,
+        float $phase = 0,
+    ): array {
         $points = [];
         for ($x = $left; $x <= $right; $x += 1.0) {
-            $points[] = new Point($x, $y + $height * sin(2 * M_PI * ($x - $left) / $length + $phase));
+            $points[] = new Point($x, $y + $height * sin((2 * M_PI * ($x - $left)) / $length + $phase));
         }
 
         return $points;
@@ -152,10 +170,14 @@ final class Needlework
         $near = hypot($x - $this->builder->x(), $y - $this->builder->y()) < 25;
         if (! $this->begun) {
             for ($i = 1; $i <= 2; $i++) {
-                $this->builder->jumpTo((int) round($x * $i / 2), (int) round($y * $i / 2));
+                $this->builder->jumpTo((int) round(($x * $i) / 2), (int) round(($y * $i) / 2));
             }
         } elseif (! $near) {
-            $this->builder->trimTo($x, $y, max(3, (int) ceil(max(abs($x - $this->builder->x()), abs($y - $this->builder->y())) / 115)));
+            $this->builder->trimTo(
+                $x,
+                $y,
+                max(3, (int) ceil(max(abs($x - $this->builder->x()), abs($y - $this->builder->y())) / 115)),
+            );
         } else {
             $this->builder->stitchTo($x, $y);
         }
@@ -179,7 +201,12 @@ final class Needlework
         $from = new Point($this->builder->x() / 10, $this->builder->y() / 10);
         $steps = max(1, (int) ceil(hypot($to->x - $from->x, $to->y - $from->y) / $stitchMm));
         for ($i = 1; $i <= $steps; $i++) {
-            $this->sewTo(new Point($from->x + ($to->x - $from->x) * $i / $steps, $from->y + ($to->y - $from->y) * $i / $steps));
+            $this->sewTo(
+                new Point(
+                    $from->x + (($to->x - $from->x) * $i) / $steps,
+                    $from->y + (($to->y - $from->y) * $i) / $steps,
+                ),
+            );
         }
     }
 
@@ -204,7 +231,10 @@ final class Needlework
             $length = hypot($b->x - $a->x, $b->y - $a->y);
             $at = $left;
             for (; $at <= $length; $at += $stepMm) {
-                $points[] = new Point($a->x + ($b->x - $a->x) * $at / $length, $a->y + ($b->y - $a->y) * $at / $length);
+                $points[] = new Point(
+                    $a->x + (($b->x - $a->x) * $at) / $length,
+                    $a->y + (($b->y - $a->y) * $at) / $length,
+                );
             }
             $left = $length > 0 ? $at - $length : $left;
         }
@@ -253,8 +283,8 @@ final class Needlework
         $xs = [];
         foreach ($shape as $i => $a) {
             $b = $shape[($i + 1) % count($shape)];
-            if (($a->y <= $y) !== ($b->y <= $y)) {
-                $xs[] = $a->x + ($b->x - $a->x) * ($y - $a->y) / ($b->y - $a->y);
+            if ($a->y <= $y !== $b->y <= $y) {
+                $xs[] = $a->x + (($b->x - $a->x) * ($y - $a->y)) / ($b->y - $a->y);
             }
         }
         sort($xs);

@@ -125,7 +125,20 @@ return new class () extends Migration {
 
     public function down(): void
     {
-        foreach (['plans', 'pieces', 'batches', 'setups', 'decorations', 'order_lines', 'orders', 'customers', 'artwork_blocks', 'artworks'] as $table) {
+        foreach (
+            [
+                'plans',
+                'pieces',
+                'batches',
+                'setups',
+                'decorations',
+                'order_lines',
+                'orders',
+                'customers',
+                'artwork_blocks',
+                'artworks',
+            ] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

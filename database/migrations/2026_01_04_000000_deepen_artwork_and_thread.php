@@ -68,7 +68,9 @@ return new class () extends Migration {
             $table->dateTime('measured_at');
             $table->unique(['thread_id', 'number']);
         });
-        DB::statement('insert into cones (thread_id, number, place, metres_left, measured_at) select id, 1, shelf, metres_left, now() from threads');
+        DB::statement(
+            'insert into cones (thread_id, number, place, metres_left, measured_at) select id, 1, shelf, metres_left, now() from threads',
+        );
         Schema::table('threads', static function (Blueprint $table): void {
             $table->dropColumn(['shelf', 'metres_left']);
         });
@@ -80,14 +82,29 @@ return new class () extends Migration {
             $table->string('shelf', 32)->default('');
             $table->unsignedInteger('metres_left')->default(0);
         });
-        DB::statement('update threads t set shelf = coalesce((select min(place) from cones c where c.thread_id = t.id), ""), metres_left = coalesce((select round(sum(metres_left)) from cones c where c.thread_id = t.id), 0)');
+        DB::statement(
+            'update threads t set shelf = coalesce((select min(place) from cones c where c.thread_id = t.id), ""), metres_left = coalesce((select round(sum(metres_left)) from cones c where c.thread_id = t.id), 0)',
+        );
         foreach (['cones', 'sew_outs', 'artwork_revisions'] as $table) {
             Schema::dropIfExists($table);
         }
-        Schema::table('artwork_blocks', static fn(Blueprint $table) => $table->dropColumn(['proposed_role', 'role', 'action', 'note']));
+        Schema::table(
+            'artwork_blocks',
+            static fn(Blueprint $table) => $table->dropColumn(['proposed_role', 'role', 'action', 'note']),
+        );
         Schema::table('artworks', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('family_id');
-            $table->dropColumn(['variant', 'revision', 'lettering', 'made', 'crossings', 'objects', 'ends', 'against_distance', 'against_height']);
+            $table->dropColumn([
+                'variant',
+                'revision',
+                'lettering',
+                'made',
+                'crossings',
+                'objects',
+                'ends',
+                'against_distance',
+                'against_height',
+            ]);
         });
     }
 };

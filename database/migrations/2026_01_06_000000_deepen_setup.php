@@ -83,7 +83,13 @@ return new class () extends Migration {
             // size => where the design goes on it, in few words
             $table->json('places')->nullable();
         });
-        DB::table('setups')->where('override_reason', '!=', '')->update(['departures' => DB::raw("json_array(json_object('about', 'frame', 'advised', '', 'chosen', '', 'why', override_reason))")]);
+        DB::table('setups')
+            ->where('override_reason', '!=', '')
+            ->update([
+                'departures' => DB::raw(
+                    "json_array(json_object('about', 'frame', 'advised', '', 'chosen', '', 'why', override_reason))",
+                ),
+            ]);
         Schema::table('setups', static function (Blueprint $table): void {
             $table->dropColumn('override_reason');
         });
@@ -117,7 +123,9 @@ return new class () extends Migration {
 
     public function down(): void
     {
-        foreach (['practices', 'step_confirmations', 'kept_places', 'backing_cuts', 'backing_stocks', 'people'] as $table) {
+        foreach (
+            ['practices', 'step_confirmations', 'kept_places', 'backing_cuts', 'backing_stocks', 'people'] as $table
+        ) {
             Schema::dropIfExists($table);
         }
         Schema::table('floor_events', static fn(Blueprint $table) => $table->dropColumn('who'));
@@ -125,7 +133,10 @@ return new class () extends Migration {
             $table->string('override_reason', 200)->default('');
             $table->dropColumn(['departures', 'steps', 'places']);
         });
-        Schema::table('machines', static fn(Blueprint $table) => $table->dropColumn(['arm_width_mm', 'gap_mm', 'turns_caps', 'driver_min']));
+        Schema::table(
+            'machines',
+            static fn(Blueprint $table) => $table->dropColumn(['arm_width_mm', 'gap_mm', 'turns_caps', 'driver_min']),
+        );
         Schema::table('frames', static fn(Blueprint $table) => $table->dropColumn(['holes', 'label']));
         Schema::table('order_lines', static function (Blueprint $table): void {
             $table->dropConstrainedForeignId('garment_style_id');

@@ -16,7 +16,8 @@ return new class () extends Migration {
         Schema::table('machines', static function (Blueprint $table): void {
             $table->string('needle', 24)->default('');
         });
-        // Pieces that are run apart from the others of their decoration: a decoration of their own, that says which it is of.
+        // Pieces that are run apart from the others of their decoration: a decoration of their own, that says which
+        // it is of.
         Schema::table('decorations', static function (Blueprint $table): void {
             $table->foreignId('split_from_id')->nullable()->constrained('decorations')->cascadeOnDelete();
         });

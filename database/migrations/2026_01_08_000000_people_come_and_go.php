@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Schema;
 return new class () extends Migration {
     public function up(): void
     {
-        // Who is in beside the usual people, or away: on some days of the week, from one day to another, for some hours or all.
+        // Who is in beside the usual people, or away: on some days of the week, from one day to another, for some
+        // hours or all.
         Schema::create('presences', static function (Blueprint $table): void {
             $table->id();
             $table->string('who', 60);
@@ -30,7 +31,8 @@ return new class () extends Migration {
         Schema::table('downtimes', static function (Blueprint $table): void {
             $table->unsignedSmallInteger('every_days')->nullable();
         });
-        // They were kept in a shorter form, that fixed starts, parts, and the version a change was made upon are not in.
+        // They were kept in a shorter form, that fixed starts, parts, and the version a change was made upon are not
+        // in.
         DB::table('plan_changes')->delete();
         Schema::table('plan_changes', static function (Blueprint $table): void {
             $table->unsignedBigInteger('seen');

@@ -44,8 +44,18 @@ abstract class BrowserTestCase extends TestCase
     {
         self::$profile = sys_get_temp_dir().'/hakama-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions())->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
-            '--disable-sync', '--hide-scrollbars', '--window-size=1280,800', '--lang=en-GB', '--user-data-dir='.self::$profile,
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--hide-scrollbars',
+            '--window-size=1280,800',
+            '--lang=en-GB',
+            '--user-data-dir='.self::$profile,
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -60,7 +70,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function find(string $css): RemoteWebElement
     {
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->all($css) !== [], "there is no {$css} on ".$this->browser->getCurrentURL());
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => $this->all($css) !== [],
+                "there is no {$css} on ".$this->browser->getCurrentURL(),
+            );
 
         return $this->all($css)[0];
     }
@@ -71,7 +86,9 @@ abstract class BrowserTestCase extends TestCase
         return array_values($this->browser->findElements(WebDriverBy::cssSelector($css)));
     }
 
-    /** Pages are drawn anew under the test's hands, so what is gone by the time it is pressed is looked for once more. */
+    /**
+     * Pages are drawn anew under the test's hands, so what is gone by the time it is pressed is looked for once more.
+     */
     protected function press(string $label): void
     {
         $path = sprintf('//*[self::button or self::a][contains(normalize-space(.), "%s")]', $label);
@@ -90,14 +107,20 @@ abstract class BrowserTestCase extends TestCase
     /** Asked in one breath: between finding an element and asking it, the page may have been drawn anew. */
     protected function attribute(string $css, string $name): ?string
     {
-        $value = $this->browser->executeScript('return document.querySelector(arguments[0])?.getAttribute(arguments[1]) ?? null', [$css, $name]);
+        $value = $this->browser->executeScript(
+            'return document.querySelector(arguments[0])?.getAttribute(arguments[1]) ?? null',
+            [$css, $name],
+        );
 
         return is_string($value) ? $value : null;
     }
 
     protected function textOf(string $css): string
     {
-        return (string) $this->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]);
+        return (string) $this->browser->executeScript(
+            'return document.querySelector(arguments[0])?.innerText ?? ""',
+            [$css],
+        );
     }
 
     protected function type(string $css, string $text): void
@@ -114,7 +137,10 @@ abstract class BrowserTestCase extends TestCase
         $this->steadily(fn() => (new \Facebook\WebDriver\WebDriverSelect($this->find($css)))->selectByValue($value));
     }
 
-    /** A part of the page that is drawn anew between finding a field and using it is a reason to find it once more, and no other is. */
+    /**
+     * A part of the page that is drawn anew between finding a field and using it is a reason to find it once more,
+     * and no other is.
+     */
     private function steadily(callable $do): void
     {
         for ($tries = 1; ; $tries++) {
@@ -135,7 +161,10 @@ abstract class BrowserTestCase extends TestCase
     protected function set(string $css, string $value): void
     {
         $this->find($css);
-        $this->browser->executeScript('const el = document.querySelector(arguments[0]); el.value = arguments[1]; el.dispatchEvent(new Event("change", {bubbles: true}))', [$css, $value]);
+        $this->browser->executeScript(
+            'const el = document.querySelector(arguments[0]); el.value = arguments[1]; el.dispatchEvent(new Event("change", {bubbles: true}))',
+            [$css, $value],
+        );
     }
 
     protected function keys(string ...$keys): void
@@ -147,12 +176,21 @@ abstract class BrowserTestCase extends TestCase
 
     protected function shift(string $key): void
     {
-        (new WebDriverActions($this->browser))->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, $key)->keyUp(null, WebDriverKeys::SHIFT)->perform();
+        (new WebDriverActions($this->browser))
+            ->keyDown(null, WebDriverKeys::SHIFT)
+            ->sendKeys(null, $key)
+            ->keyUp(null, WebDriverKeys::SHIFT)
+            ->perform();
     }
 
     protected function sees(string $text): void
     {
-        $this->browser->wait(10, 100)->until(fn(): bool => str_contains($this->text(), $text), "\"{$text}\" is not on ".$this->browser->getCurrentURL().":\n".substr($this->text(), 0, 1500));
+        $this->browser
+            ->wait(10, 100)
+            ->until(
+                fn(): bool => str_contains($this->text(), $text),
+                "\"{$text}\" is not on ".$this->browser->getCurrentURL().":\n".substr($this->text(), 0, 1500),
+            );
         $this->addToAssertionCount(1);
     }
 
@@ -166,8 +204,12 @@ abstract class BrowserTestCase extends TestCase
     {
         $seen = [];
         for ($i = 0; $i < 120; $i++) {
-            $seen[] = $this->browser->executeScript('return document.activeElement.id || document.activeElement.outerHTML.slice(0, 60)');
-            if ($this->browser->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true) {
+            $seen[] = $this->browser->executeScript(
+                'return document.activeElement.id || document.activeElement.outerHTML.slice(0, 60)',
+            );
+            if (
+                $this->browser->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true
+            ) {
                 $this->addToAssertionCount(1);
 
                 return;

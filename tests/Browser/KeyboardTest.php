@@ -72,7 +72,9 @@ final class KeyboardTest extends BrowserTestCase
         $this->sees('Before the first load');
         $this->sees($batch);
         // Each line of the list has a key of its own, shown beside it.
-        $lines = $this->browser->executeScript('return [...document.querySelectorAll(".check kbd")].map((el) => el.textContent)');
+        $lines = $this->browser->executeScript(
+            'return [...document.querySelectorAll(".check kbd")].map((el) => el.textContent)',
+        );
         self::assertGreaterThan(4, count($lines));
         $this->keys(...$lines);
         $this->tabTo('#who');
@@ -93,21 +95,43 @@ final class KeyboardTest extends BrowserTestCase
         $css = ".fold[data-batch=\"{$batch}\"]";
         for ($day = 0; $day < 5 && $this->all($css) === []; $day++) {
             $this->keys('n');
-            $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->browser->getCurrentURL(), 'day='.($day + 1)));
+            $this->browser
+                ->wait(8, 100)
+                ->until(fn(): bool => str_contains($this->browser->getCurrentURL(), 'day='.($day + 1)));
             $this->find('#plan');
         }
         $this->tabTo($css);
         for ($i = 0; $i < 12; $i++) {
             $this->find($css);
-            [$machine, $place] = [(string) $this->attribute($css, 'data-machine'), (int) $this->attribute($css, 'data-place')];
+            [$machine, $place] = [
+                (string) $this->attribute($css, 'data-machine'),
+                (int) $this->attribute($css, 'data-place'),
+            ];
             if ($machine === 'M2' && $place === 0) {
                 break;
             }
-            $this->shift($machine < 'M2' ? WebDriverKeys::ARROW_DOWN : ($machine > 'M2' ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_LEFT));
+            $this->shift(
+                $machine < 'M2'
+                    ? WebDriverKeys::ARROW_DOWN
+                    : ($machine > 'M2'
+                        ? WebDriverKeys::ARROW_UP
+                        : WebDriverKeys::ARROW_LEFT),
+            );
             // What it would bring is said before it is let go.
-            $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'), 'nothing is said of the move');
+            $this->browser
+                ->wait(8, 100)
+                ->until(
+                    fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'),
+                    'nothing is said of the move',
+                );
             $this->keys(WebDriverKeys::ENTER);
-            $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute($css, 'data-machine') !== $machine || (int) $this->attribute($css, 'data-place') !== $place, 'the batch did not move');
+            $this->browser
+                ->wait(8, 100)
+                ->until(
+                    fn(): bool => $this->attribute($css, 'data-machine') !== $machine
+                        || (int) $this->attribute($css, 'data-place') !== $place,
+                    'the batch did not move',
+                );
             if ($this->all($css) === []) {
                 $this->keys('p');
                 $this->find('#plan');
@@ -132,6 +156,11 @@ final class KeyboardTest extends BrowserTestCase
                 $this->sees('Sewing load '.($load + 1));
             }
         }
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->text() !== '' && ! str_contains($this->text(), $batch.','), 'the batch is still there');
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => $this->text() !== '' && ! str_contains($this->text(), $batch.','),
+                'the batch is still there',
+            );
     }
 }

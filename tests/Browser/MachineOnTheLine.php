@@ -19,7 +19,10 @@ final class MachineOnTheLine
 
     public function __construct(string $code)
     {
-        $this->line = new Line((string) getenv('TEST_URL'), hash_hmac('sha256', "machine {$code}", (string) getenv('MACHINE_SECRET')));
+        $this->line = new Line(
+            (string) getenv('TEST_URL'),
+            hash_hmac('sha256', "machine {$code}", (string) getenv('MACHINE_SECRET')),
+        );
         $this->machine = new SimulatedMachine(0.0);
     }
 
@@ -28,7 +31,16 @@ final class MachineOnTheLine
         $todo = $this->line->instruction() ?? [];
         if (($todo['command'] ?? '') === 'sew') {
             $this->load = (string) $todo['load'];
-            $this->machine->load((new TapeReader())->fromString((string) $this->line->tape()), (float) $todo['speed_spm'], SpeedCurve::usual((float) $todo['top_spm']), (int) $todo['heads'], 1, (int) $todo['stitch'], (float) $todo['clock_s'], (array) $todo['halts']);
+            $this->machine->load(
+                (new TapeReader())->fromString((string) $this->line->tape()),
+                (float) $todo['speed_spm'],
+                SpeedCurve::usual((float) $todo['top_spm']),
+                (int) $todo['heads'],
+                1,
+                (int) $todo['stitch'],
+                (float) $todo['clock_s'],
+                (array) $todo['halts'],
+            );
         }
 
         return (string) ($todo['command'] ?? 'none');
@@ -41,11 +53,13 @@ final class MachineOnTheLine
 
     public function sew(float $seconds): int
     {
-        $this->report(match ($this->machine->sew($seconds)) {
-            Happening::Sewn => 'sewn',
-            Happening::HandStop => 'hand_stop',
-            default => 'position',
-        });
+        $this->report(
+            match ($this->machine->sew($seconds)) {
+                Happening::Sewn => 'sewn',
+                Happening::HandStop => 'hand_stop',
+                default => 'position',
+            },
+        );
 
         return $this->machine->stitch();
     }
@@ -57,6 +71,11 @@ final class MachineOnTheLine
 
     private function report(string $kind): void
     {
-        $this->line->report(['load' => $this->load, 'kind' => $kind, 'stitch' => $this->machine->stitch(), 'clock_s' => $this->machine->clockS()]);
+        $this->line->report([
+            'load' => $this->load,
+            'kind' => $kind,
+            'stitch' => $this->machine->stitch(),
+            'clock_s' => $this->machine->clockS(),
+        ]);
     }
 }

@@ -37,7 +37,10 @@ final class MainPathTest extends BrowserTestCase
         }
         $this->sees('has all its threads');
         $this->find('[data-ready]');
-        self::assertGreaterThan(10, $this->browser->executeScript('return document.querySelector("[data-player]").player.t.sewn'));
+        self::assertGreaterThan(
+            10,
+            $this->browser->executeScript('return document.querySelector("[data-player]").player.t.sewn'),
+        );
         unlink($path);
     }
 
@@ -52,7 +55,9 @@ final class MainPathTest extends BrowserTestCase
         $this->type('#l0-colour', 'ecru');
         $this->type('#l0-one', '2');
         $this->choose('#l0-p0', 'centre');
-        $option = $this->browser->findElement(WebDriverBy::xpath('//select[@id="l0-a0"]/option[.="Two bars"]'))->getAttribute('value');
+        $option = $this->browser
+            ->findElement(WebDriverBy::xpath('//select[@id="l0-a0"]/option[.="Two bars"]'))
+            ->getAttribute('value');
         $this->choose('#l0-a0', (string) $option);
         $this->press('Enter the order');
         $this->sees('Say by which day it is promised.');
@@ -96,11 +101,24 @@ final class MainPathTest extends BrowserTestCase
         $from = $fold->getAttribute('data-machine');
         self::assertNotNull($from);
         $lane = $this->find('[data-lane="M2"]');
-        $place = $this->browser->executeScript('const b = arguments[0].getBoundingClientRect(); return [b.left, b.top, b.height]', [$lane]);
-        $grip = $this->browser->executeScript('const b = arguments[0].querySelector(".edge").getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]', [$fold]);
+        $place = $this->browser->executeScript(
+            'const b = arguments[0].getBoundingClientRect(); return [b.left, b.top, b.height]',
+            [$lane],
+        );
+        $grip = $this->browser->executeScript(
+            'const b = arguments[0].querySelector(".edge").getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]',
+            [$fold],
+        );
         // To the very left of lane M2: before everything that waits there.
         $this->drag($grip, [$place[0] + 100, $place[1] + $place[2] / 2]);
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->all('.fold[data-batch="'.self::$batch.'"][data-machine="M2"][data-place="0"]') !== [], 'the batch did not come to the front of M2');
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => $this->all(
+                    '.fold[data-batch="'.self::$batch.'"][data-machine="M2"][data-place="0"]',
+                ) !== [],
+                'the batch did not come to the front of M2',
+            );
         // Kept, not only drawn; and now it stands today.
         $this->visit('/plan');
         self::assertSame('0', $this->attribute('.fold[data-batch="'.self::$batch.'"]', 'data-place'));
@@ -142,7 +160,12 @@ final class MainPathTest extends BrowserTestCase
         self::assertSame('sew', $machine->takeUp());
         $stitch = $machine->sew(8);
         self::assertGreaterThan(50, $stitch);
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->textOf('#stitch') === (string) $stitch, 'the page did not follow the machine');
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => $this->textOf('#stitch') === (string) $stitch,
+                'the page did not follow the machine',
+            );
         self::assertGreaterThan(0, $this->inkOnCanvas(), 'the design fills');
 
         $machine->breakThread();
@@ -168,7 +191,12 @@ final class MainPathTest extends BrowserTestCase
         self::assertSame('sew', $machine->takeUp());
         $machine->sew(100_000);
         $this->press('Done: count this piece');
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->text() !== '' && ! str_contains($this->text(), self::$batch.','), 'the batch is still at the machine');
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => $this->text() !== '' && ! str_contains($this->text(), self::$batch.','),
+                'the batch is still at the machine',
+            );
         $this->visit('/orders/'.self::$order);
         $this->sees('2 / 2');
         $this->visit('/books');
@@ -183,14 +211,18 @@ final class MainPathTest extends BrowserTestCase
     private function drag(array $from, array $to): void
     {
         // The pointer's own events, as a hand makes them: down, a few moves, up.
-        $this->browser->executeScript(<<<'JS'
+        $this->browser->executeScript(
+            <<<'JS'
             const [from, to] = arguments;
             const at = (x, y, kind, target) => target.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
             const grip = document.elementFromPoint(...from);
             at(...from, 'pointerdown', grip);
             for (let i = 1; i <= 8; i++) at(from[0] + (to[0] - from[0]) * i / 8, from[1] + (to[1] - from[1]) * i / 8, 'pointermove', document);
             at(...to, 'pointerup', document);
-            JS, [$from, $to]);
+            JS
+            ,
+            [$from, $to],
+        );
     }
 
     /** The batch's fold, the whole week in sight. */
@@ -209,7 +241,9 @@ final class MainPathTest extends BrowserTestCase
 
     private function inkOnCanvas(): int
     {
-        return (int) $this->browser->executeScript('const c = document.getElementById("sewing"); const d = c.getContext("2d").getImageData(0, 0, c.width, c.height).data; let n = 0; for (let i = 0; i < d.length; i += 4) if (d[i + 3] > 200 && (d[i] < 200 || d[i + 1] < 190)) n++; return n');
+        return (int) $this->browser->executeScript(
+            'const c = document.getElementById("sewing"); const d = c.getContext("2d").getImageData(0, 0, c.width, c.height).data; let n = 0; for (let i = 0; i < d.length; i += 4) if (d[i + 3] > 200 && (d[i] < 200 || d[i + 1] < 190)) n++; return n',
+        );
     }
 
     private static function tape(): string

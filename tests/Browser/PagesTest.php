@@ -13,7 +13,45 @@ final class PagesTest extends BrowserTestCase
     /** @return iterable<string, array{string}> */
     public static function mainPages(): iterable
     {
-        foreach (['/orders', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/artwork/10/stops', '/artwork/2/make', '/artwork/1/history', '/setup', '/setup/7', '/setup/11', '/setup/11/paper', '/setup/16', '/setup/backing', '/setup/practice', '/needles/M1', '/needles/walks', '/needles/M1/pins', '/needles/cards/B-107', '/plan', '/plan?zoom=week', '/plan/ask', '/plan/calendar', '/plan/batches/B-107', '/floor/M1', '/floor/M2', '/floor/cards/B-107', '/books', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/threads/match', '/shop/catalogue', '/shop/catalogue/garments/one?name=polo', '/shop/catalogue/frames'] as $path) {
+        foreach (
+            [
+                '/orders',
+                '/orders/new',
+                '/orders/1004',
+                '/artwork',
+                '/artwork/1',
+                '/artwork/10/stops',
+                '/artwork/2/make',
+                '/artwork/1/history',
+                '/setup',
+                '/setup/7',
+                '/setup/11',
+                '/setup/11/paper',
+                '/setup/16',
+                '/setup/backing',
+                '/setup/practice',
+                '/needles/M1',
+                '/needles/walks',
+                '/needles/M1/pins',
+                '/needles/cards/B-107',
+                '/plan',
+                '/plan?zoom=week',
+                '/plan/ask',
+                '/plan/calendar',
+                '/plan/batches/B-107',
+                '/floor/M1',
+                '/floor/M2',
+                '/floor/cards/B-107',
+                '/books',
+                '/shop',
+                '/shop/threads',
+                '/shop/threads/needs',
+                '/shop/threads/match',
+                '/shop/catalogue',
+                '/shop/catalogue/garments/one?name=polo',
+                '/shop/catalogue/frames',
+            ] as $path
+        ) {
             yield $path => [$path];
         }
     }
@@ -23,11 +61,17 @@ final class PagesTest extends BrowserTestCase
     public function there_is_no_serious_violation_of_accessibility(string $path): void
     {
         $this->visit($path);
-        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run({resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).slice(0, 3).join(" | "))))');
+        $this->browser->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+        );
+        $found = $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; axe.run({resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).slice(0, 3).join(" | "))))',
+        );
 
         self::assertSame([], $found);
-        $twice = $this->browser->executeScript('const seen = {}; for (const el of document.querySelectorAll("[data-key]")) if (el.offsetParent) (seen[el.dataset.key] ??= []).push(el.textContent.trim().slice(0, 30)); return Object.entries(seen).filter(([, all]) => all.length > 1)');
+        $twice = $this->browser->executeScript(
+            'const seen = {}; for (const el of document.querySelectorAll("[data-key]")) if (el.offsetParent) (seen[el.dataset.key] ??= []).push(el.textContent.trim().slice(0, 30)); return Object.entries(seen).filter(([, all]) => all.length > 1)',
+        );
         self::assertSame([], $twice, 'one key does one thing');
     }
 
@@ -43,7 +87,9 @@ final class PagesTest extends BrowserTestCase
             $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
             $this->visit($path);
             // Tables may scroll sideways on a telephone; the page itself does not on a desk.
-            $over = (int) $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
+            $over = (int) $this->browser->executeScript(
+                'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+            );
             self::assertLessThanOrEqual(0, $over, "{$path} at {$width}");
         }
     }
@@ -52,7 +98,9 @@ final class PagesTest extends BrowserTestCase
     public function what_cannot_be_sent_is_said_before_it_is_on_its_way(): void
     {
         $this->visit('/artwork');
-        $this->browser->executeScript('const input = document.getElementById("tape"); const data = new DataTransfer(); data.items.add(new File([new Uint8Array(17 * 1048576)], "big.dst")); input.files = data.files; input.dispatchEvent(new Event("change"))');
+        $this->browser->executeScript(
+            'const input = document.getElementById("tape"); const data = new DataTransfer(); data.items.add(new File([new Uint8Array(17 * 1048576)], "big.dst")); input.files = data.files; input.dispatchEvent(new Event("change"))',
+        );
         $this->sees('a tape is at most 16 MB. Nothing was sent.');
         self::assertFalse($this->browser->executeScript('return document.getElementById("tape").checkValidity()'));
     }
@@ -61,7 +109,9 @@ final class PagesTest extends BrowserTestCase
     public function a_tape_may_be_dropped_on_the_page(): void
     {
         $this->visit('/artwork');
-        $this->browser->executeScript('const data = new DataTransfer(); data.items.add(new File([new Uint8Array(2000)], "dropped.dst")); document.querySelector("[data-drop]").dispatchEvent(new DragEvent("drop", {dataTransfer: data, bubbles: true, cancelable: true}))');
+        $this->browser->executeScript(
+            'const data = new DataTransfer(); data.items.add(new File([new Uint8Array(2000)], "dropped.dst")); document.querySelector("[data-drop]").dispatchEvent(new DragEvent("drop", {dataTransfer: data, bubbles: true, cancelable: true}))',
+        );
         $this->sees('dropped.dst, 2 kB');
         $this->press('Read the tape');
         $this->sees('no stitch tape');

@@ -9,8 +9,8 @@ use Facebook\WebDriver\WebDriverKeys;
 use Hakama\Machine\RunTime;
 use Hakama\Machine\RunTimeRules;
 use Hakama\Machine\SpeedCurve;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\PatternBuilder;
-use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Tape\TapeReader;
 use Hakama\Stitch\Tape\TapeWriter;
 use PHPUnit\Framework\Attributes\Test;
@@ -33,18 +33,33 @@ final class PlayerTest extends BrowserTestCase
         $this->open(self::LANTERNS);
         self::assertSame($figures->stitches, $this->player('t.sewn'));
         self::assertSame($figures->stitches, $this->player('stitch'), 'it opens with the whole design');
-        self::assertSame(array_map(static fn($block): int => $block->stitches, $figures->blocks), $this->player('t.blocks.map((b) => b.to - b.from)'));
+        self::assertSame(
+            array_map(static fn($block): int => $block->stitches, $figures->blocks),
+            $this->player('t.blocks.map((b) => b.to - b.from)'),
+        );
         self::assertSame(self::thin($figures->stitches), $this->textOf('[data-p=of]'));
 
         // As the machine sews: the run time of the core without the breaks it allows for.
-        $time = RunTime::of($figures->lengths, $figures->changes, $figures->trims, 850, SpeedCurve::usual(1000), 1, 0, new RunTimeRules());
+        $time = RunTime::of(
+            $figures->lengths,
+            $figures->changes,
+            $figures->trims,
+            850,
+            SpeedCurve::usual(1000),
+            1,
+            0,
+            new RunTimeRules(),
+        );
         self::assertEqualsWithDelta($time->seconds() - $time->breaksS, $this->player('total'), 1e-6);
 
         $this->visit(self::LANTERNS.'/stops');
         $this->sees('to '.self::thin($figures->stitches));
         $pdf = (string) file_get_contents(getenv('TEST_URL').self::LANTERNS.'/template.pdf');
         preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
-        self::assertStringContainsString("{$figures->stitches} stitches", implode('', array_map(static fn(string $s): string => (string) @gzuncompress($s), $streams[1])));
+        self::assertStringContainsString(
+            "{$figures->stitches} stitches",
+            implode('', array_map(static fn(string $s): string => (string) @gzuncompress($s), $streams[1])),
+        );
     }
 
     #[Test]
@@ -104,7 +119,9 @@ final class PlayerTest extends BrowserTestCase
     public function the_same_stitch_looks_the_same_from_either_side(): void
     {
         $this->open(self::LANTERNS);
-        $picture = fn(): string => (string) $this->browser->executeAsyncScript('const done = arguments[0]; const p = document.querySelector("[data-player]").player; p.goTo(2000).then(() => done(p.cloth.toDataURL()))');
+        $picture = fn(): string => (string) $this->browser->executeAsyncScript(
+            'const done = arguments[0]; const p = document.querySelector("[data-player]").player; p.goTo(2000).then(() => done(p.cloth.toDataURL()))',
+        );
         $fromTheEnd = $picture();
         $this->pressed(WebDriverKeys::HOME);
         self::assertSame($fromTheEnd, $picture());
@@ -117,14 +134,23 @@ final class PlayerTest extends BrowserTestCase
         $plain = $this->painted();
         $this->keys('d');
         $this->sees('needle points per mm²');
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->painted()['indigo'] > $plain['indigo'] + 300, 'no density is drawn');
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => $this->painted()['indigo'] > $plain['indigo'] + 300, 'no density is drawn');
         self::assertSame('true', $this->attribute('[data-do=density]', 'aria-pressed'));
         // The densest square of the map is the one the page names.
-        self::assertSame(15, $this->browser->executeScript('const s = document.querySelector("[data-player]").player.map.squares; let most = 0; for (let i = 2; i < s.length; i += 3) most = Math.max(most, s[i]); return most'));
+        self::assertSame(
+            15,
+            $this->browser->executeScript(
+                'const s = document.querySelector("[data-player]").player.map.squares; let most = 0; for (let i = 2; i < s.length; i += 3) most = Math.max(most, s[i]); return most',
+            ),
+        );
         $this->keys('d');
         $rings = $this->painted()['persimmon'];
         $this->find('[data-spots]')->click();
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->painted()['persimmon'] > $rings + 60, 'no place is ringed');
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => $this->painted()['persimmon'] > $rings + 60, 'no place is ringed');
         self::assertSame('true', $this->attribute('[data-spots]', 'aria-pressed'));
     }
 
@@ -135,8 +161,12 @@ final class PlayerTest extends BrowserTestCase
         // The middle of the canvas lies on the lantern in the middle.
         $this->find('[data-player] canvas')->click();
         $this->browser->wait(5, 50)->until(fn(): bool => $this->player('stitch') < $this->player('t.sewn'));
-        [$x, $y] = $this->browser->executeScript('const p = document.querySelector("[data-player]").player; const i = p.t.stitches[p.stitch - 1]; return p.onScreen(p.t.xs[i], p.t.ys[i])');
-        [$width, $height] = $this->browser->executeScript('const c = document.querySelector("[data-player] canvas").getBoundingClientRect(); return [c.width, c.height]');
+        [$x, $y] = $this->browser->executeScript(
+            'const p = document.querySelector("[data-player]").player; const i = p.t.stitches[p.stitch - 1]; return p.onScreen(p.t.xs[i], p.t.ys[i])',
+        );
+        [$width, $height] = $this->browser->executeScript(
+            'const c = document.querySelector("[data-player] canvas").getBoundingClientRect(); return [c.width, c.height]',
+        );
         self::assertEqualsWithDelta([$width / 2, $height / 2], [$x, $y], 14);
         // Closer: what is under the pointer stays; the whole design again.
         $this->keys('+', '+');
@@ -155,10 +185,15 @@ final class PlayerTest extends BrowserTestCase
         $this->find('#tape')->setFileDetector(new LocalFileDetector())->sendKeys($path);
         $this->type('#name', 'One million');
         $this->press('Read the tape');
-        $this->browser->wait(60, 300)->until(fn(): bool => $this->all('[data-ready]') !== [], 'the million is not ready');
+        $this->browser
+            ->wait(60, 300)
+            ->until(fn(): bool => $this->all('[data-ready]') !== [], 'the million is not ready');
         unlink($path);
         $spans = (new TapeReader())->fromString($tape)->blockSpans();
-        self::assertSame(array_sum(array_map(static fn($span): int => $span->stitches, $spans)), $this->player('t.sewn'));
+        self::assertSame(
+            array_sum(array_map(static fn($span): int => $span->stitches, $spans)),
+            $this->player('t.sewn'),
+        );
         self::assertGreaterThan(1_000_000, $this->player('t.count'));
 
         $this->pressed(WebDriverKeys::HOME);
@@ -169,25 +204,33 @@ final class PlayerTest extends BrowserTestCase
         $this->keys('p');
         // The server is started with a limit of 256 MiB a request and has answered; this is the page's own share.
         $heap = (int) $this->browser->executeScript('return performance.memory.usedJSHeapSize');
-        $pictures = (int) $this->browser->executeScript('const p = document.querySelector("[data-player]").player; const c = p.canvas.width * p.canvas.height * 4; return (Object.values(p.kept).length + 2) * c');
+        $pictures = (int) $this->browser->executeScript(
+            'const p = document.querySelector("[data-player]").player; const c = p.canvas.width * p.canvas.height * 4; return (Object.values(p.kept).length + 2) * c',
+        );
         self::assertLessThan(256 * 1024 * 1024, $heap + $pictures);
     }
 
     private function open(string $path): void
     {
         $this->visit($path);
-        $this->browser->wait(20, 100)->until(fn(): bool => $this->all('[data-ready]') !== [], 'the player is not ready');
+        $this->browser
+            ->wait(20, 100)
+            ->until(fn(): bool => $this->all('[data-ready]') !== [], 'the player is not ready');
     }
 
     private function player(string $expression): mixed
     {
-        return $this->browser->executeScript("const p = document.querySelector('[data-player]').player; return p.{$expression}");
+        return $this->browser->executeScript(
+            "const p = document.querySelector('[data-player]').player; return p.{$expression}",
+        );
     }
 
     private function pressed(string ...$keys): int
     {
         $this->keys(...$keys);
-        $this->browser->executeAsyncScript('const done = arguments[0]; const p = document.querySelector("[data-player]").player; p.goTo(p.stitch).then(done)');
+        $this->browser->executeAsyncScript(
+            'const done = arguments[0]; const p = document.querySelector("[data-player]").player; p.goTo(p.stitch).then(done)',
+        );
 
         return (int) $this->player('stitch');
     }
@@ -195,7 +238,8 @@ final class PlayerTest extends BrowserTestCase
     /** @return array<string, int> pixels of the canvas that are near to a colour */
     private function painted(): array
     {
-        return $this->browser->executeScript(<<<'JS'
+        return $this->browser->executeScript(
+            <<<'JS'
             const canvas = document.querySelector('[data-player] canvas');
             const data = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height).data;
             const near = { wick: [244, 195, 77], ember: [207, 74, 46], indigo: [43, 58, 103], persimmon: [168, 58, 22] };
@@ -205,7 +249,9 @@ final class PlayerTest extends BrowserTestCase
                 for (const [name, [r, g, b]] of Object.entries(near)) if (Math.abs(data[i] - r) + Math.abs(data[i + 1] - g) + Math.abs(data[i + 2] - b) < 45) counts[name]++;
             }
             return counts;
-            JS);
+            JS
+            ,
+        );
     }
 
     private static function thin(int $number): string
@@ -219,7 +265,9 @@ final class PlayerTest extends BrowserTestCase
         for ($i = 1; $i <= 1_000_000; $i++) {
             $row = intdiv($i, 200);
             $step = $i % 200;
-            $i % 100_000 === 99_999 ? $builder->stop() : $builder->stitchTo(20 * ($row % 2 === 0 ? $step : 199 - $step), $row % 4000);
+            $i % 100_000 === 99_999
+                ? $builder->stop()
+                : $builder->stitchTo(20 * ($row % 2 === 0 ? $step : 199 - $step), $row % 4000);
         }
 
         return (new TapeWriter())->toString($builder->pattern());

@@ -19,7 +19,14 @@ final class StationsTest extends BrowserTestCase
         $this->set('#want', '#c9302c');
         $this->sees('D-17 Pennant');
         $this->choose('#weight', '60');
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->browser->executeScript('const t = document.querySelector("#choose table")?.innerText ?? ""; return t.includes("60 wt") && !t.includes("40 wt")') === true, 'threads of the other weight are still offered');
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => $this->browser->executeScript(
+                    'const t = document.querySelector("#choose table")?.innerText ?? ""; return t.includes("60 wt") && !t.includes("40 wt")',
+                ) === true,
+                'threads of the other weight are still offered',
+            );
         $this->set('#want', 'red');
         $this->sees('is no colour');
     }
@@ -30,7 +37,9 @@ final class StationsTest extends BrowserTestCase
         $this->visit('/floor/M3');
         $hooped = substr_count($this->text(), 'hooped');
         $this->keys('h');
-        $this->browser->wait(8, 100)->until(fn(): bool => substr_count($this->text(), 'hooped') === $hooped + 1, 'the piece is not hooped');
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => substr_count($this->text(), 'hooped') === $hooped + 1, 'the piece is not hooped');
         // A reload brings no second one: it was one event.
         $this->visit('/floor/M3');
         self::assertSame($hooped + 1, substr_count($this->text(), 'hooped'));
@@ -42,10 +51,19 @@ final class StationsTest extends BrowserTestCase
         $this->browser->manage()->window()->setSize(new WebDriverDimension(1024, 768));
         foreach (['M1', 'M2', 'M3'] as $machine) {
             $this->visit("/floor/{$machine}");
-            $small = $this->browser->executeScript('return [...document.querySelectorAll("#station button, #station .check")].filter((el) => el.offsetParent && el.getBoundingClientRect().height < 48).map((el) => el.textContent.trim())');
+            $small = $this->browser->executeScript(
+                'return [...document.querySelectorAll("#station button, #station .check")].filter((el) => el.offsetParent && el.getBoundingClientRect().height < 48).map((el) => el.textContent.trim())',
+            );
             self::assertSame([], $small, $machine);
-            self::assertLessThanOrEqual(0, (int) $this->browser->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth'));
-            $size = (float) $this->browser->executeScript('return parseFloat(getComputedStyle(document.querySelector("#station .big")).fontSize)');
+            self::assertLessThanOrEqual(
+                0,
+                (int) $this->browser->executeScript(
+                    'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+                ),
+            );
+            $size = (float) $this->browser->executeScript(
+                'return parseFloat(getComputedStyle(document.querySelector("#station .big")).fontSize)',
+            );
             self::assertGreaterThanOrEqual(48, $size, 'read at two metres');
         }
     }
@@ -55,10 +73,14 @@ final class StationsTest extends BrowserTestCase
     {
         $this->visit('/floor/M3');
         $this->find('#station');
-        $pulse = $this->browser->executeScript('const s = document.getElementById("station"); const was = s.dataset.pulse; s.dataset.pulse = "http://127.0.0.1:1/"; return was');
+        $pulse = $this->browser->executeScript(
+            'const s = document.getElementById("station"); const was = s.dataset.pulse; s.dataset.pulse = "http://127.0.0.1:1/"; return was',
+        );
         $this->sees('The server does not answer. What was recorded is kept');
         $this->browser->executeScript('document.getElementById("station").dataset.pulse = arguments[0]', [$pulse]);
-        $this->browser->wait(8, 100)->until(fn(): bool => ! str_contains($this->text(), 'does not answer'), 'it did not find back');
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => ! str_contains($this->text(), 'does not answer'), 'it did not find back');
         $this->addToAssertionCount(1);
     }
 
@@ -101,7 +123,10 @@ final class StationsTest extends BrowserTestCase
         $this->sees('is on the machine: it stays where it is, and nothing goes before it.');
         self::assertSame('1', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-place'));
         // The focus is where it was, so that the next key goes on from there.
-        self::assertSame($batch, $this->browser->executeScript('return document.activeElement.dataset.batch ?? null'));
+        self::assertSame(
+            $batch,
+            $this->browser->executeScript('return document.activeElement.dataset.batch ?? null'),
+        );
     }
 
     #[Test]
@@ -109,7 +134,10 @@ final class StationsTest extends BrowserTestCase
     {
         $this->visit('/books?from=2026-02-25&to=2026-02-27');
         $this->sees('By day, machine and order');
-        self::assertStringContainsString('from=2026-02-25&to=2026-02-27', (string) $this->find('a[href*="books.csv"]')->getAttribute('href'));
+        self::assertStringContainsString(
+            'from=2026-02-25&to=2026-02-27',
+            (string) $this->find('a[href*="books.csv"]')->getAttribute('href'),
+        );
         $this->visit('/books?from=2026-01-05&to=2026-01-06');
         $this->sees('Nothing was sewn in these days.');
     }
@@ -118,9 +146,14 @@ final class StationsTest extends BrowserTestCase
     public function nothing_moves_for_who_asked_for_no_motion(): void
     {
         $this->visit('/orders');
-        $rules = (string) $this->browser->executeScript('return [...document.styleSheets].flatMap((s) => [...s.cssRules]).map((r) => r.cssText).join("")');
+        $rules = (string) $this->browser->executeScript(
+            'return [...document.styleSheets].flatMap((s) => [...s.cssRules]).map((r) => r.cssText).join("")',
+        );
 
         self::assertStringContainsString('prefers-reduced-motion', $rules);
-        self::assertSame([], $this->browser->executeScript('return document.getAnimations().map((a) => a.animationName)'));
+        self::assertSame(
+            [],
+            $this->browser->executeScript('return document.getAnimations().map((a) => a.animationName)'),
+        );
     }
 }

@@ -11,7 +11,20 @@ use SplFileInfo;
 final class ArchitectureTest extends TestCase
 {
     /** From the ground up: a folder may use itself and what stands before it. */
-    private const FLOORS = ['Stitch', 'Thread', 'Garment', 'Machine', 'House', 'Artwork', 'Setup', 'Needles', 'Plan', 'Floor', 'Books'];
+    private const FLOORS = [
+        'Stitch',
+        'Thread',
+        'Garment',
+        'Machine',
+        'House',
+        'Artwork',
+        'Setup',
+        'Calendar',
+        'Needles',
+        'Plan',
+        'Floor',
+        'Books',
+    ];
 
     #[Test]
     public function the_core_uses_nothing_but_itself_and_imports_only_point_down(): void
@@ -27,7 +40,11 @@ final class ArchitectureTest extends TestCase
                     continue; // PHP's own; its chance is drawn from a seed
                 }
                 self::assertSame('Hakama', $parts[0], "{$path} uses {$used}");
-                self::assertLessThanOrEqual(array_search($floor, self::FLOORS, true), array_search($parts[1], self::FLOORS, true), "{$path} looks up to {$used}");
+                self::assertLessThanOrEqual(
+                    array_search($floor, self::FLOORS, true),
+                    array_search($parts[1], self::FLOORS, true),
+                    "{$path} looks up to {$used}",
+                );
                 $checked++;
             }
         }
@@ -35,11 +52,51 @@ final class ArchitectureTest extends TestCase
     }
 
     #[Test]
+    public function a_ring_of_classes_is_found_and_a_chain_is_not(): void
+    {
+        $class = static fn(
+            string $name,
+            string $uses,
+        ): string => "<?php namespace A; class {$name} { public {$uses} \$x; }";
+        $chain = [
+            'A\\One' => $class('One', 'Two'),
+            'A\\Two' => $class('Two', 'Three'),
+            'A\\Three' => $class('Three', 'int'),
+        ];
+        self::assertSame([], Dependencies::in($chain)->inCycles());
+        $ring = [...$chain, 'A\\Three' => $class('Three', 'One')];
+        self::assertSame(['A\\One', 'A\\Two', 'A\\Three'], Dependencies::in($ring)->inCycles());
+    }
+
+    #[Test]
+    public function no_classes_of_the_core_and_no_folders_use_each_other_in_a_ring(): void
+    {
+        $core = Dependencies::in(self::classes('core', 'Hakama'));
+        self::assertSame([], $core->inCycles());
+        self::assertSame([], $core->betweenFolders()->inCycles());
+        self::assertSame([], Dependencies::in(self::classes('app', 'App'))->betweenFolders()->inCycles());
+    }
+
+    #[Test]
+    public function lines_end_near_120_characters(): void
+    {
+        foreach (['core' => 'php', 'app' => 'php', 'tests' => 'php'] as $folder => $_) {
+            $lines = explode("\n", implode("\n", self::files($folder)));
+            $long = count(array_filter($lines, static fn(string $line): bool => mb_strlen($line) > 120));
+            self::assertLessThan(0.005 * count($lines), $long, "{$folder} has {$long} lines over 120 characters");
+        }
+    }
+
+    #[Test]
     public function the_core_knows_no_clock_no_chance_no_place_of_files_and_no_framework(): void
     {
         foreach (self::files('core') as $path => $source) {
             $code = (string) preg_replace('~/\*.*?\*/|//[^\n]*~s', '', $source);
-            self::assertDoesNotMatchRegularExpression('/\b(date|time|microtime|hrtime|now|rand|mt_rand|random_int|getenv|file_get_contents|env|config|app)\(|new \\\\?DateTime|Illuminate|\bApp\\\\|__DIR__|<(div|svg|p)\b/', $code, $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/\b(date|time|microtime|hrtime|now|rand|mt_rand|random_int|getenv|file_get_contents|env|config|app)\(|new \\\\?DateTime|Illuminate|\bApp\\\\|__DIR__|<(div|svg|p)\b/',
+                $code,
+                $path,
+            );
         }
     }
 
@@ -58,7 +115,9 @@ final class ArchitectureTest extends TestCase
     #[Test]
     public function every_file_is_strict_about_types(): void
     {
-        foreach ([...self::files('core'), ...self::files('app'), ...self::files('simulator'), ...self::files('database')] as $path => $source) {
+        foreach (
+            [...self::files('core'), ...self::files('app'), ...self::files('simulator'), ...self::files('database')] as $path => $source
+        ) {
             self::assertStringContainsString('declare(strict_types=1);', $source, $path);
         }
     }
@@ -71,15 +130,32 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** @return array<string, string> class => source */
+    private static function classes(string $folder, string $namespace): array
+    {
+        $classes = [];
+        foreach (self::files($folder) as $path => $source) {
+            $classes[$namespace.strtr(substr($path, strlen($folder), -4), '/', '\\')] = $source;
+        }
+
+        return $classes;
+    }
+
     /** @return array<string, string> path => source */
     private static function files(string $folder): array
     {
         $root = dirname(__DIR__, 2);
         $files = [];
         /** @var SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("{$root}/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator("{$root}/{$folder}", \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file->getExtension() === 'php') {
-                $files[substr($file->getPathname(), strlen($root) + 1)] = (string) file_get_contents($file->getPathname());
+                $files[substr($file->getPathname(), strlen($root) + 1)] = (string) file_get_contents(
+                    $file->getPathname(),
+                );
             }
         }
         ksort($files);

@@ -31,12 +31,15 @@ final class SimulatedMachineTest extends TestCase
     #[Test]
     public function its_thread_breaks_at_the_same_stitches_for_the_same_seed(): void
     {
-        $stitches = array_map(function (): int {
-            $machine = $this->loaded(breaks: 1);
-            self::assertSame(Happening::ThreadBroke, $machine->sew(10_000));
+        $stitches = array_map(
+            function (): int {
+                $machine = $this->loaded(breaks: 1);
+                self::assertSame(Happening::ThreadBroke, $machine->sew(10_000));
 
-            return $machine->stitch();
-        }, [1, 2]);
+                return $machine->stitch();
+            },
+            [1, 2],
+        );
 
         self::assertSame($stitches[0], $stitches[1]);
         self::assertGreaterThan(0, $stitches[0]);
@@ -52,7 +55,15 @@ final class SimulatedMachineTest extends TestCase
         self::assertEqualsWithDelta(71.55, $machine->clockS(), 0.01);
 
         $other = new SimulatedMachine(0);
-        $other->load(self::pattern(), 600, SpeedCurve::usual(1000), 1, 1, stitch: $machine->stitch(), clockS: $machine->clockS());
+        $other->load(
+            self::pattern(),
+            600,
+            SpeedCurve::usual(1000),
+            1,
+            1,
+            stitch: $machine->stitch(),
+            clockS: $machine->clockS(),
+        );
         $other->sew(10.05);
         self::assertSame(200, $other->stitch());
         self::assertEqualsWithDelta(81.6, $other->clockS(), 0.01);

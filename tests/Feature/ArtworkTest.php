@@ -16,12 +16,20 @@ final class ArtworkTest extends FeatureTestCase
     #[Test]
     public function a_tape_is_read_counted_and_drawn(): void
     {
-        $this->post('/artwork', ['tape' => self::upload(self::tape(40), 'new row.dst'), 'name' => ''])->assertRedirect();
+        $this->post('/artwork', [
+            'tape' => self::upload(self::tape(40), 'new row.dst'),
+            'name' => '',
+        ])->assertRedirect();
         $artwork = Artwork::query()->where('name', 'new row')->firstOrFail();
 
         self::assertSame(40, $artwork->stitches);
-        $this->get("/artwork/{$artwork->id}")->assertSee('Choose a thread for block 1')->assertSee('none yet');
-        $svg = $this->get("/artwork/{$artwork->id}/drawing.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        $this->get("/artwork/{$artwork->id}")
+            ->assertSee('Choose a thread for block 1')
+            ->assertSee('none yet');
+        $svg = $this->get("/artwork/{$artwork->id}/drawing.svg")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/svg+xml')
+            ->getContent();
         self::assertSame(1, substr_count((string) $svg, '<path'));
     }
 
@@ -38,7 +46,8 @@ final class ArtworkTest extends FeatureTestCase
         $lines = 0;
         foreach ($paths as $path) {
             // Each stitch is one pair of numbers; each M brings one pair of its own.
-            $lines += intdiv(preg_match_all('/-?\d+/', (string) $path['d']), 2) - substr_count((string) $path['d'], 'M');
+            $lines +=
+                intdiv(preg_match_all('/-?\d+/', (string) $path['d']), 2) - substr_count((string) $path['d'], 'M');
         }
         self::assertSame($artwork->stitches, $lines);
     }
@@ -49,7 +58,10 @@ final class ArtworkTest extends FeatureTestCase
         $artwork = Artwork::query()->where('name', 'Lantern row')->firstOrFail();
         $counts = self::counts((string) $this->get("/artwork/{$artwork->id}/track")->getContent());
 
-        self::assertSame([$artwork->stitches, $artwork->jumps, $artwork->changes, $artwork->trims], [$counts['stitch'], $counts['jump'] + $counts['trim'], $counts['stop'], $counts['trim']]);
+        self::assertSame(
+            [$artwork->stitches, $artwork->jumps, $artwork->changes, $artwork->trims],
+            [$counts['stitch'], $counts['jump'] + $counts['trim'], $counts['stop'], $counts['trim']],
+        );
     }
 
     /** @return array{stitch: int, jump: int, stop: int, trim: int} */
@@ -59,7 +71,11 @@ final class ArtworkTest extends FeatureTestCase
         $counts = ['stitch' => 0, 'jump' => 0, 'stop' => 0, 'trim' => 0];
         for ($i = 0; $i < count($bytes); $i += 2) {
             $marked = $bytes[$i] === Track::MARK;
-            $counts[$marked ? [Track::JUMP => 'jump', Track::STOP => 'stop', Track::TRIM => 'trim'][$bytes[$i + 1]] : 'stitch']++;
+            $counts[
+                $marked
+                    ? [Track::JUMP => 'jump', Track::STOP => 'stop', Track::TRIM => 'trim'][$bytes[$i + 1]]
+                    : 'stitch'
+            ]++;
             $i += $marked ? 2 : 0;
         }
 
@@ -79,22 +95,43 @@ final class ArtworkTest extends FeatureTestCase
     {
         $tape = self::tape(41);
         $this->post('/artwork', ['tape' => self::upload($tape, 'a.dst'), 'name' => 'First name'])->assertRedirect();
-        $this->from('/artwork')->followingRedirects()->post('/artwork', ['tape' => self::upload($tape, 'b.dst'), 'name' => 'Second name'])
-            ->assertSee('This very file is here already, as “First name”')->assertSee('value="Second name"', false);
-        self::assertSame(1, Artwork::query()->whereIn('name', ['First name', 'Second name'])->count());
+        $this->from('/artwork')
+            ->followingRedirects()
+            ->post('/artwork', ['tape' => self::upload($tape, 'b.dst'), 'name' => 'Second name'])
+            ->assertSee('This very file is here already, as “First name”')
+            ->assertSee('value="Second name"', false);
+        self::assertSame(
+            1,
+            Artwork::query()
+                ->whereIn('name', ['First name', 'Second name'])
+                ->count(),
+        );
     }
 
     #[Test]
     public function what_is_no_tape_is_refused_with_its_reason_and_leaves_nothing(): void
     {
         $before = [Artwork::query()->count(), count(Storage::files('tapes'))];
-        foreach ([['', 'shorter', 'nothing.dst'], [substr(str_repeat('All work is sewn by hand and by lamp. ', 60), 0, 512 + 900), 'lack the two bits', 'letter.dst'], [substr(self::tape(30), 0, 514 + 3 * 10), 'breaks off', 'half.dst']] as [$bytes, $reason, $name]) {
+        foreach (
+            [
+                ['', 'shorter', 'nothing.dst'],
+                [
+                    substr(str_repeat('All work is sewn by hand and by lamp. ', 60), 0, 512 + 900),
+                    'lack the two bits',
+                    'letter.dst',
+                ],
+                [substr(self::tape(30), 0, 514 + 3 * 10), 'breaks off', 'half.dst'],
+            ] as [$bytes, $reason, $name]
+        ) {
             $reason = $bytes === '' ? 'of the 512 bytes' : $reason;
             $this->from('/artwork')->post('/artwork', ['tape' => self::upload($bytes, $name), 'name' => 'Kept']);
             self::assertStringContainsString($reason, implode(' ', session('errors')?->get('tape') ?? []), $name);
             self::assertSame('Kept', old('name'));
         }
-        $this->post('/artwork', ['tape' => self::upload(self::tape(), 'picture.png')])->assertSessionHasErrors(['tape' => 'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine file, not the picture.']);
+        $this->post('/artwork', ['tape' => self::upload(self::tape(), 'picture.png')])->assertSessionHasErrors([
+            'tape' =>
+                'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine file, not the picture.',
+        ]);
         $this->post('/artwork', [])->assertSessionHasErrors('tape');
         self::assertSame($before, [Artwork::query()->count(), count(Storage::files('tapes'))]);
     }
@@ -107,7 +144,9 @@ final class ArtworkTest extends FeatureTestCase
         self::assertNotFalse($file);
         ftruncate($file, 100 * 1024 ** 2);
         fclose($file);
-        $this->post('/artwork', ['tape' => new \Illuminate\Http\UploadedFile($path, 'big.dst', null, null, true)])->assertSessionHasErrors(['tape' => 'The file is larger than 16 MB; a tape of a million stitches is 3.']);
+        $this->post('/artwork', [
+            'tape' => new \Illuminate\Http\UploadedFile($path, 'big.dst', null, null, true),
+        ])->assertSessionHasErrors(['tape' => 'The file is larger than 16 MB; a tape of a million stitches is 3.']);
         unlink($path);
     }
 
@@ -118,7 +157,10 @@ final class ArtworkTest extends FeatureTestCase
         self::assertSame('x.dst', Intake::plainName('C:\\shop\\x.dst'));
         self::assertSame('tape.dst', Intake::plainName(''));
 
-        $this->post('/artwork', ['tape' => self::upload(self::tape(43), '../../<b>up<b>.dst'), 'name' => '<i>slant</i>']);
+        $this->post('/artwork', [
+            'tape' => self::upload(self::tape(43), '../../<b>up<b>.dst'),
+            'name' => '<i>slant</i>',
+        ]);
         $artwork = Artwork::query()->orderByDesc('id')->firstOrFail();
         self::assertMatchesRegularExpression('~^tapes/[0-9a-f]{64}\.dst$~', $artwork->tapePath());
         $this->get('/artwork')->assertSee('&lt;i&gt;slant', false)->assertDontSee('<i>slant', false);
@@ -145,9 +187,15 @@ final class ArtworkTest extends FeatureTestCase
     public function the_nearest_threads_are_offered_and_the_chosen_one_is_kept(): void
     {
         $artwork = Artwork::query()->where('name', 'Paddle mark')->firstOrFail();
-        $this->get("/artwork/{$artwork->id}/blocks/3/threads?hex=%231f3f66")->assertSee('D-12 Deep Tarn')->assertSee('0.00')->assertSee('same');
+        $this->get("/artwork/{$artwork->id}/blocks/3/threads?hex=%231f3f66")
+            ->assertSee('D-12 Deep Tarn')
+            ->assertSee('0.00')
+            ->assertSee('same');
         $this->get("/artwork/{$artwork->id}/blocks/3/threads?hex=blue")->assertSee('is no colour');
-        $this->get("/artwork/{$artwork->id}/blocks/3/threads?hex=%231f3f66&weight=60")->assertDontSee('Deep Tarn, 40 wt</td>', false);
+        $this->get("/artwork/{$artwork->id}/blocks/3/threads?hex=%231f3f66&weight=60")->assertDontSee(
+            'Deep Tarn, 40 wt</td>',
+            false,
+        );
 
         $this->put("/artwork/{$artwork->id}/blocks/3", ['thread' => 'D-12'])->assertRedirect();
         self::assertSame('D-12', $artwork->blocks()->with('thread')->where('number', 3)->first()?->thread?->code);

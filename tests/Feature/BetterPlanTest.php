@@ -13,8 +13,8 @@ use App\Plan\WhatIfForm;
 use App\Shop\Figure;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
+use Hakama\Calendar\Hands;
 use Hakama\Plan\Dispatch;
-use Hakama\Plan\Hands;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\WhatIf;
@@ -34,17 +34,35 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertSame(['ready', 1500], [$proposal->state, $proposal->done]);
         self::assertLessThan($proposal->start_cost, $proposal->cost);
         self::assertLessThanOrEqual($proposal->cost, $proposal->bound);
-        $this->get("/plan/proposals/{$proposal->id}")->assertOk()->assertSee('In order of arrival')->assertSee('Take it whole')->assertSee(' of set-up');
+        $this->get("/plan/proposals/{$proposal->id}")
+            ->assertOk()
+            ->assertSee('In order of arrival')
+            ->assertSee('Take it whole')
+            ->assertSee(' of set-up');
 
-        $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => PlanBoard::version()])->assertRedirect('/plan')->assertSessionHas('done');
+        $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => PlanBoard::version()])
+            ->assertRedirect('/plan')
+            ->assertSessionHas('done');
         $board = self::board();
         self::assertEqualsWithDelta($proposal->cost, $board->timetable()->totals->cost, 1e-6);
-        self::assertEqualsCanonicalizing(array_merge(...array_values($before)), array_merge(...array_values($board->sequence()->batches)), 'no batch is lost or doubled');
-        $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => PlanBoard::version()])->assertSessionHas('problem');
+        self::assertEqualsCanonicalizing(
+            array_merge(...array_values($before)),
+            array_merge(...array_values($board->sequence()->batches)),
+            'no batch is lost or doubled',
+        );
+        $this->post("/plan/proposals/{$proposal->id}/take", [
+            'whole' => 1,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('problem');
 
-        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionMissing('problem')->assertSessionHas('done', static fn(?string $text): bool => str_contains((string) $text, 'taken whole'));
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])
+            ->assertSessionMissing('problem')
+            ->assertSessionHas('done', static fn(?string $text): bool => str_contains((string) $text, 'taken whole'));
         self::assertEquals(new Sequence($before), self::board()->sequence());
-        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'nothing to undo'));
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas(
+            'problem',
+            static fn(string $text): bool => str_contains($text, 'nothing to undo'),
+        );
     }
 
     #[Test]
@@ -54,10 +72,17 @@ final class BetterPlanTest extends FeatureTestCase
         $board = self::board();
         $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf(), Hands::always(2));
 
-        self::assertLessThanOrEqual($comparison->booked->totals->setupMin * 2 / 3, $comparison->then->totals->setupMin);
+        self::assertLessThanOrEqual(
+            ($comparison->booked->totals->setupMin * 2) / 3,
+            $comparison->then->totals->setupMin,
+        );
         foreach ($board->batches() as $code => $batch) {
             $late = $comparison->then->find($code)?->lateS();
-            self::assertLessThanOrEqual(max(0, $comparison->booked->find($code)?->lateS() ?? PHP_INT_MAX), $late, "{$code} is no later than as it was booked");
+            self::assertLessThanOrEqual(
+                max(0, $comparison->booked->find($code)?->lateS() ?? PHP_INT_MAX),
+                $late,
+                "{$code} is no later than as it was booked",
+            );
         }
     }
 
@@ -68,17 +93,36 @@ final class BetterPlanTest extends FeatureTestCase
         $board = self::board();
         $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf(), Hands::always(2));
         $moving = array_values(array_filter($comparison->rows, static fn(array $row): bool => $row[3]));
-        self::assertGreaterThan(0, $comparison->beyondS($comparison->now), 'three machines at times want more than two people');
-        $this->get("/plan/proposals/{$proposal->id}")->assertSee('Hands over, min')->assertSee('<td class="num">'.Figure::words($comparison->beyondS($comparison->then) / 60).'</td>', false);
+        self::assertGreaterThan(
+            0,
+            $comparison->beyondS($comparison->now),
+            'three machines at times want more than two people',
+        );
+        $this->get("/plan/proposals/{$proposal->id}")
+            ->assertSee('Hands over, min')
+            ->assertSee(
+                '<td class="num">'.Figure::words($comparison->beyondS($comparison->then) / 60).'</td>',
+                false,
+            );
         self::assertGreaterThan(1, count($moving));
         $one = $moving[0][0]->code;
         $others = $board->sequence()->without($one)->batches;
-        $this->post("/plan/proposals/{$proposal->id}/take", ['codes' => [], 'version' => PlanBoard::version()])->assertSessionHasErrors('codes');
-        $this->post("/plan/proposals/{$proposal->id}/take", ['codes' => [$one], 'version' => PlanBoard::version()])->assertSessionHas('done', static fn(string $text): bool => str_contains($text, $one));
+        $this->post("/plan/proposals/{$proposal->id}/take", [
+            'codes' => [],
+            'version' => PlanBoard::version(),
+        ])->assertSessionHasErrors('codes');
+        $this->post("/plan/proposals/{$proposal->id}/take", [
+            'codes' => [$one],
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done', static fn(string $text): bool => str_contains($text, $one));
 
         $after = self::board()->sequence();
         self::assertSame((new Sequence($proposal->sequence ?? []))->machineOf($one), $after->machineOf($one));
-        self::assertEquals(new Sequence(array_filter($others)), new Sequence(array_filter($after->without($one)->batches)), 'the others keep their order');
+        self::assertEquals(
+            new Sequence(array_filter($others)),
+            new Sequence(array_filter($after->without($one)->batches)),
+            'the others keep their order',
+        );
     }
 
     #[Test]
@@ -86,9 +130,17 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $proposal = $this->proposed();
         $seen = PlanBoard::version();
-        $this->post('/plan/moves', ['batch' => self::batchOf(1008)->code, 'machine' => 'M1', 'place' => 1, 'version' => $seen])->assertSessionHas('done');
+        $this->post('/plan/moves', [
+            'batch' => self::batchOf(1008)->code,
+            'machine' => 'M1',
+            'place' => 1,
+            'version' => $seen,
+        ])->assertSessionHas('done');
         $before = self::board()->sequence()->batches;
-        $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => $seen])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'changed by someone else'));
+        $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => $seen])->assertSessionHas(
+            'problem',
+            static fn(string $text): bool => str_contains($text, 'changed by someone else'),
+        );
         self::assertSame($before, self::board()->sequence()->batches);
         self::assertSame('ready', $proposal->refresh()->state, 'and it is still to be had');
         $this->get("/plan/proposals/{$proposal->id}")->assertSee('has changed since this was found');
@@ -101,8 +153,12 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post('/plan/proposals', ['iterations' => 50000])->assertRedirect();
         Queue::assertPushed(FindPlan::class);
         $proposal = Proposal::query()->latest('id')->firstOrFail();
-        $this->get("/plan/proposals/{$proposal->id}")->assertSee('It waits for its turn.')->assertSee('Stop, and keep the best');
-        $this->get("/plan/proposals/{$proposal->id}", ['HX-Request' => 'true'])->assertSee('hx-trigger="every 1s"', false)->assertDontSee('<main', false);
+        $this->get("/plan/proposals/{$proposal->id}")
+            ->assertSee('It waits for its turn.')
+            ->assertSee('Stop, and keep the best');
+        $this->get("/plan/proposals/{$proposal->id}", ['HX-Request' => 'true'])
+            ->assertSee('hx-trigger="every 1s"', false)
+            ->assertDontSee('<main', false);
         $this->post("/plan/proposals/{$proposal->id}/stop")->assertRedirect();
         (new FindPlan($proposal->id))->handle(self::board());
         $proposal->refresh();
@@ -119,31 +175,77 @@ final class BetterPlanTest extends FeatureTestCase
     public function what_if_a_machine_is_down_is_worked_out_beside_the_plan_and_kept_or_thrown_away(): void
     {
         $before = self::board()->sequence()->batches;
-        $this->post('/plan/proposals', ['machine' => 'M1', 'until' => '2026-03-05T12:00', 'iterations' => 300])->assertSessionHasNoErrors();
+        $this->post('/plan/proposals', [
+            'machine' => 'M1',
+            'until' => '2026-03-05T12:00',
+            'iterations' => 300,
+        ])->assertSessionHasNoErrors();
         $proposal = Proposal::query()->latest('id')->firstOrFail();
-        $this->get("/plan/proposals/{$proposal->id}")->assertSee('What if: M1 is down until Thu 5 Mar 12:00')->assertSee('In force, then');
-        self::assertGreaterThan(self::board()->timetable()->totals->cost, $proposal->start_cost, 'the plan in force suffers from it');
+        $this->get("/plan/proposals/{$proposal->id}")
+            ->assertSee('What if: M1 is down until Thu 5 Mar 12:00')
+            ->assertSee('In force, then');
+        self::assertGreaterThan(
+            self::board()->timetable()->totals->cost,
+            $proposal->start_cost,
+            'the plan in force suffers from it',
+        );
         $this->get('/plan/ask')->assertSee('M1 is down until Thu 5 Mar 12:00');
         $this->delete("/plan/proposals/{$proposal->id}");
         $this->get('/plan/ask')->assertDontSee('M1 is down until');
-        $this->post('/plan/proposals', ['hands' => 2, 'frame' => 'K-1', 'frames' => 4, 'iterations' => 200])->assertSessionHasNoErrors();
+        $this->post('/plan/proposals', [
+            'hands' => 2,
+            'frame' => 'K-1',
+            'frames' => 4,
+            'iterations' => 200,
+        ])->assertSessionHasNoErrors();
         $this->get('/plan/ask')->assertSee('2 machines more can be tended at once, and 4 more of frame K-1');
         self::assertSame($before, self::board()->sequence()->batches);
-        $this->post('/plan/proposals', ['machine' => 'M9', 'until' => 'soon', 'hands' => 'many', 'frame' => 'none', 'frames' => '1.5'])->assertSessionHasErrors(['machine', 'until', 'hands', 'frame', 'frames']);
-        $this->post('/plan/proposals', ['hands' => 1, 'from' => '2026-03-05T09:00', 'to' => '2026-03-05T13:00', 'iterations' => 200])->assertSessionHasNoErrors();
-        $this->get('/plan/ask')->assertSee('1 machine more can be tended at once from Thu 5 Mar 09:00 to Thu 5 Mar 13:00');
-        $helped = WhatIfForm::read(Proposal::query()->latest('id')->firstOrFail()->what_if ?? [])->of(self::board()->shop())->hands;
-        self::assertSame([6, 7, 6], array_map(static fn(string $at): int => $helped->at(ShopClock::seconds(CarbonImmutable::parse($at))), ['2026-03-05 08:59', '2026-03-05 09:00', '2026-03-05 13:00']));
-        $this->post('/plan/proposals', ['from' => '2026-03-05T09:00', 'to' => '2026-03-05T08:00'])->assertSessionHasErrors(['hands' => 'Say how many machines more, or fewer, can be tended then.', 'to']);
-        $this->post('/plan/proposals', ['machine' => 'M1'])->assertSessionHasErrors(['until' => 'Say until when it is down.']);
+        $this->post('/plan/proposals', [
+            'machine' => 'M9',
+            'until' => 'soon',
+            'hands' => 'many',
+            'frame' => 'none',
+            'frames' => '1.5',
+        ])->assertSessionHasErrors(['machine', 'until', 'hands', 'frame', 'frames']);
+        $this->post('/plan/proposals', [
+            'hands' => 1,
+            'from' => '2026-03-05T09:00',
+            'to' => '2026-03-05T13:00',
+            'iterations' => 200,
+        ])->assertSessionHasNoErrors();
+        $this->get('/plan/ask')->assertSee(
+            '1 machine more can be tended at once from Thu 5 Mar 09:00 to Thu 5 Mar 13:00',
+        );
+        $helped = WhatIfForm::read(Proposal::query()->latest('id')->firstOrFail()->what_if ?? [])->of(
+            self::board()->shop(),
+        )->hands;
+        self::assertSame(
+            [6, 7, 6],
+            array_map(static fn(string $at): int => $helped->at(ShopClock::seconds(CarbonImmutable::parse($at))), [
+                '2026-03-05 08:59',
+                '2026-03-05 09:00',
+                '2026-03-05 13:00',
+            ]),
+        );
+        $this->post('/plan/proposals', [
+            'from' => '2026-03-05T09:00',
+            'to' => '2026-03-05T08:00',
+        ])->assertSessionHasErrors(['hands' => 'Say how many machines more, or fewer, can be tended then.', 'to']);
+        $this->post('/plan/proposals', ['machine' => 'M1'])->assertSessionHasErrors([
+            'until' => 'Say until when it is down.',
+        ]);
     }
 
     #[Test]
     public function when_it_can_be_ready_is_answered_with_and_without_moving_others(): void
     {
         $like = self::batchOf(1006)->code;
-        $this->get("/plan/ask?like={$like}&pieces=12&due=2026-03-04T15:00")->assertOk()
-            ->assertSee('Without moving anything else')->assertSee('Nothing else ends later.')->assertSee('As a rush, whatever it pushes')->assertSee('Ready');
+        $this->get("/plan/ask?like={$like}&pieces=12&due=2026-03-04T15:00")
+            ->assertOk()
+            ->assertSee('Without moving anything else')
+            ->assertSee('Nothing else ends later.')
+            ->assertSee('As a rush, whatever it pushes')
+            ->assertSee('Ready');
         $this->get('/plan/ask?like=B-999&pieces=none')->assertSessionHasErrors(['like', 'pieces']);
         self::assertNull(self::board()->timetable()->find('asked'), 'asking books nothing');
     }
@@ -153,26 +255,48 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $loaf = self::batchOf(1008)->code;
         $before = self::board()->sequence()->batches;
-        $said = (string) $this->get("/plan/consequence?batch={$loaf}&machine=M1&place=1")->assertOk()->getContent();
+        $said = (string) $this->get("/plan/consequence?batch={$loaf}&machine=M1&place=1")
+            ->assertOk()
+            ->getContent();
         self::assertStringContainsString("{$loaf} would end", $said);
         self::assertSame($before, self::board()->sequence()->batches);
-        $this->post('/plan/moves', ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => PlanBoard::version()], ['HX-Request' => 'true'])->assertSee(str_replace('would end', 'ends', explode('.', $said)[0]));
-        $this->get('/plan/consequence?batch='.self::batchOf(1004)->code.'&machine=M2&place=0')->assertOk()->assertSee('stays where it');
+        $this->post(
+            '/plan/moves',
+            ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => PlanBoard::version()],
+            ['HX-Request' => 'true'],
+        )->assertSee(str_replace('would end', 'ends', explode('.', $said)[0]));
+        $this->get('/plan/consequence?batch='.self::batchOf(1004)->code.'&machine=M2&place=0')
+            ->assertOk()
+            ->assertSee('stays where it');
         $this->get('/plan/consequence?batch=&machine=M9&place=-1')->assertStatus(422);
-        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('done', static fn(string $text): bool => str_contains($text, $loaf));
-        self::assertEquals(new Sequence(array_filter($before)), new Sequence(array_filter(self::board()->sequence()->batches)));
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas(
+            'done',
+            static fn(string $text): bool => str_contains($text, $loaf),
+        );
+        self::assertEquals(
+            new Sequence(array_filter($before)),
+            new Sequence(array_filter(self::board()->sequence()->batches)),
+        );
     }
 
     #[Test]
     public function why_a_batch_is_there_is_what_the_next_best_place_would_cost(): void
     {
         $loaf = self::batchOf(1008)->code;
-        $this->get("/plan/batches/{$loaf}")->assertOk()->assertSee('Where it could stand, cheapest first')->assertSee('is there');
+        $this->get("/plan/batches/{$loaf}")
+            ->assertOk()
+            ->assertSee('Where it could stand, cheapest first')
+            ->assertSee('is there');
         $this->get('/plan/batches/'.self::batchOf(1004)->code)->assertSee('What runs is not moved.');
         $this->get('/plan/batches/B-999')->assertNotFound();
         // Four threads, and all but one of the needles of M2 pinned: they do not go on at once.
-        DB::table('needles')->where('machine_id', self::machine('M2')->id)->where('number', '<', 6)->update(['pinned' => true]);
-        $this->get("/plan/batches/{$loaf}")->assertSee('Where it cannot stand')->assertSee('at its stops for every piece');
+        DB::table('needles')
+            ->where('machine_id', self::machine('M2')->id)
+            ->where('number', '<', 6)
+            ->update(['pinned' => true]);
+        $this->get("/plan/batches/{$loaf}")
+            ->assertSee('Where it cannot stand')
+            ->assertSee('at its stops for every piece');
     }
 
     #[Test]
@@ -181,42 +305,99 @@ final class BetterPlanTest extends FeatureTestCase
         $hoodies = self::batchOf(1007)->code;
         $start = self::board()->timetable()->find($hoodies)?->start();
         self::assertNotNull($start);
-        $this->put("/plan/batches/{$hoodies}/fixed", ['fixed' => 1, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $this->put("/plan/batches/{$hoodies}/fixed", [
+            'fixed' => 1,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
         $proposal = $this->proposed();
-        self::assertSame($start, Timetable::of(self::board()->shop(), self::board()->whole(new Sequence($proposal->sequence ?? [])))->find($hoodies)?->start());
+        self::assertSame(
+            $start,
+            Timetable::of(self::board()->shop(), self::board()->whole(new Sequence($proposal->sequence ?? [])))
+                ->find($hoodies)
+                ?->start(),
+        );
         $this->post('/plan/due', ['version' => PlanBoard::version()]);
         self::assertSame('M1', self::board()->sequence()->machineOf($hoodies));
         $this->get("/plan/batches/{$hoodies}")->assertSee('Let it be moved again');
-        $this->put("/plan/batches/{$hoodies}/fixed", ['fixed' => 0, 'version' => PlanBoard::version()])->assertSessionHas('done');
-        $this->put('/plan/batches/'.self::batchOf(1004)->code.'/fixed', ['fixed' => 1, 'version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'it runs already'));
+        $this->put("/plan/batches/{$hoodies}/fixed", [
+            'fixed' => 0,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
+        $this->put('/plan/batches/'.self::batchOf(1004)->code.'/fixed', [
+            'fixed' => 1,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'it runs already'));
     }
 
     #[Test]
     public function a_batch_is_split_run_apart_and_put_together_again(): void
     {
         $hoodies = self::batchOf(1007);
-        $pieces = static fn(): array => DB::table('pieces')->where('order_id', Order::query()->where('number', 1007)->value('id'))->orderBy('id')->get(['id', 'size', 'number', 'state'])->map(static fn(object $row): array => (array) $row)->all();
+        $pieces = static fn(): array => DB::table('pieces')
+            ->where('order_id', Order::query()->where('number', 1007)->value('id'))
+            ->orderBy('id')
+            ->get(['id', 'size', 'number', 'state'])
+            ->map(static fn(object $row): array => (array) $row)
+            ->all();
         [$before, $sequence] = [$pieces(), self::board()->sequence()->batches];
-        $this->post("/plan/batches/{$hoodies->code}/split", ['pieces' => 6, 'version' => PlanBoard::version()])->assertSessionHasNoErrors();
+        $this->post("/plan/batches/{$hoodies->code}/split", [
+            'pieces' => 6,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHasNoErrors();
         $board = self::board();
         $lane = $board->sequence()->on('M1');
         $new = $lane[(int) array_search($hoodies->code, $lane, true) + 1];
         self::assertSame([9, 6], [$board->batches()[$hoodies->code]->left, $board->batches()[$new]->left]);
         self::assertSame($before, $pieces(), 'the order has the same pieces');
         self::assertSame($board->batches()[$hoodies->code]->threads, $board->batches()[$new]->threads);
-        self::assertSame([], $board->timetable()->find($new)?->needles->load, 'behind the rest of it nothing is to be loaded');
+        self::assertSame(
+            [],
+            $board->timetable()->find($new)?->needles->load,
+            'behind the rest of it nothing is to be loaded',
+        );
         $this->get('/orders/1007')->assertOk()->assertSee('0 / 9')->assertSee('0 / 6');
-        $this->post('/plan/moves', ['batch' => $new, 'machine' => 'M3', 'place' => 9, 'version' => PlanBoard::version()])->assertSessionHas('done');
-        $this->get("/plan/batches/{$new}")->assertOk()->assertSee("Put it together with {$hoodies->code}, 9 pieces on M1");
+        $this->post('/plan/moves', [
+            'batch' => $new,
+            'machine' => 'M3',
+            'place' => 9,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
+        $this->get("/plan/batches/{$new}")
+            ->assertOk()
+            ->assertSee("Put it together with {$hoodies->code}, 9 pieces on M1");
         // Set up anew, a part says which others go on as they were.
-        $setup = DB::table('setups')->join('frames', 'frames.id', '=', 'setups.frame_id')->where('decoration_id', $hoodies->decoration_id)->first(['frames.code', 'turn_deg']);
-        $this->post("/setup/{$hoodies->decoration_id}", ['frame' => $setup?->code, 'turn' => $setup?->turn_deg])->assertSessionHasNoErrors()->assertSessionHas('done', static fn(string $said): bool => str_contains($said, "keeps its own setup: {$new}."));
+        $setup = DB::table('setups')
+            ->join('frames', 'frames.id', '=', 'setups.frame_id')
+            ->where('decoration_id', $hoodies->decoration_id)
+            ->first(['frames.code', 'turn_deg']);
+        $this->post("/setup/{$hoodies->decoration_id}", ['frame' => $setup?->code, 'turn' => $setup?->turn_deg])
+            ->assertSessionHasNoErrors()
+            ->assertSessionHas(
+                'done',
+                static fn(string $said): bool => str_contains($said, "keeps its own setup: {$new}."),
+            );
 
-        $this->post("/plan/batches/{$new}/merge", ['into' => self::batchOf(1006)->code, 'version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'not of the same decoration'));
-        $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies->code, 'version' => PlanBoard::version()])->assertSessionHas('done');
-        self::assertEquals(new Sequence(array_filter($sequence)), new Sequence(array_filter(self::board()->sequence()->batches)));
+        $this->post("/plan/batches/{$new}/merge", [
+            'into' => self::batchOf(1006)->code,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas(
+            'problem',
+            static fn(string $text): bool => str_contains($text, 'not of the same decoration'),
+        );
+        $this->post("/plan/batches/{$new}/merge", [
+            'into' => $hoodies->code,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
+        self::assertEquals(
+            new Sequence(array_filter($sequence)),
+            new Sequence(array_filter(self::board()->sequence()->batches)),
+        );
         self::assertSame([15, $before], [self::board()->batches()[$hoodies->code]->left, $pieces()]);
-        self::assertSame(1, DB::table('decorations')->where('order_line_id', self::decoration(1007)->order_line_id)->count(), 'nothing of it is left behind');
+        self::assertSame(
+            1,
+            DB::table('decorations')->where('order_line_id', self::decoration(1007)->order_line_id)->count(),
+            'nothing of it is left behind',
+        );
     }
 
     #[Test]
@@ -224,23 +405,41 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $hoodies = self::batchOf(1007)->code;
         $before = self::board()->sequence()->batches;
-        $said = (string) $this->get("/plan/batches/{$hoodies}/splitting?pieces=6")->assertOk()->getContent();
-        self::assertMatchesRegularExpression("~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in time\\..*Set-ups take 1 min more~", $said);
+        $said = (string) $this->get("/plan/batches/{$hoodies}/splitting?pieces=6")
+            ->assertOk()
+            ->getContent();
+        self::assertMatchesRegularExpression(
+            "~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in time\\..*Set-ups take 1 min more~",
+            $said,
+        );
         self::assertStringContainsString('Cheapest, once moved there:', $said);
         self::assertSame($before, self::board()->sequence()->batches);
         foreach (['0', '15', 'all'] as $pieces) {
-            $this->get("/plan/batches/{$hoodies}/splitting?pieces={$pieces}")->assertSee('1 to 14 of its pieces can be run apart.');
+            $this->get("/plan/batches/{$hoodies}/splitting?pieces={$pieces}")->assertSee(
+                '1 to 14 of its pieces can be run apart.',
+            );
         }
         $this->get('/plan/batches/B-999/splitting?pieces=2')->assertNotFound();
 
         $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 6, 'version' => PlanBoard::version()]);
         $new = (string) DB::table('batches')->orderByDesc('id')->value('code');
         preg_match('~and end (\w+ \d\d:\d\d)~', $said, $promised);
-        self::assertSame($promised[1], ShopClock::words(ShopClock::time((int) self::board()->timetable()->find($new)?->end())));
-        $page = (string) $this->get("/plan/batches/{$new}")->assertOk()->getContent();
+        self::assertSame(
+            $promised[1],
+            ShopClock::words(ShopClock::time((int) self::board()->timetable()->find($new)?->end())),
+        );
+        $page = (string) $this->get("/plan/batches/{$new}")
+            ->assertOk()
+            ->getContent();
         self::assertSame(1, preg_match("~{$hoodies} would end (\w+ \d\d:\d\d) on M1~", $page, $joined));
-        $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies, 'version' => PlanBoard::version()])->assertSessionHas('done');
-        self::assertSame($joined[1], ShopClock::words(ShopClock::time((int) self::board()->timetable()->find($hoodies)?->end())));
+        $this->post("/plan/batches/{$new}/merge", [
+            'into' => $hoodies,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
+        self::assertSame(
+            $joined[1],
+            ShopClock::words(ShopClock::time((int) self::board()->timetable()->find($hoodies)?->end())),
+        );
     }
 
     #[Test]
@@ -248,12 +447,29 @@ final class BetterPlanTest extends FeatureTestCase
     {
         // The bakery's loaf stands in two orders, one behind the other but for a batch between.
         [$loaf, $more] = [self::batchOf(1008)->code, self::batchOf(1020)->code];
-        $page = (string) $this->get("/plan/batches/{$more}")->assertOk()->assertSee("Run it together with {$loaf}")->getContent();
-        self::assertSame(1, preg_match("~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input type=\"hidden\" name=\"place\" value=\"(\\d+)\">.*?Run it together with {$loaf}~", $page, $form));
-        $this->post('/plan/moves', ['batch' => $more, 'machine' => $form[1], 'place' => (int) $form[2], 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $page = (string) $this->get("/plan/batches/{$more}")
+            ->assertOk()
+            ->assertSee("Run it together with {$loaf}")
+            ->getContent();
+        self::assertSame(
+            1,
+            preg_match(
+                "~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input type=\"hidden\" name=\"place\" value=\"(\\d+)\">.*?Run it together with {$loaf}~",
+                $page,
+                $form,
+            ),
+        );
+        $this->post('/plan/moves', [
+            'batch' => $more,
+            'machine' => $form[1],
+            'place' => (int) $form[2],
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
         $placed = self::board()->timetable()->find($more);
         self::assertSame([true, 60], [$placed?->goesOn, $placed?->setupS]);
-        $this->get("/plan/batches/{$more}")->assertSee('the same design goes on')->assertDontSee("Run it together with {$loaf}");
+        $this->get("/plan/batches/{$more}")
+            ->assertSee('the same design goes on')
+            ->assertDontSee("Run it together with {$loaf}");
         $this->get('/plan?zoom=week')->assertSee('The same design goes on.');
         $this->put('/shop/rules/again_min', ['again_min' => '3'])->assertSessionHasNoErrors();
         self::assertSame(180, self::board()->timetable()->find($more)?->setupS, 'a house that traces anew says so');
@@ -264,10 +480,16 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $caps = self::batchOf(1004)->code;
         foreach (['0', '11', 'some'] as $pieces) {
-            $this->post("/plan/batches/{$caps}/split", ['pieces' => $pieces, 'version' => PlanBoard::version()])->assertSessionHasErrors('pieces');
+            $this->post("/plan/batches/{$caps}/split", [
+                'pieces' => $pieces,
+                'version' => PlanBoard::version(),
+            ])->assertSessionHasErrors('pieces');
         }
         // One of eleven is on the machine, one is hooped: the run goes on with what is left to it.
-        $this->post("/plan/batches/{$caps}/split", ['pieces' => '5', 'version' => PlanBoard::version()])->assertSessionHasNoErrors();
+        $this->post("/plan/batches/{$caps}/split", [
+            'pieces' => '5',
+            'version' => PlanBoard::version(),
+        ])->assertSessionHasNoErrors();
         self::assertSame(6, self::board()->batches()[$caps]->left);
         $this->get('/floor/M1')->assertOk();
         $this->artisan('floor:recount')->assertExitCode(0);
@@ -277,7 +499,10 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 4, 'version' => PlanBoard::version()]);
         $lane = self::board()->sequence()->on('M1');
         $new = $lane[(int) array_search($hoodies, $lane, true) + 1];
-        $this->post("/plan/batches/{$hoodies}/merge", ['into' => $new, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $this->post("/plan/batches/{$hoodies}/merge", [
+            'into' => $new,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
         self::assertSame(15, self::board()->batches()[$new]->left);
         self::assertArrayNotHasKey($hoodies, self::board()->batches());
         $this->post("/plan/batches/{$new}/split", ['pieces' => 4, 'version' => 0])->assertSessionHasErrors('pieces');
@@ -287,8 +512,18 @@ final class BetterPlanTest extends FeatureTestCase
     public function fixing_splitting_and_putting_together_are_undone_like_a_move_one_after_the_other(): void
     {
         $hoodies = self::batchOf(1007)->code;
-        $rows = static fn(): array => array_map(static fn(string $table): array => DB::table($table)->orderBy($table === 'setups' ? 'decoration_id' : 'id')->get()->map(static fn(object $row): array => (array) $row)->all(), ['decorations', 'setups', 'batches', 'pieces']);
-        $undo = fn(string $what) => $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('done', static fn(string $said): bool => str_contains($said, $what));
+        $rows = static fn(): array => array_map(
+            static fn(string $table): array => DB::table($table)
+                ->orderBy($table === 'setups' ? 'decoration_id' : 'id')
+                ->get()
+                ->map(static fn(object $row): array => (array) $row)
+                ->all(),
+            ['decorations', 'setups', 'batches', 'pieces'],
+        );
+        $undo = fn(string $what) => $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas(
+            'done',
+            static fn(string $said): bool => str_contains($said, $what),
+        );
         $kept = [$rows()];
         $this->put("/plan/batches/{$hoodies}/fixed", ['fixed' => 1, 'version' => PlanBoard::version()]);
         $kept[] = $rows();
@@ -296,7 +531,10 @@ final class BetterPlanTest extends FeatureTestCase
         $new = (string) DB::table('batches')->orderByDesc('id')->value('code');
         $kept[] = $rows();
         // The eldest of the two goes, and with it its fixed start.
-        $this->post("/plan/batches/{$hoodies}/merge", ['into' => $new, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $this->post("/plan/batches/{$hoodies}/merge", [
+            'into' => $new,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
         self::assertArrayNotHasKey($hoodies, self::board()->batches());
 
         $undo("{$hoodies} put together with {$new}");
@@ -315,10 +553,17 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 6, 'version' => PlanBoard::version()]);
         $new = (string) DB::table('batches')->orderByDesc('id')->value('code');
         $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies, 'version' => PlanBoard::version()]);
-        DB::table('pieces')->where('decoration_id', self::batchOf(1007)->decoration_id)->orderByDesc('id')->limit(1)->update(['state' => 'done']);
+        DB::table('pieces')
+            ->where('decoration_id', self::batchOf(1007)->decoration_id)
+            ->orderByDesc('id')
+            ->limit(1)
+            ->update(['state' => 'done']);
         $before = self::board()->sequence();
 
-        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'are begun'));
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas(
+            'problem',
+            static fn(string $text): bool => str_contains($text, 'are begun'),
+        );
         self::assertEquals($before, self::board()->sequence());
         self::assertSame(14, self::board()->batches()[$hoodies]->left);
     }
@@ -332,7 +577,9 @@ final class BetterPlanTest extends FeatureTestCase
         $cheaper = self::board()->timetable()->totals->cost;
 
         self::assertEqualsWithDelta(3 * $cost->weightedLateMin + $cost->setupMin, $cheaper, 1e-6);
-        $this->get('/plan/batches/'.self::batchOf(1008)->code)->assertSee('3 for each minute that a batch is late')->assertSee('#late_cost', false);
+        $this->get('/plan/batches/'.self::batchOf(1008)->code)
+            ->assertSee('3 for each minute that a batch is late')
+            ->assertSee('#late_cost', false);
     }
 
     #[Test]
@@ -340,20 +587,30 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $this->put('/shop/rules/people', ['people' => '1'])->assertSessionHasNoErrors();
         $this->put('/shop/rules/machines_per_person', ['machines_per_person' => '1'])->assertSessionHasNoErrors();
-        $this->get('/plan?zoom=week')->assertSee('class="held"', false)->assertSee('waits for hands: as many machines run as can be tended');
+        $this->get('/plan?zoom=week')
+            ->assertSee('class="held"', false)
+            ->assertSee('waits for hands: as many machines run as can be tended');
     }
 
     #[Test]
     public function as_booked_is_worked_out_after_what_runs(): void
     {
         $board = self::board();
-        $booked = Timetable::of($board->shop(), Dispatch::asBooked($board->shop(), new Sequence(['M1' => [self::batchOf(1004)->code], 'M3' => [self::batchOf(1005)->code]])));
+        $booked = Timetable::of(
+            $board->shop(),
+            Dispatch::asBooked(
+                $board->shop(),
+                new Sequence(['M1' => [self::batchOf(1004)->code], 'M3' => [self::batchOf(1005)->code]]),
+            ),
+        );
         self::assertSame(0, $booked->find(self::batchOf(1004)->code)?->setupS);
     }
 
     private function proposed(int $iterations = 1500): Proposal
     {
-        $this->post('/plan/proposals', ['iterations' => $iterations])->assertSessionHasNoErrors()->assertRedirect();
+        $this->post('/plan/proposals', ['iterations' => $iterations])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect();
 
         return Proposal::query()->latest('id')->firstOrFail();
     }

@@ -32,10 +32,18 @@ final class DemoTest extends FeatureTestCase
     {
         self::assertSame(40, Thread::query()->count());
         self::assertSame(10, Frame::query()->count());
-        $stitches = Artwork::query()->whereNull('family_id')->where('name', '!=', 'Applied leaf')->orderBy('stitches')->pluck('stitches')->all();
+        $stitches = Artwork::query()
+            ->whereNull('family_id')
+            ->where('name', '!=', 'Applied leaf')
+            ->orderBy('stitches')
+            ->pluck('stitches')
+            ->all();
         self::assertCount(8, $stitches);
         self::assertSame(['Ringers’ bell, cap'], Artwork::query()->whereNotNull('family_id')->pluck('name')->all());
-        self::assertSame(['placement', 'tack_down', 'cover', 'sew'], Artwork::query()->where('name', 'Applied leaf')->firstOrFail()->blocks()->pluck('proposed_role')->all());
+        self::assertSame(
+            ['placement', 'tack_down', 'cover', 'sew'],
+            Artwork::query()->where('name', 'Applied leaf')->firstOrFail()->blocks()->pluck('proposed_role')->all(),
+        );
         self::assertGreaterThanOrEqual(2000, $stitches[0]);
         self::assertGreaterThan(40_000, $stitches[7]);
         self::assertLessThanOrEqual(45_000, $stitches[7]);
@@ -46,8 +54,11 @@ final class DemoTest extends FeatureTestCase
     {
         foreach (Artwork::query()->get() as $artwork) {
             self::assertTrue(Storage::exists($artwork->tapePath()));
-            $figures = \Hakama\Stitch\PatternFigures::of($artwork->pattern());
-            self::assertSame([$artwork->stitches, $artwork->trims, $artwork->changes], [$figures->stitches, $figures->trims, $figures->changes]);
+            $figures = \Hakama\Stitch\Figures\PatternFigures::of($artwork->pattern());
+            self::assertSame(
+                [$artwork->stitches, $artwork->trims, $artwork->changes],
+                [$figures->stitches, $figures->trims, $figures->changes],
+            );
             self::assertSame($artwork->checksum, hash('sha256', (string) Storage::get($artwork->tapePath())));
             self::assertEqualsWithDelta($figures->lengths->totalMm(), $artwork->coreLengths()->totalMm(), 1e-6);
             self::assertEquals($figures->hull->bounds(), $artwork->coreHull()->bounds());
@@ -60,12 +71,14 @@ final class DemoTest extends FeatureTestCase
     {
         $orders = Order::query()->with('customer')->get()->all();
         self::assertCount(24, $orders);
-        $states = array_count_values(array_map(static fn(OrderRow $row): string => $row->state(), OrderRow::of($orders, self::board())));
+        $states = array_count_values(
+            array_map(static fn(OrderRow $row): string => $row->state(), OrderRow::of($orders, self::board())),
+        );
 
         foreach (['done', 'on the machine', 'planned', 'not planned yet'] as $state) {
             self::assertGreaterThan(0, $states[$state] ?? 0, $state);
         }
-        $waiting = app(\App\Orders\Pleats::class)->waiting();
+        $waiting = app(\App\Orders\StationCounts::class)->waiting();
         foreach (['orders', 'artwork', 'setup', 'needles', 'floor', 'books'] as $station) {
             self::assertGreaterThan(0, $waiting[$station], $station);
         }
@@ -74,9 +87,16 @@ final class DemoTest extends FeatureTestCase
     #[Test]
     public function every_setup_fits_its_frame_and_every_batch_its_machine(): void
     {
-        $desk = app(\App\Setup\SetupDesk::class);
-        foreach (\App\Models\Setup::query()->with(['frame', 'decoration.artwork', 'decoration.line'])->get() as $setup) {
-            self::assertTrue($desk->fit($setup->decoration, $setup->frame, \Hakama\Stitch\Turn::from($setup->turn_deg))->fits(), $setup->frame->code);
+        $desk = app(\App\Setup\DecorationSetups::class);
+        foreach (
+            \App\Models\Setup::query()
+                ->with(['frame', 'decoration.artwork', 'decoration.line'])
+                ->get() as $setup
+        ) {
+            self::assertTrue(
+                $desk->fit($setup->decoration, $setup->frame, \Hakama\Stitch\Turn::from($setup->turn_deg))->fits(),
+                $setup->frame->code,
+            );
         }
         $board = self::board();
         foreach ($board->timetable()->placed as $placed) {
@@ -96,7 +116,9 @@ final class DemoTest extends FeatureTestCase
     #[Test]
     public function tokens_are_kept_as_hashes_only(): void
     {
-        $this->artisan('shop:machines')->expectsOutputToContain('M1 '.\Database\Demo\DemoShop::token('M1'))->assertSuccessful();
+        $this->artisan('shop:machines')
+            ->expectsOutputToContain('M1 '.\Database\Demo\DemoShop::token('M1'))
+            ->assertSuccessful();
         foreach (Machine::query()->get() as $machine) {
             self::assertSame(hash('sha256', \Database\Demo\DemoShop::token($machine->code)), $machine->token_hash);
             self::assertArrayNotHasKey('token_hash', $machine->toArray());

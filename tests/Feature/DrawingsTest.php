@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Plan\Calendar;
-use App\Plan\CalendarBook;
-use App\Plan\Cloth;
+use App\Calendar\Calendar;
+use App\Calendar\CalendarBook;
+use App\Plan\Chart\PlanChart;
+use App\Plan\Chart\ThreadStrand;
+use App\Plan\Chart\Zoom;
 use App\Plan\PlanBoard;
-use App\Plan\Strand;
-use App\Plan\Zoom;
 use App\Shop\Figure;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
@@ -26,20 +26,24 @@ final class DrawingsTest extends FeatureTestCase
     {
         $board = self::board();
         $cloth = self::cloth($board);
-        $perHour = (Cloth::WIDTH - Cloth::LEFT) / 9;
+        $perHour = (PlanChart::WIDTH - PlanChart::LEFT) / 9;
         $from = $cloth->days[0][0];
 
         self::assertSame('2026-03-04', $cloth->day->toDateString());
         // Twenty to ten is an hour and two thirds after eight.
-        self::assertEqualsWithDelta(Cloth::LEFT + $perHour * 5 / 3, $cloth->nowX, 0.01);
+        self::assertEqualsWithDelta(PlanChart::LEFT + ($perHour * 5) / 3, $cloth->nowX, 0.01);
         foreach ($cloth->lanes as $machine => $folds) {
             foreach ($folds as $fold) {
                 $placed = $board->timetable()->find($fold->batch->code);
                 self::assertNotNull($placed);
                 self::assertSame($machine, $placed->machine);
                 $hours = static fn(int $time): float => min(9, ($time - $from) / 3600);
-                self::assertEqualsWithDelta(Cloth::LEFT + $perHour * $hours($placed->setupStart), $fold->setupX, 0.01);
-                self::assertEqualsWithDelta(Cloth::LEFT + $perHour * $hours($placed->end()), $fold->endX, 0.01);
+                self::assertEqualsWithDelta(
+                    PlanChart::LEFT + $perHour * $hours($placed->setupStart),
+                    $fold->setupX,
+                    0.01,
+                );
+                self::assertEqualsWithDelta(PlanChart::LEFT + $perHour * $hours($placed->end()), $fold->endX, 0.01);
                 self::assertLessThanOrEqual($fold->endX, $fold->startX);
                 self::assertGreaterThanOrEqual($fold->startX, $fold->hoopedX);
             }
@@ -53,17 +57,26 @@ final class DrawingsTest extends FeatureTestCase
         $cloth = self::cloth($board, Zoom::Week);
         foreach ($board->shop()->lanes as $machine => $lane) {
             foreach ($lane->rack->needles as $number => $needle) {
-                $strands = array_values(array_filter($cloth->strands[$machine], static fn(Strand $one): bool => $one->needle === $number));
+                $strands = array_values(
+                    array_filter(
+                        $cloth->strands[$machine],
+                        static fn(ThreadStrand $one): bool => $one->needle === $number,
+                    ),
+                );
                 self::assertSame($needle->thread, $strands[0]->thread, 'it begins with what is on the needle');
-                self::assertEqualsWithDelta(Cloth::LEFT, $strands[0]->from, 0.01);
-                self::assertEqualsWithDelta(Cloth::WIDTH, end($strands)->to, 0.01);
+                self::assertEqualsWithDelta(PlanChart::LEFT, $strands[0]->from, 0.01);
+                self::assertEqualsWithDelta(PlanChart::WIDTH, end($strands)->to, 0.01);
                 $changes = 0;
                 foreach ($board->timetable()->on((string) $machine) as $placed) {
                     foreach ($placed->needles->load as $change) {
                         $changes += $change->needle === $number && $placed->setupStart < $cloth->days[4][1] ? 1 : 0;
                     }
                 }
-                self::assertCount($changes, array_filter($strands, static fn(Strand $one): bool => $one->until !== null), "{$machine}, needle {$number}");
+                self::assertCount(
+                    $changes,
+                    array_filter($strands, static fn(ThreadStrand $one): bool => $one->until !== null),
+                    "{$machine}, needle {$number}",
+                );
                 foreach (array_slice($strands, 1) as $i => $strand) {
                     self::assertEqualsWithDelta($strands[$i]->to, $strand->from, 0.01, 'without a gap');
                 }
@@ -75,7 +88,17 @@ final class DrawingsTest extends FeatureTestCase
     public function what_does_not_end_today_goes_on_on_the_cloth_of_tomorrow(): void
     {
         $late = self::batchOf(1008)->code;
-        $on = static fn(int $day): array => array_merge(...array_values(array_map(static fn(array $folds): array => array_map(static fn($fold): string => $fold->batch->code, $folds), self::cloth(self::board(), Zoom::Day, $day)->lanes)));
+        $on = static fn(int $day): array => array_merge(
+            ...array_values(
+                array_map(
+                    static fn(array $folds): array => array_map(
+                        static fn($fold): string => $fold->batch->code,
+                        $folds,
+                    ),
+                    self::cloth(self::board(), Zoom::Day, $day)->lanes,
+                ),
+            ),
+        );
 
         self::assertContains($late, $on(0));
         self::assertContains($late, $on(1));
@@ -85,17 +108,35 @@ final class DrawingsTest extends FeatureTestCase
     #[Test]
     public function the_cloth_leaves_out_weekends_and_days_off_and_a_week_is_five_days_without_their_nights(): void
     {
-        $days = array_map(static fn(int $day): string => self::cloth(self::board(), Zoom::Day, $day)->day->toDateString(), range(0, 5));
+        $days = array_map(
+            static fn(int $day): string => self::cloth(self::board(), Zoom::Day, $day)->day->toDateString(),
+            range(0, 5),
+        );
         self::assertSame(['2026-03-04', '2026-03-05', '2026-03-06', '2026-03-09', '2026-03-10', '2026-03-11'], $days);
         DB::table('days_off')->insert(['day' => '2026-03-06', 'why' => 'the fair']);
         CalendarBook::forget();
         $week = self::cloth(self::board(), Zoom::Week);
         CalendarBook::forget();
-        self::assertSame(['2026-03-04', '2026-03-05', '2026-03-09', '2026-03-10', '2026-03-11'], array_map(static fn(array $day): string => gmdate('Y-m-d', $day[0]), $week->days));
-        self::assertEqualsWithDelta($week->x($week->days[0][1]), $week->x($week->days[1][0]), 1e-9, 'the night takes no room');
-        self::assertEqualsWithDelta((Cloth::WIDTH - Cloth::LEFT) / 5, $week->x($week->days[2][1]) - $week->x($week->days[2][0]), 1e-9);
+        self::assertSame(
+            ['2026-03-04', '2026-03-05', '2026-03-09', '2026-03-10', '2026-03-11'],
+            array_map(static fn(array $day): string => gmdate('Y-m-d', $day[0]), $week->days),
+        );
+        self::assertEqualsWithDelta(
+            $week->x($week->days[0][1]),
+            $week->x($week->days[1][0]),
+            1e-9,
+            'the night takes no room',
+        );
+        self::assertEqualsWithDelta(
+            (PlanChart::WIDTH - PlanChart::LEFT) / 5,
+            $week->x($week->days[2][1]) - $week->x($week->days[2][0]),
+            1e-9,
+        );
         $hours = self::cloth(self::board(), Zoom::Hour);
-        self::assertSame(['09:00', '12:00'], array_map(static fn(int $s): string => gmdate('H:i', $s), $hours->days[0]));
+        self::assertSame(
+            ['09:00', '12:00'],
+            array_map(static fn(int $s): string => gmdate('H:i', $s), $hours->days[0]),
+        );
     }
 
     #[Test]
@@ -113,45 +154,101 @@ final class DrawingsTest extends FeatureTestCase
     {
         $row = self::cloth(self::board())->hands;
         // Nine hours of the day over the width of the drawing: what is drawn is what is counted.
-        $second = (Cloth::WIDTH - Cloth::LEFT) / (9 * 3600);
-        self::assertEqualsWithDelta($row->wantedS, array_sum(array_map(static fn(array $one): float => ($one[1] - $one[0]) * $one[2], $row->work)) / $second, 1);
+        $second = (PlanChart::WIDTH - PlanChart::LEFT) / (9 * 3600);
+        self::assertEqualsWithDelta(
+            $row->wantedS,
+            array_sum(array_map(static fn(array $one): float => ($one[1] - $one[0]) * $one[2], $row->work)) / $second,
+            1,
+        );
         self::assertSame([[2, 6]], array_map(static fn(array $one): array => array_slice($one, 2), $row->people));
         $beyond = array_filter($row->work, static fn(array $one): bool => $one[2] > 2);
-        self::assertEqualsWithDelta($row->beyondS, array_sum(array_map(static fn(array $one): float => ($one[1] - $one[0]) * ($one[2] - 2), $beyond)) / $second, 1);
+        self::assertEqualsWithDelta(
+            $row->beyondS,
+            array_sum(array_map(static fn(array $one): float => ($one[1] - $one[0]) * ($one[2] - 2), $beyond)) /
+                $second,
+            1,
+        );
         self::assertSame(count($beyond), substr_count($row->beyond(100), 'M'));
         self::assertSame(count($row->work), substr_count($row->outline(100), 'M'));
 
         // With one of the two away for some hours, more is wanted than there is.
-        $this->post('/plan/calendar/person', ['who' => 'Linnet', 'people' => '-1', 'first_day' => '2026-03-04', 'from_time' => '10:00', 'to_time' => '12:00', 'weekdays' => ['1', '2', '3', '4', '5', '6', '7']])->assertSessionHasNoErrors();
+        $this->post('/plan/calendar/person', [
+            'who' => 'Linnet',
+            'people' => '-1',
+            'first_day' => '2026-03-04',
+            'from_time' => '10:00',
+            'to_time' => '12:00',
+            'weekdays' => ['1', '2', '3', '4', '5', '6', '7'],
+        ])->assertSessionHasNoErrors();
         $alone = self::cloth(self::board())->hands;
-        self::assertSame([[2, 6], [1, 3], [2, 6]], array_map(static fn(array $one): array => array_slice($one, 2), $alone->people));
+        self::assertSame(
+            [[2, 6], [1, 3], [2, 6]],
+            array_map(static fn(array $one): array => array_slice($one, 2), $alone->people),
+        );
         self::assertGreaterThan($row->beyondS, $alone->beyondS);
         self::assertStringContainsString('of them while everybody', $alone->words());
-        $this->post('/plan/calendar/person', ['who' => 'Sedge', 'people' => '-1', 'first_day' => '2026-03-04', 'from_time' => '11:00', 'to_time' => '14:00', 'weekdays' => ['3']])->assertSessionHasNoErrors();
+        $this->post('/plan/calendar/person', [
+            'who' => 'Sedge',
+            'people' => '-1',
+            'first_day' => '2026-03-04',
+            'from_time' => '11:00',
+            'to_time' => '14:00',
+            'weekdays' => ['3'],
+        ])->assertSessionHasNoErrors();
         $nobody = self::cloth(self::board())->hands;
-        self::assertSame([[2, 6], [1, 3], [0, 0], [1, 3], [2, 6]], array_map(static fn(array $one): array => array_slice($one, 2), $nobody->people));
+        self::assertSame(
+            [[2, 6], [1, 3], [0, 0], [1, 3], [2, 6]],
+            array_map(static fn(array $one): array => array_slice($one, 2), $nobody->people),
+        );
         [$from, $to] = $nobody->people[2];
-        self::assertSame([], array_filter($nobody->work, static fn(array $one): bool => $one[0] < $to - 0.1 && $one[1] > $from + 0.1), 'no hand is wanted while nobody is in');
+        self::assertSame(
+            [],
+            array_filter($nobody->work, static fn(array $one): bool => $one[0] < $to - 0.1 && $one[1] > $from + 0.1),
+            'no hand is wanted while nobody is in',
+        );
         CalendarBook::forget();
     }
 
     #[Test]
     public function times_of_another_week_carry_their_date_and_figures_their_thousands_apart(): void
     {
-        self::assertSame(['Wed 16:00', 'Tue 23:59', 'Thu 00:00'], array_map(static fn(string $at): string => ShopClock::words(CarbonImmutable::parse($at)), ['2026-03-04 16:00', '2026-03-10 23:59', '2026-02-26 00:00']));
-        self::assertSame(['Wed 11 Mar 08:00', 'Wed 25 Feb 08:00'], array_map(static fn(string $at): string => ShopClock::words(CarbonImmutable::parse($at)), ['2026-03-11 08:00', '2026-02-25 08:00']));
-        self::assertSame(["14\u{202F}389.7", '999', '-0.5'], [Figure::words(14389.68, 1), Figure::words(999), Figure::words(-0.5, 1)]);
+        self::assertSame(
+            ['Wed 16:00', 'Tue 23:59', 'Thu 00:00'],
+            array_map(static fn(string $at): string => ShopClock::words(CarbonImmutable::parse($at)), [
+                '2026-03-04 16:00',
+                '2026-03-10 23:59',
+                '2026-02-26 00:00',
+            ]),
+        );
+        self::assertSame(
+            ['Wed 11 Mar 08:00', 'Wed 25 Feb 08:00'],
+            array_map(static fn(string $at): string => ShopClock::words(CarbonImmutable::parse($at)), [
+                '2026-03-11 08:00',
+                '2026-02-25 08:00',
+            ]),
+        );
+        self::assertSame(
+            ["14\u{202F}389.7", '999', '-0.5'],
+            [Figure::words(14389.68, 1), Figure::words(999), Figure::words(-0.5, 1)],
+        );
     }
 
-    private static function cloth(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): Cloth
+    private static function cloth(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): PlanChart
     {
-        return Cloth::of($board, $board->timetable(), app(Calendar::class), $zoom, $offset);
+        return PlanChart::of($board, $board->timetable(), app(Calendar::class), $zoom, $offset);
     }
 
     /** @return list<array{string, string}> */
     public static function frames(): array
     {
-        return [['1006', 'R-9'], ['1006', 'R-12'], ['1006', 'S-18'], ['1006', 'G-13'], ['1005', 'G-34'], ['1005', 'S-30']];
+        return [
+            ['1006', 'R-9'],
+            ['1006', 'R-12'],
+            ['1006', 'S-18'],
+            ['1006', 'G-13'],
+            ['1005', 'G-34'],
+            ['1005', 'S-30'],
+        ];
     }
 
     #[Test]
@@ -161,14 +258,24 @@ final class DrawingsTest extends FeatureTestCase
         $frame = \App\Models\Frame::query()->where('code', $code)->firstOrFail();
         $svg = $this->drawing((int) $order, $code);
         if ($frame->round) {
-            self::assertSame([$frame->window_width_mm / 2, $frame->window_height_mm / 2], [(float) $svg->ellipse[1]['rx'], (float) $svg->ellipse[1]['ry']]);
+            self::assertSame(
+                [$frame->window_width_mm / 2, $frame->window_height_mm / 2],
+                [(float) $svg->ellipse[1]['rx'], (float) $svg->ellipse[1]['ry']],
+            );
             self::assertEqualsWithDelta($frame->window_width_mm / 2 - 7, (float) $svg->ellipse[2]['rx'], 1e-6);
         } else {
-            self::assertSame([$frame->window_width_mm, $frame->window_height_mm], [(float) $svg->rect[1]['width'], (float) $svg->rect[1]['height']]);
+            self::assertSame(
+                [$frame->window_width_mm, $frame->window_height_mm],
+                [(float) $svg->rect[1]['width'], (float) $svg->rect[1]['height']],
+            );
         }
         $bounds = self::decoration((int) $order)->load('artwork')->artwork?->bounds();
         self::assertNotNull($bounds);
-        self::assertEqualsWithDelta([$bounds->width() + 4, $bounds->height() + 4], [(float) $svg->g[0]->image['width'], (float) $svg->g[0]->image['height']], 1e-6);
+        self::assertEqualsWithDelta(
+            [$bounds->width() + 4, $bounds->height() + 4],
+            [(float) $svg->g[0]->image['width'], (float) $svg->g[0]->image['height']],
+            1e-6,
+        );
     }
 
     #[Test]
@@ -188,7 +295,11 @@ final class DrawingsTest extends FeatureTestCase
     public function the_rack_is_drawn_with_every_needle_in_its_threads_colour(): void
     {
         foreach (['M1' => 15, 'M2' => 6, 'M3' => 12] as $machine => $needles) {
-            preg_match('~<svg viewBox="0 0 1180.*?</svg>~s', (string) $this->get("/needles/{$machine}")->getContent(), $found);
+            preg_match(
+                '~<svg viewBox="0 0 1180.*?</svg>~s',
+                (string) $this->get("/needles/{$machine}")->getContent(),
+                $found,
+            );
             foreach (self::machine($machine)->load('rack.thread')->rack as $needle) {
                 self::assertStringContainsString('fill="'.$needle->thread?->hex.'"', $found[0]);
             }
@@ -222,7 +333,11 @@ final class DrawingsTest extends FeatureTestCase
 
     private function drawing(int $order, string $frame, ?int $turn = null): SimpleXMLElement
     {
-        $html = (string) $this->get('/setup/'.self::decoration($order)->id."?frame={$frame}".($turn === null ? '' : "&turn={$turn}"))->assertOk()->getContent();
+        $html = (string) $this->get(
+            '/setup/'.self::decoration($order)->id."?frame={$frame}".($turn === null ? '' : "&turn={$turn}"),
+        )
+            ->assertOk()
+            ->getContent();
         preg_match('~<svg [^>]*id="in-frame".*?</svg>~s', $html, $found);
 
         return new SimpleXMLElement($found[0]);

@@ -69,7 +69,9 @@ abstract class FeatureTestCase extends TestCase
 
     protected static function decoration(int $order): Decoration
     {
-        return Decoration::query()->whereIn('order_line_id', Order::query()->where('number', $order)->firstOrFail()->lines()->pluck('id'))->firstOrFail();
+        return Decoration::query()
+            ->whereIn('order_line_id', Order::query()->where('number', $order)->firstOrFail()->lines()->pluck('id'))
+            ->firstOrFail();
     }
 
     protected static function batchOf(int $order): Batch

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Floor\FloorLog;
 use App\Floor\WorkList;
+use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Setup;
@@ -21,9 +21,15 @@ final class FloorTest extends FeatureTestCase
     public function a_batch_is_sewn_from_preflight_to_counted_pieces(): void
     {
         $batch = self::batchOf(1006);
-        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
+        $this->touch('M2', $batch->code, 'preflight_done', [
+            'checked' => self::work($batch)->wanted(),
+            'who' => 'Odo',
+        ]);
         $this->touch('M2', $batch->code, 'load_started');
-        self::assertSame(1, DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'sewing')->count());
+        self::assertSame(
+            1,
+            DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'sewing')->count(),
+        );
         $load = (string) FloorLog::run($batch)->loadEvent;
         $this->report('M2', $load, 'position', 700, 60.5)->assertOk();
         $this->get('/floor/M2/pulse')->assertJson(['stitch' => 700, 'load' => $load]);
@@ -32,7 +38,10 @@ final class FloorTest extends FeatureTestCase
         $this->get('/floor/M2')->assertSee('Load 1 is sewn')->assertSee('Done: count this piece');
         $this->touch('M2', $batch->code, 'piece_done');
 
-        self::assertSame(1, DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'done')->count());
+        self::assertSame(
+            1,
+            DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'done')->count(),
+        );
         $this->get('/orders')->assertSee('1 / 12');
         self::assertSame('R-9', self::machine('M2')->load('frame')->frame?->code);
     }
@@ -41,10 +50,21 @@ final class FloorTest extends FeatureTestCase
     public function the_machine_does_not_sew_before_every_line_of_the_list_is_confirmed(): void
     {
         $batch = self::batchOf(1006);
-        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => array_diff(self::work($batch)->wanted(), ['needle_one']), 'who' => 'Odo'])->assertSessionHasErrors('checked');
-        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted()])->assertSessionHasErrors(['who' => 'Say who confirms it.']);
-        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'a stranger'])->assertSessionHasErrors('who');
-        $this->touch('M2', $batch->code, 'load_started')->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'preflight list is still open'));
+        $this->touch('M2', $batch->code, 'preflight_done', [
+            'checked' => array_diff(self::work($batch)->wanted(), ['needle_one']),
+            'who' => 'Odo',
+        ])->assertSessionHasErrors('checked');
+        $this->touch('M2', $batch->code, 'preflight_done', [
+            'checked' => self::work($batch)->wanted(),
+        ])->assertSessionHasErrors(['who' => 'Say who confirms it.']);
+        $this->touch('M2', $batch->code, 'preflight_done', [
+            'checked' => self::work($batch)->wanted(),
+            'who' => 'a stranger',
+        ])->assertSessionHasErrors('who');
+        $this->touch('M2', $batch->code, 'load_started')->assertSessionHas(
+            'problem',
+            static fn(string $text): bool => str_contains($text, 'preflight list is still open'),
+        );
         self::assertSame(0, FloorEvent::query()->where('batch_id', $batch->id)->count());
     }
 
@@ -56,7 +76,10 @@ final class FloorTest extends FeatureTestCase
         $this->instruction('M1')->assertJson(['command' => 'sew', 'load' => $load, 'heads' => 1, 'speed_spm' => 650]);
         $this->report('M1', $load, 'thread_broke', 1234, 99)->assertOk();
         $this->instruction('M1')->assertJson(['command' => 'hold', 'stitch' => 1234]);
-        $this->get('/floor/M1')->assertSee('is halted and waits for a hand')->assertSee('Halted at stitch')->assertSee('return to the last position');
+        $this->get('/floor/M1')
+            ->assertSee('is halted and waits for a hand')
+            ->assertSee('Halted at stitch')
+            ->assertSee('return to the last position');
         $this->touch('M1', $batch->code, 'resumed');
         $this->instruction('M1')->assertJson(['command' => 'sew']);
     }
@@ -84,8 +107,17 @@ final class FloorTest extends FeatureTestCase
         $this->touch('M1', $batch->code, 'piece_done', id: $done);
         $this->touch('M1', $batch->code, 'piece_done', id: $done);
 
-        self::assertSame([1, 1], [FloorEvent::query()->where('event_id', $id)->count(), FloorEvent::query()->where('event_id', $done)->count()]);
-        self::assertSame(6, DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'done')->count());
+        self::assertSame(
+            [1, 1],
+            [
+                FloorEvent::query()->where('event_id', $id)->count(),
+                FloorEvent::query()->where('event_id', $done)->count(),
+            ],
+        );
+        self::assertSame(
+            6,
+            DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'done')->count(),
+        );
     }
 
     #[Test]
@@ -115,7 +147,13 @@ final class FloorTest extends FeatureTestCase
         $this->getJson('/machines/instruction')->assertUnauthorized();
         $this->getJson('/machines/instruction', ['Authorization' => 'Bearer guess'])->assertUnauthorized();
         $this->report('M1', Str::uuid()->toString(), 'sewn', 1, 1)->assertStatus(409);
-        $this->report('M1', (string) FloorLog::run(self::batchOf(1004))->loadEvent, 'exploded', 1, 1)->assertUnprocessable();
+        $this->report(
+            'M1',
+            (string) FloorLog::run(self::batchOf(1004))->loadEvent,
+            'exploded',
+            1,
+            1,
+        )->assertUnprocessable();
         $this->report('M2', Str::uuid()->toString(), 'position', 1, 1)->assertStatus(409);
         $this->instruction('M2')->assertJson(['command' => 'idle']);
     }
@@ -158,7 +196,10 @@ final class FloorTest extends FeatureTestCase
     public function the_books_come_from_the_events_and_the_csv_says_the_same(): void
     {
         $this->get('/books')->assertOk()->assertSee('pieces done today')->assertSee('lost registration');
-        $rows = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($this->get('/books.csv?from=2026-02-20&to=2026-03-04')->streamedContent())));
+        $rows = array_map(
+            static fn(string $line): array => str_getcsv($line, escape: ''),
+            explode("\n", trim($this->get('/books.csv?from=2026-02-20&to=2026-03-04')->streamedContent())),
+        );
         self::assertSame('day', $rows[0][0]);
         $done = array_sum(array_column(array_slice($rows, 1), 4));
         self::assertSame(DB::table('pieces')->where('state', 'done')->count(), $done);
@@ -172,7 +213,12 @@ final class FloorTest extends FeatureTestCase
     public function a_load_spoiled_half_way_is_booked_with_the_stitches_it_took(): void
     {
         $batch = self::batchOf(1004);
-        $booked = fn(): int => array_sum(array_map(static fn($entry): int => $entry->stitches, \App\Books\Ledger::between(now()->toImmutable(), now()->toImmutable())));
+        $booked = fn(): int => array_sum(
+            array_map(
+                static fn($entry): int => $entry->stitches,
+                \App\Books\Ledger::between(now()->toImmutable(), now()->toImmutable()),
+            ),
+        );
         $before = $booked();
         $this->report('M1', (string) FloorLog::run($batch)->loadEvent, 'position', 2000, 180);
         $this->touch('M1', $batch->code, 'piece_spoiled', ['cause' => 'cloth_cut']);
@@ -186,16 +232,42 @@ final class FloorTest extends FeatureTestCase
     }
 
     /** @param array<string, mixed> $more */
-    private function touch(string $machine, string $batch, string $kind, array $more = [], ?string $id = null): TestResponse
-    {
+    private function touch(
+        string $machine,
+        string $batch,
+        string $kind,
+        array $more = [],
+        ?string $id = null,
+    ): TestResponse {
         app()->forgetScopedInstances();
 
-        return $this->from("/floor/{$machine}")->post("/floor/{$machine}/events", ['id' => $id ?? Str::uuid()->toString(), 'batch' => $batch, 'kind' => $kind, ...$more]);
+        return $this->from("/floor/{$machine}")->post("/floor/{$machine}/events", [
+            'id' => $id ?? Str::uuid()->toString(),
+            'batch' => $batch,
+            'kind' => $kind,
+            ...$more,
+        ]);
     }
 
-    private function report(string $machine, string $load, string $kind, int $stitch, float $clock, ?string $id = null): TestResponse
-    {
-        return $this->postJson('/machines/reports', ['id' => $id ?? Str::uuid()->toString(), 'load' => $load, 'kind' => $kind, 'stitch' => $stitch, 'clock_s' => $clock], self::bearer($machine));
+    private function report(
+        string $machine,
+        string $load,
+        string $kind,
+        int $stitch,
+        float $clock,
+        ?string $id = null,
+    ): TestResponse {
+        return $this->postJson(
+            '/machines/reports',
+            [
+                'id' => $id ?? Str::uuid()->toString(),
+                'load' => $load,
+                'kind' => $kind,
+                'stitch' => $stitch,
+                'clock_s' => $clock,
+            ],
+            self::bearer($machine),
+        );
     }
 
     private function instruction(string $machine): TestResponse

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Artwork;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\Template;
-use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\RecordKind;
 use Hakama\Stitch\Tape\TapeReader;
 use Hakama\Stitch\Vector\SvgReader;
@@ -25,29 +25,64 @@ final class MakingTest extends FeatureTestCase
         $page = $this->get("/artwork/{$sprig->id}/make/preview?columns=3&rows=2&gap=5&regroup=1")->assertOk();
 
         // Six copies of three blocks: 17 changes in file order, 2 regrouped.
-        self::assertMatchesRegularExpression('~In file order</td><td class="num">[^<]*</td><td class="num">17</td>~', (string) $page->getContent());
+        self::assertMatchesRegularExpression(
+            '~In file order</td><td class="num">[^<]*</td><td class="num">17</td>~',
+            (string) $page->getContent(),
+        );
         $page->assertSee('3 × 2 = 6 copies')->assertSee('<strong>15</strong>', false);
         self::assertSame($count, Artwork::query()->count());
-        $this->get("/artwork/{$sprig->id}/make/preview?frame=R-9&columns=3")->assertSee('and the field is 76.0 × 76.0')->assertSee('Nothing was made');
-        $this->get("/artwork/{$sprig->id}/make/preview?frame=S-30&most=1&regroup=1&gap=5")->assertSee('7 × 3 = 21 copies');
-        $this->get("/artwork/{$sprig->id}/make/preview?stops=999999")->assertSee('There is no stitch to come after stitch 999999');
-        $this->get("/artwork/{$sprig->id}/make/preview?columns=99")->assertOk()->assertSee('Copies along are 1 to 40.');
-        $this->get('/artwork/'.self::artwork('Lake panorama')->id.'/make/preview?columns=8&rows=8')->assertSee('a machine takes them in parts');
+        $this->get("/artwork/{$sprig->id}/make/preview?frame=R-9&columns=3")
+            ->assertSee('and the field is 76.0 × 76.0')
+            ->assertSee('Nothing was made');
+        $this->get("/artwork/{$sprig->id}/make/preview?frame=S-30&most=1&regroup=1&gap=5")->assertSee(
+            '7 × 3 = 21 copies',
+        );
+        $this->get("/artwork/{$sprig->id}/make/preview?stops=999999")->assertSee(
+            'There is no stitch to come after stitch 999999',
+        );
+        $this->get("/artwork/{$sprig->id}/make/preview?columns=99")
+            ->assertOk()
+            ->assertSee('Copies along are 1 to 40.');
+        $this->get('/artwork/'.self::artwork('Lake panorama')->id.'/make/preview?columns=8&rows=8')->assertSee(
+            'a machine takes them in parts',
+        );
     }
 
     #[Test]
     public function what_is_made_is_kept_with_its_artwork_and_its_threads(): void
     {
         $sprig = self::artwork('Seed sprig');
-        $this->post("/artwork/{$sprig->id}/make", ['columns' => 2, 'rows' => 2, 'gap' => 6, 'regroup' => 1, 'turn' => 90])->assertSessionHasNoErrors();
+        $this->post("/artwork/{$sprig->id}/make", [
+            'columns' => 2,
+            'rows' => 2,
+            'gap' => 6,
+            'regroup' => 1,
+            'turn' => 90,
+        ])->assertSessionHasNoErrors();
         $made = Artwork::query()->orderByDesc('id')->firstOrFail();
 
-        self::assertSame([$sprig->id, 'copies', 4 * $sprig->stitches, 2], [$made->family_id, $made->variant, $made->stitches, $made->changes]);
+        self::assertSame(
+            [$sprig->id, 'copies', 4 * $sprig->stitches, 2],
+            [$made->family_id, $made->variant, $made->stitches, $made->changes],
+        );
         self::assertSame($sprig->blocks()->pluck('thread_id')->all(), $made->blocks()->pluck('thread_id')->all());
-        self::assertEqualsWithDelta([2 * $sprig->bounds()->height() + 6, 2 * $sprig->bounds()->width() + 6], [$made->bounds()->width(), $made->bounds()->height()], 0.2);
-        $this->get("/artwork/{$made->id}")->assertSee('made from “Seed sprig”: turned 90°, 2 × 2 copies, regrouped by colour');
+        self::assertEqualsWithDelta(
+            [2 * $sprig->bounds()->height() + 6, 2 * $sprig->bounds()->width() + 6],
+            [$made->bounds()->width(), $made->bounds()->height()],
+            0.2,
+        );
+        $this->get("/artwork/{$made->id}")->assertSee(
+            'made from “Seed sprig”: turned 90°, 2 × 2 copies, regrouped by colour',
+        );
         // The very same once more is known by its content.
-        $this->post("/artwork/{$sprig->id}/make", ['columns' => 2, 'rows' => 2, 'gap' => 6, 'regroup' => 1, 'turn' => 90, 'name' => $made->name])->assertSessionHasErrors('name');
+        $this->post("/artwork/{$sprig->id}/make", [
+            'columns' => 2,
+            'rows' => 2,
+            'gap' => 6,
+            'regroup' => 1,
+            'turn' => 90,
+            'name' => $made->name,
+        ])->assertSessionHasErrors('name');
     }
 
     #[Test]
@@ -56,13 +91,23 @@ final class MakingTest extends FeatureTestCase
         \Illuminate\Support\Facades\Queue::fake();
         config(['shop.records_read_at_once' => 10]);
         $leaf = self::artwork('Applied leaf');
-        $leaf->blocks()->where('number', 1)->update(['role' => 'placement', 'note' => 'green felt']);
-        $this->post("/artwork/{$leaf->id}/make", ['columns' => 2, 'rows' => 1, 'regroup' => 1])->assertSessionHasNoErrors();
+        $leaf
+            ->blocks()
+            ->where('number', 1)
+            ->update(['role' => 'placement', 'note' => 'green felt']);
+        $this->post("/artwork/{$leaf->id}/make", [
+            'columns' => 2,
+            'rows' => 1,
+            'regroup' => 1,
+        ])->assertSessionHasNoErrors();
         $made = Artwork::query()->orderByDesc('id')->firstOrFail();
 
         self::assertNotNull($made->read_at);
         self::assertSame($leaf->blocks()->pluck('thread_id')->all(), $made->blocks()->pluck('thread_id')->all());
-        self::assertSame(['placement', 'green felt'], [$made->blocks()->first()?->role, $made->blocks()->first()?->note]);
+        self::assertSame(
+            ['placement', 'green felt'],
+            [$made->blocks()->first()?->role, $made->blocks()->first()?->note],
+        );
     }
 
     #[Test]
@@ -82,13 +127,17 @@ final class MakingTest extends FeatureTestCase
     {
         foreach (['Seed sprig', 'Lantern row'] as $name) {
             $artwork = self::artwork($name);
-            $tape = (string) $this->get("/artwork/{$artwork->id}/make/tape.dst?columns=2&rows=3&gap=4&regroup=1")->assertOk()->getContent();
+            $tape = (string) $this->get("/artwork/{$artwork->id}/make/tape.dst?columns=2&rows=3&gap=4&regroup=1")
+                ->assertOk()
+                ->getContent();
             $figures = PatternFigures::of((new TapeReader())->fromString($tape));
             self::assertSame([6 * $artwork->stitches, $artwork->changes], [$figures->stitches, $figures->changes]);
             self::assertEqualsWithDelta(6 * $artwork->coreLengths()->totalMm(), $figures->lengths->totalMm(), 1e-6);
 
             // As a drawing and back: every needle point of 12.1 mm or less in its place.
-            $svg = (string) $this->get("/artwork/{$artwork->id}/drawing.svg?download=1")->assertHeader('Content-Disposition')->getContent();
+            $svg = (string) $this->get("/artwork/{$artwork->id}/drawing.svg?download=1")
+                ->assertHeader('Content-Disposition')
+                ->getContent();
             $drawing = (new SvgReader(new VectorRules(stitchMm: 13)))->fromString($svg);
             self::assertSame(self::points($artwork->pattern()), self::points($drawing->pattern));
             self::assertSame($artwork->load('blocks.thread')->colours(), $drawing->colours);
@@ -98,8 +147,12 @@ final class MakingTest extends FeatureTestCase
     #[Test]
     public function a_drawing_comes_in_as_stitches_with_the_nearest_threads(): void
     {
-        $svg = '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><g stroke="#1f3f66" fill="none"><path d="M5 5h30v20h-30z"/></g><g stroke="#00ff00"><polyline points="5,30 40,30"/></g><text>no</text></svg>';
-        $this->post('/artwork', ['tape' => self::upload($svg, 'box plan.svg'), 'name' => ''])->assertSessionHasNoErrors();
+        $svg =
+            '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><g stroke="#1f3f66" fill="none"><path d="M5 5h30v20h-30z"/></g><g stroke="#00ff00"><polyline points="5,30 40,30"/></g><text>no</text></svg>';
+        $this->post('/artwork', [
+            'tape' => self::upload($svg, 'box plan.svg'),
+            'name' => '',
+        ])->assertSessionHasNoErrors();
         $artwork = Artwork::query()->with('blocks.thread')->orderByDesc('id')->firstOrFail();
 
         // 30 mm in ten stitches, 20 in seven, twice; 35 mm in twelve.
@@ -113,8 +166,18 @@ final class MakingTest extends FeatureTestCase
     public function a_hostile_drawing_is_refused_and_leaves_nothing(): void
     {
         $count = Artwork::query()->count();
-        foreach (['<svg><script>1</script></svg>', '<!DOCTYPE svg [<!ENTITY a SYSTEM "file:///etc/passwd">]><svg><text>&a;</text></svg>', '<svg', 'GIF89a'] as $svg) {
-            $this->post('/artwork', ['tape' => self::upload($svg, 'x.svg'), 'name' => 'Kept'])->assertSessionHasErrors('tape');
+        foreach (
+            [
+                '<svg><script>1</script></svg>',
+                '<!DOCTYPE svg [<!ENTITY a SYSTEM "file:///etc/passwd">]><svg><text>&a;</text></svg>',
+                '<svg',
+                'GIF89a',
+            ] as $svg
+        ) {
+            $this->post('/artwork', [
+                'tape' => self::upload($svg, 'x.svg'),
+                'name' => 'Kept',
+            ])->assertSessionHasErrors('tape');
             self::assertStringContainsString('“x.svg” cannot be sewn', (string) session('errors')?->first('tape'));
             self::assertSame('Kept', old('name'));
         }
@@ -134,28 +197,52 @@ final class MakingTest extends FeatureTestCase
     public function the_template_is_true_to_a_fifth_of_a_millimetre(string $name, string $paper): void
     {
         $artwork = self::artwork($name);
-        $pdf = (string) $this->get("/artwork/{$artwork->id}/template.pdf?paper={$paper}")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $pdf = (string) $this->get("/artwork/{$artwork->id}/template.pdf?paper={$paper}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf')
+            ->getContent();
         $size = Paper::from($paper);
         self::assertSame(1, preg_match('/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/', $pdf, $box));
-        self::assertEqualsWithDelta([$size->widthMm(), $size->heightMm()], [(float) $box[1] / 72 * 25.4, (float) $box[2] / 72 * 25.4], 0.01);
+        self::assertEqualsWithDelta(
+            [$size->widthMm(), $size->heightMm()],
+            [((float) $box[1] / 72) * 25.4, ((float) $box[2] / 72) * 25.4],
+            0.01,
+        );
 
         $template = Template::of($artwork->bounds(), $size);
         $pages = self::pages($pdf);
         self::assertCount(count($template->tiles), $pages);
         foreach ($pages as $i => $lines) {
             // The rule: a level line of 50 mm in the foot of every sheet.
-            $rules = array_filter($lines, static fn(array $l): bool => abs($l[1] - $l[3]) < 0.01 && abs($l[1] - 12) < 0.01);
-            self::assertEqualsWithDelta(50.0, max(array_map(static fn(array $l): float => abs($l[2] - $l[0]), $rules)), 0.01);
-            // The longest level line above it is that of the cross, 6 mm out on either side, in the middle of the design.
+            $rules = array_filter(
+                $lines,
+                static fn(array $l): bool => abs($l[1] - $l[3]) < 0.01 && abs($l[1] - 12) < 0.01,
+            );
+            self::assertEqualsWithDelta(
+                50.0,
+                max(array_map(static fn(array $l): float => abs($l[2] - $l[0]), $rules)),
+                0.01,
+            );
+            // The longest level line above it is that of the cross, 6 mm out on either side, in the middle of the
+            // design.
             $level = array_filter($lines, static fn(array $l): bool => abs($l[1] - $l[3]) < 0.01 && $l[1] > 26);
             usort($level, static fn(array $a, array $b): int => abs($b[2] - $b[0]) <=> abs($a[2] - $a[0]));
             self::assertEqualsWithDelta($artwork->bounds()->width() + 12, abs($level[0][2] - $level[0][0]), 0.2);
             $centre = $template->tiles[$i]->onPaper($template->centre());
-            self::assertEqualsWithDelta([$centre->x, $size->heightMm() - $centre->y], [($level[0][0] + $level[0][2]) / 2, $level[0][1]], 0.2);
+            self::assertEqualsWithDelta(
+                [$centre->x, $size->heightMm() - $centre->y],
+                [($level[0][0] + $level[0][2]) / 2, $level[0][1]],
+                0.2,
+            );
             // The outline: its corners are those of the hull, each where the sheet has it.
             foreach ($artwork->coreHull()->points as $corner) {
                 $at = $template->tiles[$i]->onPaper($corner);
-                $nearest = min(array_map(static fn(array $l): float => hypot($l[0] - $at->x, $l[1] - $size->heightMm() + $at->y), $lines));
+                $nearest = min(
+                    array_map(
+                        static fn(array $l): float => hypot($l[0] - $at->x, $l[1] - $size->heightMm() + $at->y),
+                        $lines,
+                    ),
+                );
                 self::assertLessThan(0.2, $nearest);
             }
         }
@@ -168,8 +255,16 @@ final class MakingTest extends FeatureTestCase
         $pages = [];
         foreach ($streams[1] as $stream) {
             $text = (string) @gzuncompress($stream);
-            if (preg_match_all('/([\d.-]+) ([\d.-]+) m ([\d.-]+) ([\d.-]+) l S/', $text, $found, PREG_SET_ORDER) > 0) {
-                $pages[] = array_map(static fn(array $line): array => array_map(static fn(string $n): float => (float) $n / 72 * 25.4, array_slice($line, 1)), $found);
+            if (
+                preg_match_all('/([\d.-]+) ([\d.-]+) m ([\d.-]+) ([\d.-]+) l S/', $text, $found, PREG_SET_ORDER) > 0
+            ) {
+                $pages[] = array_map(
+                    static fn(array $line): array => array_map(
+                        static fn(string $n): float => ((float) $n / 72) * 25.4,
+                        array_slice($line, 1),
+                    ),
+                    $found,
+                );
             }
         }
 

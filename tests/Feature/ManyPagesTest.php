@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Orders\Pleats;
-use App\Plan\CalendarBook;
+use App\Calendar\CalendarBook;
+use App\Orders\StationCounts;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
@@ -22,7 +22,60 @@ final class ManyPagesTest extends FeatureTestCase
     /** @return iterable<string, array{string}> */
     public static function pages(): iterable
     {
-        foreach (['/orders', '/orders?show=finished', '/orders/new', '/orders/1001', '/orders/1004', '/orders/1009', '/orders/1012', '/artwork', '/artwork/1', '/artwork/6', '/artwork/10/stops', '/artwork/2/make', '/artwork/1/history', '/setup', '/setup/11', '/setup/7', '/setup/9', '/setup/16', '/setup/11/paper', '/setup/backing', '/setup/practice', '/shop/catalogue', '/shop/catalogue/frames', '/shop/catalogue/machines', '/shop/catalogue/positions', '/shop/catalogue/garments/one?name=Landing', '/needles', '/needles/M2', '/needles/M3', '/needles/walks', '/needles/M1/pins', '/needles/cards/B-107', '/plan', '/plan?day=3', '/plan?zoom=week', '/plan?zoom=hour', '/plan/ask', '/plan/calendar', '/plan/batches/B-106', '/floor', '/floor/M2', '/floor/cards/B-107', '/floor/M3', '/floor/M1/pulse', '/books', '/books?from=2026-01-01&to=2026-03-04', '/shop', '/shop/threads', '/shop/threads/needs', '/shop/threads/match'] as $path) {
+        foreach (
+            [
+                '/orders',
+                '/orders?show=finished',
+                '/orders/new',
+                '/orders/1001',
+                '/orders/1004',
+                '/orders/1009',
+                '/orders/1012',
+                '/artwork',
+                '/artwork/1',
+                '/artwork/6',
+                '/artwork/10/stops',
+                '/artwork/2/make',
+                '/artwork/1/history',
+                '/setup',
+                '/setup/11',
+                '/setup/7',
+                '/setup/9',
+                '/setup/16',
+                '/setup/11/paper',
+                '/setup/backing',
+                '/setup/practice',
+                '/shop/catalogue',
+                '/shop/catalogue/frames',
+                '/shop/catalogue/machines',
+                '/shop/catalogue/positions',
+                '/shop/catalogue/garments/one?name=Landing',
+                '/needles',
+                '/needles/M2',
+                '/needles/M3',
+                '/needles/walks',
+                '/needles/M1/pins',
+                '/needles/cards/B-107',
+                '/plan',
+                '/plan?day=3',
+                '/plan?zoom=week',
+                '/plan?zoom=hour',
+                '/plan/ask',
+                '/plan/calendar',
+                '/plan/batches/B-106',
+                '/floor',
+                '/floor/M2',
+                '/floor/cards/B-107',
+                '/floor/M3',
+                '/floor/M1/pulse',
+                '/books',
+                '/books?from=2026-01-01&to=2026-03-04',
+                '/shop',
+                '/shop/threads',
+                '/shop/threads/needs',
+                '/shop/threads/match',
+            ] as $path
+        ) {
             yield $path => [$path];
         }
     }
@@ -41,9 +94,16 @@ final class ManyPagesTest extends FeatureTestCase
         DB::enableQueryLog();
         $answer = $this->get($path)->assertOk();
 
-        self::assertLessThanOrEqual(self::MOST_QUERIES, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
+        self::assertLessThanOrEqual(
+            self::MOST_QUERIES,
+            count(DB::getQueryLog()),
+            implode("\n", array_column(DB::getQueryLog(), 'query')),
+        );
         if (! str_ends_with($path, 'pulse')) {
-            $answer->assertSee('aria-current="page"', false)->assertSee('<html lang="en">', false)->assertHeader('Content-Security-Policy');
+            $answer
+                ->assertSee('aria-current="page"', false)
+                ->assertSee('<html lang="en">', false)
+                ->assertHeader('Content-Security-Policy');
             self::assertSame(1, substr_count((string) $answer->getContent(), '<main'));
             self::assertStringNotContainsString('onclick=', (string) $answer->getContent());
         }
@@ -52,8 +112,21 @@ final class ManyPagesTest extends FeatureTestCase
     #[Test]
     public function what_a_page_fetches_for_itself_leaves_the_session_alone(): void
     {
-        foreach (['/artwork/1/drawing.svg', '/artwork/1/track', '/artwork/1/density', '/artwork/1/template.pdf', '/artwork/5/note.txt', '/artwork/2/make/preview?columns=2', '/floor/M1/pulse'] as $path) {
-            $cookies = array_map(static fn($cookie): string => $cookie->getName(), $this->get($path)->assertOk()->headers->getCookies());
+        foreach (
+            [
+                '/artwork/1/drawing.svg',
+                '/artwork/1/track',
+                '/artwork/1/density',
+                '/artwork/1/template.pdf',
+                '/artwork/5/note.txt',
+                '/artwork/2/make/preview?columns=2',
+                '/floor/M1/pulse',
+            ] as $path
+        ) {
+            $cookies = array_map(
+                static fn($cookie): string => $cookie->getName(),
+                $this->get($path)->assertOk()->headers->getCookies(),
+            );
             self::assertNotContains('hakama', $cookies, $path);
         }
     }
@@ -63,10 +136,15 @@ final class ManyPagesTest extends FeatureTestCase
     {
         $plain = $this->get('/books')->assertOk();
         self::assertFalse($plain->headers->has('Content-Encoding'));
-        $packed = $this->get('/books', ['Accept-Encoding' => 'gzip, br'])->assertOk()->assertHeader('Content-Encoding', 'gzip');
+        $packed = $this->get('/books', ['Accept-Encoding' => 'gzip, br'])
+            ->assertOk()
+            ->assertHeader('Content-Encoding', 'gzip');
         self::assertStringContainsString('Accept-Encoding', (string) $packed->headers->get('Vary'));
         $strip = static fn(string $page): string => (string) preg_replace('/(content|value)="\w{40}"/', '', $page);
-        self::assertSame($strip((string) $plain->getContent()), $strip((string) gzdecode((string) $packed->getContent())));
+        self::assertSame(
+            $strip((string) $plain->getContent()),
+            $strip((string) gzdecode((string) $packed->getContent())),
+        );
         // Drawings are packed already, and not packed twice.
         $drawing = $this->get('/artwork/1/drawing.svg', ['Accept-Encoding' => 'gzip']);
         self::assertStringStartsWith('<svg', (string) gzdecode((string) $drawing->getContent()));
@@ -86,7 +164,22 @@ final class ManyPagesTest extends FeatureTestCase
         $count(); // the rules are read once and kept
         $before = $count();
         for ($i = 0; $i < 12; $i++) {
-            \App\Orders\OrderBook::enter("Customer {$i}", now()->toImmutable(), now()->addDays(3)->toImmutable(), '', [['garment' => 'bag', 'fabric' => 'canvas', 'colour_name' => 'ecru', 'colour_hex' => '#e6dcc3', 'sizes' => ['one' => 5], 'decorations' => [['position' => 'centre', 'artwork_id' => 1]]]]);
+            \App\Orders\OrderBook::enter(
+                "Customer {$i}",
+                now()->toImmutable(),
+                now()->addDays(3)->toImmutable(),
+                '',
+                [
+                    [
+                        'garment' => 'bag',
+                        'fabric' => 'canvas',
+                        'colour_name' => 'ecru',
+                        'colour_hex' => '#e6dcc3',
+                        'sizes' => ['one' => 5],
+                        'decorations' => [['position' => 'centre', 'artwork_id' => 1]],
+                    ],
+                ],
+            );
         }
 
         self::assertSame($before, $count());
@@ -131,16 +224,25 @@ final class ManyPagesTest extends FeatureTestCase
     #[Test]
     public function pieces_wander_from_station_to_station(): void
     {
-        $at = static fn(): array => app(Pleats::class)->waiting();
+        $at = static fn(): array => app(StationCounts::class)->waiting();
         $before = $at();
-        $this->put('/orders/decorations/'.self::decoration(1012)->id, ['artwork_id' => \App\Models\Artwork::query()->where('name', 'Lantern row')->value('id')]);
+        $this->put('/orders/decorations/'.self::decoration(1012)->id, [
+            'artwork_id' => \App\Models\Artwork::query()->where('name', 'Lantern row')->value('id'),
+        ]);
         self::assertSame([$before['orders'] - 6, $before['setup'] + 6], [$at()['orders'], $at()['setup']]);
 
         $this->put('/artwork/3/blocks/3', ['thread' => 'D-12']);
         self::assertSame([0, $before['setup'] + 6 + 8], [$at()['artwork'], $at()['setup']]);
 
-        $this->post('/setup/'.self::decoration(1012)->id, ['frame' => 'R-12', 'turn' => 180])->assertSessionHasNoErrors();
+        $this->post('/setup/'.self::decoration(1012)->id, [
+            'frame' => 'R-12',
+            'turn' => 180,
+        ])->assertSessionHasNoErrors();
         self::assertSame($before['setup'] + 8, $at()['setup']);
-        self::assertSame(array_sum($before) - $before['books'], array_sum($at()) - $at()['books'], 'no piece is lost on its way');
+        self::assertSame(
+            array_sum($before) - $before['books'],
+            array_sum($at()) - $at()['books'],
+            'no piece is lost on its way',
+        );
     }
 }

@@ -16,7 +16,11 @@ final class OrdersTest extends FeatureTestCase
     {
         $page = $this->get('/orders')->assertOk()->getContent();
 
-        self::assertGreaterThan(strpos((string) $page, '>1006<'), strpos((string) $page, '>1005<'), 'due today comes before due tomorrow');
+        self::assertGreaterThan(
+            strpos((string) $page, '>1006<'),
+            strpos((string) $page, '>1005<'),
+            'due today comes before due tomorrow',
+        );
         $this->get('/orders')->assertSee('5 / 16')->assertDontSee('>1001<', false);
         $this->get('/orders?show=finished')->assertSee('>1001<', false)->assertDontSee('>1005<', false);
     }
@@ -24,32 +28,73 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function a_promise_that_cannot_be_kept_is_said_at_the_top_and_in_its_row(): void
     {
-        $this->get('/orders')->assertSee('One order will be late')->assertSee('no. 1008 for Ullenmere Night Bakery')->assertSee('late by');
+        $this->get('/orders')
+            ->assertSee('One order will be late')
+            ->assertSee('no. 1008 for Ullenmere Night Bakery')
+            ->assertSee('late by');
     }
 
     #[Test]
     public function an_order_with_two_places_makes_a_piece_for_each_garment_and_place(): void
     {
         $artwork = Artwork::query()->where('name', 'Seed sprig')->firstOrFail();
-        $this->post('/orders', $this->typed(['lines' => [[
-            'garment' => 'tee', 'fabric' => 'jersey', 'structure' => 'none', 'profile' => 'none', 'style' => 'Furrow', 'colour_name' => 'sage', 'colour_hex' => '#A9B79A',
-            'sizes' => ['XS' => '', 'S' => '4', 'M' => '8', 'one' => ''],
-            'decorations' => [['position' => 'left_chest', 'artwork_id' => $artwork->id], ['position' => 'full_back', 'artwork_id' => '']],
-        ]]]))->assertRedirect();
+        $this->post(
+            '/orders',
+            $this->typed([
+                'lines' => [
+                    [
+                        'garment' => 'tee',
+                        'fabric' => 'jersey',
+                        'structure' => 'none',
+                        'profile' => 'none',
+                        'style' => 'Furrow',
+                        'colour_name' => 'sage',
+                        'colour_hex' => '#A9B79A',
+                        'sizes' => ['XS' => '', 'S' => '4', 'M' => '8', 'one' => ''],
+                        'decorations' => [
+                            ['position' => 'left_chest', 'artwork_id' => $artwork->id],
+                            ['position' => 'full_back', 'artwork_id' => ''],
+                        ],
+                    ],
+                ],
+            ]),
+        )->assertRedirect();
         $order = Order::query()->orderByDesc('id')->firstOrFail();
 
         self::assertSame(1025, $order->number);
         self::assertSame(24, DB::table('pieces')->where('order_id', $order->id)->count());
-        $this->get("/orders/{$order->number}")->assertSee('S 4, M 8')->assertSee('0 / 12')->assertSee('to be set up')->assertSee('comes later');
+        $this->get("/orders/{$order->number}")
+            ->assertSee('S 4, M 8')
+            ->assertSee('0 / 12')
+            ->assertSee('to be set up')
+            ->assertSee('comes later');
     }
 
     #[Test]
     public function what_is_wrong_is_said_at_its_field_and_nothing_typed_is_lost(): void
     {
         $before = DB::table('orders')->count();
-        $this->from('/orders/new')->followingRedirects()->post('/orders', $this->typed(['due_date' => '2026-02-30', 'lines' => [
-            ['garment' => 'cap', 'fabric' => 'twill', 'structure' => 'structured', 'profile' => 'none', 'style' => '<b>bold</b>', 'colour_name' => 'navy', 'colour_hex' => '#26324f', 'sizes' => ['one' => 'six'], 'decorations' => [['position' => 'cap_front']]],
-        ]]))
+        $this->from('/orders/new')
+            ->followingRedirects()
+            ->post(
+                '/orders',
+                $this->typed([
+                    'due_date' => '2026-02-30',
+                    'lines' => [
+                        [
+                            'garment' => 'cap',
+                            'fabric' => 'twill',
+                            'structure' => 'structured',
+                            'profile' => 'none',
+                            'style' => '<b>bold</b>',
+                            'colour_name' => 'navy',
+                            'colour_hex' => '#26324f',
+                            'sizes' => ['one' => 'six'],
+                            'decorations' => [['position' => 'cap_front']],
+                        ],
+                    ],
+                ]),
+            )
             ->assertSee('Write the day as year-month-day')
             ->assertSee('Say how high the cap is')
             ->assertSee('Sizes are whole numbers')
@@ -62,25 +107,60 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function a_cap_of_the_catalogue_is_as_high_as_the_catalogue_has_it(): void
     {
-        $cap = ['garment' => 'cap', 'fabric' => 'twill', 'structure' => 'none', 'profile' => 'none', 'style' => 'quayside', 'colour_name' => 'navy', 'colour_hex' => '#26324f', 'sizes' => ['one' => '6'], 'decorations' => [['position' => 'cap_front']]];
+        $cap = [
+            'garment' => 'cap',
+            'fabric' => 'twill',
+            'structure' => 'none',
+            'profile' => 'none',
+            'style' => 'quayside',
+            'colour_name' => 'navy',
+            'colour_hex' => '#26324f',
+            'sizes' => ['one' => '6'],
+            'decorations' => [['position' => 'cap_front']],
+        ];
         $this->post('/orders', $this->typed(['lines' => [$cap]]))->assertSessionHasNoErrors();
-        self::assertSame(['structured', 'mid'], array_values(Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->only('structure', 'profile')));
-        $this->post('/orders', $this->typed(['lines' => [[...$cap, 'profile' => 'low']]]))->assertSessionHasNoErrors();
+        self::assertSame(
+            ['structured', 'mid'],
+            array_values(
+                Order::query()
+                    ->orderByDesc('id')
+                    ->firstOrFail()
+                    ->lines()
+                    ->firstOrFail()
+                    ->only('structure', 'profile'),
+            ),
+        );
+        $this->post(
+            '/orders',
+            $this->typed(['lines' => [[...$cap, 'profile' => 'low']]]),
+        )->assertSessionHasNoErrors();
         self::assertSame('low', Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->profile);
     }
 
     #[Test]
     public function a_time_that_has_passed_a_line_without_garments_and_far_too_many_are_refused(): void
     {
-        $this->post('/orders', $this->typed(['due_date' => '2026-03-04', 'due_time' => '09:00']))->assertSessionHasErrors('due_date');
-        $this->post('/orders', $this->typed(['lines' => [[...$this->typed()['lines'][0], 'sizes' => ['M' => '']]]]))->assertSessionHasErrors('lines.0.sizes');
-        $this->post('/orders', $this->typed(['lines' => array_fill(0, 3, [...$this->typed()['lines'][0], 'sizes' => ['M' => '900']])]))->assertSessionHasErrors('lines');
+        $this->post(
+            '/orders',
+            $this->typed(['due_date' => '2026-03-04', 'due_time' => '09:00']),
+        )->assertSessionHasErrors('due_date');
+        $this->post(
+            '/orders',
+            $this->typed(['lines' => [[...$this->typed()['lines'][0], 'sizes' => ['M' => '']]]]),
+        )->assertSessionHasErrors('lines.0.sizes');
+        $this->post(
+            '/orders',
+            $this->typed(['lines' => array_fill(0, 3, [...$this->typed()['lines'][0], 'sizes' => ['M' => '900']])]),
+        )->assertSessionHasErrors('lines');
     }
 
     #[Test]
     public function hostile_text_is_shown_as_text(): void
     {
-        $this->post('/orders', $this->typed(['customer' => '<script>alert(1)</script>', 'note' => '"><img src=x onerror=alert(2)>']));
+        $this->post(
+            '/orders',
+            $this->typed(['customer' => '<script>alert(1)</script>', 'note' => '"><img src=x onerror=alert(2)>']),
+        );
 
         $this->get('/orders')->assertSee('&lt;script&gt;alert(1)', false)->assertDontSee('<script>alert', false);
         $this->get('/orders/1025')->assertDontSee('<img src=x', false);
@@ -90,10 +170,23 @@ final class OrdersTest extends FeatureTestCase
     public function a_low_cap_with_a_tall_design_is_said_on_the_order_itself(): void
     {
         $tall = Artwork::query()->where('name', 'Ferry roundel')->firstOrFail();
-        $this->post('/orders', $this->typed(['lines' => [[
-            'garment' => 'cap', 'fabric' => 'twill', 'structure' => 'structured', 'profile' => 'low', 'colour_name' => 'navy', 'colour_hex' => '#26324f', 'sizes' => ['one' => '6'],
-            'decorations' => [['position' => 'cap_front', 'artwork_id' => $tall->id]],
-        ]]]));
+        $this->post(
+            '/orders',
+            $this->typed([
+                'lines' => [
+                    [
+                        'garment' => 'cap',
+                        'fabric' => 'twill',
+                        'structure' => 'structured',
+                        'profile' => 'low',
+                        'colour_name' => 'navy',
+                        'colour_hex' => '#26324f',
+                        'sizes' => ['one' => '6'],
+                        'decorations' => [['position' => 'cap_front', 'artwork_id' => $tall->id]],
+                    ],
+                ],
+            ]),
+        );
 
         $this->get('/orders/1025')->assertSee('a low cap takes 50');
     }
@@ -108,7 +201,10 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function another_line_gets_a_number_of_its_own(): void
     {
-        $this->get('/orders/new/line?'.http_build_query(['lines' => [0 => ['garment' => 'cap'], 3 => ['garment' => 'tee']]]))->assertSee('lines[4][garment]', false);
+        $this->get(
+            '/orders/new/line?'.
+                http_build_query(['lines' => [0 => ['garment' => 'cap'], 3 => ['garment' => 'tee']]]),
+        )->assertSee('lines[4][garment]', false);
     }
 
     #[Test]
@@ -116,19 +212,26 @@ final class OrdersTest extends FeatureTestCase
     {
         $decoration = self::decoration(1012);
         $artwork = Artwork::query()->where('name', 'Seed sprig')->firstOrFail();
-        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => 0])->assertSessionHasErrors('artwork_id');
-        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $artwork->id])->assertRedirect('/orders/1012');
+        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => 0])->assertSessionHasErrors(
+            'artwork_id',
+        );
+        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $artwork->id])->assertRedirect(
+            '/orders/1012',
+        );
         $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $artwork->id])->assertStatus(409);
     }
 
     #[Test]
     public function the_pleats_count_every_open_piece_at_exactly_one_station(): void
     {
-        $waiting = app(\App\Orders\Pleats::class)->waiting();
+        $waiting = app(\App\Orders\StationCounts::class)->waiting();
         $open = DB::table('pieces')->where('state', '!=', 'done')->count();
 
         self::assertSame($open, array_sum($waiting) - $waiting['books']);
-        self::assertSame([6, 8, 46, 0], [$waiting['orders'], $waiting['artwork'], $waiting['setup'], $waiting['plan']]);
+        self::assertSame(
+            [6, 8, 46, 0],
+            [$waiting['orders'], $waiting['artwork'], $waiting['setup'], $waiting['plan']],
+        );
     }
 
     /**
@@ -138,9 +241,24 @@ final class OrdersTest extends FeatureTestCase
      */
     private function typed(array $instead = []): array
     {
-        return [...[
-            'customer' => 'Bell Ringers of Ullenmere', 'due_date' => '2026-03-09', 'due_time' => '16:00', 'note' => '',
-            'lines' => [['garment' => 'polo', 'fabric' => 'pique', 'colour_name' => 'plum', 'colour_hex' => '#5a2a55', 'sizes' => ['M' => '3'], 'decorations' => [['position' => 'left_chest', 'artwork_id' => null]]]],
-        ], ...$instead];
+        return [
+            ...[
+                'customer' => 'Bell Ringers of Ullenmere',
+                'due_date' => '2026-03-09',
+                'due_time' => '16:00',
+                'note' => '',
+                'lines' => [
+                    [
+                        'garment' => 'polo',
+                        'fabric' => 'pique',
+                        'colour_name' => 'plum',
+                        'colour_hex' => '#5a2a55',
+                        'sizes' => ['M' => '3'],
+                        'decorations' => [['position' => 'left_chest', 'artwork_id' => null]],
+                    ],
+                ],
+            ],
+            ...$instead,
+        ];
     }
 }

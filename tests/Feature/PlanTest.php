@@ -23,7 +23,11 @@ final class PlanTest extends FeatureTestCase
             self::assertStringContainsString(ShopClock::time($placed->end())->format('D H:i'), $page);
         }
         self::assertStringContainsString('One batch ends late', $page);
-        self::assertStringContainsString('style="fill: #a83a16">late<', str_replace("\n", '', $page), 'lateness is a word, not only a colour');
+        self::assertStringContainsString(
+            'style="fill: #a83a16">late<',
+            str_replace("\n", '', $page),
+            'lateness is a word, not only a colour',
+        );
     }
 
     #[Test]
@@ -43,8 +47,13 @@ final class PlanTest extends FeatureTestCase
         $before = self::board()->timetable()->find($loaf);
         self::assertNotNull($before);
         self::assertGreaterThan(0, $before->lateS());
-        $this->post('/plan/moves', ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => PlanBoard::version()], ['HX-Request' => 'true'])
-            ->assertOk()->assertSee('data-focus="'.$loaf.'"', false);
+        $this->post(
+            '/plan/moves',
+            ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => PlanBoard::version()],
+            ['HX-Request' => 'true'],
+        )
+            ->assertOk()
+            ->assertSee('data-focus="'.$loaf.'"', false);
         $board = self::board();
 
         self::assertSame([$loaf, $ferry], array_slice($board->sequence()->on('M1'), 1, 2));
@@ -55,11 +64,21 @@ final class PlanTest extends FeatureTestCase
     public function a_batch_may_go_to_another_machine_but_not_to_one_that_cannot_sew_it(): void
     {
         $sprig = self::batchOf(1009)->code;
-        $this->post('/plan/moves', ['batch' => $sprig, 'machine' => 'M3', 'place' => 9, 'version' => PlanBoard::version()])->assertSessionHas('done');
+        $this->post('/plan/moves', [
+            'batch' => $sprig,
+            'machine' => 'M3',
+            'place' => 9,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
         self::assertContains($sprig, self::board()->sequence()->on('M3'));
 
         $caps = self::batchOf(1008)->code;
-        $this->post('/plan/moves', ['batch' => $caps, 'machine' => 'M9', 'place' => 0, 'version' => PlanBoard::version()])->assertSessionHasErrors('machine');
+        $this->post('/plan/moves', [
+            'batch' => $caps,
+            'machine' => 'M9',
+            'place' => 0,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHasErrors('machine');
         self::assertContains($caps, self::board()->sequence()->on('M1'));
     }
 
@@ -67,8 +86,15 @@ final class PlanTest extends FeatureTestCase
     public function what_runs_stays_and_nothing_goes_before_it(): void
     {
         foreach ([[self::batchOf(1004)->code, 3], [self::batchOf(1007)->code, 0]] as [$batch, $place]) {
-            $this->post('/plan/moves', ['batch' => $batch, 'machine' => 'M1', 'place' => $place, 'version' => PlanBoard::version()])
-                ->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'is on the machine'));
+            $this->post('/plan/moves', [
+                'batch' => $batch,
+                'machine' => 'M1',
+                'place' => $place,
+                'version' => PlanBoard::version(),
+            ])->assertSessionHas(
+                'problem',
+                static fn(string $text): bool => str_contains($text, 'is on the machine'),
+            );
         }
         self::assertSame(self::batchOf(1004)->code, self::board()->sequence()->on('M1')[0]);
     }
@@ -78,17 +104,30 @@ final class PlanTest extends FeatureTestCase
     {
         $seen = PlanBoard::version();
         [$ferry, $loaf] = [self::batchOf(1007)->code, self::batchOf(1008)->code];
-        $this->post('/plan/moves', ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => $seen])->assertSessionHas('done');
+        $this->post('/plan/moves', [
+            'batch' => $loaf,
+            'machine' => 'M1',
+            'place' => 1,
+            'version' => $seen,
+        ])->assertSessionHas('done');
         app()->forgetScopedInstances();
-        $this->post('/plan/moves', ['batch' => $ferry, 'machine' => 'M1', 'place' => 2, 'version' => $seen], ['HX-Request' => 'true'])
-            ->assertOk()->assertSee('The plan was changed by someone else meanwhile');
+        $this->post(
+            '/plan/moves',
+            ['batch' => $ferry, 'machine' => 'M1', 'place' => 2, 'version' => $seen],
+            ['HX-Request' => 'true'],
+        )
+            ->assertOk()
+            ->assertSee('The plan was changed by someone else meanwhile');
         self::assertSame([$loaf, $ferry], array_slice(self::board()->sequence()->on('M1'), 1, 2));
     }
 
     #[Test]
     public function planned_anew_by_due_time_the_running_stay_and_no_batch_is_lost(): void
     {
-        $codes = static fn(): array => array_map(static fn(Placed $p): string => $p->batch->id, self::board()->timetable()->placed);
+        $codes = static fn(): array => array_map(
+            static fn(Placed $p): string => $p->batch->id,
+            self::board()->timetable()->placed,
+        );
         $before = $codes();
         $this->post('/plan/due', ['version' => PlanBoard::version()])->assertRedirect('/plan');
         $after = $codes();

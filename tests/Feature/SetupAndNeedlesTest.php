@@ -18,22 +18,36 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function a_school_is_changed_in_the_shop_and_the_other_is_shown_beside_the_advice(): void
     {
         $jacket = self::decoration(1011);
-        $this->get("/setup/{$jacket->id}")->assertSee('The shell of a jacket carries the stitches')->assertSee('Another school: A jacket is heavy and worn for years')->assertSee('Pockets, rivets and linings')->assertDontSee('sweatband');
+        $this->get("/setup/{$jacket->id}")
+            ->assertSee('The shell of a jacket carries the stitches')
+            ->assertSee('Another school: A jacket is heavy and worn for years')
+            ->assertSee('Pockets, rivets and linings')
+            ->assertDontSee('sweatband');
         $this->get('/shop')->assertSee('Where practitioners differ')->assertSee('Backing under heavy jackets');
         $this->put('/shop/schools/jacket_backing', ['school' => 'cutaway'])->assertSessionHasNoErrors();
         $this->get("/setup/{$jacket->id}")->assertSee('Another school: The shell of a jacket carries the stitches');
-        $this->put('/shop/schools/jacket_backing', ['school' => 'paper'])->assertSessionHasErrors(['jacket_backing' => 'Choose one of the schools.']);
+        $this->put('/shop/schools/jacket_backing', ['school' => 'paper'])->assertSessionHasErrors([
+            'jacket_backing' => 'Choose one of the schools.',
+        ]);
         $this->put('/shop/schools/hat_size', ['school' => 'large'])->assertNotFound();
-        self::assertSame('cutaway', app(\App\Shop\House::class)->rules()->school(\Hakama\House\Question::JacketBacking));
+        self::assertSame(
+            'cutaway',
+            app(\App\Shop\House::class)->rules()->school(\Hakama\House\Question::JacketBacking),
+        );
     }
 
     #[Test]
     public function a_wide_front_on_hoodies_says_which_sizes_go_in_waist_first_and_a_batch_goes_by_the_smallest(): void
     {
         $hoodies = self::decoration(1007);
-        $hoodies->update(['position' => 'full_front', 'artwork_id' => \App\Models\Artwork::query()->where('name', 'Lake panorama')->value('id')]);
+        $hoodies->update([
+            'position' => 'full_front',
+            'artwork_id' => \App\Models\Artwork::query()->where('name', 'Lake panorama')->value('id'),
+        ]);
         // 216 mm wide; S leaves 196, M 210, L 224, XL 238.
-        $this->get("/setup/{$hoodies->id}")->assertSee('Not every size may go in the same way. All of them may be turned 180°')->assertSee('waist first, and the design turned half round', false);
+        $this->get("/setup/{$hoodies->id}")
+            ->assertSee('Not every size may go in the same way. All of them may be turned 180°')
+            ->assertSee('waist first, and the design turned half round', false);
         $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors('why.turn');
         $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 180])->assertSessionHasNoErrors();
         self::assertSame(180, Setup::query()->findOrFail($hoodies->id)->turn_deg);
@@ -44,7 +58,11 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     {
         $page = $this->get('/setup/'.self::decoration(1010)->id)->assertOk();
 
-        $page->assertSee('The stiff front of a structured cap')->assertSee('650 stitches a minute')->assertSee('80/12 sharp')->assertSee('is mounted now');
+        $page
+            ->assertSee('The stiff front of a structured cap')
+            ->assertSee('650 stitches a minute')
+            ->assertSee('80/12 sharp')
+            ->assertSee('is mounted now');
         self::assertMatchesRegularExpression('~<tr class="font-semibold">\s*<td>K-1~', (string) $page->getContent());
     }
 
@@ -57,8 +75,15 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $setup = Setup::query()->findOrFail($decoration->id);
 
         self::assertNotNull($batch->machine_id);
-        self::assertSame(['tear_away', 2, 650, 120], [$setup->backing, $setup->layers, $setup->speed_spm, $setup->hoop_s]);
-        self::assertSame([self::machine('M1')->id, self::machine('M3')->id], array_keys($setup->sew_s), 'machines with a cap driver');
+        self::assertSame(
+            ['tear_away', 2, 650, 120],
+            [$setup->backing, $setup->layers, $setup->speed_spm, $setup->hoop_s],
+        );
+        self::assertSame(
+            [self::machine('M1')->id, self::machine('M3')->id],
+            array_keys($setup->sew_s),
+            'machines with a cap driver',
+        );
         $this->get('/plan?day=1')->assertSee($batch->code);
     }
 
@@ -66,12 +91,33 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function what_goes_against_the_advice_wants_a_reason_that_is_kept(): void
     {
         $decoration = self::decoration(1010);
-        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors(['why.driver']);
+        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors([
+            'why.driver',
+        ]);
         self::assertFalse(Setup::query()->whereKey($decoration->id)->exists());
-        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0, 'why' => ['driver' => 'flat blanks, sewn into caps later']])->assertRedirect('/setup');
-        self::assertSame([['about' => 'driver', 'advised' => 'cap', 'chosen' => 'flat', 'why' => 'flat blanks, sewn into caps later']], Setup::query()->findOrFail($decoration->id)->departures);
-        $this->get("/setup/{$decoration->id}")->assertSee('Chosen against the advice')->assertSee('Driver: flat instead of cap. flat blanks, sewn into caps later');
-        $this->post("/setup/{$decoration->id}", ['frame' => 'nothing', 'turn' => 45])->assertSessionHasErrors(['frame', 'turn']);
+        $this->post("/setup/{$decoration->id}", [
+            'frame' => 'S-30',
+            'turn' => 0,
+            'why' => ['driver' => 'flat blanks, sewn into caps later'],
+        ])->assertRedirect('/setup');
+        self::assertSame(
+            [
+                [
+                    'about' => 'driver',
+                    'advised' => 'cap',
+                    'chosen' => 'flat',
+                    'why' => 'flat blanks, sewn into caps later',
+                ],
+            ],
+            Setup::query()->findOrFail($decoration->id)->departures,
+        );
+        $this->get("/setup/{$decoration->id}")
+            ->assertSee('Chosen against the advice')
+            ->assertSee('Driver: flat instead of cap. flat blanks, sewn into caps later');
+        $this->post("/setup/{$decoration->id}", ['frame' => 'nothing', 'turn' => 45])->assertSessionHasErrors([
+            'frame',
+            'turn',
+        ]);
     }
 
     #[Test]
@@ -94,7 +140,10 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function an_artwork_without_all_its_threads_is_not_set_up_yet(): void
     {
         $this->get('/setup')->assertSee('wants its threads first');
-        $this->post('/setup/'.self::decoration(1011)->id, ['frame' => 'R-12', 'turn' => 180])->assertSessionHasErrors('frame');
+        $this->post('/setup/'.self::decoration(1011)->id, [
+            'frame' => 'R-12',
+            'turn' => 180,
+        ])->assertSessionHasErrors('frame');
         self::assertFalse(Setup::query()->whereKey(self::decoration(1011)->id)->exists());
     }
 
@@ -124,7 +173,10 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     {
         $page = $this->get('/needles/M1')->assertOk();
 
-        self::assertMatchesRegularExpression('~\d+ changes for \d+ batches ahead; in order of arrival \d+, loading anew for each batch \d+\.~', (string) $page->getContent());
+        self::assertMatchesRegularExpression(
+            '~\d+ changes for \d+ batches ahead; in order of arrival \d+, loading anew for each batch \d+\.~',
+            (string) $page->getContent(),
+        );
         $page->assertSee('Needle order', false);
     }
 
@@ -133,16 +185,25 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     {
         $board = self::board();
         $shop = $board->shop();
-        $planned = Assignment::of($shop->lanes['M2']->rack, array_map(static fn(string $code) => $shop->batches[$code]->demand(), $board->sequence()->on('M2')), $shop->needs);
+        $planned = Assignment::of(
+            $shop->lanes['M2']->rack,
+            array_map(static fn(string $code) => $shop->batches[$code]->demand(), $board->sequence()->on('M2')),
+            $shop->needs,
+        );
         self::assertGreaterThan(0, $planned->changes());
         foreach ($planned->batches as $batch) {
             foreach ($batch->load as $change) {
-                $this->post("/needles/M2/{$change->needle}", ['thread' => $change->to])->assertRedirect('/needles/M2');
+                $this->post("/needles/M2/{$change->needle}", ['thread' => $change->to])->assertRedirect(
+                    '/needles/M2',
+                );
             }
         }
         $last = $planned->batches[count($planned->batches) - 1];
         $board = self::board();
-        self::assertSame($planned->rackAfter->thread($last->order[0]), $board->shop()->lanes['M2']->rack->thread($last->order[0]));
+        self::assertSame(
+            $planned->rackAfter->thread($last->order[0]),
+            $board->shop()->lanes['M2']->rack->thread($last->order[0]),
+        );
     }
 
     #[Test]
@@ -151,7 +212,11 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $this->post('/needles/M1/1', ['thread' => 'D-09'])->assertSessionHasErrors('thread');
         $this->put('/needles/M1/1', ['pinned' => '0'])->assertRedirect();
         $this->post('/needles/M1/1', ['thread' => 'D-09'])->assertSessionHasNoErrors();
-        self::assertSame('D-09', Needle::query()->with('thread')->where('machine_id', self::machine('M1')->id)->where('number', 1)->first()?->thread?->code);
+        self::assertSame(
+            'D-09',
+            Needle::query()->with('thread')->where('machine_id', self::machine('M1')->id)->where('number', 1)->first()
+                ?->thread?->code,
+        );
     }
 
     #[Test]
@@ -160,7 +225,11 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $stood = Thread::query()->where('code', 'D-12')->firstOrFail()->id;
         $this->post('/needles/M1/3', ['thread' => 'D-09', 'seen' => $stood])->assertSessionHasNoErrors();
         $this->post('/needles/M1/3', ['thread' => 'D-11', 'seen' => $stood])->assertSessionHasErrors('thread');
-        self::assertSame('D-09', Needle::query()->with('thread')->where('machine_id', self::machine('M1')->id)->where('number', 3)->first()?->thread?->code);
+        self::assertSame(
+            'D-09',
+            Needle::query()->with('thread')->where('machine_id', self::machine('M1')->id)->where('number', 3)->first()
+                ?->thread?->code,
+        );
     }
 
     #[Test]
@@ -188,33 +257,52 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function the_needle_card_is_for_the_rack_as_it_will_stand_then(): void
     {
         foreach (self::board()->timetable()->placed as $placed) {
-            $page = (string) $this->get("/needles/cards/{$placed->batch->id}")->assertOk()->getContent();
+            $page = (string) $this->get("/needles/cards/{$placed->batch->id}")
+                ->assertOk()
+                ->getContent();
             preg_match_all('~<strong class="needle-number">(\d+)</strong>~', $page, $needles);
             self::assertSame($placed->needles->order, array_map(intval(...), $needles[1]), $placed->batch->id);
             // Beside the machine stands the same.
-            $floor = (string) $this->get("/floor/cards/{$placed->batch->id}")->assertOk()->getContent();
-            self::assertSame(preg_match('~<table.*</table>~s', $page, $paper), preg_match('~<table.*</table>~s', $floor, $beside));
+            $floor = (string) $this->get("/floor/cards/{$placed->batch->id}")
+                ->assertOk()
+                ->getContent();
+            self::assertSame(
+                preg_match('~<table.*</table>~s', $page, $paper),
+                preg_match('~<table.*</table>~s', $floor, $beside),
+            );
             self::assertSame($paper, $beside);
         }
         [$now, $next] = self::board()->sequence()->on('M1');
-        $this->get('/floor/M1')->assertSee("/floor/cards/{$now}", false)->assertSee("/floor/cards/{$next}", false);
-        DB::table('batches')->where('code', $next)->update(['machine_id' => null]);
+        $this->get('/floor/M1')
+            ->assertSee("/floor/cards/{$now}", false)
+            ->assertSee("/floor/cards/{$next}", false);
+        DB::table('batches')
+            ->where('code', $next)
+            ->update(['machine_id' => null]);
         self::board();
-        $this->get("/floor/cards/{$next}")->assertRedirect('/floor')->assertSessionHas('problem');
+        $this->get("/floor/cards/{$next}")
+            ->assertRedirect('/floor')
+            ->assertSessionHas('problem');
         $this->get('/needles/cards/B-999')->assertNotFound();
     }
 
     #[Test]
     public function needles_of_another_kind_are_a_part_of_the_set_up_and_said_where_they_are_loaded(): void
     {
-        $refit = array_values(array_filter(self::board()->timetable()->on('M1'), static fn($placed): bool => $placed->refit > 0));
+        $refit = array_values(
+            array_filter(self::board()->timetable()->on('M1'), static fn($placed): bool => $placed->refit > 0),
+        );
         self::assertNotSame([], $refit);
         $batch = self::board()->batches()[$refit[0]->batch->id];
         $this->get("/needles/cards/{$batch->code}")->assertSee("Fit {$batch->needle}");
         $this->get("/plan/batches/{$batch->code}")->assertSee("fit {$batch->needle} on {$refit[0]->refit}");
         $before = $refit[0]->setupS;
         $this->put('/shop/rules/needle_min', ['needle_min' => '0'])->assertSessionHasNoErrors();
-        self::assertSame($before - 90 * $refit[0]->refit, self::board()->timetable()->find($batch->code)?->setupS, 'a minute and a half for each');
+        self::assertSame(
+            $before - 90 * $refit[0]->refit,
+            self::board()->timetable()->find($batch->code)?->setupS,
+            'a minute and a half for each',
+        );
     }
 
     #[Test]
@@ -223,11 +311,30 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $this->get('/needles/M1/pins')->assertOk()->assertSee('M1');
         // White and another in turn, with six colours between: more than six needles hold.
         $machine = self::machine('M2');
-        $batches = \App\Models\Batch::query()->with('decoration')->orderBy('id')->get()->filter(static fn($batch): bool => $batch->decoration->artwork_id !== null)->values();
+        $batches = \App\Models\Batch::query()
+            ->with('decoration')
+            ->orderBy('id')
+            ->get()
+            ->filter(static fn($batch): bool => $batch->decoration->artwork_id !== null)
+            ->values();
         self::assertGreaterThan(8, $batches->count());
         foreach ([0, 3, 4, 6, 0, 3, 4, 6, 0, 3] as $i => $k) {
             $batch = $batches[$k];
-            DB::table('floor_events')->insert(['event_id' => (string) Str::uuid(), 'kind' => 'load_started', 'machine_id' => $machine->id, 'batch_id' => $batch->id, 'order_id' => DB::table('order_lines')->where('id', $batch->decoration->order_line_id)->value('order_id'), 'load' => 1, 'stitch' => 0, 'pieces' => '[]', 'piece_count' => 0, 'source' => 'hand', 'recorded_at' => now()->subDays(20 - $i)]);
+            DB::table('floor_events')->insert([
+                'event_id' => (string) Str::uuid(),
+                'kind' => 'load_started',
+                'machine_id' => $machine->id,
+                'batch_id' => $batch->id,
+                'order_id' => DB::table('order_lines')
+                    ->where('id', $batch->decoration->order_line_id)
+                    ->value('order_id'),
+                'load' => 1,
+                'stitch' => 0,
+                'pieces' => '[]',
+                'piece_count' => 0,
+                'source' => 'hand',
+                'recorded_at' => now()->subDays(20 - $i),
+            ]);
         }
         $this->get('/needles/M2/pins')->assertOk()->assertSee('batches that M2 began in the last 8 weeks');
         $this->get('/needles/M9/pins')->assertNotFound();

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Frame;
-use App\Setup\SetupDesk;
+use App\Setup\DecorationSetups;
 use DOMDocument;
 use Hakama\Garment\Size;
 use Illuminate\Support\Facades\DB;
@@ -22,14 +22,24 @@ final class SetupDrawnTest extends FeatureTestCase
     {
         $drawn = 0;
         foreach (Decoration::query()->whereNotNull('artwork_id')->with('line')->get() as $decoration) {
-            foreach (DB::table('pieces')->where('decoration_id', $decoration->id)->distinct()->pluck('size') as $size) {
-                $html = (string) $this->get("/setup/{$decoration->id}?size={$size}")->assertOk()->getContent();
+            foreach (
+                DB::table('pieces')->where('decoration_id', $decoration->id)->distinct()->pluck('size') as $size
+            ) {
+                $html = (string) $this->get("/setup/{$decoration->id}?size={$size}")
+                    ->assertOk()
+                    ->getContent();
                 $svg = self::drawing($html, str_contains($html, 'id="cap-flat"') ? 'cap-flat' : 'on-garment');
                 $outline = self::outline($svg);
                 $design = self::first($svg, '//*[@class="design"]');
-                [$x, $y, $width, $height] = array_map(static fn(string $name): float => (float) $design["data-{$name}"], ['x', 'y', 'width', 'height']);
+                [$x, $y, $width, $height] = array_map(
+                    static fn(string $name): float => (float) $design["data-{$name}"],
+                    ['x', 'y', 'width', 'height'],
+                );
                 foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$h, $v]) {
-                    self::assertTrue(self::inside($outline, $x + $h * $width / 2, $y + $v * $height / 2), "decoration {$decoration->id} in size {$size}: the corner {$h} {$v} is off the cloth");
+                    self::assertTrue(
+                        self::inside($outline, $x + ($h * $width) / 2, $y + ($v * $height) / 2),
+                        "decoration {$decoration->id} in size {$size}: the corner {$h} {$v} is off the cloth",
+                    );
                 }
                 $drawn++;
             }
@@ -71,7 +81,11 @@ final class SetupDrawnTest extends FeatureTestCase
         $flat = self::drawing($html, 'cap-flat');
         $front = self::drawing($html, 'cap-front');
         $design = self::first($flat, '//*[@class="design"]');
-        [$y, $width, $height] = array_map(static fn(string $name): float => (float) $design["data-{$name}"], ['y', 'width', 'height']);
+        [$y, $width, $height] = array_map(static fn(string $name): float => (float) $design["data-{$name}"], [
+            'y',
+            'width',
+            'height',
+        ]);
         preg_match('~^M[\d.-]+ (-?[\d.]+)H~', (string) self::first($flat, '//*[@class="gap"]')['d'], $gap);
         preg_match('~^M[\d.-]+ (-?[\d.]+)H~', (string) self::first($flat, '//*[@class="limit"]')['d'], $limit);
         self::assertEqualsWithDelta(-(float) $gap[1], $y - $height / 2, 0.02, 'it stands on the gap');
@@ -84,8 +98,16 @@ final class SetupDrawnTest extends FeatureTestCase
         self::assertEqualsWithDelta(-$r * sin($width / 2 / $r), (float) $edge[1], 0.02);
         $strips = $front->xpath('//*[@class="strip"]') ?: [];
         self::assertCount(24, $strips);
-        self::assertEqualsWithDelta(2 * $r * sin($width / 2 / $r), array_sum(array_map(static fn(SimpleXMLElement $strip): float => (float) $strip['width'], $strips)), 0.2);
-        self::assertLessThan((float) $strips[12]['width'], (float) $strips[0]['width'], 'what is nearer the side is seen narrower');
+        self::assertEqualsWithDelta(
+            2 * $r * sin($width / 2 / $r),
+            array_sum(array_map(static fn(SimpleXMLElement $strip): float => (float) $strip['width'], $strips)),
+            0.2,
+        );
+        self::assertLessThan(
+            (float) $strips[12]['width'],
+            (float) $strips[0]['width'],
+            'what is nearer the side is seen narrower',
+        );
     }
 
     #[Test]
@@ -93,17 +115,33 @@ final class SetupDrawnTest extends FeatureTestCase
     {
         $frame = Frame::query()->where('code', 'P-10')->firstOrFail();
         $apron = self::decoration(1008);
-        $apron->update(['position' => 'pocket', 'artwork_id' => Artwork::query()->where('name', 'Paddle mark')->value('id')]);
-        $html = (string) $this->get("/setup/{$apron->id}?frame=P-10")->assertSee('what the machine takes for its centre')->getContent();
+        $apron->update([
+            'position' => 'pocket',
+            'artwork_id' => Artwork::query()->where('name', 'Paddle mark')->value('id'),
+        ]);
+        $html = (string) $this->get("/setup/{$apron->id}?frame=P-10")
+            ->assertSee('what the machine takes for its centre')
+            ->getContent();
         $svg = self::drawing($html, 'in-frame');
         $machine = self::first($svg, '//*[@id="machine-centre"]');
-        self::assertSame([-$frame->offset_x_mm, -$frame->offset_y_mm], [(float) $machine['data-x'], (float) $machine['data-y']]);
+        self::assertSame(
+            [-$frame->offset_x_mm, -$frame->offset_y_mm],
+            [(float) $machine['data-x'], (float) $machine['data-y']],
+        );
         // Of the four corners the clearance is written: no less than the slack of the two sides that meet there.
         $corners = array_map(floatval(...), $svg->xpath('//*[@class="corner"]') ?: []);
         self::assertCount(4, $corners);
-        preg_match('~Slack to the window: left (-?[\d.]+), right (-?[\d.]+), top (-?[\d.]+), bottom (-?[\d.]+)~', $html, $slack);
+        preg_match(
+            '~Slack to the window: left (-?[\d.]+), right (-?[\d.]+), top (-?[\d.]+), bottom (-?[\d.]+)~',
+            $html,
+            $slack,
+        );
         foreach ([[1, 3], [2, 3], [2, 4], [1, 4]] as $i => [$side, $end]) {
-            self::assertGreaterThanOrEqual(hypot((float) $slack[$side], (float) $slack[$end]) - 0.1, $corners[$i], "corner {$i}");
+            self::assertGreaterThanOrEqual(
+                hypot((float) $slack[$side], (float) $slack[$end]) - 0.1,
+                $corners[$i],
+                "corner {$i}",
+            );
         }
     }
 
@@ -111,9 +149,14 @@ final class SetupDrawnTest extends FeatureTestCase
     public function a_leg_is_sewn_in_the_hoopings_that_are_drawn_with_a_template_mark_for_each(): void
     {
         $leg = Decoration::query()->where('position', 'leg')->orderBy('id')->firstOrFail();
-        $html = (string) $this->get("/setup/{$leg->id}")->assertSee('along the tube')->getContent();
+        $html = (string) $this->get("/setup/{$leg->id}")
+            ->assertSee('along the tube')
+            ->getContent();
         $svg = self::drawing($html, 'along-tube');
-        $marks = array_map(static fn(SimpleXMLElement $one): float => (float) $one['data-mark'], $svg->xpath('//*[@class="hooping"]') ?: []);
+        $marks = array_map(
+            static fn(SimpleXMLElement $one): float => (float) $one['data-mark'],
+            $svg->xpath('//*[@class="hooping"]') ?: [],
+        );
         self::assertSame((string) count($marks), (string) $svg['data-hoopings']);
         self::assertGreaterThan(1, count($marks));
         preg_match_all('~<td>(\d+) mm [^<]*from the waistband, on the outer seam or crease</td>~', $html, $said);
@@ -121,8 +164,15 @@ final class SetupDrawnTest extends FeatureTestCase
         $outline = self::outline($svg);
         foreach ($svg->xpath('//*[local-name()="image"]') ?: [] as $image) {
             // The picture has two millimetres of room on every side.
-            [$x, $y, $w, $h] = array_map(static fn(string $name): float => (float) $image[$name], ['x', 'y', 'width', 'height']);
-            foreach ([[$x + 2, $y + 2], [$x + $w - 2, $y + 2], [$x + 2, $y + $h - 2], [$x + $w - 2, $y + $h - 2]] as [$px, $py]) {
+            [$x, $y, $w, $h] = array_map(static fn(string $name): float => (float) $image[$name], [
+                'x',
+                'y',
+                'width',
+                'height',
+            ]);
+            foreach (
+                [[$x + 2, $y + 2], [$x + $w - 2, $y + 2], [$x + 2, $y + $h - 2], [$x + $w - 2, $y + $h - 2]] as [$px, $py]
+            ) {
                 self::assertTrue(self::inside($outline, $px, -$py));
             }
         }
@@ -134,7 +184,11 @@ final class SetupDrawnTest extends FeatureTestCase
         $polo = self::decoration(1006);
         foreach (Frame::query()->where('driver', 'flat')->pluck('code') as $code) {
             $html = (string) $this->get("/setup/{$polo->id}?frame={$code}")->getContent();
-            preg_match('~Slack to the window: left (-?[\d.]+), right (-?[\d.]+), top (-?[\d.]+), bottom (-?[\d.]+)~', $html, $slack);
+            preg_match(
+                '~Slack to the window: left (-?[\d.]+), right (-?[\d.]+), top (-?[\d.]+), bottom (-?[\d.]+)~',
+                $html,
+                $slack,
+            );
             $svg = self::drawing($html, 'in-frame');
             $written = array_map(strval(...), array_slice($svg->xpath('//*[local-name()="text"]') ?: [], 0, 4));
             self::assertSame(array_slice($slack, 1), $written, (string) $code);
@@ -145,8 +199,12 @@ final class SetupDrawnTest extends FeatureTestCase
     public function the_sheet_on_paper_has_what_the_workroom_needs(): void
     {
         $polo = self::decoration(1006);
-        $this->get("/setup/{$polo->id}/paper")->assertOk()
-            ->assertSee('holes 2 and 2, pick a')->assertSee('Print it')->assertSee('Place:')->assertSee('peg 12')
+        $this->get("/setup/{$polo->id}/paper")
+            ->assertOk()
+            ->assertSee('holes 2 and 2, pick a')
+            ->assertSee('Print it')
+            ->assertSee('Place:')
+            ->assertSee('peg 12')
             ->assertSee('trained people decide');
         $this->get('/setup/'.self::decoration(1012)->id.'/paper')->assertRedirect('/orders/1012');
     }
@@ -155,9 +213,12 @@ final class SetupDrawnTest extends FeatureTestCase
     public function the_desk_says_the_same_of_every_size_as_the_table_shows(): void
     {
         $hoodies = self::decoration(1007)->loadForSetup();
-        $sheet = app(SetupDesk::class)->sheet($hoodies, size: Size::XL);
+        $sheet = app(DecorationSetups::class)->sheet($hoodies, size: Size::XL);
         self::assertSame(Size::XL, $sheet->row->size);
-        self::assertSame(['S', 'M', 'L', 'XL'], array_map(static fn($row): string => $row->size->value, $sheet->sizes->rows));
+        self::assertSame(
+            ['S', 'M', 'L', 'XL'],
+            array_map(static fn($row): string => $row->size->value, $sheet->sizes->rows),
+        );
         self::assertSame([3, 5, 5, 2], array_map(static fn($row): int => $row->pieces, $sheet->sizes->rows));
     }
 
@@ -192,17 +253,27 @@ final class SetupDrawnTest extends FeatureTestCase
         }, explode('L', trim((string) self::first($svg, '//*[@class="cloth-edge"]')['d'], 'MZ')));
     }
 
-    /** @param list<array{float, float}> $outline by the crossings of a ray to the right; what lies on the edge to a hundredth counts as on the cloth */
+    /**
+     * @param list<array{float, float}> $outline by the crossings of a ray to the right; what lies on the edge to a
+     *     hundredth counts as on the cloth
+     */
     private static function inside(array $outline, float $x, float $y): bool
     {
         $in = false;
         for ($i = 0, $j = count($outline) - 1; $i < count($outline); $j = $i++) {
             [[$x1, $y1], [$x2, $y2]] = [$outline[$j], $outline[$i]];
-            $along = max(0.0, min(1.0, (($x - $x1) * ($x2 - $x1) + ($y - $y1) * ($y2 - $y1)) / max(1e-9, ($x2 - $x1) ** 2 + ($y2 - $y1) ** 2)));
+            $along = max(
+                0.0,
+                min(
+                    1.0,
+                    (($x - $x1) * ($x2 - $x1) + ($y - $y1) * ($y2 - $y1)) /
+                        max(1e-9, ($x2 - $x1) ** 2 + ($y2 - $y1) ** 2),
+                ),
+            );
             if (hypot($x - $x1 - $along * ($x2 - $x1), $y - $y1 - $along * ($y2 - $y1)) < 0.02) {
                 return true;
             }
-            if (($y1 > $y) !== ($y2 > $y) && $x < $x1 + ($y - $y1) / ($y2 - $y1) * ($x2 - $x1)) {
+            if ($y1 > $y !== $y2 > $y && $x < $x1 + (($y - $y1) / ($y2 - $y1)) * ($x2 - $x1)) {
                 $in = ! $in;
             }
         }

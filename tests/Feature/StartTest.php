@@ -36,7 +36,15 @@ final class StartTest extends TestCase
         $folder = sys_get_temp_dir().'/hakama-start-'.bin2hex(random_bytes(4));
         mkdir("{$folder}/data/mysql", 0777, true);
         file_put_contents("{$folder}/data/ibdata1", 'this is no table space');
-        $process = new Process(['bash', '-c', "source bin/shell/common.sh; source bin/shell/database.sh; LOGS={$folder}; trap database_stop EXIT; database_start {$folder}/data 1 secret hakama"], dirname(__DIR__, 2), timeout: 90);
+        $process = new Process(
+            [
+                'bash',
+                '-c',
+                "source bin/shell/common.sh; source bin/shell/database.sh; LOGS={$folder}; trap database_stop EXIT; database_start {$folder}/data 1 secret hakama",
+            ],
+            dirname(__DIR__, 2),
+            timeout: 90,
+        );
         $process->run();
         (new \Illuminate\Filesystem\Filesystem())->deleteDirectory($folder);
 

@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Cone;
 use App\Models\Thread;
-use App\Shop\ShelfList;
-use App\Shop\ThreadShelf;
+use App\Thread\ShelfList;
+use App\Thread\ThreadShelf;
 use Hakama\Thread\ShelfRow;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Test;
@@ -20,7 +20,15 @@ final class ThreadShelfTest extends FeatureTestCase
         // 610 m of Mere, and ten backs of a lake want more; the cone is used up, one of 5000 m comes.
         $this->get('/shop/threads')->assertOk()->assertSee('D-16 Mere runs short at B-')->assertSee('A1 behind');
         $this->get('/shop/threads/needs')->assertOk()->assertSee('By order')->assertSee('Bobbins');
-        $this->post('/shop/threads', ['code' => 'D-16', 'name' => 'Mere', 'colour' => '#316d8c', 'weight' => 40, 'cone' => 2, 'place' => 'B8', 'metres_left' => 5000])->assertSessionHasNoErrors();
+        $this->post('/shop/threads', [
+            'code' => 'D-16',
+            'name' => 'Mere',
+            'colour' => '#316d8c',
+            'weight' => 40,
+            'cone' => 2,
+            'place' => 'B8',
+            'metres_left' => 5000,
+        ])->assertSessionHasNoErrors();
         $this->get('/shop/threads')->assertSee('The shelf lasts for all that is planned');
     }
 
@@ -28,12 +36,12 @@ final class ThreadShelfTest extends FeatureTestCase
     public function what_is_wanted_by_day_and_by_order_comes_to_the_same(): void
     {
         $board = self::board();
-        $need = \App\Shop\ThreadNeed::of($board, app(\App\Shop\House::class), []);
+        $need = \App\Thread\ThreadNeed::of($board, app(\App\Shop\House::class), []);
         $total = 0.0;
         foreach ($board->batches() as $batch) {
             foreach ($batch->lengthsMm as $i => $length) {
                 // 1.05 of the length and 1.6 mm a stitch.
-                $total += $batch->left * (1.05 * $length + 1.6 * $batch->blocks[$i]->stitches) / 1000;
+                $total += ($batch->left * (1.05 * $length + 1.6 * $batch->blocks[$i]->stitches)) / 1000;
             }
         }
 
@@ -52,25 +60,59 @@ final class ThreadShelfTest extends FeatureTestCase
         $before = (float) $wick->cones()->sum('metres_left');
         $block = $batch->decoration->artwork?->blocks()->where('thread_id', $wick->id)->firstOrFail();
         $todo = $this->getJson('/machines/instruction', $token)->json();
-        $sewn = ['id' => (string) \Illuminate\Support\Str::uuid(), 'load' => $todo['load'], 'kind' => 'sewn', 'stitch' => 5399, 'clock_s' => 700];
+        $sewn = [
+            'id' => (string) \Illuminate\Support\Str::uuid(),
+            'load' => $todo['load'],
+            'kind' => 'sewn',
+            'stitch' => 5399,
+            'clock_s' => 700,
+        ];
         $this->postJson('/machines/reports', $sewn, $token)->assertOk();
         $this->postJson('/machines/reports', $sewn, $token)->assertOk();
 
         // One piece: 1.05 of the length and 1.6 mm a stitch.
-        self::assertEqualsWithDelta($before - (1.05 * $block->length_mm + 1.6 * $block->stitches) / 1000, (float) $wick->cones()->sum('metres_left'), 1e-6);
+        self::assertEqualsWithDelta(
+            $before - (1.05 * $block->length_mm + 1.6 * $block->stitches) / 1000,
+            (float) $wick->cones()->sum('metres_left'),
+            1e-6,
+        );
     }
 
     #[Test]
     public function a_cone_is_typed_in_and_taken_off(): void
     {
-        $this->post('/shop/threads', ['code' => 'N-1', 'name' => 'Night heron', 'colour' => '#223344', 'weight' => 40, 'metres_left' => 900, 'place' => 'F2'])->assertSessionHasNoErrors();
+        $this->post('/shop/threads', [
+            'code' => 'N-1',
+            'name' => 'Night heron',
+            'colour' => '#223344',
+            'weight' => 40,
+            'metres_left' => 900,
+            'place' => 'F2',
+        ])->assertSessionHasNoErrors();
         $thread = Thread::query()->where('code', 'N-1')->firstOrFail();
         self::assertSame(900, $thread->load('cones')->metresLeft());
         $this->delete("/shop/threads/cones/{$thread->cones[0]->id}")->assertRedirect();
         self::assertSame(0, Cone::query()->where('thread_id', $thread->id)->count());
 
-        foreach ([['code' => ''], ['name' => ''], ['colour' => 'blue'], ['weight' => 4], ['metres_left' => -1], ['metres_left' => 'many'], ['cone' => 0]] as $wrong) {
-            $this->post('/shop/threads', ['code' => 'N-2', 'name' => 'x', 'colour' => '#223344', 'weight' => 40, 'metres_left' => 900, ...$wrong])->assertSessionHasErrors(array_key_first($wrong));
+        foreach (
+            [
+                ['code' => ''],
+                ['name' => ''],
+                ['colour' => 'blue'],
+                ['weight' => 4],
+                ['metres_left' => -1],
+                ['metres_left' => 'many'],
+                ['cone' => 0],
+            ] as $wrong
+        ) {
+            $this->post('/shop/threads', [
+                'code' => 'N-2',
+                'name' => 'x',
+                'colour' => '#223344',
+                'weight' => 40,
+                'metres_left' => 900,
+                ...$wrong,
+            ])->assertSessionHasErrors(array_key_first($wrong));
         }
         self::assertFalse(Thread::query()->where('code', 'N-2')->exists());
     }
@@ -78,30 +120,51 @@ final class ThreadShelfTest extends FeatureTestCase
     #[Test]
     public function a_list_written_here_is_read_here_and_changes_nothing(): void
     {
-        Thread::query()->where('code', 'D-02')->update(['name' => '=HYPERLINK("x")']);
+        Thread::query()
+            ->where('code', 'D-02')
+            ->update(['name' => '=HYPERLINK("x")']);
         foreach (['csv', 'xlsx'] as $kind) {
-            $bytes = (string) $this->get("/shop/threads/list.{$kind}")->assertOk()->getContent();
+            $bytes = (string) $this->get("/shop/threads/list.{$kind}")
+                ->assertOk()
+                ->getContent();
             if ($kind === 'csv') {
                 self::assertStringContainsString("\"'=HYPERLINK", $bytes, 'what a spreadsheet would run is quoted');
             }
             $page = $this->import($bytes, "threads.{$kind}");
-            $page->assertSee('0 cones to add, 0 to change, 44 as they are')->assertSee('the shelf is as the list has it')->assertDontSee('Take it over');
+            $page
+                ->assertSee('0 cones to add, 0 to change, 44 as they are')
+                ->assertSee('the shelf is as the list has it')
+                ->assertDontSee('Take it over');
         }
     }
 
     #[Test]
     public function a_list_is_shown_before_it_is_taken_over(): void
     {
-        $csv = "Code;Name;Colour;Weight;Cone;Place;Metres left\nD-01;Ink;#1d2433;40;1;A1;450\nX-9;Kingfisher;#1277a0;60;;Z1;1200\nX-8;Bad;teal;40;1;;5\n\n";
+        $csv =
+            "Code;Name;Colour;Weight;Cone;Place;Metres left\nD-01;Ink;#1d2433;40;1;A1;450\nX-9;Kingfisher;#1277a0;60;;Z1;1200\nX-8;Bad;teal;40;1;;5\n\n";
         $ink = Thread::query()->where('code', 'D-01')->firstOrFail();
-        $ink->cones()->where('number', 1)->update(['metres_left' => 600.4]);
+        $ink->cones()
+            ->where('number', 1)
+            ->update(['metres_left' => 600.4]);
         $csv = str_replace(';Ink;#1d2433', ";{$ink->name};{$ink->hex}", $csv);
         $page = $this->import($csv, 'new.csv');
-        $page->assertSee('changes: metres left 600 → 450')->assertSee('Kingfisher')->assertSee('is added: weight 60, 1200 m at Z1')->assertSee('Row 4, colour: &quot;teal&quot; is no colour', false)->assertSee('1 cone to add, 1 to change');
+        $page
+            ->assertSee('changes: metres left 600 → 450')
+            ->assertSee('Kingfisher')
+            ->assertSee('is added: weight 60, 1200 m at Z1')
+            ->assertSee('Row 4, colour: &quot;teal&quot; is no colour', false)
+            ->assertSee('1 cone to add, 1 to change');
         self::assertFalse(Thread::query()->where('code', 'X-9')->exists(), 'nothing is changed by looking');
 
         $this->take($page)->assertRedirect('/shop/threads');
-        self::assertSame([60, 1200], [Thread::query()->where('code', 'X-9')->firstOrFail()->weight, Thread::query()->with('cones')->where('code', 'X-9')->firstOrFail()->metresLeft()]);
+        self::assertSame(
+            [60, 1200],
+            [
+                Thread::query()->where('code', 'X-9')->firstOrFail()->weight,
+                Thread::query()->with('cones')->where('code', 'X-9')->firstOrFail()->metresLeft(),
+            ],
+        );
         self::assertEquals(450, $ink->cones()->where('number', 1)->value('metres_left'));
         self::assertSame(40 + 1, Thread::query()->count(), 'what the list does not name is left alone');
     }
@@ -115,7 +178,13 @@ final class ThreadShelfTest extends FeatureTestCase
         Cone::query()->update(['metres_left' => 90]);
         self::assertSame($seen, ThreadShelf::sign());
         $this->travel(1)->minutes();
-        $this->post('/shop/threads', ['code' => 'D-04', 'name' => 'Pewter', 'colour' => '#8a8f98', 'weight' => 40, 'metres_left' => 3]);
+        $this->post('/shop/threads', [
+            'code' => 'D-04',
+            'name' => 'Pewter',
+            'colour' => '#8a8f98',
+            'weight' => 40,
+            'metres_left' => 3,
+        ]);
         $this->take($page)->assertSessionHas('problem');
         self::assertFalse(Thread::query()->where('code', 'D-40')->exists());
     }
@@ -123,11 +192,23 @@ final class ThreadShelfTest extends FeatureTestCase
     #[Test]
     public function what_is_no_list_is_refused_with_what_is_missing(): void
     {
-        foreach ([['a,b', 'x.csv', 'missing: code'], ["\0\1\2", 'x.csv', 'it is no text'], ['no zip', 'x.xlsx', 'no XLSX file'], [str_repeat('x', 10), 'x.pdf', 'A list is a .csv or an .xlsx file']] as [$bytes, $name, $why]) {
-            $this->post('/shop/threads/list', ['list' => self::upload($bytes, $name)])->assertSessionHasErrors('list');
+        foreach (
+            [
+                ['a,b', 'x.csv', 'missing: code'],
+                ["\0\1\2", 'x.csv', 'it is no text'],
+                ['no zip', 'x.xlsx', 'no XLSX file'],
+                [str_repeat('x', 10), 'x.pdf', 'A list is a .csv or an .xlsx file'],
+            ] as [$bytes, $name, $why]
+        ) {
+            $this->post('/shop/threads/list', ['list' => self::upload($bytes, $name)])->assertSessionHasErrors(
+                'list',
+            );
             self::assertStringContainsString($why, (string) session('errors')?->first('list'));
         }
-        $page = $this->import("code,name,colour,weight,cone,metres_left\nA,a,#111111,40,1,5\nA,a,#111111,40,1,6\nB,b,#111111,40,1,5\nB,c,#111111,40,2,5\n", 'twice.csv');
+        $page = $this->import(
+            "code,name,colour,weight,cone,metres_left\nA,a,#111111,40,1,5\nA,a,#111111,40,1,6\nB,b,#111111,40,1,5\nB,c,#111111,40,2,5\n",
+            'twice.csv',
+        );
         $page->assertSee('A, cone 1 stands in the list twice')->assertSee('B is called and coloured differently');
         $this->take($page)->assertSessionHasErrors('list');
         $this->get('/shop/threads/list/'.str_repeat('a', 24))->assertRedirect('/shop/threads');
@@ -144,7 +225,9 @@ final class ThreadShelfTest extends FeatureTestCase
     public function a_list_without_end_or_that_unpacks_to_mountains_is_refused(): void
     {
         $rows = "code,name,colour,weight,metres_left\n".str_repeat("A,a,#111111,40,5\n", ShelfList::MOST_ROWS + 2);
-        $this->post('/shop/threads/list', ['list' => self::upload($rows, 'long.csv')])->assertSessionHasErrors(['list' => 'This is no list of threads: list: it has more than 5000 rows.']);
+        $this->post('/shop/threads/list', ['list' => self::upload($rows, 'long.csv')])->assertSessionHasErrors([
+            'list' => 'This is no list of threads: list: it has more than 5000 rows.',
+        ]);
 
         $path = (string) tempnam(sys_get_temp_dir(), 'bomb');
         $zip = new \ZipArchive();
@@ -152,31 +235,51 @@ final class ThreadShelfTest extends FeatureTestCase
         $zip->addFromString('xl/worksheets/sheet1.xml', str_repeat('0', 70 * 1024 * 1024));
         $zip->close();
         self::assertLessThan(1024 * 1024, filesize($path));
-        $this->post('/shop/threads/list', ['list' => self::upload((string) file_get_contents($path), 'bomb.xlsx')])->assertSessionHasErrors(['list' => 'This is no list of threads: list: unpacked it would be far larger than any thread shelf.']);
+        $this->post('/shop/threads/list', [
+            'list' => self::upload((string) file_get_contents($path), 'bomb.xlsx'),
+        ])->assertSessionHasErrors([
+            'list' => 'This is no list of threads: list: unpacked it would be far larger than any thread shelf.',
+        ]);
         unlink($path);
     }
 
     #[Test]
     public function a_list_in_the_letters_of_an_old_spreadsheet_is_read(): void
     {
-        $this->import((string) mb_convert_encoding("code;name;colour;weight;metres_left\nG-1;Grünspecht;#4a7a3a;40;300\n", 'Windows-1252', 'UTF-8'), 'old.csv')->assertSee('Grünspecht');
+        $this->import(
+            (string) mb_convert_encoding(
+                "code;name;colour;weight;metres_left\nG-1;Grünspecht;#4a7a3a;40;300\n",
+                'Windows-1252',
+                'UTF-8',
+            ),
+            'old.csv',
+        )->assertSee('Grünspecht');
     }
 
     #[Test]
     public function five_threads_stand_side_by_side_on_the_cloth(): void
     {
-        $page = (string) $this->get('/shop/threads/match?hex=%231f3f66&cloth=%23efe6cf')->assertSee('D-12')->assertSee('the same')->getContent();
+        $page = (string) $this->get('/shop/threads/match?hex=%231f3f66&cloth=%23efe6cf')
+            ->assertSee('D-12')
+            ->assertSee('the same')
+            ->getContent();
         self::assertSame(6, substr_count($page, 'class="thread-strip"'));
         self::assertStringContainsString('data-cloth="#efe6cf"', $page);
         // Like another thread: itself is no answer; only of one weight.
-        $this->get('/shop/threads/match?like=D-65&weight=40')->assertSee('wanted: D-65 Ember fine')->assertSee('<strong>D-09</strong>', false)->assertDontSee('<strong>D-65</strong>', false)->assertDontSee('<strong>D-66</strong>', false);
+        $this->get('/shop/threads/match?like=D-65&weight=40')
+            ->assertSee('wanted: D-65 Ember fine')
+            ->assertSee('<strong>D-09</strong>', false)
+            ->assertDontSee('<strong>D-65</strong>', false)
+            ->assertDontSee('<strong>D-66</strong>', false);
         $this->get('/shop/threads/match?hex=sea')->assertSee('is no colour');
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> the preview */
     private function import(string $bytes, string $name): TestResponse
     {
-        return $this->followingRedirects()->post('/shop/threads/list', ['list' => self::upload($bytes, $name)])->assertOk();
+        return $this->followingRedirects()
+            ->post('/shop/threads/list', ['list' => self::upload($bytes, $name)])
+            ->assertOk();
     }
 
     /**

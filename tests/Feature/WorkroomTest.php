@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\BackingStock;
-use App\Models\KeptPlace;
+use App\Models\KeptPlacement;
 use App\Models\Practice;
 use App\Models\Setup;
-use App\Setup\CutDesk;
-use Hakama\Setup\CutWant;
+use App\Setup\BackingCuts;
+use Hakama\Setup\Backing\CutWant;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,10 +22,24 @@ final class WorkroomTest extends FeatureTestCase
     public function a_place_that_was_found_is_kept_for_the_garment_and_used_for_the_next_order_of_it(): void
     {
         $polo = self::decoration(1006);
-        $this->get("/setup/{$polo->id}?size=M")->assertSee('peg 12')->assertSee('198 mm down');
-        $this->put("/setup/{$polo->id}/place", ['size' => 'M', 'peg' => '17', 'down' => '191,5', 'across' => '95'])->assertSessionHasNoErrors();
-        $this->get("/setup/{$polo->id}?size=M")->assertSee('peg 17')->assertSee('192 mm down, 95 mm across');
-        self::assertSame(191.5, KeptPlace::query()->where(['garment' => 'landing', 'position' => 'left_chest', 'size' => 'M'])->firstOrFail()->down_mm);
+        $this->get("/setup/{$polo->id}?size=M")
+            ->assertSee('peg 12')
+            ->assertSee('198 mm down');
+        $this->put("/setup/{$polo->id}/place", [
+            'size' => 'M',
+            'peg' => '17',
+            'down' => '191,5',
+            'across' => '95',
+        ])->assertSessionHasNoErrors();
+        $this->get("/setup/{$polo->id}?size=M")
+            ->assertSee('peg 17')
+            ->assertSee('192 mm down, 95 mm across');
+        self::assertSame(
+            191.5,
+            KeptPlacement::query()
+                ->where(['garment' => 'landing', 'position' => 'left_chest', 'size' => 'M'])
+                ->firstOrFail()->down_mm,
+        );
         $this->get("/setup/{$polo->id}?size=L")->assertSee('peg 13');
     }
 
@@ -33,10 +47,19 @@ final class WorkroomTest extends FeatureTestCase
     public function a_place_off_the_garment_is_refused_at_its_field_and_nothing_is_kept(): void
     {
         $polo = self::decoration(1006);
-        $before = KeptPlace::query()->get()->toArray();
-        $this->put("/setup/{$polo->id}/place", ['size' => 'M', 'peg' => str_repeat('1', 13), 'down' => 'low', 'across' => '4000'])->assertSessionHasErrors(['peg', 'down', 'across']);
-        $this->put("/setup/{$polo->id}/place", ['size' => 'giant', 'down' => '1', 'across' => '1'])->assertSessionHasErrors('size');
-        self::assertSame($before, KeptPlace::query()->get()->toArray());
+        $before = KeptPlacement::query()->get()->toArray();
+        $this->put("/setup/{$polo->id}/place", [
+            'size' => 'M',
+            'peg' => str_repeat('1', 13),
+            'down' => 'low',
+            'across' => '4000',
+        ])->assertSessionHasErrors(['peg', 'down', 'across']);
+        $this->put("/setup/{$polo->id}/place", [
+            'size' => 'giant',
+            'down' => '1',
+            'across' => '1',
+        ])->assertSessionHasErrors('size');
+        self::assertSame($before, KeptPlacement::query()->get()->toArray());
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -57,28 +80,89 @@ final class WorkroomTest extends FeatureTestCase
     #[DataProvider('reckonings')]
     public function what_was_measured_is_worked_out_while_it_is_typed(string $typed, string $said): void
     {
-        $this->get('/setup/'.self::decoration(1006)->id."/reckon?{$typed}")->assertOk()->assertSee($said, false);
+        $this->get('/setup/'.self::decoration(1006)->id."/reckon?{$typed}")
+            ->assertOk()
+            ->assertSee($said, false);
     }
 
     #[Test]
     public function nothing_measured_yet_is_answered_with_nothing(): void
     {
-        self::assertSame('', $this->get('/setup/'.self::decoration(1006)->id.'/reckon?reckon=level&a=')->assertOk()->getContent());
+        self::assertSame(
+            '',
+            $this->get('/setup/'.self::decoration(1006)->id.'/reckon?reckon=level&a=')
+                ->assertOk()
+                ->getContent(),
+        );
     }
 
     #[Test]
     public function whatever_is_chosen_otherwise_wants_its_own_reason_which_is_shown_afterwards(): void
     {
         $polo = self::decoration(1006);
-        $asked = ['frame' => 'R-9', 'turn' => 0, 'backing' => 'tear_away', 'layers' => 3, 'adhesive' => '0', 'topper' => '1', 'needle_size' => '90/14', 'needle_point' => 'sharp', 'speed' => 400];
-        $this->post("/setup/{$polo->id}", $asked)->assertSessionHasErrors(['why.backing', 'why.topper', 'why.needle', 'why.speed']);
-        $this->post("/setup/{$polo->id}", [...$asked, 'why' => ['backing' => 'out of cutaway', 'topper' => 'it sank in last time', 'needle' => 'the last box', 'speed' => '']])->assertSessionHasErrors(['why.speed'])->assertSessionDoesntHaveErrors(['why.backing']);
-        $this->post("/setup/{$polo->id}", [...$asked, 'why' => ['backing' => 'out of cutaway', 'topper' => 'it sank in last time', 'needle' => 'the last box', 'speed' => 'a new hand at the machine']])->assertSessionHasNoErrors();
+        $asked = [
+            'frame' => 'R-9',
+            'turn' => 0,
+            'backing' => 'tear_away',
+            'layers' => 3,
+            'adhesive' => '0',
+            'topper' => '1',
+            'needle_size' => '90/14',
+            'needle_point' => 'sharp',
+            'speed' => 400,
+        ];
+        $this->post("/setup/{$polo->id}", $asked)->assertSessionHasErrors([
+            'why.backing',
+            'why.topper',
+            'why.needle',
+            'why.speed',
+        ]);
+        $this->post("/setup/{$polo->id}", [
+            ...$asked,
+            'why' => [
+                'backing' => 'out of cutaway',
+                'topper' => 'it sank in last time',
+                'needle' => 'the last box',
+                'speed' => '',
+            ],
+        ])
+            ->assertSessionHasErrors(['why.speed'])
+            ->assertSessionDoesntHaveErrors(['why.backing']);
+        $this->post("/setup/{$polo->id}", [
+            ...$asked,
+            'why' => [
+                'backing' => 'out of cutaway',
+                'topper' => 'it sank in last time',
+                'needle' => 'the last box',
+                'speed' => 'a new hand at the machine',
+            ],
+        ])->assertSessionHasNoErrors();
         $setup = Setup::query()->findOrFail($polo->id);
-        self::assertSame(['tear_away', 3, true, '90/14', 'sharp', 400], [$setup->backing, $setup->layers, $setup->topper, $setup->needle_size, $setup->needle_point, $setup->speed_spm]);
-        self::assertEqualsCanonicalizing(['backing', 'topper', 'needle', 'speed'], array_column($setup->departures, 'about'));
-        $this->get("/setup/{$polo->id}")->assertSee('a new hand at the machine')->assertSee('out of cutaway');
-        $this->post("/setup/{$polo->id}", [...$asked, 'layers' => 9, 'speed' => 9000, 'needle_size' => '200/99', 'backing' => 'paper'])->assertSessionHasErrors(['layers', 'speed', 'needle_size', 'backing']);
+        self::assertSame(
+            ['tear_away', 3, true, '90/14', 'sharp', 400],
+            [
+                $setup->backing,
+                $setup->layers,
+                $setup->topper,
+                $setup->needle_size,
+                $setup->needle_point,
+                $setup->speed_spm,
+            ],
+        );
+        self::assertEqualsCanonicalizing(
+            ['backing', 'topper', 'needle', 'speed'],
+            array_column($setup->departures, 'about'),
+        );
+        $this->get("/setup/{$polo->id}")
+            ->assertSee('a new hand at the machine')
+            ->assertSee('out of cutaway');
+        $this->post("/setup/{$polo->id}", [
+            ...$asked,
+            'layers' => 9,
+            'speed' => 9000,
+            'needle_size' => '200/99',
+            'backing' => 'paper',
+        ])->assertSessionHasErrors(['layers', 'speed', 'needle_size', 'backing']);
     }
 
     #[Test]
@@ -95,19 +179,28 @@ final class WorkroomTest extends FeatureTestCase
     #[Test]
     public function backing_is_cut_for_a_batch_once_and_the_shelf_is_less_by_it(): void
     {
-        $desk = app(CutDesk::class);
+        $desk = app(BackingCuts::class);
         $wants = $desk->wants();
         // Any batch that the shelf has enough for.
         $code = (string) array_key_first(array_diff_key($wants, $desk->list(array_column($wants, 0))->short));
         $want = $wants[$code][0];
-        $total = static fn(): float => (float) BackingStock::query()->where('kind', $want->kind->value)->get()->sum(static fn(BackingStock $stock): float => $stock->width_mm * $stock->length_mm * $stock->count);
+        $total = static fn(): float => (float) BackingStock::query()
+            ->where('kind', $want->kind->value)
+            ->get()
+            ->sum(static fn(BackingStock $stock): float => $stock->width_mm * $stock->length_mm * $stock->count);
         $before = $total();
-        $this->get('/setup/backing')->assertOk()->assertSee($code)->assertSee(round($want->widthMm).' × '.round($want->heightMm));
+        $this->get('/setup/backing')
+            ->assertOk()
+            ->assertSee($code)
+            ->assertSee(round($want->widthMm).' × '.round($want->heightMm));
         $this->post("/setup/backing/{$code}")->assertSessionHas('done');
         // At least the cut pieces are gone from the shelf, and off-cuts lie there again.
         self::assertLessThanOrEqual($before - $want->count * $want->widthMm * $want->heightMm + 1.0, $total());
         $after = $total();
-        $this->post("/setup/backing/{$code}")->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'cut already'));
+        $this->post("/setup/backing/{$code}")->assertSessionHas(
+            'problem',
+            static fn(string $text): bool => str_contains($text, 'cut already'),
+        );
         self::assertSame($after, $total(), 'done twice it is done once');
         $this->get('/setup/backing')->assertDontSee("Cut<span class=\"sr-only\"> for {$code}", false);
         $this->post('/setup/backing/B-999')->assertSessionHas('problem');
@@ -117,33 +210,105 @@ final class WorkroomTest extends FeatureTestCase
     public function short_backing_is_said_before_its_day(): void
     {
         BackingStock::query()->where('kind', 'cutaway')->delete();
-        $this->get('/setup/backing')->assertSee('Backing runs short')->assertSee(self::batchOf(1006)->code)->assertSee('pieces are missing');
-        self::assertGreaterThan(0, array_sum(array_map(static fn(array $one): int => $one[0] instanceof CutWant ? $one[0]->count : 0, app(CutDesk::class)->wants())));
+        $this->get('/setup/backing')
+            ->assertSee('Backing runs short')
+            ->assertSee(self::batchOf(1006)->code)
+            ->assertSee('pieces are missing');
+        self::assertGreaterThan(
+            0,
+            array_sum(
+                array_map(
+                    static fn(array $one): int => $one[0] instanceof CutWant ? $one[0]->count : 0,
+                    app(BackingCuts::class)->wants(),
+                ),
+            ),
+        );
     }
 
     #[Test]
     public function the_shelf_is_counted_anew_and_added_to_and_bad_counts_are_refused(): void
     {
-        $this->post('/setup/backing', ['kind' => 'mesh', 'form' => 'piece', 'width' => '150', 'length' => '150', 'count' => '40'])->assertSessionHasNoErrors();
-        $this->post('/setup/backing', ['kind' => 'mesh', 'form' => 'piece', 'width' => '150', 'length' => '150', 'count' => '10'])->assertSessionHasNoErrors();
-        $stock = BackingStock::query()->where(['kind' => 'mesh', 'form' => 'piece'])->sole();
+        $this->post('/setup/backing', [
+            'kind' => 'mesh',
+            'form' => 'piece',
+            'width' => '150',
+            'length' => '150',
+            'count' => '40',
+        ])->assertSessionHasNoErrors();
+        $this->post('/setup/backing', [
+            'kind' => 'mesh',
+            'form' => 'piece',
+            'width' => '150',
+            'length' => '150',
+            'count' => '10',
+        ])->assertSessionHasNoErrors();
+        $stock = BackingStock::query()
+            ->where(['kind' => 'mesh', 'form' => 'piece'])
+            ->sole();
         self::assertSame(50, $stock->count, 'the same size lies on the same heap');
         $this->put("/setup/backing/{$stock->id}", ['count' => '44', 'length' => '150'])->assertSessionHasNoErrors();
-        $this->put("/setup/backing/{$stock->id}", ['count' => '-3', 'length' => 'much'])->assertSessionHasErrors(['count', 'length']);
+        $this->put("/setup/backing/{$stock->id}", ['count' => '-3', 'length' => 'much'])->assertSessionHasErrors([
+            'count',
+            'length',
+        ]);
         self::assertSame(44, $stock->refresh()->count);
-        $this->post('/setup/backing', ['kind' => 'paper', 'form' => 'heap', 'width' => '1', 'length' => '', 'count' => '1.5'])->assertSessionHasErrors(['kind', 'form', 'width', 'length', 'count']);
+        $this->post('/setup/backing', [
+            'kind' => 'paper',
+            'form' => 'heap',
+            'width' => '1',
+            'length' => '',
+            'count' => '1.5',
+        ])->assertSessionHasErrors(['kind', 'form', 'width', 'length', 'count']);
     }
 
     #[Test]
     public function what_was_practised_is_written_down_and_what_was_not_is_said_with_its_worth(): void
     {
         $this->get('/setup/practice')->assertOk()->assertSee('Clips on both posts')->assertSee('plush');
-        $this->post('/setup/practice', ['fabric' => 'plush', 'frame_kind' => 'magnetic', 'who' => 'Maren', 'on_scrap' => '1', 'came_out' => '0', 'failed' => '2', 'remark' => ''])->assertSessionHasErrors('remark');
-        $this->post('/setup/practice', ['fabric' => 'plush', 'frame_kind' => 'magnetic', 'who' => 'Maren', 'on_scrap' => '1', 'came_out' => '0', 'failed' => '0'])->assertSessionHasErrors('failed');
-        $this->post('/setup/practice', ['fabric' => 'fur', 'frame_kind' => 'net', 'who' => '', 'on_scrap' => 'perhaps', 'came_out' => 'some', 'failed' => '-1'])->assertSessionHasErrors(['fabric', 'frame_kind', 'who', 'on_scrap', 'came_out', 'failed']);
-        $this->post('/setup/practice', ['fabric' => 'plush', 'frame_kind' => 'magnetic', 'who' => 'Maren', 'on_scrap' => '1', 'came_out' => '3', 'failed' => '1', 'remark' => 'Film, or it sinks in.'])->assertSessionHasNoErrors();
+        $this->post('/setup/practice', [
+            'fabric' => 'plush',
+            'frame_kind' => 'magnetic',
+            'who' => 'Maren',
+            'on_scrap' => '1',
+            'came_out' => '0',
+            'failed' => '2',
+            'remark' => '',
+        ])->assertSessionHasErrors('remark');
+        $this->post('/setup/practice', [
+            'fabric' => 'plush',
+            'frame_kind' => 'magnetic',
+            'who' => 'Maren',
+            'on_scrap' => '1',
+            'came_out' => '0',
+            'failed' => '0',
+        ])->assertSessionHasErrors('failed');
+        $this->post('/setup/practice', [
+            'fabric' => 'fur',
+            'frame_kind' => 'net',
+            'who' => '',
+            'on_scrap' => 'perhaps',
+            'came_out' => 'some',
+            'failed' => '-1',
+        ])->assertSessionHasErrors(['fabric', 'frame_kind', 'who', 'on_scrap', 'came_out', 'failed']);
+        $this->post('/setup/practice', [
+            'fabric' => 'plush',
+            'frame_kind' => 'magnetic',
+            'who' => 'Maren',
+            'on_scrap' => '1',
+            'came_out' => '3',
+            'failed' => '1',
+            'remark' => 'Film, or it sinks in.',
+        ])->assertSessionHasNoErrors();
         $this->get('/setup/practice')->assertSee('Film, or it sinks in.');
-        self::assertSame([3, 1], array_values(Practice::query()->where(['fabric' => 'plush', 'who' => 'Maren'])->sole()->only('came_out', 'failed')));
+        self::assertSame(
+            [3, 1],
+            array_values(
+                Practice::query()
+                    ->where(['fabric' => 'plush', 'who' => 'Maren'])
+                    ->sole()
+                    ->only('came_out', 'failed'),
+            ),
+        );
     }
 
     #[Test]
@@ -151,28 +316,63 @@ final class WorkroomTest extends FeatureTestCase
     {
         $batch = self::batchOf(1006);
         $work = \App\Floor\WorkList::of(Setup::query()->findOrFail($batch->decoration_id)->steps);
-        $post = fn(string $kind, array $more = []) => $this->post('/floor/M2/events', ['id' => (string) Str::uuid(), 'batch' => $batch->code, 'kind' => $kind, ...$more]);
+        $post = fn(string $kind, array $more = []) => $this->post('/floor/M2/events', [
+            'id' => (string) Str::uuid(),
+            'batch' => $batch->code,
+            'kind' => $kind,
+            ...$more,
+        ]);
         $post('preflight_done', ['checked' => $work->wanted(), 'who' => 'Maren'])->assertSessionHasNoErrors();
         $kept = DB::table('step_confirmations')->where('batch_id', $batch->id)->get();
         self::assertEqualsCanonicalizing($work->codes(true), $kept->pluck('code')->all());
         self::assertSame(['Maren'], $kept->pluck('who')->unique()->all());
         $post('load_started');
-        $load = (string) \App\Floor\FloorLog::run($batch)->loadEvent;
-        $this->postJson('/machines/reports', ['id' => (string) Str::uuid(), 'load' => $load, 'kind' => 'sewn', 'stitch' => 2288, 'clock_s' => 240], self::bearer('M2'))->assertOk();
+        $load = (string) \App\FloorLog\FloorLog::run($batch)->loadEvent;
+        $this->postJson(
+            '/machines/reports',
+            ['id' => (string) Str::uuid(), 'load' => $load, 'kind' => 'sewn', 'stitch' => 2288, 'clock_s' => 240],
+            self::bearer('M2'),
+        )->assertOk();
         $post('piece_done', ['who' => 'Odo'])->assertSessionHasNoErrors();
-        self::assertSame(1, (int) Practice::query()->where(['fabric' => 'pique', 'who' => 'Odo', 'on_scrap' => false])->sum('came_out'));
-        self::assertEqualsCanonicalizing($work->codes(false), DB::table('step_confirmations')->where('batch_id', $batch->id)->where('who', 'Odo')->pluck('code')->all());
+        self::assertSame(
+            1,
+            (int) Practice::query()
+                ->where(['fabric' => 'pique', 'who' => 'Odo', 'on_scrap' => false])
+                ->sum('came_out'),
+        );
+        self::assertEqualsCanonicalizing(
+            $work->codes(false),
+            DB::table('step_confirmations')->where('batch_id', $batch->id)->where('who', 'Odo')->pluck('code')->all(),
+        );
     }
 
     #[Test]
     public function before_an_order_is_promised_what_stands_in_its_way_and_what_it_puts_at_risk_is_said(): void
     {
         $tall = \App\Models\Artwork::query()->where('name', 'Lake panorama')->value('id');
-        $line = ['garment' => 'cap', 'fabric' => 'twill', 'structure' => 'structured', 'profile' => 'low', 'style' => 'Quayside', 'colour_name' => 'navy', 'colour_hex' => '#26324f', 'sizes' => ['one' => '10'], 'decorations' => [['position' => 'cap_front', 'artwork_id' => (string) $tall]]];
+        $line = [
+            'garment' => 'cap',
+            'fabric' => 'twill',
+            'structure' => 'structured',
+            'profile' => 'low',
+            'style' => 'Quayside',
+            'colour_name' => 'navy',
+            'colour_hex' => '#26324f',
+            'sizes' => ['one' => '10'],
+            'decorations' => [['position' => 'cap_front', 'artwork_id' => (string) $tall]],
+        ];
         // Ten caps at 8.80 each, and a panorama wider than the driver reaches.
-        $this->post('/orders/new/check', ['lines' => [$line]])->assertOk()->assertSee('Line 1, Lake panorama, cap front')->assertSee('worth 88.00')->assertSee('note-now', false);
-        $this->post('/orders/new/check', ['lines' => [[...$line, 'unit_value' => '12.50']]])->assertSee('worth 125.00');
-        $this->post('/orders/new/check', ['lines' => ['nonsense', ['garment' => 'yurt'], [...$line, 'sizes' => 'many']]])->assertOk();
+        $this->post('/orders/new/check', ['lines' => [$line]])
+            ->assertOk()
+            ->assertSee('Line 1, Lake panorama, cap front')
+            ->assertSee('worth 88.00')
+            ->assertSee('note-now', false);
+        $this->post('/orders/new/check', ['lines' => [[...$line, 'unit_value' => '12.50']]])->assertSee(
+            'worth 125.00',
+        );
+        $this->post('/orders/new/check', [
+            'lines' => ['nonsense', ['garment' => 'yurt'], [...$line, 'sizes' => 'many']],
+        ])->assertOk();
         $this->post('/orders/new/check', [])->assertOk();
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Floor\FloorLog;
+use App\FloorLog\FloorLog;
 use Illuminate\Console\Command;
 
 final class FloorRecount extends Command

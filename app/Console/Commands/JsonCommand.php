@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\UnfitInput;
+use App\Formats\UnfitInput;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Tape\NotATape;
 use Hakama\Stitch\Tape\TapeReader;
@@ -20,7 +20,10 @@ abstract class JsonCommand extends Command
     public function handle(): int
     {
         try {
-            $this->output->writeln(json_encode($this->answer(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+            $this->output->writeln(
+                json_encode($this->answer(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return 0;
         } catch (UnfitInput $e) {
@@ -58,8 +61,12 @@ abstract class JsonCommand extends Command
 
     protected function number(string $option, int $least, int $most): int
     {
-        $value = filter_var($this->option($option), FILTER_VALIDATE_INT, ['options' => ['min_range' => $least, 'max_range' => $most]]);
+        $value = filter_var($this->option($option), FILTER_VALIDATE_INT, [
+            'options' => ['min_range' => $least, 'max_range' => $most],
+        ]);
 
-        return $value === false ? throw UnfitInput::at("--{$option}", "a whole number from {$least} to {$most} is wanted here") : $value;
+        return $value === false
+            ? throw UnfitInput::at("--{$option}", "a whole number from {$least} to {$most} is wanted here")
+            : $value;
     }
 }

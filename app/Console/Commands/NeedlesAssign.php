@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\Json;
-use App\Console\UnfitInput;
+use App\Formats\Json;
+use App\Formats\UnfitInput;
 use Hakama\Machine\Rack;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
+use Hakama\Needles\ConeChange;
 use Hakama\Needles\Demand;
-use Hakama\Needles\NeedleChange;
 use Hakama\Needles\NoNeedleFits;
 use Hakama\Needles\ThreadNeeds;
 
@@ -34,7 +34,12 @@ final class NeedlesAssign extends JsonCommand
         $batches = [];
         foreach ($json->objects('batches') as $batch) {
             $blocks = $batch->strings('blocks');
-            $batches[] = new Demand($batch->string('id'), $blocks !== [] ? $blocks : throw UnfitInput::at($batch->where('blocks'), 'at least one block is wanted here'));
+            $batches[] = new Demand(
+                $batch->string('id'),
+                $blocks !== []
+                    ? $blocks
+                    : throw UnfitInput::at($batch->where('blocks'), 'at least one block is wanted here'),
+            );
             $batch->done();
         }
         $json->done();
@@ -46,11 +51,22 @@ final class NeedlesAssign extends JsonCommand
 
         return [
             'changes' => $assignment->changes(),
-            'batches' => array_map(static fn(BatchNeedles $batch): array => [
-                'id' => $batch->id,
-                'load' => array_map(static fn(NeedleChange $change): array => ['needle' => $change->needle, 'from' => $change->from, 'to' => $change->to, 'before_block' => $change->beforeBlock], $batch->load),
-                'order' => $batch->order,
-            ], $assignment->batches),
+            'batches' => array_map(
+                static fn(BatchNeedles $batch): array => [
+                    'id' => $batch->id,
+                    'load' => array_map(
+                        static fn(ConeChange $change): array => [
+                            'needle' => $change->needle,
+                            'from' => $change->from,
+                            'to' => $change->to,
+                            'before_block' => $change->beforeBlock,
+                        ],
+                        $batch->load,
+                    ),
+                    'order' => $batch->order,
+                ],
+                $assignment->batches,
+            ),
         ];
     }
 }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\Json;
-use App\Console\PlanJson;
-use App\Console\UnfitInput;
-use Hakama\Needles\NeedleChange;
+use App\Formats\Json;
+use App\Formats\PlanJson;
+use App\Formats\UnfitInput;
+use Hakama\Needles\ConeChange;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Totals;
 use Hakama\Plan\Unplaced;
+use Hakama\Plan\Workload;
 
 final class PlanSolve extends JsonCommand
 {
@@ -33,7 +33,9 @@ final class PlanSolve extends JsonCommand
         $iterations = $this->number('iterations', 0, 100_000_000);
         if ($this->option('evaluate')) {
             $iterations = 0;
-            $sequence = $given->sequence ?? throw UnfitInput::at($json->where('sequence'), 'is missing, and --evaluate prices it');
+            $sequence =
+                $given->sequence ??
+                throw UnfitInput::at($json->where('sequence'), 'is missing, and --evaluate prices it');
         } else {
             $sequence = Search::of($given->shop, $seed, $iterations, $given->sequence)->run($iterations)->best();
         }
@@ -41,7 +43,13 @@ final class PlanSolve extends JsonCommand
 
         return [
             'placed' => array_map(self::placed(...), $plan->placed),
-            'unplaced' => [...array_map(static fn(Unplaced $one): array => ['batch' => $one->batch, 'reason' => $one->reason], $plan->unplaced), ...self::nowhere($given->shop, $sequence)],
+            'unplaced' => [
+                ...array_map(
+                    static fn(Unplaced $one): array => ['batch' => $one->batch, 'reason' => $one->reason],
+                    $plan->unplaced,
+                ),
+                ...self::nowhere($given->shop, $sequence),
+            ],
             'totals' => self::totals($plan->totals),
             'as_booked' => self::totals(Timetable::of($given->shop, Dispatch::asBooked($given->shop))->totals),
             'lower_bound' => round(Bound::of($given->shop)->cost, 3),
@@ -64,7 +72,14 @@ final class PlanSolve extends JsonCommand
             'setup_min' => round($one->setupS / 60, 3),
             'driver_change' => $one->driverChange,
             'frame_change' => $one->frameChange,
-            'threads' => array_map(static fn(NeedleChange $change): array => ['needle' => $change->needle, 'from' => $change->from, 'to' => $change->to], $one->needles->load),
+            'threads' => array_map(
+                static fn(ConeChange $change): array => [
+                    'needle' => $change->needle,
+                    'from' => $change->from,
+                    'to' => $change->to,
+                ],
+                $one->needles->load,
+            ),
             'order' => $one->needles->order,
             'late_min' => round($one->lateS() / 60, 3),
         ];
@@ -85,16 +100,31 @@ final class PlanSolve extends JsonCommand
         ];
     }
 
-    /** @return list<array{batch: string, reason: string}> batches that stand on no machine, each with why every one of them is barred */
-    private static function nowhere(Shop $shop, Sequence $sequence): array
+    /**
+     * @return list<array{batch: string, reason: string}> batches that stand on no machine, each with why every one of
+     *     them is barred
+     */
+    private static function nowhere(Workload $shop, Sequence $sequence): array
     {
         $nowhere = [];
         foreach ($shop->batches as $id => $batch) {
             if ($sequence->machineOf((string) $id) !== null) {
                 continue;
             }
-            $reasons = array_filter(array_map(static fn(Lane $lane): ?string => $shop->obstacle($batch, $lane), array_values($shop->lanes)), is_string(...));
-            $nowhere[] = ['batch' => (string) $id, 'reason' => count($reasons) === count($shop->lanes) ? implode('; ', array_unique($reasons)) : 'it stands on no machine'];
+            $reasons = array_filter(
+                array_map(
+                    static fn(Lane $lane): ?string => $shop->obstacle($batch, $lane),
+                    array_values($shop->lanes),
+                ),
+                is_string(...),
+            );
+            $nowhere[] = [
+                'batch' => (string) $id,
+                'reason' =>
+                    count($reasons) === count($shop->lanes)
+                        ? implode('; ', array_unique($reasons))
+                        : 'it stands on no machine',
+            ];
         }
 
         return $nowhere;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\Json;
-use App\Console\UnfitInput;
+use App\Formats\Json;
+use App\Formats\UnfitInput;
 use Closure;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
@@ -25,13 +25,13 @@ use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
-use Hakama\Setup\BackingPiece;
-use Hakama\Setup\Because;
-use Hakama\Setup\Facts;
-use Hakama\Setup\Note;
-use Hakama\Setup\OtherSchool;
-use Hakama\Setup\Warning;
-use Hakama\Stitch\Verdict;
+use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Rules\Because;
+use Hakama\Setup\Rules\Note;
+use Hakama\Setup\Rules\OtherSchool;
+use Hakama\Setup\Rules\Warning;
+use Hakama\Stitch\Figures\Verdict;
 use InvalidArgumentException;
 
 final class SetupAdvise extends JsonCommand
@@ -56,29 +56,59 @@ final class SetupAdvise extends JsonCommand
 
         return [
             'verdict' => $advice->verdict(),
-            'frame' => $fit === null ? null : [
-                'id' => $fit->frame->id,
-                'kind' => $fit->frame->kind->value,
-                'slack_mm' => array_map(static fn(float $mm): float => round($mm, 1), ['left' => $fit->leftMm, 'right' => $fit->rightMm, 'top' => $fit->topMm, 'bottom' => $fit->bottomMm]),
-            ],
-            'driver' => ($fit->frame->driver ?? $advice->drivers[0] ?? null)?->value,
+            'frame' =>
+                $fit === null
+                    ? null
+                    : [
+                        'id' => $fit->frame->id,
+                        'kind' => $fit->frame->kind->value,
+                        'slack_mm' => array_map(static fn(float $mm): float => round($mm, 1), [
+                            'left' => $fit->leftMm,
+                            'right' => $fit->rightMm,
+                            'top' => $fit->topMm,
+                            'bottom' => $fit->bottomMm,
+                        ]),
+                    ],
+            'driver' => ($fit->frame->driver ?? ($advice->drivers[0] ?? null))?->value,
             'turn_deg' => ($fit->turn ?? $advice->turns[0])->value,
-            'backing' => [[
-                'kind' => $advice->backing->backing->value,
-                'layers' => $advice->backing->count,
-                'adhesive' => $advice->backing->adhesive,
-                'size_mm' => $piece === null ? null : [$piece->widthMm, $piece->heightMm],
-            ]],
+            'backing' => [
+                [
+                    'kind' => $advice->backing->backing->value,
+                    'layers' => $advice->backing->count,
+                    'adhesive' => $advice->backing->adhesive,
+                    'size_mm' => $piece === null ? null : [$piece->widthMm, $piece->heightMm],
+                ],
+            ],
             'topper' => $advice->topper,
             'needle' => ['size' => $advice->needle->size, 'point' => $advice->needle->point],
             'thread_weight' => $advice->threadWeight,
             'speed_spm' => $advice->speedSpm,
-            'place' => ['from' => $advice->place->from(), 'down_mm' => $advice->place->downMm, 'across_mm' => $advice->place->acrossMm],
+            'place' => [
+                'from' => $advice->place->from(),
+                'down_mm' => $advice->place->downMm,
+                'across_mm' => $advice->place->acrossMm,
+            ],
             'steps' => array_map($note, $advice->steps),
             'warnings' => array_map($note, $advice->warnings),
             'cautions' => array_map($note, $advice->cautions),
-            'because' => array_values(array_map(static fn(Because $because): array => ['about' => $because->about->value, 'rule' => $because->rule, 'text' => $because->text], $advice->because)),
-            'other_schools' => array_map(static fn(OtherSchool $other): array => ['about' => $other->about, 'rule' => $other->rule, 'text' => $other->text], $advice->otherSchools),
+            'because' => array_values(
+                array_map(
+                    static fn(Because $because): array => [
+                        'about' => $because->about->value,
+                        'rule' => $because->rule,
+                        'text' => $because->text,
+                    ],
+                    $advice->because,
+                ),
+            ),
+            'other_schools' => array_map(
+                static fn(OtherSchool $other): array => [
+                    'about' => $other->about,
+                    'rule' => $other->rule,
+                    'text' => $other->text,
+                ],
+                $advice->otherSchools,
+            ),
         ];
     }
 
@@ -88,7 +118,9 @@ final class SetupAdvise extends JsonCommand
         $machine = $json->has('machine') ? $json->inner('machine') : Json::object('machine', []);
         $sizes = $json->has('sizes_mm') ? $json->inner('sizes_mm') : Json::object('sizes_mm', []);
         $mm = static fn(Json $of, string $key): ?float => $of->has($key) ? $of->number($key, 0, self::MOST_MM) : null;
-        $verdict = static fn(string $key): ?Verdict => $artwork->has($key) ? $artwork->enum($key, Verdict::class) : null;
+        $verdict = static fn(string $key): ?Verdict => $artwork->has($key)
+            ? $artwork->enum($key, Verdict::class)
+            : null;
         $facts = new Facts(
             garment: $json->enum('garment', Garment::class),
             fabric: $json->has('fabric') ? $json->enum('fabric', Fabric::class) : Fabric::Other,
@@ -145,7 +177,11 @@ final class SetupAdvise extends JsonCommand
     private static function drivers(Json $machine): array
     {
         return $machine->has('drivers')
-            ? array_map(static fn(string $name): Driver => Driver::tryFrom($name) ?? throw UnfitInput::at($machine->where('drivers'), 'flat, cap, cylinder and clamp are known'), $machine->strings('drivers'))
+            ? array_map(
+                static fn(string $name): Driver => Driver::tryFrom($name) ??
+                    throw UnfitInput::at($machine->where('drivers'), 'flat, cap, cylinder and clamp are known'),
+                $machine->strings('drivers'),
+            )
             : Driver::cases();
     }
 
@@ -153,7 +189,9 @@ final class SetupAdvise extends JsonCommand
     {
         [$outerWidth, $outerHeight] = $json->pair('outer_mm', 1, self::MOST_MM);
         [$width, $height] = $json->pair('window_mm', 1, self::MOST_MM);
-        [$offsetX, $offsetY] = $json->has('offset_mm') ? $json->pair('offset_mm', -self::MOST_MM, self::MOST_MM) : [0.0, 0.0];
+        [$offsetX, $offsetY] = $json->has('offset_mm')
+            ? $json->pair('offset_mm', -self::MOST_MM, self::MOST_MM)
+            : [0.0, 0.0];
         $kind = $json->enum('kind', FrameKind::class);
         $round = $json->has('round') ? $json->bool('round') : $kind === FrameKind::Round;
         $frame = new Frame(

@@ -22,7 +22,9 @@ final class ShopDemo extends Command
     public function handle(): int
     {
         if (Machine::query()->exists()) {
-            return $this->option('when-empty') ? self::SUCCESS : $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
+            return $this->option('when-empty')
+                ? self::SUCCESS
+                : $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
         }
         House::forget();
         Catalogue::forget();

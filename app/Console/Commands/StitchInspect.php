@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Hakama\Stitch\BlockFigures;
+use Hakama\Stitch\Figures\BlockFigures;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
-use Hakama\Stitch\Inspection;
-use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Inspection\Inspection;
 use Hakama\Thread\ThreadUse;
 
 final class StitchInspect extends JsonCommand
@@ -29,17 +29,38 @@ final class StitchInspect extends JsonCommand
             'jumps' => $figures->jumps,
             'trims' => $figures->trims,
             'colour_changes' => $figures->changes,
-            'blocks' => array_map(static fn(BlockFigures $block): array => ['index' => $block->index, 'stitches' => $block->stitches, 'length_mm' => round($block->lengthMm, 1), 'trims' => $block->trims], $figures->blocks),
+            'blocks' => array_map(
+                static fn(BlockFigures $block): array => [
+                    'index' => $block->index,
+                    'stitches' => $block->stitches,
+                    'length_mm' => round($block->lengthMm, 1),
+                    'trims' => $block->trims,
+                ],
+                $figures->blocks,
+            ),
             'bounds_mm' => [
-                'left' => $figures->bounds->left, 'right' => $figures->bounds->right, 'bottom' => $figures->bounds->bottom, 'top' => $figures->bounds->top,
-                'width' => $figures->bounds->width(), 'height' => $figures->bounds->height(),
+                'left' => $figures->bounds->left,
+                'right' => $figures->bounds->right,
+                'bottom' => $figures->bounds->bottom,
+                'top' => $figures->bounds->top,
+                'width' => $figures->bounds->width(),
+                'height' => $figures->bounds->height(),
             ],
             'longest_stitch_mm' => round($figures->lengths->longestMm(), 2),
             'shortest_stitch_mm' => round($figures->lengths->shortestMm(), 2),
             'sewn_length_mm' => round($figures->lengths->totalMm(), 1),
             'thread_m' => ['top' => round($use->topM, 2), 'bobbin' => round($use->bobbinM, 2)],
-            'order' => ['centre_out' => $figures->order->centreOut->value, 'bottom_up' => $figures->order->bottomUp->value],
-            'findings' => array_map(static fn(Finding $finding): array => ['code' => $finding->code->value, 'message' => $finding->message], Inspection::of($pattern, $figures)->findings),
+            'order' => [
+                'centre_out' => $figures->order->centreOut->value,
+                'bottom_up' => $figures->order->bottomUp->value,
+            ],
+            'findings' => array_map(
+                static fn(Finding $finding): array => [
+                    'code' => $finding->code->value,
+                    'message' => $finding->message,
+                ],
+                Inspection::of($pattern, $figures)->findings,
+            ),
         ];
     }
 }

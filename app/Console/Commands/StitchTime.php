@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use Hakama\Machine\RunTime;
 use Hakama\Machine\SpeedCurve;
-use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Figures\PatternFigures;
 
 final class StitchTime extends JsonCommand
 {
@@ -25,8 +25,11 @@ final class StitchTime extends JsonCommand
         return [
             'seconds' => round($time->seconds(), 1),
             'parts' => [
-                'sewing' => round($time->sewingS, 1), 'changes' => round($time->changesS, 1), 'trims' => round($time->trimsS, 1),
-                'ramps' => round($time->rampsS, 1), 'breaks' => round($time->breaksS, 1),
+                'sewing' => round($time->sewingS, 1),
+                'changes' => round($time->changesS, 1),
+                'trims' => round($time->trimsS, 1),
+                'ramps' => round($time->rampsS, 1),
+                'breaks' => round($time->breaksS, 1),
             ],
             'mean_spm' => round($time->meanSpm(), 1),
         ];

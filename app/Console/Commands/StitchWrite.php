@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\UnfitInput;
+use App\Formats\UnfitInput;
 use Hakama\Artwork\Making;
-use Hakama\Stitch\DoesNotFit;
-use Hakama\Stitch\Grid;
+use Hakama\Stitch\Copies\DoesNotFit;
+use Hakama\Stitch\Copies\Grid;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\NoPlaceForAStop;
-use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Stitch\Turn;
 
@@ -35,7 +35,11 @@ final class StitchWrite extends JsonCommand
             throw UnfitInput::because($file, $e);
         }
         // Written beside its place first, so that a full disk leaves no half a tape behind.
-        if (! is_dir(dirname($out)) || @file_put_contents("{$out}.part", (new TapeWriter())->toString($made->pattern)) === false || ! @rename("{$out}.part", $out)) {
+        if (
+            ! is_dir(dirname($out))
+            || @file_put_contents("{$out}.part", (new TapeWriter())->toString($made->pattern)) === false
+            || ! @rename("{$out}.part", $out)
+        ) {
             @unlink("{$out}.part");
             throw UnfitInput::at($out, 'it cannot be written there');
         }
@@ -57,9 +61,24 @@ final class StitchWrite extends JsonCommand
 
     private function making(): Making
     {
-        $turn = Turn::tryFrom($this->number('turn', 0, 270)) ?? throw UnfitInput::at('--turn', '0, 90, 180 or 270 is wanted here');
-        [$columns, $rows] = array_map(intval(...), $this->pair('copies', '/^(\d{1,2})x(\d{1,2})$/', 'columns x rows are wanted here, such as 3x2'));
-        $field = $this->option('field') === null ? null : array_map(floatval(...), $this->pair('field', '/^(\d{1,4}(?:\.\d+)?)x(\d{1,4}(?:\.\d+)?)$/', 'width x height in mm are wanted here, such as 120x80'));
+        $turn =
+            Turn::tryFrom($this->number('turn', 0, 270)) ??
+            throw UnfitInput::at('--turn', '0, 90, 180 or 270 is wanted here');
+        [$columns, $rows] = array_map(
+            intval(...),
+            $this->pair('copies', '/^(\d{1,2})x(\d{1,2})$/', 'columns x rows are wanted here, such as 3x2'),
+        );
+        $field =
+            $this->option('field') === null
+                ? null
+                : array_map(
+                    floatval(...),
+                    $this->pair(
+                        'field',
+                        '/^(\d{1,4}(?:\.\d+)?)x(\d{1,4}(?:\.\d+)?)$/',
+                        'width x height in mm are wanted here, such as 120x80',
+                    ),
+                );
         $gap = filter_var($this->option('gap'), FILTER_VALIDATE_FLOAT);
         if ($gap === false || $gap < 0 || $gap > 100) {
             throw UnfitInput::at('--gap', 'a number from 0 to 100 is wanted here');
@@ -70,7 +89,14 @@ final class StitchWrite extends JsonCommand
             throw UnfitInput::because('--copies', $e);
         }
 
-        return new Making($turn, (bool) $this->option('mirror'), $grid, $field, (bool) $this->option('regroup'), array_map($this->stitch(...), array_values((array) $this->option('stop'))));
+        return new Making(
+            $turn,
+            (bool) $this->option('mirror'),
+            $grid,
+            $field,
+            (bool) $this->option('regroup'),
+            array_map($this->stitch(...), array_values((array) $this->option('stop'))),
+        );
     }
 
     private function stitch(mixed $given): int
@@ -83,15 +109,22 @@ final class StitchWrite extends JsonCommand
     /** @return array{string, string} */
     private function pair(string $option, string $pattern, string $wanted): array
     {
-        return preg_match($pattern, (string) $this->option($option), $found) === 1 ? [$found[1], $found[2]] : throw UnfitInput::at("--{$option}", $wanted);
+        return preg_match($pattern, (string) $this->option($option), $found) === 1
+            ? [$found[1], $found[2]]
+            : throw UnfitInput::at("--{$option}", $wanted);
     }
 
     /** @return array<string, mixed> */
     private static function figures(PatternFigures $figures): array
     {
         return [
-            'stitches' => $figures->stitches, 'jumps' => $figures->jumps, 'trims' => $figures->trims, 'colour_changes' => $figures->changes, 'jump_mm' => round($figures->movedMm, 1),
-            'width_mm' => $figures->bounds->width(), 'height_mm' => $figures->bounds->height(),
+            'stitches' => $figures->stitches,
+            'jumps' => $figures->jumps,
+            'trims' => $figures->trims,
+            'colour_changes' => $figures->changes,
+            'jump_mm' => round($figures->movedMm, 1),
+            'width_mm' => $figures->bounds->width(),
+            'height_mm' => $figures->bounds->height(),
         ];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\UnfitInput;
+use App\Formats\UnfitInput;
 use Hakama\Thread\Lab;
 
 final class ThreadDifference extends JsonCommand
@@ -26,7 +26,12 @@ final class ThreadDifference extends JsonCommand
         if (count($given) !== 6) {
             throw UnfitInput::at('thread:difference', 'six numbers are wanted: L1 a1 b1 L2 a2 b2');
         }
-        $n = array_map(static fn(mixed $word): float => is_numeric($word) ? (float) $word : throw UnfitInput::at((string) $word, 'is no number'), $given);
+        $n = array_map(
+            static fn(mixed $word): float => is_numeric($word)
+                ? (float) $word
+                : throw UnfitInput::at((string) $word, 'is no number'),
+            $given,
+        );
 
         return ['delta_e' => round((new Lab($n[0], $n[1], $n[2]))->differenceTo(new Lab($n[3], $n[4], $n[5])), 4)];
     }

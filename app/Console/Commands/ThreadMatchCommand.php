@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\Json;
-use App\Console\UnfitInput;
+use App\Formats\Json;
+use App\Formats\UnfitInput;
 use Hakama\Thread\Colour;
 use Hakama\Thread\NotAColour;
 use Hakama\Thread\Thread;
@@ -24,16 +24,25 @@ final class ThreadMatchCommand extends JsonCommand
         $weight = $json->has('weight') ? $json->int('weight', 1, 200) : null;
         $shelf = [];
         foreach ($json->objects('among') as $thread) {
-            $shelf[] = new Thread($thread->string('code'), self::colour($thread, 'hex'), $thread->has('weight') ? $thread->int('weight', 1, 200) : 40);
+            $shelf[] = new Thread(
+                $thread->string('code'),
+                self::colour($thread, 'hex'),
+                $thread->has('weight') ? $thread->int('weight', 1, 200) : 40,
+            );
             $thread->done();
         }
         $json->done();
 
-        return ['matches' => array_map(static fn(ThreadMatch $match): array => [
-            'code' => $match->thread->code,
-            'delta_e' => round($match->difference, 4),
-            'verdict' => $match->likeness->value,
-        ], ThreadMatch::nearest($target, $shelf, $weight))];
+        return [
+            'matches' => array_map(
+                static fn(ThreadMatch $match): array => [
+                    'code' => $match->thread->code,
+                    'delta_e' => round($match->difference, 4),
+                    'verdict' => $match->likeness->value,
+                ],
+                ThreadMatch::nearest($target, $shelf, $weight),
+            ),
+        ];
     }
 
     private static function colour(Json $json, string $key): Colour

@@ -75,28 +75,47 @@ final class StoreOrder extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $pieces = 0;
-            foreach ($this->array('lines') as $i => $line) {
-                if (! is_array($line) || ! is_array($line['sizes'] ?? null)) {
-                    continue;
+        return [
+            function (Validator $validator): void {
+                $pieces = 0;
+                foreach ($this->array('lines') as $i => $line) {
+                    if (! is_array($line) || ! is_array($line['sizes'] ?? null)) {
+                        continue;
+                    }
+                    $garments = array_sum(
+                        array_map(
+                            static fn(mixed $n): int => is_numeric($n) ? (int) $n : 0,
+                            array_intersect_key($line['sizes'], array_flip(array_column(Size::cases(), 'value'))),
+                        ),
+                    );
+                    if ($garments < 1) {
+                        $validator->errors()->add("lines.{$i}.sizes", 'Type how many of at least one size.');
+                    }
+                    $pieces += $garments * count(is_array($line['decorations'] ?? null) ? $line['decorations'] : []);
+                    if (
+                        ($line['garment'] ?? '') === Garment::Cap->value
+                        && app(Catalogue::class)->capOf(self::text($line, 'style'), '', self::text($line, 'profile'))[
+                            'profile'
+                        ] === Profile::None->value
+                    ) {
+                        $validator
+                            ->errors()
+                            ->add("lines.{$i}.profile", 'Say how high the cap is: it limits the design.');
+                    }
                 }
-                $garments = array_sum(array_map(static fn(mixed $n): int => is_numeric($n) ? (int) $n : 0, array_intersect_key($line['sizes'], array_flip(array_column(Size::cases(), 'value')))));
-                if ($garments < 1) {
-                    $validator->errors()->add("lines.{$i}.sizes", 'Type how many of at least one size.');
+                if ($pieces > self::MOST_PIECES) {
+                    $validator
+                        ->errors()
+                        ->add(
+                            'lines',
+                            sprintf('%d pieces in one order; split it at %d.', $pieces, self::MOST_PIECES),
+                        );
                 }
-                $pieces += $garments * count(is_array($line['decorations'] ?? null) ? $line['decorations'] : []);
-                if (($line['garment'] ?? '') === Garment::Cap->value && app(Catalogue::class)->capOf(self::text($line, 'style'), '', self::text($line, 'profile'))['profile'] === Profile::None->value) {
-                    $validator->errors()->add("lines.{$i}.profile", 'Say how high the cap is: it limits the design.');
+                if ($validator->errors()->isEmpty() && $this->dueAt()->isPast()) {
+                    $validator->errors()->add('due_date', 'That time has passed already.');
                 }
-            }
-            if ($pieces > self::MOST_PIECES) {
-                $validator->errors()->add('lines', sprintf('%d pieces in one order; split it at %d.', $pieces, self::MOST_PIECES));
-            }
-            if ($validator->errors()->isEmpty() && $this->dueAt()->isPast()) {
-                $validator->errors()->add('due_date', 'That time has passed already.');
-            }
-        }];
+            },
+        ];
     }
 
     public function dueAt(): CarbonImmutable

@@ -20,6 +20,7 @@ final readonly class Column
 
     public function label(): string
     {
-        return ucfirst(str_replace('_', ' ', preg_replace('/_mm$/', '', $this->name) ?? $this->name)).($this->unit === '' ? '' : ", {$this->unit}");
+        return ucfirst(str_replace('_', ' ', preg_replace('/_mm$/', '', $this->name) ?? $this->name)).
+            ($this->unit === '' ? '' : ", {$this->unit}");
     }
 }

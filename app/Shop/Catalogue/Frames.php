@@ -21,8 +21,16 @@ final class Frames implements CatalogueList
         return [
             new Column('code', ['required', 'string', 'max:32']),
             new Column('name', ['required', 'string', 'max:80']),
-            new Column('kind', ['required', 'in:'.implode(',', array_column(FrameKind::cases(), 'value'))], array_column(FrameKind::cases(), 'value')),
-            new Column('driver', ['required', 'in:'.implode(',', array_column(Driver::cases(), 'value'))], array_column(Driver::cases(), 'value')),
+            new Column(
+                'kind',
+                ['required', 'in:'.implode(',', array_column(FrameKind::cases(), 'value'))],
+                array_column(FrameKind::cases(), 'value'),
+            ),
+            new Column(
+                'driver',
+                ['required', 'in:'.implode(',', array_column(Driver::cases(), 'value'))],
+                array_column(Driver::cases(), 'value'),
+            ),
             new Column('outer_width_mm', $side, unit: 'mm'),
             new Column('outer_height_mm', $side, unit: 'mm'),
             new Column('window_width_mm', $side, unit: 'mm'),
@@ -39,10 +47,33 @@ final class Frames implements CatalogueList
 
     public function rows(): array
     {
-        return array_values(Frame::query()->orderBy('id')->get()->map(static fn(Frame $f): array => [
-            $f->code, $f->name, $f->kind, $f->driver, ...array_map(strval(...), [$f->outer_width_mm, $f->outer_height_mm, $f->window_width_mm, $f->window_height_mm, $f->corner_mm]),
-            $f->round ? 'yes' : 'no', (string) $f->offset_x_mm, (string) $f->offset_y_mm, $f->holes, $f->label, (string) $f->count,
-        ])->all());
+        return array_values(
+            Frame::query()
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(Frame $f): array => [
+                        $f->code,
+                        $f->name,
+                        $f->kind,
+                        $f->driver,
+                        ...array_map(strval(...), [
+                            $f->outer_width_mm,
+                            $f->outer_height_mm,
+                            $f->window_width_mm,
+                            $f->window_height_mm,
+                            $f->corner_mm,
+                        ]),
+                        $f->round ? 'yes' : 'no',
+                        (string) $f->offset_x_mm,
+                        (string) $f->offset_y_mm,
+                        $f->holes,
+                        $f->label,
+                        (string) $f->count,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     public function take(array $rows): int
@@ -61,12 +92,25 @@ final class Frames implements CatalogueList
         DB::transaction(static function () use ($rows): void {
             foreach ($rows as $row) {
                 $number = static fn(string $field): float => (float) ($row[$field] ?? '');
-                Frame::query()->updateOrCreate(['code' => trim($row['code'])], [
-                    'name' => trim($row['name']), 'kind' => $row['kind'], 'driver' => $row['driver'],
-                    'outer_width_mm' => $number('outer_width_mm'), 'outer_height_mm' => $number('outer_height_mm'), 'window_width_mm' => $number('window_width_mm'), 'window_height_mm' => $number('window_height_mm'),
-                    'corner_mm' => $number('corner_mm'), 'round' => ($row['round'] ?? '') === 'yes', 'offset_x_mm' => $number('offset_x_mm'), 'offset_y_mm' => $number('offset_y_mm'),
-                    'holes' => trim($row['holes'] ?? ''), 'label' => trim($row['label'] ?? ''), 'count' => (int) $row['count'],
-                ]);
+                Frame::query()->updateOrCreate(
+                    ['code' => trim($row['code'])],
+                    [
+                        'name' => trim($row['name']),
+                        'kind' => $row['kind'],
+                        'driver' => $row['driver'],
+                        'outer_width_mm' => $number('outer_width_mm'),
+                        'outer_height_mm' => $number('outer_height_mm'),
+                        'window_width_mm' => $number('window_width_mm'),
+                        'window_height_mm' => $number('window_height_mm'),
+                        'corner_mm' => $number('corner_mm'),
+                        'round' => ($row['round'] ?? '') === 'yes',
+                        'offset_x_mm' => $number('offset_x_mm'),
+                        'offset_y_mm' => $number('offset_y_mm'),
+                        'holes' => trim($row['holes'] ?? ''),
+                        'label' => trim($row['label'] ?? ''),
+                        'count' => (int) $row['count'],
+                    ],
+                );
             }
             DB::afterCommit(Catalogue::forget(...));
         });

@@ -20,12 +20,30 @@ use Illuminate\Support\Facades\DB;
 /** Garments: one row a style and size. */
 final class Garments implements CatalogueList
 {
-    public const FACTS = ['style', 'garment', 'fabric', 'structure', 'profile', 'stretch', 'thickness', 'surface', 'pale', 'unit_value'];
+    public const FACTS = [
+        'style',
+        'garment',
+        'fabric',
+        'structure',
+        'profile',
+        'stretch',
+        'thickness',
+        'surface',
+        'pale',
+        'unit_value',
+    ];
 
     public function columns(): array
     {
-        $any = static fn(array $cases, bool $wanted = true): array => [$wanted ? 'required' : 'nullable', 'in:'.implode(',', array_column($cases, 'value'))];
-        $column = static fn(string $name, array $cases, bool $wanted = true): Column => new Column($name, $any($cases, $wanted), array_column($cases, 'value'));
+        $any = static fn(array $cases, bool $wanted = true): array => [
+            $wanted ? 'required' : 'nullable',
+            'in:'.implode(',', array_column($cases, 'value')),
+        ];
+        $column = static fn(string $name, array $cases, bool $wanted = true): Column => new Column(
+            $name,
+            $any($cases, $wanted),
+            array_column($cases, 'value'),
+        );
 
         return [
             new Column('style', ['required', 'string', 'max:80']),
@@ -39,7 +57,14 @@ final class Garments implements CatalogueList
             new Column('pale', ['nullable', 'in:yes,no'], ['yes', 'no']),
             new Column('unit_value', ['nullable', 'numeric', 'between:0,1000000']),
             $column('size', Size::cases()),
-            ...array_map(static fn(Measure $measure): Column => new Column($measure->value.'_mm', ['nullable', 'numeric', 'between:'.Measure::LEAST_MM.','.Measure::MOST_MM], unit: 'mm'), Measure::cases()),
+            ...array_map(
+                static fn(Measure $measure): Column => new Column(
+                    $measure->value.'_mm',
+                    ['nullable', 'numeric', 'between:'.Measure::LEAST_MM.','.Measure::MOST_MM],
+                    unit: 'mm',
+                ),
+                Measure::cases(),
+            ),
         ];
     }
 
@@ -49,9 +74,23 @@ final class Garments implements CatalogueList
         foreach (GarmentStyle::query()->orderBy('name')->get() as $style) {
             foreach ($style->measures === [] ? ['one' => []] : $style->measures as $size => $mm) {
                 $rows[] = [
-                    $style->name, $style->garment, $style->fabric, $style->structure, $style->profile, (string) $style->stretch, (string) $style->thickness, (string) $style->surface,
-                    $style->pale === null ? '' : ($style->pale ? 'yes' : 'no'), $style->unit_value_cents === null ? '' : number_format($style->unit_value_cents / 100, 2, '.', ''), (string) $size,
-                    ...array_map(static fn(Measure $measure): string => (string) ($mm[$measure->value] ?? ''), Measure::cases()),
+                    $style->name,
+                    $style->garment,
+                    $style->fabric,
+                    $style->structure,
+                    $style->profile,
+                    (string) $style->stretch,
+                    (string) $style->thickness,
+                    (string) $style->surface,
+                    $style->pale === null ? '' : ($style->pale ? 'yes' : 'no'),
+                    $style->unit_value_cents === null
+                        ? ''
+                        : number_format($style->unit_value_cents / 100, 2, '.', ''),
+                    (string) $size,
+                    ...array_map(
+                        static fn(Measure $measure): string => (string) ($mm[$measure->value] ?? ''),
+                        Measure::cases(),
+                    ),
                 ];
             }
         }
@@ -79,21 +118,32 @@ final class Garments implements CatalogueList
         }
         DB::transaction(static function () use ($styles): void {
             foreach ($styles as $style) {
-                $known = GarmentStyle::query()->where('name', $style['facts']['style'])->first() ?? new GarmentStyle(['measures' => []]);
-                $or = static fn(string $field, ?string $else = null): ?string => ($style['facts'][$field] ?? '') === '' ? $else : $style['facts'][$field];
-                $known->fill([
-                    'name' => $style['facts']['style'],
-                    'garment' => $style['facts']['garment'],
-                    'fabric' => $style['facts']['fabric'],
-                    'structure' => $or('structure', 'none'),
-                    'profile' => $or('profile', 'none'),
-                    'stretch' => $or('stretch'),
-                    'thickness' => $or('thickness'),
-                    'surface' => $or('surface'),
-                    'pale' => $or('pale') === null ? null : $or('pale') === 'yes',
-                    'unit_value_cents' => $or('unit_value') === null ? null : (int) round(100 * (float) $or('unit_value')),
-                    'measures' => array_filter([...$known->measures, ...$style['sizes']], static fn(array $mm): bool => $mm !== []),
-                ])->save();
+                $known =
+                    GarmentStyle::query()->where('name', $style['facts']['style'])->first() ??
+                    new GarmentStyle(['measures' => []]);
+                $or = static fn(string $field, ?string $else = null): ?string => ($style['facts'][$field] ?? '') ===
+                ''
+                    ? $else
+                    : $style['facts'][$field];
+                $known
+                    ->fill([
+                        'name' => $style['facts']['style'],
+                        'garment' => $style['facts']['garment'],
+                        'fabric' => $style['facts']['fabric'],
+                        'structure' => $or('structure', 'none'),
+                        'profile' => $or('profile', 'none'),
+                        'stretch' => $or('stretch'),
+                        'thickness' => $or('thickness'),
+                        'surface' => $or('surface'),
+                        'pale' => $or('pale') === null ? null : $or('pale') === 'yes',
+                        'unit_value_cents' =>
+                            $or('unit_value') === null ? null : (int) round(100 * (float) $or('unit_value')),
+                        'measures' => array_filter(
+                            [...$known->measures, ...$style['sizes']],
+                            static fn(array $mm): bool => $mm !== [],
+                        ),
+                    ])
+                    ->save();
             }
             DB::afterCommit(Catalogue::forget(...));
         });

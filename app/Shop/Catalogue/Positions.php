@@ -20,11 +20,21 @@ final class Positions implements CatalogueList
 
     public function columns(): array
     {
-        $positions = array_column(array_filter(Position::cases(), static fn(Position $position): bool => self::of($position) !== []), 'value');
+        $positions = array_column(
+            array_filter(Position::cases(), static fn(Position $position): bool => self::of($position) !== []),
+            'value',
+        );
 
         return [
             new Column('position', ['required', 'in:'.implode(',', $positions)], array_values($positions)),
-            ...array_map(static fn(string $name): Column => new Column($name, ['nullable', 'numeric', 'between:-1000,1000'], unit: 'mm'), self::FIGURES),
+            ...array_map(
+                static fn(string $name): Column => new Column(
+                    $name,
+                    ['nullable', 'numeric', 'between:-1000,1000'],
+                    unit: 'mm',
+                ),
+                self::FIGURES,
+            ),
         ];
     }
 
@@ -34,7 +44,15 @@ final class Positions implements CatalogueList
         foreach (Position::cases() as $position) {
             $rules = self::of($position);
             if ($rules !== []) {
-                $rows[] = [$position->value, ...array_map(fn(int $i): string => isset($rules[$i]) ? (string) $this->house->rules()->value($rules[$i]) : '', [0, 1, 2, 3])];
+                $rows[] = [
+                    $position->value,
+                    ...array_map(
+                        fn(int $i): string => isset($rules[$i])
+                            ? (string) $this->house->rules()->value($rules[$i])
+                            : '',
+                        [0, 1, 2, 3],
+                    ),
+                ];
             }
         }
 
@@ -52,7 +70,11 @@ final class Positions implements CatalogueList
                         continue;
                     }
                     if (! isset($rules[$i])) {
-                        throw UnfitList::at($number, $column, str_replace('_', ' ', $row['position']).' has no such figure');
+                        throw UnfitList::at(
+                            $number,
+                            $column,
+                            str_replace('_', ' ', $row['position']).' has no such figure',
+                        );
                     }
                     try {
                         $this->house->set($rules[$i], (float) $given);
@@ -70,7 +92,12 @@ final class Positions implements CatalogueList
     private static function of(Position $position): array
     {
         return match ($position) {
-            Position::LeftChest => [HouseRule::ChestDown, HouseRule::ChestStep, HouseRule::ChestAcross, HouseRule::ChestAcrossStep],
+            Position::LeftChest => [
+                HouseRule::ChestDown,
+                HouseRule::ChestStep,
+                HouseRule::ChestAcross,
+                HouseRule::ChestAcrossStep,
+            ],
             Position::FullFront => [HouseRule::FrontDown, HouseRule::FrontStep],
             Position::FullBack => [HouseRule::BackDown, HouseRule::BackStep],
             Position::CapFront => [HouseRule::CapGap],

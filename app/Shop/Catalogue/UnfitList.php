@@ -12,7 +12,11 @@ final class UnfitList extends RuntimeException
     /** @param list<string> $problems row by row */
     private function __construct(public readonly array $problems)
     {
-        parent::__construct(implode(' ', array_slice($problems, 0, 6)).(count($problems) > 6 ? sprintf(' And %d more.', count($problems) - 6) : '').' Nothing was changed.');
+        parent::__construct(
+            implode(' ', array_slice($problems, 0, 6)).
+                (count($problems) > 6 ? sprintf(' And %d more.', count($problems) - 6) : '').
+                ' Nothing was changed.',
+        );
     }
 
     /** @param non-empty-list<string> $problems */

@@ -90,7 +90,10 @@ final readonly class BlockShape
             [$fromX, $fromY] = $this->points[max(0, $i - 1)];
             $steps = max(1, (int) ceil(hypot($x - $fromX, $y - $fromY) / self::SAMPLE));
             for ($step = 1; $step <= $steps; $step++) {
-                $points[] = [(int) round($fromX + ($x - $fromX) * $step / $steps), (int) round($fromY + ($y - $fromY) * $step / $steps)];
+                $points[] = [
+                    (int) round($fromX + (($x - $fromX) * $step) / $steps),
+                    (int) round($fromY + (($y - $fromY) * $step) / $steps),
+                ];
             }
         }
 

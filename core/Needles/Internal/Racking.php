@@ -7,8 +7,8 @@ namespace Hakama\Needles\Internal;
 use Hakama\Machine\Needle;
 use Hakama\Machine\Rack;
 use Hakama\Needles\BatchNeedles;
+use Hakama\Needles\ConeChange;
 use Hakama\Needles\Demand;
-use Hakama\Needles\NeedleChange;
 use Hakama\Needles\NoNeedleFits;
 use Hakama\Needles\ThreadNeeds;
 
@@ -71,9 +71,13 @@ final class Racking
                 $load[] = $this->load($needle, (string) $thread, 1);
             }
         }
-        usort($load, static fn(NeedleChange $a, NeedleChange $b): int => $a->needle <=> $b->needle);
+        usort($load, static fn(ConeChange $a, ConeChange $b): int => $a->needle <=> $b->needle);
 
-        return new BatchNeedles($batch->id, $load, array_map(static fn(string $thread): int => $places[$thread], $batch->blocks));
+        return new BatchNeedles(
+            $batch->id,
+            $load,
+            array_map(static fn(string $thread): int => $places[$thread], $batch->blocks),
+        );
     }
 
     /**
@@ -191,9 +195,9 @@ final class Racking
         return $best ?? throw NoNeedleFits::thread($this->batches[$index]->id, $thread, $this->needs->size($thread));
     }
 
-    private function load(int $needle, string $thread, int $beforeBlock): NeedleChange
+    private function load(int $needle, string $thread, int $beforeBlock): ConeChange
     {
-        $change = new NeedleChange($needle, $this->rack->thread($needle), $thread, $beforeBlock);
+        $change = new ConeChange($needle, $this->rack->thread($needle), $thread, $beforeBlock);
         $this->rack = $this->rack->loaded($needle, $thread);
         $this->own = null;
 

@@ -7,7 +7,8 @@ namespace Hakama\Plan\Internal;
 use Random\Randomizer;
 
 /**
- * Changes to a sequence, drawn by chance: a batch to another place, a batch beside one that is set up like it, two batches
+ * Changes to a sequence, drawn by chance: a batch to another place, a batch beside one that is set up like it, two
+ * batches
  * in each other's place, a few that follow one another moved together.
  *
  * @internal
@@ -105,7 +106,12 @@ final class Moves
         $to = $this->chance->getInt(0, count($this->front) - 1);
         $left = count($this->pricer->sequence[$to]) - ($to === $this->machine[$batch] ? $length : 0);
 
-        return $this->moved($batch, $length, $to, $this->chance->getInt($this->front[$to], max($this->front[$to], $left)));
+        return $this->moved(
+            $batch,
+            $length,
+            $to,
+            $this->chance->getInt($this->front[$to], max($this->front[$to], $left)),
+        );
     }
 
     /** @return array<int, list<int>>|null */
@@ -134,7 +140,10 @@ final class Moves
         $lane = $this->pricer->sequence[$from];
         $run = array_splice($lane, $at, $length);
         foreach ($run as $one) {
-            if ($this->pricer->numbers->loads[$to][$one] === null || ($one !== $batch && $this->pricer->stays($one))) {
+            if (
+                $this->pricer->numbers->loads[$to][$one] === null
+                || ($one !== $batch && $this->pricer->stays($one))
+            ) {
                 return null;
             }
         }
@@ -156,7 +165,11 @@ final class Moves
     {
         [$a, $b] = [$this->machine[$one], $this->machine[$other]];
         [$at, $to] = [$this->place[$one], $this->place[$other]];
-        if ($one === $other || $this->pricer->numbers->loads[$b][$one] === null || $this->pricer->numbers->loads[$a][$other] === null) {
+        if (
+            $one === $other
+            || $this->pricer->numbers->loads[$b][$one] === null
+            || $this->pricer->numbers->loads[$a][$other] === null
+        ) {
             return null;
         }
         $this->first = $a === $b ? [$a => min($at, $to)] : [$a => $at, $b => $to];

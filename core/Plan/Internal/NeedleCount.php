@@ -39,7 +39,10 @@ final class NeedleCount
         return new self($needles, array_fill_keys($standing, 0), []);
     }
 
-    /** @param list<int> $threads of the next batch, each once, none that sits on a pinned needle; no more than there are needles */
+    /**
+     * @param list<int> $threads of the next batch, each once, none that sits on a pinned needle; no more than there
+     *     are needles
+     */
     public function then(array $threads): self
     {
         $next = clone $this;

@@ -26,7 +26,13 @@ final class NeedleGroups
      */
     public static function of(array $needles, array $standing, array $size): self
     {
-        return new self(array_map(static fn(string $one): NeedleCount => NeedleCount::of($needles[$one], $standing[$one] ?? []), array_combine(array_keys($needles), array_keys($needles))), $size);
+        return new self(
+            array_map(
+                static fn(string $one): NeedleCount => NeedleCount::of($needles[$one], $standing[$one] ?? []),
+                array_combine(array_keys($needles), array_keys($needles)),
+            ),
+            $size,
+        );
     }
 
     /** @param list<int> $threads */

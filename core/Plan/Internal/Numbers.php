@@ -7,7 +7,7 @@ namespace Hakama\Plan\Internal;
 use Hakama\Machine\BatchTime;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Lane;
-use Hakama\Plan\Shop;
+use Hakama\Plan\Workload;
 
 /**
  * A shop with its machines, batches, frames, drivers, threads and needles counted from 0, so that a sequence is priced
@@ -25,7 +25,10 @@ final class Numbers
     public readonly array $machines;
     /** @var list<string> */
     public readonly array $batches;
-    /** @var array<int, array<int, array{int, int, int, int}|null>> machine, batch => first load, each later one, how many of these, the last; null where it cannot go */
+    /**
+     * @var array<int, array<int, array{int, int, int, int}|null>> machine, batch => first load, each later one, how
+     *     many of these, the last; null where it cannot go
+     */
     public array $loads = [];
     /** @var array<int, array<int, list<int>>> machine, batch => threads that no pinned needle has */
     public array $threads = [];
@@ -55,7 +58,10 @@ final class Numbers
     public array $standing = [];
     /** @var array<int, int> frame => how many there are */
     public array $stock = [];
-    /** @var array<int, array<int, int>> machine => where its spans begin and end, one more past them that holds anything */
+    /**
+     * @var array<int, array<int, int>> machine => where its spans begin and end, one more past them that holds
+     *     anything
+     */
     public array $from = [];
     /** @var array<int, array<int, int>> */
     public array $to = [];
@@ -70,7 +76,7 @@ final class Numbers
     /** @var array<int, NeedleCount|NeedleGroups> machine => its needles as they stand */
     public array $racks = [];
 
-    public function __construct(private readonly Shop $shop)
+    public function __construct(private readonly Workload $shop)
     {
         $this->machines = array_map(strval(...), array_keys($shop->lanes));
         $this->batches = array_map(strval(...), array_keys($shop->batches));
@@ -87,15 +93,18 @@ final class Numbers
         foreach (array_values($shop->batches) as $batch) {
             $this->ready[] = $batch->readyAt;
             $this->due[] = $batch->dueAt;
-            $this->weight[] = $shop->weights->late * $batch->weight / 60;
+            $this->weight[] = ($shop->weights->late * $batch->weight) / 60;
             $this->frame[] = $frames[$batch->frame] ?? -1;
-            $this->driver[] = isset($shop->frames[$batch->frame]) ? $drivers[$shop->frames[$batch->frame]->driver] : -1;
-            $this->needle[] = $batch->needle === '' ? -1 : $kinds[$batch->needle] ??= count($kinds);
-            $this->design[] = $batch->design === '' ? -1 : $designs["{$batch->frame} {$batch->design}"] ??= count($designs);
+            $this->driver[] = isset($shop->frames[$batch->frame])
+                ? $drivers[$shop->frames[$batch->frame]->driver]
+                : -1;
+            $this->needle[] = $batch->needle === '' ? -1 : ($kinds[$batch->needle] ??= count($kinds));
+            $this->design[] =
+                $batch->design === '' ? -1 : ($designs["{$batch->frame} {$batch->design}"] ??= count($designs));
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
             foreach ($batch->threads as $thread) {
-                $wants[$threads[$thread] ??= count($threads)] = $shop->needs->size($thread);
+                $wants[($threads[$thread] ??= count($threads))] = $shop->needs->size($thread);
             }
         }
         foreach (array_values($shop->lanes) as $m => $lane) {
@@ -112,7 +121,8 @@ final class Numbers
      */
     private function lane(int $m, Lane $lane, array $drivers, array &$threads, array $wants): void
     {
-        // Needles of known sizes under threads that all want one are racks by themselves; else any needle goes with any thread.
+        // Needles of known sizes under threads that all want one are racks by themselves; else any needle goes with
+        // any thread.
         $apart = ! in_array(null, array_column($lane->rack->needles, 'size'), true) && ! in_array(null, $wants, true);
         $pinned = $free = $standing = [];
         foreach ($lane->rack->needles as $needle) {
@@ -123,19 +133,32 @@ final class Numbers
         foreach ($lane->rack->needles as $needle) {
             $size = $apart ? (string) $needle->size : '';
             $free[$size] = ($free[$size] ?? 0) + ($needle->pinned ? 0 : 1);
-            if (! $needle->pinned && $needle->thread !== null && ! isset($pinned[$needle->thread]) && $this->shop->needs->allow($needle->thread, $needle)) {
-                $standing[$size][$threads[$needle->thread] ??= count($threads)] = true;
+            if (
+                ! $needle->pinned
+                && $needle->thread !== null
+                && ! isset($pinned[$needle->thread])
+                && $this->shop->needs->allow($needle->thread, $needle)
+            ) {
+                $standing[$size][($threads[$needle->thread] ??= count($threads))] = true;
             }
         }
         $standing = array_map(array_keys(...), $standing);
         $sizes = array_map(strval(...), $wants);
-        $this->racks[$m] = $apart ? NeedleGroups::of($free + array_fill_keys($sizes, 0), $standing, $sizes) : NeedleCount::of($free[''], $standing[''] ?? []);
+        $this->racks[$m] = $apart
+            ? NeedleGroups::of($free + array_fill_keys($sizes, 0), $standing, $sizes)
+            : NeedleCount::of($free[''], $standing[''] ?? []);
         foreach (array_values($this->shop->batches) as $batch) {
             $this->loads[$m][] = $this->shop->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
             $this->frames[$m][] = $lane->heads * $batch->framesPerHead;
-            $wanted = array_filter($batch->demand()->threads(), static fn(string $thread): bool => ! isset($pinned[$thread]));
-            $this->threads[$m][] = array_values(array_map(static fn(string $thread): int => $threads[$thread], $wanted));
-            $this->needleS[$m][] = $this->shop->changeover->needleS * $lane->heads * count($batch->demand()->threads());
+            $wanted = array_filter(
+                $batch->demand()->threads(),
+                static fn(string $thread): bool => ! isset($pinned[$thread]),
+            );
+            $this->threads[$m][] = array_values(
+                array_map(static fn(string $thread): int => $threads[$thread], $wanted),
+            );
+            $this->needleS[$m][] =
+                $this->shop->changeover->needleS * $lane->heads * count($batch->demand()->threads());
         }
         foreach ($lane->hours->spans as [$from, $to]) {
             $this->from[$m][] = $from;
@@ -145,7 +168,8 @@ final class Numbers
         $this->to[$m][] = self::NEVER;
         foreach ($drivers as $from => $i) {
             foreach ($drivers as $to => $j) {
-                $this->driverS[$m][$i][$j] = $i === $j ? 0 : $lane->driverS["{$from}>{$to}"] ?? $this->shop->changeover->driverS($from, $to);
+                $this->driverS[$m][$i][$j] =
+                    $i === $j ? 0 : $lane->driverS["{$from}>{$to}"] ?? $this->shop->changeover->driverS($from, $to);
             }
         }
         $this->threadS[$m] = $this->shop->changeover->threadS * $lane->heads;
@@ -154,7 +178,14 @@ final class Numbers
     /** @return array{int, int, int, int} */
     private static function blocks(Batch $batch, Lane $lane): array
     {
-        $loads = (new BatchTime($batch->pieces, $lane->heads, $batch->framesPerHead, $batch->hoopS, $batch->swapS, $batch->sewS[$lane->id]))->loadsS();
+        $loads = (new BatchTime(
+            $batch->pieces,
+            $lane->heads,
+            $batch->framesPerHead,
+            $batch->hoopS,
+            $batch->swapS,
+            $batch->sewS[$lane->id],
+        ))->loadsS();
         $first = $loads[0];
         $each = $loads[1] ?? 0;
         $count = count($loads) - 1;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Plan\Internal;
 
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
+use Hakama\Plan\Workload;
 
 /**
  * The cost of very many sequences of one shop, each like the one before but for a few places. It comes to what
@@ -34,14 +34,18 @@ final class Pricer
     private array $needles = [];
     /** @var array<int, array<int, int>> machine, place => the step at which it was placed */
     private array $stepOf = [];
-    /** @var list<array{array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, int, float}> the state before each step */
+    /**
+     * @var list<array{array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int,
+     *     int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, int, float}> the state before
+     *     each step
+     */
     private array $states = [];
     /** @var array<int, array<int, int>> machine, place => seconds for cones and for what stands before it */
     private array $threadsS = [];
     /** @var array<int, int> machine => when the sequence that was priced last ends there */
     public array $ends = [];
 
-    public function __construct(private readonly Shop $shop)
+    public function __construct(private readonly Workload $shop)
     {
         $this->numbers = new Numbers($shop);
         $start = [[], [], [], [], [], [], [], [], [], [], -1, 0.0];
@@ -55,13 +59,21 @@ final class Pricer
         $this->states = [$start];
     }
 
-    /** A sequence priced from its beginning, and kept as the one that changes are made to; what cannot go where it stands is left out. */
+    /**
+     * A sequence priced from its beginning, and kept as the one that changes are made to; what cannot go where it
+     * stands is left out.
+     */
     public function keep(Sequence $sequence): float
     {
         $number = array_flip($this->numbers->batches);
         $lanes = [];
         foreach ($this->numbers->machines as $m => $machine) {
-            $lanes[$m] = array_values(array_filter(array_map(static fn(string $id): int => $number[$id], $sequence->on($machine)), fn(int $batch): bool => $this->numbers->loads[$m][$batch] !== null));
+            $lanes[$m] = array_values(
+                array_filter(
+                    array_map(static fn(string $id): int => $number[$id], $sequence->on($machine)),
+                    fn(int $batch): bool => $this->numbers->loads[$m][$batch] !== null,
+                ),
+            );
         }
 
         return $this->change($lanes, array_fill(0, count($lanes), 0));
@@ -71,7 +83,10 @@ final class Pricer
     {
         $lanes = [];
         foreach ($this->sequence as $m => $lane) {
-            $lanes[$this->numbers->machines[$m]] = array_map(fn(int $batch): string => $this->numbers->batches[$batch], $lane);
+            $lanes[$this->numbers->machines[$m]] = array_map(
+                fn(int $batch): string => $this->numbers->batches[$batch],
+                $lane,
+            );
         }
 
         return new Sequence($lanes);
@@ -90,7 +105,8 @@ final class Pricer
     }
 
     /**
-     * Seconds that a set-up takes more, or less, for what stands before it in a lane: other needles are to be fitted, or
+     * Seconds that a set-up takes more, or less, for what stands before it in a lane: other needles are to be fitted,
+     * or
      * the same design goes on.
      *
      * @param list<int> $lane
@@ -99,9 +115,14 @@ final class Pricer
     {
         $last = $lane[$place - 1] ?? null;
         $fitted = $last === null ? $this->numbers->fitted[$m] : $this->numbers->needle[$last];
-        $refitS = $fitted === -1 || $this->numbers->needle[$batch] === -1 || $fitted === $this->numbers->needle[$batch] ? 0 : $this->numbers->needleS[$m][$batch];
+        $refitS =
+            $fitted === -1 || $this->numbers->needle[$batch] === -1 || $fitted === $this->numbers->needle[$batch]
+                ? 0
+                : $this->numbers->needleS[$m][$batch];
 
-        return $last !== null && $this->numbers->design[$batch] !== -1 && $this->numbers->design[$last] === $this->numbers->design[$batch]
+        return $last !== null
+            && $this->numbers->design[$batch] !== -1
+            && $this->numbers->design[$last] === $this->numbers->design[$batch]
             ? $refitS + $this->shop->changeover->againS - $this->shop->changeover->loadS
             : $refitS;
     }
@@ -111,10 +132,17 @@ final class Pricer
     {
         $lane = $this->sequence[$m];
         $last = $lane === [] ? null : $lane[count($lane) - 1];
-        [$mounted, $driver] = $last === null ? [$this->states[0][2][$m], $this->states[0][3][$m]] : [$this->numbers->frame[$last], $this->numbers->driver[$last]];
+        [$mounted, $driver] =
+            $last === null
+                ? [$this->states[0][2][$m], $this->states[0][3][$m]]
+                : [$this->numbers->frame[$last], $this->numbers->driver[$last]];
 
-        return $this->shop->changeover->loadS + ($mounted === $this->numbers->frame[$batch] ? 0 : $this->shop->changeover->frameS) + $this->numbers->driverS[$m][$driver][$this->numbers->driver[$batch]]
-            + $this->needles[$m][count($lane)]->then($this->numbers->threads[$m][$batch])->loads * $this->numbers->threadS[$m] + $this->afterS($m, $lane, count($lane), $batch);
+        return $this->shop->changeover->loadS +
+            ($mounted === $this->numbers->frame[$batch] ? 0 : $this->shop->changeover->frameS) +
+            $this->numbers->driverS[$m][$driver][$this->numbers->driver[$batch]] +
+            $this->needles[$m][count($lane)]->then($this->numbers->threads[$m][$batch])->loads *
+                $this->numbers->threadS[$m] +
+            $this->afterS($m, $lane, count($lane), $batch);
     }
 
     /** How long a batch runs on a machine, breaks and nights left out, seconds. */
@@ -152,7 +180,8 @@ final class Pricer
     }
 
     /**
-     * One pass from the first step that a change touches. It is long because it is the whole of the work: a call for each
+     * One pass from the first step that a change touches. It is long because it is the whole of the work: a call for
+     * each
      * of its parts would cost more than the parts do.
      *
      * @param array<int, list<int>> $lanes
@@ -163,7 +192,20 @@ final class Pricer
         $numbers = $this->numbers;
         $sequence = array_replace($this->sequence, $lanes);
         [$threadsS, $step] = $this->needlesFrom($lanes, $first, $keep);
-        [$place, $end, $mounted, $driver, $held, $span, $starts, $ends, $setups, $spans, $latest, $cost] = $this->states[$step];
+        [
+            $place,
+            $end,
+            $mounted,
+            $driver,
+            $held,
+            $span,
+            $starts,
+            $ends,
+            $setups,
+            $spans,
+            $latest,
+            $cost,
+        ] = $this->states[$step];
         foreach ($first as $m => $at) {
             // Its next batch is another one now.
             if ($place[$m] === $at) {
@@ -191,7 +233,12 @@ final class Pricer
                 if ($start < 0 || ($latest >= 0 && $end[$latest] > $start)) {
                     $batch = $sequence[$m][$place[$m]];
                     $frame = $numbers->frame[$batch];
-                    $setup = $numbers->standing[$batch] ? 0 : $loadS + ($mounted[$m] === $frame ? 0 : $frameS) + $numbers->driverS[$m][$driver[$m]][$numbers->driver[$batch]] + $threadsS[$m][$place[$m]];
+                    $setup = $numbers->standing[$batch]
+                        ? 0
+                        : $loadS +
+                            ($mounted[$m] === $frame ? 0 : $frameS) +
+                            $numbers->driverS[$m][$driver[$m]][$numbers->driver[$batch]] +
+                            $threadsS[$m][$place[$m]];
                     $at = $start >= 0 ? $start : $end[$m];
                     $fixed = $numbers->fixed[$batch];
                     if ($fixed !== null && $at < $fixed - $setup) {
@@ -260,9 +307,13 @@ final class Pricer
                 $held[$best] = $numbers->frames[$best][$batch];
                 $span[$best] = $spans[$best];
                 $late = $ends[$best] - $numbers->due[$batch];
-                $cost += $setups[$best] * $numbers->perSetupS + ($ends[$best] - $this->shop->now) * $numbers->perFlowS + ($late > 0 ? $late * $numbers->weight[$batch] : 0.0);
+                $cost +=
+                    $setups[$best] * $numbers->perSetupS +
+                    ($ends[$best] - $this->shop->now) * $numbers->perFlowS +
+                    ($late > 0 ? $late * $numbers->weight[$batch] : 0.0);
                 if ($numbers->fixed[$batch] !== null) {
-                    $cost += self::MOVED_FIXED / 60 * max(0, $starts[$best] + $setups[$best] - $numbers->fixed[$batch]);
+                    $cost +=
+                        (self::MOVED_FIXED / 60) * max(0, $starts[$best] + $setups[$best] - $numbers->fixed[$batch]);
                 }
             }
             if ($cost >= $limit) {
@@ -276,7 +327,20 @@ final class Pricer
             $latest = $best;
             $step++;
             if ($keep) {
-                $this->states[$step] = [$place, $end, $mounted, $driver, $held, $span, $starts, $ends, $setups, $spans, $latest, $cost];
+                $this->states[$step] = [
+                    $place,
+                    $end,
+                    $mounted,
+                    $driver,
+                    $held,
+                    $span,
+                    $starts,
+                    $ends,
+                    $setups,
+                    $spans,
+                    $latest,
+                    $cost,
+                ];
             }
         }
     }
@@ -285,7 +349,8 @@ final class Pricer
      * @param array<int, list<int>> $lanes
      * @param array<int, int>       $first
      *
-     * @return array{array<int, array<int, int>>, int} machine => place => seconds for cones and for what stands before it, and the first step that is touched
+     * @return array{array<int, array<int, int>>, int} machine => place => seconds for cones and for what stands
+     *     before it, and the first step that is touched
      */
     private function needlesFrom(array $lanes, array $first, bool $keep): array
     {
@@ -297,7 +362,8 @@ final class Pricer
             $kept = array_slice($this->needles[$m], 0, $from + 1);
             for ($at = $from, $count = count($lane); $at < $count; $at++) {
                 $needles = $needles->then($this->numbers->threads[$m][$lane[$at]]);
-                $seconds[$m][$at] = $needles->loads * $this->numbers->threadS[$m] + $this->afterS($m, $lane, $at, $lane[$at]);
+                $seconds[$m][$at] =
+                    $needles->loads * $this->numbers->threadS[$m] + $this->afterS($m, $lane, $at, $lane[$at]);
                 $kept[] = $needles;
             }
             if ($keep) {
@@ -313,7 +379,8 @@ final class Pricer
     }
 
     /**
-     * The start itself, if there are hands for one more machine from there to its end; else the next moment that may have
+     * The start itself, if there are hands for one more machine from there to its end; else the next moment that may
+     * have
      * them. Hands fall only where people go, and no machine begins anything later than this start.
      *
      * @param array<int, int> $end machine => when what it has ends

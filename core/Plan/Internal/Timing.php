@@ -11,9 +11,9 @@ use Hakama\Plan\Batch;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Unplaced;
 use Hakama\Plan\Wait;
+use Hakama\Plan\Workload;
 
 /**
  * One pass over a sequence: among the next batch of every machine the one whose set-up can start
@@ -28,7 +28,7 @@ final class Timing
     /** @var array<string, Placed> machine => what it ran last */
     private array $last = [];
 
-    public function __construct(private readonly Shop $shop) {}
+    public function __construct(private readonly Workload $shop) {}
 
     /** @return array{list<Placed>, list<Unplaced>} */
     public function run(Sequence $sequence): array
@@ -45,7 +45,10 @@ final class Timing
         }
         // A batch that fits no span leaves the rack untouched, so what follows it is worked out anew.
         while (($stuck = $this->pass($sequence)) !== null) {
-            $unplaced[] = new Unplaced($stuck, 'no span of the working hours in this plan holds its set-up and each of its loads whole');
+            $unplaced[] = new Unplaced(
+                $stuck,
+                'no span of the working hours in this plan holds its set-up and each of its loads whole',
+            );
             $sequence = $sequence->without($stuck);
         }
 
@@ -72,7 +75,8 @@ final class Timing
                 if ($id === null) {
                     continue;
                 }
-                // What others placed meanwhile can only push a batch back: a place that still holds is still the earliest.
+                // What others placed meanwhile can only push a batch back: a place that still holds is still the
+                // earliest.
                 $candidate = $candidates[$machine] ?? null;
                 if ($candidate === null || $this->obstacle($candidate, $lane) !== null) {
                     $candidate = $this->place($this->shop->batches[$id], $lane, $needles[$machine][$next[$machine]]);
@@ -102,13 +106,28 @@ final class Timing
         $standingDriver = $last === null ? $lane->driver : $this->shop->frames[$last->batch->frame]->driver;
         $frameChange = $batch->frame !== ($last === null ? $lane->frame : $last->batch->frame);
         $fitted = $last === null ? $lane->needle : $last->batch->needle;
-        $refit = $batch->alreadySetUp || $fitted === '' || $batch->needle === '' || $fitted === $batch->needle ? 0 : count($batch->demand()->threads());
-        $setupS = $batch->alreadySetUp ? 0 : ($batch->goesOn($last?->batch) ? $this->shop->changeover->againS : $this->shop->changeover->loadS)
-            + ($frameChange ? $this->shop->changeover->frameS : 0)
-            + ($standingDriver === $driver ? 0 : $lane->driverS["{$standingDriver}>{$driver}"] ?? $this->shop->changeover->driverS($standingDriver, $driver))
-            + $this->shop->changeover->threadS * $lane->heads * count($needles->load)
-            + $this->shop->changeover->needleS * $lane->heads * $refit;
-        $loadsS = (new BatchTime($batch->pieces, $lane->heads, $batch->framesPerHead, $batch->hoopS, $batch->swapS, $batch->sewS[$lane->id]))->loadsS();
+        $refit =
+            $batch->alreadySetUp || $fitted === '' || $batch->needle === '' || $fitted === $batch->needle
+                ? 0
+                : count($batch->demand()->threads());
+        $setupS = $batch->alreadySetUp
+            ? 0
+            : ($batch->goesOn($last?->batch) ? $this->shop->changeover->againS : $this->shop->changeover->loadS) +
+                ($frameChange ? $this->shop->changeover->frameS : 0) +
+                ($standingDriver === $driver
+                    ? 0
+                    : $lane->driverS["{$standingDriver}>{$driver}"] ??
+                        $this->shop->changeover->driverS($standingDriver, $driver)) +
+                $this->shop->changeover->threadS * $lane->heads * count($needles->load) +
+                $this->shop->changeover->needleS * $lane->heads * $refit;
+        $loadsS = (new BatchTime(
+            $batch->pieces,
+            $lane->heads,
+            $batch->framesPerHead,
+            $batch->hoopS,
+            $batch->swapS,
+            $batch->sewS[$lane->id],
+        ))->loadsS();
 
         // What is fixed is set up just before, so that frames and hands are free until then.
         $earliest = max($this->shop->now, $last?->end() ?? $this->shop->now, ($batch->fixed->startAt ?? 0) - $setupS);
@@ -118,11 +137,27 @@ final class Timing
             if ($setupStart === null) {
                 return null;
             }
-            $loads = $this->loads($lane, max($setupStart + $setupS, $batch->readyAt, $batch->fixed->startAt ?? 0), $loadsS);
+            $loads = $this->loads(
+                $lane,
+                max($setupStart + $setupS, $batch->readyAt, $batch->fixed->startAt ?? 0),
+                $loadsS,
+            );
             if ($loads === null) {
                 return null;
             }
-            $placed = new Placed($batch, $lane->id, $setupStart, $setupS, $loads, $standingDriver !== $driver, $frameChange, $needles, $wait, $refit, ! $batch->alreadySetUp && $batch->goesOn($last?->batch));
+            $placed = new Placed(
+                $batch,
+                $lane->id,
+                $setupStart,
+                $setupS,
+                $loads,
+                $standingDriver !== $driver,
+                $frameChange,
+                $needles,
+                $wait,
+                $refit,
+                ! $batch->alreadySetUp && $batch->goesOn($last?->batch),
+            );
             $obstacle = $this->obstacle($placed, $lane);
             if ($obstacle === null) {
                 return $placed;
@@ -147,20 +182,24 @@ final class Timing
             if ($start === null) {
                 return null;
             }
-            $loads[] = [$start, $from = $start + $loadS];
+            $loads[] = [$start, ($from = $start + $loadS)];
         }
 
         return $loads;
     }
 
     /**
-     * The moments at which frames and hands come free, or people come: only then can a batch that did not fit before fit.
+     * The moments at which frames and hands come free, or people come: only then can a batch that did not fit before
+     * fit.
      *
      * @return list<int> rising
      */
     private function endsAfter(int $time): array
     {
-        $ends = [...$this->shop->hands->times, ...array_map(static fn(Placed $one): int => $one->end(), array_values($this->last))];
+        $ends = [
+            ...$this->shop->hands->times,
+            ...array_map(static fn(Placed $one): int => $one->end(), array_values($this->last)),
+        ];
         $ends = array_values(array_filter($ends, static fn(int $end): bool => $end > $time));
         sort($ends);
 
@@ -168,7 +207,8 @@ final class Timing
     }
 
     /**
-     * What is too little of. Frames and hands are held from set-up start to end. What is placed never starts before what
+     * What is too little of. Frames and hands are held from set-up start to end. What is placed never starts before
+     * what
      * was placed already, so a machine has at most what it was given last, and has it from the start of this one at the
      * latest: use is highest there, and hands fall only where a person goes.
      */
@@ -180,14 +220,28 @@ final class Timing
         foreach ($this->last as $other) {
             if ($other->end() > $wanted->setupStart) {
                 $running[] = $other->end();
-                $frames += $other->batch->frame === $wanted->batch->frame ? $this->shop->lanes[$other->machine]->heads * $other->batch->framesPerHead : 0;
+                $frames +=
+                    $other->batch->frame === $wanted->batch->frame
+                        ? $this->shop->lanes[$other->machine]->heads * $other->batch->framesPerHead
+                        : 0;
             }
         }
         if ($frames > $this->shop->frames[$wanted->batch->frame]->count) {
             return Wait::Frames;
         }
-        foreach ([$wanted->setupStart, ...array_filter($hands->times, static fn(int $goes): bool => $goes > $wanted->setupStart && $goes < $wanted->end())] as $moment) {
-            if (1 + count(array_filter($running, static fn(int $end): bool => $end > $moment)) > $hands->at($moment)) {
+        foreach (
+            [
+                $wanted->setupStart,
+                ...array_filter(
+                    $hands->times,
+                    static fn(int $goes): bool => $goes > $wanted->setupStart && $goes < $wanted->end(),
+                ),
+            ] as $moment
+        ) {
+            if (
+                1 + count(array_filter($running, static fn(int $end): bool => $end > $moment)) >
+                $hands->at($moment)
+            ) {
                 return Wait::Hands;
             }
         }

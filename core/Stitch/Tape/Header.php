@@ -30,7 +30,9 @@ final readonly class Header
     public static function read(string $bytes): self
     {
         $number = static function (string $label) use ($bytes): ?int {
-            return preg_match('/'.preg_quote($label, '/').':\s*([+-]?\d+)/i', $bytes, $found) === 1 ? (int) $found[1] : null;
+            return preg_match('/'.preg_quote($label, '/').':\s*([+-]?\d+)/i', $bytes, $found) === 1
+                ? (int) $found[1]
+                : null;
         };
         $name = preg_match('/LA:([^\r\x1a]{0,16})/i', $bytes, $found) === 1 ? trim($found[1], " \0") : '';
 

@@ -21,7 +21,14 @@ final class NotATape extends RuntimeException
 
     public static function halfRecord(int $offset, int $left): self
     {
-        return new self($offset, sprintf('it breaks off %d byte%s into a record and no end record was seen', $left, $left === 1 ? '' : 's'));
+        return new self(
+            $offset,
+            sprintf(
+                'it breaks off %d byte%s into a record and no end record was seen',
+                $left,
+                $left === 1 ? '' : 's',
+            ),
+        );
     }
 
     public static function noStitches(int $offset): self
@@ -31,6 +38,9 @@ final class NotATape extends RuntimeException
 
     public static function notRecords(int $offset, int $odd, int $records): self
     {
-        return new self($offset, sprintf('%d of %d records lack the two bits that every record carries', $odd, $records));
+        return new self(
+            $offset,
+            sprintf('%d of %d records lack the two bits that every record carries', $odd, $records),
+        );
     }
 }

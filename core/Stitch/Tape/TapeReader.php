@@ -76,7 +76,15 @@ final class TapeReader
         }
         $header = Header::read($head);
 
-        [$dx0, $dx1, $dx2, $dy0, $dy1, $dy2, $kind2] = [$this->dx0, $this->dx1, $this->dx2, $this->dy0, $this->dy1, $this->dy2, $this->kind2];
+        [$dx0, $dx1, $dx2, $dy0, $dy1, $dy2, $kind2] = [
+            $this->dx0,
+            $this->dx1,
+            $this->dx2,
+            $this->dy0,
+            $this->dy1,
+            $this->dy2,
+            $this->kind2,
+        ];
         $xs = $ys = $kinds = '';
         $x = $y = $minX = $maxX = $minY = $maxY = 0;
         $odd = $stops = $stitches = 0;
@@ -85,7 +93,7 @@ final class TapeReader
         $left = '';
 
         while (! $ended && ($bytes = (string) stream_get_contents($stream, 3 * self::CHUNK_RECORDS)) !== '') {
-            $whole = strlen($bytes) - strlen($bytes) % 3;
+            $whole = strlen($bytes) - (strlen($bytes) % 3);
             $left = substr($bytes, $whole);
             /** @var array<int, int> $b */
             $b = unpack('C*', $bytes);
@@ -146,11 +154,19 @@ final class TapeReader
     private static function headerFindings(Header $header, int $records, int $stops, array $reach): array
     {
         if ($header->blank) {
-            return [new Finding(FindingCode::HeaderBlank, 'The header is blank: name, counts and size were taken from the records.')];
+            return [
+                new Finding(
+                    FindingCode::HeaderBlank,
+                    'The header is blank: name, counts and size were taken from the records.',
+                ),
+            ];
         }
         $findings = [];
         if ($header->lowerCase) {
-            $findings[] = new Finding(FindingCode::LabelsLowerCase, 'The labels of the header are in lower case; they were read all the same.');
+            $findings[] = new Finding(
+                FindingCode::LabelsLowerCase,
+                'The labels of the header are in lower case; they were read all the same.',
+            );
         }
         $wrong = [];
         // Writers differ in whether the end record is counted, so one more is not a lie.
@@ -160,13 +176,18 @@ final class TapeReader
         if ($header->changes !== null && $header->changes !== $stops) {
             $wrong[] = sprintf('%d stops where there are %d', $header->changes, $stops);
         }
-        foreach ([[$header->right, 'right'], [$header->left, 'left'], [$header->top, 'up'], [$header->bottom, 'down']] as $i => [$said, $way]) {
+        foreach (
+            [[$header->right, 'right'], [$header->left, 'left'], [$header->top, 'up'], [$header->bottom, 'down']] as $i => [$said, $way]
+        ) {
             if ($said !== null && abs(abs($said) - $reach[$i]) > 1) {
                 $wrong[] = sprintf('%.1f mm to reach %s where it is %.1f', abs($said) / 10, $way, $reach[$i] / 10);
             }
         }
         if ($wrong !== []) {
-            $findings[] = new Finding(FindingCode::HeaderWrong, 'The header claims '.implode(', ', $wrong).'. The records were believed.');
+            $findings[] = new Finding(
+                FindingCode::HeaderWrong,
+                'The header claims '.implode(', ', $wrong).'. The records were believed.',
+            );
         }
 
         return $findings;
@@ -176,11 +197,21 @@ final class TapeReader
     private static function tailFindings(bool $ended, bool $more, int $offset): array
     {
         if (! $ended) {
-            return [new Finding(FindingCode::NoEndRecord, 'There is no end record: the tape may have been cut short. Compare the drawing with what was ordered.')];
+            return [
+                new Finding(
+                    FindingCode::NoEndRecord,
+                    'There is no end record: the tape may have been cut short. Compare the drawing with what was ordered.',
+                ),
+            ];
         }
 
         return $more
-            ? [new Finding(FindingCode::BytesAfterEnd, sprintf('There are bytes after the end record (from byte %d); they were left alone.', $offset))]
+            ? [
+                new Finding(
+                    FindingCode::BytesAfterEnd,
+                    sprintf('There are bytes after the end record (from byte %d); they were left alone.', $offset),
+                ),
+            ]
             : [];
     }
 
@@ -192,13 +223,29 @@ final class TapeReader
         $before = substr($kinds, 0, strcspn($kinds, $stitch));
         $after = substr($kinds, (int) strrpos($kinds, $stitch) + 1);
         if ($before !== '') {
-            $findings[] = new Finding(FindingCode::JumpsBeforeFirst, sprintf('%d record%s before the first stitch: the frame moves off its start before it sews.', strlen($before), strlen($before) === 1 ? ' stands' : 's stand'));
+            $findings[] = new Finding(
+                FindingCode::JumpsBeforeFirst,
+                sprintf(
+                    '%d record%s before the first stitch: the frame moves off its start before it sews.',
+                    strlen($before),
+                    strlen($before) === 1 ? ' stands' : 's stand',
+                ),
+            );
         }
         if (str_contains($after, chr(RecordKind::Stop->value))) {
-            $findings[] = new Finding(FindingCode::StopBeforeEnd, 'There is a stop after the last stitch; it is not a colour change.');
+            $findings[] = new Finding(
+                FindingCode::StopBeforeEnd,
+                'There is a stop after the last stitch; it is not a colour change.',
+            );
         }
         if ($odd > 0) {
-            $findings[] = new Finding(FindingCode::OddBits, sprintf('%d records lack the two bits that every record carries; they were read by their other bits.', $odd));
+            $findings[] = new Finding(
+                FindingCode::OddBits,
+                sprintf(
+                    '%d records lack the two bits that every record carries; they were read by their other bits.',
+                    $odd,
+                ),
+            );
         }
 
         return $findings;

@@ -25,10 +25,10 @@ final class TapeWriter
             foreach ($chunk->kinds as $i => $kind) {
                 $dx = $chunk->xs[$i] - $x;
                 $dy = $chunk->ys[$i] - $y;
-                $parts = max(1, (int) ceil(max(abs($dx), abs($dy)) / Triplet::REACH));
+                $parts = max(1, (int) ceil(max(abs($dx), abs($dy)) / RecordKind::REACH));
                 for ($part = 1; $part <= $parts; $part++) {
-                    $stepX = (int) round($dx * $part / $parts) - (int) round($dx * ($part - 1) / $parts);
-                    $stepY = (int) round($dy * $part / $parts) - (int) round($dy * ($part - 1) / $parts);
+                    $stepX = (int) round(($dx * $part) / $parts) - (int) round(($dx * ($part - 1)) / $parts);
+                    $stepY = (int) round(($dy * $part) / $parts) - (int) round(($dy * ($part - 1)) / $parts);
                     $body .= Triplet::write($stepX, $stepY, self::flags($kind, $part === $parts));
                     $records++;
                 }
@@ -38,7 +38,9 @@ final class TapeWriter
             }
         }
 
-        return Header::write($pattern->name, $records, $stops, $maxX, -$minX, $maxY, -$minY, $x, $y).$body.self::END;
+        return Header::write($pattern->name, $records, $stops, $maxX, -$minX, $maxY, -$minY, $x, $y).
+            $body.
+            self::END;
     }
 
     private static function flags(int $kind, bool $last): int

@@ -13,9 +13,5 @@ final readonly class Drawing
      * @param list<string> $colours #rrggbb, one per block
      * @param list<string> $leftOut names of elements that cannot be sewn, such as text
      */
-    public function __construct(
-        public Pattern $pattern,
-        public array $colours,
-        public array $leftOut,
-    ) {}
+    public function __construct(public Pattern $pattern, public array $colours, public array $leftOut) {}
 }

@@ -26,7 +26,9 @@ final class NotADrawing extends RuntimeException
 
     public static function declarations(): self
     {
-        return new self('it carries a document type with declarations of its own, which are not read; save it as plain SVG');
+        return new self(
+            'it carries a document type with declarations of its own, which are not read; save it as plain SVG',
+        );
     }
 
     public static function scripted(string $what): self

@@ -17,7 +17,21 @@ final class SvgReader
     private const SVG = 'http://www.w3.org/2000/svg';
 
     /** What is inside these is never drawn where it stands. */
-    private const HIDDEN = ['defs', 'symbol', 'clipPath', 'mask', 'marker', 'pattern', 'linearGradient', 'radialGradient', 'filter', 'metadata', 'title', 'desc', 'style'];
+    private const HIDDEN = [
+        'defs',
+        'symbol',
+        'clipPath',
+        'mask',
+        'marker',
+        'pattern',
+        'linearGradient',
+        'radialGradient',
+        'filter',
+        'metadata',
+        'title',
+        'desc',
+        'style',
+    ];
     private const GROUPS = ['g', 'a', 'switch', 'svg'];
 
     public function __construct(private readonly VectorRules $rules = new VectorRules()) {}
@@ -44,7 +58,7 @@ final class SvgReader
     private function read(string $svg, string $name): Drawing
     {
         $reader = XMLReader::XML($svg, null, LIBXML_NONET | LIBXML_COMPACT);
-        if (! $reader instanceof XMLReader) {
+        if (! ($reader instanceof XMLReader)) {
             throw NotADrawing::malformed('it cannot be opened', 1);
         }
         $sewing = new Internal\Sewing($this->rules, $name);
@@ -105,7 +119,10 @@ final class SvgReader
     {
         $attributes = [];
         while ($reader->moveToNextAttribute()) {
-            if (preg_match('/^on/i', $reader->localName) === 1 || preg_match('/^\s*javascript:/i', $reader->value) === 1) {
+            if (
+                preg_match('/^on/i', $reader->localName) === 1
+                || preg_match('/^\s*javascript:/i', $reader->value) === 1
+            ) {
                 throw NotADrawing::scripted($reader->localName);
             }
             if ($reader->namespaceURI === '') {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Hakama\Thread\Internal;
 
-use Hakama\Thread\Lab;
-
 /**
  * The formula, in the order and with the names of the paper; primes are written out.
  *
@@ -13,35 +11,47 @@ use Hakama\Thread\Lab;
  */
 final class Ciede2000
 {
-    public static function difference(Lab $one, Lab $two): float
+    /**
+     * @param array{float, float, float} $one L*, a*, b*
+     * @param array{float, float, float} $two
+     */
+    public static function difference(array $one, array $two): float
     {
-        $meanChroma = (hypot($one->a, $one->b) + hypot($two->a, $two->b)) / 2;
+        [$l1, $a1, $b1] = $one;
+        [$l2, $a2, $b2] = $two;
+        $meanChroma = (hypot($a1, $b1) + hypot($a2, $b2)) / 2;
         $g = 0.5 * (1 - sqrt(self::seventh($meanChroma)));
-        [$aPrime1, $aPrime2] = [(1 + $g) * $one->a, (1 + $g) * $two->a];
-        [$cPrime1, $cPrime2] = [hypot($aPrime1, $one->b), hypot($aPrime2, $two->b)];
-        [$hPrime1, $hPrime2] = [self::hue($aPrime1, $one->b), self::hue($aPrime2, $two->b)];
+        [$aPrime1, $aPrime2] = [(1 + $g) * $a1, (1 + $g) * $a2];
+        [$cPrime1, $cPrime2] = [hypot($aPrime1, $b1), hypot($aPrime2, $b2)];
+        [$hPrime1, $hPrime2] = [self::hue($aPrime1, $b1), self::hue($aPrime2, $b2)];
 
-        $deltaL = $two->l - $one->l;
+        $deltaL = $l2 - $l1;
         $deltaC = $cPrime2 - $cPrime1;
         $grey = $cPrime1 * $cPrime2 === 0.0;
         $deltaHue = $grey ? 0.0 : self::shortWay($hPrime2 - $hPrime1);
         $deltaH = 2 * sqrt($cPrime1 * $cPrime2) * sin(deg2rad($deltaHue / 2));
 
-        $meanL = ($one->l + $two->l) / 2;
+        $meanL = ($l1 + $l2) / 2;
         $meanC = ($cPrime1 + $cPrime2) / 2;
         $meanH = self::meanHue($hPrime1, $hPrime2, $grey);
 
-        $t = 1 - 0.17 * cos(deg2rad($meanH - 30)) + 0.24 * cos(deg2rad(2 * $meanH))
-            + 0.32 * cos(deg2rad(3 * $meanH + 6)) - 0.20 * cos(deg2rad(4 * $meanH - 63));
-        $sL = 1 + 0.015 * ($meanL - 50) ** 2 / sqrt(20 + ($meanL - 50) ** 2);
+        $t =
+            1 -
+            0.17 * cos(deg2rad($meanH - 30)) +
+            0.24 * cos(deg2rad(2 * $meanH)) +
+            0.32 * cos(deg2rad(3 * $meanH + 6)) -
+            0.2 * cos(deg2rad(4 * $meanH - 63));
+        $sL = 1 + (0.015 * ($meanL - 50) ** 2) / sqrt(20 + ($meanL - 50) ** 2);
         $sC = 1 + 0.045 * $meanC;
         $sH = 1 + 0.015 * $meanC * $t;
         $deltaTheta = 30 * exp(-((($meanH - 275) / 25) ** 2));
         $rT = -sin(deg2rad(2 * $deltaTheta)) * 2 * sqrt(self::seventh($meanC));
 
         return sqrt(
-            ($deltaL / $sL) ** 2 + ($deltaC / $sC) ** 2 + ($deltaH / $sH) ** 2
-            + $rT * ($deltaC / $sC) * ($deltaH / $sH),
+            ($deltaL / $sL) ** 2 +
+                ($deltaC / $sC) ** 2 +
+                ($deltaH / $sH) ** 2 +
+                $rT * ($deltaC / $sC) * ($deltaH / $sH),
         );
     }
 

@@ -1,5 +1,5 @@
 @props(['station', 'title', 'floor' => false])
-@inject('pleats', 'App\Orders\Pleats')
+@inject('pleats', 'App\Orders\StationCounts')
 @php
     $waiting = $pleats->waiting();
     $version = trim((string) @file_get_contents(public_path('build/version')));
@@ -18,7 +18,7 @@
 <body @class(['floor' => $floor])>
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-paper focus:p-3">To the page</a>
     <nav class="pleats" aria-label="Stations">
-        @foreach (App\Orders\Pleats::STATIONS as $i => $name)
+        @foreach (App\Orders\StationCounts::STATIONS as $i => $name)
             <a href="/{{ $name }}" class="pleat" data-key="{{ $i + 1 }}" data-does="Go to {{ ucfirst($name) }}" @if ($name === $station) aria-current="page" @endif>
                 <span class="name">{{ ucfirst($name) }}</span>
                 <span class="count">{{ $waiting[$name] }} <small>{{ $name === 'books' ? 'today' : ($waiting[$name] === 1 ? 'piece' : 'pieces') }}</small></span>

@@ -64,12 +64,12 @@
                     @csrf <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PreflightDone->value }}">
                     <fieldset><legend class="font-head font-semibold">Before the first load</legend>
                     @php $keys = $station->work->keys(); @endphp
-                    @foreach ([Hakama\Setup\Work::Prepare, Hakama\Setup\Work::Hoop, Hakama\Setup\Work::Mount] as $stage)
+                    @foreach ([Hakama\Setup\Rules\WorkStage::Prepare, Hakama\Setup\Rules\WorkStage::Hoop, Hakama\Setup\Rules\WorkStage::Mount] as $stage)
                         @if (isset($keys[$stage->value]))
                         <label class="check items-start py-2"><input type="checkbox" name="checked[]" value="{{ $stage->value }}" @checked(in_array($stage->value, old('checked', []), true)) data-key="{{ $keys[$stage->value] }}" data-does="{{ $stage->label() }}"><span class="flex-1"><strong>{{ $stage->label() }}</strong><span class="block text-base leading-snug">@foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
                         @endif
                     @endforeach
-                    @foreach ($station->work->at(Hakama\Setup\Work::Preflight) as $step)
+                    @foreach ($station->work->at(Hakama\Setup\Rules\WorkStage::Preflight) as $step)
                         <label class="check"><input type="checkbox" name="checked[]" value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true)) data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span class="flex-1 text-base leading-snug">{{ $step->text }}</span><kbd>{{ $keys[$step->code] }}</kbd></label>
                     @endforeach
                     </fieldset>
@@ -94,7 +94,7 @@
                     @endforeach
                 </div>
                 @if ($run->stage === Stage::Sewn)
-                    <div class="mt-3 text-base leading-snug">@foreach ([Hakama\Setup\Work::Finish, Hakama\Setup\Work::Inspect] as $stage)<p class="mt-1"><strong>{{ $stage->label() }}:</strong> @foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</p>@endforeach<p class="mt-1 text-soft">“Done” confirms it{{ $who === '' ? '' : " for {$who}" }}.</p></div>
+                    <div class="mt-3 text-base leading-snug">@foreach ([Hakama\Setup\Rules\WorkStage::Finish, Hakama\Setup\Rules\WorkStage::Inspect] as $stage)<p class="mt-1"><strong>{{ $stage->label() }}:</strong> @foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</p>@endforeach<p class="mt-1 text-soft">“Done” confirms it{{ $who === '' ? '' : " for {$who}" }}.</p></div>
                 @endif
                 @if ($run->onFrame !== [])
                     <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)<strong>{{ $station->pieces[$id]?->label() }}</strong>{{ $loop->last ? '' : ', ' }}@endforeach</p>

@@ -6,7 +6,7 @@
             <h2 class="mb-1">The usual week</h2>
             <form method="post" action="{{ route('plan.week') }}">@csrf @method('put')<input type="hidden" name="seen" value="{{ old('seen', $book->weekSign()) }}">
                 @foreach (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $i => $name)
-                    <div class="mb-1 flex items-center gap-3"><label for="week-{{ $i + 1 }}" class="m-0 w-24">{{ $name }}</label><input id="week-{{ $i + 1 }}" name="week[{{ $i + 1 }}]" class="flex-1 !py-1" value="{{ old('week.'.($i + 1), Hakama\Plan\Shifts::words($calendar->usual($i + 1))) }}" placeholder="nobody works" maxlength="120" @error('week.'.($i + 1)) aria-invalid="true" aria-describedby="wrong-week-{{ $i + 1 }}" @enderror></div><x-wrong :field="'week.'.($i + 1)" />
+                    <div class="mb-1 flex items-center gap-3"><label for="week-{{ $i + 1 }}" class="m-0 w-24">{{ $name }}</label><input id="week-{{ $i + 1 }}" name="week[{{ $i + 1 }}]" class="flex-1 !py-1" value="{{ old('week.'.($i + 1), Hakama\Calendar\Shifts::words($calendar->usual($i + 1))) }}" placeholder="nobody works" maxlength="120" @error('week.'.($i + 1)) aria-invalid="true" aria-describedby="wrong-week-{{ $i + 1 }}" @enderror></div><x-wrong :field="'week.'.($i + 1)" />
                 @endforeach
                 <p class="text-sm text-soft">Shifts with their breaks left out: 06:00-14:00, 14:30-22:00. Monday to Friday start as the <a href="{{ route('shop.show') }}#day_starts_h">house rules</a> have them.</p>
                 <button class="btn mt-2">These are the hours</button>
@@ -43,7 +43,7 @@
                     <div><label for="from_time">From, or all day</label><input id="from_time" name="from_time" type="time" value="{{ old('from_time') }}" @error('from_time') aria-invalid="true" aria-describedby="wrong-from_time" @enderror><x-wrong field="from_time" /></div>
                     <div><label for="to_time">to</label><input id="to_time" name="to_time" type="time" value="{{ old('to_time') }}" @error('to_time') aria-invalid="true" aria-describedby="wrong-to_time" @enderror><x-wrong field="to_time" /></div>
                 </div>
-                <fieldset class="mt-2"><legend class="text-sm">On these days of the week</legend><div class="flex flex-wrap gap-x-3">@foreach (App\Plan\Presence::DAYS as $i => $name)<label class="m-0 flex items-center gap-1"><input type="checkbox" name="weekdays[]" value="{{ $i }}" @checked(in_array((string) $i, old('weekdays', ['1', '2', '3', '4', '5', '6', '7']), true))> {{ $name }}</label>@endforeach</div><x-wrong field="weekdays" /></fieldset>
+                <fieldset class="mt-2"><legend class="text-sm">On these days of the week</legend><div class="flex flex-wrap gap-x-3">@foreach (App\Calendar\Presence::DAYS as $i => $name)<label class="m-0 flex items-center gap-1"><input type="checkbox" name="weekdays[]" value="{{ $i }}" @checked(in_array((string) $i, old('weekdays', ['1', '2', '3', '4', '5', '6', '7']), true))> {{ $name }}</label>@endforeach</div><x-wrong field="weekdays" /></fieldset>
                 <datalist id="names">@foreach ($names as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
                 <button class="btn mt-2">Plan with it</button>
             </form>

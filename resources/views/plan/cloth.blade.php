@@ -1,6 +1,6 @@
 @php
     /** The plan as cloth: wants $cloth, $board, and $live where batches may be moved. */
-    use App\Plan\Cloth;
+    use App\Plan\Chart\PlanChart;
     $at = static fn (int $s) => App\Shop\ShopClock::time($s);
     $clip = static fn (string $text, float $width, float $em) => mb_strimwidth($text, 0, max(0, (int) floor($width / $em)), '…');
     $n = static fn (float $v) => round($v, 1);
@@ -12,7 +12,7 @@
     </defs>
     @foreach ($cloth->ticks() as [$x, $label, $day])
         <path d="M{{ $n($x) }} {{ $day ? 2 : 22 }}V{{ $n($cloth->height) }}" stroke="{{ $day ? '#1d2433' : '#d8d0c0' }}"/>
-        @if ($cloth->zoom !== App\Plan\Zoom::Week || $day)<text x="{{ $n($day ? $x + 4 : min($x, Cloth::WIDTH - 18)) }}" y="16" font-size="13" text-anchor="{{ $day ? 'start' : 'middle' }}" @if ($day) font-weight="700" @endif>{{ $label }}</text>@endif
+        @if ($cloth->zoom !== App\Plan\Chart\Zoom::Week || $day)<text x="{{ $n($day ? $x + 4 : min($x, Cloth::WIDTH - 18)) }}" y="16" font-size="13" text-anchor="{{ $day ? 'start' : 'middle' }}" @if ($day) font-weight="700" @endif>{{ $label }}</text>@endif
     @endforeach
     @foreach ($cloth->lanes as $machine => $folds)
         @php

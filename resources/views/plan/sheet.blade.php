@@ -1,14 +1,14 @@
 @php
     $at = static fn (int $s) => App\Shop\ShopClock::time($s);
-    $to = static fn (array $changed) => route('plan.show', array_filter(['zoom' => $cloth->zoom === App\Plan\Zoom::Day ? null : $cloth->zoom->value, 'day' => $cloth->offset ?: null, ...$changed]));
+    $to = static fn (array $changed) => route('plan.show', array_filter(['zoom' => $cloth->zoom === App\Plan\Chart\Zoom::Day ? null : $cloth->zoom->value, 'day' => $cloth->offset ?: null, ...$changed]));
 @endphp
 <div id="plan" data-moves="{{ route('plan.moves') }}" data-consequence="{{ route('plan.consequence') }}" data-version="{{ $version }}" data-day="{{ $cloth->offset }}" data-zoom="{{ $cloth->zoom->value }}" data-token="{{ csrf_token() }}" data-focus="{{ $focus }}">
     @if ($problem)<p class="note note-now mb-3" role="alert">{{ $problem }}</p>@endif
     <div class="mb-3 flex flex-wrap items-center gap-3">
-        @if ($cloth->offset > 0)<a class="btn" href="{{ $to(['day' => $cloth->offset - 1]) }}" data-key="p">{{ $cloth->zoom === App\Plan\Zoom::Day ? 'Day before' : 'Before' }} <kbd>p</kbd></a>@endif
+        @if ($cloth->offset > 0)<a class="btn" href="{{ $to(['day' => $cloth->offset - 1]) }}" data-key="p">{{ $cloth->zoom === App\Plan\Chart\Zoom::Day ? 'Day before' : 'Before' }} <kbd>p</kbd></a>@endif
         <h1 class="text-lg">{{ $cloth->title() }}</h1>
-        <a class="btn" href="{{ $to(['day' => $cloth->offset + 1]) }}" data-key="n">{{ $cloth->zoom === App\Plan\Zoom::Day ? 'Day after' : 'After' }} <kbd>n</kbd></a>
-        <div class="flex gap-1" role="group" aria-label="How much is shown">@foreach (App\Plan\Zoom::cases() as $one)<a href="{{ $to(['zoom' => $one->value, 'day' => null]) }}" @if ($one === $cloth->zoom) aria-current="true" @endif @class(['btn btn-small', 'btn-main' => $one === $cloth->zoom]) data-key="{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}" data-does="Show {{ strtolower($one->label()) }}">{{ $one->label() }} <kbd>{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}</kbd></a>@endforeach</div>
+        <a class="btn" href="{{ $to(['day' => $cloth->offset + 1]) }}" data-key="n">{{ $cloth->zoom === App\Plan\Chart\Zoom::Day ? 'Day after' : 'After' }} <kbd>n</kbd></a>
+        <div class="flex gap-1" role="group" aria-label="How much is shown">@foreach (App\Plan\Chart\Zoom::cases() as $one)<a href="{{ $to(['zoom' => $one->value, 'day' => null]) }}" @if ($one === $cloth->zoom) aria-current="true" @endif @class(['btn btn-small', 'btn-main' => $one === $cloth->zoom]) data-key="{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}" data-does="Show {{ strtolower($one->label()) }}">{{ $one->label() }} <kbd>{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}</kbd></a>@endforeach</div>
         <nav class="tabs ml-auto" aria-label="Of the plan"><a href="{{ route('plan.ask') }}" data-key="q" data-does="Questions to the plan">Questions <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}" data-key="k" data-does="Days off, machines down, calendars">Calendar <kbd>k</kbd></a></nav>
         <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version" value="{{ $version }}"><button class="btn" data-key="z" data-does="Undo the last change">Undo <kbd>z</kbd></button></form>
         <form method="post" action="{{ route('plan.propose') }}">@csrf<button class="btn btn-main" data-key="f">Find a better plan <kbd>f</kbd></button></form>

@@ -21,7 +21,7 @@
                                 <td class="num">{{ round($want->widthMm) }} × {{ round($want->heightMm) }}</td>
                                 <td class="num">{{ $want->count }}</td>
                                 <td class="text-sm">
-                                    @foreach ($cuts as $cut)<span class="block">{{ $cut->count }} from @if ($cut->from->form === Hakama\Setup\StockForm::Roll) the roll of {{ round($cut->from->widthMm) }}: {{ $cut->across }} side by side, {{ round($cut->lengthMm) }} mm of it@else {{ ctype_digit($cut->from->id) ? '' : $cut->from->id.', ' }}{{ $cut->from->form->label() }}s of {{ round($cut->from->widthMm) }} × {{ round($cut->from->lengthMm) }}@endif @foreach ($cut->leaves as $leaf); keep {{ $leaf->count > 1 ? $leaf->count.' × ' : '' }}{{ round($leaf->widthMm) }} × {{ round($leaf->lengthMm) }}@endforeach</span>@endforeach
+                                    @foreach ($cuts as $cut)<span class="block">{{ $cut->count }} from @if ($cut->from->form === Hakama\Setup\Backing\Backing\StockForm::Roll) the roll of {{ round($cut->from->widthMm) }}: {{ $cut->across }} side by side, {{ round($cut->lengthMm) }} mm of it@else {{ ctype_digit($cut->from->id) ? '' : $cut->from->id.', ' }}{{ $cut->from->form->label() }}s of {{ round($cut->from->widthMm) }} × {{ round($cut->from->lengthMm) }}@endif @foreach ($cut->leaves as $leaf); keep {{ $leaf->count > 1 ? $leaf->count.' × ' : '' }}{{ round($leaf->widthMm) }} × {{ round($leaf->lengthMm) }}@endforeach</span>@endforeach
                                     @if ($missing > 0)<span class="now">{{ $missing }} {{ $missing === 1 ? 'piece is' : 'pieces are' }} missing</span>@endif
                                 </td>
                                 <td class="num"><form method="post" action="{{ route('setup.cut', $code) }}">@csrf<button class="btn btn-small" @if ($loop->parent->first && $loop->first) data-key="x" @endif>Cut<span class="sr-only"> for {{ $code }}</span>@if ($loop->parent->first && $loop->first) <kbd>x</kbd>@endif</button></form></td>
@@ -46,8 +46,8 @@
             <form method="post" action="{{ route('setup.backing') }}" class="sheet mt-4 p-4">@csrf
                 <h3 class="mb-2 font-semibold">Put on the shelf</h3>
                 <div class="grid grid-cols-2 gap-3">
-                    <div><label for="kind">Kind</label><select id="kind" name="kind">@foreach (Hakama\Setup\Backing::cases() as $case)<option value="{{ $case->value }}" @selected(old('kind') === $case->value)>{{ $case->label() }}</option>@endforeach</select></div>
-                    <div><label for="form">As</label><select id="form" name="form">@foreach (Hakama\Setup\StockForm::cases() as $case)<option value="{{ $case->value }}" @selected(old('form', 'piece') === $case->value)>{{ $case->label() }}</option>@endforeach</select></div>
+                    <div><label for="kind">Kind</label><select id="kind" name="kind">@foreach (Hakama\Setup\Backing\Backing::cases() as $case)<option value="{{ $case->value }}" @selected(old('kind') === $case->value)>{{ $case->label() }}</option>@endforeach</select></div>
+                    <div><label for="form">As</label><select id="form" name="form">@foreach (Hakama\Setup\Backing\Backing\StockForm::cases() as $case)<option value="{{ $case->value }}" @selected(old('form', 'piece') === $case->value)>{{ $case->label() }}</option>@endforeach</select></div>
                     <div><label for="width">Width, mm</label><input id="width" name="width" value="{{ old('width') }}" inputmode="numeric" class="num" @error('width') aria-invalid="true" aria-describedby="wrong-width" @enderror><x-wrong field="width" /></div>
                     <div><label for="length">Length, mm</label><input id="length" name="length" value="{{ old('length') }}" inputmode="numeric" class="num"></div>
                     <div><label for="count">How many</label><input id="count" name="count" value="{{ old('count', 1) }}" inputmode="numeric" class="num"></div>

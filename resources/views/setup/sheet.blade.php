@@ -51,7 +51,7 @@
             @if ($sheet->tube->hoopings->obstacle())<p class="note note-now mb-2" role="alert">{{ $sheet->tube->hoopings->obstacle() }}</p>@endif
             <table>
                 <thead><tr><th class="num">Hooping</th><th>Sewn there</th><th class="num">From, mm</th><th class="num">To, mm</th><th>Template mark</th></tr></thead>
-                <tbody>@foreach ($sheet->tube->hoopings->hoopings as $i => $hooping)<tr><td class="num">{{ $i + 1 }}</td><td>{{ implode('; ', array_column($hooping->motifs, 'name')) }}</td><td class="num">{{ round($hooping->fromMm) }}</td><td class="num">{{ round($hooping->toMm) }}</td><td>{{ Hakama\Setup\Inches::beside($hooping->markMm) }} from the {{ $sheet->tube->end }}, on the outer seam or crease</td></tr>@endforeach</tbody>
+                <tbody>@foreach ($sheet->tube->hoopings->hoopings as $i => $hooping)<tr><td class="num">{{ $i + 1 }}</td><td>{{ implode('; ', array_column($hooping->motifs, 'name')) }}</td><td class="num">{{ round($hooping->fromMm) }}</td><td class="num">{{ round($hooping->toMm) }}</td><td>{{ Hakama\Setup\Placement\Inches::beside($hooping->markMm) }} from the {{ $sheet->tube->end }}, on the outer seam or crease</td></tr>@endforeach</tbody>
             </table>
             <x-because about="How this was worked out">The fewest hoopings of {{ round($sheet->tube->hoopings->reachMm) }} mm in which every motif is whole, swept from the {{ $sheet->tube->end }}. Motifs are what is sewn without a gap; reach and gap are <a href="/shop#tube_reach_mm">house rules</a>, and no frame reaches beyond its window less the margin. Other artwork at the same place of this line is laid along it in its order.</x-because>
         @endif
@@ -104,7 +104,7 @@
             ] as [$about, $label, $value])
                 <div class="flex items-baseline gap-4 border-b border-hair py-2">
                     <dt class="w-20 shrink-0 text-sm text-soft">{{ $label }}</dt>
-                    <dd><span class="text-lg font-semibold">{{ $value }}</span><br><span class="text-sm">@if ($about === 'place'){{ ucfirst(implode('; ', $advice->place->words())) }}. @endif{{ $say($about)->text }}{{ $say($about)->strength === Hakama\Setup\Strength::Must ? ' This one is firm.' : '' }}</span>
+                    <dd><span class="text-lg font-semibold">{{ $value }}</span><br><span class="text-sm">@if ($about === 'place'){{ ucfirst(implode('; ', $advice->place->words())) }}. @endif{{ $say($about)->text }}{{ $say($about)->strength === Hakama\Setup\Rules\Strength::Must ? ' This one is firm.' : '' }}</span>
                         @foreach (array_filter($advice->otherSchools, static fn ($other) => $other->about === $about) as $other)<br><span class="text-sm text-soft">Another school: {{ $other->text }} <a href="/shop#schools">Schools</a></span>@endforeach</dd>
                 </div>
             @endforeach
@@ -138,10 +138,10 @@
             <details class="mb-3 border border-hair p-3" @if ($wrongs !== [] || array_intersect(['backing', 'topper', 'needle', 'speed'], array_keys($departs)) !== []) open @endif>
                 <summary data-key="w" data-does="Choose otherwise than advised">Choose otherwise than advised <kbd>w</kbd></summary>
                 <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-2">
-                    <div><label for="c-backing">Backing</label><select id="c-backing" name="backing">@foreach (Hakama\Setup\Backing::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('backing', $choice->backing->backing->value) === $kind->value)>{{ $kind->label() }}</option>@endforeach</select><x-wrong field="backing" /></div>
+                    <div><label for="c-backing">Backing</label><select id="c-backing" name="backing">@foreach (Hakama\Setup\Backing\Backing::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('backing', $choice->backing->backing->value) === $kind->value)>{{ $kind->label() }}</option>@endforeach</select><x-wrong field="backing" /></div>
                     <div class="flex items-end gap-3"><div class="w-20"><label for="c-layers">Layers</label><input id="c-layers" name="layers" inputmode="numeric" value="{{ old('layers', $choice->backing->count) }}" class="num"></div><input type="hidden" name="adhesive" value="0"><label class="mb-2 flex items-center gap-2"><input type="checkbox" name="adhesive" value="1" @checked(old('adhesive', $choice->backing->adhesive))> one lightly stuck</label><x-wrong field="layers" /></div>
-                    <div><label for="c-needle">Needle</label><select id="c-needle" name="needle_size">@foreach (Hakama\Setup\NeedleChoice::SIZES as $size)<option @selected(old('needle_size', $choice->needle->size) === $size)>{{ $size }}</option>@endforeach</select></div>
-                    <div><label for="c-point">Point</label><select id="c-point" name="needle_point">@foreach (Hakama\Setup\NeedleChoice::POINTS as $point)<option @selected(old('needle_point', $choice->needle->point) === $point)>{{ $point }}</option>@endforeach</select></div>
+                    <div><label for="c-needle">Needle</label><select id="c-needle" name="needle_size">@foreach (Hakama\Machine\NeedleType::SIZES as $size)<option @selected(old('needle_size', $choice->needle->size) === $size)>{{ $size }}</option>@endforeach</select></div>
+                    <div><label for="c-point">Point</label><select id="c-point" name="needle_point">@foreach (Hakama\Machine\NeedleType::POINTS as $point)<option @selected(old('needle_point', $choice->needle->point) === $point)>{{ $point }}</option>@endforeach</select></div>
                     <div><label for="c-speed">Speed, stitches a minute</label><input id="c-speed" name="speed" inputmode="numeric" value="{{ old('speed', $choice->speedSpm) }}" class="num" @error('speed') aria-invalid="true" aria-describedby="wrong-speed" @enderror><x-wrong field="speed" /></div>
                     <div><input type="hidden" name="topper" value="0"><label class="mt-6 flex items-center gap-2"><input type="checkbox" name="topper" value="1" @checked(old('topper', $choice->topper))> film on top</label></div>
                 </div>

@@ -14,7 +14,7 @@
     @else
     <h2 class="mb-1">By day</h2>
     <table class="mb-8">
-        <thead><tr><th>Thread</th>@foreach ($days as $day)<th class="num">{{ App\Shop\ThreadNeed::dayLabel($day) }}</th>@endforeach @if ($later !== [])<th class="num">Later</th>@endif<th class="num">In all</th><th class="num">On the shelf</th><th>Runs short</th></tr></thead>
+        <thead><tr><th>Thread</th>@foreach ($days as $day)<th class="num">{{ App\Thread\ThreadNeed::dayLabel($day) }}</th>@endforeach @if ($later !== [])<th class="num">Later</th>@endif<th class="num">In all</th><th class="num">On the shelf</th><th>Runs short</th></tr></thead>
         <tbody>
         @foreach ($codes as $code)
             <tr><td><x-swatch :hex="$threads[$code]?->hex" />{{ $code }} {{ $threads[$code]?->name }}</td>

@@ -41,7 +41,7 @@
                 <button class="btn btn-small" aria-label="Set: {{ $question->words() }}">Set</button>
                 <x-wrong :field="$question->value" />
             </form>
-            <ul class="mt-1 text-sm text-soft">@foreach ($question->schools() as $school)<li class="pb-1" data-school="{{ $school->value }}"><strong @class(['text-ink' => $rules->school($question) === $school->value])>{{ ucfirst($school->words) }}{{ $rules->school($question) === $school->value ? ' (followed here)' : '' }}</strong> · {{ implode(' ', Hakama\Setup\SchoolTable::changes($question, $school)) }}</li>@endforeach</ul>
+            <ul class="mt-1 text-sm text-soft">@foreach ($question->schools() as $school)<li class="pb-1" data-school="{{ $school->value }}"><strong @class(['text-ink' => $rules->school($question) === $school->value])>{{ ucfirst($school->words) }}{{ $rules->school($question) === $school->value ? ' (followed here)' : '' }}</strong> · {{ implode(' ', Hakama\Setup\Rules\SchoolTable::changes($question, $school)) }}</li>@endforeach</ul>
             </div>
         @endforeach
     </div>

@@ -10,11 +10,11 @@ use Hakama\Artwork\Making;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\Template;
 use Hakama\Stitch\Bounds;
-use Hakama\Stitch\Crossing;
-use Hakama\Stitch\DoesNotFit;
+use Hakama\Stitch\Copies\DoesNotFit;
+use Hakama\Stitch\Copies\Grid;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
-use Hakama\Stitch\Grid;
+use Hakama\Stitch\Inspection\Crossing;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Spot;
@@ -33,7 +33,13 @@ final class ArtworkTest extends TestCase
     public function two_cones_that_look_the_same_are_named(): void
     {
         // #c9302c against #c0302c: below 5. The same thread twice is no pair, and navy is far from both.
-        $threads = [self::thread('A', '#c9302c'), self::thread('B', '#1f3f66'), self::thread('C', '#c0302c'), self::thread('A', '#c9302c'), null];
+        $threads = [
+            self::thread('A', '#c9302c'),
+            self::thread('B', '#1f3f66'),
+            self::thread('C', '#c0302c'),
+            self::thread('A', '#c9302c'),
+            null,
+        ];
         $findings = ColourFindings::of($threads, []);
 
         self::assertCount(1, $findings);
@@ -46,8 +52,15 @@ final class ArtworkTest extends TestCase
     #[Test]
     public function dark_thread_over_light_shows_and_light_over_dark_does_not(): void
     {
-        $over = [new Crossing(new Spot(new Point(3, 4), 50), 2, 1, 6.0), new Crossing(new Spot(new Point(5, 4), 80), 2, 1, 9.0)];
-        [$white, $navy, $grey] = [self::thread('W', '#f4f2ea'), self::thread('N', '#1d2433'), self::thread('G', '#d8d8d8')];
+        $over = [
+            new Crossing(new Spot(new Point(3, 4), 50), 2, 1, 6.0),
+            new Crossing(new Spot(new Point(5, 4), 80), 2, 1, 9.0),
+        ];
+        [$white, $navy, $grey] = [
+            self::thread('W', '#f4f2ea'),
+            self::thread('N', '#1d2433'),
+            self::thread('G', '#d8d8d8'),
+        ];
         $findings = ColourFindings::of([$white, $navy], $over);
 
         self::assertSame(FindingCode::TravelOverLight, $findings[0]->code);
@@ -62,19 +75,33 @@ final class ArtworkTest extends TestCase
     public function the_note_to_the_digitiser_holds_what_is_to_be_asked_and_where(): void
     {
         $note = DigitiserNote::of('Lantern row', 'lantern.dst', 5399, 91.24, 52, [
-            new Finding(FindingCode::LongJump, '1 jump over 7 mm without a trim.', [new Spot(new Point(7, -2.5), 12)]),
+            new Finding(FindingCode::LongJump, '1 jump over 7 mm without a trim.', [
+                new Spot(new Point(7, -2.5), 12),
+            ]),
             new Finding(FindingCode::ThreadsAlike, 'A and C differ by only 2.'),
         ]);
 
-        self::assertStringStartsWith("About “Lantern row” (lantern.dst, 5399 stitches, 91.2 × 52.0 mm):\n\n1. 1 jump over 7 mm without a trim.\n   Seen at (7.0, -2.5) at stitch 12.\n   Please put a trim", $note);
+        self::assertStringStartsWith(
+            "About “Lantern row” (lantern.dst, 5399 stitches, 91.2 × 52.0 mm):\n\n1. 1 jump over 7 mm without a trim.\n   Seen at (7.0, -2.5) at stitch 12.\n   Please put a trim",
+            $note,
+        );
         self::assertStringNotContainsString('A and C', $note, 'the rack is the shop’s own affair');
-        self::assertSame('', DigitiserNote::of('x', 'x.dst', 1, 1, 1, [new Finding(FindingCode::ThreadsAlike, 'A and C')]));
+        self::assertSame(
+            '',
+            DigitiserNote::of('x', 'x.dst', 1, 1, 1, [new Finding(FindingCode::ThreadsAlike, 'A and C')]),
+        );
     }
 
     #[Test]
     public function copies_keep_the_threads_of_their_blocks(): void
     {
-        $pattern = (new PatternBuilder('TWO'))->stitchTo(0, 20)->stitchTo(30, 20)->stop()->stitchTo(30, 60)->stitchTo(0, 60)->pattern();
+        $pattern = (new PatternBuilder('TWO'))
+            ->stitchTo(0, 20)
+            ->stitchTo(30, 20)
+            ->stop()
+            ->stitchTo(30, 60)
+            ->stitchTo(0, 60)
+            ->pattern();
         $grid = Grid::of(3, 1, 4);
 
         self::assertSame([1, 2, 1, 2, 1, 2], (new Making(grid: $grid))->of($pattern)->origins);
@@ -91,7 +118,11 @@ final class ArtworkTest extends TestCase
         $pattern = (new PatternBuilder('WIDE'))->stitchTo(0, 10)->stitchTo(400, 10)->stitchTo(400, 110)->pattern();
         $made = (new Making(Turn::Quarter, false, Grid::of(4, 1, 5), [60, 50]))->of($pattern);
 
-        self::assertEqualsWithDelta([4 * 10 + 3 * 5, 40], [$made->after->bounds->width(), $made->after->bounds->height()], 1e-6);
+        self::assertEqualsWithDelta(
+            [4 * 10 + 3 * 5, 40],
+            [$made->after->bounds->width(), $made->after->bounds->height()],
+            1e-6,
+        );
         $this->expectException(DoesNotFit::class);
         (new Making(Turn::None, false, Grid::of(4, 1, 5), [60, 50]))->of($pattern);
     }
@@ -99,7 +130,12 @@ final class ArtworkTest extends TestCase
     #[Test]
     public function one_of_a_pattern_is_the_pattern_itself(): void
     {
-        $pattern = (new PatternBuilder('SAME'))->trimTo(50, 50)->stitchTo(60, 60)->stop()->stitchTo(10, 10)->pattern();
+        $pattern = (new PatternBuilder('SAME'))
+            ->trimTo(50, 50)
+            ->stitchTo(60, 60)
+            ->stop()
+            ->stitchTo(10, 10)
+            ->pattern();
         $made = (new Making())->of($pattern);
 
         self::assertTrue($made->pattern->sewsLike($pattern));
@@ -119,11 +155,22 @@ final class ArtworkTest extends TestCase
         $large = Template::of(new Bounds(-150, 150, -250, 250), Paper::A4);
         self::assertSame([2, 3], [$large->columns, $large->rows]);
         [$first, $second] = $large->tiles;
-        self::assertEqualsWithDelta(176, $first->onPaper(new Point(0, 0))->x - $second->onPaper(new Point(0, 0))->x, 1e-9, '186 less the overlap');
+        self::assertEqualsWithDelta(
+            176,
+            $first->onPaper(new Point(0, 0))->x - $second->onPaper(new Point(0, 0))->x,
+            1e-9,
+            '186 less the overlap',
+        );
         // Every place of the design lies on at least one sheet's area, 10 mm of them on two.
         for ($x = -150.0; $x <= 150; $x += 7.5) {
             for ($y = -250.0; $y <= 250; $y += 12.5) {
-                $on = array_filter($large->tiles, static fn($tile): bool => $x >= $tile->left - 1e-9 && $x <= $tile->left + $large->areaWidthMm() + 1e-9 && $y <= $tile->top + 1e-9 && $y >= $tile->top - $large->areaHeightMm() - 1e-9);
+                $on = array_filter(
+                    $large->tiles,
+                    static fn($tile): bool => $x >= $tile->left - 1e-9
+                        && $x <= $tile->left + $large->areaWidthMm() + 1e-9
+                        && $y <= $tile->top + 1e-9
+                        && $y >= $tile->top - $large->areaHeightMm() - 1e-9,
+                );
                 self::assertNotSame([], $on, "({$x}, {$y})");
             }
         }
@@ -132,15 +179,28 @@ final class ArtworkTest extends TestCase
     #[Test]
     public function a_thread_runs_short_at_the_batch_that_finds_too_little(): void
     {
-        $forecast = ShelfForecast::of(['navy' => 500, 'red' => 100], [
-            new ThreadDemand('navy', 300, 200, 'B-2'), new ThreadDemand('navy', 150, 100, 'B-1'), new ThreadDemand('navy', 80, 300, 'B-3'),
-            new ThreadDemand('navy', 10, 400, 'B-4'), new ThreadDemand('red', 100, 100, 'B-1'), new ThreadDemand('gone', 1, 50, 'B-1'),
-        ]);
+        $forecast = ShelfForecast::of(
+            ['navy' => 500, 'red' => 100],
+            [
+                new ThreadDemand('navy', 300, 200, 'B-2'),
+                new ThreadDemand('navy', 150, 100, 'B-1'),
+                new ThreadDemand('navy', 80, 300, 'B-3'),
+                new ThreadDemand('navy', 10, 400, 'B-4'),
+                new ThreadDemand('red', 100, 100, 'B-1'),
+                new ThreadDemand('gone', 1, 50, 'B-1'),
+            ],
+        );
 
-        self::assertSame(['navy' => 'B-3', 'gone' => 'B-1'], array_map(static fn(ThreadDemand $demand): string => $demand->for, array_reverse($forecast->short)));
+        self::assertSame(
+            ['navy' => 'B-3', 'gone' => 'B-1'],
+            array_map(static fn(ThreadDemand $demand): string => $demand->for, array_reverse($forecast->short)),
+        );
         self::assertEqualsWithDelta(['navy' => -40.0, 'red' => 0.0, 'gone' => -1.0], $forecast->left, 1e-9);
         self::assertEqualsWithDelta(540, $forecast->needed['navy'], 1e-9);
-        self::assertSame([0, 1, 1, 2], array_map(static fn(float $m): int => ShelfForecast::bobbins($m, 90), [0.0, 1.0, 90.0, 90.1]));
+        self::assertSame(
+            [0, 1, 1, 2],
+            array_map(static fn(float $m): int => ShelfForecast::bobbins($m, 90), [0.0, 1.0, 90.0, 90.1]),
+        );
     }
 
     #[Test]

@@ -12,8 +12,8 @@ use Hakama\Artwork\StopAction;
 use Hakama\Artwork\StopSheet;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
-use Hakama\Stitch\Placement;
 use Hakama\Stitch\Tape\TapeReader;
+use Hakama\Stitch\Transform;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -23,11 +23,22 @@ final class StopSheetTest extends TestCase
     #[Test]
     public function the_machine_halts_after_placement_line_and_tack_down_and_at_no_ordinary_change(): void
     {
-        $sheet = StopSheet::of([new SheetBlock(82, Role::Placement), new SheetBlock(82, Role::TackDown), new SheetBlock(401, Role::Cover), new SheetBlock(165)]);
+        $sheet = StopSheet::of([
+            new SheetBlock(82, Role::Placement),
+            new SheetBlock(82, Role::TackDown),
+            new SheetBlock(401, Role::Cover),
+            new SheetBlock(165),
+        ]);
 
         self::assertSame([82, 164], $sheet->halts());
-        self::assertSame([StopAction::LayCloth, StopAction::TrimCloth, StopAction::GoOn, null], array_map(static fn(Step $step): ?StopAction => $step->action, $sheet->steps));
-        self::assertSame([[1, 82], [83, 164], [165, 565], [566, 730]], array_map(static fn(Step $step): array => [$step->from, $step->to], $sheet->steps));
+        self::assertSame(
+            [StopAction::LayCloth, StopAction::TrimCloth, StopAction::GoOn, null],
+            array_map(static fn(Step $step): ?StopAction => $step->action, $sheet->steps),
+        );
+        self::assertSame(
+            [[1, 82], [83, 164], [165, 565], [566, 730]],
+            array_map(static fn(Step $step): array => [$step->from, $step->to], $sheet->steps),
+        );
     }
 
     #[Test]
@@ -50,23 +61,33 @@ final class StopSheetTest extends TestCase
     {
         $sheet = StopSheet::of([new SheetBlock(10), new SheetBlock(5)]);
 
-        self::assertSame([1, 1, 2, null], [$sheet->at(1)?->block, $sheet->at(10)?->block, $sheet->at(11)?->block, $sheet->at(16)?->block]);
+        self::assertSame(
+            [1, 1, 2, null],
+            [$sheet->at(1)?->block, $sheet->at(10)?->block, $sheet->at(11)?->block, $sheet->at(16)?->block],
+        );
     }
 
     #[Test]
     public function placement_tack_down_and_cover_are_read_from_the_shapes_of_a_leaf_whichever_way_it_lies(): void
     {
-        $leaf = (new TapeReader())->fromString((string) file_get_contents(dirname(__DIR__, 2).'/fixtures/tapes/leaf-applique.dst'));
+        $leaf = (new TapeReader())->fromString(
+            (string) file_get_contents(dirname(__DIR__, 2).'/fixtures/tapes/leaf-applique.dst'),
+        );
 
-        foreach ([new Placement(), new Placement(Turn::Quarter, true, 333, -90)] as $placement) {
-            self::assertSame([Role::Placement, Role::TackDown, Role::Cover, Role::Sew], ProposedRoles::of($leaf->placed($placement)));
+        foreach ([new Transform(), new Transform(Turn::Quarter, true, 333, -90)] as $placement) {
+            self::assertSame(
+                [Role::Placement, Role::TackDown, Role::Cover, Role::Sew],
+                ProposedRoles::of($leaf->placed($placement)),
+            );
         }
     }
 
     #[Test]
     public function fills_and_lone_outlines_are_only_sewn(): void
     {
-        $badge = (new TapeReader())->fromString((string) file_get_contents(dirname(__DIR__, 2).'/fixtures/tapes/badge.dst'));
+        $badge = (new TapeReader())->fromString(
+            (string) file_get_contents(dirname(__DIR__, 2).'/fixtures/tapes/badge.dst'),
+        );
         self::assertSame([Role::Sew, Role::Sew, Role::Sew], ProposedRoles::of($badge));
 
         // Two outlines that lie apart: neither holds the other's cloth.
@@ -86,7 +107,10 @@ final class StopSheetTest extends TestCase
             self::along($builder->stop(), $corners, 4, 30);
         }
 
-        self::assertSame([Role::Placement, Role::TackDown, Role::Cover, Role::Placement, Role::TackDown, Role::Cover], ProposedRoles::of($builder->pattern()));
+        self::assertSame(
+            [Role::Placement, Role::TackDown, Role::Cover, Role::Placement, Role::TackDown, Role::Cover],
+            ProposedRoles::of($builder->pattern()),
+        );
     }
 
     #[Test]
@@ -133,7 +157,10 @@ final class StopSheetTest extends TestCase
             for ($at = $step; $at <= $length; $at += $step) {
                 $side = -$side;
                 [$alongX, $alongY] = [($toX - $fromX) / $length, ($toY - $fromY) / $length];
-                $builder->stitchTo((int) round($fromX + $alongX * $at - $alongY * $side * $width / 2), (int) round($fromY + $alongY * $at + $alongX * $side * $width / 2));
+                $builder->stitchTo(
+                    (int) round($fromX + $alongX * $at - ($alongY * $side * $width) / 2),
+                    (int) round($fromY + $alongY * $at + ($alongX * $side * $width) / 2),
+                );
             }
         }
     }

@@ -31,7 +31,10 @@ final class BatchRunTest extends TestCase
         $run = $run->after($this->event(K::Sewn, [1, 2], stitch: 500));
         $run = $run->after($this->event(K::PieceDone, [1, 2]));
         self::assertSame([Stage::Ready, [1, 2]], [$run->stage, $run->done]);
-        $run = $run->after($this->event(K::LoadStarted, [3]))->after($this->event(K::Sewn, [3]))->after($this->event(K::PieceDone, [3]));
+        $run = $run
+            ->after($this->event(K::LoadStarted, [3]))
+            ->after($this->event(K::Sewn, [3]))
+            ->after($this->event(K::PieceDone, [3]));
         self::assertSame([Stage::Finished, [1, 2, 3], 2], [$run->stage, $run->done, $run->load]);
     }
 
@@ -60,7 +63,9 @@ final class BatchRunTest extends TestCase
     public function the_same_event_sent_twice_counts_once(): void
     {
         $done = $this->event(K::PieceDone, [1]);
-        $run = $this->sewing([1])->after($this->event(K::Sewn, [1]))->after($done);
+        $run = $this->sewing([1])
+            ->after($this->event(K::Sewn, [1]))
+            ->after($done);
         $again = $run->after($done);
 
         self::assertSame($run, $again);
@@ -74,13 +79,18 @@ final class BatchRunTest extends TestCase
         self::assertSame([Stage::Sewing, [1], [2]], [$run->stage, $run->onFrame, $run->waiting()]);
         $run = $run->after($this->event(K::PieceSpoiled, [1], cause: SpoilCause::Puckering));
         self::assertSame([Stage::Ready, [1, 2]], [$run->stage, $run->waiting()]);
-        self::assertSame([SpoilCause::FrameStruck, SpoilCause::Puckering], array_map(static fn(Event $e): ?SpoilCause => $e->cause, $run->spoils));
+        self::assertSame(
+            [SpoilCause::FrameStruck, SpoilCause::Puckering],
+            array_map(static fn(Event $e): ?SpoilCause => $e->cause, $run->spoils),
+        );
     }
 
     #[Test]
     public function hooped_pieces_go_on_the_machine_first(): void
     {
-        $run = BatchRun::start([1, 2, 3])->after($this->event(K::PreflightDone))->after($this->event(K::PieceHooped, [3]));
+        $run = BatchRun::start([1, 2, 3])
+            ->after($this->event(K::PreflightDone))
+            ->after($this->event(K::PieceHooped, [3]));
 
         self::assertSame([3, 1], $run->nextLoad(2));
         self::assertSame([], $run->after($this->event(K::LoadStarted, [3, 1]))->hooped);
@@ -93,8 +103,16 @@ final class BatchRunTest extends TestCase
             [BatchRun::start([1]), $this->event(K::LoadStarted, [1]), 'the preflight list is still open'],
             [$this->sewing([1]), $this->event(K::PieceDone, [1]), 'the machine is sewing'],
             [$this->sewing([1]), $this->event(K::Resumed), 'the machine is sewing'],
-            [$this->sewing([1])->after($this->event(K::Stopped)), $this->event(K::Sewn, [1]), 'the machine is halted'],
-            [$this->sewing([1])->after($this->event(K::Sewn, [1])), $this->event(K::ThreadBroke), 'waits to be taken off'],
+            [
+                $this->sewing([1])->after($this->event(K::Stopped)),
+                $this->event(K::Sewn, [1]),
+                'the machine is halted',
+            ],
+            [
+                $this->sewing([1])->after($this->event(K::Sewn, [1])),
+                $this->event(K::ThreadBroke),
+                'waits to be taken off',
+            ],
             [$this->sewing([1]), $this->event(K::PieceSpoiled, [9]), 'Piece 9 is not in this load'],
         ];
         foreach ($refused as [$run, $event, $why]) {
@@ -110,7 +128,14 @@ final class BatchRunTest extends TestCase
     #[Test]
     public function the_same_events_always_give_the_same_run(): void
     {
-        $events = [$this->event(K::PreflightDone), $this->event(K::LoadStarted, [1]), $this->event(K::ThreadBroke, stitch: 5), $this->event(K::Resumed), $this->event(K::Sewn, [1], 9), $this->event(K::PieceDone, [1])];
+        $events = [
+            $this->event(K::PreflightDone),
+            $this->event(K::LoadStarted, [1]),
+            $this->event(K::ThreadBroke, stitch: 5),
+            $this->event(K::Resumed),
+            $this->event(K::Sewn, [1], 9),
+            $this->event(K::PieceDone, [1]),
+        ];
 
         self::assertEquals(BatchRun::of([1, 2], $events), BatchRun::of([1, 2], [...$events, ...$events]));
     }
@@ -123,7 +148,10 @@ final class BatchRunTest extends TestCase
             new Entry('2026-03-04', 'M2', '8', 500, 1, ['puckering' => 1, 'off_place' => 3], 400, 440),
         ]);
 
-        self::assertSame([1500, 3, 5, ['off_place' => 3, 'puckering' => 2]], [$sum->stitches, $sum->done, $sum->spoiledPieces(), $sum->spoiled]);
+        self::assertSame(
+            [1500, 3, 5, ['off_place' => 3, 'puckering' => 2]],
+            [$sum->stitches, $sum->done, $sum->spoiledPieces(), $sum->spoiled],
+        );
         self::assertEqualsWithDelta(1.1, $sum->overPlan(), 1e-9);
         self::assertNull(Sum::of('', '', '', [])->overPlan());
     }
@@ -131,7 +159,9 @@ final class BatchRunTest extends TestCase
     /** @param list<int> $load */
     private function sewing(array $load): BatchRun
     {
-        return BatchRun::start($load)->after($this->event(K::PreflightDone))->after($this->event(K::LoadStarted, $load));
+        return BatchRun::start($load)
+            ->after($this->event(K::PreflightDone))
+            ->after($this->event(K::LoadStarted, $load));
     }
 
     /** @param list<int> $pieces */

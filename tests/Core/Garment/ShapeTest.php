@@ -16,9 +16,9 @@ use Hakama\Garment\Size;
 use Hakama\Garment\StartingMeasures;
 use Hakama\Garment\Style;
 use Hakama\Garment\Surface;
-use Hakama\Setup\Edge;
-use Hakama\Setup\Marked;
-use Hakama\Setup\Place;
+use Hakama\Setup\Placement\Edge;
+use Hakama\Setup\Placement\MarkedPlacement;
+use Hakama\Setup\Placement\Placement;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use PHPUnit\Framework\Attributes\Test;
@@ -29,7 +29,11 @@ final class ShapeTest extends TestCase
     #[Test]
     public function a_front_is_as_wide_and_as_long_as_it_was_measured(): void
     {
-        $shape = Shape::of(Garment::Tee, Position::FullFront, new Measures(['chest_width' => 500.0, 'body_length' => 700.0]));
+        $shape = Shape::of(
+            Garment::Tee,
+            Position::FullFront,
+            new Measures(['chest_width' => 500.0, 'body_length' => 700.0]),
+        );
         $body = array_filter($shape->outline, static fn(Point $p): bool => $p->y <= -500);
 
         self::assertSame([-250.0, 250.0], [min(array_column($body, 'x')), max(array_column($body, 'x'))]);
@@ -45,11 +49,17 @@ final class ShapeTest extends TestCase
     {
         $apron = Shape::of(Garment::Bag, Position::Centre, new Measures(['width' => 400.0, 'height' => 300.0]));
 
-        foreach ([[0, 0, true], [199, 149, true], [200, 0, true], [201, 0, false], [0, -151, false], [-200, -150, true]] as [$x, $y, $on]) {
+        foreach (
+            [[0, 0, true], [199, 149, true], [200, 0, true], [201, 0, false], [0, -151, false], [-200, -150, true]] as [$x, $y, $on]
+        ) {
             self::assertSame($on, $apron->holds(new Point($x, $y)), "{$x}, {$y}");
         }
         // Between the sleeve and the body of a tee there is no cloth.
-        $tee = Shape::of(Garment::Tee, Position::FullFront, new Measures(['chest_width' => 500.0, 'body_length' => 700.0, 'sleeve_length' => 200.0]));
+        $tee = Shape::of(
+            Garment::Tee,
+            Position::FullFront,
+            new Measures(['chest_width' => 500.0, 'body_length' => 700.0, 'sleeve_length' => 200.0]),
+        );
         self::assertFalse($tee->holds(new Point(300, -350)));
         self::assertFalse($tee->holds(new Point(0, -40)), 'in the neck');
     }
@@ -75,18 +85,48 @@ final class ShapeTest extends TestCase
     {
         $design = ConvexHull::of([new Point(10, 10), new Point(70, 10), new Point(70, 50), new Point(10, 50)]);
         $tee = Shape::of(Garment::Tee, Position::LeftChest, new Measures(['chest_width' => 500.0]));
-        $chest = Marked::on($tee, new Place(Datum::ShoulderAtNeck, Edge::Middle, 200, 100, 'centre front'), $design);
+        $chest = MarkedPlacement::on(
+            $tee,
+            new Placement(Datum::ShoulderAtNeck, Edge::Middle, 200, 100, 'centre front'),
+            $design,
+        );
 
         // The wearer's left is on the right of whoever looks at it.
         self::assertEquals(new Point(100, -200), $chest->centre);
-        self::assertEquals([70.0, 130.0, -220.0, -180.0], [$chest->hull->bounds()->left, $chest->hull->bounds()->right, $chest->hull->bounds()->bottom, $chest->hull->bounds()->top]);
+        self::assertEquals(
+            [70.0, 130.0, -220.0, -180.0],
+            [
+                $chest->hull->bounds()->left,
+                $chest->hull->bounds()->right,
+                $chest->hull->bounds()->bottom,
+                $chest->hull->bounds()->top,
+            ],
+        );
         self::assertTrue($chest->isOnCloth());
-        $front = Marked::on($tee, new Place(Datum::NeckSeam, Edge::Upper, 75, 0, 'on the centre front'), $design);
+        $front = MarkedPlacement::on(
+            $tee,
+            new Placement(Datum::NeckSeam, Edge::Upper, 75, 0, 'on the centre front'),
+            $design,
+        );
         self::assertEquals([new Point(0, -155), new Point(0, -175)], [$front->measured, $front->centre]);
         // 100 along the bisector of the lower right corner, 15 mm of edging: 70.71 in from both edgings.
-        $corner = Marked::on(Shape::of(Garment::Towel, Position::Corner, new Measures(['width' => 500.0, 'height' => 1000.0])), new Place(Datum::CornerInside, Edge::Middle, 100, 0, 'on the bisector'), $design);
-        self::assertEqualsWithDelta([250 - 15 - 70.7107, -500 + 15 + 70.7107], [$corner->centre->x, $corner->centre->y], 0.001);
-        self::assertFalse(Marked::on($tee, new Place(Datum::ShoulderAtNeck, Edge::Middle, 200, 230, 'centre front'), $design)->isOnCloth());
+        $corner = MarkedPlacement::on(
+            Shape::of(Garment::Towel, Position::Corner, new Measures(['width' => 500.0, 'height' => 1000.0])),
+            new Placement(Datum::CornerInside, Edge::Middle, 100, 0, 'on the bisector'),
+            $design,
+        );
+        self::assertEqualsWithDelta(
+            [250 - 15 - 70.7107, -500 + 15 + 70.7107],
+            [$corner->centre->x, $corner->centre->y],
+            0.001,
+        );
+        self::assertFalse(
+            MarkedPlacement::on(
+                $tee,
+                new Placement(Datum::ShoulderAtNeck, Edge::Middle, 200, 230, 'centre front'),
+                $design,
+            )->isOnCloth(),
+        );
     }
 
     #[Test]
@@ -95,18 +135,36 @@ final class ShapeTest extends TestCase
         foreach (Garment::cases() as $garment) {
             self::assertNotSame([], StartingMeasures::of($garment, Size::M)->all());
         }
-        self::assertSame([420.0, 520.0, 770.0], array_map(static fn(Size $size): ?float => StartingMeasures::of(Garment::Tee, $size)->mm(Measure::ChestWidth), [Size::XS, Size::M, Size::XXXXL]));
+        self::assertSame(
+            [420.0, 520.0, 770.0],
+            array_map(
+                static fn(Size $size): ?float => StartingMeasures::of(Garment::Tee, $size)->mm(Measure::ChestWidth),
+                [Size::XS, Size::M, Size::XXXXL],
+            ),
+        );
         self::assertNull(StartingMeasures::of(Garment::Towel, Size::One)->mm(Measure::ChestWidth));
-        $style = new Style('Landing', Garment::Polo, Fabric::Pique, measures: ['M' => new Measures(['chest_width' => 541.0])]);
-        self::assertSame([541.0, null], [$style->on(Size::M)->mm(Measure::ChestWidth), $style->on(Size::L)->mm(Measure::ChestWidth)]);
-        self::assertSame([Surface::Smooth, Surface::Pile, Surface::Ribbed, Surface::Quilted], array_map(Surface::of(...), [Fabric::Pique, Fabric::Plush, Fabric::RibKnit, Fabric::Quilted]));
+        $style = new Style(
+            'Landing',
+            Garment::Polo,
+            Fabric::Pique,
+            measures: ['M' => new Measures(['chest_width' => 541.0])],
+        );
+        self::assertSame(
+            [541.0, null],
+            [$style->on(Size::M)->mm(Measure::ChestWidth), $style->on(Size::L)->mm(Measure::ChestWidth)],
+        );
+        self::assertSame(
+            [Surface::Smooth, Surface::Pile, Surface::Ribbed, Surface::Quilted],
+            array_map(Surface::of(...), [Fabric::Pique, Fabric::Plush, Fabric::RibKnit, Fabric::Quilted]),
+        );
     }
 
     /** @param list<Point> $outline */
     private static function crossesItself(array $outline): bool
     {
         $n = count($outline);
-        $side = static fn(Point $a, Point $b, Point $p): float => ($b->x - $a->x) * ($p->y - $a->y) - ($b->y - $a->y) * ($p->x - $a->x);
+        $side = static fn(Point $a, Point $b, Point $p): float => ($b->x - $a->x) * ($p->y - $a->y) -
+            ($b->y - $a->y) * ($p->x - $a->x);
         for ($i = 0; $i < $n; $i++) {
             for ($j = $i + 2; $j < $n; $j++) {
                 if ($i === 0 && $j === $n - 1) {

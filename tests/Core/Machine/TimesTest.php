@@ -9,7 +9,7 @@ use Hakama\Machine\Rack;
 use Hakama\Machine\RunTime;
 use Hakama\Machine\RunTimeRules;
 use Hakama\Machine\SpeedCurve;
-use Hakama\Stitch\StitchLengths;
+use Hakama\Stitch\Figures\StitchLengths;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -21,7 +21,9 @@ final class TimesTest extends TestCase
     {
         $curve = SpeedCurve::usual(1000);
 
-        foreach ([[0.5, 1000], [3, 1000], [4, 925], [5, 850], [6, 775], [7, 700], [9.85, 575], [12.7, 450], [20, 450]] as [$length, $spm]) {
+        foreach (
+            [[0.5, 1000], [3, 1000], [4, 925], [5, 850], [6, 775], [7, 700], [9.85, 575], [12.7, 450], [20, 450]] as [$length, $spm]
+        ) {
             self::assertEqualsWithDelta($spm, $curve->spmAt($length), 1e-9, "{$length} mm");
         }
     }
@@ -31,13 +33,25 @@ final class TimesTest extends TestCase
     {
         // 600 stitches of 2 mm and 100 of 6 mm, set to 800 on a machine of 1000: the long ones run at 775.
         $lengths = StitchLengths::of([20 ** 2 => 600, 60 ** 2 => 100]);
-        $time = RunTime::of($lengths, changes: 2, trims: 3, setSpm: 800, curve: SpeedCurve::usual(1000), heads: 2, handStops: 1);
+        $time = RunTime::of(
+            $lengths,
+            changes: 2,
+            trims: 3,
+            setSpm: 800,
+            curve: SpeedCurve::usual(1000),
+            heads: 2,
+            handStops: 1,
+        );
 
-        self::assertEqualsWithDelta(600 * 60 / 800 + 100 * 60 / 775, $time->sewingS, 1e-9);
-        self::assertEqualsWithDelta([14.0, 18.0, 9.0, 30.0], [$time->changesS, $time->trimsS, $time->rampsS, $time->stopsS], 1e-9);
+        self::assertEqualsWithDelta((600 * 60) / 800 + (100 * 60) / 775, $time->sewingS, 1e-9);
+        self::assertEqualsWithDelta(
+            [14.0, 18.0, 9.0, 30.0],
+            [$time->changesS, $time->trimsS, $time->rampsS, $time->stopsS],
+            1e-9,
+        );
         self::assertEqualsWithDelta(2 * 0.7 * 0.05 * 90, $time->breaksS, 1e-9);
         self::assertEqualsWithDelta(45 + 7.741935 + 14 + 18 + 9 + 30 + 6.3, $time->seconds(), 1e-5);
-        self::assertEqualsWithDelta(700 / $time->seconds() * 60, $time->meanSpm(), 1e-9);
+        self::assertEqualsWithDelta((700 / $time->seconds()) * 60, $time->meanSpm(), 1e-9);
     }
 
     #[Test]
@@ -53,7 +67,10 @@ final class TimesTest extends TestCase
         [$h, $H, $W, $S] = [2, 90, 40, 300];
         for ($n = 1; $n <= 6; $n++) {
             self::assertSame($n * ($h * $H + $W + $S), (new BatchTime($n * $h, $h, 1, $H, $W, $S))->seconds());
-            self::assertSame($h * $H + $n * ($W + $S) + ($n - 1) * max(0, $h * $H - $S), (new BatchTime($n * $h, $h, 2, $H, $W, $S))->seconds());
+            self::assertSame(
+                $h * $H + $n * ($W + $S) + ($n - 1) * max(0, $h * $H - $S),
+                (new BatchTime($n * $h, $h, 2, $H, $W, $S))->seconds(),
+            );
         }
         // Hooping that takes longer than sewing is waited for.
         self::assertSame(2 * 200 + 3 * (40 + 300) + 2 * 100, (new BatchTime(6, 2, 2, 200, 40, 300))->seconds());

@@ -37,10 +37,24 @@ final class PinAdviceTest extends TestCase
     public function what_is_pinned_already_or_used_once_is_not_advised_and_sizes_are_kept(): void
     {
         $history = self::batches(['white'], ['a'], ['b'], ['c'], ['white'], ['d'], ['e'], ['f'], ['white']);
-        self::assertSame([], PinAdvice::of(Rack::of(2, [1 => 'white'], [1]), $history, new ThreadNeeds(), known: 2)->pins);
-        self::assertSame([], PinAdvice::of(Rack::of(2), self::batches(['white'], ['a'], ['b']), new ThreadNeeds(), known: 2)->pins);
+        self::assertSame(
+            [],
+            PinAdvice::of(Rack::of(2, [1 => 'white'], [1]), $history, new ThreadNeeds(), known: 2)->pins,
+        );
+        self::assertSame(
+            [],
+            PinAdvice::of(Rack::of(2), self::batches(['white'], ['a'], ['b']), new ThreadNeeds(), known: 2)->pins,
+        );
         // White wants a fine needle and there is none: it cannot be loaded at all, so it is not pinned.
-        self::assertSame([], PinAdvice::of(Rack::of(2, sizes: [1 => '75/11', 2 => '75/11']), $history, new ThreadNeeds(['white' => '65/9']), known: 2)->pins);
+        self::assertSame(
+            [],
+            PinAdvice::of(
+                Rack::of(2, sizes: [1 => '75/11', 2 => '75/11']),
+                $history,
+                new ThreadNeeds(['white' => '65/9']),
+                known: 2,
+            )->pins,
+        );
     }
 
     /**
@@ -50,6 +64,10 @@ final class PinAdviceTest extends TestCase
      */
     private static function batches(array ...$blocks): array
     {
-        return array_map(static fn(array $one, int $i): Demand => new Demand("b{$i}", $one), array_values($blocks), array_keys(array_values($blocks)));
+        return array_map(
+            static fn(array $one, int $i): Demand => new Demand("b{$i}", $one),
+            array_values($blocks),
+            array_keys(array_values($blocks)),
+        );
     }
 }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -30,7 +30,11 @@ final class DispatchTest extends TestCase
             mt_srand($seed);
             $shop = RandomShop::of(mt_rand(3, 12), mt_rand(1, 4), hands: mt_rand(1, 4), goes: $seed % 3 === 0);
 
-            self::assertSame($this->slowly($shop, array_keys($shop->batches)), array_filter(Dispatch::asBooked($shop)->batches), "seed {$seed}");
+            self::assertSame(
+                $this->slowly($shop, array_keys($shop->batches)),
+                array_filter(Dispatch::asBooked($shop)->batches),
+                "seed {$seed}",
+            );
         }
     }
 
@@ -43,7 +47,11 @@ final class DispatchTest extends TestCase
             $order = array_map(static fn(Batch $batch): int => $batch->dueAt, $shop->batches);
             asort($order);
 
-            self::assertSame($this->slowly($shop, array_keys($order)), array_filter(Dispatch::byDue($shop)->batches), "seed {$seed}");
+            self::assertSame(
+                $this->slowly($shop, array_keys($order)),
+                array_filter(Dispatch::byDue($shop)->batches),
+                "seed {$seed}",
+            );
         }
     }
 
@@ -68,8 +76,14 @@ final class DispatchTest extends TestCase
         $shop = self::shop([self::batch('a', 1.2, 1, frame: 'G'), self::batch('b', 40, 1)]);
         self::assertSame(['a', 'b'], Dispatch::pressing($shop)->on('M'));
         // Of two that are as near, the one that weighs more; of two that weigh the same, the shorter.
-        self::assertSame(['b', 'a'], Dispatch::pressing(self::shop([self::batch('a', 1, 1), self::batch('b', 1, 1, weight: 3)]))->on('M'));
-        self::assertSame(['b', 'a'], Dispatch::pressing(self::shop([self::batch('a', 0.2, 3), self::batch('b', 0.2, 1)]))->on('M'));
+        self::assertSame(
+            ['b', 'a'],
+            Dispatch::pressing(self::shop([self::batch('a', 1, 1), self::batch('b', 1, 1, weight: 3)]))->on('M'),
+        );
+        self::assertSame(
+            ['b', 'a'],
+            Dispatch::pressing(self::shop([self::batch('a', 0.2, 3), self::batch('b', 0.2, 1)]))->on('M'),
+        );
     }
 
     #[Test]
@@ -77,11 +91,21 @@ final class DispatchTest extends TestCase
     {
         mt_srand(3);
         $shop = RandomShop::of(15, 3, hands: 3);
-        $lane = array_values(array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($shop->batches['B2'], $lane) === null))[0]->id;
-        foreach ([Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule) {
+        $lane = array_values(
+            array_filter(
+                $shop->lanes,
+                static fn(Lane $lane): bool => $shop->obstacle($shop->batches['B2'], $lane) === null,
+            ),
+        )[0]->id;
+        foreach (
+            [Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule
+        ) {
             $sequence = $rule($shop, new Sequence([$lane => ['B2']]));
             self::assertSame('B2', $sequence->on($lane)[0]);
-            self::assertEqualsCanonicalizing(array_keys($shop->batches), array_merge(...array_values($sequence->batches)));
+            self::assertEqualsCanonicalizing(
+                array_keys($shop->batches),
+                array_merge(...array_values($sequence->batches)),
+            );
         }
     }
 
@@ -92,7 +116,7 @@ final class DispatchTest extends TestCase
      *
      * @return array<array-key, list<string>>
      */
-    private function slowly(Shop $shop, array $order): array
+    private function slowly(Workload $shop, array $order): array
     {
         $sequence = new Sequence([]);
         foreach ($order as $id) {
@@ -115,14 +139,38 @@ final class DispatchTest extends TestCase
         return array_filter($inOrder);
     }
 
-    private static function batch(string $id, float $dueH, float $workH, string $frame = 'F', float $weight = 1.0): Batch
-    {
-        return new Batch($id, 1, ['M' => (int) ($workH * self::HOUR)], 0, 0, 1, ['white'], $frame, 0, (int) ($dueH * self::HOUR), $weight);
+    private static function batch(
+        string $id,
+        float $dueH,
+        float $workH,
+        string $frame = 'F',
+        float $weight = 1.0,
+    ): Batch {
+        return new Batch(
+            $id,
+            1,
+            ['M' => (int) ($workH * self::HOUR)],
+            0,
+            0,
+            1,
+            ['white'],
+            $frame,
+            0,
+            (int) ($dueH * self::HOUR),
+            $weight,
+        );
     }
 
     /** @param list<Batch> $batches */
-    private static function shop(array $batches): Shop
+    private static function shop(array $batches): Workload
     {
-        return new Shop(0, [new Lane('M', 1, Rack::of(2, [1 => 'white']), 'flat', 'F', Hours::of([[0, 100 * self::HOUR]]))], [new FrameStock('F', 'flat', 2), new FrameStock('G', 'flat', 2)], $batches, new Changeover(180, 240, 150), Hands::always(2));
+        return new Workload(
+            0,
+            [new Lane('M', 1, Rack::of(2, [1 => 'white']), 'flat', 'F', Hours::of([[0, 100 * self::HOUR]]))],
+            [new FrameStock('F', 'flat', 2), new FrameStock('G', 'flat', 2)],
+            $batches,
+            new Changeover(180, 240, 150),
+            Hands::always(2),
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use Hakama\Plan\Hands;
+use Hakama\Calendar\Hands;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -17,7 +17,10 @@ final class HandsTest extends TestCase
     {
         $hands = Hands::of(2, 3);
 
-        self::assertSame([6, 6, 6, []], [$hands->at(PHP_INT_MIN), $hands->at(PHP_INT_MAX), $hands->most(), $hands->nobody]);
+        self::assertSame(
+            [6, 6, 6, []],
+            [$hands->at(PHP_INT_MIN), $hands->at(PHP_INT_MAX), $hands->most(), $hands->nobody],
+        );
         self::assertEquals(Hands::always(6), $hands);
     }
 
@@ -27,7 +30,10 @@ final class HandsTest extends TestCase
         // One away from 100 to 300, a helper from 200 to 400: 2, 1, 2, 3, 2 people.
         $hands = Hands::of(2, 3, [[100, 300, -1], [200, 400, 1]]);
 
-        self::assertSame([6, 3, 3, 6, 6, 9, 9, 6], array_map($hands->at(...), [99, 100, 199, 200, 299, 300, 399, 400]));
+        self::assertSame(
+            [6, 3, 3, 6, 6, 9, 9, 6],
+            array_map($hands->at(...), [99, 100, 199, 200, 299, 300, 399, 400]),
+        );
         self::assertSame([100, 200, 300, 400], $hands->times);
         self::assertSame(9, $hands->most());
         self::assertSame([0, 1, 4], array_map($hands->step(...), [0, 100, 500]));
@@ -67,7 +73,10 @@ final class HandsTest extends TestCase
         $hands = Hands::of(2, 3, [[100, 300, -1]]);
 
         // 6, from 50 on 9, from 100 on 6, from 200 on 3 again, from 300 on 6.
-        self::assertSame([6, 9, 9, 6, 6, 3, 6], array_map($hands->more(3, 50, 200)->at(...), [49, 50, 99, 100, 199, 200, 300]));
+        self::assertSame(
+            [6, 9, 9, 6, 6, 3, 6],
+            array_map($hands->more(3, 50, 200)->at(...), [49, 50, 99, 100, 199, 200, 300]),
+        );
         self::assertSame([6, 3, 4, 7], array_map($hands->more(1, 250)->at(...), [0, 249, 250, 300]));
         // What makes up for it exactly leaves no seam.
         self::assertSame([[6], []], [$hands->more(3, 100, 300)->counts, $hands->more(3, 100, 300)->times]);

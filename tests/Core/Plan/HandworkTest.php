@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
 use Hakama\Plan\Handwork;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -34,18 +34,37 @@ final class HandworkTest extends TestCase
     public function with_two_frames_the_next_piece_is_hooped_while_one_sews(): void
     {
         // The second is hooped from 270 on, and only swapped at 870.
-        self::assertSame([[0, 330, 1], [870, 900, 1]], self::work([new Batch('a', 2, ['M' => 600], 60, 30, 2, ['white'], 'F', 0, 9999)])->steps);
+        self::assertSame(
+            [[0, 330, 1], [870, 900, 1]],
+            self::work([new Batch('a', 2, ['M' => 600], 60, 30, 2, ['white'], 'F', 0, 9999)])->steps,
+        );
         // Hooping that takes longer than sewing goes on while the machine waits.
-        self::assertSame([[0, 180 + 200 + 30 + 100 + 100 + 30, 1]], self::work([new Batch('a', 2, ['M' => 100], 200, 30, 2, ['white'], 'F', 0, 9999)])->steps);
+        self::assertSame(
+            [[0, 180 + 200 + 30 + 100 + 100 + 30, 1]],
+            self::work([new Batch('a', 2, ['M' => 100], 200, 30, 2, ['white'], 'F', 0, 9999)])->steps,
+        );
     }
 
     #[Test]
     public function what_two_machines_want_at_once_is_more_than_one_person_has(): void
     {
-        $work = self::work([new Batch('a', 1, ['M' => 600], 60, 30, 1, ['white'], 'F', 0, 9999), new Batch('b', 1, ['N' => 600], 120, 30, 1, ['white'], 'F', 0, 9999)], ['M', 'N']);
+        $work = self::work(
+            [
+                new Batch('a', 1, ['M' => 600], 60, 30, 1, ['white'], 'F', 0, 9999),
+                new Batch('b', 1, ['N' => 600], 120, 30, 1, ['white'], 'F', 0, 9999),
+            ],
+            ['M', 'N'],
+        );
 
         self::assertSame([[0, 270, 2], [270, 330, 1]], $work->steps);
-        self::assertSame([270, 0, 600], [$work->beyond(Hands::always(1), 0, 9999), $work->beyond(Hands::always(2), 0, 9999), $work->seconds(0, 9999)]);
+        self::assertSame(
+            [270, 0, 600],
+            [
+                $work->beyond(Hands::always(1), 0, 9999),
+                $work->beyond(Hands::always(2), 0, 9999),
+                $work->seconds(0, 9999),
+            ],
+        );
         // The second person is there from 100 on.
         self::assertSame(100, $work->beyond(Hands::of(1, 1, [[100, 9999, 1]]), 0, 9999));
         self::assertSame(50, $work->beyond(Hands::of(1, 1, [[100, 9999, 1]]), 50, 9999));
@@ -57,8 +76,25 @@ final class HandworkTest extends TestCase
      */
     private static function work(array $batches, array $machines = ['M']): Handwork
     {
-        $lanes = array_map(static fn(string $id): Lane => new Lane($id, 1, Rack::of(2, [1 => 'white']), 'flat', 'F', Hours::of([[0, 36000]])), $machines);
-        $shop = new Shop(0, $lanes, [new FrameStock('F', 'flat', 4)], $batches, new Changeover(180, 240, 150), Hands::always(4));
+        $lanes = array_map(
+            static fn(string $id): Lane => new Lane(
+                $id,
+                1,
+                Rack::of(2, [1 => 'white']),
+                'flat',
+                'F',
+                Hours::of([[0, 36000]]),
+            ),
+            $machines,
+        );
+        $shop = new Workload(
+            0,
+            $lanes,
+            [new FrameStock('F', 'flat', 4)],
+            $batches,
+            new Changeover(180, 240, 150),
+            Hands::always(4),
+        );
         $sequence = new Sequence([]);
         foreach ($batches as $batch) {
             $sequence = $sequence->appended((string) array_key_first($batch->sewS), $batch->id);

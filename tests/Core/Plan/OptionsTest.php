@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\WhatIf;
+use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -32,9 +32,22 @@ final class OptionsTest extends TestCase
         $options = Options::of($shop, new Sequence(['M' => ['a', 'b']]), 'rush');
         $minutes = static fn(?Option $option): ?float => $option === null ? null : ($option->end - self::EIGHT) / 60;
 
-        self::assertSame([63.0, 126.0, 189.0], [$minutes($options->soonestAtAll()), $minutes($options->soonestKeepingPromises()), $minutes($options->soonestBehind())]);
+        self::assertSame(
+            [63.0, 126.0, 189.0],
+            [
+                $minutes($options->soonestAtAll()),
+                $minutes($options->soonestKeepingPromises()),
+                $minutes($options->soonestBehind()),
+            ],
+        );
         self::assertSame(['a'], $options->soonestAtAll()?->late, 'a then ends after 126 minutes, b after 189');
-        self::assertSame([0, 3780], [$options->soonestKeepingPromises()?->later['a'] ?? 0, $options->soonestKeepingPromises()?->later['b'] ?? 0]);
+        self::assertSame(
+            [0, 3780],
+            [
+                $options->soonestKeepingPromises()?->later['a'] ?? 0,
+                $options->soonestKeepingPromises()?->later['b'] ?? 0,
+            ],
+        );
         self::assertNull($options->current, 'it stands nowhere yet');
     }
 
@@ -44,7 +57,10 @@ final class OptionsTest extends TestCase
         $shop = self::shop([self::batch('a', 75), self::batch('b', 180)]);
         $options = Options::of($shop, new Sequence(['M' => ['a', 'b']]), 'b');
 
-        self::assertSame(['M', 1, 0.0], [$options->current?->machine, $options->current?->place, $options->current?->costMore]);
+        self::assertSame(
+            ['M', 1, 0.0],
+            [$options->current?->machine, $options->current?->place, $options->current?->costMore],
+        );
         self::assertSame(0, $options->nextBest()?->place);
         // In front a ends after 126 minutes, 51 late at ten a minute; all else is the same.
         self::assertEqualsWithDelta(510.0, $options->nextBest()->costMore, 1e-9);
@@ -74,7 +90,10 @@ final class OptionsTest extends TestCase
     {
         $running = new Batch('a', 1, ['M' => 3600], 0, 0, 1, ['white'], 'F', 0, 99999999, alreadySetUp: true);
         $shop = self::shop([$running, self::batch('b', 500)], machines: ['M', 'N']);
-        $places = array_map(static fn(Option $option): string => "{$option->machine}{$option->place}", Options::of($shop, new Sequence(['M' => ['a']]), 'b')->all);
+        $places = array_map(
+            static fn(Option $option): string => "{$option->machine}{$option->place}",
+            Options::of($shop, new Sequence(['M' => ['a']]), 'b')->all,
+        );
 
         self::assertSame(['M1'], $places, 'N is not named in its run times');
         self::assertNull(Options::move($shop, new Sequence(['M' => ['a', 'b']]), 'b', 'N', 0));
@@ -84,28 +103,58 @@ final class OptionsTest extends TestCase
     public function what_if_a_machine_is_down_a_helper_comes_or_frames_are_bought(): void
     {
         $shop = self::shop([self::batch('a', 500)]);
-        $end = static fn(Shop $of): int => (int) Timetable::of($of, new Sequence(['M' => ['a']]))->find('a')?->end();
+        $end = static fn(Workload $of): int => (int) Timetable::of($of, new Sequence(['M' => ['a']]))
+            ->find('a')
+            ?->end();
         self::assertSame(self::EIGHT + 3780, $end($shop));
         self::assertSame(self::EIGHT + 7200 + 3780, $end((new WhatIf(['M' => self::EIGHT + 7200]))->of($shop)));
         $other = (new WhatIf(hands: 2, frames: ['F' => -1]))->of($shop);
         self::assertSame([$shop->hands->most() + 2, 3], [$other->hands->most(), $other->frames['F']->count]);
-        self::assertSame([0, 1], [(new WhatIf(frames: ['F' => -9]))->of($shop)->frames['F']->count, (new WhatIf(hands: -99))->of($shop)->hands->most()]);
+        self::assertSame(
+            [0, 1],
+            [
+                (new WhatIf(frames: ['F' => -9]))->of($shop)->frames['F']->count,
+                (new WhatIf(hands: -99))->of($shop)->hands->most(),
+            ],
+        );
     }
 
     #[Test]
     public function what_has_the_same_design_may_be_run_right_behind_it(): void
     {
-        $of = static fn(string $id, string $design): Batch => new Batch($id, 1, ['M' => 600, 'N' => 600], 0, 0, 1, ['white'], 'F', 0, 999999, design: $design);
-        $shop = self::shop([$of('a', 'loaf'), $of('b', 'bell'), $of('c', 'loaf'), $of('d', 'loaf'), $of('e', '')], ['M', 'N']);
+        $of = static fn(string $id, string $design): Batch => new Batch(
+            $id,
+            1,
+            ['M' => 600, 'N' => 600],
+            0,
+            0,
+            1,
+            ['white'],
+            'F',
+            0,
+            999999,
+            design: $design,
+        );
+        $shop = self::shop(
+            [$of('a', 'loaf'), $of('b', 'bell'), $of('c', 'loaf'), $of('d', 'loaf'), $of('e', '')],
+            ['M', 'N'],
+        );
         $sequence = new Sequence(['M' => ['a', 'b', 'c'], 'N' => ['d', 'e']]);
-        $places = static fn(string $batch, int $most = 9): array => array_map(static fn(Option $one): array => [$one->machine, $one->place, $one->after()], Options::together($shop, $sequence, $batch, $most));
+        $places = static fn(string $batch, int $most = 9): array => array_map(
+            static fn(Option $one): array => [$one->machine, $one->place, $one->after()],
+            Options::together($shop, $sequence, $batch, $most),
+        );
 
         self::assertSame([['M', 1, 'a'], ['N', 1, 'd']], $places('c'));
         self::assertSame([['M', 1, 'a']], $places('c', 1));
         self::assertSame([['M', 1, 'a'], ['M', 3, 'c']], $places('d'));
         self::assertSame([[], []], [$places('b'), $places('e')], 'no other has its design, or nobody knows it');
         $behind = new Sequence(['M' => ['a', 'c', 'b'], 'N' => ['d']]);
-        self::assertSame(['d'], array_map(static fn(Option $one): ?string => $one->after(), Options::together($shop, $behind, 'c', 9)), 'behind a it is already');
+        self::assertSame(
+            ['d'],
+            array_map(static fn(Option $one): ?string => $one->after(), Options::together($shop, $behind, 'c', 9)),
+            'behind a it is already',
+        );
     }
 
     #[Test]
@@ -151,8 +200,25 @@ final class OptionsTest extends TestCase
      * @param list<Batch>  $batches
      * @param list<string> $machines
      */
-    private static function shop(array $batches, array $machines = ['M']): Shop
+    private static function shop(array $batches, array $machines = ['M']): Workload
     {
-        return new Shop(self::EIGHT, array_map(static fn(string $id): Lane => new Lane($id, 1, Rack::of(2, [1 => 'white']), 'flat', 'F', Hours::of([[self::EIGHT, self::EIGHT + 36000]])), $machines), [new FrameStock('F', 'flat', 4)], $batches, new Changeover(180, 240, 150), Hands::always(3));
+        return new Workload(
+            self::EIGHT,
+            array_map(
+                static fn(string $id): Lane => new Lane(
+                    $id,
+                    1,
+                    Rack::of(2, [1 => 'white']),
+                    'flat',
+                    'F',
+                    Hours::of([[self::EIGHT, self::EIGHT + 36000]]),
+                ),
+                $machines,
+            ),
+            [new FrameStock('F', 'flat', 4)],
+            $batches,
+            new Changeover(180, 240, 150),
+            Hands::always(3),
+        );
     }
 }

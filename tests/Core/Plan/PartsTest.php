@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Parts;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
+use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -25,12 +25,23 @@ final class PartsTest extends TestCase
         // Ten pieces of 700 s after 180 s of set-up on one machine, or six here and four there.
         [$behind, $best] = Parts::split(self::shop(), new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
 
-        self::assertSame(['M', 1, 'a', 180 + 6 * 700 + 180 + 4 * 700], [$behind?->machine, $behind?->place, $behind?->after(), $behind?->end]);
+        self::assertSame(
+            ['M', 1, 'a', 180 + 6 * 700 + 180 + 4 * 700],
+            [$behind?->machine, $behind?->place, $behind?->after(), $behind?->end],
+        );
         // The short b stays in front: 1580 s, and then the part.
-        self::assertSame(['N', 1, 'b', 180 + 2 * 700 + 180 + 4 * 700], [$best?->machine, $best?->place, $best?->after(), $best?->end]);
+        self::assertSame(
+            ['N', 1, 'b', 180 + 2 * 700 + 180 + 4 * 700],
+            [$best?->machine, $best?->place, $best?->after(), $best?->end],
+        );
         // What is left of it ends sooner for it, and nobody later.
         self::assertSame(['a' => -4 * 700], $best->later);
-        self::assertEqualsWithDelta([3.0, 3.0], [$behind?->setupMore, $best->setupMore], 1e-9, 'either way it is loaded once more');
+        self::assertEqualsWithDelta(
+            [3.0, 3.0],
+            [$behind?->setupMore, $best->setupMore],
+            1e-9,
+            'either way it is loaded once more',
+        );
         self::assertSame(['a' => -2800], $behind?->later);
     }
 
@@ -43,7 +54,10 @@ final class PartsTest extends TestCase
         self::assertSame(['M', 0, 180 + 12 * 700], [$option?->machine, $option?->place, $option?->end]);
         self::assertEqualsWithDelta(-3.0, $option?->setupMore, 1e-9);
         self::assertSame(['M' => ['a'], 'N' => []], $option?->sequence->batches);
-        self::assertNull(Parts::join($shop, new Sequence(['M' => [], 'N' => ['b']]), 'b', 'a'), 'what stands nowhere takes nothing in');
+        self::assertNull(
+            Parts::join($shop, new Sequence(['M' => [], 'N' => ['b']]), 'b', 'a'),
+            'what stands nowhere takes nothing in',
+        );
     }
 
     #[Test]
@@ -57,11 +71,40 @@ final class PartsTest extends TestCase
     }
 
     /** @param list<string> $machines */
-    private static function shop(array $machines = ['M', 'N'], bool $standing = false): Shop
+    private static function shop(array $machines = ['M', 'N'], bool $standing = false): Workload
     {
-        $batch = static fn(string $id, int $pieces, bool $stands = false): Batch => new Batch($id, $pieces, ['M' => 600, 'N' => 600], 60, 40, 1, ['white'], 'F', 0, 99999, alreadySetUp: $stands);
-        $lanes = array_map(static fn(string $id): Lane => new Lane($id, 1, Rack::of(2, [1 => 'white']), 'flat', 'F', Hours::of([[0, 36000]])), $machines);
+        $batch = static fn(string $id, int $pieces, bool $stands = false): Batch => new Batch(
+            $id,
+            $pieces,
+            ['M' => 600, 'N' => 600],
+            60,
+            40,
+            1,
+            ['white'],
+            'F',
+            0,
+            99999,
+            alreadySetUp: $stands,
+        );
+        $lanes = array_map(
+            static fn(string $id): Lane => new Lane(
+                $id,
+                1,
+                Rack::of(2, [1 => 'white']),
+                'flat',
+                'F',
+                Hours::of([[0, 36000]]),
+            ),
+            $machines,
+        );
 
-        return new Shop(0, $lanes, [new FrameStock('F', 'flat', 9)], [$batch('a', 10, $standing), $batch('b', 2)], new Changeover(180, 240, 150), Hands::always(4));
+        return new Workload(
+            0,
+            $lanes,
+            [new FrameStock('F', 'flat', 9)],
+            [$batch('a', 10, $standing), $batch('b', 2)],
+            new Changeover(180, 240, 150),
+            Hands::always(4),
+        );
     }
 }

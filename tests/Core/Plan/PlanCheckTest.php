@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -60,10 +60,15 @@ final class PlanCheckTest extends TestCase
         $search = Search::of($shop, $seed, 600)->run(600);
 
         $this->keepsEveryRule($shop, $search->best());
-        self::assertEqualsWithDelta(Timetable::of($shop, $search->best())->totals->cost, $search->cost(), 1e-6, 'what the search believed is what it comes to');
+        self::assertEqualsWithDelta(
+            Timetable::of($shop, $search->best())->totals->cost,
+            $search->cost(),
+            1e-6,
+            'what the search believed is what it comes to',
+        );
     }
 
-    private function keepsEveryRule(Shop $shop, Sequence $sequence): void
+    private function keepsEveryRule(Workload $shop, Sequence $sequence): void
     {
         $timetable = Timetable::of($shop, $sequence);
         $this->everyBatchIsThereOnce($shop, $timetable, array_merge(...array_values($sequence->batches), ...[[]]));
@@ -82,13 +87,19 @@ final class PlanCheckTest extends TestCase
         mt_srand($seed);
         $shop = self::randomShop();
 
-        self::assertEquals(Timetable::of($shop, Dispatch::byDue($shop)), Timetable::of($shop, Dispatch::byDue($shop)));
+        self::assertEquals(
+            Timetable::of($shop, Dispatch::byDue($shop)),
+            Timetable::of($shop, Dispatch::byDue($shop)),
+        );
     }
 
     /** @param list<string> $sequenced */
-    private function everyBatchIsThereOnce(Shop $shop, Timetable $timetable, array $sequenced): void
+    private function everyBatchIsThereOnce(Workload $shop, Timetable $timetable, array $sequenced): void
     {
-        $there = [...array_map(static fn(Placed $p): string => $p->batch->id, $timetable->placed), ...array_column($timetable->unplaced, 'batch')];
+        $there = [
+            ...array_map(static fn(Placed $p): string => $p->batch->id, $timetable->placed),
+            ...array_column($timetable->unplaced, 'batch'),
+        ];
 
         self::assertEqualsCanonicalizing($sequenced, $there);
         self::assertCount(count($there), array_unique($there));
@@ -100,12 +111,15 @@ final class PlanCheckTest extends TestCase
         }
     }
 
-    private function allWorkLiesInWorkingHours(Shop $shop, Timetable $timetable): void
+    private function allWorkLiesInWorkingHours(Workload $shop, Timetable $timetable): void
     {
         foreach ($timetable->placed as $placed) {
             $pieces = [[$placed->setupStart, $placed->setupStart + $placed->setupS], ...$placed->loads];
             foreach ($pieces as [$from, $to]) {
-                $inside = array_filter($shop->lanes[$placed->machine]->hours->spans, static fn(array $span): bool => $span[0] <= $from && $to <= $span[1]);
+                $inside = array_filter(
+                    $shop->lanes[$placed->machine]->hours->spans,
+                    static fn(array $span): bool => $span[0] <= $from && $to <= $span[1],
+                );
                 self::assertCount(1, $inside, "{$placed->batch->id} from {$from} to {$to}");
             }
             foreach ($pieces as [$from, $to]) {
@@ -119,7 +133,7 @@ final class PlanCheckTest extends TestCase
         }
     }
 
-    private function machinesDoOneThingAtATime(Shop $shop, Timetable $timetable): void
+    private function machinesDoOneThingAtATime(Workload $shop, Timetable $timetable): void
     {
         foreach (array_keys($shop->lanes) as $machine) {
             $free = $shop->now;
@@ -135,17 +149,27 @@ final class PlanCheckTest extends TestCase
         }
     }
 
-    private function framesAndHandsAreNeverMoreThanThereAre(Shop $shop, Timetable $timetable): void
+    private function framesAndHandsAreNeverMoreThanThereAre(Workload $shop, Timetable $timetable): void
     {
-        foreach ([...array_map(static fn(Placed $p): int => $p->setupStart, $timetable->placed), ...array_column(self::$comings, 0), ...array_column(self::$comings, 1)] as $moment) {
-            $now = array_filter($timetable->placed, static fn(Placed $p): bool => $p->setupStart <= $moment && $moment < $p->end());
+        foreach (
+            [
+                ...array_map(static fn(Placed $p): int => $p->setupStart, $timetable->placed),
+                ...array_column(self::$comings, 0),
+                ...array_column(self::$comings, 1),
+            ] as $moment
+        ) {
+            $now = array_filter(
+                $timetable->placed,
+                static fn(Placed $p): bool => $p->setupStart <= $moment && $moment < $p->end(),
+            );
             if (self::people($moment) > 0) {
                 self::assertLessThanOrEqual(self::people($moment) * self::$each, count($now), "at {$moment}");
             }
             $used = [];
             foreach ($now as $placed) {
                 $frame = $placed->batch->frame;
-                $used[$frame] = ($used[$frame] ?? 0) + $shop->lanes[$placed->machine]->heads * $placed->batch->framesPerHead;
+                $used[$frame] =
+                    ($used[$frame] ?? 0) + $shop->lanes[$placed->machine]->heads * $placed->batch->framesPerHead;
             }
             foreach ($used as $frame => $count) {
                 self::assertLessThanOrEqual($shop->frames[$frame]->count, $count, "{$frame} at {$moment}");
@@ -153,7 +177,7 @@ final class PlanCheckTest extends TestCase
         }
     }
 
-    private function setUpsCostWhatDiffers(Shop $shop, Timetable $timetable): void
+    private function setUpsCostWhatDiffers(Workload $shop, Timetable $timetable): void
     {
         foreach ($shop->lanes as $machine => $lane) {
             [$frame, $driver, $before] = [$lane->frame, $lane->driver, null];
@@ -168,20 +192,28 @@ final class PlanCheckTest extends TestCase
                     self::assertSame($thread, $rack[$placed->needles->order[$block]]);
                 }
                 $wanted = $shop->frames[$placed->batch->frame];
-                $goesOn = $before !== null && $before->design !== '' && $before->design === $placed->batch->design && $before->frame === $wanted->id;
-                $cost = ($goesOn ? 50 : 180)
-                    + ($wanted->id === $frame ? 0 : $shop->changeover->frameS)
-                    + ($wanted->driver === $driver ? 0 : $shop->changeover->driverS["{$driver}>{$wanted->driver}"])
-                    + $shop->changeover->threadS * $lane->heads * count($placed->needles->load);
+                $goesOn =
+                    $before !== null
+                    && $before->design !== ''
+                    && $before->design === $placed->batch->design
+                    && $before->frame === $wanted->id;
+                $cost =
+                    ($goesOn ? 50 : 180) +
+                    ($wanted->id === $frame ? 0 : $shop->changeover->frameS) +
+                    ($wanted->driver === $driver ? 0 : $shop->changeover->driverS["{$driver}>{$wanted->driver}"]) +
+                    $shop->changeover->threadS * $lane->heads * count($placed->needles->load);
                 self::assertSame($cost, $placed->setupS);
-                self::assertSame([$wanted->id !== $frame, $wanted->driver !== $driver], [$placed->frameChange, $placed->driverChange]);
+                self::assertSame(
+                    [$wanted->id !== $frame, $wanted->driver !== $driver],
+                    [$placed->frameChange, $placed->driverChange],
+                );
                 self::assertSame($goesOn, $placed->goesOn);
                 [$frame, $driver, $before] = [$wanted->id, $wanted->driver, $placed->batch];
             }
         }
     }
 
-    private function loadsTakeTheTimeTheyTake(Shop $shop, Timetable $timetable): void
+    private function loadsTakeTheTimeTheyTake(Workload $shop, Timetable $timetable): void
     {
         foreach ($timetable->placed as $placed) {
             $batch = $placed->batch;
@@ -190,31 +222,42 @@ final class PlanCheckTest extends TestCase
             $left = $batch->pieces;
             foreach ($placed->loads as $i => [$from, $to]) {
                 $hoop = min($heads, $left) * $batch->hoopS;
-                $waited = $i > 0 && $batch->framesPerHead === 2 ? max(0, $hoop - $batch->sewS[$placed->machine]) : $hoop;
+                $waited =
+                    $i > 0 && $batch->framesPerHead === 2 ? max(0, $hoop - $batch->sewS[$placed->machine]) : $hoop;
                 self::assertSame($waited + $batch->swapS + $batch->sewS[$placed->machine], $to - $from);
                 $left -= $heads;
             }
         }
     }
 
-    private function totalsAreTheSumOfTheirParts(Shop $shop, Timetable $timetable): void
+    private function totalsAreTheSumOfTheirParts(Workload $shop, Timetable $timetable): void
     {
         $late = $setup = $flow = 0.0;
         foreach ($timetable->placed as $placed) {
-            $late += $placed->batch->weight * max(0, $placed->end() - $placed->batch->dueAt) / 60;
+            $late += ($placed->batch->weight * max(0, $placed->end() - $placed->batch->dueAt)) / 60;
             $setup += $placed->setupS / 60;
             $flow += ($placed->end() - $shop->now) / 60;
         }
         self::assertEqualsWithDelta(10 * $late + $setup + 0.01 * $flow, $timetable->totals->cost, 1e-6);
-        self::assertEqualsWithDelta([$late, $setup, $flow], [$timetable->totals->weightedLateMin, $timetable->totals->setupMin, $timetable->totals->flowMin], 1e-6);
+        self::assertEqualsWithDelta(
+            [$late, $setup, $flow],
+            [$timetable->totals->weightedLateMin, $timetable->totals->setupMin, $timetable->totals->flowMin],
+            1e-6,
+        );
     }
 
     private static function people(int $moment): int
     {
-        return self::PEOPLE + array_sum(array_map(static fn(array $one): int => $one[0] <= $moment && $moment < $one[1] ? $one[2] : 0, self::$comings));
+        return self::PEOPLE +
+            array_sum(
+                array_map(
+                    static fn(array $one): int => $one[0] <= $moment && $moment < $one[1] ? $one[2] : 0,
+                    self::$comings,
+                ),
+            );
     }
 
-    private static function randomShop(): Shop
+    private static function randomShop(): Workload
     {
         self::$each = mt_rand(1, 2);
         self::$comings = [];
@@ -229,14 +272,25 @@ final class PlanCheckTest extends TestCase
             $spans[] = [$day * 86400 + 45000, $day * 86400 + 59400];
         }
         // While nobody is in, no machine is worked on.
-        $hours = array_reduce($hands->nobody, static fn(Hours $hours, array $none): Hours => $hours->without(...$none), Hours::of($spans));
+        $hours = array_reduce(
+            $hands->nobody,
+            static fn(Hours $hours, array $none): Hours => $hours->without(...$none),
+            Hours::of($spans),
+        );
         $lanes = $frames = $batches = [];
         foreach (range(1, mt_rand(1, 3)) as $m) {
             $threads = [];
             foreach (range(1, $needles = mt_rand(4, 8)) as $n) {
                 $threads[$n] = 't'.mt_rand(0, 9);
             }
-            $lanes[] = new Lane("M{$m}", mt_rand(1, 2), Rack::of($needles, $threads, mt_rand(0, 1) === 1 ? [1] : []), 'flat', 'F', $hours);
+            $lanes[] = new Lane(
+                "M{$m}",
+                mt_rand(1, 2),
+                Rack::of($needles, $threads, mt_rand(0, 1) === 1 ? [1] : []),
+                'flat',
+                'F',
+                $hours,
+            );
         }
         foreach ([['F', 'flat'], ['G', 'flat'], ['K', 'cap']] as [$id, $driver]) {
             $frames[] = new FrameStock($id, $driver, mt_rand(2, 6));
@@ -248,9 +302,29 @@ final class PlanCheckTest extends TestCase
                     $sewS[$lane->id] = mt_rand(120, 1800);
                 }
             }
-            $batches[] = new Batch("B{$b}", mt_rand(1, 14), $sewS, mt_rand(30, 200), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))), $frames[mt_rand(0, 2)]->id, 28800 + mt_rand(0, 20000), 28800 + mt_rand(10000, 200000), (float) mt_rand(1, 3), design: ['', 'x', 'y'][mt_rand(0, 2)]);
+            $batches[] = new Batch(
+                "B{$b}",
+                mt_rand(1, 14),
+                $sewS,
+                mt_rand(30, 200),
+                40,
+                mt_rand(1, 2),
+                array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))),
+                $frames[mt_rand(0, 2)]->id,
+                28800 + mt_rand(0, 20000),
+                28800 + mt_rand(10000, 200000),
+                (float) mt_rand(1, 3),
+                design: ['', 'x', 'y'][mt_rand(0, 2)],
+            );
         }
 
-        return new Shop(28800, $lanes, $frames, $batches, new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720], againS: 50), $hands);
+        return new Workload(
+            28800,
+            $lanes,
+            $frames,
+            $batches,
+            new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720], againS: 50),
+            $hands,
+        );
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Needles\ThreadNeeds;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
-use Hakama\Plan\Shop;
+use Hakama\Plan\Workload;
 
 /** A shop drawn by `mt_rand`: seed it first. */
 final class RandomShop
@@ -25,8 +25,14 @@ final class RandomShop
      * @param bool $fine  two needles are fine ones, for the threads of even number
      * @param bool $goes  people come and go
      */
-    public static function of(int $batches, int $machines, int $hands, bool $fixed = false, bool $fine = false, bool $goes = false): Shop
-    {
+    public static function of(
+        int $batches,
+        int $machines,
+        int $hands,
+        bool $fixed = false,
+        bool $fine = false,
+        bool $goes = false,
+    ): Workload {
         $spans = [];
         for ($day = 0; $day < 20; $day++) {
             $spans[] = [$day * 86400 + self::EIGHT, $day * 86400 + 43200];
@@ -41,9 +47,27 @@ final class RandomShop
                 }
             }
             // Every other shop keeps two fine needles, for the threads of even number.
-            $lanes[] = new Lane("M{$m}", mt_rand(1, 2), Rack::of($fine ? 6 : 4, $rack, mt_rand(0, 1) === 1 && isset($rack[1]) ? [1] : [], $fine ? [1 => '75/11', 2 => '65/9', 3 => '75/11', 4 => '65/9', 5 => '75/11', 6 => '65/9'] : []), ['flat', 'cap'][mt_rand(0, 1)], ['F', 'G'][mt_rand(0, 1)], Hours::of($spans), needle: ['', '75/11 sharp', '70/10'][$m % 3]);
+            $lanes[] = new Lane(
+                "M{$m}",
+                mt_rand(1, 2),
+                Rack::of(
+                    $fine ? 6 : 4,
+                    $rack,
+                    mt_rand(0, 1) === 1 && isset($rack[1]) ? [1] : [],
+                    $fine ? [1 => '75/11', 2 => '65/9', 3 => '75/11', 4 => '65/9', 5 => '75/11', 6 => '65/9'] : [],
+                ),
+                ['flat', 'cap'][mt_rand(0, 1)],
+                ['F', 'G'][mt_rand(0, 1)],
+                Hours::of($spans),
+                needle: ['', '75/11 sharp', '70/10'][$m % 3],
+            );
         }
-        $frames = [new FrameStock('F', 'flat', 6), new FrameStock('G', 'flat', 4), new FrameStock('K', 'cap', 4), new FrameStock('T', 'cylinder', 4)];
+        $frames = [
+            new FrameStock('F', 'flat', 6),
+            new FrameStock('G', 'flat', 4),
+            new FrameStock('K', 'cap', 4),
+            new FrameStock('T', 'cylinder', 4),
+        ];
         for ($b = 1; $b <= $batches; $b++) {
             $sewS = ['M1' => mt_rand(120, 900)];
             foreach ($lanes as $lane) {
@@ -52,7 +76,22 @@ final class RandomShop
                 }
             }
             // No more than three colours: one needle of four may be pinned.
-            $made[] = new Batch("B{$b}", mt_rand(3, 30), $sewS, mt_rand(40, 120), 40, mt_rand(1, 2), array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))), ['F', 'G', 'K', 'T'][mt_rand(0, 3)], self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0), self::EIGHT + mt_rand(4, 60) * 3600, (float) mt_rand(1, 3), fixed: $fixed && $b === 1 ? new FixedStart('M1', 3 * 86400 + self::EIGHT + 3600) : null, needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3], design: ['', '', 'x', 'y'][$b % 4]);
+            $made[] = new Batch(
+                "B{$b}",
+                mt_rand(3, 30),
+                $sewS,
+                mt_rand(40, 120),
+                40,
+                mt_rand(1, 2),
+                array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))),
+                ['F', 'G', 'K', 'T'][mt_rand(0, 3)],
+                self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0),
+                self::EIGHT + mt_rand(4, 60) * 3600,
+                (float) mt_rand(1, 3),
+                fixed: $fixed && $b === 1 ? new FixedStart('M1', 3 * 86400 + self::EIGHT + 3600) : null,
+                needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3],
+                design: ['', '', 'x', 'y'][$b % 4],
+            );
         }
         $driverS = [];
         foreach (['flat', 'cap', 'cylinder'] as $from) {
@@ -61,7 +100,26 @@ final class RandomShop
             }
         }
 
-        return new Shop(self::EIGHT, $lanes, $frames, $made, new Changeover(180, 240, 150, $driverS, needleS: 60, againS: 60), $goes ? self::comeAndGo($hands) : Hands::always($hands), needs: new ThreadNeeds($fine ? array_column(array_map(static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'], range(0, 7)), 1, 0) : []));
+        return new Workload(
+            self::EIGHT,
+            $lanes,
+            $frames,
+            $made,
+            new Changeover(180, 240, 150, $driverS, needleS: 60, againS: 60),
+            $goes ? self::comeAndGo($hands) : Hands::always($hands),
+            needs: new ThreadNeeds(
+                $fine
+                    ? array_column(
+                        array_map(
+                            static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'],
+                            range(0, 7),
+                        ),
+                        1,
+                        0,
+                    )
+                    : [],
+            ),
+        );
     }
 
     /** One more on some days, one fewer in some hours, never nobody. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
@@ -14,8 +16,6 @@ use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Internal\Moves;
 use Hakama\Plan\Internal\NeedleCount;
 use Hakama\Plan\Internal\Pricer;
@@ -23,8 +23,8 @@ use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
@@ -64,10 +64,22 @@ final class SearchTest extends TestCase
                     $rack[$n] = 't'.mt_rand(0, 8);
                 }
             }
-            $batches = array_map(static fn(int $i): Demand => new Demand("b{$i}", array_map(static fn(): string => 't'.mt_rand(0, 8), range(1, mt_rand(1, $needles)))), range(1, mt_rand(2, 9)));
-            $assigned = array_map(static fn(BatchNeedles $one): int => count($one->load), Assignment::of(Rack::of($needles, $rack), $batches)->batches);
+            $batches = array_map(
+                static fn(int $i): Demand => new Demand(
+                    "b{$i}",
+                    array_map(static fn(): string => 't'.mt_rand(0, 8), range(1, mt_rand(1, $needles))),
+                ),
+                range(1, mt_rand(2, 9)),
+            );
+            $assigned = array_map(
+                static fn(BatchNeedles $one): int => count($one->load),
+                Assignment::of(Rack::of($needles, $rack), $batches)->batches,
+            );
 
-            $count = NeedleCount::of($needles, array_map(static fn(string $t): int => (int) substr($t, 1), array_values(array_unique($rack))));
+            $count = NeedleCount::of(
+                $needles,
+                array_map(static fn(string $t): int => (int) substr($t, 1), array_values(array_unique($rack))),
+            );
             $counted = [];
             foreach ($batches as $batch) {
                 $count = $count->then(array_map(static fn(string $t): int => (int) substr($t, 1), $batch->threads()));
@@ -83,7 +95,14 @@ final class SearchTest extends TestCase
         $priced = 0;
         for ($seed = 1; $seed <= 30; $seed++) {
             mt_srand($seed);
-            $shop = RandomShop::of(mt_rand(3, 14), mt_rand(1, 4), hands: mt_rand(1, 4), fixed: $seed % 3 === 0, fine: $seed % 2 === 0, goes: $seed % 5 < 2);
+            $shop = RandomShop::of(
+                mt_rand(3, 14),
+                mt_rand(1, 4),
+                hands: mt_rand(1, 4),
+                fixed: $seed % 3 === 0,
+                fine: $seed % 2 === 0,
+                goes: $seed % 5 < 2,
+            );
             $pricer = new Pricer($shop);
             $pricer->keep(Dispatch::byDue($shop));
             for ($k = 0; $k < 25; $k++) {
@@ -92,7 +111,12 @@ final class SearchTest extends TestCase
                 self::assertEqualsWithDelta($asked, $pricer->change($lanes, $first), 1e-9, 'asking keeps nothing');
                 $timetable = Timetable::of($shop, $pricer->kept());
                 if ($timetable->unplaced === [] && self::startsAsFixed($timetable)) {
-                    self::assertEqualsWithDelta($timetable->totals->cost, $pricer->cost, 1e-6, "seed {$seed}, move {$k}");
+                    self::assertEqualsWithDelta(
+                        $timetable->totals->cost,
+                        $pricer->cost,
+                        1e-6,
+                        "seed {$seed}, move {$k}",
+                    );
                     $priced++;
                 }
                 self::assertSame(INF, $pricer->price($lanes, $first, $pricer->cost / 2));
@@ -107,7 +131,12 @@ final class SearchTest extends TestCase
         $best = $total = 0;
         for ($seed = 1; $seed <= 200; $seed++) {
             mt_srand($seed);
-            $shop = RandomShop::of($seed % 10 === 0 ? 7 : 3 + $seed % 4, 2, hands: mt_rand(1, 2), goes: $seed % 4 === 1);
+            $shop = RandomShop::of(
+                $seed % 10 === 0 ? 7 : 3 + ($seed % 4),
+                2,
+                hands: mt_rand(1, 2),
+                goes: $seed % 4 === 1,
+            );
             $pricer = new Pricer($shop);
             $least = INF;
             self::tryAll($pricer, 0, array_keys($pricer->numbers->batches), $least);
@@ -152,18 +181,54 @@ final class SearchTest extends TestCase
             mt_srand($seed);
             $shop = RandomShop::of(12, 3, hands: 3);
             $batches = array_values($shop->batches);
-            $may = static fn(Batch $batch): string => (string) array_key_first(array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null));
+            $may = static fn(Batch $batch): string => (string) array_key_first(
+                array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null),
+            );
             [$running, $held] = [$batches[0], $batches[1]];
-            $batches[0] = new Batch($running->id, $running->pieces, $running->sewS, $running->hoopS, $running->swapS, $running->framesPerHead, $running->threads, $running->frame, 0, $running->dueAt, alreadySetUp: true);
-            $batches[1] = new Batch($held->id, $held->pieces, $held->sewS, $held->hoopS, $held->swapS, $held->framesPerHead, $held->threads, $held->frame, 0, $held->dueAt, fixed: new FixedStart($may($held), 86400 + self::EIGHT + 7200));
-            $shop = new Shop($shop->now, array_values($shop->lanes), array_values($shop->frames), $batches, $shop->changeover, $shop->hands);
+            $batches[0] = new Batch(
+                $running->id,
+                $running->pieces,
+                $running->sewS,
+                $running->hoopS,
+                $running->swapS,
+                $running->framesPerHead,
+                $running->threads,
+                $running->frame,
+                0,
+                $running->dueAt,
+                alreadySetUp: true,
+            );
+            $batches[1] = new Batch(
+                $held->id,
+                $held->pieces,
+                $held->sewS,
+                $held->hoopS,
+                $held->swapS,
+                $held->framesPerHead,
+                $held->threads,
+                $held->frame,
+                0,
+                $held->dueAt,
+                fixed: new FixedStart($may($held), 86400 + self::EIGHT + 7200),
+            );
+            $shop = new Workload(
+                $shop->now,
+                array_values($shop->lanes),
+                array_values($shop->frames),
+                $batches,
+                $shop->changeover,
+                $shop->hands,
+            );
             $front = $may($running);
             $search = Search::of($shop, $seed, 1500, new Sequence([$front => [$running->id]]))->run(1500);
             $timetable = Timetable::of($shop, $search->best());
 
             self::assertSame($running->id, $search->best()->on($front)[0]);
             self::assertSame(0, $timetable->find($running->id)?->setupS);
-            self::assertSame([$may($held), 86400 + self::EIGHT + 7200], [$timetable->find($held->id)?->machine, $timetable->find($held->id)?->start()]);
+            self::assertSame(
+                [$may($held), 86400 + self::EIGHT + 7200],
+                [$timetable->find($held->id)?->machine, $timetable->find($held->id)?->start()],
+            );
         }
     }
 
@@ -190,11 +255,19 @@ final class SearchTest extends TestCase
                 self::assertSame(array_keys($lanes), array_keys($moves->first));
                 foreach ($lanes as $m => $lane) {
                     $was = $pricer->sequence[$m];
-                    self::assertSame(array_slice($was, 0, $moves->first[$m]), array_slice($lane, 0, $moves->first[$m]), 'up to there all is as it was');
+                    self::assertSame(
+                        array_slice($was, 0, $moves->first[$m]),
+                        array_slice($lane, 0, $moves->first[$m]),
+                        'up to there all is as it was',
+                    );
                     foreach ($lane as $batch) {
                         self::assertNotNull($pricer->numbers->loads[$m][$batch], 'it can run there');
                     }
-                    self::assertSame(array_values(array_filter($was, $pricer->stays(...))), array_values(array_filter($lane, $pricer->stays(...))), 'what is fixed stays on its machine');
+                    self::assertSame(
+                        array_values(array_filter($was, $pricer->stays(...))),
+                        array_values(array_filter($lane, $pricer->stays(...))),
+                        'what is fixed stays on its machine',
+                    );
                 }
                 if ($k % 3 === 0) {
                     $pricer->change($lanes, $moves->first);
@@ -209,7 +282,7 @@ final class SearchTest extends TestCase
     public function the_bound_is_what_a_hand_works_out(): void
     {
         $hours = Hours::of([[self::EIGHT, self::EIGHT + 4 * 3600]]);
-        $shop = new Shop(
+        $shop = new Workload(
             self::EIGHT,
             [new Lane('M', 1, Rack::of(3, [1 => 'white']), 'flat', 'F', $hours)],
             [new FrameStock('F', 'flat', 2), new FrameStock('K', 'cap', 2)],
@@ -227,12 +300,21 @@ final class SearchTest extends TestCase
         // Two times 3 min, and once each the cap frame, its driver and the red thread: 4 + 15 + 2.5.
         self::assertEqualsWithDelta(27.5, $bound->setupMin, 1e-9);
         self::assertEqualsWithDelta(50 + 27.5 + 0.55, $bound->cost, 1e-9);
-        self::assertEqualsWithDelta(78.05, Timetable::of($shop, new Sequence(['M' => ['a', 'b']]))->totals->cost, 0.3, 'and hardly less than the plan itself');
+        self::assertEqualsWithDelta(
+            78.05,
+            Timetable::of($shop, new Sequence(['M' => ['a', 'b']]))->totals->cost,
+            0.3,
+            'and hardly less than the plan itself',
+        );
     }
 
     private static function startsAsFixed(Timetable $timetable): bool
     {
-        return array_filter($timetable->placed, static fn(Placed $placed): bool => $placed->batch->fixed !== null && $placed->setupStart + $placed->setupS > $placed->batch->fixed->startAt) === [];
+        return array_filter(
+            $timetable->placed,
+            static fn(Placed $placed): bool => $placed->batch->fixed !== null
+                && $placed->setupStart + $placed->setupS > $placed->batch->fixed->startAt,
+        ) === [];
     }
 
     /** @return array{array<int, list<int>>, array<int, int>} a batch taken out somewhere and put in elsewhere */
@@ -243,13 +325,20 @@ final class SearchTest extends TestCase
         $at = mt_rand(0, count($pricer->sequence[$a]) - 1);
         $lane = $pricer->sequence[$a];
         [$batch] = array_splice($lane, $at, 1);
-        $may = array_keys(array_filter(array_keys($pricer->numbers->machines), static fn(int $m): bool => $pricer->numbers->loads[$m][$batch] !== null));
+        $may = array_keys(
+            array_filter(
+                array_keys($pricer->numbers->machines),
+                static fn(int $m): bool => $pricer->numbers->loads[$m][$batch] !== null,
+            ),
+        );
         $b = $may[mt_rand(0, count($may) - 1)];
         $other = $b === $a ? $lane : $pricer->sequence[$b];
         $to = mt_rand(0, count($other));
         array_splice($other, $to, 0, [$batch]);
 
-        return $a === $b ? [[$a => $other], [$a => min($at, $to)]] : [[$a => $lane, $b => $other], [$a => $at, $b => $to]];
+        return $a === $b
+            ? [[$a => $other], [$a => min($at, $to)]]
+            : [[$a => $lane, $b => $other], [$a => $at, $b => $to]];
     }
 
     /** @param array<int, int> $left */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use Hakama\Plan\Shifts;
+use Hakama\Calendar\Shifts;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\Attributes\TestWith;

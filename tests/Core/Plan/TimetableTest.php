@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Hakama\Calendar\Hands;
+use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\FrameStock;
-use Hakama\Plan\Hands;
-use Hakama\Plan\Hours;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Shop;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Wait;
 use Hakama\Plan\Weights;
+use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -48,9 +48,19 @@ final class TimetableTest extends TestCase
             $placed = $timetable->find($true['batch']);
             self::assertNotNull($placed);
             self::assertSame($true['machine'], $placed->machine);
-            self::assertSame([$true['setup_start'], $true['start'], $true['end']], array_map(static fn(int $t): string => gmdate('Y-m-d\TH:i:s', $t), [$placed->setupStart, $placed->start(), $placed->end()]));
+            self::assertSame(
+                [$true['setup_start'], $true['start'], $true['end']],
+                array_map(static fn(int $t): string => gmdate('Y-m-d\TH:i:s', $t), [
+                    $placed->setupStart,
+                    $placed->start(),
+                    $placed->end(),
+                ]),
+            );
             self::assertEqualsWithDelta($true['setup_min'], $placed->setupS / 60, 1e-9);
-            self::assertSame([$true['thread_changes'], $true['driver_change'], $true['frame_change']], [count($placed->needles->load), $placed->driverChange, $placed->frameChange]);
+            self::assertSame(
+                [$true['thread_changes'], $true['driver_change'], $true['frame_change']],
+                [count($placed->needles->load), $placed->driverChange, $placed->frameChange],
+            );
             self::assertEqualsWithDelta($true['late_min'], $placed->lateS() / 60, 0.001);
         }
         self::assertEqualsWithDelta($priced['totals']['cost'], $timetable->totals->cost, 0.0015);
@@ -65,21 +75,55 @@ final class TimetableTest extends TestCase
         $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b']]));
 
         // a: 3 min to load. b: 3 + frame 4 + driver 15 + one thread 2.5.
-        self::assertSame([180, (int) (24.5 * 60)], array_map(static fn(Placed $p): int => $p->setupS, $timetable->on('M')));
+        self::assertSame(
+            [180, (int) (24.5 * 60)],
+            array_map(static fn(Placed $p): int => $p->setupS, $timetable->on('M')),
+        );
         self::assertSame(self::EIGHT + 180, $timetable->find('a')?->start());
     }
 
     #[Test]
     public function needles_of_another_size_or_point_are_exchanged_for_every_thread_that_is_sewn(): void
     {
-        $batch = static fn(string $id, string $needle): Batch => new Batch($id, 1, ['M' => 600], 60, 30, 1, ['white', 'navy', 'white'], 'flat', 0, 999999, needle: $needle);
-        $lane = new Lane('M', 2, Rack::of(4, [1 => 'white', 2 => 'navy']), 'flat', 'flat', Hours::of([[self::EIGHT, self::EIGHT + 36000]]), needle: '75/11 sharp');
-        $shop = new Shop(self::EIGHT, [$lane], [new FrameStock('flat', 'flat', 4)], [$batch('a', '75/11 sharp'), $batch('b', '75/11 ballpoint'), $batch('c', ''), $batch('d', '80/12 sharp')], new Changeover(180, 240, 150, needleS: 90), Hands::always(1));
+        $batch = static fn(string $id, string $needle): Batch => new Batch(
+            $id,
+            1,
+            ['M' => 600],
+            60,
+            30,
+            1,
+            ['white', 'navy', 'white'],
+            'flat',
+            0,
+            999999,
+            needle: $needle,
+        );
+        $lane = new Lane(
+            'M',
+            2,
+            Rack::of(4, [1 => 'white', 2 => 'navy']),
+            'flat',
+            'flat',
+            Hours::of([[self::EIGHT, self::EIGHT + 36000]]),
+            needle: '75/11 sharp',
+        );
+        $shop = new Workload(
+            self::EIGHT,
+            [$lane],
+            [new FrameStock('flat', 'flat', 4)],
+            [$batch('a', '75/11 sharp'), $batch('b', '75/11 ballpoint'), $batch('c', ''), $batch('d', '80/12 sharp')],
+            new Changeover(180, 240, 150, needleS: 90),
+            Hands::always(1),
+        );
         $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b', 'c', 'd']]));
 
-        // Two threads on two heads, a minute and a half each; where any needle does, nobody knows what is fitted after it.
+        // Two threads on two heads, a minute and a half each; where any needle does, nobody knows what is fitted
+        // after it.
         self::assertSame([0, 2, 0, 0], array_map(static fn(Placed $p): int => $p->refit, $timetable->placed));
-        self::assertSame([180, 180 + 2 * 2 * 90, 180, 180], array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed));
+        self::assertSame(
+            [180, 180 + 2 * 2 * 90, 180, 180],
+            array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed),
+        );
     }
 
     #[Test]
@@ -89,31 +133,91 @@ final class TimetableTest extends TestCase
         $away = static fn(int $from, int $to): Hands => Hands::of(2, 1, [[$from * 3600, $to * 3600, -1]]);
         $shop = self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: $away(9, 11));
         $sequence = new Sequence(['M' => ['a'], 'N' => ['b']]);
-        $alone = Timetable::of(self::shop([self::batch('a')], machines: ['M', 'N'], hands: $away(9, 11)), new Sequence(['M' => ['a'], 'N' => []]));
+        $alone = Timetable::of(
+            self::shop([self::batch('a')], machines: ['M', 'N'], hands: $away(9, 11)),
+            new Sequence(['M' => ['a'], 'N' => []]),
+        );
 
         // One load of 690 s after 180 s of set-up is over before nine: both start at once.
-        self::assertSame([self::EIGHT, self::EIGHT], array_map(static fn(Placed $p): int => $p->setupStart, Timetable::of($shop, $sequence)->placed));
+        self::assertSame(
+            [self::EIGHT, self::EIGHT],
+            array_map(static fn(Placed $p): int => $p->setupStart, Timetable::of($shop, $sequence)->placed),
+        );
         // Somebody is there for one machine all day.
         self::assertSame(self::EIGHT, $alone->find('a')?->setupStart);
 
         // From 8:10 on the second would still run when the person goes: it begins when the first one has ended.
-        $timetable = Timetable::of(self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: Hands::of(2, 1, [[self::EIGHT + 600, 11 * 3600, -1]])), $sequence);
+        $timetable = Timetable::of(
+            self::shop(
+                [self::batch('a'), self::batch('b')],
+                machines: ['M', 'N'],
+                hands: Hands::of(2, 1, [[self::EIGHT + 600, 11 * 3600, -1]]),
+            ),
+            $sequence,
+        );
         self::assertSame([self::EIGHT, null], [$timetable->find('a')?->setupStart, $timetable->find('a')?->wait]);
-        self::assertSame([$timetable->find('a')?->end(), Wait::Hands], [$timetable->find('b')?->setupStart, $timetable->find('b')?->wait]);
+        self::assertSame(
+            [$timetable->find('a')?->end(), Wait::Hands],
+            [$timetable->find('b')?->setupStart, $timetable->find('b')?->wait],
+        );
     }
 
     #[Test]
     public function where_the_same_design_goes_on_in_the_same_frame_nothing_is_loaded_and_traced(): void
     {
-        $batch = static fn(string $id, string $design, string $frame = 'flat'): Batch => new Batch($id, 1, ['M' => 600], 60, 30, 1, ['white'], $frame, 0, 999999, design: $design);
-        $lane = new Lane('M', 1, Rack::of(4, [1 => 'white']), 'flat', 'flat', Hours::of([[self::EIGHT, self::EIGHT + 36000]]));
-        $shop = new Shop(self::EIGHT, [$lane], [new FrameStock('flat', 'flat', 4), new FrameStock('wide', 'flat', 4)], [$batch('a', 'loaf'), $batch('b', 'loaf'), $batch('c', 'loaf', 'wide'), $batch('d', 'bell', 'wide'), $batch('e', ''), $batch('f', '')], new Changeover(180, 240, 150, againS: 60), Hands::always(1));
+        $batch = static fn(string $id, string $design, string $frame = 'flat'): Batch => new Batch(
+            $id,
+            1,
+            ['M' => 600],
+            60,
+            30,
+            1,
+            ['white'],
+            $frame,
+            0,
+            999999,
+            design: $design,
+        );
+        $lane = new Lane(
+            'M',
+            1,
+            Rack::of(4, [1 => 'white']),
+            'flat',
+            'flat',
+            Hours::of([[self::EIGHT, self::EIGHT + 36000]]),
+        );
+        $shop = new Workload(
+            self::EIGHT,
+            [$lane],
+            [new FrameStock('flat', 'flat', 4), new FrameStock('wide', 'flat', 4)],
+            [
+                $batch('a', 'loaf'),
+                $batch('b', 'loaf'),
+                $batch('c', 'loaf', 'wide'),
+                $batch('d', 'bell', 'wide'),
+                $batch('e', ''),
+                $batch('f', ''),
+            ],
+            new Changeover(180, 240, 150, againS: 60),
+            Hands::always(1),
+        );
         $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b', 'c', 'd', 'e', 'f']]));
 
         // The second goes on; another frame is traced anew, and what nobody knows is too.
-        self::assertSame([180, 60, 180 + 240, 180, 180 + 240, 180], array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed));
-        self::assertSame([false, true, false, false, false, false], array_map(static fn(Placed $p): bool => $p->goesOn, $timetable->placed));
-        self::assertEqualsWithDelta((5 * 180 + 60 + 240) / 60, Bound::of($shop)->setupMin, 1e-9, 'one of the two loaves goes on at best, and the wide frame is put on once');
+        self::assertSame(
+            [180, 60, 180 + 240, 180, 180 + 240, 180],
+            array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed),
+        );
+        self::assertSame(
+            [false, true, false, false, false, false],
+            array_map(static fn(Placed $p): bool => $p->goesOn, $timetable->placed),
+        );
+        self::assertEqualsWithDelta(
+            (5 * 180 + 60 + 240) / 60,
+            Bound::of($shop)->setupMin,
+            1e-9,
+            'one of the two loaves goes on at best, and the wide frame is put on once',
+        );
     }
 
     #[Test]
@@ -122,14 +226,20 @@ final class TimetableTest extends TestCase
         $running = new Batch('a', 2, ['M' => 600], 60, 30, 1, ['white'], 'flat', 0, 99999, alreadySetUp: true);
         $timetable = Timetable::of(self::shop([$running]), new Sequence(['M' => ['a']]));
 
-        self::assertSame([0, self::EIGHT, self::EIGHT + 2 * 690], [$timetable->placed[0]->setupS, $timetable->placed[0]->start(), $timetable->placed[0]->end()]);
+        self::assertSame(
+            [0, self::EIGHT, self::EIGHT + 2 * 690],
+            [$timetable->placed[0]->setupS, $timetable->placed[0]->start(), $timetable->placed[0]->end()],
+        );
     }
 
     #[Test]
     public function neither_a_set_up_nor_a_load_is_split_over_the_break(): void
     {
         // Loads of 60 min from 8:03; the fourth would end 12:03 and goes to after the break.
-        $timetable = Timetable::of(self::shop([self::batch('a', pieces: 4, sewS: 3600 - 90)]), new Sequence(['M' => ['a']]));
+        $timetable = Timetable::of(
+            self::shop([self::batch('a', pieces: 4, sewS: 3600 - 90)]),
+            new Sequence(['M' => ['a']]),
+        );
         $loads = $timetable->placed[0]->loads;
 
         self::assertSame(11 * 3600 + 180, $loads[2][1]);
@@ -141,7 +251,10 @@ final class TimetableTest extends TestCase
     {
         $timetable = Timetable::of(self::shop([self::batch('a', readyAt: 10 * 3600)]), new Sequence(['M' => ['a']]));
 
-        self::assertSame([self::EIGHT, 10 * 3600], [$timetable->placed[0]->setupStart, $timetable->placed[0]->start()]);
+        self::assertSame(
+            [self::EIGHT, 10 * 3600],
+            [$timetable->placed[0]->setupStart, $timetable->placed[0]->start()],
+        );
     }
 
     #[Test]
@@ -169,7 +282,11 @@ final class TimetableTest extends TestCase
     #[Test]
     public function what_finds_no_place_is_named_with_its_reason_and_the_rest_goes_on(): void
     {
-        $shop = self::shop([self::batch('long', sewS: 9 * 3600), self::batch('a'), self::batch('wide', threads: ['1', '2', '3', '4', '5'])]);
+        $shop = self::shop([
+            self::batch('long', sewS: 9 * 3600),
+            self::batch('a'),
+            self::batch('wide', threads: ['1', '2', '3', '4', '5']),
+        ]);
         $timetable = Timetable::of($shop, new Sequence(['M' => ['long', 'a', 'wide']]));
 
         self::assertSame(['a'], array_map(static fn(Placed $p): string => $p->batch->id, $timetable->placed));
@@ -192,9 +309,16 @@ final class TimetableTest extends TestCase
     #[Test]
     public function by_due_time_the_most_urgent_batch_comes_first_and_what_stands_stays(): void
     {
-        $shop = self::shop([self::batch('late', dueAt: 90000), self::batch('soon', dueAt: 40000), self::batch('standing', dueAt: 99000)]);
+        $shop = self::shop([
+            self::batch('late', dueAt: 90000),
+            self::batch('soon', dueAt: 40000),
+            self::batch('standing', dueAt: 99000),
+        ]);
 
-        self::assertSame(['standing', 'soon', 'late'], Dispatch::byDue($shop, new Sequence(['M' => ['standing']]))->on('M'));
+        self::assertSame(
+            ['standing', 'soon', 'late'],
+            Dispatch::byDue($shop, new Sequence(['M' => ['standing']]))->on('M'),
+        );
         self::assertSame(['late', 'soon', 'standing'], Dispatch::asBooked($shop)->on('M'));
     }
 
@@ -215,7 +339,14 @@ final class TimetableTest extends TestCase
         for ($round = 0; $round < 25; $round++) {
             $batches = [];
             for ($i = 0; $i < 8; $i++) {
-                $batches[] = self::batch("b{$i}", pieces: mt_rand(1, 6), sewS: mt_rand(100, 1500), frame: mt_rand(0, 1) === 0 ? 'flat' : 'cap', threads: ['t'.mt_rand(0, 5), 't'.mt_rand(0, 5)], readyAt: self::EIGHT + mt_rand(0, 7200));
+                $batches[] = self::batch(
+                    "b{$i}",
+                    pieces: mt_rand(1, 6),
+                    sewS: mt_rand(100, 1500),
+                    frame: mt_rand(0, 1) === 0 ? 'flat' : 'cap',
+                    threads: ['t'.mt_rand(0, 5), 't'.mt_rand(0, 5)],
+                    readyAt: self::EIGHT + mt_rand(0, 7200),
+                );
             }
             $shop = self::shop($batches, machines: ['M', 'N'], frames: mt_rand(1, 3), hands: mt_rand(1, 2));
             $timetable = Timetable::of($shop, Dispatch::asBooked($shop));
@@ -232,8 +363,15 @@ final class TimetableTest extends TestCase
     }
 
     /** @param non-empty-list<string> $threads */
-    private static function batch(string $id, int $pieces = 1, int $sewS = 600, string $frame = 'flat', array $threads = ['white'], int $readyAt = 0, int $dueAt = 999999): Batch
-    {
+    private static function batch(
+        string $id,
+        int $pieces = 1,
+        int $sewS = 600,
+        string $frame = 'flat',
+        array $threads = ['white'],
+        int $readyAt = 0,
+        int $dueAt = 999999,
+    ): Batch {
         return new Batch($id, $pieces, ['M' => $sewS, 'N' => $sewS], 60, 30, 1, $threads, $frame, $readyAt, $dueAt);
     }
 
@@ -241,17 +379,31 @@ final class TimetableTest extends TestCase
      * @param list<Batch>  $batches
      * @param list<string> $machines
      */
-    private static function shop(array $batches, array $machines = ['M'], int $frames = 4, Hands|int $hands = 4): Shop
-    {
+    private static function shop(
+        array $batches,
+        array $machines = ['M'],
+        int $frames = 4,
+        Hands|int $hands = 4,
+    ): Workload {
         $hours = [];
         for ($day = 0; $day < 4; $day++) {
             $hours[] = [$day * 86400 + self::EIGHT, $day * 86400 + 12 * 3600];
             $hours[] = [$day * 86400 + 12 * 3600 + 1800, $day * 86400 + 17 * 3600];
         }
 
-        return new Shop(
+        return new Workload(
             self::EIGHT,
-            array_map(static fn(string $id): Lane => new Lane($id, 1, Rack::of(4, [1 => 'white', 2 => 'navy', 3 => 'grey', 4 => 'green']), 'flat', 'flat', Hours::of($hours)), $machines),
+            array_map(
+                static fn(string $id): Lane => new Lane(
+                    $id,
+                    1,
+                    Rack::of(4, [1 => 'white', 2 => 'navy', 3 => 'grey', 4 => 'green']),
+                    'flat',
+                    'flat',
+                    Hours::of($hours),
+                ),
+                $machines,
+            ),
             [new FrameStock('flat', 'flat', $frames), new FrameStock('cap', 'cap', $frames)],
             $batches,
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
@@ -260,7 +412,7 @@ final class TimetableTest extends TestCase
     }
 
     /** @param array<string, mixed> $given */
-    private static function shopOf(array $given): Shop
+    private static function shopOf(array $given): Workload
     {
         $at = static fn(string $time): int => (int) strtotime("{$time} UTC");
         $drivers = [];
@@ -268,12 +420,45 @@ final class TimetableTest extends TestCase
             $drivers["{$from}>{$to}"] = $minutes * 60;
         }
 
-        return new Shop(
+        return new Workload(
             $at($given['now']),
-            array_map(static fn(array $m): Lane => new Lane($m['id'], $m['heads'], Rack::of($m['needles'], $m['rack'], $m['pinned']), $m['driver'], $m['frame'], Hours::of(array_map(static fn(array $h): array => [$at($h[0]), $at($h[1])], $m['hours']))), $given['machines']),
-            array_map(static fn(array $f): FrameStock => new FrameStock($f['id'], $f['driver'], $f['count']), $given['frames']),
-            array_map(static fn(array $b): Batch => new Batch($b['id'], $b['pieces'], $b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head'], $b['threads'], $b['frame'], $at($b['ready']), $at($b['due']), $b['weight']), $given['batches']),
-            new Changeover($given['changeover']['load_min'] * 60, $given['changeover']['frame_min'] * 60, (int) ($given['changeover']['thread_min'] * 60), $drivers),
+            array_map(
+                static fn(array $m): Lane => new Lane(
+                    $m['id'],
+                    $m['heads'],
+                    Rack::of($m['needles'], $m['rack'], $m['pinned']),
+                    $m['driver'],
+                    $m['frame'],
+                    Hours::of(array_map(static fn(array $h): array => [$at($h[0]), $at($h[1])], $m['hours'])),
+                ),
+                $given['machines'],
+            ),
+            array_map(
+                static fn(array $f): FrameStock => new FrameStock($f['id'], $f['driver'], $f['count']),
+                $given['frames'],
+            ),
+            array_map(
+                static fn(array $b): Batch => new Batch(
+                    $b['id'],
+                    $b['pieces'],
+                    $b['sew_s'],
+                    $b['hoop_s'],
+                    $b['swap_s'],
+                    $b['frames_per_head'],
+                    $b['threads'],
+                    $b['frame'],
+                    $at($b['ready']),
+                    $at($b['due']),
+                    $b['weight'],
+                ),
+                $given['batches'],
+            ),
+            new Changeover(
+                $given['changeover']['load_min'] * 60,
+                $given['changeover']['frame_min'] * 60,
+                (int) ($given['changeover']['thread_min'] * 60),
+                $drivers,
+            ),
             Hands::of($given['people'], $given['tends']),
             new Weights(...$given['cost']),
         );

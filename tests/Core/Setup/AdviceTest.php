@@ -14,17 +14,17 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\NeedleType;
 use Hakama\Machine\Window;
-use Hakama\Setup\About;
 use Hakama\Setup\Advice;
-use Hakama\Setup\Backing;
-use Hakama\Setup\BackingPiece;
-use Hakama\Setup\Choice;
+use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Departure;
-use Hakama\Setup\Facts;
-use Hakama\Setup\Fit;
-use Hakama\Setup\Layers;
-use Hakama\Setup\NeedleChoice;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Fit\Fit;
+use Hakama\Setup\Rules\About;
+use Hakama\Setup\Rules\Choice;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -39,7 +39,10 @@ final class AdviceTest extends TestCase
         $advice = self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront);
 
         self::assertSame([Driver::Cap], $advice->drivers);
-        self::assertSame([Backing::TearAway, 650, '80/12'], [$advice->backing->backing, $advice->speedSpm, $advice->needle->size]);
+        self::assertSame(
+            [Backing::TearAway, 650, '80/12'],
+            [$advice->backing->backing, $advice->speedSpm, $advice->needle->size],
+        );
         self::assertSame([Turn::None], $advice->turns);
         self::assertFalse($advice->stops());
     }
@@ -47,32 +50,71 @@ final class AdviceTest extends TestCase
     #[Test]
     public function a_dense_design_on_a_cap_is_sewn_slower_still_on_cutaway(): void
     {
-        $dense = self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront, stitches: 9000);
+        $dense = self::facts(
+            Garment::Cap,
+            Fabric::Twill,
+            Structure::Structured,
+            Profile::Mid,
+            Position::CapFront,
+            stitches: 9000,
+        );
         $advice = Advice::of($dense, HouseRules::of([], ['cap_backing' => 'cutaway']));
 
         self::assertSame([Backing::Cutaway, 500], [$advice->backing->backing, $advice->speedSpm]);
         self::assertSame('cap_detail', $advice->because[About::Speed->value]->rule);
         self::assertSame(['tear_away_cap'], self::othersAbout($advice, About::Backing), 'the other school is shown');
-        self::assertSame([], self::othersAbout(Advice::of(self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront), HouseRules::of([], ['cap_backing' => 'cutaway'])), About::Backing), 'on a light design both say tear-away');
+        self::assertSame(
+            [],
+            self::othersAbout(
+                Advice::of(
+                    self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront),
+                    HouseRules::of([], ['cap_backing' => 'cutaway']),
+                ),
+                About::Backing,
+            ),
+            'on a light design both say tear-away',
+        );
         // The shop that has not said is of the first school, and sees the other.
         $first = Advice::of($dense, HouseRules::of());
         self::assertSame(Backing::TearAway, $first->backing->backing);
         self::assertSame(['dense_or_soft_cap'], self::othersAbout($first, About::Backing));
         // Where both would say the same, there is nothing to show.
-        self::assertSame([], self::othersAbout(self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront), About::Backing));
+        self::assertSame(
+            [],
+            self::othersAbout(
+                self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront),
+                About::Backing,
+            ),
+        );
     }
 
     /** @return list<string> rules */
     private static function othersAbout(Advice $advice, About $about): array
     {
-        return array_values(array_map(static fn($other): string => $other->rule, array_filter($advice->otherSchools, static fn($other): bool => $other->about === $about->value)));
+        return array_values(
+            array_map(
+                static fn($other): string => $other->rule,
+                array_filter($advice->otherSchools, static fn($other): bool => $other->about === $about->value),
+            ),
+        );
     }
 
     #[Test]
     public function a_soft_cap_may_be_forced_flat_and_a_structured_one_never(): void
     {
-        self::assertSame([Driver::Cap, Driver::Flat], self::advise(Garment::Cap, Fabric::Twill, Structure::Unstructured, Profile::Low, Position::CapFront)->drivers);
-        $flatOnly = self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Low, Position::CapFront, drivers: [Driver::Flat]);
+        self::assertSame(
+            [Driver::Cap, Driver::Flat],
+            self::advise(Garment::Cap, Fabric::Twill, Structure::Unstructured, Profile::Low, Position::CapFront)
+                ->drivers,
+        );
+        $flatOnly = self::advise(
+            Garment::Cap,
+            Fabric::Twill,
+            Structure::Structured,
+            Profile::Low,
+            Position::CapFront,
+            drivers: [Driver::Flat],
+        );
         self::assertSame([], $flatOnly->drivers);
         self::assertTrue($flatOnly->stops());
         self::assertSame('driver_missing', $flatOnly->warnings[0]->code);
@@ -81,13 +123,30 @@ final class AdviceTest extends TestCase
     #[Test]
     public function a_design_too_tall_for_the_cap_is_stopped_with_what_would_make_it_possible(): void
     {
-        $tall = static fn(Profile $profile): Advice => self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, $profile, Position::CapFront, height: 55);
+        $tall = static fn(Profile $profile): Advice => self::advise(
+            Garment::Cap,
+            Fabric::Twill,
+            Structure::Structured,
+            $profile,
+            Position::CapFront,
+            height: 55,
+        );
 
         self::assertTrue($tall(Profile::Low)->stops());
         self::assertSame('too_tall_for_profile', $tall(Profile::Low)->warnings[0]->code);
         self::assertStringContainsString('at most 50 mm', $tall(Profile::Low)->warnings[0]->text);
         self::assertFalse($tall(Profile::Mid)->stops());
-        $lower = Advice::of(self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront, height: 55), HouseRules::of(['cap_mid_mm' => 54.0]));
+        $lower = Advice::of(
+            self::facts(
+                Garment::Cap,
+                Fabric::Twill,
+                Structure::Structured,
+                Profile::Mid,
+                Position::CapFront,
+                height: 55,
+            ),
+            HouseRules::of(['cap_mid_mm' => 54.0]),
+        );
         self::assertTrue($lower->stops(), 'the limit is a house rule');
     }
 
@@ -101,19 +160,27 @@ final class AdviceTest extends TestCase
             $turn,
         );
 
-        $about = static fn(Fit $fit): array => array_column($advice->departures(Choice::advised($advice, $fit)), 'about');
+        $about = static fn(Fit $fit): array => array_column(
+            $advice->departures($advice->choice($fit)),
+            'about',
+        );
 
         self::assertSame([], $about($fit(100)));
         self::assertSame(['frame'], $about($fit(62)), 'too small');
         self::assertSame(['turn'], $about($fit(100, Turn::Quarter)), 'a polo lies upright or upside down');
         self::assertSame(['driver'], $about($fit(100, driver: Driver::Cylinder)), 'it lies flat');
-        $other = $advice->departures(new Choice($fit(100), new Layers(Backing::TearAway, 1), true, new NeedleChoice('80/12', 'sharp'), 600));
-        self::assertSame([
-            ['backing', '2 × cutaway', '1 × tear-away'],
-            ['topper', 'no film', 'film on top'],
-            ['needle', '75/11 ballpoint', '80/12 sharp'],
-            ['speed', '750 spm', '600 spm'],
-        ], array_map(static fn(Departure $one): array => [$one->about, $one->advised, $one->chosen], $other));
+        $other = $advice->departures(
+            new Choice($fit(100), new Layers(Backing::TearAway, 1), true, new NeedleType('80/12', 'sharp'), 600),
+        );
+        self::assertSame(
+            [
+                ['backing', '2 × cutaway', '1 × tear-away'],
+                ['topper', 'no film', 'film on top'],
+                ['needle', '75/11 ballpoint', '80/12 sharp'],
+                ['speed', '750 spm', '600 spm'],
+            ],
+            array_map(static fn(Departure $one): array => [$one->about, $one->advised, $one->chosen], $other),
+        );
         $piece = BackingPiece::under($fit(100)->frame, 25);
         self::assertSame([180.0, 170.0], [$piece->widthMm, $piece->heightMm]);
     }
@@ -124,7 +191,10 @@ final class AdviceTest extends TestCase
         $advice = self::advise(Garment::Polo, Fabric::Pique, position: Position::LeftChest);
 
         self::assertSame('2 × cutaway', $advice->backing->words());
-        self::assertSame(['75/11', 'ballpoint', false, 750], [$advice->needle->size, $advice->needle->point, $advice->topper, $advice->speedSpm]);
+        self::assertSame(
+            ['75/11', 'ballpoint', false, 750],
+            [$advice->needle->size, $advice->needle->point, $advice->topper, $advice->speedSpm],
+        );
     }
 
     #[Test]
@@ -138,7 +208,10 @@ final class AdviceTest extends TestCase
     {
         $advice = self::advise(Garment::Towel, Fabric::Plush, position: Position::Corner);
 
-        self::assertSame([Backing::TearAway, true, Turn::Half], [$advice->backing->backing, $advice->topper, $advice->turns[0]]);
+        self::assertSame(
+            [Backing::TearAway, true, Turn::Half],
+            [$advice->backing->backing, $advice->topper, $advice->turns[0]],
+        );
     }
 
     #[Test]
@@ -150,8 +223,14 @@ final class AdviceTest extends TestCase
     #[Test]
     public function a_sleeve_goes_on_the_cylinder_where_there_is_one(): void
     {
-        self::assertSame([Driver::Cylinder, Driver::Flat], self::advise(Garment::Tee, Fabric::Jersey, position: Position::Sleeve)->drivers);
-        self::assertSame([Driver::Flat], self::advise(Garment::Tee, Fabric::Jersey, position: Position::Sleeve, drivers: [Driver::Flat])->drivers);
+        self::assertSame(
+            [Driver::Cylinder, Driver::Flat],
+            self::advise(Garment::Tee, Fabric::Jersey, position: Position::Sleeve)->drivers,
+        );
+        self::assertSame(
+            [Driver::Flat],
+            self::advise(Garment::Tee, Fabric::Jersey, position: Position::Sleeve, drivers: [Driver::Flat])->drivers,
+        );
     }
 
     #[Test]
@@ -163,7 +242,10 @@ final class AdviceTest extends TestCase
             foreach (Fabric::cases() as $fabric) {
                 foreach (Structure::cases() as $structure) {
                     foreach (Position::cases() as $position) {
-                        $advice = Advice::of(self::facts($garment, $fabric, $structure, Profile::None, $position), $house);
+                        $advice = Advice::of(
+                            self::facts($garment, $fabric, $structure, Profile::None, $position),
+                            $house,
+                        );
                         $cases++;
                         foreach (About::cases() as $about) {
                             self::assertGreaterThan(20, strlen($advice->because[$about->value]->text));
@@ -206,14 +288,46 @@ final class AdviceTest extends TestCase
     }
 
     /** @param list<Driver>|null $drivers */
-    private static function advise(Garment $garment, Fabric $fabric, Structure $structure = Structure::None, Profile $profile = Profile::None, Position $position = Position::Centre, float $height = 40, int $stitches = 3000, int $weight = 40, ?array $drivers = null): Advice
-    {
-        return Advice::of(self::facts($garment, $fabric, $structure, $profile, $position, $height, $stitches, $weight, $drivers), HouseRules::of());
+    private static function advise(
+        Garment $garment,
+        Fabric $fabric,
+        Structure $structure = Structure::None,
+        Profile $profile = Profile::None,
+        Position $position = Position::Centre,
+        float $height = 40,
+        int $stitches = 3000,
+        int $weight = 40,
+        ?array $drivers = null,
+    ): Advice {
+        return Advice::of(
+            self::facts($garment, $fabric, $structure, $profile, $position, $height, $stitches, $weight, $drivers),
+            HouseRules::of(),
+        );
     }
 
     /** @param list<Driver>|null $drivers */
-    private static function facts(Garment $garment, Fabric $fabric, Structure $structure, Profile $profile, Position $position, float $height = 40, int $stitches = 3000, int $weight = 40, ?array $drivers = null): Facts
-    {
-        return new Facts($garment, $fabric, $structure, $profile, $position, 60, $height, $stitches, $weight, $drivers ?? Driver::cases());
+    private static function facts(
+        Garment $garment,
+        Fabric $fabric,
+        Structure $structure,
+        Profile $profile,
+        Position $position,
+        float $height = 40,
+        int $stitches = 3000,
+        int $weight = 40,
+        ?array $drivers = null,
+    ): Facts {
+        return new Facts(
+            $garment,
+            $fabric,
+            $structure,
+            $profile,
+            $position,
+            60,
+            $height,
+            $stitches,
+            $weight,
+            $drivers ?? Driver::cases(),
+        );
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
-use Hakama\Setup\CapFace;
-use Hakama\Setup\Hooping;
-use Hakama\Setup\Hoopings;
-use Hakama\Setup\Motif;
+use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Tube\Hooping;
+use Hakama\Setup\Tube\Hoopings;
+use Hakama\Setup\Tube\Motif;
 use Hakama\Stitch\Bounds;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\Test;
@@ -22,9 +22,9 @@ final class CapAndTubeTest extends TestCase
         $cap = CapFace::of(200 * M_PI, 90, 12, 57);
 
         self::assertEqualsWithDelta(100.0, $cap->radiusMm(), 1e-9);
-        self::assertEqualsWithDelta(30.0, $cap->angleDeg(50 * M_PI / 3), 1e-9);
-        self::assertEqualsWithDelta(50.0, $cap->seenMm(50 * M_PI / 3), 1e-9);
-        self::assertEqualsWithDelta(-50.0, $cap->seenMm(-50 * M_PI / 3), 1e-9);
+        self::assertEqualsWithDelta(30.0, $cap->angleDeg((50 * M_PI) / 3), 1e-9);
+        self::assertEqualsWithDelta(50.0, $cap->seenMm((50 * M_PI) / 3), 1e-9);
+        self::assertEqualsWithDelta(-50.0, $cap->seenMm((-50 * M_PI) / 3), 1e-9);
         // 90 degrees to each side are a quarter of the way round.
         self::assertEqualsWithDelta(50 * M_PI, $cap->wrapMm(), 1e-9);
     }
@@ -53,9 +53,15 @@ final class CapAndTubeTest extends TestCase
     public function four_letters_along_a_sleeve_take_two_hoopings_with_a_mark_in_the_middle_of_each(): void
     {
         // 30 mm letters, 12 apart: 0-30, 42-72, 84-114, 126-156. One reach of 75 holds the first two.
-        $plan = Hoopings::of([new Motif('A', 0, 30), new Motif('B', 42, 72), new Motif('C', 84, 114), new Motif('D', 126, 156)], 75);
+        $plan = Hoopings::of(
+            [new Motif('A', 0, 30), new Motif('B', 42, 72), new Motif('C', 84, 114), new Motif('D', 126, 156)],
+            75,
+        );
 
-        self::assertSame([['A', 'B'], ['C', 'D']], array_map(static fn(Hooping $hooping): array => array_column($hooping->motifs, 'name'), $plan->hoopings));
+        self::assertSame(
+            [['A', 'B'], ['C', 'D']],
+            array_map(static fn(Hooping $hooping): array => array_column($hooping->motifs, 'name'), $plan->hoopings),
+        );
         self::assertSame([36.0, 120.0], array_column($plan->hoopings, 'markMm'));
         self::assertNull($plan->obstacle());
     }
@@ -66,7 +72,10 @@ final class CapAndTubeTest extends TestCase
         $plan = Hoopings::of([new Motif('heron', 0, 90), new Motif('date', 100, 130)], 75);
 
         self::assertSame(['heron'], array_column($plan->refused, 'name'));
-        self::assertStringContainsString('heron is 90 mm along the tube and one hooping reaches 75', (string) $plan->obstacle());
+        self::assertStringContainsString(
+            'heron is 90 mm along the tube and one hooping reaches 75',
+            (string) $plan->obstacle(),
+        );
         self::assertCount(1, $plan->hoopings);
         self::assertSame([], Hoopings::of([], 75)->hoopings);
         // Exactly the reach is within it.
@@ -85,11 +94,20 @@ final class CapAndTubeTest extends TestCase
             }
             $plan = Hoopings::of($motifs, 75);
             self::assertCount(self::fewest($motifs, 75), $plan->hoopings, "round {$round}");
-            $sewn = array_merge(...array_map(static fn(Hooping $hooping): array => $hooping->motifs, $plan->hoopings));
-            self::assertEqualsCanonicalizing(array_column($motifs, 'name'), array_column($sewn, 'name'), 'every motif once');
+            $sewn = array_merge(
+                ...array_map(static fn(Hooping $hooping): array => $hooping->motifs, $plan->hoopings),
+            );
+            self::assertEqualsCanonicalizing(
+                array_column($motifs, 'name'),
+                array_column($sewn, 'name'),
+                'every motif once',
+            );
             foreach ($plan->hoopings as $hooping) {
                 foreach ($hooping->motifs as $motif) {
-                    self::assertTrue($motif->fromMm >= $hooping->fromMm && $motif->toMm <= $hooping->fromMm + 75, 'whole in its hooping');
+                    self::assertTrue(
+                        $motif->fromMm >= $hooping->fromMm && $motif->toMm <= $hooping->fromMm + 75,
+                        'whole in its hooping',
+                    );
                 }
             }
         }

@@ -8,14 +8,14 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
 use Hakama\Machine\Window;
-use Hakama\Setup\Backing;
-use Hakama\Setup\BackingPiece;
-use Hakama\Setup\BackingStock;
-use Hakama\Setup\Cut;
-use Hakama\Setup\CutList;
-use Hakama\Setup\CutWant;
-use Hakama\Setup\Layers;
-use Hakama\Setup\StockForm;
+use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Backing\BackingStock;
+use Hakama\Setup\Backing\Cut;
+use Hakama\Setup\Backing\CutList;
+use Hakama\Setup\Backing\CutWant;
+use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Backing\StockForm;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -28,13 +28,25 @@ final class CutListTest extends TestCase
         $want = self::want('B-1', 150, 100, 10, layers: 2, spoilage: 0.05);
 
         self::assertSame([200.0, 150.0, 21], [$want->widthMm, $want->heightMm, $want->count]);
-        self::assertSame(22, self::want('B-1', 150, 100, 10, layers: 2, spoilage: 0.06)->count, '21.2 are rounded up');
+        self::assertSame(
+            22,
+            self::want('B-1', 150, 100, 10, layers: 2, spoilage: 0.06)->count,
+            '21.2 are rounded up',
+        );
     }
 
     #[Test]
     public function the_smallest_piece_that_covers_is_taken_either_way_round(): void
     {
-        $list = CutList::of([self::want('B-1', 150, 100, 4)], [self::stock('large', StockForm::Piece, 400, 400, 50), self::stock('fits', StockForm::Piece, 160, 210, 50), self::stock('small', StockForm::Piece, 190, 190, 50)], 80);
+        $list = CutList::of(
+            [self::want('B-1', 150, 100, 4)],
+            [
+                self::stock('large', StockForm::Piece, 400, 400, 50),
+                self::stock('fits', StockForm::Piece, 160, 210, 50),
+                self::stock('small', StockForm::Piece, 190, 190, 50),
+            ],
+            80,
+        );
 
         self::assertSame([['fits', 4]], self::told($list));
         self::assertSame([], $list->short);
@@ -44,7 +56,15 @@ final class CutListTest extends TestCase
     #[Test]
     public function off_cuts_come_first_and_the_roll_last(): void
     {
-        $list = CutList::of([self::want('B-1', 150, 100, 6)], [self::stock('roll', StockForm::Roll, 500, 20_000), self::stock('piece', StockForm::Piece, 200, 200, 2), self::stock('off', StockForm::OffCut, 220, 160, 3)], 80);
+        $list = CutList::of(
+            [self::want('B-1', 150, 100, 6)],
+            [
+                self::stock('roll', StockForm::Roll, 500, 20_000),
+                self::stock('piece', StockForm::Piece, 200, 200, 2),
+                self::stock('off', StockForm::OffCut, 220, 160, 3),
+            ],
+            80,
+        );
 
         self::assertSame([['off', 3], ['piece', 2], ['roll', 1]], self::told($list));
     }
@@ -53,21 +73,37 @@ final class CutListTest extends TestCase
     public function the_roll_is_cut_in_the_direction_that_takes_less_of_it(): void
     {
         // 200 × 150 off a roll of 500. Upright two across, rows of 150: seven pieces are 4 rows, 600 mm.
-        // Across three side by side, rows of 200: 3 rows, 600 mm. Eight: 4 · 150 = 600 against 3 · 200 = 600. Nine: 5 · 150 = 750 against 600.
-        $list = CutList::of([self::want('B-1', 150, 100, 9)], [self::stock('roll', StockForm::Roll, 500, 20_000)], 40);
+        // Across three side by side, rows of 200: 3 rows, 600 mm. Eight: 4 · 150 = 600 against 3 · 200 = 600. Nine: 5
+        // · 150 = 750 against 600.
+        $list = CutList::of(
+            [self::want('B-1', 150, 100, 9)],
+            [self::stock('roll', StockForm::Roll, 500, 20_000)],
+            40,
+        );
 
         self::assertSame([3, 600.0, 9], [$list->cuts[0]->across, $list->cuts[0]->lengthMm, $list->cuts[0]->count]);
         // Along its edge a strip of 50 × 600 is left, and no piece over.
         self::assertSame([[50.0, 600.0, 1]], self::leaves($list->cuts[0]));
         self::assertSame(19_400.0, $list->left[0]->lengthMm);
-        self::assertSame([], self::leaves(CutList::of([self::want('B-1', 150, 100, 9)], [self::stock('roll', StockForm::Roll, 500, 20_000)], 80)->cuts[0]), 'a strip this narrow is thrown away');
+        self::assertSame(
+            [],
+            self::leaves(
+                CutList::of([self::want('B-1', 150, 100, 9)], [self::stock('roll', StockForm::Roll, 500, 20_000)], 80)
+                    ->cuts[0],
+            ),
+            'a strip this narrow is thrown away',
+        );
     }
 
     #[Test]
     public function what_one_batch_leaves_serves_the_next(): void
     {
         // Five of 200 × 150: two rows of three, one piece over. The next batch wants one that is no larger.
-        $list = CutList::of([self::want('B-1', 150, 100, 5), self::want('B-2', 140, 90, 1)], [self::stock('roll', StockForm::Roll, 600, 20_000)], 80);
+        $list = CutList::of(
+            [self::want('B-1', 150, 100, 5), self::want('B-2', 140, 90, 1)],
+            [self::stock('roll', StockForm::Roll, 600, 20_000)],
+            80,
+        );
 
         self::assertSame([['roll', 5], ['left of B-1', 1]], self::told($list));
         self::assertSame([1], array_map(static fn(Cut $cut): int => $cut->count, $list->ofBatch('B-2')));
@@ -76,12 +112,24 @@ final class CutListTest extends TestCase
     #[Test]
     public function what_there_is_not_enough_of_is_said(): void
     {
-        $list = CutList::of([self::want('B-1', 150, 100, 8), self::want('B-2', 150, 100, 2)], [self::stock('roll', StockForm::Roll, 500, 310), self::stock('other', StockForm::Roll, 500, 9000, kind: Backing::TearAway)], 80);
+        $list = CutList::of(
+            [self::want('B-1', 150, 100, 8), self::want('B-2', 150, 100, 2)],
+            [
+                self::stock('roll', StockForm::Roll, 500, 310),
+                self::stock('other', StockForm::Roll, 500, 9000, kind: Backing::TearAway),
+            ],
+            80,
+        );
 
         // 310 mm are two rows of 150 upright, four pieces; a row of 200 across is three.
         self::assertSame([['roll', 4]], self::told($list));
         self::assertSame(['B-1' => 4, 'B-2' => 2], $list->short);
-        self::assertSame(['B-3' => 1], CutList::of([self::want('B-3', 600, 600, 1)], [self::stock('roll', StockForm::Roll, 500, 9000)], 80)->short, 'wider than the roll either way');
+        self::assertSame(
+            ['B-3' => 1],
+            CutList::of([self::want('B-3', 600, 600, 1)], [self::stock('roll', StockForm::Roll, 500, 9000)], 80)
+                ->short,
+            'wider than the roll either way',
+        );
     }
 
     #[Test]
@@ -92,7 +140,13 @@ final class CutListTest extends TestCase
             $stock = $wants = [];
             for ($i = 0; $i < 6; $i++) {
                 $form = StockForm::cases()[mt_rand(0, 2)];
-                $stock[] = self::stock("s{$i}", $form, mt_rand(150, 600), $form === StockForm::Roll ? mt_rand(300, 4000) : mt_rand(150, 600), $form === StockForm::Roll ? 1 : mt_rand(1, 9));
+                $stock[] = self::stock(
+                    "s{$i}",
+                    $form,
+                    mt_rand(150, 600),
+                    $form === StockForm::Roll ? mt_rand(300, 4000) : mt_rand(150, 600),
+                    $form === StockForm::Roll ? 1 : mt_rand(1, 9),
+                );
             }
             for ($i = 0; $i < 4; $i++) {
                 $wants[] = self::want("B-{$i}", mt_rand(60, 300), mt_rand(60, 300), mt_rand(1, 12));
@@ -107,8 +161,15 @@ final class CutListTest extends TestCase
                 self::assertGreaterThanOrEqual(-1e-6, $one->lengthMm);
             }
             // Cloth is not made: what is cut and what is left is no more than there was.
-            $area = static fn(array $some): float => array_sum(array_map(static fn(BackingStock $one): float => $one->areaMm2() * $one->count, $some));
-            $used = array_sum(array_map(static fn(Cut $cut): float => $cut->count * $cut->want->widthMm * $cut->want->heightMm, $list->cuts));
+            $area = static fn(array $some): float => array_sum(
+                array_map(static fn(BackingStock $one): float => $one->areaMm2() * $one->count, $some),
+            );
+            $used = array_sum(
+                array_map(
+                    static fn(Cut $cut): float => $cut->count * $cut->want->widthMm * $cut->want->heightMm,
+                    $list->cuts,
+                ),
+            );
             self::assertLessThanOrEqual($area($stock) + 1e-3, $area($list->left) + $used);
         }
     }
@@ -122,18 +183,46 @@ final class CutListTest extends TestCase
     /** @return list<array{float, float, int}> */
     private static function leaves(Cut $cut): array
     {
-        return array_map(static fn(BackingStock $one): array => [$one->widthMm, $one->lengthMm, $one->count], $cut->leaves);
+        return array_map(
+            static fn(BackingStock $one): array => [$one->widthMm, $one->lengthMm, $one->count],
+            $cut->leaves,
+        );
     }
 
-    private static function want(string $batch, float $outerWidth, float $outerHeight, int $pieces, int $layers = 1, float $spoilage = 0.0): CutWant
-    {
-        $frame = new Frame('F', FrameKind::Square, Driver::Flat, $outerWidth, $outerHeight, Window::rectangle($outerWidth - 30, $outerHeight - 30));
+    private static function want(
+        string $batch,
+        float $outerWidth,
+        float $outerHeight,
+        int $pieces,
+        int $layers = 1,
+        float $spoilage = 0.0,
+    ): CutWant {
+        $frame = new Frame(
+            'F',
+            FrameKind::Square,
+            Driver::Flat,
+            $outerWidth,
+            $outerHeight,
+            Window::rectangle($outerWidth - 30, $outerHeight - 30),
+        );
 
-        return CutWant::of($batch, new Layers(Backing::Cutaway, $layers), BackingPiece::under($frame, 25), $pieces, $spoilage);
+        return CutWant::of(
+            $batch,
+            new Layers(Backing::Cutaway, $layers),
+            BackingPiece::under($frame, 25),
+            $pieces,
+            $spoilage,
+        );
     }
 
-    private static function stock(string $id, StockForm $form, float $width, float $length, int $count = 1, Backing $kind = Backing::Cutaway): BackingStock
-    {
+    private static function stock(
+        string $id,
+        StockForm $form,
+        float $width,
+        float $length,
+        int $count = 1,
+        Backing $kind = Backing::Cutaway,
+    ): BackingStock {
         return new BackingStock($id, $kind, $form, $width, $length, $count);
     }
 }

@@ -8,11 +8,11 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
 use Hakama\Machine\Window;
-use Hakama\Setup\Change;
-use Hakama\Setup\Fit;
-use Hakama\Setup\Fitting;
-use Hakama\Setup\FrameRanking;
-use Hakama\Setup\RankedFrame;
+use Hakama\Setup\Fit\Fit;
+use Hakama\Setup\Fit\Fitting;
+use Hakama\Setup\Fit\FrameChange;
+use Hakama\Setup\Fit\FrameRanking;
+use Hakama\Setup\Fit\RankedFrame;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -27,7 +27,11 @@ final class FitTest extends TestCase
         // 60 × 40 in 100 × 80: 20 on every side, wherever the design lies on its tape.
         $fit = Fit::of(self::box(60, 40, 500, -70), self::frame(Window::rectangle(100, 80)), Turn::None);
 
-        self::assertEqualsWithDelta([20, 20, 20, 20, 20], [$fit->clearMm, $fit->leftMm, $fit->rightMm, $fit->topMm, $fit->bottomMm], 1e-6);
+        self::assertEqualsWithDelta(
+            [20, 20, 20, 20, 20],
+            [$fit->clearMm, $fit->leftMm, $fit->rightMm, $fit->topMm, $fit->bottomMm],
+            1e-6,
+        );
         self::assertTrue($fit->fits());
     }
 
@@ -71,14 +75,24 @@ final class FitTest extends TestCase
 
         self::assertTrue(Fit::of(self::box(86, 20), $frame, Turn::None, 7)->fits());
         self::assertFalse(Fit::of(self::box(86.2, 20), $frame, Turn::None, 7)->fits());
-        self::assertStringContainsString('Only 6.9 mm clear', Fit::of(self::box(86.2, 20), $frame, Turn::None, 7)->because());
+        self::assertStringContainsString(
+            'Only 6.9 mm clear',
+            Fit::of(self::box(86.2, 20), $frame, Turn::None, 7)->because(),
+        );
     }
 
     #[Test]
     public function distances_to_the_edge_agree_with_dense_sampling_of_it(): void
     {
         mt_srand(17);
-        foreach ([Window::rectangle(100, 60, 18), Window::ellipse(120, 70), Window::ellipse(90, 90), Window::rectangle(80, 80)] as $window) {
+        foreach (
+            [
+                Window::rectangle(100, 60, 18),
+                Window::ellipse(120, 70),
+                Window::ellipse(90, 90),
+                Window::rectangle(80, 80),
+            ] as $window
+        ) {
             $edge = self::edge($window);
             for ($i = 0; $i < 60; $i++) {
                 $p = new Point(mt_rand(-480, 480) / 10, mt_rand(-280, 280) / 10);
@@ -106,7 +120,14 @@ final class FitTest extends TestCase
                 $middle = $hull->bounds()->centre();
                 for ($dx = -12.0; $dx <= 12; $dx += 1.5) {
                     for ($dy = -12.0; $dy <= 12; $dy += 1.5) {
-                        $clear = min(array_map(static fn(Point $p): float => $window->insideMm($p->moved($dx - $middle->x, $dy - $middle->y)), $hull->points));
+                        $clear = min(
+                            array_map(
+                                static fn(Point $p): float => $window->insideMm(
+                                    $p->moved($dx - $middle->x, $dy - $middle->y),
+                                ),
+                                $hull->points,
+                            ),
+                        );
                         self::assertLessThanOrEqual($fit->clearMm + 0.02, $clear);
                     }
                 }
@@ -122,10 +143,21 @@ final class FitTest extends TestCase
         $middle = self::frame(Window::rectangle(120, 120), 'middle');
         $tight = self::frame(Window::rectangle(60, 60), 'tight');
         $cap = self::frame(Window::rectangle(150, 75), 'cap', Driver::Cap);
-        $ranked = FrameRanking::of(Fitting::of(self::box(50, 50), [$tight, $cap, $middle, $small, $mounted], 7), [Driver::Flat, Driver::Cap], [Turn::None], $mounted);
+        $ranked = FrameRanking::of(
+            Fitting::of(self::box(50, 50), [$tight, $cap, $middle, $small, $mounted], 7),
+            [Driver::Flat, Driver::Cap],
+            [Turn::None],
+            $mounted,
+        );
 
-        self::assertSame(['mounted', 'small', 'middle', 'cap', 'tight'], array_map(static fn(RankedFrame $r): string => $r->fit->frame->id, $ranked));
-        self::assertSame([Change::Nothing, Change::Frame, Change::Frame, Change::Driver], array_map(static fn(RankedFrame $r): Change => $r->change, array_slice($ranked, 0, 4)));
+        self::assertSame(
+            ['mounted', 'small', 'middle', 'cap', 'tight'],
+            array_map(static fn(RankedFrame $r): string => $r->fit->frame->id, $ranked),
+        );
+        self::assertSame(
+            [FrameChange::Nothing, FrameChange::Frame, FrameChange::Frame, FrameChange::Driver],
+            array_map(static fn(RankedFrame $r): FrameChange => $r->change, array_slice($ranked, 0, 4)),
+        );
     }
 
     #[Test]
@@ -137,15 +169,23 @@ final class FitTest extends TestCase
         // Outer sides are 180 and 110; the garment is 120 wide.
         $ranked = FrameRanking::of($fitting, [Driver::Flat], [Turn::None], $wide, 120);
 
-        self::assertSame([['narrow', true], ['wide', false]], array_map(static fn(RankedFrame $r): array => [$r->fit->frame->id, $r->fits()], $ranked));
+        self::assertSame(
+            [['narrow', true], ['wide', false]],
+            array_map(static fn(RankedFrame $r): array => [$r->fit->frame->id, $r->fits()], $ranked),
+        );
         self::assertTrue($ranked[1]->fit->fits());
-        self::assertSame($fitting->in($wide, Turn::None), $fitting->only($wide)->in($wide, Turn::None), 'worked out once');
+        self::assertSame(
+            $fitting->in($wide, Turn::None),
+            $fitting->only($wide)->in($wide, Turn::None),
+            'worked out once',
+        );
     }
 
     #[Test]
     public function a_clamp_is_told_where_the_machine_thinks_its_centre_is_and_how_near_its_corners_are(): void
     {
-        // Window 100 × 70, its middle 9 mm below what the machine takes for the centre; a box of 60 × 30 lies in the middle.
+        // Window 100 × 70, its middle 9 mm below what the machine takes for the centre; a box of 60 × 30 lies in the
+        // middle.
         $frame = new Frame('P', FrameKind::Clamp, Driver::Clamp, 150, 120, Window::rectangle(100, 70), 0, -9);
         $fit = Fit::of(self::box(60, 30, 200, 80), $frame, Turn::None);
 
@@ -155,7 +195,11 @@ final class FitTest extends TestCase
         }
         self::assertTrue($frame->isOffCentre());
         // A slanted edge is nearer to a corner than any of its ends.
-        $slanted = Fit::of(ConvexHull::of([new Point(0, 0), new Point(60, 0), new Point(0, 60)]), self::frame(Window::rectangle(60, 60)), Turn::None);
+        $slanted = Fit::of(
+            ConvexHull::of([new Point(0, 0), new Point(60, 0), new Point(0, 60)]),
+            self::frame(Window::rectangle(60, 60)),
+            Turn::None,
+        );
         self::assertEqualsWithDelta(hypot(30, 30), $slanted->cornersMm()[1], 0.01);
     }
 
@@ -165,7 +209,9 @@ final class FitTest extends TestCase
         mt_srand(91);
         for ($round = 0; $round < 24; $round++) {
             [$w, $h] = [mt_rand(700, 2000) / 10, mt_rand(700, 2000) / 10];
-            $window = [Window::rectangle($w, $h, mt_rand(0, 30)), Window::ellipse($w, $h), Window::ellipse($w, $w)][$round % 3];
+            $window = [Window::rectangle($w, $h, mt_rand(0, 30)), Window::ellipse($w, $h), Window::ellipse($w, $w)][
+                $round % 3
+            ];
             $points = [];
             for ($i = 0; $i < 9; $i++) {
                 $points[] = new Point(mt_rand(-250, 250) / 10, mt_rand(-250, 250) / 10);
@@ -184,7 +230,12 @@ final class FitTest extends TestCase
 
     private static function box(float $width, float $height, float $x = 0, float $y = 0): ConvexHull
     {
-        return ConvexHull::of([new Point($x, $y), new Point($x + $width, $y), new Point($x + $width, $y + $height), new Point($x, $y + $height)]);
+        return ConvexHull::of([
+            new Point($x, $y),
+            new Point($x + $width, $y),
+            new Point($x + $width, $y + $height),
+            new Point($x, $y + $height),
+        ]);
     }
 
     private static function frame(Window $window, string $id = 'F', Driver $driver = Driver::Flat): Frame
@@ -197,16 +248,16 @@ final class FitTest extends TestCase
     {
         $points = [];
         for ($i = 0; $i < 6000; $i++) {
-            $t = 2 * M_PI * $i / 6000;
+            $t = (2 * M_PI * $i) / 6000;
             if ($window->round) {
-                $points[] = new Point($window->widthMm / 2 * cos($t), $window->heightMm / 2 * sin($t));
+                $points[] = new Point(($window->widthMm / 2) * cos($t), ($window->heightMm / 2) * sin($t));
                 continue;
             }
             // Out along a ray until the window is left, by halving.
             [$near, $far] = [0.0, 200.0];
             for ($k = 0; $k < 40; $k++) {
                 $mid = ($near + $far) / 2;
-                $window->insideMm(new Point($mid * cos($t), $mid * sin($t))) >= 0 ? $near = $mid : $far = $mid;
+                $window->insideMm(new Point($mid * cos($t), $mid * sin($t))) >= 0 ? ($near = $mid) : ($far = $mid);
             }
             $points[] = new Point($near * cos($t), $near * sin($t));
         }

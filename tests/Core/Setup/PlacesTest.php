@@ -14,11 +14,11 @@ use Hakama\Garment\Structure;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
-use Hakama\Setup\Facts;
-use Hakama\Setup\Inches;
-use Hakama\Setup\KeptPlace;
-use Hakama\Setup\Place;
-use Hakama\Setup\Reckoning;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Placement\Inches;
+use Hakama\Setup\Placement\KeptPlacement;
+use Hakama\Setup\Placement\Placement;
+use Hakama\Setup\Placement\WorkedMark;
 use Hakama\Setup\SizeTable;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -50,29 +50,65 @@ final class PlacesTest extends TestCase
     #[Test]
     public function a_place_is_said_as_it_is_measured(): void
     {
-        self::assertSame([
-            '200 mm (7 7/8 in) down from the shoulder seam at the neck to the middle of the design',
-            '100 mm (3 7/8 in) across from the centre front, towards the wearer’s left',
-        ], self::place(Garment::Polo, Position::LeftChest)->words());
-        self::assertSame(['12 mm (1/2 in) up from the bill seam to the lower edge of the design', 'on the front seam'], self::place(Garment::Cap, Position::CapFront)->words());
+        self::assertSame(
+            [
+                '200 mm (7 7/8 in) down from the shoulder seam at the neck to the middle of the design',
+                '100 mm (3 7/8 in) across from the centre front, towards the wearer’s left',
+            ],
+            self::place(Garment::Polo, Position::LeftChest)->words(),
+        );
+        self::assertSame(
+            ['12 mm (1/2 in) up from the bill seam to the lower edge of the design', 'on the front seam'],
+            self::place(Garment::Cap, Position::CapFront)->words(),
+        );
         // 120 along the bisector of a square corner: 120 · sin 45° = 84.85 in from both.
-        self::assertSame(['120 mm (4 3/4 in) along the bisector of the corner, from inside the edging to the middle of the design', 'that is 85 mm (3 3/8 in) in from each edging'], self::place(Garment::Blanket, Position::Corner)->words());
+        self::assertSame(
+            [
+                '120 mm (4 3/4 in) along the bisector of the corner, from inside the edging to the middle of the design',
+                'that is 85 mm (3 3/8 in) in from each edging',
+            ],
+            self::place(Garment::Blanket, Position::Corner)->words(),
+        );
         self::assertSame(['both ways centred'], self::place(Garment::Bag, Position::Centre)->words());
-        self::assertSame('shoulder seam at the neck, to the middle of the design; across from the centre front, towards the wearer’s left', self::place(Garment::Polo, Position::LeftChest)->from());
+        self::assertSame(
+            'shoulder seam at the neck, to the middle of the design; across from the centre front, towards the wearer’s left',
+            self::place(Garment::Polo, Position::LeftChest)->from(),
+        );
     }
 
     #[Test]
     public function what_was_found_once_for_a_size_is_kept_and_the_others_go_by_the_house(): void
     {
         $facts = self::facts(Garment::Polo, Position::LeftChest);
-        $table = SizeTable::of($facts, HouseRules::of(), ['M' => 2, 'L' => 3], kept: ['L' => new KeptPlace('14', 212.0)]);
+        $table = SizeTable::of(
+            $facts,
+            HouseRules::of(),
+            ['M' => 2, 'L' => 3],
+            kept: ['L' => new KeptPlacement('14', 212.0)],
+        );
 
-        self::assertSame([200.0, 100.0, ''], [$table->rows[0]->place()->downMm, $table->rows[0]->place()->acrossMm, $table->rows[0]->place()->peg]);
-        self::assertSame([212.0, 100.0, '14'], [$table->rows[1]->place()->downMm, $table->rows[1]->place()->acrossMm, $table->rows[1]->place()->peg]);
-        self::assertSame(['left_chest', 'kept'], array_map(static fn($row): string => $row->advice->because['place']->rule, $table->rows));
+        self::assertSame(
+            [200.0, 100.0, ''],
+            [$table->rows[0]->place()->downMm, $table->rows[0]->place()->acrossMm, $table->rows[0]->place()->peg],
+        );
+        self::assertSame(
+            [212.0, 100.0, '14'],
+            [$table->rows[1]->place()->downMm, $table->rows[1]->place()->acrossMm, $table->rows[1]->place()->peg],
+        );
+        self::assertSame(
+            ['left_chest', 'kept'],
+            array_map(static fn($row): string => $row->advice->because['place']->rule, $table->rows),
+        );
         // Without a kept place a peg school asks for it; with one it says it.
-        $step = static fn(array $rows, int $i): string => array_column($rows[$i]->advice->steps, 'text', 'code')['chest_peg'];
-        $pegs = SizeTable::of($facts, HouseRules::of([], ['chest_place' => 'peg']), ['M' => 2, 'L' => 3], kept: ['L' => new KeptPlace('14')]);
+        $step = static fn(array $rows, int $i): string => array_column($rows[$i]->advice->steps, 'text', 'code')[
+            'chest_peg'
+        ];
+        $pegs = SizeTable::of(
+            $facts,
+            HouseRules::of([], ['chest_place' => 'peg']),
+            ['M' => 2, 'L' => 3],
+            kept: ['L' => new KeptPlacement('14')],
+        );
         self::assertStringContainsString('write it down here', $step($pegs->rows, 0));
         self::assertSame('Set the hooping station to peg 14.', $step($pegs->rows, 1));
     }
@@ -80,10 +116,17 @@ final class PlacesTest extends TestCase
     #[Test]
     public function positions_grow_with_the_size_as_the_house_says(): void
     {
-        $down = static fn(Position $position, array $figures): array => array_map(static fn($row): array => [$row->place()->downMm, $row->place()->acrossMm], SizeTable::of(self::facts(Garment::Tee, $position), HouseRules::of($figures), ['S' => 1, 'XL' => 1])->rows);
+        $down = static fn(Position $position, array $figures): array => array_map(
+            static fn($row): array => [$row->place()->downMm, $row->place()->acrossMm],
+            SizeTable::of(self::facts(Garment::Tee, $position), HouseRules::of($figures), ['S' => 1, 'XL' => 1])
+                ->rows,
+        );
 
         self::assertSame([[195.0, 100.0], [210.0, 100.0]], $down(Position::LeftChest, []));
-        self::assertSame([[195.0, 97.0], [210.0, 106.0]], $down(Position::LeftChest, ['left_chest_across_step_mm' => 3.0]));
+        self::assertSame(
+            [[195.0, 97.0], [210.0, 106.0]],
+            $down(Position::LeftChest, ['left_chest_across_step_mm' => 3.0]),
+        );
         self::assertSame([[70.0, 0.0], [85.0, 0.0]], $down(Position::FullFront, ['full_front_step_mm' => 5.0]));
         self::assertSame([[96.0, 0.0], [108.0, 0.0]], $down(Position::FullBack, ['full_back_step_mm' => 4.0]));
     }
@@ -91,27 +134,36 @@ final class PlacesTest extends TestCase
     #[Test]
     public function places_are_reckoned_from_what_is_on_the_garment(): void
     {
-        self::assertSame(185.0, Reckoning::levelWith(185, 'shoulder seam')->mm);
-        self::assertSame(150.0, Reckoning::midway(120, 180, 'hem')->mm);
-        self::assertStringContainsString('150 mm (5 7/8 in) from the hem, 30 mm (1 1/8 in) from each', Reckoning::midway(180, 120, 'hem')->words);
+        self::assertSame(185.0, WorkedMark::levelWith(185, 'shoulder seam')->mm);
+        self::assertSame(150.0, WorkedMark::midway(120, 180, 'hem')->mm);
+        self::assertStringContainsString(
+            '150 mm (5 7/8 in) from the hem, 30 mm (1 1/8 in) from each',
+            WorkedMark::midway(180, 120, 'hem')->words,
+        );
         // A yoke of 412 mm and a design of 216: 98 on each side, and the middle at 206.
-        self::assertSame(98.0, Reckoning::equalGaps(412, 216)->mm);
-        self::assertStringContainsString('the middle is 206 mm', Reckoning::equalGaps(412, 216)->words);
-        self::assertSame(206.0, Reckoning::half(412)->mm);
+        self::assertSame(98.0, WorkedMark::equalGaps(412, 216)->mm);
+        self::assertStringContainsString('the middle is 206 mm', WorkedMark::equalGaps(412, 216)->words);
+        self::assertSame(206.0, WorkedMark::half(412)->mm);
         // A corner of 60 degrees: 100 along its bisector is 100 · sin 30° = 50 in.
-        self::assertEqualsWithDelta(50.0, Reckoning::corner(100, 60)->mm, 1e-9);
+        self::assertEqualsWithDelta(50.0, WorkedMark::corner(100, 60)->mm, 1e-9);
     }
 
-    /** @return iterable<string, array{callable(): Reckoning, string}> */
+    /** @return iterable<string, array{callable(): WorkedMark, string}> */
     public static function unfit(): iterable
     {
-        yield 'a design wider than the panel' => [static fn(): Reckoning => Reckoning::equalGaps(200, 216), 'a smaller version, or another place'];
-        yield 'nothing measured' => [static fn(): Reckoning => Reckoning::half(0), 'more than nothing'];
-        yield 'no corner' => [static fn(): Reckoning => Reckoning::corner(100, 180), '10 to 170 degrees'];
-        yield 'a mark above the seam' => [static fn(): Reckoning => Reckoning::levelWith(-3, 'hem'), 'more than nothing'];
+        yield 'a design wider than the panel' => [
+            static fn(): WorkedMark => WorkedMark::equalGaps(200, 216),
+            'a smaller version, or another place',
+        ];
+        yield 'nothing measured' => [static fn(): WorkedMark => WorkedMark::half(0), 'more than nothing'];
+        yield 'no corner' => [static fn(): WorkedMark => WorkedMark::corner(100, 180), '10 to 170 degrees'];
+        yield 'a mark above the seam' => [
+            static fn(): WorkedMark => WorkedMark::levelWith(-3, 'hem'),
+            'more than nothing',
+        ];
     }
 
-    /** @param callable(): Reckoning $reckon */
+    /** @param callable(): WorkedMark $reckon */
     #[Test]
     #[DataProvider('unfit')]
     public function what_cannot_be_reckoned_is_refused_with_the_reason(callable $reckon, string $why): void
@@ -129,7 +181,13 @@ final class PlacesTest extends TestCase
 
         self::assertSame(244.0, $measured->neckOpeningMm);
         self::assertSame(280.0, $facts->onSize(Size::M, HouseRules::of())->neckOpeningMm, 'the house’s own');
-        self::assertSame([580.0, 480.0], [$facts->onSize(Size::M, HouseRules::of())->openingMm(Driver::Flat), $facts->onSize(Size::XS, HouseRules::of())->openingMm(Driver::Flat)]);
+        self::assertSame(
+            [580.0, 480.0],
+            [
+                $facts->onSize(Size::M, HouseRules::of())->openingMm(Driver::Flat),
+                $facts->onSize(Size::XS, HouseRules::of())->openingMm(Driver::Flat),
+            ],
+        );
         foreach ([['sleeve' => 100.0], ['chest_width' => 3.0]] as $bad) {
             try {
                 new Measures($bad);
@@ -140,13 +198,24 @@ final class PlacesTest extends TestCase
         }
     }
 
-    private static function place(Garment $garment, Position $position): Place
+    private static function place(Garment $garment, Position $position): Placement
     {
         return Advice::of(self::facts($garment, $position), HouseRules::of())->place;
     }
 
     private static function facts(Garment $garment, Position $position): Facts
     {
-        return new Facts($garment, Fabric::Jersey, Structure::None, Profile::None, $position, 60, 40, 3000, 40, Driver::cases());
+        return new Facts(
+            $garment,
+            Fabric::Jersey,
+            Structure::None,
+            Profile::None,
+            $position,
+            60,
+            40,
+            3000,
+            40,
+            Driver::cases(),
+        );
     }
 }

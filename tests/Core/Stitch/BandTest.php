@@ -26,7 +26,11 @@ final class BandTest extends TestCase
 
         self::assertEquals([new Band(0.0, 8.0), new Band(20.0, 28.0)], Band::of($pattern, 3.0));
         self::assertEquals([new Band(0.0, 28.0)], Band::of($pattern, 12.5), 'a smaller gap is none');
-        self::assertEquals([new Band(0.0, 8.0), new Band(20.0, 28.0)], Band::of($pattern, 12.0), 'exactly the gap is one');
+        self::assertEquals(
+            [new Band(0.0, 8.0), new Band(20.0, 28.0)],
+            Band::of($pattern, 12.0),
+            'exactly the gap is one',
+        );
         self::assertSame([], Band::of((new PatternBuilder('NOTHING'))->pattern(), 3.0));
     }
 }

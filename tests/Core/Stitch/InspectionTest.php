@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
-use Hakama\Stitch\Inspection;
-use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Inspection\Inspection;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
-use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Spot;
 use PHPUnit\Framework\Attributes\Test;
@@ -21,12 +21,26 @@ final class InspectionTest extends TestCase
     #[Test]
     public function a_thread_carried_ten_millimetres_without_a_trim_is_found_in_the_middle_of_its_way(): void
     {
-        $pattern = (new PatternBuilder('CARRIED'))->stitchTo(20, 0)->jumpTo(70, 0)->jumpTo(120, 0)->stitchTo(140, 0)->pattern();
+        $pattern = (new PatternBuilder('CARRIED'))
+            ->stitchTo(20, 0)
+            ->jumpTo(70, 0)
+            ->jumpTo(120, 0)
+            ->stitchTo(140, 0)
+            ->pattern();
         $finding = self::finding($pattern, FindingCode::LongJump);
 
         self::assertEquals([new Spot(new Point(7, 0), 1)], $finding?->spots);
-        self::assertNull(self::finding($pattern, FindingCode::LongJump, new MeasuringRules(longJumpMm: 11)), 'the house says what is long');
-        self::assertNull(self::finding((new PatternBuilder('CUT'))->stitchTo(20, 0)->trimTo(120, 0)->stitchTo(140, 0)->pattern(), FindingCode::LongJump), 'a trim cuts it');
+        self::assertNull(
+            self::finding($pattern, FindingCode::LongJump, new MeasuringRules(longJumpMm: 11)),
+            'the house says what is long',
+        );
+        self::assertNull(
+            self::finding(
+                (new PatternBuilder('CUT'))->stitchTo(20, 0)->trimTo(120, 0)->stitchTo(140, 0)->pattern(),
+                FindingCode::LongJump,
+            ),
+            'a trim cuts it',
+        );
     }
 
     #[Test]
@@ -44,9 +58,15 @@ final class InspectionTest extends TestCase
         $builder->stitchTo(30, 0)->stitchTo(32, 0)->stitchTo(34, 0)->stitchTo(174, 0)->stitchTo(304, 0);
         $pattern = $builder->pattern();
 
-        self::assertEquals([new Spot(new Point(3.2, 0), 2), new Spot(new Point(3.4, 0), 3)], self::finding($pattern, FindingCode::ShortStitches)?->spots);
+        self::assertEquals(
+            [new Spot(new Point(3.2, 0), 2), new Spot(new Point(3.4, 0), 3)],
+            self::finding($pattern, FindingCode::ShortStitches)?->spots,
+        );
         // 14 mm before 13: the longest first.
-        self::assertEquals([new Spot(new Point(17.4, 0), 4), new Spot(new Point(30.4, 0), 5)], self::finding($pattern, FindingCode::LongStitches)?->spots);
+        self::assertEquals(
+            [new Spot(new Point(17.4, 0), 4), new Spot(new Point(30.4, 0), 5)],
+            self::finding($pattern, FindingCode::LongStitches)?->spots,
+        );
     }
 
     #[Test]
@@ -72,7 +92,10 @@ final class InspectionTest extends TestCase
         $finding = self::finding($builder->pattern(), FindingCode::Dense);
 
         // 14 to and fro, three more and the first one on the right; 14 on the left.
-        self::assertEquals([new Point(10.5, 10.5), new Point(-7.5, -3.5)], array_map(static fn(Spot $spot): Point => $spot->at, $finding->spots ?? []));
+        self::assertEquals(
+            [new Point(10.5, 10.5), new Point(-7.5, -3.5)],
+            array_map(static fn(Spot $spot): Point => $spot->at, $finding->spots ?? []),
+        );
         self::assertStringContainsString('in 2 mm²', (string) $finding?->message);
     }
 
@@ -100,9 +123,19 @@ final class InspectionTest extends TestCase
     {
         $pattern = (new PatternBuilder('ENDS'))->stitchTo(40, 0)->stitchTo(40, 60)->pattern();
 
-        self::assertSame('The start lies 4.0 mm left of and 3.0 mm below the middle of the design.', self::finding($pattern, FindingCode::StartOffMiddle)?->message);
-        self::assertSame('The end lies 4.0 mm right of and 6.0 mm above the start.', self::finding($pattern, FindingCode::EndAway)?->message);
-        $home = (new PatternBuilder('HOME'))->stitchTo(40, 0)->stitchTo(-40, 0)->stitchTo(0, 0)->pattern();
+        self::assertSame(
+            'The start lies 4.0 mm left of and 3.0 mm below the middle of the design.',
+            self::finding($pattern, FindingCode::StartOffMiddle)?->message,
+        );
+        self::assertSame(
+            'The end lies 4.0 mm right of and 6.0 mm above the start.',
+            self::finding($pattern, FindingCode::EndAway)?->message,
+        );
+        $home = (new PatternBuilder('HOME'))
+            ->stitchTo(40, 0)
+            ->stitchTo(-40, 0)
+            ->stitchTo(0, 0)
+            ->pattern();
         self::assertSame([], Inspection::of($home, PatternFigures::of($home))->findings);
     }
 
@@ -114,8 +147,11 @@ final class InspectionTest extends TestCase
         }
     }
 
-    private static function finding(Pattern $pattern, FindingCode $code, MeasuringRules $rules = new MeasuringRules()): ?Finding
-    {
+    private static function finding(
+        Pattern $pattern,
+        FindingCode $code,
+        MeasuringRules $rules = new MeasuringRules(),
+    ): ?Finding {
         foreach (Inspection::of($pattern, PatternFigures::of($pattern, $rules), $rules)->findings as $finding) {
             if ($finding->code === $code) {
                 return $finding;

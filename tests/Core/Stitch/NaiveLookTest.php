@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
-use Hakama\Stitch\Inspection;
-use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Inspection\Inspection;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
-use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\RecordKind;
 use Hakama\Stitch\Spot;
 use Hakama\Stitch\Track;
@@ -39,14 +39,17 @@ final class NaiveLookTest extends TestCase
             $above = array_filter($cells, static fn(int $points): bool => $points > 2);
             self::assertCount(count($above), $density->above(2), "round {$round}");
             foreach ($density->above(2) as $square) {
-                self::assertSame($above[((int) floor($square->where->x)).' '.((int) floor($square->where->y))], $square->perMm2);
+                self::assertSame(
+                    $above[((int) floor($square->where->x)).' '.((int) floor($square->where->y))],
+                    $square->perMm2,
+                );
             }
             // What a page is sent says the same.
             [, $left, $bottom] = (array) unpack('l2', $density->packed());
             $sent = [];
             foreach (str_split(substr($density->packed(), 8), 6) as $square) {
                 [, $column, $row, $points] = (array) unpack('v3', $square);
-                $sent[($left + $column).' '.($bottom + $row)] = $points;
+                $sent[$left + $column.' '.($bottom + $row)] = $points;
             }
             ksort($cells);
             ksort($sent);
@@ -63,9 +66,24 @@ final class NaiveLookTest extends TestCase
             $inspection = Inspection::of($pattern, PatternFigures::of($pattern, $rules), $rules);
             [$short, $long, $carried] = self::slowly($records);
 
-            self::assertEquals(array_slice($short, 0, 60), self::places($inspection, FindingCode::ShortStitches), "round {$round}");
-            self::assertEqualsCanonicalizing($long, self::places($inspection, FindingCode::LongStitches), "round {$round}");
-            self::assertEqualsCanonicalizing($carried, array_map(static fn(Spot $spot): int => $spot->stitch, self::finding($inspection, FindingCode::LongJump)->spots ?? []), "round {$round}");
+            self::assertEquals(
+                array_slice($short, 0, 60),
+                self::places($inspection, FindingCode::ShortStitches),
+                "round {$round}",
+            );
+            self::assertEqualsCanonicalizing(
+                $long,
+                self::places($inspection, FindingCode::LongStitches),
+                "round {$round}",
+            );
+            self::assertEqualsCanonicalizing(
+                $carried,
+                array_map(
+                    static fn(Spot $spot): int => $spot->stitch,
+                    self::finding($inspection, FindingCode::LongJump)->spots ?? [],
+                ),
+                "round {$round}",
+            );
         }
     }
 
@@ -121,7 +139,7 @@ final class NaiveLookTest extends TestCase
                 if ($kind === RecordKind::Stop) {
                     $open = false;
                 } elseif ($kind === RecordKind::Stitch) {
-                    $open ? $sewn[count($sewn) - 1]++ : $sewn[] = 1;
+                    $open ? $sewn[count($sewn) - 1]++ : ($sewn[] = 1);
                     $open = true;
                 }
             }
@@ -129,8 +147,14 @@ final class NaiveLookTest extends TestCase
 
             self::assertSame($sewn, array_map(static fn($span): int => $span->stitches, $spans), "round {$round}");
             foreach ($spans as $span) {
-                self::assertSame([RecordKind::Stitch, RecordKind::Stitch], [$records[$span->from][0], $records[$span->to - 1][0]]);
-                self::assertSame($span->from === 0 ? [0, 0] : array_slice($records[$span->from - 1], 1), $pattern->before($span->from));
+                self::assertSame(
+                    [RecordKind::Stitch, RecordKind::Stitch],
+                    [$records[$span->from][0], $records[$span->to - 1][0]],
+                );
+                self::assertSame(
+                    $span->from === 0 ? [0, 0] : array_slice($records[$span->from - 1], 1),
+                    $pattern->before($span->from),
+                );
                 self::assertCount($span->to - $span->from, $pattern->slice($span->from, $span->to));
             }
         }
@@ -139,7 +163,8 @@ final class NaiveLookTest extends TestCase
     /**
      * @param list<array{RecordKind, int, int}> $records
      *
-     * @return array{list<list<float|int>>, list<list<float|int>>, list<int>} short and long stitches, and the stitches before carried threads
+     * @return array{list<list<float|int>>, list<list<float|int>>, list<int>} short and long stitches, and the
+     *     stitches before carried threads
      */
     private static function slowly(array $records): array
     {
@@ -194,14 +219,17 @@ final class NaiveLookTest extends TestCase
                     $looks = (int) ceil($length / 5) + 1;
                     $over = [];
                     for ($look = 0; $length >= 30 && $look < $looks; $look++) {
-                        $square = ((int) floor(($lastX + ($x - $lastX) * $look / ($looks - 1)) / 10)).' '.((int) floor(($lastY + ($y - $lastY) * $look / ($looks - 1)) / 10));
+                        $square =
+                            ((int) floor(($lastX + (($x - $lastX) * $look) / ($looks - 1)) / 10)).
+                            ' '.
+                            ((int) floor(($lastY + (($y - $lastY) * $look) / ($looks - 1)) / 10));
                         foreach ($sewn[$square] ?? [] as $other => $yes) {
                             $over[$other] = ($over[$other] ?? 0) + ($other < $block ? 1 : 0);
                         }
                     }
                     foreach ($over as $other => $times) {
-                        if ($times / $looks * $length / 10 >= 3.0) {
-                            $crossings[] = [$stitch, $block, $other, round($times / $looks * $length / 10, 1)];
+                        if ((($times / $looks) * $length) / 10 >= 3.0) {
+                            $crossings[] = [$stitch, $block, $other, round((($times / $looks) * $length) / 10, 1)];
                         }
                     }
                 }
@@ -229,7 +257,10 @@ final class NaiveLookTest extends TestCase
     /** @return list<list<float|int>> */
     private static function places(Inspection $inspection, FindingCode $code): array
     {
-        return array_map(static fn(Spot $spot): array => [$spot->at->x, $spot->at->y, $spot->stitch], self::finding($inspection, $code)->spots ?? []);
+        return array_map(
+            static fn(Spot $spot): array => [$spot->at->x, $spot->at->y, $spot->stitch],
+            self::finding($inspection, $code)->spots ?? [],
+        );
     }
 
     /** @param list<array{RecordKind, int, int}> $records */
@@ -247,7 +278,10 @@ final class NaiveLookTest extends TestCase
         return $builder->pattern();
     }
 
-    /** @return iterable<int, list<array{RecordKind, int, int}>> small designs in a small place, so that much lies over much */
+    /**
+     * @return iterable<int, list<array{RecordKind, int, int}>> small designs in a small place, so that much lies over
+     *     much
+     */
     private static function patterns(int $seed): iterable
     {
         mt_srand($seed);

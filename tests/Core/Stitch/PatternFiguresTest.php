@@ -6,13 +6,13 @@ namespace Tests\Core\Stitch;
 
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
-use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\Figures\SewingOrder;
+use Hakama\Stitch\Figures\Verdict;
 use Hakama\Stitch\PatternBuilder;
-use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Point;
-use Hakama\Stitch\SewingOrder;
 use Hakama\Stitch\Turn;
-use Hakama\Stitch\Verdict;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -23,8 +23,11 @@ final class PatternFiguresTest extends TestCase
     {
         // Block 1: 3 mm right, then 4 mm up. Stop. Trim to (10, 0); block 2: 5 mm along a 3-4-5.
         $pattern = (new PatternBuilder('SMALL'))
-            ->stitchTo(30, 0)->stitchTo(30, 40)->stop()
-            ->trimTo(100, 0)->stitchTo(130, 40)
+            ->stitchTo(30, 0)
+            ->stitchTo(30, 40)
+            ->stop()
+            ->trimTo(100, 0)
+            ->stitchTo(130, 40)
             ->pattern();
         $figures = PatternFigures::of($pattern);
 
@@ -34,14 +37,25 @@ final class PatternFiguresTest extends TestCase
         self::assertSame([0, 1], [$figures->blocks[0]->trims, $figures->blocks[1]->trims]);
         // Sewn points only: the place jumped to is not one.
         self::assertEquals(new Bounds(3.0, 13.0, 0.0, 4.0), $figures->bounds);
-        self::assertEqualsWithDelta(hypot(7, 4), $figures->movedMm, 0.05, 'from (3, 4) to (10, 0), cut three times on the way');
-        self::assertEqualsWithDelta([3.0, 5.0, 12.0], [$figures->lengths->shortestMm(), $figures->lengths->longestMm(), $figures->lengths->totalMm()], 1e-9);
+        self::assertEqualsWithDelta(
+            hypot(7, 4),
+            $figures->movedMm,
+            0.05,
+            'from (3, 4) to (10, 0), cut three times on the way',
+        );
+        self::assertEqualsWithDelta(
+            [3.0, 5.0, 12.0],
+            [$figures->lengths->shortestMm(), $figures->lengths->longestMm(), $figures->lengths->totalMm()],
+            1e-9,
+        );
     }
 
     #[Test]
     public function two_stops_with_nothing_between_make_an_empty_block_that_is_dropped(): void
     {
-        $figures = PatternFigures::of((new PatternBuilder('EMPTY'))->stitchTo(10, 0)->stop()->stop()->stitchTo(20, 0)->pattern());
+        $figures = PatternFigures::of(
+            (new PatternBuilder('EMPTY'))->stitchTo(10, 0)->stop()->stop()->stitchTo(20, 0)->pattern(),
+        );
 
         self::assertCount(2, $figures->blocks);
         self::assertSame(2, $figures->changes);
@@ -50,7 +64,11 @@ final class PatternFiguresTest extends TestCase
     #[Test]
     public function two_jumps_are_no_trim_unless_the_house_says_so(): void
     {
-        $pattern = (new PatternBuilder('JUMPS'))->stitchTo(10, 0)->trimTo(60, 0, jumps: 2)->stitchTo(70, 0)->pattern();
+        $pattern = (new PatternBuilder('JUMPS'))
+            ->stitchTo(10, 0)
+            ->trimTo(60, 0, jumps: 2)
+            ->stitchTo(70, 0)
+            ->pattern();
 
         self::assertSame(0, PatternFigures::of($pattern)->trims);
         self::assertSame(1, PatternFigures::of($pattern, new MeasuringRules(trimJumps: 2))->trims);
@@ -62,7 +80,7 @@ final class PatternFiguresTest extends TestCase
         $builder = new PatternBuilder('DENSE');
         $builder->stitchTo(100, 100);
         for ($i = 0; $i < 14; $i++) {
-            $builder->stitchTo(-75 + $i % 3, -32);
+            $builder->stitchTo(-75 + ($i % 3), -32);
         }
         $figures = PatternFigures::of($builder->pattern());
 
@@ -71,7 +89,13 @@ final class PatternFiguresTest extends TestCase
         self::assertCount(1, $figures->density->above(13));
         // Two squares: the dense one is column 0, row 0; the other 18 to the right and 14 up.
         self::assertSame([-8, -4], array_values((array) unpack('l2', $figures->density->packed())));
-        self::assertEqualsCanonicalizing([[0, 0, 14], [18, 14, 1]], array_map(static fn(string $square): array => array_values((array) unpack('v3', $square)), str_split(substr($figures->density->packed(), 8), 6)));
+        self::assertEqualsCanonicalizing(
+            [[0, 0, 14], [18, 14, 1]],
+            array_map(
+                static fn(string $square): array => array_values((array) unpack('v3', $square)),
+                str_split(substr($figures->density->packed(), 8), 6),
+            ),
+        );
     }
 
     #[Test]
@@ -83,7 +107,11 @@ final class PatternFiguresTest extends TestCase
         self::assertSame(Verdict::Yes, SewingOrder::of($at(0, 10, -10, 20, -20, 30, -30), $bounds)->centreOut);
         self::assertSame(Verdict::No, SewingOrder::of($at(-30, -20, -10, 0, 10, 20, 30), $bounds)->centreOut);
         self::assertSame(Verdict::No, SewingOrder::of($at(30, -30, 20, -20, 10, -10, 0), $bounds)->centreOut);
-        self::assertSame(Verdict::Unclear, SewingOrder::of($at(0, 10, -10), $bounds)->centreOut, 'three objects say nothing');
+        self::assertSame(
+            Verdict::Unclear,
+            SewingOrder::of($at(0, 10, -10), $bounds)->centreOut,
+            'three objects say nothing',
+        );
     }
 
     #[Test]
@@ -111,7 +139,10 @@ final class PatternFiguresTest extends TestCase
             foreach ($hull as $i => $a) {
                 $b = $hull[($i + 1) % count($hull)];
                 foreach ($points as $p) {
-                    self::assertGreaterThanOrEqual(-1e-9, ($b->x - $a->x) * ($p->y - $a->y) - ($b->y - $a->y) * ($p->x - $a->x));
+                    self::assertGreaterThanOrEqual(
+                        -1e-9,
+                        ($b->x - $a->x) * ($p->y - $a->y) - ($b->y - $a->y) * ($p->x - $a->x),
+                    );
                 }
             }
         }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
-use Hakama\Stitch\Copies;
-use Hakama\Stitch\DoesNotFit;
-use Hakama\Stitch\Grid;
+use Hakama\Stitch\Copies\Copies;
+use Hakama\Stitch\Copies\DoesNotFit;
+use Hakama\Stitch\Copies\Grid;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\NoPlaceForAStop;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
-use Hakama\Stitch\PatternFigures;
-use Hakama\Stitch\Placement;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Tape\TapeReader;
 use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Stitch\Track;
+use Hakama\Stitch\Transform;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -26,18 +26,28 @@ final class PlacingTest extends TestCase
     public function a_pattern_is_mirrored_then_turned_then_moved(): void
     {
         // (3, 1) mirrored is (-3, 1), a quarter turn makes it (-1, -3), moved by (10, 20) it is (9, 17).
-        self::assertSame([9, 17], (new Placement(Turn::Quarter, true, 10, 20))->of(3, 1));
+        self::assertSame([9, 17], (new Transform(Turn::Quarter, true, 10, 20))->of(3, 1));
         $pattern = (new PatternBuilder('L'))->stitchTo(30, 0)->stop()->jumpTo(30, 40)->stitchTo(10, 40)->pattern();
-        $placed = $pattern->placed(new Placement(Turn::Half));
+        $placed = $pattern->placed(new Transform(Turn::Half));
 
-        self::assertTrue($placed->placed(new Placement(Turn::Half))->sewsLike($pattern));
-        self::assertEquals(PatternFigures::of($pattern)->blocks, PatternFigures::of($placed)->blocks, 'turning changes no count and no length');
+        self::assertTrue($placed->placed(new Transform(Turn::Half))->sewsLike($pattern));
+        self::assertEquals(
+            PatternFigures::of($pattern)->blocks,
+            PatternFigures::of($placed)->blocks,
+            'turning changes no count and no length',
+        );
     }
 
     #[Test]
     public function a_halt_is_put_in_where_it_is_wanted_and_nowhere_else(): void
     {
-        $pattern = (new PatternBuilder('APPLIQUE'))->stitchTo(20, 0)->stitchTo(40, 0)->trimTo(100, 0)->stitchTo(120, 0)->stitchTo(140, 0)->pattern();
+        $pattern = (new PatternBuilder('APPLIQUE'))
+            ->stitchTo(20, 0)
+            ->stitchTo(40, 0)
+            ->trimTo(100, 0)
+            ->stitchTo(120, 0)
+            ->stitchTo(140, 0)
+            ->pattern();
         $halted = $pattern->withStops([2, 3]);
         $figures = PatternFigures::of($halted);
 
@@ -61,7 +71,10 @@ final class PlacingTest extends TestCase
     {
         $middles = Grid::of(2, 2, 5)->middles(30, 20);
 
-        self::assertEquals([new Point(-17.5, -12.5), new Point(17.5, -12.5), new Point(17.5, 12.5), new Point(-17.5, 12.5)], $middles);
+        self::assertEquals(
+            [new Point(-17.5, -12.5), new Point(17.5, -12.5), new Point(17.5, 12.5), new Point(-17.5, 12.5)],
+            $middles,
+        );
     }
 
     #[Test]
@@ -74,7 +87,10 @@ final class PlacingTest extends TestCase
             Grid::of(5, 1, 5)->mustFit(135, 45, 30, 20);
             self::fail('five do not go in');
         } catch (DoesNotFit $e) {
-            self::assertSame('5 × 1 copies take 170.0 × 20.0 mm and the field is 135.0 × 45.0: at most 4 × 2 go in', $e->getMessage());
+            self::assertSame(
+                '5 × 1 copies take 170.0 × 20.0 mm and the field is 135.0 × 45.0: at most 4 × 2 go in',
+                $e->getMessage(),
+            );
         }
         $this->expectException(DoesNotFit::class);
         Grid::mostIn(20, 20, 30, 20, 5);
@@ -85,13 +101,20 @@ final class PlacingTest extends TestCase
     {
         $pattern = self::blocks(3);
         $copies = Copies::of($pattern, PatternFigures::of($pattern)->bounds, Grid::of(3, 2, 4));
-        [$inOrder, $regrouped] = [PatternFigures::of($copies->inFileOrder()), PatternFigures::of($copies->regrouped())];
+        [$inOrder, $regrouped] = [
+            PatternFigures::of($copies->inFileOrder()),
+            PatternFigures::of($copies->regrouped()),
+        ];
 
         self::assertSame([17, 2], [$inOrder->changes, $regrouped->changes]);
         self::assertSame(6 * PatternFigures::of($pattern)->stitches, $inOrder->stitches);
         self::assertSame($inOrder->stitches, $regrouped->stitches);
         // The first stitch comes from the copy's own start, however far the copies lie apart.
-        self::assertEqualsWithDelta(6 * PatternFigures::of($pattern)->lengths->totalMm(), $inOrder->lengths->totalMm(), 1e-6);
+        self::assertEqualsWithDelta(
+            6 * PatternFigures::of($pattern)->lengths->totalMm(),
+            $inOrder->lengths->totalMm(),
+            1e-6,
+        );
         self::assertEqualsWithDelta($inOrder->lengths->totalMm(), $regrouped->lengths->totalMm(), 1e-6);
         self::assertEquals($inOrder->bounds, $regrouped->bounds);
         self::assertEquals(new Point(0, 0), $regrouped->bounds->centre());
@@ -105,15 +128,25 @@ final class PlacingTest extends TestCase
             $pattern = self::random();
             $bounds = PatternFigures::of($pattern)->bounds;
             $grid = Grid::of(mt_rand(1, 4), mt_rand(1, 4), mt_rand(5, 60) / 10);
-            $tape = (new TapeReader())->fromString((new TapeWriter())->toString(Copies::of($pattern, $bounds, $grid)->regrouped()));
+            $tape = (new TapeReader())->fromString(
+                (new TapeWriter())->toString(Copies::of($pattern, $bounds, $grid)->regrouped()),
+            );
 
             // What is sewn in each copy's own box, in the order in which it is sewn, is the pattern itself.
             $sewn = array_fill(0, $grid->copies(), []);
             $middles = $grid->middles($bounds->width(), $bounds->height());
             foreach (self::stitches($tape) as [$x, $y]) {
                 foreach ($middles as $copy => $at) {
-                    [$dx, $dy] = [$x - (int) round(10 * ($at->x - $bounds->centre()->x)), $y - (int) round(10 * ($at->y - $bounds->centre()->y))];
-                    if ($dx >= 10 * $bounds->left - 1e-6 && $dx <= 10 * $bounds->right + 1e-6 && $dy >= 10 * $bounds->bottom - 1e-6 && $dy <= 10 * $bounds->top + 1e-6) {
+                    [$dx, $dy] = [
+                        $x - (int) round(10 * ($at->x - $bounds->centre()->x)),
+                        $y - (int) round(10 * ($at->y - $bounds->centre()->y)),
+                    ];
+                    if (
+                        $dx >= 10 * $bounds->left - 1e-6
+                        && $dx <= 10 * $bounds->right + 1e-6
+                        && $dy >= 10 * $bounds->bottom - 1e-6
+                        && $dy <= 10 * $bounds->top + 1e-6
+                    ) {
                         $sewn[$copy][] = [$dx, $dy];
                     }
                 }
@@ -128,12 +161,46 @@ final class PlacingTest extends TestCase
     #[Test]
     public function a_track_says_every_record_of_the_tape(): void
     {
-        $pattern = (new PatternBuilder('TRACK'))->stitchTo(3, -4)->jumpTo(5, -4)->stitchTo(6, -4)->stop()->trimTo(66, -4)->stitchTo(66, 117)->pattern();
+        $pattern = (new PatternBuilder('TRACK'))
+            ->stitchTo(3, -4)
+            ->jumpTo(5, -4)
+            ->stitchTo(6, -4)
+            ->stop()
+            ->trimTo(66, -4)
+            ->stitchTo(66, 117)
+            ->pattern();
 
-        self::assertSame([
-            3, -4, -128, Track::JUMP, 2, 0, 1, 0, -128, Track::STOP, 0, 0,
-            -128, Track::TRIM, 20, 0, -128, Track::JUMP, 20, 0, -128, Track::JUMP, 20, 0, 0, 121,
-        ], array_values((array) unpack('c*', Track::of($pattern)->bytes)));
+        self::assertSame(
+            [
+                3,
+                -4,
+                -128,
+                Track::JUMP,
+                2,
+                0,
+                1,
+                0,
+                -128,
+                Track::STOP,
+                0,
+                0,
+                -128,
+                Track::TRIM,
+                20,
+                0,
+                -128,
+                Track::JUMP,
+                20,
+                0,
+                -128,
+                Track::JUMP,
+                20,
+                0,
+                0,
+                121,
+            ],
+            array_values((array) unpack('c*', Track::of($pattern)->bytes)),
+        );
     }
 
     /** @return list<array{int, int}> */
@@ -156,7 +223,10 @@ final class PlacingTest extends TestCase
         $builder = new PatternBuilder('BLOCKS');
         for ($block = 0; $block < $count; $block++) {
             $block === 0 ? $builder : $builder->stop()->trimTo(10 * $block, 0);
-            $builder->stitchTo(10 * $block, 30)->stitchTo(10 * $block + 20, 60)->stitchTo(10 * $block, 90);
+            $builder
+                ->stitchTo(10 * $block, 30)
+                ->stitchTo(10 * $block + 20, 60)
+                ->stitchTo(10 * $block, 90);
         }
 
         return $builder->pattern();

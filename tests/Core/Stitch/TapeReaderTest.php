@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
-use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\RecordKind;
 use Hakama\Stitch\Tape\NotATape;
 use Hakama\Stitch\Tape\TapeReader;
@@ -28,46 +28,65 @@ final class TapeReaderTest extends TestCase
     #[Test]
     public function a_tape_written_by_hand_reads_to_the_record(): void
     {
-        $tape = self::header('ST:      7', 'CO:  1')
-            ."\x01\x00\x03"   // stitch, x +1
-            ."\x00\x04\x03"   // stitch, x +27
-            ."\x10\x20\x03"   // stitch, y -9 +27 = +18
-            ."\x00\x00\x97"   // jump: 1001 0111, y -81 (bit 4), x +81 (bit 2)
-            ."\x00\x00\xC3"   // stop, no move
-            ."\x86\x00\x03"   // stitch: 1000 0110, y +1, x +9 -1
-            ."\x55\x55\x17"   // stitch: y -1 -9 -3 -27 -81 = -121, x +9 +1 +27 +3 +81 = +121
-            .self::END;
+        $tape =
+            self::header('ST:      7', 'CO:  1').
+            "\x01\x00\x03". // stitch, x +1
+            "\x00\x04\x03". // stitch, x +27
+            "\x10\x20\x03". // stitch, y -9 +27 = +18
+            "\x00\x00\x97". // jump: 1001 0111, y -81 (bit 4), x +81 (bit 2)
+            "\x00\x00\xC3". // stop, no move
+            "\x86\x00\x03". // stitch: 1000 0110, y +1, x +9 -1
+            "\x55\x55\x17". // stitch: y -1 -9 -3 -27 -81 = -121, x +9 +1 +27 +3 +81 = +121
+            self::END;
 
-        self::assertSame([
-            [1, 0, RecordKind::Stitch], [28, 0, RecordKind::Stitch], [28, 18, RecordKind::Stitch],
-            [109, -63, RecordKind::Jump], [109, -63, RecordKind::Stop], [117, -62, RecordKind::Stitch], [238, -183, RecordKind::Stitch],
-        ], self::records((new TapeReader())->fromString($tape)));
+        self::assertSame(
+            [
+                [1, 0, RecordKind::Stitch],
+                [28, 0, RecordKind::Stitch],
+                [28, 18, RecordKind::Stitch],
+                [109, -63, RecordKind::Jump],
+                [109, -63, RecordKind::Stop],
+                [117, -62, RecordKind::Stitch],
+                [238, -183, RecordKind::Stitch],
+            ],
+            self::records((new TapeReader())->fromString($tape)),
+        );
     }
 
     #[Test]
     public function a_second_tape_written_by_hand_has_a_trim_and_the_other_signs(): void
     {
-        $tape = self::header()
-            ."\x08\x00\x03"   // stitch, x -9
-            ."\x00\x02\x83"   // jump, x -3
-            ."\x00\x08\x83"   // jump, x -27
-            ."\x00\x00\x8B"   // jump, x -81
-            ."\x40\x80\x23"   // stitch, y -1 +3 +81 = +83
-            ."\x00\x41\x03"   // stitch, y -3, x +3
-            .self::END;
+        $tape =
+            self::header().
+            "\x08\x00\x03". // stitch, x -9
+            "\x00\x02\x83". // jump, x -3
+            "\x00\x08\x83". // jump, x -27
+            "\x00\x00\x8B". // jump, x -81
+            "\x40\x80\x23". // stitch, y -1 +3 +81 = +83
+            "\x00\x41\x03". // stitch, y -3, x +3
+            self::END;
         $pattern = (new TapeReader())->fromString($tape);
 
-        self::assertSame([
-            [-9, 0, RecordKind::Stitch], [-12, 0, RecordKind::Jump], [-39, 0, RecordKind::Jump], [-120, 0, RecordKind::Jump],
-            [-120, 83, RecordKind::Stitch], [-117, 80, RecordKind::Stitch],
-        ], self::records($pattern));
+        self::assertSame(
+            [
+                [-9, 0, RecordKind::Stitch],
+                [-12, 0, RecordKind::Jump],
+                [-39, 0, RecordKind::Jump],
+                [-120, 0, RecordKind::Jump],
+                [-120, 83, RecordKind::Stitch],
+                [-117, 80, RecordKind::Stitch],
+            ],
+            self::records($pattern),
+        );
         self::assertSame(1, PatternFigures::of($pattern)->trims);
     }
 
     /** @return iterable<string, array{string}> */
     public static function othersTapes(): iterable
     {
-        foreach (['badge', 'badge-blank-header', 'badge-no-end', 'bars-centre-out', 'bars-left-to-right', 'leaf-applique'] as $name) {
+        foreach (
+            ['badge', 'badge-blank-header', 'badge-no-end', 'bars-centre-out', 'bars-left-to-right', 'leaf-applique'] as $name
+        ) {
             yield $name => ["{$name}.dst"];
         }
     }
@@ -89,7 +108,11 @@ final class TapeReaderTest extends TestCase
             self::assertSame($block['trims'], $figures->blocks[$i]->trims);
             self::assertEqualsWithDelta($block['length_mm'], $figures->blocks[$i]->lengthMm, 0.05);
         }
-        self::assertEqualsWithDelta(array_values($true['bounds_mm']), [$figures->bounds->left, $figures->bounds->right, $figures->bounds->bottom, $figures->bounds->top], 1e-9);
+        self::assertEqualsWithDelta(
+            array_values($true['bounds_mm']),
+            [$figures->bounds->left, $figures->bounds->right, $figures->bounds->bottom, $figures->bounds->top],
+            1e-9,
+        );
     }
 
     #[Test]
@@ -119,14 +142,22 @@ final class TapeReaderTest extends TestCase
             $read = (new TapeReader())->fromString((new TapeWriter())->toString($builder->pattern()));
             self::assertTrue($builder->pattern()->sewsLike($read));
             self::assertSame("WALK {$round}", $read->name);
-            self::assertNotContains(FindingCode::HeaderWrong, self::codes($read), 'the writer fills the header truthfully');
+            self::assertNotContains(
+                FindingCode::HeaderWrong,
+                self::codes($read),
+                'the writer fills the header truthfully',
+            );
         }
     }
 
     #[Test]
     public function a_move_beyond_one_record_is_split_and_ends_where_it_should(): void
     {
-        $pattern = (new PatternBuilder('LONG'))->stitchTo(10, 0)->jumpTo(400, -250)->stitchTo(400, 0)->pattern();
+        $pattern = (new PatternBuilder('LONG'))
+            ->stitchTo(10, 0)
+            ->jumpTo(400, -250)
+            ->stitchTo(400, 0)
+            ->pattern();
         $read = self::records((new TapeReader())->fromString((new TapeWriter())->toString($pattern)));
 
         // 390 by 250 takes four jumps, 250 upwards three stitches.
@@ -141,15 +172,39 @@ final class TapeReaderTest extends TestCase
         $sewn = self::RIGHT_1.self::UP_9;
         yield 'none' => [self::header('ST:      2', 'CO:  0').$sewn.self::END, []];
         yield 'no end record' => [self::header('ST:      2').$sewn, [FindingCode::NoEndRecord]];
-        yield 'bytes after the end' => [self::header().$sewn.self::END.'left over', [FindingCode::BytesAfterEnd]];
-        yield 'half a record after the end' => [self::header().$sewn.self::END."\x00", [FindingCode::BytesAfterEnd]];
+        yield 'bytes after the end' => [
+            self::header().$sewn.self::END.'left over',
+            [FindingCode::BytesAfterEnd],
+        ];
+        yield 'half a record after the end' => [
+            self::header().$sewn.self::END."\x00",
+            [FindingCode::BytesAfterEnd],
+        ];
         yield 'blank header' => [str_repeat(' ', 512).$sewn.self::END, [FindingCode::HeaderBlank]];
-        yield 'header that lies about its count' => [self::header('ST:     99').$sewn.self::END, [FindingCode::HeaderWrong]];
-        yield 'header that lies about its size' => [self::header('ST:      2', '+X:  900').$sewn.self::END, [FindingCode::HeaderWrong]];
-        yield 'labels in lower case' => [self::header('st:      2').$sewn.self::END, [FindingCode::LabelsLowerCase]];
-        yield 'a stop just before the end' => [self::header().$sewn."\x00\x00\xC3".self::END, [FindingCode::StopBeforeEnd]];
-        yield 'jumps before the first stitch' => [self::header()."\x01\x00\x83".$sewn.self::END, [FindingCode::JumpsBeforeFirst]];
-        yield 'a record without its two bits' => [self::header().str_repeat($sewn, 9)."\x01\x00\x00".self::END, [FindingCode::OddBits]];
+        yield 'header that lies about its count' => [
+            self::header('ST:     99').$sewn.self::END,
+            [FindingCode::HeaderWrong],
+        ];
+        yield 'header that lies about its size' => [
+            self::header('ST:      2', '+X:  900').$sewn.self::END,
+            [FindingCode::HeaderWrong],
+        ];
+        yield 'labels in lower case' => [
+            self::header('st:      2').$sewn.self::END,
+            [FindingCode::LabelsLowerCase],
+        ];
+        yield 'a stop just before the end' => [
+            self::header().$sewn."\x00\x00\xC3".self::END,
+            [FindingCode::StopBeforeEnd],
+        ];
+        yield 'jumps before the first stitch' => [
+            self::header()."\x01\x00\x83".$sewn.self::END,
+            [FindingCode::JumpsBeforeFirst],
+        ];
+        yield 'a record without its two bits' => [
+            self::header().str_repeat($sewn, 9)."\x01\x00\x00".self::END,
+            [FindingCode::OddBits],
+        ];
     }
 
     /** @param list<FindingCode> $codes */
@@ -163,7 +218,11 @@ final class TapeReaderTest extends TestCase
     #[Test]
     public function a_stop_just_before_the_end_is_no_colour_change(): void
     {
-        $figures = PatternFigures::of((new TapeReader())->fromString(self::header().self::RIGHT_1."\x00\x00\xC3".self::UP_9."\x00\x00\xC3".self::END));
+        $figures = PatternFigures::of(
+            (new TapeReader())->fromString(
+                self::header().self::RIGHT_1."\x00\x00\xC3".self::UP_9."\x00\x00\xC3".self::END,
+            ),
+        );
 
         self::assertSame(1, $figures->changes);
         self::assertCount(2, $figures->blocks);
@@ -174,16 +233,27 @@ final class TapeReaderTest extends TestCase
     {
         yield 'empty' => ['', 0, 'ends after 0 of the 512 bytes'];
         yield 'shorter than the header' => [str_repeat(' ', 511), 511, 'ends after 511 of the 512 bytes'];
-        yield 'half a record and no end' => [self::header().self::RIGHT_1."\x01\x00", 515, 'breaks off 2 bytes into a record'];
+        yield 'half a record and no end' => [
+            self::header().self::RIGHT_1."\x01\x00",
+            515,
+            'breaks off 2 bytes into a record',
+        ];
         yield 'nothing but the header' => [self::header(), 512, 'no stitches'];
         yield 'jumps only' => [self::header()."\x01\x00\x83".self::END, 512, 'no stitches'];
-        yield 'a page of text' => [str_repeat('All work is sewn by hand and by lamp. ', 60), 512, 'lack the two bits'];
+        yield 'a page of text' => [
+            str_repeat('All work is sewn by hand and by lamp. ', 60),
+            512,
+            'lack the two bits',
+        ];
     }
 
     #[Test]
     #[DataProvider('noTapes')]
-    public function what_is_no_tape_is_refused_with_offset_and_reason(string $bytes, int $offset, string $reason): void
-    {
+    public function what_is_no_tape_is_refused_with_offset_and_reason(
+        string $bytes,
+        int $offset,
+        string $reason,
+    ): void {
         // Only a length that leaves whole records can come as far as its bits.
         $bytes = str_contains($reason, 'bits') ? substr($bytes, 0, 512 + 3 * 300) : $bytes;
         try {

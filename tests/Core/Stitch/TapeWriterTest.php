@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
-use Hakama\Stitch\PatternFigures;
 use Hakama\Stitch\Tape\Header;
 use Hakama\Stitch\Tape\TapeReader;
 use Hakama\Stitch\Tape\TapeWriter;
@@ -19,8 +19,16 @@ final class TapeWriterTest extends TestCase
     public function the_records_are_those_of_the_table(): void
     {
         // Right 1; up 9; left 3 and down 3 as a jump; a stop; the furthest one record reaches, both ways.
-        $tape = (new TapeWriter())->toString((new PatternBuilder('TABLE'))
-            ->stitchTo(1, 0)->stitchTo(1, 9)->jumpTo(-2, 6)->stop()->stitchTo(119, 127)->stitchTo(-2, 6)->pattern());
+        $tape = (new TapeWriter())->toString(
+            (new PatternBuilder('TABLE'))
+                ->stitchTo(1, 0)
+                ->stitchTo(1, 9)
+                ->jumpTo(-2, 6)
+                ->stop()
+                ->stitchTo(119, 127)
+                ->stitchTo(-2, 6)
+                ->pattern(),
+        );
 
         self::assertSame(
             ['010003', '200003', '004283', '0000c3', 'a5a527', '5a5a1b', '0000f3'],
@@ -48,12 +56,21 @@ final class TapeWriterTest extends TestCase
     #[Test]
     public function the_header_says_what_is_true(): void
     {
-        $tape = (new TapeWriter())->toString((new PatternBuilder('Lantern über alles long name'))
-            ->stitchTo(50, -20)->stop()->jumpTo(-30, 40)->stitchTo(-30, 70)->pattern());
+        $tape = (new TapeWriter())->toString(
+            (new PatternBuilder('Lantern über alles long name'))
+                ->stitchTo(50, -20)
+                ->stop()
+                ->jumpTo(-30, 40)
+                ->stitchTo(-30, 70)
+                ->pattern(),
+        );
         $fields = explode("\r", substr($tape, 0, (int) strpos($tape, "\x1a")));
 
         self::assertSame('LA:Lantern ??ber al', $fields[0]);
-        self::assertSame(['ST:      4', 'CO:  1', '+X:   50', '-X:   30', '+Y:   70', '-Y:   20', 'AX:-   30', 'AY:+   70'], array_slice($fields, 1, 8));
+        self::assertSame(
+            ['ST:      4', 'CO:  1', '+X:   50', '-X:   30', '+Y:   70', '-Y:   20', 'AX:-   30', 'AY:+   70'],
+            array_slice($fields, 1, 8),
+        );
         self::assertSame(str_repeat(' ', 200), substr($tape, 300, 200));
         self::assertSame([], (new TapeReader())->fromString($tape)->findings);
     }
@@ -62,7 +79,13 @@ final class TapeWriterTest extends TestCase
     public function trims_stay_trims_and_stops_stay_stops(): void
     {
         $pattern = (new PatternBuilder('CUTS'))
-            ->stitchTo(20, 0)->trimTo(900, 400, 8)->stitchTo(920, 400)->stop()->trimTo(100, 0, 7)->stitchTo(120, 0)->pattern();
+            ->stitchTo(20, 0)
+            ->trimTo(900, 400, 8)
+            ->stitchTo(920, 400)
+            ->stop()
+            ->trimTo(100, 0, 7)
+            ->stitchTo(120, 0)
+            ->pattern();
         $figures = PatternFigures::of((new TapeReader())->fromString((new TapeWriter())->toString($pattern)));
 
         self::assertSame([2, 1, 15, 3], [$figures->trims, $figures->changes, $figures->jumps, $figures->stitches]);

@@ -23,7 +23,7 @@ final class ColourTest extends TestCase
     {
         return [
             [50, 2.6772, -79.7751, 50, 0, -82.7485, 2.0425],
-            [50, -1.3802, -84.2814, 50, 0, -82.7485, 1.0000],
+            [50, -1.3802, -84.2814, 50, 0, -82.7485, 1.0],
             [50, -1, 2, 50, 0, 0, 2.3669],
             [50, 2.49, -0.001, 50, -2.49, 0.0011, 7.2195],
             [50, 2.5, 0, 50, 0, -2.5, 4.3065],
@@ -36,8 +36,15 @@ final class ColourTest extends TestCase
 
     #[Test]
     #[DataProvider('publishedPairs')]
-    public function the_difference_is_the_published_one_to_four_decimals_both_ways(float $l1, float $a1, float $b1, float $l2, float $a2, float $b2, float $published): void
-    {
+    public function the_difference_is_the_published_one_to_four_decimals_both_ways(
+        float $l1,
+        float $a1,
+        float $b1,
+        float $l2,
+        float $a2,
+        float $b2,
+        float $published,
+    ): void {
         [$one, $two] = [new Lab($l1, $a1, $b1), new Lab($l2, $a2, $b2)];
 
         self::assertSame($published, round($one->differenceTo($two), 4));
@@ -48,7 +55,15 @@ final class ColourTest extends TestCase
     public function screen_colours_have_their_known_places_in_lab(): void
     {
         // Published values for sRGB under D65.
-        foreach ([['#ffffff', 100, 0, 0], ['#000000', 0, 0, 0], ['#ff0000', 53.24, 80.09, 67.20], ['#00ff00', 87.73, -86.18, 83.18], ['#0000ff', 32.30, 79.19, -107.86]] as [$hex, $l, $a, $b]) {
+        foreach (
+            [
+                ['#ffffff', 100, 0, 0],
+                ['#000000', 0, 0, 0],
+                ['#ff0000', 53.24, 80.09, 67.2],
+                ['#00ff00', 87.73, -86.18, 83.18],
+                ['#0000ff', 32.3, 79.19, -107.86],
+            ] as [$hex, $l, $a, $b]
+        ) {
             $lab = Colour::ofHex($hex)->lab();
             self::assertEqualsWithDelta([$l, $a, $b], [$lab->l, $lab->a, $lab->b], 0.02, $hex);
         }
@@ -66,11 +81,23 @@ final class ColourTest extends TestCase
     #[Test]
     public function the_shelf_is_ranked_by_likeness_and_the_other_weight_left_out(): void
     {
-        $thread = static fn(string $code, string $hex, int $weight = 40): Thread => new Thread($code, Colour::ofHex($hex), $weight);
-        $shelf = [$thread('far', '#2244cc'), $thread('near', '#c0302c'), $thread('same', '#c9302c'), $thread('fine', '#c9302c', 60)];
+        $thread = static fn(string $code, string $hex, int $weight = 40): Thread => new Thread(
+            $code,
+            Colour::ofHex($hex),
+            $weight,
+        );
+        $shelf = [
+            $thread('far', '#2244cc'),
+            $thread('near', '#c0302c'),
+            $thread('same', '#c9302c'),
+            $thread('fine', '#c9302c', 60),
+        ];
         $matches = ThreadMatch::nearest(Colour::ofHex('#c9302c'), $shelf, 40);
 
-        self::assertSame(['same', 'near', 'far'], array_map(static fn(ThreadMatch $m): string => $m->thread->code, $matches));
+        self::assertSame(
+            ['same', 'near', 'far'],
+            array_map(static fn(ThreadMatch $m): string => $m->thread->code, $matches),
+        );
         self::assertSame([Likeness::Same, Likeness::None], [$matches[0]->likeness, $matches[2]->likeness]);
         self::assertCount(4, ThreadMatch::nearest(Colour::ofHex('#c9302c'), $shelf));
     }
@@ -79,7 +106,14 @@ final class ColourTest extends TestCase
     public function likeness_changes_at_one_two_and_a_half_and_five(): void
     {
         self::assertSame(
-            [Likeness::Same, Likeness::Close, Likeness::Close, Likeness::Compromise, Likeness::Compromise, Likeness::None],
+            [
+                Likeness::Same,
+                Likeness::Close,
+                Likeness::Close,
+                Likeness::Compromise,
+                Likeness::Compromise,
+                Likeness::None,
+            ],
             array_map(Likeness::at(...), [0.9999, 1.0, 2.4999, 2.5, 4.9999, 5.0]),
         );
     }

@@ -15,7 +15,15 @@ use PHPUnit\Framework\TestCase;
 
 final class ShelfTest extends TestCase
 {
-    private const CELLS = ['code' => 'D-01', 'name' => 'Ink', 'colour' => '#1d2433', 'weight' => '40', 'cone' => '2', 'place' => 'A1', 'metres_left' => '600'];
+    private const CELLS = [
+        'code' => 'D-01',
+        'name' => 'Ink',
+        'colour' => '#1d2433',
+        'weight' => '40',
+        'cone' => '2',
+        'place' => 'A1',
+        'metres_left' => '600',
+    ];
 
     #[Test]
     public function a_row_is_read_and_written_in_the_order_of_the_columns(): void
@@ -39,13 +47,20 @@ final class ShelfTest extends TestCase
         yield 'a cone of none' => ['cone', '0', 'a whole number from 1 to 999'];
         yield 'a place without end' => ['place', str_repeat('x', 33), 'a place of at most 32'];
         yield 'less than nothing' => ['metres_left', '-1', 'a whole number from 0 to 100000 is wanted, not "-1"'];
-        yield 'a number that is too large' => ['metres_left', '99999999999999999999', 'a whole number from 0 to 100000'];
+        yield 'a number that is too large' => [
+            'metres_left',
+            '99999999999999999999',
+            'a whole number from 0 to 100000',
+        ];
     }
 
     #[Test]
     #[DataProvider('unfit')]
-    public function a_cell_that_says_nothing_is_named_with_what_is_wanted(string $column, string $given, string $message): void
-    {
+    public function a_cell_that_says_nothing_is_named_with_what_is_wanted(
+        string $column,
+        string $given,
+        string $message,
+    ): void {
         $this->expectException(UnfitRow::class);
         $this->expectExceptionMessage("{$column}: {$message}");
         ShelfRow::of([...self::CELLS, $column => $given]);
@@ -58,17 +73,27 @@ final class ShelfTest extends TestCase
         $diff = ShelfDiff::of($now, [self::row('a', 1, 90), self::row('A', 2, 50), self::row('C', 1, 5)]);
 
         self::assertEquals([self::row('C', 1, 5)], $diff->added);
-        self::assertEquals([[self::row('a', 1, 90), ['metres left 100 → 90']]], $diff->changed, 'a code is the same in small letters');
+        self::assertEquals(
+            [[self::row('a', 1, 90), ['metres left 100 → 90']]],
+            $diff->changed,
+            'a code is the same in small letters',
+        );
         self::assertSame([1, []], [$diff->same, $diff->problems]);
         $moved = ShelfDiff::of([self::row('A', 1, 5)], [new ShelfRow('A', 'Other', '#ffffff', 60, 1, '', 5)]);
-        self::assertSame(['name Ink → Other', 'colour #1d2433 → #ffffff', 'weight 40 → 60', 'place A1 → none'], $moved->changed[0][1]);
+        self::assertSame(
+            ['name Ink → Other', 'colour #1d2433 → #ffffff', 'weight 40 → 60', 'place A1 → none'],
+            $moved->changed[0][1],
+        );
     }
 
     #[Test]
     public function rows_that_contradict_each_other_are_problems(): void
     {
         $twice = ShelfDiff::of([], [self::row('A', 1, 5), self::row('a', 1, 6), self::row('A', 1, 7)]);
-        self::assertSame(['a, cone 1 stands in the list twice', 'A, cone 1 stands in the list twice'], $twice->problems);
+        self::assertSame(
+            ['a, cone 1 stands in the list twice', 'A, cone 1 stands in the list twice'],
+            $twice->problems,
+        );
         $named = ShelfDiff::of([], [self::row('A', 1, 5), new ShelfRow('A', 'Else', '#1d2433', 40, 2, '', 5)]);
         self::assertSame(['A is called and coloured differently in different rows'], $named->problems);
     }
@@ -81,13 +106,27 @@ final class ShelfTest extends TestCase
             $rows = [];
             for ($thread = mt_rand(1, 8); $thread > 0; $thread--) {
                 for ($cone = mt_rand(1, 3); $cone > 0; $cone--) {
-                    $rows[] = new ShelfRow("T-{$thread}", "Name {$thread}", sprintf('#%06x', 4711 * $thread), 40, $cone, ['', 'A1'][mt_rand(0, 1)], mt_rand(0, 5000));
+                    $rows[] = new ShelfRow(
+                        "T-{$thread}",
+                        "Name {$thread}",
+                        sprintf('#%06x', 4711 * $thread),
+                        40,
+                        $cone,
+                        ['', 'A1'][mt_rand(0, 1)],
+                        mt_rand(0, 5000),
+                    );
                 }
             }
-            $read = array_map(static fn(ShelfRow $row): ShelfRow => ShelfRow::of(array_combine(ShelfRow::COLUMNS, $row->cells())), $rows);
+            $read = array_map(
+                static fn(ShelfRow $row): ShelfRow => ShelfRow::of(array_combine(ShelfRow::COLUMNS, $row->cells())),
+                $rows,
+            );
             $diff = ShelfDiff::of($rows, $read);
 
-            self::assertSame([[], [], count($rows), []], [$diff->added, $diff->changed, $diff->same, $diff->problems]);
+            self::assertSame(
+                [[], [], count($rows), []],
+                [$diff->added, $diff->changed, $diff->same, $diff->problems],
+            );
             self::assertCount(count($rows), ShelfDiff::of([], $read)->added);
         }
     }
@@ -100,7 +139,12 @@ final class ShelfTest extends TestCase
             $metres = ['a' => (float) mt_rand(0, 60), 'b' => (float) mt_rand(0, 60)];
             $demands = [];
             for ($i = mt_rand(1, 9); $i > 0; $i--) {
-                $demands[] = new ThreadDemand(['a', 'b', 'c'][mt_rand(0, 2)], (float) mt_rand(1, 25), 10 * $i, "B-{$i}");
+                $demands[] = new ThreadDemand(
+                    ['a', 'b', 'c'][mt_rand(0, 2)],
+                    (float) mt_rand(1, 25),
+                    10 * $i,
+                    "B-{$i}",
+                );
             }
             shuffle($demands);
             $forecast = ShelfForecast::of($metres, $demands);

@@ -28,37 +28,69 @@ final class ArtworkController
     {
         return view('artwork.index', [
             'artworks' => Artwork::query()
-                ->select(['id', 'name', 'stitches', 'changes', 'left_mm', 'right_mm', 'bottom_mm', 'top_mm', 'read_at', 'refused', 'checksum', 'family_id', 'variant'])
-                ->selectRaw('(select group_concat(coalesce(t.hex, "-") order by k.number) from artwork_blocks k left join threads t on t.id = k.thread_id where k.artwork_id = artworks.id) as hexes')
+                ->select([
+                    'id',
+                    'name',
+                    'stitches',
+                    'changes',
+                    'left_mm',
+                    'right_mm',
+                    'bottom_mm',
+                    'top_mm',
+                    'read_at',
+                    'refused',
+                    'checksum',
+                    'family_id',
+                    'variant',
+                ])
+                ->selectRaw(
+                    '(select group_concat(coalesce(t.hex, "-") order by k.number) from artwork_blocks k left join threads t on t.id = k.thread_id where k.artwork_id = artworks.id) as hexes',
+                )
                 // Versions of one artwork stand beside each other, the newest family first.
-                ->orderByRaw('coalesce(family_id, id) desc')->orderBy('id')->simplePaginate(40),
+                ->orderByRaw('coalesce(family_id, id) desc')
+                ->orderBy('id')
+                ->simplePaginate(40),
         ]);
     }
 
     public function store(Request $request, Intake $intake): RedirectResponse
     {
         $most = (int) config('shop.tape_bytes');
-        $request->validate([
-            'name' => ['nullable', 'string', 'max:120'],
-            'tape' => ['required', 'file', 'extensions:dst,svg', 'max:'.intdiv($most, 1024)],
-        ], [
-            'tape.required' => 'Choose a tape, or drop one here.',
-            'tape.uploaded' => sprintf('The file is too large to be taken in; a tape is at most %d MB.', intdiv($most, 1024 ** 2)),
-            'tape.extensions' => 'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine file, not the picture.',
-            'tape.max' => sprintf('The file is larger than %d MB; a tape of a million stitches is 3.', intdiv($most, 1024 ** 2)),
-        ]);
+        $request->validate(
+            [
+                'name' => ['nullable', 'string', 'max:120'],
+                'tape' => ['required', 'file', 'extensions:dst,svg', 'max:'.intdiv($most, 1024)],
+            ],
+            [
+                'tape.required' => 'Choose a tape, or drop one here.',
+                'tape.uploaded' => sprintf(
+                    'The file is too large to be taken in; a tape is at most %d MB.',
+                    intdiv($most, 1024 ** 2),
+                ),
+                'tape.extensions' =>
+                    'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine file, not the picture.',
+                'tape.max' => sprintf(
+                    'The file is larger than %d MB; a tape of a million stitches is 3.',
+                    intdiv($most, 1024 ** 2),
+                ),
+            ],
+        );
         $file = $request->file('tape');
         assert($file instanceof \Illuminate\Http\UploadedFile);
         $artwork = $intake->take($file, trim($request->string('name')->value()));
 
-        return redirect()->route('artwork.show', $artwork)->with('done', "“{$artwork->name}” is in.");
+        return redirect()
+            ->route('artwork.show', $artwork)
+            ->with('done', "“{$artwork->name}” is in.");
     }
 
     public function show(Artwork $artwork, House $house): View
     {
         $artwork->load('blocks.thread');
         $rules = $house->rules();
-        $uses = $artwork->blocks->mapWithKeys(static fn(ArtworkBlock $block): array => [$block->number => $block->threadUse($rules->threadUse())]);
+        $uses = $artwork->blocks->mapWithKeys(
+            static fn(ArtworkBlock $block): array => [$block->number => $block->threadUse($rules->threadUse())],
+        );
         $findings = $artwork->coreFindings($rules->value(HouseRule::ThreadsAlike));
 
         return view('artwork.show', [
@@ -76,26 +108,41 @@ final class ArtworkController
             'dense' => (int) $rules->value(HouseRule::DenseStitches),
             'runTime' => $rules->runTime(),
             'trimJumps' => (int) $rules->value(HouseRule::TrimJumps),
-            'ordered' => DB::table('decorations as d')->join('order_lines as l', 'l.id', '=', 'd.order_line_id')->join('orders as o', 'o.id', '=', 'l.order_id')
-                ->where('d.artwork_id', $artwork->id)->orderByDesc('o.id')->limit(6)->pluck('o.number')->unique(),
+            'ordered' => DB::table('decorations as d')
+                ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+                ->join('orders as o', 'o.id', '=', 'l.order_id')
+                ->where('d.artwork_id', $artwork->id)
+                ->orderByDesc('o.id')
+                ->limit(6)
+                ->pluck('o.number')
+                ->unique(),
         ]);
     }
 
     /** Its name, what the version is for and of which artwork it is one, whether there is lettering. */
     public function update(Request $request, Artwork $artwork): RedirectResponse
     {
-        $request->validate([
-            'name' => ['required', 'string', 'max:120'],
-            'variant' => ['required', Rule::enum(Variant::class)],
-            'family' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNull('family_id')],
-            'lettering' => ['nullable', Rule::in(['', '0', '1'])],
-        ], ['name.*' => 'An artwork has a name of at most 120 letters.', 'variant.*' => 'Choose what this version is for.', 'family.*' => 'Choose the artwork it is a version of.']);
+        $request->validate(
+            [
+                'name' => ['required', 'string', 'max:120'],
+                'variant' => ['required', Rule::enum(Variant::class)],
+                'family' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNull('family_id')],
+                'lettering' => ['nullable', Rule::in(['', '0', '1'])],
+            ],
+            [
+                'name.*' => 'An artwork has a name of at most 120 letters.',
+                'variant.*' => 'Choose what this version is for.',
+                'family.*' => 'Choose the artwork it is a version of.',
+            ],
+        );
         $family = $request->integer('family') ?: null;
         if ($family === $artwork->id) {
             $family = null;
         }
         if ($family !== null && Artwork::query()->where('family_id', $artwork->id)->exists()) {
-            throw ValidationException::withMessages(['family' => 'Other versions are kept under this one: it stays the first of them.']);
+            throw ValidationException::withMessages([
+                'family' => 'Other versions are kept under this one: it stays the first of them.',
+            ]);
         }
         $artwork->update([
             'name' => trim($request->string('name')->value()),
@@ -112,14 +159,26 @@ final class ArtworkController
     {
         $artwork->load('blocks.thread');
 
-        return (new Response(self::noteOf($artwork, $artwork->coreFindings($house->rules()->value(HouseRule::ThreadsAlike)))))
+        return (new Response(
+            self::noteOf($artwork, $artwork->coreFindings($house->rules()->value(HouseRule::ThreadsAlike))),
+        ))
             ->header('Content-Type', 'text/plain; charset=utf-8')
-            ->header('Content-Disposition', 'attachment; filename="'.DrawingController::fileName($artwork, 'txt').'"');
+            ->header(
+                'Content-Disposition',
+                'attachment; filename="'.DrawingController::fileName($artwork, 'txt').'"',
+            );
     }
 
     /** @param list<Finding> $findings */
     private static function noteOf(Artwork $artwork, array $findings): string
     {
-        return DigitiserNote::of($artwork->name, $artwork->file_name, $artwork->stitches, $artwork->bounds()->width(), $artwork->bounds()->height(), $findings);
+        return DigitiserNote::of(
+            $artwork->name,
+            $artwork->file_name,
+            $artwork->stitches,
+            $artwork->bounds()->width(),
+            $artwork->bounds()->height(),
+            $findings,
+        );
     }
 }

@@ -21,7 +21,11 @@ final class BlockThreadController
 {
     public function suggest(Request $request, Artwork $artwork, int $number): View
     {
-        $block = ArtworkBlock::query()->with('thread')->where('artwork_id', $artwork->id)->where('number', $number)->firstOrFail();
+        $block = ArtworkBlock::query()
+            ->with('thread')
+            ->where('artwork_id', $artwork->id)
+            ->where('number', $number)
+            ->firstOrFail();
         $hex = $request->string('hex')->value() ?: $block->thread->hex ?? '#2b3a67';
         $weight = $request->integer('weight') ?: null;
         $problem = null;
@@ -45,12 +49,20 @@ final class BlockThreadController
 
     public function update(Request $request, Artwork $artwork, int $number): RedirectResponse
     {
-        $request->validate(['thread' => ['required', Rule::exists('threads', 'code')]], ['thread.*' => 'Choose a thread of the shelf by its code.']);
-        $thread = Thread::query()->where('code', $request->string('thread')->value())->firstOrFail();
-        $changed = ArtworkBlock::query()->where('artwork_id', $artwork->id)->where('number', $number)->first()
-            ?? throw ValidationException::withMessages(['thread' => "There is no block {$number}."]);
+        $request->validate(
+            ['thread' => ['required', Rule::exists('threads', 'code')]],
+            ['thread.*' => 'Choose a thread of the shelf by its code.'],
+        );
+        $thread = Thread::query()
+            ->where('code', $request->string('thread')->value())
+            ->firstOrFail();
+        $changed =
+            ArtworkBlock::query()->where('artwork_id', $artwork->id)->where('number', $number)->first() ??
+            throw ValidationException::withMessages(['thread' => "There is no block {$number}."]);
         $changed->update(['thread_id' => $thread->id]);
 
-        return redirect()->route('artwork.show', $artwork)->with('done', "Block {$number} sews in {$thread->code} {$thread->name}.");
+        return redirect()
+            ->route('artwork.show', $artwork)
+            ->with('done', "Block {$number} sews in {$thread->code} {$thread->name}.");
     }
 }

@@ -11,7 +11,7 @@ use App\Shop\House;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\Template;
 use Hakama\House\HouseRule;
-use Hakama\Stitch\PatternFigures;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Track;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,10 +30,18 @@ final class DrawingController
         $block = $request->integer('block');
         abort_if($block < 0 || $block > count($colours), 404);
         $exact = $request->has('download');
-        $key = "drawing3-{$artwork->checksum}-{$block}-".($exact ? 'exact-' : '').md5((string) json_encode($colours));
-        $response = self::kept($request, $key, 'image/svg+xml', static fn(): string => $block === 0
-            ? PatternDrawing::svg($artwork, $artwork->pattern(), $colours, $exact)
-            : PatternDrawing::step($artwork, $artwork->pattern(), $block, $colours[$block - 1]));
+        $key =
+            "drawing3-{$artwork->checksum}-{$block}-".
+            ($exact ? 'exact-' : '').
+            md5((string) json_encode($colours));
+        $response = self::kept(
+            $request,
+            $key,
+            'image/svg+xml',
+            static fn(): string => $block === 0
+                ? PatternDrawing::svg($artwork, $artwork->pattern(), $colours, $exact)
+                : PatternDrawing::step($artwork, $artwork->pattern(), $block, $colours[$block - 1]),
+        );
 
         return $exact ? self::named($response, $artwork, 'svg') : $response;
     }
@@ -43,13 +51,23 @@ final class DrawingController
     {
         $trimJumps = (int) $house->rules()->value(HouseRule::TrimJumps);
 
-        return self::kept($request, "track-{$artwork->checksum}-{$trimJumps}", 'application/octet-stream', static fn(): string => Track::of($artwork->pattern(), $trimJumps)->bytes);
+        return self::kept(
+            $request,
+            "track-{$artwork->checksum}-{$trimJumps}",
+            'application/octet-stream',
+            static fn(): string => Track::of($artwork->pattern(), $trimJumps)->bytes,
+        );
     }
 
     /** Needle points per square millimetre, as DensityMap packs them. */
     public function density(Request $request, Artwork $artwork): Response
     {
-        return self::kept($request, "density-{$artwork->checksum}", 'application/octet-stream', static fn(): string => PatternFigures::of($artwork->pattern())->density->packed());
+        return self::kept(
+            $request,
+            "density-{$artwork->checksum}",
+            'application/octet-stream',
+            static fn(): string => PatternFigures::of($artwork->pattern())->density->packed(),
+        );
     }
 
     public function tape(Artwork $artwork): StreamedResponse
@@ -62,7 +80,12 @@ final class DrawingController
         $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
         $pdf = TemplatePdf::of(Template::of($artwork->bounds(), $paper), $artwork);
 
-        return self::named((new Response($pdf))->header('Content-Type', 'application/pdf'), $artwork, 'pdf', inline: true);
+        return self::named(
+            (new Response($pdf))->header('Content-Type', 'application/pdf'),
+            $artwork,
+            'pdf',
+            inline: true,
+        );
     }
 
     public static function fileName(Artwork $artwork, string $ending): string
@@ -70,9 +93,16 @@ final class DrawingController
         return (Str::slug($artwork->name) ?: "artwork-{$artwork->id}").'.'.$ending;
     }
 
-    private static function named(Response $response, Artwork $artwork, string $ending, bool $inline = false): Response
-    {
-        return $response->header('Content-Disposition', ($inline ? 'inline' : 'attachment').'; filename="'.self::fileName($artwork, $ending).'"');
+    private static function named(
+        Response $response,
+        Artwork $artwork,
+        string $ending,
+        bool $inline = false,
+    ): Response {
+        return $response->header(
+            'Content-Disposition',
+            ($inline ? 'inline' : 'attachment').'; filename="'.self::fileName($artwork, $ending).'"',
+        );
     }
 
     /** @param callable(): string $draw */
@@ -90,6 +120,10 @@ final class DrawingController
             return $response->setContent((string) gzdecode($body))->header('Content-Type', $type);
         }
 
-        return $response->setContent($body)->header('Content-Type', $type)->header('Content-Encoding', 'gzip')->setVary('Accept-Encoding');
+        return $response
+            ->setContent($body)
+            ->header('Content-Type', $type)
+            ->header('Content-Encoding', 'gzip')
+            ->setVary('Accept-Encoding');
     }
 }

@@ -11,11 +11,11 @@ use App\Models\Decoration;
 use App\Models\SewOut;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
-use App\Setup\SetupDesk;
+use App\Setup\DecorationSetups;
 use App\Shop\PracticeBook;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
-use Hakama\Setup\Backing;
+use Hakama\Setup\Backing\Backing;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -35,36 +35,86 @@ final class HistoryController
             'artwork' => $artwork->load(['revisions', 'sewOuts']),
             'family' => $artwork->family(),
             'using' => self::using($artwork, $board),
-            'others' => Artwork::query()->where('id', '!=', $artwork->id)->whereNull('family_id')->orderBy('name')->get(['id', 'name']),
+            'others' => Artwork::query()
+                ->where('id', '!=', $artwork->id)
+                ->whereNull('family_id')
+                ->orderBy('name')
+                ->get(['id', 'name']),
         ]);
     }
 
     /** Another file in the artwork's place: batches that use it already are named, and confirmed by hand. */
-    public function replace(Request $request, Artwork $artwork, PlanBoard $board, Intake $intake, SetupDesk $desk): RedirectResponse
-    {
-        $request->validate([
-            'tape' => ['required', 'file', 'extensions:dst', 'max:'.intdiv((int) config('shop.tape_bytes'), 1024)],
-            'why' => ['required', 'string', 'max:200'],
-        ], ['tape.required' => 'Choose the tape that takes its place.', 'tape.*' => 'That is no stitch tape: its name should end in .dst.', 'why.*' => 'Say why it is replaced: it is kept with the file before.']);
+    public function replace(
+        Request $request,
+        Artwork $artwork,
+        PlanBoard $board,
+        Intake $intake,
+        DecorationSetups $desk,
+    ): RedirectResponse {
+        $request->validate(
+            [
+                'tape' => [
+                    'required',
+                    'file',
+                    'extensions:dst',
+                    'max:'.intdiv((int) config('shop.tape_bytes'), 1024),
+                ],
+                'why' => ['required', 'string', 'max:200'],
+            ],
+            [
+                'tape.required' => 'Choose the tape that takes its place.',
+                'tape.*' => 'That is no stitch tape: its name should end in .dst.',
+                'why.*' => 'Say why it is replaced: it is kept with the file before.',
+            ],
+        );
         $using = self::using($artwork, $board);
-        $sewing = DB::table('pieces')->where('state', 'sewing')->whereIn('decoration_id', array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $using))->exists();
+        $sewing = DB::table('pieces')
+            ->where('state', 'sewing')
+            ->whereIn('decoration_id', array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $using))
+            ->exists();
         if ($sewing) {
-            throw ValidationException::withMessages(['tape' => 'A machine is sewing a piece of it just now. Wait until the load is off; nothing was changed.']);
+            throw ValidationException::withMessages([
+                'tape' =>
+                    'A machine is sewing a piece of it just now. Wait until the load is off; nothing was changed.',
+            ]);
         }
         if ($using !== [] && ! $request->boolean('sure')) {
-            throw ValidationException::withMessages(['sure' => 'Batches use this file already: confirm that they are to be sewn from the new one.']);
+            throw ValidationException::withMessages([
+                'sure' => 'Batches use this file already: confirm that they are to be sewn from the new one.',
+            ]);
         }
         $file = $request->file('tape');
         assert($file instanceof UploadedFile);
         $intake->replace($artwork, $file, trim($request->string('why')->value()));
         if ($artwork->read_at === null) {
-            return redirect()->route('artwork.show', $artwork)->with('done', "Revision {$artwork->revision} is in and is being read by the worker.");
+            return redirect()
+                ->route('artwork.show', $artwork)
+                ->with('done', "Revision {$artwork->revision} is in and is being read by the worker.");
         }
         $unfit = self::unfit($using, $desk);
 
-        return redirect()->route('artwork.show', $artwork)
-            ->with('done', sprintf('Revision %d is in; the one before is kept.%s', $artwork->revision, $using === [] ? '' : ' It is sewn by '.implode(', ', array_map(static fn(OpenBatch $batch): string => $batch->code, $using)).': its times were worked out anew.'))
-            ->with('problem', $unfit === [] ? null : 'It no longer fits as it was set up: '.implode('; ', $unfit).'. Set these up anew before they are hooped.');
+        return redirect()
+            ->route('artwork.show', $artwork)
+            ->with(
+                'done',
+                sprintf(
+                    'Revision %d is in; the one before is kept.%s',
+                    $artwork->revision,
+                    $using === []
+                        ? ''
+                        : ' It is sewn by '.
+                            implode(', ', array_map(static fn(OpenBatch $batch): string => $batch->code, $using)).
+                            ': its times were worked out anew.',
+                ),
+            )
+            ->with(
+                'problem',
+                $unfit === []
+                    ? null
+                    : 'It no longer fits as it was set up: '.
+                        implode('; ', $unfit).
+                        '. Set these up anew before they are hooped.',
+            );
     }
 
     /**
@@ -72,13 +122,19 @@ final class HistoryController
      *
      * @return list<string> those whose frame cannot hold the new file, in words
      */
-    private static function unfit(array $batches, SetupDesk $desk): array
+    private static function unfit(array $batches, DecorationSetups $desk): array
     {
         $unfit = [];
-        $decorations = Decoration::query()->with(['artwork', 'setup.frame'])->findMany(array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $batches))->keyBy('id');
+        $decorations = Decoration::query()
+            ->with(['artwork', 'setup.frame'])
+            ->findMany(array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $batches))
+            ->keyBy('id');
         foreach ($batches as $batch) {
             $setup = $decorations[$batch->decorationId]?->setup;
-            if ($setup !== null && ! $desk->fit($decorations[$batch->decorationId], $setup->frame, Turn::from($setup->turn_deg))->fits()) {
+            if (
+                $setup !== null
+                && ! $desk->fit($decorations[$batch->decorationId], $setup->frame, Turn::from($setup->turn_deg))->fits()
+            ) {
                 $unfit[] = "{$batch->code} in {$setup->frame->code}";
             }
         }
@@ -88,20 +144,32 @@ final class HistoryController
 
     public function sewOut(Request $request, Artwork $artwork): RedirectResponse
     {
-        $request->validate([
-            'fabric' => ['required', Rule::enum(Fabric::class)],
-            'backing' => ['required', Rule::enum(Backing::class)],
-            'layers' => ['required', 'integer', 'min:0', 'max:6'],
-            'needle' => ['required', 'string', 'max:24'],
-            'speed' => ['required', 'integer', 'min:100', 'max:2000'],
-            'passed' => ['required', 'boolean'],
-            'remark' => ['nullable', 'string', 'max:300', Rule::requiredIf(! $request->boolean('passed'))],
-            'who' => ['required', 'string', 'max:80'],
-            'photo' => ['nullable', 'file', 'max:6144'],
-        ], [
-            'fabric.*' => 'Choose the cloth it was sewn on.', 'backing.*' => 'Choose the backing.', 'layers.*' => 'Layers are 0 to 6.', 'needle.*' => 'Say which needle.', 'speed.*' => 'Speed is 100 to 2000 stitches per minute.',
-            'passed.*' => 'Say whether it came out.', 'remark.required' => 'Say what went wrong, so that the next one knows.', 'remark.max' => 'At most 300 letters.', 'who.*' => 'Say who sewed it.', 'photo.max' => 'The photo is larger than 6 MB.', 'photo.*' => 'The photo did not arrive.',
-        ]);
+        $request->validate(
+            [
+                'fabric' => ['required', Rule::enum(Fabric::class)],
+                'backing' => ['required', Rule::enum(Backing::class)],
+                'layers' => ['required', 'integer', 'min:0', 'max:6'],
+                'needle' => ['required', 'string', 'max:24'],
+                'speed' => ['required', 'integer', 'min:100', 'max:2000'],
+                'passed' => ['required', 'boolean'],
+                'remark' => ['nullable', 'string', 'max:300', Rule::requiredIf(! $request->boolean('passed'))],
+                'who' => ['required', 'string', 'max:80'],
+                'photo' => ['nullable', 'file', 'max:6144'],
+            ],
+            [
+                'fabric.*' => 'Choose the cloth it was sewn on.',
+                'backing.*' => 'Choose the backing.',
+                'layers.*' => 'Layers are 0 to 6.',
+                'needle.*' => 'Say which needle.',
+                'speed.*' => 'Speed is 100 to 2000 stitches per minute.',
+                'passed.*' => 'Say whether it came out.',
+                'remark.required' => 'Say what went wrong, so that the next one knows.',
+                'remark.max' => 'At most 300 letters.',
+                'who.*' => 'Say who sewed it.',
+                'photo.max' => 'The photo is larger than 6 MB.',
+                'photo.*' => 'The photo did not arrive.',
+            ],
+        );
         $photo = $request->file('photo');
         SewOut::query()->create([
             'artwork_id' => $artwork->id,
@@ -118,9 +186,19 @@ final class HistoryController
             'sewn_at' => CarbonImmutable::now(),
         ]);
 
-        PracticeBook::add(Fabric::from($request->string('fabric')->value()), '', mb_substr(trim($request->string('who')->value()), 0, 40), true, $request->boolean('passed') ? 1 : 0, $request->boolean('passed') ? 0 : 1, mb_substr(trim($request->string('remark')->value()), 0, 200));
+        PracticeBook::add(
+            Fabric::from($request->string('fabric')->value()),
+            '',
+            mb_substr(trim($request->string('who')->value()), 0, 40),
+            true,
+            $request->boolean('passed') ? 1 : 0,
+            $request->boolean('passed') ? 0 : 1,
+            mb_substr(trim($request->string('remark')->value()), 0, 200),
+        );
 
-        return redirect()->to(route('artwork.history', $artwork).'#sewouts')->with('done', 'The sew-out is in the log.');
+        return redirect()
+            ->to(route('artwork.history', $artwork).'#sewouts')
+            ->with('done', 'The sew-out is in the log.');
     }
 
     public function photo(SewOut $sewOut): StreamedResponse
@@ -133,6 +211,8 @@ final class HistoryController
     /** @return list<OpenBatch> with pieces still to sew */
     private static function using(Artwork $artwork, PlanBoard $board): array
     {
-        return array_values(array_filter($board->batches(), static fn(OpenBatch $batch): bool => $batch->artworkId === $artwork->id));
+        return array_values(
+            array_filter($board->batches(), static fn(OpenBatch $batch): bool => $batch->artworkId === $artwork->id),
+        );
     }
 }

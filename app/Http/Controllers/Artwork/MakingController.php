@@ -13,7 +13,7 @@ use Hakama\Artwork\Made;
 use Hakama\Artwork\Making;
 use Hakama\Artwork\Variant;
 use Hakama\House\HouseRule;
-use Hakama\Stitch\DoesNotFit;
+use Hakama\Stitch\Copies\DoesNotFit;
 use Hakama\Stitch\NoPlaceForAStop;
 use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Stitch\Turn;
@@ -71,14 +71,30 @@ final class MakingController
         $making = $this->agreed($request, $artwork, $house);
         $made = self::make($making, $artwork, $house);
         $name = trim($request->string('name')->value()) ?: $artwork->name.', '.self::says($making);
-        $new = $intake->make($made->pattern, DrawingController::fileName($artwork, 'dst'), mb_substr($name, 0, 120), 'name', [
-            'family_id' => $artwork->family_id ?? $artwork->id,
-            'variant' => ($making->grid?->copies() ?? 1) > 1 ? Variant::Copies->value : $artwork->variant,
-            'lettering' => $artwork->lettering,
-            'made' => mb_substr("made from “{$artwork->name}”: ".self::says($making), 0, 300),
-        ], array_map(static fn(int $origin): array => $artwork->blocks[$origin - 1]?->only(['thread_id', 'role', 'note']) ?? [], $made->origins));
+        $new = $intake->make(
+            $made->pattern,
+            DrawingController::fileName($artwork, 'dst'),
+            mb_substr($name, 0, 120),
+            'name',
+            [
+                'family_id' => $artwork->family_id ?? $artwork->id,
+                'variant' => ($making->grid?->copies() ?? 1) > 1 ? Variant::Copies->value : $artwork->variant,
+                'lettering' => $artwork->lettering,
+                'made' => mb_substr("made from “{$artwork->name}”: ".self::says($making), 0, 300),
+            ],
+            array_map(
+                static fn(int $origin): array => $artwork->blocks[$origin - 1]?->only([
+                    'thread_id',
+                    'role',
+                    'note',
+                ]) ?? [],
+                $made->origins,
+            ),
+        );
 
-        return redirect()->route('artwork.show', $new)->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
+        return redirect()
+            ->route('artwork.show', $new)
+            ->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
     }
 
     public function tape(MakeArtwork $request, Artwork $artwork, House $house): Response
@@ -87,13 +103,19 @@ final class MakingController
 
         return (new Response((new TapeWriter())->toString($made->pattern)))
             ->header('Content-Type', 'application/octet-stream')
-            ->header('Content-Disposition', 'attachment; filename="'.DrawingController::fileName($artwork, 'dst').'"');
+            ->header(
+                'Content-Disposition',
+                'attachment; filename="'.DrawingController::fileName($artwork, 'dst').'"',
+            );
     }
 
     private function agreed(MakeArtwork $request, Artwork $artwork, House $house): Making
     {
         if ($request->mustAskTwice($artwork)) {
-            throw ValidationException::withMessages(['sure' => 'Mirrored lettering cannot be read. Confirm that this design may be mirrored, or turn it instead.']);
+            throw ValidationException::withMessages([
+                'sure' =>
+                    'Mirrored lettering cannot be read. Confirm that this design may be mirrored, or turn it instead.',
+            ]);
         }
         $artwork->load('blocks.thread');
 
@@ -115,11 +137,14 @@ final class MakingController
     private static function says(Making $making): string
     {
         return implode(', ', [
-            ...($making->turn === Turn::None ? [] : ["turned {$making->turn->value}°"]),
-            ...($making->mirrored ? ['mirrored'] : []),
-            ...($making->grid === null || $making->grid->copies() === 1 ? [] : ["{$making->grid->columns} × {$making->grid->rows} copies"]),
-            ...($making->regroup ? ['regrouped by colour'] : []),
-            ...($making->stopsAfter === [] ? [] : ['halts after '.implode(', ', $making->stopsAfter)]),
-        ]) ?: 'copied';
+            ...$making->turn === Turn::None ? [] : ["turned {$making->turn->value}°"],
+            ...$making->mirrored ? ['mirrored'] : [],
+            ...$making->grid === null || $making->grid->copies() === 1
+                ? []
+                : ["{$making->grid->columns} × {$making->grid->rows} copies"],
+            ...$making->regroup ? ['regrouped by colour'] : [],
+            ...$making->stopsAfter === [] ? [] : ['halts after '.implode(', ', $making->stopsAfter)],
+        ]) ?:
+            'copied';
     }
 }

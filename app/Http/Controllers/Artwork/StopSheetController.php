@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Artwork;
 
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
-use App\Setup\SetupDesk;
+use App\Setup\DecorationSetups;
 use Hakama\Artwork\Role;
 use Hakama\Artwork\StopAction;
 use Illuminate\Contracts\View\View;
@@ -26,22 +26,36 @@ final class StopSheetController
         }
         $artwork->load('blocks.thread');
 
-        return view('artwork.stops', ['artwork' => $artwork, 'sheet' => $artwork->stopSheet(), 'seen' => self::sign($artwork)]);
+        return view('artwork.stops', [
+            'artwork' => $artwork,
+            'sheet' => $artwork->stopSheet(),
+            'seen' => self::sign($artwork),
+        ]);
     }
 
-    public function update(Request $request, Artwork $artwork, SetupDesk $desk): RedirectResponse
+    public function update(Request $request, Artwork $artwork, DecorationSetups $desk): RedirectResponse
     {
-        $request->validate([
-            'blocks' => ['required', 'array'],
-            'blocks.*.role' => ['nullable', Rule::enum(Role::class)],
-            'blocks.*.action' => ['nullable', Rule::enum(StopAction::class)],
-            'blocks.*.note' => ['nullable', 'string', 'max:200'],
-        ], ['blocks.*.role' => 'Choose what the block is for.', 'blocks.*.action' => 'Choose what happens at the stop.', 'blocks.*.note.max' => 'A note has at most 200 letters.']);
+        $request->validate(
+            [
+                'blocks' => ['required', 'array'],
+                'blocks.*.role' => ['nullable', Rule::enum(Role::class)],
+                'blocks.*.action' => ['nullable', Rule::enum(StopAction::class)],
+                'blocks.*.note' => ['nullable', 'string', 'max:200'],
+            ],
+            [
+                'blocks.*.role' => 'Choose what the block is for.',
+                'blocks.*.action' => 'Choose what happens at the stop.',
+                'blocks.*.note.max' => 'A note has at most 200 letters.',
+            ],
+        );
         DB::transaction(static function () use ($request, $artwork, $desk): void {
             DB::table('artworks')->where('id', $artwork->id)->lockForUpdate()->value('id');
             $artwork->load('blocks');
             if ($request->string('seen')->value() !== self::sign($artwork)) {
-                throw ValidationException::withMessages(['blocks' => 'Someone else changed this sheet meanwhile. What you typed is still here; the sheet as it stands now is the one in the list above it.']);
+                throw ValidationException::withMessages([
+                    'blocks' =>
+                        'Someone else changed this sheet meanwhile. What you typed is still here; the sheet as it stands now is the one in the list above it.',
+                ]);
             }
             $rows = [];
             foreach ($request->array('blocks') as $number => $given) {
@@ -49,8 +63,9 @@ final class StopSheetController
                 if ($block !== null) {
                     $rows[] = [
                         ...$block->only(['id', 'artwork_id', 'number', 'stitches', 'length_mm', 'trims']),
-                        'role' => ($given['role'] ?? '') ?: ($request->boolean('accept') ? $block->proposed_role : null),
-                        'action' => ($given['action'] ?? '') ?: null,
+                        'role' =>
+                            $given['role'] ?? '' ?: ($request->boolean('accept') ? $block->proposed_role : null),
+                        'action' => $given['action'] ?? '' ?: null,
                         'note' => trim((string) ($given['note'] ?? '')),
                     ];
                 }
@@ -60,11 +75,19 @@ final class StopSheetController
             $desk->retime($artwork->id);
         });
 
-        return redirect()->route('artwork.stops', $artwork)->with('done', 'The stop sheet is kept; the Floor shows the same steps.');
+        return redirect()
+            ->route('artwork.stops', $artwork)
+            ->with('done', 'The stop sheet is kept; the Floor shows the same steps.');
     }
 
     private static function sign(Artwork $artwork): string
     {
-        return md5((string) json_encode($artwork->blocks->map(static fn(ArtworkBlock $b): array => [$b->number, $b->role, $b->action, $b->note])->all()).$artwork->checksum);
+        return md5(
+            (string) json_encode(
+                $artwork->blocks
+                    ->map(static fn(ArtworkBlock $b): array => [$b->number, $b->role, $b->action, $b->note])
+                    ->all(),
+            ).$artwork->checksum,
+        );
     }
 }

@@ -21,16 +21,23 @@ final class BooksController
     {
         [$from, $to] = self::span($request);
         $entries = Ledger::between($from, $to);
-        $byDay = collect($entries)->groupBy('day')->map(static fn($of, string $day): Entry => Sum::of($day, '', '', array_values($of->all())));
+        $byDay = collect($entries)
+            ->groupBy('day')
+            ->map(static fn($of, string $day): Entry => Sum::of($day, '', '', array_values($of->all())));
 
         return view('books.show', [
             'from' => $from,
             'to' => $to,
             'entries' => $entries,
             'byDay' => $byDay,
-            'byMachine' => collect($entries)->groupBy('machine')->map(static fn($of, string $machine): Entry => Sum::of('', $machine, '', array_values($of->all()))),
+            'byMachine' => collect($entries)
+                ->groupBy('machine')
+                ->map(static fn($of, string $machine): Entry => Sum::of('', $machine, '', array_values($of->all()))),
             'total' => Sum::of('', '', '', $entries),
-            'customers' => DB::table('orders as o')->join('customers as c', 'c.id', '=', 'o.customer_id')->whereIn('o.number', array_unique(array_map(static fn(Entry $e): string => $e->order, $entries)))->pluck('c.name', 'o.number'),
+            'customers' => DB::table('orders as o')
+                ->join('customers as c', 'c.id', '=', 'o.customer_id')
+                ->whereIn('o.number', array_unique(array_map(static fn(Entry $e): string => $e->order, $entries)))
+                ->pluck('c.name', 'o.number'),
         ]);
     }
 
@@ -38,34 +45,69 @@ final class BooksController
     {
         [$from, $to] = self::span($request);
 
-        return response()->streamDownload(static function () use ($from, $to): void {
-            $out = fopen('php://output', 'wb');
-            assert($out !== false);
-            fputcsv($out, ['day', 'machine', 'order', 'stitches', 'pieces_done', 'pieces_spoiled', 'spoiled_by', 'planned_min', 'real_min'], escape: '');
-            foreach (Ledger::between($from, $to) as $entry) {
-                fputcsv($out, [
-                    $entry->day,
-                    $entry->machine,
-                    $entry->order,
-                    $entry->stitches,
-                    $entry->done,
-                    $entry->spoiledPieces(),
-                    implode('; ', array_map(static fn(string $cause, int $n): string => "{$cause} {$n}", array_keys($entry->spoiled), $entry->spoiled)),
-                    number_format($entry->plannedS / 60, 1, '.', ''),
-                    number_format($entry->realS / 60, 1, '.', ''),
-                ], escape: '');
-            }
-            fclose($out);
-        }, "books-{$from->toDateString()}-{$to->toDateString()}.csv", ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response()->streamDownload(
+            static function () use ($from, $to): void {
+                $out = fopen('php://output', 'wb');
+                assert($out !== false);
+                fputcsv(
+                    $out,
+                    [
+                        'day',
+                        'machine',
+                        'order',
+                        'stitches',
+                        'pieces_done',
+                        'pieces_spoiled',
+                        'spoiled_by',
+                        'planned_min',
+                        'real_min',
+                    ],
+                    escape: '',
+                );
+                foreach (Ledger::between($from, $to) as $entry) {
+                    fputcsv(
+                        $out,
+                        [
+                            $entry->day,
+                            $entry->machine,
+                            $entry->order,
+                            $entry->stitches,
+                            $entry->done,
+                            $entry->spoiledPieces(),
+                            implode(
+                                '; ',
+                                array_map(
+                                    static fn(string $cause, int $n): string => "{$cause} {$n}",
+                                    array_keys($entry->spoiled),
+                                    $entry->spoiled,
+                                ),
+                            ),
+                            number_format($entry->plannedS / 60, 1, '.', ''),
+                            number_format($entry->realS / 60, 1, '.', ''),
+                        ],
+                        escape: '',
+                    );
+                }
+                fclose($out);
+            },
+            "books-{$from->toDateString()}-{$to->toDateString()}.csv",
+            ['Content-Type' => 'text/csv; charset=utf-8'],
+        );
     }
 
     /** @return array{CarbonImmutable, CarbonImmutable} */
     private static function span(Request $request): array
     {
-        $request->validate(['from' => ['nullable', 'date_format:Y-m-d'], 'to' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:from']], [
-            '*.date_format' => 'Write days as year-month-day.',
-            'to.after_or_equal' => 'The last day comes before the first.',
-        ]);
+        $request->validate(
+            [
+                'from' => ['nullable', 'date_format:Y-m-d'],
+                'to' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:from'],
+            ],
+            [
+                '*.date_format' => 'Write days as year-month-day.',
+                'to.after_or_equal' => 'The last day comes before the first.',
+            ],
+        );
         $to = CarbonImmutable::parse($request->string('to')->value() ?: 'today');
         $from = CarbonImmutable::parse($request->string('from')->value() ?: $to->subDays(6)->toDateString());
 

@@ -19,7 +19,10 @@ final class FloorController
 {
     public function show(PlanBoard $board, ?Machine $machine = null): View
     {
-        $machine = $machine === null ? $board->machines()->firstOrFail() : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
+        $machine =
+            $machine === null
+                ? $board->machines()->firstOrFail()
+                : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
 
         return view(request()->headers->has('HX-Request') ? 'floor.station' : 'floor.show', [
             'station' => Station::of($machine, $board),
@@ -32,7 +35,10 @@ final class FloorController
     /** Who stands at the machines from now on, as this screen is told. */
     public function who(Request $request): RedirectResponse
     {
-        $request->validate(['who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())]], ['who.*' => 'Choose who stands at the machine.']);
+        $request->validate(
+            ['who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())]],
+            ['who.*' => 'Choose who stands at the machine.'],
+        );
         $request->session()->put('who', $request->string('who')->value());
 
         return redirect()->back();

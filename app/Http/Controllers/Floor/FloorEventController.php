@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
-use App\Floor\FloorLog;
 use App\Floor\Station;
+use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
@@ -24,14 +24,21 @@ final class FloorEventController
 {
     public function store(Request $request, PlanBoard $board, Machine $machine): RedirectResponse
     {
-        $request->validate([
-            'id' => ['required', 'uuid'],
-            'kind' => ['required', Rule::enum(EventKind::class)],
-            'batch' => ['required', 'string'],
-            'cause' => ['nullable', Rule::requiredIf($request->input('kind') === EventKind::PieceSpoiled->value), Rule::enum(SpoilCause::class)],
-            'piece' => ['nullable', 'integer'],
-            'checked' => ['array'],
-        ], ['cause.required' => 'Say why the piece was spoiled.']);
+        $request->validate(
+            [
+                'id' => ['required', 'uuid'],
+                'kind' => ['required', Rule::enum(EventKind::class)],
+                'batch' => ['required', 'string'],
+                'cause' => [
+                    'nullable',
+                    Rule::requiredIf($request->input('kind') === EventKind::PieceSpoiled->value),
+                    Rule::enum(SpoilCause::class),
+                ],
+                'piece' => ['nullable', 'integer'],
+                'checked' => ['array'],
+            ],
+            ['cause.required' => 'Say why the piece was spoiled.'],
+        );
         $kind = EventKind::from($request->string('kind')->value());
         if (DB::table('floor_events')->where('event_id', $request->string('id'))->exists()) {
             return redirect()->route('floor.show', $machine);
@@ -39,11 +46,18 @@ final class FloorEventController
         $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
         $station = Station::of($machine, $board);
         if ($station->open === null || $station->open->code !== $request->string('batch')->value()) {
-            return redirect()->route('floor.show', $machine)->with('problem', 'Another batch stands at this machine now; nothing was recorded. This is the one.');
+            return redirect()
+                ->route('floor.show', $machine)
+                ->with('problem', 'Another batch stands at this machine now; nothing was recorded. This is the one.');
         }
         $who = $request->string('who')->value() ?: (string) $request->session()->get('who', '');
-        if ($kind === EventKind::PreflightDone && array_diff($station->work->wanted(), $request->array('checked')) !== []) {
-            throw ValidationException::withMessages(['checked' => 'Every line of the list is confirmed by hand before the machine may sew.']);
+        if (
+            $kind === EventKind::PreflightDone
+            && array_diff($station->work->wanted(), $request->array('checked')) !== []
+        ) {
+            throw ValidationException::withMessages([
+                'checked' => 'Every line of the list is confirmed by hand before the machine may sew.',
+            ]);
         }
         if ($kind === EventKind::PreflightDone && ! in_array($who, app(Catalogue::class)->people(), true)) {
             throw ValidationException::withMessages(['who' => 'Say who confirms it.']);
@@ -53,28 +67,46 @@ final class FloorEventController
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($station->open->id);
         DB::transaction(static function () use ($request, $kind, $machine, $station, $batch, $who): void {
             assert($station->run !== null);
-            FloorLog::append($machine, $batch, new Event(
-                id: $request->string('id')->lower()->value(),
-                kind: $kind,
-                batch: $batch->id,
-                load: $station->run->load,
-                stitch: $station->stitch,
-                clockS: $station->run->clockS,
-                pieces: match ($kind) {
-                    EventKind::LoadStarted => $station->run->nextLoad($machine->heads),
-                    EventKind::PieceHooped => [$request->integer('piece')],
-                    EventKind::PieceSpoiled => [$request->integer('piece') ?: ($station->run->onFrame[0] ?? 0)],
-                    EventKind::PieceDone, EventKind::Sewn => $station->run->onFrame,
-                    default => [],
-                },
-                cause: $kind === EventKind::PieceSpoiled ? SpoilCause::from($request->string('cause')->value()) : null,
-            ), 'hand', $who);
+            FloorLog::append(
+                $machine,
+                $batch,
+                new Event(
+                    id: $request->string('id')->lower()->value(),
+                    kind: $kind,
+                    batch: $batch->id,
+                    load: $station->run->load,
+                    stitch: $station->stitch,
+                    clockS: $station->run->clockS,
+                    pieces: match ($kind) {
+                        EventKind::LoadStarted => $station->run->nextLoad($machine->heads),
+                        EventKind::PieceHooped => [$request->integer('piece')],
+                        EventKind::PieceSpoiled => [$request->integer('piece') ?: $station->run->onFrame[0] ?? 0],
+                        EventKind::PieceDone, EventKind::Sewn => $station->run->onFrame,
+                        default => [],
+                    },
+                    cause: $kind === EventKind::PieceSpoiled
+                        ? SpoilCause::from($request->string('cause')->value())
+                        : null,
+                ),
+                'hand',
+                $who,
+            );
             if ($kind === EventKind::PreflightDone || $kind === EventKind::PieceDone) {
-                FloorLog::confirm($request->string('id')->lower()->value(), $batch, $station->work->codes($kind === EventKind::PreflightDone), $who);
+                FloorLog::confirm(
+                    $request->string('id')->lower()->value(),
+                    $batch,
+                    $station->work->codes($kind === EventKind::PreflightDone),
+                    $who,
+                );
             }
             if ($kind === EventKind::PreflightDone && $batch->decoration->setup !== null) {
-                // Confirming the list means the frame is on, and with it its driver; and the needles are those that were wanted.
-                $machine->update(['frame_id' => $batch->decoration->setup->frame_id, 'driver' => $batch->decoration->setup->frame->driver, 'needle' => "{$batch->decoration->setup->needle_size} {$batch->decoration->setup->needle_point}"]);
+                // Confirming the list means the frame is on, and with it its driver; and the needles are those that
+                // were wanted.
+                $machine->update([
+                    'frame_id' => $batch->decoration->setup->frame_id,
+                    'driver' => $batch->decoration->setup->frame->driver,
+                    'needle' => "{$batch->decoration->setup->needle_size} {$batch->decoration->setup->needle_point}",
+                ]);
             }
         });
 

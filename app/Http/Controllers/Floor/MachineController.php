@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
-use App\Floor\FloorLog;
+use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Machine;
 use Carbon\CarbonImmutable;
@@ -32,7 +32,10 @@ final class MachineController
         $run = FloorLog::run($batch);
         $batch->load(['decoration.artwork.blocks', 'decoration.setup']);
         // A machine that was switched off takes up where it last said it was, not where the last event found it.
-        $reading = DB::table('machine_readings')->where('machine_id', $machine->id)->where('load_event', $run->loadEvent)->first();
+        $reading = DB::table('machine_readings')
+            ->where('machine_id', $machine->id)
+            ->where('load_event', $run->loadEvent)
+            ->first();
 
         return new JsonResponse([
             'command' => match ($run->stage) {
@@ -67,7 +70,15 @@ final class MachineController
         $request->validate([
             'id' => ['required', 'uuid'],
             'load' => ['required', 'uuid'],
-            'kind' => ['required', Rule::in(['position', EventKind::ThreadBroke->value, EventKind::HandStop->value, EventKind::Sewn->value])],
+            'kind' => [
+                'required',
+                Rule::in([
+                    'position',
+                    EventKind::ThreadBroke->value,
+                    EventKind::HandStop->value,
+                    EventKind::Sewn->value,
+                ]),
+            ],
             'stitch' => ['required', 'integer', 'min:0', 'max:10000000'],
             'clock_s' => ['required', 'numeric', 'min:0', 'max:10000000'],
         ]);
@@ -83,28 +94,36 @@ final class MachineController
         if ($request->string('kind')->value() !== 'position') {
             $this->append($request, $machine, $batch, $run);
         }
-        DB::table('machine_readings')->upsert([
-            'machine_id' => $machine->id,
-            'load_event' => $request->string('load')->value(),
-            'stitch' => $request->integer('stitch'),
-            'clock_s' => $request->float('clock_s'),
-            'read_at' => CarbonImmutable::now(),
-        ], ['machine_id']);
+        DB::table('machine_readings')->upsert(
+            [
+                'machine_id' => $machine->id,
+                'load_event' => $request->string('load')->value(),
+                'stitch' => $request->integer('stitch'),
+                'clock_s' => $request->float('clock_s'),
+                'read_at' => CarbonImmutable::now(),
+            ],
+            ['machine_id'],
+        );
 
         return new JsonResponse(['recorded' => true]);
     }
 
     private function append(Request $request, Machine $machine, Batch $batch, BatchRun $run): void
     {
-        FloorLog::append($machine, $batch, new Event(
-            id: $request->string('id')->lower()->value(),
-            kind: EventKind::from($request->string('kind')->value()),
-            batch: $batch->id,
-            load: $run->load,
-            stitch: $request->integer('stitch'),
-            clockS: $request->float('clock_s'),
-            pieces: $request->string('kind')->value() === EventKind::Sewn->value ? $run->onFrame : [],
-        ), 'machine');
+        FloorLog::append(
+            $machine,
+            $batch,
+            new Event(
+                id: $request->string('id')->lower()->value(),
+                kind: EventKind::from($request->string('kind')->value()),
+                batch: $batch->id,
+                load: $run->load,
+                stitch: $request->integer('stitch'),
+                clockS: $request->float('clock_s'),
+                pieces: $request->string('kind')->value() === EventKind::Sewn->value ? $run->onFrame : [],
+            ),
+            'machine',
+        );
     }
 
     private static function machine(Request $request): Machine

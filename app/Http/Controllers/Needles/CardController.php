@@ -29,9 +29,16 @@ final class CardController
         $batch = $board->batches()[$code] ?? abort(404);
         $placed = $board->timetable()->find($code);
         if ($placed === null) {
-            return redirect()->route($else)->with('problem', "{$code} has no place in the plan, so nobody knows the rack it will find.");
+            return redirect()
+                ->route($else)
+                ->with('problem', "{$code} has no place in the plan, so nobody knows the rack it will find.");
         }
 
-        return view($view, ['batch' => $batch, 'placed' => $placed, 'sheet' => $batch->stopSheet(), 'threads' => Thread::query()->whereIn('code', $batch->threads)->get()->keyBy('code')]);
+        return view($view, [
+            'batch' => $batch,
+            'placed' => $placed,
+            'sheet' => $batch->stopSheet(),
+            'threads' => Thread::query()->whereIn('code', $batch->threads)->get()->keyBy('code'),
+        ]);
     }
 }

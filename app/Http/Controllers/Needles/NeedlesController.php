@@ -27,11 +27,17 @@ final class NeedlesController
 
     public function show(PlanBoard $board, ?Machine $machine = null): View
     {
-        $machine = $machine === null ? $board->machines()->firstOrFail() : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
+        $machine =
+            $machine === null
+                ? $board->machines()->firstOrFail()
+                : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
         $codes = $board->sequence()->on($machine->code);
         $shop = $board->shop();
         $demands = array_map(static fn(string $code): Demand => $shop->batches[$code]->demand(), $codes);
-        $arrived = array_map(static fn(string $code): Demand => $shop->batches[$code]->demand(), array_values(array_intersect(array_keys($board->batches()), $codes)));
+        $arrived = array_map(
+            static fn(string $code): Demand => $shop->batches[$code]->demand(),
+            array_values(array_intersect(array_keys($board->batches()), $codes)),
+        );
         $problem = null;
         try {
             $planned = Assignment::of($machine->coreRack(), $demands, $shop->needs);
@@ -50,7 +56,16 @@ final class NeedlesController
             'reloadChanges' => Reloading::changes($machine->coreRack(), $arrived, $shop->needs),
             'ahead' => count($codes),
             'batches' => $board->batches(),
-            'refit' => array_filter(array_column(array_map(static fn(Placed $one): array => [$one->batch->id, $one->refit], $board->timetable()->on($machine->code)), 1, 0)),
+            'refit' => array_filter(
+                array_column(
+                    array_map(
+                        static fn(Placed $one): array => [$one->batch->id, $one->refit],
+                        $board->timetable()->on($machine->code),
+                    ),
+                    1,
+                    0,
+                ),
+            ),
             'threads' => Thread::query()->with('cones')->orderBy('code')->get()->keyBy('code'),
             'problem' => $problem,
         ]);
@@ -59,20 +74,31 @@ final class NeedlesController
     /** A cone has been put on a needle. */
     public function load(Request $request, Machine $machine, int $number): RedirectResponse
     {
-        $request->validate(['thread' => ['required', Rule::exists('threads', 'code')]], ['thread.*' => 'Choose a thread of the shelf.']);
-        $thread = Thread::query()->where('code', $request->string('thread')->value())->firstOrFail();
+        $request->validate(
+            ['thread' => ['required', Rule::exists('threads', 'code')]],
+            ['thread.*' => 'Choose a thread of the shelf.'],
+        );
+        $thread = Thread::query()
+            ->where('code', $request->string('thread')->value())
+            ->firstOrFail();
         DB::transaction(static function () use ($request, $machine, $number, $thread): void {
             $needle = self::needle($machine, $number);
             if ($needle->pinned) {
-                throw ValidationException::withMessages(['thread' => "Needle {$number} is pinned: unpin it before its thread comes off."]);
+                throw ValidationException::withMessages([
+                    'thread' => "Needle {$number} is pinned: unpin it before its thread comes off.",
+                ]);
             }
             if ($request->has('seen') && $request->integer('seen') !== (int) $needle->thread_id) {
-                throw ValidationException::withMessages(['thread' => "Someone else changed needle {$number} meanwhile; nothing was recorded. The rack shown is the new one."]);
+                throw ValidationException::withMessages([
+                    'thread' => "Someone else changed needle {$number} meanwhile; nothing was recorded. The rack shown is the new one.",
+                ]);
             }
             $needle->update(['thread_id' => $thread->id]);
         });
 
-        return redirect()->route('needles.show', $machine)->with('done', "Needle {$number} holds {$thread->code} {$thread->name}.");
+        return redirect()
+            ->route('needles.show', $machine)
+            ->with('done', "Needle {$number} holds {$thread->code} {$thread->name}.");
     }
 
     public function pin(Request $request, Machine $machine, int $number): RedirectResponse
@@ -80,11 +106,20 @@ final class NeedlesController
         $pinned = $request->boolean('pinned');
         DB::transaction(static fn() => self::needle($machine, $number)->update(['pinned' => $pinned]));
 
-        return redirect()->route('needles.show', $machine)->with('done', $pinned ? "Needle {$number} keeps its thread." : "Needle {$number} may change its thread.");
+        return redirect()
+            ->route('needles.show', $machine)
+            ->with(
+                'done',
+                $pinned ? "Needle {$number} keeps its thread." : "Needle {$number} may change its thread.",
+            );
     }
 
     private static function needle(Machine $machine, int $number): Needle
     {
-        return Needle::query()->where('machine_id', $machine->id)->where('number', $number)->lockForUpdate()->firstOrFail();
+        return Needle::query()
+            ->where('machine_id', $machine->id)
+            ->where('number', $number)
+            ->lockForUpdate()
+            ->firstOrFail();
     }
 }

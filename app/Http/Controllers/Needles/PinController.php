@@ -37,11 +37,25 @@ final class PinController
     /** @return list<Demand> what was run on a machine in the last weeks, in order */
     private static function history(Machine $machine): array
     {
-        $begun = DB::table('floor_events')->where('machine_id', $machine->id)->where('recorded_at', '>=', now()->subWeeks(self::WEEKS))
-            ->groupBy('batch_id')->select('batch_id', DB::raw('min(seq) as begun'))->orderByDesc('begun')->limit(self::BATCHES);
-        $run = DB::query()->fromSub($begun, 'run')->join('batches as b', 'b.id', '=', 'run.batch_id')->join('decorations as d', 'd.id', '=', 'b.decoration_id')
-            ->orderBy('run.begun')->get(['b.code', 'd.artwork_id']);
-        $blocks = DB::table('artwork_blocks as k')->join('threads as t', 't.id', '=', 'k.thread_id')->whereIn('k.artwork_id', $run->pluck('artwork_id'))->orderBy('k.number')->get(['k.artwork_id', 't.code'])->groupBy('artwork_id');
+        $begun = DB::table('floor_events')
+            ->where('machine_id', $machine->id)
+            ->where('recorded_at', '>=', now()->subWeeks(self::WEEKS))
+            ->groupBy('batch_id')
+            ->select('batch_id', DB::raw('min(seq) as begun'))
+            ->orderByDesc('begun')
+            ->limit(self::BATCHES);
+        $run = DB::query()
+            ->fromSub($begun, 'run')
+            ->join('batches as b', 'b.id', '=', 'run.batch_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->orderBy('run.begun')
+            ->get(['b.code', 'd.artwork_id']);
+        $blocks = DB::table('artwork_blocks as k')
+            ->join('threads as t', 't.id', '=', 'k.thread_id')
+            ->whereIn('k.artwork_id', $run->pluck('artwork_id'))
+            ->orderBy('k.number')
+            ->get(['k.artwork_id', 't.code'])
+            ->groupBy('artwork_id');
         $history = [];
         foreach ($run as $one) {
             $threads = ($blocks[$one->artwork_id] ?? collect())->pluck('code')->map(strval(...))->values()->all();

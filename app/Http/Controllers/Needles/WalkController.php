@@ -16,6 +16,10 @@ final class WalkController
     {
         $threads = Thread::query()->with('cones')->orderBy('code')->get()->keyBy('code');
 
-        return view('needles.walks', ['walks' => Walks::of($board, $threads->map(static fn(Thread $thread): string => $thread->shelf())->all()), 'threads' => $threads, 'machines' => $board->machines()]);
+        return view('needles.walks', [
+            'walks' => Walks::of($board, $threads->map(static fn(Thread $thread): string => $thread->shelf())->all()),
+            'threads' => $threads,
+            'machines' => $board->machines(),
+        ]);
     }
 }

@@ -21,17 +21,40 @@ final class AskController
 
     public function show(Request $request, PlanBoard $board): View
     {
-        $request->validate(['like' => ['nullable', Rule::in(array_keys($board->batches()))], 'pieces' => ['nullable', 'integer', 'between:1,2000'], 'due' => ['nullable', 'date']], ['like.*' => 'Choose one of the batches.', 'pieces.*' => 'How many pieces is 1 to 2000.', 'due.*' => 'Write the day and the time.']);
+        $request->validate(
+            [
+                'like' => ['nullable', Rule::in(array_keys($board->batches()))],
+                'pieces' => ['nullable', 'integer', 'between:1,2000'],
+                'due' => ['nullable', 'date'],
+            ],
+            [
+                'like.*' => 'Choose one of the batches.',
+                'pieces.*' => 'How many pieces is 1 to 2000.',
+                'due.*' => 'Write the day and the time.',
+            ],
+        );
         $answers = [];
         if ($request->filled('like')) {
-            $answers = $this->answers($board, $request->string('like')->value(), $request->integer('pieces', 1), $request->filled('due') ? ShopClock::seconds($request->date('due')?->toImmutable() ?? now()->toImmutable()) : null);
+            $answers = $this->answers(
+                $board,
+                $request->string('like')->value(),
+                $request->integer('pieces', 1),
+                $request->filled('due')
+                    ? ShopClock::seconds($request->date('due')?->toImmutable() ?? now()->toImmutable())
+                    : null,
+            );
         }
 
         return view('plan.ask', [
             'board' => $board,
             'answers' => $answers,
             'asked' => $request->only('like', 'pieces', 'due'),
-            'proposals' => Proposal::query()->whereNotNull('what_if')->whereNot('state', 'left')->orderByDesc('id')->limit(12)->get(),
+            'proposals' => Proposal::query()
+                ->whereNotNull('what_if')
+                ->whereNot('state', 'left')
+                ->orderByDesc('id')
+                ->limit(12)
+                ->get(),
         ]);
     }
 
@@ -44,15 +67,39 @@ final class AskController
     {
         $shop = $board->shop();
         $model = $shop->batches[$like];
-        $batch = new Batch(self::ASKED, $pieces, $model->sewS, $model->hoopS, $model->swapS, $model->framesPerHead, $model->threads, $model->frame, $shop->now, $due ?? PHP_INT_MAX >> 8, needle: $model->needle, design: $model->design);
-        $options = Options::of($shop->with([...array_values($shop->batches), $batch]), $board->sequence(), self::ASKED);
+        $batch = new Batch(
+            self::ASKED,
+            $pieces,
+            $model->sewS,
+            $model->hoopS,
+            $model->swapS,
+            $model->framesPerHead,
+            $model->threads,
+            $model->frame,
+            $shop->now,
+            $due ?? PHP_INT_MAX >> 8,
+            needle: $model->needle,
+            design: $model->design,
+        );
+        $options = Options::of(
+            $shop->with([...array_values($shop->batches), $batch]),
+            $board->sequence(),
+            self::ASKED,
+        );
         $said = [];
-        foreach ([
-            'Without moving anything else' => $options->soonestBehind(),
-            'Moving others, and keeping every promise' => $options->soonestKeepingPromises(),
-            'As a rush, whatever it pushes' => $options->soonestAtAll(),
-        ] as $question => $option) {
-            $said[] = [$question, $option === null ? 'It cannot be: no machine has a place for it in the days that are planned.' : Consequence::asked($option, $due)];
+        foreach (
+            [
+                'Without moving anything else' => $options->soonestBehind(),
+                'Moving others, and keeping every promise' => $options->soonestKeepingPromises(),
+                'As a rush, whatever it pushes' => $options->soonestAtAll(),
+            ] as $question => $option
+        ) {
+            $said[] = [
+                $question,
+                $option === null
+                    ? 'It cannot be: no machine has a place for it in the days that are planned.'
+                    : Consequence::asked($option, $due),
+            ];
         }
 
         return $said;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
-use App\Plan\Calendar;
-use App\Plan\Cloth;
+use App\Calendar\Calendar;
+use App\Plan\Chart\PlanChart;
+use App\Plan\Chart\Zoom;
 use App\Plan\Consequence;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
 use App\Plan\PlanMovedOn;
 use App\Plan\SplitBatch;
-use App\Plan\Zoom;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
@@ -38,10 +38,18 @@ final class PlanController
     }
 
     /** Answers with the plan anew, whether the move was made or not. */
-    public function move(Request $request, PlanBoard $board, PlanChanges $changes, Calendar $calendar): Response|RedirectResponse
-    {
+    public function move(
+        Request $request,
+        PlanBoard $board,
+        PlanChanges $changes,
+        Calendar $calendar,
+    ): Response|RedirectResponse {
         $request->validate(self::wanted() + ['version' => ['required', 'integer']]);
-        [$code, $machine, $place] = [$request->string('batch')->value(), $request->string('machine')->value(), $request->integer('place')];
+        [$code, $machine, $place] = [
+            $request->string('batch')->value(),
+            $request->string('machine')->value(),
+            $request->integer('place'),
+        ];
         $problem = $said = null;
         try {
             $said = Consequence::words($board, $code, $changes->wouldMove($code, $machine, $place), made: true);
@@ -50,10 +58,19 @@ final class PlanController
             $problem = $e->getMessage();
         }
         if (! $request->headers->has('HX-Request')) {
-            return redirect()->route('plan.show')->with($problem === null ? 'done' : 'problem', $problem ?? $said);
+            return redirect()
+                ->route('plan.show')
+                ->with($problem === null ? 'done' : 'problem', $problem ?? $said);
         }
 
-        return new Response(view('plan.sheet', [...$this->sheet($request, $board, $calendar), 'problem' => $problem, 'said' => $problem === null ? $said : null, 'focus' => $code]));
+        return new Response(
+            view('plan.sheet', [
+                ...$this->sheet($request, $board, $calendar),
+                'problem' => $problem,
+                'said' => $problem === null ? $said : null,
+                'focus' => $code,
+            ]),
+        );
     }
 
     /** What a move would bring, in words, before the batch is let go. */
@@ -65,7 +82,14 @@ final class PlanController
         }
         $code = $request->string('batch')->value();
         try {
-            $said = e(Consequence::words($board, $code, $changes->wouldMove($code, $request->string('machine')->value(), $request->integer('place')), made: false));
+            $said = e(
+                Consequence::words(
+                    $board,
+                    $code,
+                    $changes->wouldMove($code, $request->string('machine')->value(), $request->integer('place')),
+                    made: false,
+                ),
+            );
         } catch (PlanMovedOn $e) {
             $said = '<span class="now">'.e($e->getMessage()).'</span>';
         }
@@ -76,7 +100,9 @@ final class PlanController
     public function undo(Request $request, PlanChanges $changes): RedirectResponse
     {
         try {
-            return redirect()->route('plan.show')->with('done', 'Undone: '.$changes->undo($request->integer('version')).'.');
+            return redirect()
+                ->route('plan.show')
+                ->with('done', 'Undone: '.$changes->undo($request->integer('version')).'.');
         } catch (PlanMovedOn $e) {
             return redirect()->route('plan.show')->with('problem', $e->getMessage());
         }
@@ -106,9 +132,16 @@ final class PlanController
             'version' => PlanBoard::version(),
             'weights' => $board->shop()->weights,
             'barred' => self::barred($board, $code),
-            'siblings' => array_values(array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id]))),
+            'siblings' => array_values(
+                array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id])),
+            ),
             'alike' => Options::together($board->shop(), $board->sequence(), $code, self::ALIKE),
-            'joined' => static fn(string $into): ?Option => Parts::join($board->shop(), $board->sequence(), $code, $into),
+            'joined' => static fn(string $into): ?Option => Parts::join(
+                $board->shop(),
+                $board->sequence(),
+                $code,
+                $into,
+            ),
         ]);
     }
 
@@ -121,19 +154,32 @@ final class PlanController
             return new Response(e(sprintf('1 to %d of its pieces can be run apart.', $batch->left - 1)));
         }
 
-        return new Response(implode('', array_map(static fn(string $said): string => '<p>'.e($said).'</p>', Consequence::split($pieces, ...Parts::split($board->shop(), $board->sequence(), $code, $pieces)))));
+        return new Response(
+            implode(
+                '',
+                array_map(
+                    static fn(string $said): string => '<p>'.e($said).'</p>',
+                    Consequence::split($pieces, ...Parts::split($board->shop(), $board->sequence(), $code, $pieces)),
+                ),
+            ),
+        );
     }
 
     public function split(Request $request, PlanChanges $changes, string $code): RedirectResponse
     {
-        $request->validate(['pieces' => ['required', 'integer', 'min:1'], 'version' => ['required', 'integer']], ['pieces.*' => 'How many pieces is a whole number of at least one.']);
+        $request->validate(
+            ['pieces' => ['required', 'integer', 'min:1'], 'version' => ['required', 'integer']],
+            ['pieces.*' => 'How many pieces is a whole number of at least one.'],
+        );
         try {
             $new = $changes->split($code, $request->integer('pieces'), $request->integer('version'));
         } catch (PlanMovedOn $e) {
             throw ValidationException::withMessages(['pieces' => $e->getMessage()]);
         }
 
-        return redirect()->route('plan.why', $new)->with('done', "{$new} is a batch of its own now, right behind {$code}.");
+        return redirect()
+            ->route('plan.why', $new)
+            ->with('done', "{$new} is a batch of its own now, right behind {$code}.");
     }
 
     public function merge(Request $request, PlanChanges $changes, string $code): RedirectResponse
@@ -145,7 +191,9 @@ final class PlanController
             return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
         }
 
-        return redirect()->route('plan.why', $into)->with('done', "The pieces of {$code} are with {$into} again.");
+        return redirect()
+            ->route('plan.why', $into)
+            ->with('done', "The pieces of {$code} are with {$into} again.");
     }
 
     public function fix(Request $request, PlanChanges $changes, string $code): RedirectResponse
@@ -157,7 +205,9 @@ final class PlanController
             return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
         }
 
-        return redirect()->route('plan.why', $code)->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
+        return redirect()
+            ->route('plan.why', $code)
+            ->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
     }
 
     /** @return array<string, string> machine => why a batch cannot stand there, and what it would take by hand */
@@ -168,8 +218,20 @@ final class PlanController
         foreach ($board->shop()->lanes as $machine => $lane) {
             $obstacle = $board->shop()->obstacle($batch, $lane);
             if ($obstacle !== null) {
-                $swaps = isset($batch->sewS[$machine]) && ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $board->shop()->needs) ? Swaps::perPiece($lane->rack, $batch->demand(), $board->shop()->needs) : null;
-                $barred[$machine] = $obstacle.($swaps === null ? '' : sprintf('; by hand it would take %d %s at its stops for every piece', $swaps, $swaps === 1 ? 'swap' : 'swaps'));
+                $swaps =
+                    isset($batch->sewS[$machine])
+                    && ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $board->shop()->needs)
+                        ? Swaps::perPiece($lane->rack, $batch->demand(), $board->shop()->needs)
+                        : null;
+                $barred[$machine] =
+                    $obstacle.
+                    ($swaps === null
+                        ? ''
+                        : sprintf(
+                            '; by hand it would take %d %s at its stops for every piece',
+                            $swaps,
+                            $swaps === 1 ? 'swap' : 'swaps',
+                        ));
             }
         }
 
@@ -191,7 +253,14 @@ final class PlanController
     {
         $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Day;
 
-        $cloth = Cloth::of($board, $board->timetable(), $calendar, $zoom, max(0, min(60, $request->integer('day'))), $board->real());
+        $cloth = PlanChart::of(
+            $board,
+            $board->timetable(),
+            $calendar,
+            $zoom,
+            max(0, min(60, $request->integer('day'))),
+            $board->real(),
+        );
 
         return [
             'board' => $board,

@@ -31,23 +31,46 @@ final class PracticeController
 
     public function store(Request $request): RedirectResponse
     {
-        $request->validate([
-            'fabric' => ['required', Rule::enum(Fabric::class)],
-            'frame_kind' => ['required', Rule::enum(FrameKind::class)],
-            'who' => ['required', 'string', 'max:40'],
-            'on_scrap' => ['required', 'boolean'],
-            'came_out' => ['required', 'integer', 'between:0,1000'],
-            'failed' => ['required', 'integer', 'between:0,1000', static function (string $field, mixed $value, \Closure $fail) use ($request): void {
-                if ((int) $value + $request->integer('came_out') === 0) {
-                    $fail('At least one was sewn.');
-                }
-            }],
-            'remark' => ['nullable', 'string', 'max:200', Rule::requiredIf($request->integer('failed') > 0)],
-        ], [
-            'fabric.*' => 'Choose the cloth.', 'frame_kind.*' => 'Choose the kind of frame.', 'who.*' => 'Say who sewed it.', 'on_scrap.*' => 'On scrap or for real.',
-            'came_out.*' => 'How many came out, 0 to 1000.', 'failed.integer' => 'How many did not, 0 to 1000.', 'failed.between' => 'How many did not, 0 to 1000.', 'remark.required' => 'Say what went wrong, so that the next one knows.', 'remark.max' => 'At most 200 letters.',
-        ]);
-        PracticeBook::add(Fabric::from($request->string('fabric')->value()), $request->string('frame_kind')->value(), trim($request->string('who')->value()), $request->boolean('on_scrap'), $request->integer('came_out'), $request->integer('failed'), trim($request->string('remark')->value()));
+        $request->validate(
+            [
+                'fabric' => ['required', Rule::enum(Fabric::class)],
+                'frame_kind' => ['required', Rule::enum(FrameKind::class)],
+                'who' => ['required', 'string', 'max:40'],
+                'on_scrap' => ['required', 'boolean'],
+                'came_out' => ['required', 'integer', 'between:0,1000'],
+                'failed' => [
+                    'required',
+                    'integer',
+                    'between:0,1000',
+                    static function (string $field, mixed $value, \Closure $fail) use ($request): void {
+                        if ((int) $value + $request->integer('came_out') === 0) {
+                            $fail('At least one was sewn.');
+                        }
+                    },
+                ],
+                'remark' => ['nullable', 'string', 'max:200', Rule::requiredIf($request->integer('failed') > 0)],
+            ],
+            [
+                'fabric.*' => 'Choose the cloth.',
+                'frame_kind.*' => 'Choose the kind of frame.',
+                'who.*' => 'Say who sewed it.',
+                'on_scrap.*' => 'On scrap or for real.',
+                'came_out.*' => 'How many came out, 0 to 1000.',
+                'failed.integer' => 'How many did not, 0 to 1000.',
+                'failed.between' => 'How many did not, 0 to 1000.',
+                'remark.required' => 'Say what went wrong, so that the next one knows.',
+                'remark.max' => 'At most 200 letters.',
+            ],
+        );
+        PracticeBook::add(
+            Fabric::from($request->string('fabric')->value()),
+            $request->string('frame_kind')->value(),
+            trim($request->string('who')->value()),
+            $request->boolean('on_scrap'),
+            $request->integer('came_out'),
+            $request->integer('failed'),
+            trim($request->string('remark')->value()),
+        );
 
         return redirect()->route('setup.practice')->with('done', 'It is in the practice book.');
     }
@@ -57,25 +80,67 @@ final class PracticeController
      *
      * @param array<int, string> $practised fabrics
      *
-     * @return list<array{order: int, customer: string, garment: string, fabric: string, pieces: int, cents: int|null}> most at risk first
+     * @return list<array{order: int, customer: string, garment: string, fabric: string, pieces: int,
+     *     cents: int|null}> most at risk first
      */
     private static function risks(array $practised, Catalogue $catalogue): array
     {
-        $known = array_unique(array_merge(...array_map(static fn(string $fabric): array => array_column(Fabric::from($fabric)->alike(), 'value'), array_values($practised)), ...[[]]));
+        $known = array_unique(
+            array_merge(
+                ...array_map(
+                    static fn(string $fabric): array => array_column(Fabric::from($fabric)->alike(), 'value'),
+                    array_values($practised),
+                ),
+                ...[[]],
+            ),
+        );
         $lines = DB::table('pieces as p')
             ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
             ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
             ->join('orders as o', 'o.id', '=', 'l.order_id')
             ->join('customers as c', 'c.id', '=', 'o.customer_id')
-            ->whereIn('p.state', ['waiting', 'sewing'])->whereNotIn('l.fabric', $known)
-            ->groupBy('l.id', 'o.number', 'c.name', 'l.style', 'l.garment', 'l.fabric', 'l.unit_value_cents', 'l.garment_style_id')
-            ->get(['o.number', 'c.name as customer', 'l.style', 'l.garment', 'l.fabric', 'l.unit_value_cents', 'l.garment_style_id', DB::raw('count(distinct p.size, p.number) as pieces')]);
-        $risks = $lines->map(static function (object $line) use ($catalogue): array {
-            $each = $line->unit_value_cents ?? $catalogue->styles()[$line->garment_style_id ?? 0]->unitValueCents ?? null;
+            ->whereIn('p.state', ['waiting', 'sewing'])
+            ->whereNotIn('l.fabric', $known)
+            ->groupBy(
+                'l.id',
+                'o.number',
+                'c.name',
+                'l.style',
+                'l.garment',
+                'l.fabric',
+                'l.unit_value_cents',
+                'l.garment_style_id',
+            )
+            ->get([
+                'o.number',
+                'c.name as customer',
+                'l.style',
+                'l.garment',
+                'l.fabric',
+                'l.unit_value_cents',
+                'l.garment_style_id',
+                DB::raw('count(distinct p.size, p.number) as pieces'),
+            ]);
+        $risks = $lines
+            ->map(static function (object $line) use ($catalogue): array {
+                $each =
+                    $line->unit_value_cents ??
+                    ($catalogue->styles()[$line->garment_style_id ?? 0]->unitValueCents ?? null);
 
-            return ['order' => (int) $line->number, 'customer' => $line->customer, 'garment' => trim("{$line->style} ".str_replace('_', ' ', $line->garment)), 'fabric' => str_replace('_', ' ', $line->fabric), 'pieces' => (int) $line->pieces, 'cents' => $each === null ? null : (int) $line->pieces * (int) $each];
-        })->all();
-        usort($risks, static fn(array $a, array $b): int => [$b['cents'], $a['order']] <=> [$a['cents'], $b['order']]);
+                return [
+                    'order' => (int) $line->number,
+                    'customer' => $line->customer,
+                    'garment' => trim("{$line->style} ".str_replace('_', ' ', $line->garment)),
+                    'fabric' => str_replace('_', ' ', $line->fabric),
+                    'pieces' => (int) $line->pieces,
+                    'cents' => $each === null ? null : (int) $line->pieces * (int) $each,
+                ];
+            })
+            ->all();
+        usort(
+            $risks,
+            static fn(array $a, array $b): int => [$b['cents'], $a['order']] <=> [$a['cents'], $b['order']],
+        );
 
         return $risks;
     }

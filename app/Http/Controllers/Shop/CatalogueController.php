@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Formats\Csv;
 use App\Shop\Catalogue\CatalogueList;
 use App\Shop\Catalogue\Column;
 use App\Shop\Catalogue\Frames;
@@ -11,7 +12,6 @@ use App\Shop\Catalogue\Garments;
 use App\Shop\Catalogue\Machines;
 use App\Shop\Catalogue\Positions;
 use App\Shop\Catalogue\UnfitList;
-use App\Shop\Csv;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Size;
 use Hakama\Garment\StartingMeasures;
@@ -28,13 +28,23 @@ use InvalidArgumentException;
 final class CatalogueController
 {
     private const MOST_ROWS = 5000;
-    private const LISTS = ['garments' => Garments::class, 'frames' => Frames::class, 'machines' => Machines::class, 'positions' => Positions::class];
+    private const LISTS = [
+        'garments' => Garments::class,
+        'frames' => Frames::class,
+        'machines' => Machines::class,
+        'positions' => Positions::class,
+    ];
 
     public function show(string $list = 'garments'): View
     {
         $of = self::list($list);
 
-        return view('shop.catalogue', ['list' => $list, 'lists' => array_keys(self::LISTS), 'columns' => $of->columns(), 'rows' => $of->rows()]);
+        return view('shop.catalogue', [
+            'list' => $list,
+            'lists' => array_keys(self::LISTS),
+            'columns' => $of->columns(),
+            'rows' => $of->rows(),
+        ]);
     }
 
     /** One row, or for a garment all its sizes, as a form. */
@@ -52,7 +62,13 @@ final class CatalogueController
             'name' => $name,
             'columns' => $of->columns(),
             'rows' => array_column($named, null, $list === 'garments' ? 'size' : $columns[0]),
-            'starting' => array_combine(array_column(Size::cases(), 'value'), array_map(static fn(Size $size): array => StartingMeasures::of($garment, $size)->all(), Size::cases())),
+            'starting' => array_combine(
+                array_column(Size::cases(), 'value'),
+                array_map(
+                    static fn(Size $size): array => StartingMeasures::of($garment, $size)->all(),
+                    Size::cases(),
+                ),
+            ),
         ]);
     }
 
@@ -60,15 +76,33 @@ final class CatalogueController
     {
         $of = self::list($list);
         $names = array_map(static fn(Column $column): string => $column->name, $of->columns());
-        $given = array_map(static fn(mixed $value): string => is_string($value) ? trim($value) : '', array_intersect_key($request->all(), array_flip($names)));
+        $given = array_map(
+            static fn(mixed $value): string => is_string($value) ? trim($value) : '',
+            array_intersect_key($request->all(), array_flip($names)),
+        );
         $rows = [1 => $given];
         if ($list === 'garments') {
             $rows = [];
             foreach ($request->array('sizes') as $size => $measures) {
-                $rows[] = [...$given, ...array_map(strval(...), is_array($measures) ? array_intersect_key($measures, array_flip($names)) : []), 'size' => (string) $size];
+                $rows[] = [
+                    ...$given,
+                    ...array_map(
+                        strval(...),
+                        is_array($measures) ? array_intersect_key($measures, array_flip($names)) : [],
+                    ),
+                    'size' => (string) $size,
+                ];
             }
             // A size in which nothing is measured is not written down; one row there must be for the garment itself.
-            $rows = array_values(array_filter($rows, static fn(array $row): bool => array_filter(array_diff_key($row, array_flip([...Garments::FACTS, 'size'])), static fn(string $cell): bool => $cell !== '') !== [])) ?: [[...$given, 'size' => 'one']];
+            $rows = array_values(
+                array_filter(
+                    $rows,
+                    static fn(array $row): bool => array_filter(
+                        array_diff_key($row, array_flip([...Garments::FACTS, 'size'])),
+                        static fn(string $cell): bool => $cell !== '',
+                    ) !== [],
+                ),
+            ) ?: [[...$given, 'size' => 'one']];
         }
         foreach ($rows as $row) {
             Validator::make($row, self::rules($of), self::words())->validate();
@@ -76,25 +110,39 @@ final class CatalogueController
         try {
             $of->take($rows);
         } catch (UnfitList $e) {
-            throw ValidationException::withMessages([$names[0] => preg_replace('/^Row \d+, /', '', $e->getMessage())]);
+            throw ValidationException::withMessages([
+                $names[0] => preg_replace('/^Row \d+, /', '', $e->getMessage()),
+            ]);
         }
 
-        return redirect()->route('catalogue.show', $list)->with('done', "{$given[$names[0]]} is in the catalogue.");
+        return redirect()
+            ->route('catalogue.show', $list)
+            ->with('done', "{$given[$names[0]]} is in the catalogue.");
     }
 
     public function csv(string $list): Response
     {
         $of = self::list($list);
 
-        return (new Response(Csv::write(array_map(static fn(Column $column): string => $column->name, $of->columns()), $of->rows())))
-            ->header('Content-Type', 'text/csv; charset=utf-8')->header('Content-Disposition', "attachment; filename=\"{$list}.csv\"");
+        return (new Response(
+            Csv::write(array_map(static fn(Column $column): string => $column->name, $of->columns()), $of->rows()),
+        ))
+            ->header('Content-Type', 'text/csv; charset=utf-8')
+            ->header('Content-Disposition', "attachment; filename=\"{$list}.csv\"");
     }
 
     /** The whole list or nothing of it. */
     public function read(Request $request, string $list): RedirectResponse
     {
         $of = self::list($list);
-        $request->validate(['list' => ['required', 'file', 'extensions:csv', 'max:4096']], ['list.required' => 'Choose a list.', 'list.extensions' => 'A list is a .csv file.', 'list.*' => 'The list is larger than 4 MB, or did not arrive.']);
+        $request->validate(
+            ['list' => ['required', 'file', 'extensions:csv', 'max:4096']],
+            [
+                'list.required' => 'Choose a list.',
+                'list.extensions' => 'A list is a .csv file.',
+                'list.*' => 'The list is larger than 4 MB, or did not arrive.',
+            ],
+        );
         $file = $request->file('list');
         assert($file instanceof UploadedFile);
         try {
@@ -103,7 +151,9 @@ final class CatalogueController
             throw ValidationException::withMessages(['list' => $e->getMessage()]);
         }
 
-        return redirect()->route('catalogue.show', $list)->with('done', $taken === 1 ? 'One row was taken over.' : "{$taken} rows were taken over.");
+        return redirect()
+            ->route('catalogue.show', $list)
+            ->with('done', $taken === 1 ? 'One row was taken over.' : "{$taken} rows were taken over.");
     }
 
     /**
@@ -122,15 +172,23 @@ final class CatalogueController
         $known = array_map(static fn(Column $column): string => $column->name, $of->columns());
         $foreign = array_diff(Csv::head($lines), [...$known, '']);
         if (count($lines) > self::MOST_ROWS + 1 || $rows === [] || $foreign !== []) {
-            throw UnfitList::because([match (true) {
-                $rows === [] => 'There is no row in it.',
-                $foreign !== [] => sprintf('Its first row names the columns, and %s is none: %s.', implode(', ', $foreign), implode(', ', $known)),
-                default => sprintf('It has more than %d rows.', self::MOST_ROWS),
-            }]);
+            throw UnfitList::because([
+                match (true) {
+                    $rows === [] => 'There is no row in it.',
+                    $foreign !== [] => sprintf(
+                        'Its first row names the columns, and %s is none: %s.',
+                        implode(', ', $foreign),
+                        implode(', ', $known),
+                    ),
+                    default => sprintf('It has more than %d rows.', self::MOST_ROWS),
+                },
+            ]);
         }
         $problems = [];
         foreach ($rows as $number => $row) {
-            foreach (Validator::make($row, self::rules($of), self::words())->errors()->messages() as $field => $messages) {
+            foreach (
+                Validator::make($row, self::rules($of), self::words())->errors()->messages() as $field => $messages
+            ) {
                 $problems[] = "Row {$number}, {$field}: {$messages[0]}";
             }
         }
@@ -151,12 +209,25 @@ final class CatalogueController
     /** @return array<string, list<mixed>> */
     private static function rules(CatalogueList $of): array
     {
-        return array_column(array_map(static fn(Column $column): array => [$column->name, $column->rules], $of->columns()), 1, 0);
+        return array_column(
+            array_map(static fn(Column $column): array => [$column->name, $column->rules], $of->columns()),
+            1,
+            0,
+        );
     }
 
     /** @return array<string, string> */
     private static function words(): array
     {
-        return ['required' => 'it has to be said', 'in' => 'that is none of those that are known', 'numeric' => 'a number is wanted', 'integer' => 'a whole number is wanted', 'between' => 'it is :min to :max', 'max' => 'it is too long', 'exists' => 'the shop has none of that name', 'regex' => 'it is not written as the others are'];
+        return [
+            'required' => 'it has to be said',
+            'in' => 'that is none of those that are known',
+            'numeric' => 'a number is wanted',
+            'integer' => 'a whole number is wanted',
+            'between' => 'it is :min to :max',
+            'max' => 'it is too long',
+            'exists' => 'the shop has none of that name',
+            'regex' => 'it is not written as the others are',
+        ];
     }
 }

@@ -9,7 +9,7 @@ use App\Models\Artwork;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Models\Thread;
-use App\Setup\SetupDesk;
+use App\Setup\DecorationSetups;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
@@ -26,7 +26,9 @@ final class ShopController
     {
         return view('shop.show', [
             'rules' => $house->rules(),
-            'stations' => collect(HouseRule::cases())->groupBy(static fn(HouseRule $rule): string => $rule->spec()->station),
+            'stations' => collect(HouseRule::cases())->groupBy(
+                static fn(HouseRule $rule): string => $rule->spec()->station,
+            ),
             'machines' => Machine::query()->with('frame')->orderBy('id')->get(),
             'frames' => Frame::query()->orderBy('id')->get(),
             'threads' => Thread::query()->count(),
@@ -43,10 +45,12 @@ final class ShopController
             throw ValidationException::withMessages([$question => 'Choose one of the schools.']);
         }
 
-        return redirect()->to(route('shop.show').'#'.$question)->with('done', 'Advice follows that school from now on; setups that are made already stay as they are.');
+        return redirect()
+            ->to(route('shop.show').'#'.$question)
+            ->with('done', 'Advice follows that school from now on; setups that are made already stay as they are.');
     }
 
-    public function update(Request $request, string $rule, House $house, SetupDesk $desk): RedirectResponse
+    public function update(Request $request, string $rule, House $house, DecorationSetups $desk): RedirectResponse
     {
         $known = HouseRule::tryFrom($rule) ?? abort(404);
         $request->validate([$rule => ['required', 'numeric']], ["{$rule}.*" => 'Write a number.']);
@@ -58,13 +62,18 @@ final class ShopController
                 }
                 if (in_array($known, HouseRule::MEASURING, true)) {
                     // Long tapes take their time: the worker looks them over again.
-                    Artwork::query()->whereNotNull('read_at')->pluck('id')->each(static fn(int $id) => ReadTape::dispatch($id)->afterCommit());
+                    Artwork::query()
+                        ->whereNotNull('read_at')
+                        ->pluck('id')
+                        ->each(static fn(int $id) => ReadTape::dispatch($id)->afterCommit());
                 }
             });
         } catch (UnfitRule $e) { // @phpstan-ignore catch.neverThrown (the transaction hands it on)
             throw ValidationException::withMessages([$rule => ucfirst($e->getMessage()).'.']);
         }
 
-        return redirect()->to(route('shop.show').'#'.$rule)->with('done', 'The rule is set; everything that follows from it was worked out anew.');
+        return redirect()
+            ->to(route('shop.show').'#'.$rule)
+            ->with('done', 'The rule is set; everything that follows from it was worked out anew.');
     }
 }

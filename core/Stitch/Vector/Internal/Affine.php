@@ -49,7 +49,19 @@ final readonly class Affine
         $all = new self();
         $rest = trim($transform);
         while ($rest !== '') {
-            if (preg_match('/^(matrix|translate|scale|rotate|skewX|skewY)\s*\(\s*('.self::NUMBER.'(?:[\s,]+'.self::NUMBER.'|(?=[+-])'.self::NUMBER.'){0,5})\s*\)[\s,]*/', $rest, $found) !== 1) {
+            if (
+                preg_match(
+                    '/^(matrix|translate|scale|rotate|skewX|skewY)\s*\(\s*('.
+                        self::NUMBER.
+                        '(?:[\s,]+'.
+                        self::NUMBER.
+                        '|(?=[+-])'.
+                        self::NUMBER.
+                        '){0,5})\s*\)[\s,]*/',
+                    $rest,
+                    $found,
+                ) !== 1
+            ) {
                 throw NotADrawing::transform($transform);
             }
             preg_match_all('/'.self::NUMBER.'/', $found[2], $numbers);

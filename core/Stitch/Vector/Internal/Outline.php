@@ -42,7 +42,13 @@ final class Outline
     public function curveTo(float $x1, float $y1, float $x2, float $y2, float $x, float $y): void
     {
         $from = $this->line[count($this->line) - 1] ?? $this->affine->point($x1, $y1);
-        $this->flatten($from, $this->affine->point($x1, $y1), $this->affine->point($x2, $y2), $this->affine->point($x, $y), 0);
+        $this->flatten(
+            $from,
+            $this->affine->point($x1, $y1),
+            $this->affine->point($x2, $y2),
+            $this->affine->point($x, $y),
+            0,
+        );
     }
 
     public function end(): void

@@ -16,7 +16,18 @@ final class PathData
 {
     private const NUMBER = '/\G[\s,]*([+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d{1,3})?)/';
     private const FLAG = '/\G[\s,]*([01])/';
-    private const TAKES = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
+    private const TAKES = [
+        'M' => 2,
+        'L' => 2,
+        'H' => 1,
+        'V' => 1,
+        'C' => 6,
+        'S' => 4,
+        'Q' => 4,
+        'T' => 2,
+        'A' => 7,
+        'Z' => 0,
+    ];
 
     private float $x = 0.0;
     private float $y = 0.0;
@@ -26,7 +37,11 @@ final class PathData
     private ?array $control = null;
     private string $before = '';
 
-    private function __construct(private readonly string $data, private readonly Outline $outline, private int $at = 0) {}
+    private function __construct(
+        private readonly string $data,
+        private readonly Outline $outline,
+        private int $at = 0,
+    ) {}
 
     /** @throws NotADrawing */
     public static function read(string $data, Outline $outline): void
@@ -110,10 +125,10 @@ final class PathData
                 $control = $command === 'Q' ? [$n[0] + $dx, $n[1] + $dy] : $this->mirrored(['Q', 'T']);
                 // A quadratic curve is the cubic one with both control points two thirds of the way.
                 $this->outline->curveTo(
-                    $this->x + 2 / 3 * ($control[0] - $this->x),
-                    $this->y + 2 / 3 * ($control[1] - $this->y),
-                    $to[0] + 2 / 3 * ($control[0] - $to[0]),
-                    $to[1] + 2 / 3 * ($control[1] - $to[1]),
+                    $this->x + (2 / 3) * ($control[0] - $this->x),
+                    $this->y + (2 / 3) * ($control[1] - $this->y),
+                    $to[0] + (2 / 3) * ($control[0] - $to[0]),
+                    $to[1] + (2 / 3) * ($control[1] - $to[1]),
                     $to[0],
                     $to[1],
                 );
@@ -149,27 +164,30 @@ final class PathData
             return;
         }
         [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
-        $halfX = $cos * ($this->x - $x) / 2 + $sin * ($this->y - $y) / 2;
-        $halfY = -$sin * ($this->x - $x) / 2 + $cos * ($this->y - $y) / 2;
+        $halfX = ($cos * ($this->x - $x)) / 2 + ($sin * ($this->y - $y)) / 2;
+        $halfY = (-$sin * ($this->x - $x)) / 2 + ($cos * ($this->y - $y)) / 2;
         $grow = max(1.0, sqrt(($halfX / $rx) ** 2 + ($halfY / $ry) ** 2));
         [$rx, $ry] = [$rx * $grow, $ry * $grow];
         $below = ($rx * $halfY) ** 2 + ($ry * $halfX) ** 2;
         $root = ($large === $sweep ? -1 : 1) * sqrt(max(0.0, ($rx * $ry) ** 2 - $below) / max($below, 1e-300));
-        [$midX, $midY] = [$root * $rx * $halfY / $ry, -$root * $ry * $halfX / $rx];
+        [$midX, $midY] = [($root * $rx * $halfY) / $ry, (-$root * $ry * $halfX) / $rx];
         $from = atan2(($halfY - $midY) / $ry, ($halfX - $midX) / $rx);
         $turn = atan2((-$halfY - $midY) / $ry, (-$halfX - $midX) / $rx) - $from;
         $turn += $sweep && $turn < 0 ? 2 * M_PI : (! $sweep && $turn > 0 ? -2 * M_PI : 0);
         $centreX = $cos * $midX - $sin * $midY + ($this->x + $x) / 2;
         $centreY = $sin * $midX + $cos * $midY + ($this->y + $y) / 2;
-        $at = static fn(float $px, float $py): array => [$centreX + $cos * $rx * $px - $sin * $ry * $py, $centreY + $sin * $rx * $px + $cos * $ry * $py];
+        $at = static fn(float $px, float $py): array => [
+            $centreX + $cos * $rx * $px - $sin * $ry * $py,
+            $centreY + $sin * $rx * $px + $cos * $ry * $py,
+        ];
         $parts = max(1, (int) ceil(abs($turn) / (M_PI / 4)));
-        $pull = 4 / 3 * tan($turn / $parts / 4);
+        $pull = (4 / 3) * tan($turn / $parts / 4);
         for ($i = 0; $i < $parts; $i++) {
-            [$t1, $t2] = [$from + $turn * $i / $parts, $from + $turn * ($i + 1) / $parts];
+            [$t1, $t2] = [$from + ($turn * $i) / $parts, $from + ($turn * ($i + 1)) / $parts];
             $this->outline->curveTo(
                 ...$at(cos($t1) - $pull * sin($t1), sin($t1) + $pull * cos($t1)),
                 ...$at(cos($t2) + $pull * sin($t2), sin($t2) - $pull * cos($t2)),
-                ...($i === $parts - 1 ? [$x, $y] : $at(cos($t2), sin($t2))),
+                ...$i === $parts - 1 ? [$x, $y] : $at(cos($t2), sin($t2)),
             );
         }
     }

@@ -33,7 +33,9 @@ final class Sewing
             return;
         }
         $outline = new Outline($style->affine, $this->rules->flatMm, $this->rules->stitches);
-        $n = static fn(string $key, float $else = 0.0): float => is_numeric($attributes[$key] ?? null) ? (float) $attributes[$key] : $else;
+        $n = static fn(string $key, float $else = 0.0): float => is_numeric($attributes[$key] ?? null)
+            ? (float) $attributes[$key]
+            : $else;
         switch ($element) {
             case 'path':
                 PathData::read($attributes['d'] ?? '', $outline);
@@ -55,7 +57,20 @@ final class Sewing
             case 'ellipse':
                 [$rx, $ry] = $element === 'circle' ? [$n('r'), $n('r')] : [$n('rx'), $n('ry')];
                 if ($rx > 0 && $ry > 0) {
-                    PathData::read(sprintf('M%F %Fa%F %F 0 1 1 %F 0a%F %F 0 1 1 %F 0', $n('cx') - $rx, $n('cy'), $rx, $ry, 2 * $rx, $rx, $ry, -2 * $rx), $outline);
+                    PathData::read(
+                        sprintf(
+                            'M%F %Fa%F %F 0 1 1 %F 0a%F %F 0 1 1 %F 0',
+                            $n('cx') - $rx,
+                            $n('cy'),
+                            $rx,
+                            $ry,
+                            2 * $rx,
+                            $rx,
+                            $ry,
+                            -2 * $rx,
+                        ),
+                        $outline,
+                    );
                 }
                 break;
             default:
@@ -85,7 +100,10 @@ final class Sewing
         foreach ($this->blocks as [$colour, $lines]) {
             $inBlock = 0;
             foreach ($lines as $line) {
-                $points = array_map(static fn(array $p): array => [(int) round(10 * $p[0]) - $midX, (int) round(10 * $p[1]) - $midY], $line);
+                $points = array_map(
+                    static fn(array $p): array => [(int) round(10 * $p[0]) - $midX, (int) round(10 * $p[1]) - $midY],
+                    $line,
+                );
                 if (count(array_unique($points, SORT_REGULAR)) < 2 && count($points) > 1) {
                     continue; // shorter than a tape can say
                 }
@@ -103,7 +121,9 @@ final class Sewing
             }
         }
 
-        return $stitches > 0 ? new Drawing($builder->pattern(), $colours, array_keys($this->leftOut)) : throw NotADrawing::nothing();
+        return $stitches > 0
+            ? new Drawing($builder->pattern(), $colours, array_keys($this->leftOut))
+            : throw NotADrawing::nothing();
     }
 
     /** @return array{int, int} of everything drawn, 0.1 mm */
@@ -149,7 +169,10 @@ final class Sewing
             }
             $parts = max(1, (int) ceil($length / (10 * $this->rules->stitchMm) - 1e-9));
             for ($part = 1; $part <= $parts; $part++) {
-                $builder->stitchTo((int) round($fromX + ($toX - $fromX) * $part / $parts), (int) round($fromY + ($toY - $fromY) * $part / $parts));
+                $builder->stitchTo(
+                    (int) round($fromX + (($toX - $fromX) * $part) / $parts),
+                    (int) round($fromY + (($toY - $fromY) * $part) / $parts),
+                );
             }
             $stitches += $parts;
         }

@@ -12,12 +12,34 @@ namespace Hakama\Stitch\Vector\Internal;
 final readonly class Style
 {
     /** One unit of length in millimetres; what has no unit is taken for millimetres. */
-    private const UNITS = ['' => 1.0, 'mm' => 1.0, 'cm' => 10.0, 'in' => 25.4, 'pt' => 25.4 / 72, 'pc' => 25.4 / 6, 'px' => 25.4 / 96];
+    private const UNITS = [
+        '' => 1.0,
+        'mm' => 1.0,
+        'cm' => 10.0,
+        'in' => 25.4,
+        'pt' => 25.4 / 72,
+        'pc' => 25.4 / 6,
+        'px' => 25.4 / 96,
+    ];
 
     /** The sixteen first names for colours on the web. */
     private const NAMES = [
-        'black' => '#000000', 'silver' => '#c0c0c0', 'gray' => '#808080', 'white' => '#ffffff', 'maroon' => '#800000', 'red' => '#ff0000', 'purple' => '#800080', 'fuchsia' => '#ff00ff',
-        'green' => '#008000', 'lime' => '#00ff00', 'olive' => '#808000', 'yellow' => '#ffff00', 'navy' => '#000080', 'blue' => '#0000ff', 'teal' => '#008080', 'aqua' => '#00ffff',
+        'black' => '#000000',
+        'silver' => '#c0c0c0',
+        'gray' => '#808080',
+        'white' => '#ffffff',
+        'maroon' => '#800000',
+        'red' => '#ff0000',
+        'purple' => '#800080',
+        'fuchsia' => '#ff00ff',
+        'green' => '#008000',
+        'lime' => '#00ff00',
+        'olive' => '#808000',
+        'yellow' => '#ffff00',
+        'navy' => '#000080',
+        'blue' => '#0000ff',
+        'teal' => '#008080',
+        'aqua' => '#00ffff',
     ];
 
     private function __construct(
@@ -32,12 +54,21 @@ final readonly class Style
     {
         $scale = $originX = $originY = null;
         $box = preg_split('/[\s,]+/', trim($attributes['viewBox'] ?? ''));
-        if (is_array($box) && count($box) === 4 && array_filter($box, is_numeric(...)) === $box && (float) $box[2] > 0 && (float) $box[3] > 0) {
+        if (
+            is_array($box)
+            && count($box) === 4
+            && array_filter($box, is_numeric(...)) === $box
+            && (float) $box[2] > 0
+            && (float) $box[3] > 0
+        ) {
             [$originX, $originY] = [(float) $box[0], (float) $box[1]];
             $widthMm = self::lengthMm($attributes['width'] ?? '');
             $heightMm = self::lengthMm($attributes['height'] ?? '');
             $scale = match (true) {
-                $widthMm !== null && $heightMm !== null => min($widthMm / (float) $box[2], $heightMm / (float) $box[3]),
+                $widthMm !== null && $heightMm !== null => min(
+                    $widthMm / (float) $box[2],
+                    $heightMm / (float) $box[3],
+                ),
                 $widthMm !== null => $widthMm / (float) $box[2],
                 $heightMm !== null => $heightMm / (float) $box[3],
                 default => 1.0,
@@ -60,7 +91,9 @@ final readonly class Style
                 $given[strtolower(trim($name))] = trim($value);
             }
         }
-        $affine = isset($attributes['transform']) ? $this->affine->of(Affine::parse($attributes['transform'])) : $this->affine;
+        $affine = isset($attributes['transform'])
+            ? $this->affine->of(Affine::parse($attributes['transform']))
+            : $this->affine;
 
         return new self(
             $affine,
@@ -91,7 +124,12 @@ final readonly class Style
             return "#{$short[1]}{$short[1]}{$short[2]}{$short[2]}{$short[3]}{$short[3]}";
         }
         if (preg_match('/^rgb\(\s*(\d{1,3})[\s,]+(\d{1,3})[\s,]+(\d{1,3})\s*\)$/', $given, $rgb) === 1) {
-            return sprintf('#%02x%02x%02x', min(255, (int) $rgb[1]), min(255, (int) $rgb[2]), min(255, (int) $rgb[3]));
+            return sprintf(
+                '#%02x%02x%02x',
+                min(255, (int) $rgb[1]),
+                min(255, (int) $rgb[2]),
+                min(255, (int) $rgb[3]),
+            );
         }
 
         return match (true) {
@@ -105,7 +143,9 @@ final readonly class Style
 
     private static function lengthMm(string $given): ?float
     {
-        return preg_match('/^\s*(\d+(?:\.\d+)?|\.\d+)\s*([a-z]{0,2})\s*$/', $given, $found) === 1 && isset(self::UNITS[$found[2]]) && (float) $found[1] > 0
+        return preg_match('/^\s*(\d+(?:\.\d+)?|\.\d+)\s*([a-z]{0,2})\s*$/', $given, $found) === 1
+            && isset(self::UNITS[$found[2]])
+            && (float) $found[1] > 0
             ? (float) $found[1] * self::UNITS[$found[2]]
             : null;
     }

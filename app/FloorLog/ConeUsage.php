@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\FloorLog;
+
+use App\Models\Artwork;
+use App\Models\ArtworkBlock;
+use App\Models\Cone;
+use App\Shop\House;
+use Hakama\Thread\Cones;
+
+/** Takes what a load has sewn off the cones, so that the shelf is true between one measuring and the next. */
+final class ConeUsage
+{
+    public function __construct(private readonly House $house) {}
+
+    /** Wants a transaction round it. */
+    public function by(Artwork $artwork, int $pieces): void
+    {
+        $factors = $this->house->rules()->threadUse();
+        $metres = [];
+        foreach (
+            ArtworkBlock::query()->where('artwork_id', $artwork->id)->whereNotNull('thread_id')->get() as $block
+        ) {
+            $metres[(int) $block->thread_id] =
+                ($metres[(int) $block->thread_id] ?? 0.0) + $pieces * $block->threadUse($factors)->topM;
+        }
+        $rows = [];
+        $cones = Cone::query()
+            ->whereIn('thread_id', array_keys($metres))
+            ->orderBy('thread_id')
+            ->orderBy('number')
+            ->lockForUpdate()
+            ->get()
+            ->groupBy('thread_id');
+        foreach ($cones as $thread => $some) {
+            $left = Cones::sewnFrom(
+                $some->pluck('metres_left', 'number')->map(floatval(...))->all(),
+                $metres[$thread],
+            );
+            foreach ($some as $cone) {
+                $rows[] = [
+                    'id' => $cone->id,
+                    'thread_id' => $thread,
+                    'number' => $cone->number,
+                    'metres_left' => $left[$cone->number],
+                    'measured_at' => $cone->measured_at,
+                ];
+            }
+        }
+        Cone::query()->upsert($rows, ['id'], ['metres_left']);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use InvalidArgumentException;
+
+/** Lists as comma-separated values, as spreadsheet programs write and read them. */
+final class Csv
+{
+    /** Spreadsheet programs run what begins with these; a quote before it keeps it text. */
+    private const FORMULA = ['=', '+', '-', '@'];
+
+    /**
+     * @param list<string>       $columns
+     * @param list<list<string>> $rows
+     */
+    public static function write(array $columns, array $rows): string
+    {
+        $stream = fopen('php://temp', 'w+b');
+        assert($stream !== false);
+        // The mark tells spreadsheet programs that this is UTF-8.
+        fwrite($stream, "\u{FEFF}");
+        fputcsv($stream, $columns, escape: '');
+        foreach ($rows as $row) {
+            fputcsv($stream, array_map(self::quoted(...), $row), escape: '');
+        }
+        rewind($stream);
+
+        return (string) stream_get_contents($stream);
+    }
+
+    /**
+     * @return list<list<string>> the first row among them
+     *
+     * @throws InvalidArgumentException when it is no text
+     */
+    public static function lines(string $path, int $most): array
+    {
+        $text = (string) file_get_contents($path);
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            $text = (string) mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        }
+        if (str_contains($text, "\0")) {
+            throw new InvalidArgumentException('it is no text');
+        }
+        $stream = fopen('php://temp', 'w+b');
+        assert($stream !== false);
+        fwrite($stream, $text);
+        rewind($stream);
+        $first = strtok($text, "\r\n") ?: '';
+        $between = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
+        $lines = [];
+        while (($cells = fgetcsv($stream, null, $between, escape: '')) !== false && count($lines) <= $most + 1) {
+            $lines[] = array_map(strval(...), $cells);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * The rows under the names of their columns; empty ones are left out.
+     *
+     * @param list<list<string>> $lines
+     *
+     * @return array<int, array<string, string>> by their number in the list, the first after the head being 2
+     */
+    public static function named(array $lines): array
+    {
+        $head = self::head($lines);
+        $rows = [];
+        foreach (array_slice($lines, 1) as $i => $cells) {
+            if (implode('', array_map(trim(...), $cells)) === '') {
+                continue;
+            }
+            foreach ($head as $column => $name) {
+                $rows[$i + 2][$name] = self::unquoted($cells[$column] ?? '');
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<list<string>> $lines
+     *
+     * @return list<string>
+     */
+    public static function head(array $lines): array
+    {
+        return array_map(
+            static fn(string $cell): string => str_replace(
+                [' ', '-'],
+                '_',
+                mb_strtolower(trim($cell, " \t\u{FEFF}")),
+            ),
+            $lines[0] ?? [],
+        );
+    }
+
+    private static function quoted(string $cell): string
+    {
+        return in_array($cell[0] ?? '', self::FORMULA, true) && ! is_numeric($cell) ? "'{$cell}" : $cell;
+    }
+
+    private static function unquoted(string $cell): string
+    {
+        return str_starts_with($cell, "'") && in_array($cell[1] ?? '', self::FORMULA, true)
+            ? substr($cell, 1)
+            : $cell;
+    }
+}

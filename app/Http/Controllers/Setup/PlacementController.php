@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Setup;
+
+use App\Models\Decoration;
+use App\Models\KeptPlacement;
+use App\Setup\DecorationSetups;
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Position;
+use Hakama\Garment\Size;
+use Hakama\Setup\Placement\WorkedMark;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+use InvalidArgumentException;
+
+/** A place that is found on the garment itself, and kept for the next order of it. */
+final class PlacementController
+{
+    /** What was measured, worked out while it is typed. */
+    public function reckon(Request $request, Decoration $decoration): Response
+    {
+        $decoration->load('artwork');
+        $number = static fn(string $field): float => (float) str_replace(',', '.', $request->string($field)->value());
+        $seam = match (Position::from($decoration->position)) {
+            Position::LeftChest => 'shoulder seam at the neck',
+            Position::FullFront, Position::FullBack => 'neck seam',
+            Position::Sleeve => 'hem',
+            Position::Leg => 'waistband',
+            default => 'edge',
+        };
+        if ($number('a') <= 0.0) {
+            return new Response('');
+        }
+        try {
+            $found = match ($request->string('reckon')->value()) {
+                'midway' => $number('b') > 0.0 ? WorkedMark::midway($number('a'), $number('b'), $seam) : null,
+                'gaps' => WorkedMark::equalGaps($number('a'), $decoration->artwork?->bounds()->width() ?? 0.0),
+                'half' => WorkedMark::half($number('a')),
+                'corner' => WorkedMark::corner($number('a'), $number('b') > 0.0 ? $number('b') : 90.0),
+                default => WorkedMark::levelWith($number('a'), $seam),
+            };
+        } catch (InvalidArgumentException $e) {
+            return new Response('<span class="wrong">'.e(ucfirst($e->getMessage())).'.</span>');
+        }
+
+        return new Response($found === null ? 'Measure the other mark too.' : e($found->words));
+    }
+
+    public function keep(Request $request, Decoration $decoration): RedirectResponse
+    {
+        $decoration->load('line');
+        $request->merge([
+            'down' => str_replace(',', '.', $request->string('down')->value()),
+            'across' => str_replace(',', '.', $request->string('across')->value()),
+        ]);
+        $request->validate(
+            [
+                'size' => ['required', Rule::enum(Size::class)],
+                'peg' => ['nullable', 'string', 'max:12'],
+                'down' => ['required', 'numeric', 'between:-400,900'],
+                'across' => ['required', 'numeric', 'between:-400,400'],
+            ],
+            [
+                'size.*' => 'Choose the size.',
+                'peg.*' => 'A peg has at most 12 signs.',
+                'down.*' => 'Down is a number of millimetres, −400 to 900; above the seam it is below zero.',
+                'across.*' => 'Across is a number of millimetres, −400 to 400.',
+            ],
+        );
+        KeptPlacement::query()->updateOrCreate(
+            [
+                'garment' => DecorationSetups::garmentKey($decoration),
+                'position' => $decoration->position,
+                'size' => $request->string('size')->value(),
+            ],
+            [
+                'peg' => trim($request->string('peg')->value()),
+                'down_mm' => $request->float('down'),
+                'across_mm' => $request->float('across'),
+                'who' => (string) $request->session()->get('who', ''),
+                'kept_at' => CarbonImmutable::now(),
+            ],
+        );
+
+        return redirect()
+            ->route('setup.show', [$decoration, 'size' => $request->string('size')->value()])
+            ->with('done', "The place is kept for size {$request->string('size')}.");
+    }
+}

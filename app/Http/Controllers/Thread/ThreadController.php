@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Thread;
+
+use App\Models\Cone;
+use App\Models\Thread;
+use App\Plan\PlanBoard;
+use App\Shop\House;
+use App\Thread\ThreadNeed;
+use App\Thread\ThreadShelf;
+use Hakama\Thread\Colour;
+use Hakama\Thread\NotAColour;
+use Hakama\Thread\ShelfRow;
+use Hakama\Thread\ThreadMatch;
+use Hakama\Thread\UnfitRow;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** The thread shelf: what stands there, what will run short, and which thread looks like a colour. */
+final class ThreadController
+{
+    public function index(PlanBoard $board, House $house): View
+    {
+        $threads = self::shelf();
+        $need = self::need($board, $house, $threads);
+
+        return view('shop.threads', ['threads' => $threads, 'need' => $need, 'batches' => $board->batches()]);
+    }
+
+    public function needs(PlanBoard $board, House $house): View
+    {
+        $threads = self::shelf();
+
+        return view('shop.needs', [
+            'threads' => $threads->keyBy('code'),
+            'need' => self::need($board, $house, $threads),
+            'batches' => $board->batches(),
+        ]);
+    }
+
+    /** One cone as it is typed: a new thread, another cone, or what is left on one. */
+    public function store(Request $request): RedirectResponse
+    {
+        try {
+            $row = ShelfRow::of(
+                array_map(
+                    static fn(mixed $cell): string => is_scalar($cell) ? (string) $cell : '',
+                    $request->only(ShelfRow::COLUMNS),
+                ),
+            );
+        } catch (UnfitRow $e) {
+            [$field, $what] = explode(': ', $e->getMessage(), 2);
+            throw ValidationException::withMessages([$field => ucfirst($what).'.']);
+        }
+        ThreadShelf::takeOver([$row], ThreadShelf::sign());
+
+        return redirect()
+            ->to(route('threads.index').'#'.Str::slug($row->code))
+            ->with('done', "{$row->code} {$row->name}, cone {$row->cone}: {$row->metresLeft} m at {$row->place}.");
+    }
+
+    public function empty(Cone $cone): RedirectResponse
+    {
+        $code = Thread::query()->findOrFail($cone->thread_id)->code;
+        $cone->delete();
+
+        return redirect()
+            ->to(route('threads.index').'#'.Str::slug($code))
+            ->with('done', "Cone {$cone->number} of {$code} is off the shelf.");
+    }
+
+    /** Which threads look like a colour: given as such, picked from a photo in the browser, or another thread's. */
+    public function match(Request $request): View
+    {
+        $threads = self::shelf();
+        $like = $request->filled('like') ? $threads->firstWhere('code', $request->string('like')->value()) : null;
+        $hex = $like !== null ? $like->hex : ($request->string('hex')->value() ?: '#2b3a67');
+        $weight = $request->integer('weight') ?: null;
+        $problem = null;
+        $matches = [];
+        try {
+            $shelf = array_values(
+                $threads
+                    ->reject(static fn(Thread $one): bool => $one->code === $like?->code)
+                    ->map(static fn(Thread $thread) => $thread->toCore())
+                    ->all(),
+            );
+            $matches = array_slice(ThreadMatch::nearest(Colour::ofHex($hex), $shelf, $weight), 0, 5);
+        } catch (NotAColour $e) {
+            $problem = $e->getMessage();
+        }
+        $cloth =
+            preg_match('/^#[0-9a-f]{6}$/iD', $request->string('cloth')->value()) === 1
+                ? $request->string('cloth')->value()
+                : '#f6f2e9';
+
+        return view($request->headers->has('HX-Request') ? 'shop.matches' : 'shop.match', [
+            'hex' => $hex,
+            'cloth' => $cloth,
+            'weight' => $weight,
+            'like' => $like,
+            'matches' => $matches,
+            'problem' => $problem,
+            'threads' => $threads->keyBy('code'),
+            'weights' => $threads->pluck('weight')->unique()->sort()->values(),
+        ]);
+    }
+
+    /** @return Collection<int, Thread> */
+    private static function shelf(): Collection
+    {
+        return Thread::query()->with('cones')->orderBy('code')->get();
+    }
+
+    /** @param Collection<int, Thread> $threads */
+    private static function need(PlanBoard $board, House $house, Collection $threads): ThreadNeed
+    {
+        return ThreadNeed::of(
+            $board,
+            $house,
+            $threads
+                ->mapWithKeys(static fn(Thread $thread): array => [$thread->code => (float) $thread->metresLeft()])
+                ->all(),
+        );
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlace;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Where a design goes on one garment in one size, as it was found once: by measure, or by the station's peg.
+ *
+ * @property int             $id
+ * @property string          $garment  the style's name, else the kind of garment
+ * @property string          $position
+ * @property string          $size
+ * @property string          $peg
+ * @property float|null      $down_mm
+ * @property float|null      $across_mm
+ * @property string          $who
+ * @property CarbonImmutable $kept_at
+ */
+final class KeptPlacement extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['kept_at' => 'immutable_datetime'];
+
+    public function toCore(): CoreKeptPlace
+    {
+        return new CoreKeptPlace($this->peg, $this->down_mm, $this->across_mm);
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Chart;
+
+use Hakama\Calendar\Hands;
+use Hakama\Plan\Handwork;
+
+/**
+ * Below the lanes: how many hands the plan wants at once through the time that is shown, and how many people are in.
+ */
+final readonly class HandsRow
+{
+    public const HEIGHT = 52;
+    /** One person is at most so high. */
+    private const PERSON = 15.0;
+
+    /**
+     * @param list<array{float, float, int}>      $work    x from, to, and hands wanted at once
+     * @param list<array{float, float, int, int}> $people  x from, to, how many are in, and how many machines can be
+     *     tended
+     * @param int                                 $wantedS seconds of hands in what is shown
+     * @param int                                 $beyondS of them wanted while all who are in have theirs full
+     */
+    public function __construct(public array $work, public array $people, public int $wantedS, public int $beyondS) {}
+
+    public static function of(PlanChart $cloth, Handwork $handwork, Hands $machines, Hands $people): self
+    {
+        $work = $in = [];
+        $wantedS = $beyondS = 0;
+        $times = array_unique([...$machines->times, ...$people->times, ...array_merge(...$people->nobody, ...[[]])]);
+        sort($times);
+        foreach ($cloth->days as [$from, $to]) {
+            $wantedS += $handwork->seconds($from, $to);
+            $beyondS += $handwork->beyond($people, $from, $to);
+            foreach ($handwork->steps as [$begins, $ends, $count]) {
+                if ($begins < $to && $ends > $from) {
+                    $work[] = [$cloth->x(max($begins, $from)), $cloth->x(min($ends, $to)), $count];
+                }
+            }
+            $moments = [
+                $from,
+                ...array_values(array_filter($times, static fn(int $time): bool => $time > $from && $time < $to)),
+                $to,
+            ];
+            for ($i = 1; $i < count($moments); $i++) {
+                $none =
+                    array_filter(
+                        $people->nobody,
+                        static fn(array $span): bool => $span[0] <= $moments[$i - 1] && $moments[$i - 1] < $span[1],
+                    ) !== [];
+                $in[] = [
+                    $cloth->x($moments[$i - 1]),
+                    $cloth->x($moments[$i]),
+                    $none ? 0 : $people->at($moments[$i - 1]),
+                    $none ? 0 : $machines->at($moments[$i - 1]),
+                ];
+            }
+        }
+
+        return new self($work, $in, $wantedS, $beyondS);
+    }
+
+    /** How high one person is drawn. */
+    public function unit(): float
+    {
+        return min(
+            self::PERSON,
+            (self::HEIGHT - 8) / max(1, ...array_column($this->work, 2), ...array_column($this->people, 2)),
+        );
+    }
+
+    /** The hands that are wanted, as one outline that stands on a line. */
+    public function outline(float $y): string
+    {
+        [$path, $unit] = ['', $this->unit()];
+        foreach ($this->work as [$from, $to, $count]) {
+            $path .= sprintf('M%.1f %.1fV%.1fH%.1fV%.1fz', $from, $y, $y - $count * $unit, $to, $y);
+        }
+
+        return $path;
+    }
+
+    /** The same, only where more hands are wanted than there are. */
+    public function beyond(float $y): string
+    {
+        [$path, $unit] = ['', $this->unit()];
+        foreach ($this->people as [$begins, $ends, $in]) {
+            foreach ($this->work as [$from, $to, $count]) {
+                if ($count > $in && $from < $ends && $to > $begins) {
+                    $path .= sprintf(
+                        'M%.1f %.1fV%.1fH%.1fV%.1fz',
+                        max($from, $begins),
+                        $y - $in * $unit,
+                        $y - $count * $unit,
+                        min($to, $ends),
+                        $y - $in * $unit,
+                    );
+                }
+            }
+        }
+
+        return $path;
+    }
+
+    public function words(): string
+    {
+        $minutes = (int) round($this->wantedS / 60);
+        $beyond = (int) round($this->beyondS / 60);
+
+        return sprintf(
+            '%d min of hands%s',
+            $minutes,
+            $beyond === 0
+                ? ', never more at once than people are in'
+                : ", {$beyond} of them while everybody’s are full",
+        );
+    }
+}

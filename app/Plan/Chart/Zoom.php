@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Chart;
+
+/** How much of the plan is looked at. */
+enum Zoom: string
+{
+    case Hour = 'hour';
+    case Day = 'day';
+    case Week = 'week';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Hour => 'Hours',
+            self::Day => 'Day',
+            self::Week => 'Week',
+        };
+    }
+}

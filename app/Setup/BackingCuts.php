@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup;
+
+use App\Models\BackingStock;
+use App\Plan\PlanBoard;
+use App\Shop\House;
+use App\Shop\ShopClock;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\Window;
+use Hakama\Plan\Placed;
+use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Backing\BackingStock as CoreStock;
+use Hakama\Setup\Backing\CutList;
+use Hakama\Setup\Backing\CutWant;
+use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Backing\StockForm;
+use Illuminate\Support\Facades\DB;
+
+/** What backing is to be cut for what is planned, and the shelf it is cut from. */
+final class BackingCuts
+{
+    public function __construct(private readonly House $house, private readonly PlanBoard $board) {}
+
+    /** @return list<CoreStock> */
+    public static function shelf(): array
+    {
+        return array_values(
+            BackingStock::query()
+                ->orderBy('kind')
+                ->orderBy('id')
+                ->get()
+                ->map(static fn(BackingStock $stock): CoreStock => $stock->toCore())
+                ->all(),
+        );
+    }
+
+    /**
+     * Everything that is planned and not cut yet, in the order in which it is sewn.
+     *
+     * @return array<string, array{CutWant, CarbonImmutable}> batch => what it wants, and when its set-up begins
+     */
+    public function wants(): array
+    {
+        $cut = DB::table('backing_cuts')
+            ->join('batches', 'batches.id', '=', 'backing_cuts.batch_id')
+            ->pluck('batches.code')
+            ->all();
+        $placed = array_filter(
+            $this->board->timetable()->placed,
+            static fn(Placed $one): bool => ! in_array($one->batch->id, $cut, true),
+        );
+        usort(
+            $placed,
+            static fn(Placed $a, Placed $b): int => [$a->setupStart, $a->batch->id] <=> [
+                $b->setupStart,
+                $b->batch->id,
+            ],
+        );
+        $setups = DB::table('setups as s')
+            ->join('frames as f', 'f.id', '=', 's.frame_id')
+            ->whereIn(
+                's.decoration_id',
+                array_map(fn(Placed $one): int => $this->board->batches()[$one->batch->id]->decorationId, $placed),
+            )
+            ->get(['s.decoration_id', 's.backing', 's.layers', 'f.outer_width_mm', 'f.outer_height_mm'])
+            ->keyBy('decoration_id');
+        $rules = $this->house->rules();
+        $wants = [];
+        foreach ($placed as $one) {
+            $batch = $this->board->batches()[$one->batch->id];
+            $setup = $setups[$batch->decorationId];
+            $frame = new Frame(
+                $batch->frame,
+                FrameKind::Square,
+                Driver::Flat,
+                (float) $setup->outer_width_mm,
+                (float) $setup->outer_height_mm,
+                Window::rectangle((float) $setup->outer_width_mm, (float) $setup->outer_height_mm),
+            );
+            $wants[$batch->code] = [
+                CutWant::of(
+                    $batch->code,
+                    new Layers(Backing::from($setup->backing), (int) $setup->layers),
+                    BackingPiece::under($frame, $rules->value(HouseRule::BackingOverlap)),
+                    $batch->left,
+                    $rules->value(HouseRule::BackingSpoilage) / 100,
+                ),
+                ShopClock::time($one->setupStart),
+            ];
+        }
+
+        return $wants;
+    }
+
+    /** @param list<CutWant> $wants */
+    public function list(array $wants): CutList
+    {
+        return CutList::of($wants, self::shelf(), $this->house->rules()->value(HouseRule::OffCutLeast));
+    }
+
+    /**
+     * The backing of one batch is cut: the shelf is less by it, and its off-cuts lie there. Done twice it is done once.
+     *
+     * @return bool whether it was cut now
+     */
+    public function cut(string $code, string $who): bool
+    {
+        return DB::transaction(function () use ($code, $who): bool {
+            // One pair of scissors at the shelf at a time.
+            DB::table('backing_stocks')->lockForUpdate()->pluck('id');
+            $want = ($this->wants()[$code] ?? [null])[0];
+            if ($want === null) {
+                return false;
+            }
+            $list = $this->list([$want]);
+            foreach ($list->left as $stock) {
+                if (ctype_digit($stock->id)) {
+                    BackingStock::query()
+                        ->whereKey((int) $stock->id)
+                        ->update(['length_mm' => $stock->lengthMm, 'count' => $stock->count]);
+                } else {
+                    self::add($stock);
+                }
+            }
+            DB::table('backing_cuts')->insert([
+                'batch_id' => $this->board->batches()[$code]->id,
+                'who' => $who,
+                'pieces' => $want->count - ($list->short[$code] ?? 0),
+                'cut_at' => CarbonImmutable::now(),
+            ]);
+
+            return true;
+        });
+    }
+
+    /** Puts backing on the shelf; pieces of a size that lies there already are counted to it. */
+    public static function add(CoreStock $stock): void
+    {
+        $same =
+            $stock->form === StockForm::Roll
+                ? null
+                : BackingStock::query()
+                    ->where('kind', $stock->kind->value)
+                    ->where('form', $stock->form->value)
+                    ->where('width_mm', $stock->widthMm)
+                    ->where('length_mm', $stock->lengthMm)
+                    ->first();
+        if ($same !== null) {
+            $same->update(['count' => $same->count + $stock->count]);
+
+            return;
+        }
+        BackingStock::query()->create([
+            'kind' => $stock->kind->value,
+            'form' => $stock->form->value,
+            'width_mm' => $stock->widthMm,
+            'length_mm' => $stock->lengthMm,
+            'count' => $stock->count,
+        ]);
+    }
+}

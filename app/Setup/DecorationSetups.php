@@ -1,0 +1,528 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup;
+
+use App\Models\Artwork;
+use App\Models\Batch;
+use App\Models\Decoration;
+use App\Models\Frame;
+use App\Models\KeptPlacement;
+use App\Models\Machine;
+use App\Models\Setup;
+use App\Shop\Catalogue;
+use App\Shop\House;
+use App\Shop\PracticeBook;
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Panel;
+use Hakama\Garment\Position;
+use Hakama\Garment\Size;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame as CoreFrame;
+use Hakama\Machine\RunTime;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Departure;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Fit\Fit;
+use Hakama\Setup\Fit\Fitting;
+use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlace;
+use Hakama\Setup\Rules\Choice;
+use Hakama\Setup\Rules\Note;
+use Hakama\Setup\Rules\Warning;
+use Hakama\Setup\SizeRow;
+use Hakama\Setup\SizeTable;
+use Hakama\Stitch\Turn;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Asks the core how a decoration is to be set up, and keeps what was chosen. */
+final class DecorationSetups
+{
+    /** @var Collection<int, Machine>|null */
+    private ?Collection $machines = null;
+    /** @var array<int, array<string, int>> decoration => size => pieces */
+    private array $pieces = [];
+    /** @var array<int, list<array{int, Artwork, float}>> decoration => what lies along its tube */
+    private array $along = [];
+    /** @var array<int, array<string, CoreKeptPlace>> decoration => size => what was found before */
+    private array $kept = [];
+
+    public function __construct(
+        private readonly House $house,
+        private readonly Catalogue $catalogue,
+        private readonly PracticeBook $practice,
+    ) {}
+
+    /**
+     * Everything about one decoration; wants `artwork.blocks.thread`, `line` and `setup` loaded.
+     *
+     * @param string|null $frame   code of the one to look at; else the chosen, else the best
+     * @param Turn|null   $turn    the way round to look at
+     * @param Size|null   $size    the one to draw; else the smallest
+     * @param string|null $machine code, to ask of one machine only
+     */
+    public function sheet(
+        Decoration $decoration,
+        ?string $frame = null,
+        ?Turn $turn = null,
+        ?Size $size = null,
+        ?string $machine = null,
+    ): SetupSheet {
+        assert($decoration->artwork !== null);
+        $rules = $this->house->rules();
+        $frames = $this->catalogue->frames();
+        $fitting = $this->fitting($decoration, $frames);
+        $on = $this->machines()->firstWhere('code', $machine);
+        $facts = $this->facts($decoration);
+        $asked = $on === null ? $facts : self::onMachine($facts, $on);
+        $mounted = $on ?? self::nearest($this->machines(), Advice::of($asked, $rules)->drivers[0] ?? Driver::Flat);
+        $mounted?->setRelation('frame', $frames->firstWhere('id', $mounted->frame_id));
+        $standing = $mounted?->frame?->toCore();
+        $sizes = $this->sizeTable($decoration, $asked, $fitting, $standing);
+        $governing = $sizes->smallest();
+        assert($governing !== null);
+        $advice = $governing->advice;
+        $chosen = $frame ?? $frames->firstWhere('id', $decoration->setup?->frame_id)?->code;
+        $ranked =
+            array_values(
+                array_filter($advice->ranked, static fn(RankedFrame $one): bool => $one->fit->frame->id === $chosen),
+            )[0] ?? null;
+        $model = self::coded($frames, $chosen) ?? self::coded($frames, $advice->fit?->frame->id);
+        $turn ??=
+            $frame === null && $decoration->setup !== null
+                ? Turn::from($decoration->setup->turn_deg)
+                : $ranked?->fit->turn;
+        $fit =
+            $model === null
+                ? null
+                : ($turn === null && $advice->fit?->frame->id === $model->code
+                    ? $advice->fit
+                    : $fitting->in($model->toCore(), $turn ?? $advice->turns[0]));
+        $choice =
+            $fit === null
+                ? null
+                : ($decoration->setup === null
+                    ? $advice->choice($fit)
+                    : $decoration->setup->choice($fit));
+        $shop =
+            $on === null
+                ? $advice
+                : $this->sizeTable($decoration, $facts, $fitting, $standing)->smallest()->advice ?? $advice;
+
+        return new SetupSheet(
+            $decoration,
+            $sizes,
+            $size === null ? $governing : $sizes->row($size) ?? $governing,
+            $advice,
+            $choice === null ? $advice : $advice->taking($choice),
+            $choice,
+            $model,
+            array_values(
+                $this->machines()
+                    ->map(
+                        static fn(Machine $one): MachineRow => MachineRow::of(
+                            $one,
+                            Advice::of(self::onMachine($governing->facts, $one), $rules, $fitting),
+                            $shop,
+                        ),
+                    )
+                    ->all(),
+            ),
+            $mounted,
+            $on?->code,
+            $choice === null ? [] : $advice->departures($choice),
+            array_column($decoration->setup->departures ?? [], 'why', 'about'),
+            $this->tube($decoration, $advice, $model),
+            $this->face($governing),
+            $this->practice->on(Fabric::from($decoration->line->fabric)),
+            $model === null ? null : BackingPiece::under($model->toCore(), $rules->value(HouseRule::BackingOverlap)),
+        );
+    }
+
+    /** The advice for the size of the run that wants most. */
+    public function advise(Decoration $decoration): Advice
+    {
+        return $this->sizeTable($decoration, $this->facts($decoration), null, null)->smallest()->advice ??
+            Advice::of($this->facts($decoration), $this->house->rules());
+    }
+
+    /**
+     * What stands in the way of a decoration, whatever its threads: said as soon as an order is written.
+     *
+     * @param Collection<int, Machine> $machines
+     * @param array<string, int>       $pieces size => how many
+     *
+     * @return list<Warning>
+     */
+    public function warnings(Decoration $decoration, Collection $machines, array $pieces): array
+    {
+        $this->machines = $machines;
+        $decoration->artwork?->setRelation('blocks', new Collection());
+        $style = $this->catalogue->of($decoration->line);
+        $facts = $this->facts($decoration, array_sum($pieces));
+
+        return SizeTable::of(
+            $facts,
+            $this->house->rules(),
+            $pieces,
+            $decoration->artwork === null ? null : $this->fitting($decoration, $this->catalogue->frames()),
+            measured: $style->measures ?? [],
+        )->smallest()->advice->warnings ?? [];
+    }
+
+    /** @return Collection<int, Machine> */
+    public function machines(): Collection
+    {
+        return $this->machines ??= Machine::query()->orderBy('id')->get();
+    }
+
+    /**
+     * The shop's frames for it, best first, in the size that wants most.
+     *
+     * @param Collection<int, Frame> $frames
+     *
+     * @return list<RankedFrame>
+     */
+    public function rank(Decoration $decoration, Collection $frames): array
+    {
+        return $this->sizeTable(
+            $decoration,
+            $this->facts($decoration),
+            $this->fitting($decoration, $frames),
+            null,
+        )->smallest()->advice->ranked ?? [];
+    }
+
+    public function fit(Decoration $decoration, Frame $frame, Turn $turn): Fit
+    {
+        assert($decoration->artwork !== null);
+
+        return Fit::of(
+            $decoration->artwork->coreHull(),
+            $frame->toCore(),
+            $turn,
+            $this->house->rules()->value(HouseRule::Margin),
+        );
+    }
+
+    /**
+     * Keeps the choice and makes the batch of it; the batch keeps its place when it had one.
+     *
+     * @param array<string, string> $whys a reason for each departure from the advice: about => why
+     *
+     * @throws WantsReason when one is missing
+     */
+    public function choose(Decoration $decoration, Frame $frame, Choice $choice, array $whys): Batch
+    {
+        assert($decoration->artwork !== null);
+        $sizes = $this->sizeTable($decoration, $this->facts($decoration), null, null);
+        $advice = $sizes->smallest()->advice ?? $this->advise($decoration);
+        $places = array_column(
+            array_map(static fn(SizeRow $row): array => [$row->size->value, $row->place()->brief()], $sizes->rows),
+            1,
+            0,
+        );
+        $rules = $this->house->rules();
+        $departures = array_map(
+            static fn(Departure $one): array => [
+                'about' => $one->about,
+                'advised' => $one->advised,
+                'chosen' => $one->chosen,
+                'why' => trim($whys[$one->about] ?? ''),
+            ],
+            $advice->departures($choice),
+        );
+        foreach ($departures as $departure) {
+            if ($departure['why'] === '') {
+                throw WantsReason::for(
+                    array_values(array_filter($departures, static fn(array $one): bool => $one['why'] === '')),
+                );
+            }
+        }
+
+        return DB::transaction(static function () use (
+            $decoration,
+            $frame,
+            $choice,
+            $departures,
+            $advice,
+            $places,
+            $rules,
+        ): Batch {
+            Setup::query()->updateOrCreate(
+                ['decoration_id' => $decoration->id],
+                [
+                    'frame_id' => $frame->id,
+                    'turn_deg' => $choice->fit->turn->value,
+                    'backing' => $choice->backing->backing->value,
+                    'layers' => $choice->backing->count,
+                    'adhesive' => $choice->backing->adhesive,
+                    'topper' => $choice->topper,
+                    'needle_size' => $choice->needle->size,
+                    'needle_point' => $choice->needle->point,
+                    'speed_spm' => $choice->speedSpm,
+                    'hoop_s' => (int) $rules->value(
+                        $decoration->line->garment === Garment::Cap->value
+                            ? HouseRule::CapHoopTime
+                            : HouseRule::HoopTime,
+                    ),
+                    'departures' => $departures,
+                    'steps' => array_map(
+                        static fn(Note $step): array => [$step->code, $step->stage->value, $step->text],
+                        $advice->taking($choice)->steps,
+                    ),
+                    'places' => $places,
+                    'sew_s' => self::sewTimes(
+                        $decoration->artwork,
+                        $choice->speedSpm,
+                        $frame,
+                        Machine::query()->get(),
+                        $rules,
+                    ),
+                ],
+            );
+            $batch = Batch::query()->firstOrCreate(
+                ['decoration_id' => $decoration->id],
+                ['code' => 'new-'.$decoration->id],
+            );
+            $batch->update(['code' => 'B-'.(100 + $batch->id)]);
+
+            return $batch;
+        });
+    }
+
+    /** @return array<string, int> size => how many pieces of it */
+    public static function pieces(Decoration $decoration): array
+    {
+        return DB::table('pieces')
+            ->where('decoration_id', $decoration->id)
+            ->groupBy('size')
+            ->selectRaw('size, count(*) as pieces')
+            ->pluck('pieces', 'size')
+            ->map(static fn(mixed $count): int => (int) $count)
+            ->all();
+    }
+
+    private function sizeTable(
+        Decoration $decoration,
+        Facts $facts,
+        ?Fitting $fitting,
+        ?CoreFrame $mounted,
+    ): SizeTable {
+        $style = $this->catalogue->of($decoration->line);
+        $this->pieces[$decoration->id] ??= self::pieces($decoration);
+        $this->kept[$decoration->id] ??= KeptPlacement::query()
+            ->where('garment', self::garmentKey($decoration))
+            ->where('position', $decoration->position)
+            ->get()
+            ->keyBy('size')
+            ->map(static fn(KeptPlacement $kept): CoreKeptPlace => $kept->toCore())
+            ->all();
+
+        return SizeTable::of(
+            $facts,
+            $this->house->rules(),
+            $this->pieces[$decoration->id],
+            $fitting,
+            $mounted,
+            $style->measures ?? [],
+            $this->kept[$decoration->id],
+        );
+    }
+
+    /** Under which a place is kept: the style's name, else the kind of garment. */
+    public static function garmentKey(Decoration $decoration): string
+    {
+        return $decoration->line->style === '' ? $decoration->line->garment : mb_strtolower($decoration->line->style);
+    }
+
+    private function facts(Decoration $decoration, ?int $garments = null): Facts
+    {
+        $this->pieces[$decoration->id] ??= $garments === null ? self::pieces($decoration) : ['' => $garments];
+
+        return $decoration->facts(
+            $this->drivers(),
+            $this->catalogue->of($decoration->line),
+            $this->house->rules()->value(HouseRule::PaleLightness),
+            $this->practice->hasComeOut(Fabric::from($decoration->line->fabric)),
+            $garments ?? array_sum($this->pieces[$decoration->id]),
+            alongMm: $garments === null ? $this->alongMm($decoration) : 0.0,
+        );
+    }
+
+    private static function onMachine(Facts $facts, Machine $machine): Facts
+    {
+        return $facts->onMachine(
+            $machine->coreDrivers(),
+            $machine->needles,
+            $machine->arm_width_mm,
+            $machine->turns_caps,
+            $machine->gap_mm === null ? null : $machine->gap_mm > 0,
+        );
+    }
+
+    /** @param Collection<int, Frame> $frames */
+    private static function coded(Collection $frames, ?string $code): ?Frame
+    {
+        return $frames->first(static fn(Frame $frame): bool => $frame->code === $code);
+    }
+
+    /** @param Collection<int, Frame> $frames */
+    private function fitting(Decoration $decoration, Collection $frames): Fitting
+    {
+        assert($decoration->artwork !== null);
+
+        return Fitting::of(
+            $decoration->artwork->coreHull(),
+            array_values($frames->map(static fn(Frame $frame): CoreFrame => $frame->toCore())->all()),
+            $this->house->rules()->value(HouseRule::Margin),
+        );
+    }
+
+    /**
+     * The machine that stands nearest to this driver: its mounted frame costs nothing to use.
+     *
+     * @param Collection<int, Machine> $machines
+     */
+    private static function nearest(Collection $machines, Driver $driver): ?Machine
+    {
+        return $machines
+            ->sortBy(
+                static fn(Machine $machine): int => $machine->driver === $driver->value
+                    ? 0
+                    : (in_array($driver->value, $machine->drivers, true)
+                        ? 1
+                        : 2),
+            )
+            ->first();
+    }
+
+    /** Along a tube that is carried by something other than the flat arms. */
+    private function tube(Decoration $decoration, Advice $advice, ?Frame $frame): ?TubePlan
+    {
+        if ($this->along($decoration) === [] || $frame === null || $frame->driver === Driver::Flat->value) {
+            return null;
+        }
+        $rules = $this->house->rules();
+        // As far as the house reaches, and no further than the frame's own window lets it.
+        $reach = min(
+            $rules->value(HouseRule::TubeReach),
+            $frame->window_height_mm - 2 * $rules->value(HouseRule::Margin),
+        );
+
+        return TubePlan::of($this->along($decoration), $advice->place, $this->alongMm($decoration), $reach, $rules);
+    }
+
+    /** @return list<array{int, Artwork, float}> what lies along the same tube; nothing where there is none */
+    private function along(Decoration $decoration): array
+    {
+        return $this->along[$decoration->id] ??= Panel::of(
+            Garment::from($decoration->line->garment),
+            Position::from($decoration->position),
+        )->isTube()
+            ? TubePlan::along($decoration, $this->house->rules())
+            : [];
+    }
+
+    private function alongMm(Decoration $decoration): float
+    {
+        return array_column($this->along($decoration), 2, 0)[$decoration->id] ?? 0.0;
+    }
+
+    private function face(SizeRow $row): ?CapFace
+    {
+        return $row->facts->isOnCap() ? CapFace::forFacts($row->facts, $this->house->rules()) : null;
+    }
+
+    /** Works out anew how long every open setup sews, or those of one artwork, after what it follows from changed. */
+    public function retime(?int $artworkId = null): void
+    {
+        $rules = $this->house->rules();
+        $machines = Machine::query()->get();
+        $open = Setup::query()
+            ->with(['frame', 'decoration.artwork.blocks'])
+            ->when(
+                $artworkId !== null,
+                static fn($setups) => $setups->whereHas(
+                    'decoration',
+                    static fn($decoration) => $decoration->where('artwork_id', $artworkId),
+                ),
+            )
+            ->whereExists(
+                static fn($pieces) => $pieces
+                    ->selectRaw('1')
+                    ->from('pieces')
+                    ->whereColumn('pieces.decoration_id', 'setups.decoration_id')
+                    ->whereIn('state', ['waiting', 'sewing']),
+            )
+            ->get();
+        foreach ($open as $setup) {
+            assert($setup->decoration->artwork !== null);
+            $setup->update([
+                'sew_s' => self::sewTimes(
+                    $setup->decoration->artwork,
+                    $setup->speed_spm,
+                    $setup->frame,
+                    $machines,
+                    $rules,
+                ),
+            ]);
+        }
+    }
+
+    /** @return list<Driver> that the shop's machines have between them */
+    private function drivers(): array
+    {
+        return array_map(
+            Driver::from(...),
+            array_values(
+                array_unique(
+                    array_merge(
+                        ...$this->machines()->map(static fn(Machine $machine): array => $machine->drivers)->all(),
+                    ),
+                ),
+            ),
+        );
+    }
+
+    /**
+     * @param Collection<int, Machine> $machines
+     *
+     * @return array<int, int> machine id => seconds; only machines with the frame's driver
+     */
+    private static function sewTimes(
+        Artwork $artwork,
+        int $speedSpm,
+        Frame $frame,
+        Collection $machines,
+        HouseRules $rules,
+    ): array {
+        $seconds = [];
+        $halts = count($artwork->stopSheet()->halts());
+        foreach ($machines as $machine) {
+            if (in_array($frame->driver, $machine->drivers, true)) {
+                $seconds[$machine->id] = (int) round(
+                    RunTime::of(
+                        $artwork->coreLengths(),
+                        $artwork->changes,
+                        $artwork->trims,
+                        $speedSpm,
+                        $machine->speedCurve(),
+                        $machine->heads,
+                        $halts,
+                        $rules->runTime(),
+                    )->seconds(),
+                );
+            }
+        }
+
+        return $seconds;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Thread;
+
+use App\Models\Cone;
+use App\Models\Thread;
+use Carbon\CarbonImmutable;
+use Hakama\Thread\ShelfRow;
+use Illuminate\Support\Facades\DB;
+
+/** The thread shelf as a list: read whole, and changed by a list. */
+final class ThreadShelf
+{
+    /** @return list<ShelfRow> one a cone, by code */
+    public static function rows(): array
+    {
+        return array_values(
+            DB::table('threads as t')
+                ->leftJoin('cones as c', 'c.thread_id', '=', 't.id')
+                ->orderBy('t.code')
+                ->orderBy('c.number')
+                ->get(['t.code', 't.name', 't.hex', 't.weight', 'c.number', 'c.place', 'c.metres_left'])
+                ->map(
+                    static fn(object $row): ShelfRow => new ShelfRow(
+                        $row->code,
+                        $row->name,
+                        $row->hex,
+                        (int) $row->weight,
+                        (int) ($row->number ?? 1),
+                        (string) $row->place,
+                        (int) round((float) $row->metres_left),
+                    ),
+                )
+                ->all(),
+        );
+    }
+
+    /** Changes whenever somebody writes on the shelf; that a machine sews from it is no change of that kind. */
+    public static function sign(): string
+    {
+        return md5(
+            (string) json_encode([
+                DB::table('threads')
+                    ->orderBy('id')
+                    ->get(['code', 'name', 'hex', 'weight']),
+                DB::table('cones')
+                    ->orderBy('id')
+                    ->get(['thread_id', 'number', 'place', 'measured_at']),
+            ]),
+        );
+    }
+
+    /**
+     * @param list<ShelfRow> $rows
+     *
+     * @throws ShelfMovedOn when the shelf is no longer the one that was looked at
+     */
+    public static function takeOver(array $rows, string $seen): void
+    {
+        DB::transaction(static function () use ($rows, $seen): void {
+            // One at a time, so that what was seen is what is changed.
+            DB::table('threads')->orderBy('id')->lockForUpdate()->value('id');
+            if (self::sign() !== $seen) {
+                throw new ShelfMovedOn(
+                    'Someone changed the shelf since this preview was made; nothing was taken over. This is what would change now.',
+                );
+            }
+            foreach (array_chunk($rows, 500) as $some) {
+                Thread::query()->upsert(
+                    array_map(
+                        static fn(ShelfRow $row): array => [
+                            'code' => $row->code,
+                            'name' => $row->name,
+                            'hex' => $row->hex,
+                            'weight' => $row->weight,
+                        ],
+                        $some,
+                    ),
+                    ['code'],
+                    ['name', 'hex', 'weight'],
+                );
+            }
+            $now = CarbonImmutable::now();
+            $ids = array_change_key_case(Thread::query()->pluck('id', 'code')->all());
+            foreach (array_chunk($rows, 500) as $some) {
+                Cone::query()->upsert(
+                    array_map(
+                        static fn(ShelfRow $row): array => [
+                            'thread_id' => $ids[strtolower($row->code)],
+                            'number' => $row->cone,
+                            'place' => $row->place,
+                            'metres_left' => $row->metresLeft,
+                            'measured_at' => $now,
+                        ],
+                        $some,
+                    ),
+                    ['thread_id', 'number'],
+                    ['place', 'metres_left', 'measured_at'],
+                );
+            }
+        });
+    }
+}

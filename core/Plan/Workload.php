@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+use Hakama\Calendar\Hands;
+use Hakama\Needles\Assignment;
+use Hakama\Needles\ThreadNeeds;
+
+/** All that a plan is made from: machines, frames, hands, batches, and the moment from which it is made. */
+final readonly class Workload
+{
+    /** @var array<string, Lane> */
+    public array $lanes;
+    /** @var array<string, FrameStock> */
+    public array $frames;
+    /** @var array<string, Batch> */
+    public array $batches;
+
+    /**
+     * @param int              $now     seconds of local time
+     * @param list<Lane>       $lanes   their order settles ties
+     * @param list<FrameStock> $frames
+     * @param list<Batch>      $batches in order of arrival
+     */
+    public function __construct(
+        public int $now,
+        array $lanes,
+        array $frames,
+        array $batches,
+        public Changeover $changeover,
+        public Hands $hands,
+        public Weights $weights = new Weights(),
+        public ThreadNeeds $needs = new ThreadNeeds(),
+    ) {
+        $this->lanes = array_column(array_map(static fn(Lane $lane): array => [$lane->id, $lane], $lanes), 1, 0);
+        $this->frames = array_column(
+            array_map(static fn(FrameStock $frame): array => [$frame->id, $frame], $frames),
+            1,
+            0,
+        );
+        $this->batches = array_column(
+            array_map(static fn(Batch $batch): array => [$batch->id, $batch], $batches),
+            1,
+            0,
+        );
+    }
+
+    /**
+     * The same shop with other work.
+     *
+     * @param list<Batch> $batches in order of arrival
+     */
+    public function with(array $batches): self
+    {
+        return new self(
+            $this->now,
+            array_values($this->lanes),
+            array_values($this->frames),
+            $batches,
+            $this->changeover,
+            $this->hands,
+            $this->weights,
+            $this->needs,
+        );
+    }
+
+    /** Why this machine can never run this batch; null when it can. */
+    public function obstacle(Batch $batch, Lane $lane): ?string
+    {
+        $frame = $this->frames[$batch->frame] ?? null;
+
+        return match (true) {
+            ! isset($batch->sewS[$lane->id]) => "{$lane->id} cannot run it",
+            $batch->fixed !== null && $batch->fixed->machine !== $lane->id
+                => "it is fixed to {$batch->fixed->machine}",
+            $frame === null => "the shop has no frame {$batch->frame}",
+            $lane->heads * $batch->framesPerHead > $frame->count => sprintf(
+                'it wants %d frames %s at once and there are %d',
+                $lane->heads * $batch->framesPerHead,
+                $frame->id,
+                $frame->count,
+            ),
+            ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $this->needs) => sprintf(
+                'its %d threads do not fit on the needles of %s at once',
+                count($batch->demand()->threads()),
+                $lane->id,
+            ),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Backing;
+
+/** Backing that a batch wants: how many pieces of which size. */
+final readonly class CutWant
+{
+    private function __construct(
+        public string $batch,
+        public Backing $kind,
+        public float $widthMm,
+        public float $heightMm,
+        public int $count,
+    ) {}
+
+    /**
+     * Pieces times layers, and a share more for what is spoiled, rounded up.
+     *
+     * @param int   $pieces   to sew
+     * @param float $spoilage share, 0.05 for one in twenty
+     */
+    public static function of(string $batch, Layers $layers, BackingPiece $piece, int $pieces, float $spoilage): self
+    {
+        // Rounded first to a hair, so that 20 · 1.05 is 21 and not 22.
+        return new self(
+            $batch,
+            $layers->backing,
+            $piece->widthMm,
+            $piece->heightMm,
+            (int) ceil(round($pieces * $layers->count * (1 + $spoilage), 6)),
+        );
+    }
+}

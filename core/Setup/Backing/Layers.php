@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Backing;
+
+/** Backing to lie under the cloth. */
+final readonly class Layers
+{
+    public function __construct(public Backing $backing, public int $count, public bool $adhesive = false) {}
+
+    public function words(): string
+    {
+        return sprintf(
+            '%d × %s%s',
+            $this->count,
+            $this->backing->label(),
+            $this->adhesive ? ', one lightly stuck' : '',
+        );
+    }
+}

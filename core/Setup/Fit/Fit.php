@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Fit;
+
+use Hakama\Machine\Frame;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\Turn;
+
+/** One design, turned one way, in the window of one frame, put where the slack is greatest. */
+final readonly class Fit
+{
+    /**
+     * @param Point $centre     where the middle of the design's box comes to lie, from the window's middle, mm
+     * @param float $clearMm    from the tightest sewn point to the window's edge; below zero it does not go in
+     * @param Point $tightest   that point, from the window's middle
+     * @param float $leftMm     slack between the design's box and the window's box, and so on round
+     * @param ConvexHull $placed the design as it lies there, from the window's middle
+     */
+    private function __construct(
+        public Frame $frame,
+        public Turn $turn,
+        public Point $centre,
+        public float $clearMm,
+        public Point $tightest,
+        public float $leftMm,
+        public float $rightMm,
+        public float $topMm,
+        public float $bottomMm,
+        public float $marginMm,
+        public ConvexHull $placed,
+    ) {}
+
+    /** @param float $marginMm foot radius and a little: nothing may be sewn nearer to the edge */
+    public static function of(ConvexHull $hull, Frame $frame, Turn $turn, float $marginMm = 7.0): self
+    {
+        $turned = $hull->turned($turn);
+        $box = $turned->bounds();
+        $middle = $box->centre();
+        $placed = array_map(static fn(Point $p): Point => $p->moved(-$middle->x, -$middle->y), $turned->points);
+        $centre = Internal\BestCentre::of($placed, $frame->window);
+
+        $clear = INF;
+        $tightest = $centre;
+        foreach ($placed as $point) {
+            $point = $point->moved($centre->x, $centre->y);
+            $inside = $frame->window->insideMm($point);
+            if ($inside < $clear) {
+                [$clear, $tightest] = [$inside, $point];
+            }
+        }
+        [$halfWidth, $halfHeight] = [$frame->window->widthMm / 2, $frame->window->heightMm / 2];
+
+        return new self(
+            $frame,
+            $turn,
+            $centre,
+            $clear,
+            $tightest,
+            $halfWidth + $centre->x - $box->width() / 2,
+            $halfWidth - $centre->x - $box->width() / 2,
+            $halfHeight - $centre->y - $box->height() / 2,
+            $halfHeight + $centre->y - $box->height() / 2,
+            $marginMm,
+            $turned->moved($centre->x - $middle->x, $centre->y - $middle->y),
+        );
+    }
+
+    /**
+     * From the machine's own idea of the centre to where the middle of the design has to be. They are one only where
+     * the window lies about the machine's centre: a clamp with exchangeable windows is taken for the largest frame.
+     */
+    public function fromMachineCentre(): Point
+    {
+        return $this->centre->moved($this->frame->offsetX, $this->frame->offsetY);
+    }
+
+    /**
+     * How far the nearest sewn point is from each corner of the window's box.
+     *
+     * @return array{float, float, float, float} upper left, upper right, lower right, lower left, mm
+     */
+    public function cornersMm(): array
+    {
+        [$x, $y] = [$this->frame->window->widthMm / 2, $this->frame->window->heightMm / 2];
+
+        return [
+            $this->nearestMm(new Point(-$x, $y)),
+            $this->nearestMm(new Point($x, $y)),
+            $this->nearestMm(new Point($x, -$y)),
+            $this->nearestMm(new Point(-$x, -$y)),
+        ];
+    }
+
+    /** To the outline of the design as it lies in the window. */
+    private function nearestMm(Point $from): float
+    {
+        $nearest = INF;
+        $count = count($this->placed->points);
+        for ($i = 0; $i < $count; $i++) {
+            [$a, $b] = [$this->placed->points[$i], $this->placed->points[($i + 1) % $count]];
+            [$dx, $dy] = [$b->x - $a->x, $b->y - $a->y];
+            $length = $dx ** 2 + $dy ** 2;
+            $along =
+                $length < 1e-12
+                    ? 0.0
+                    : max(0.0, min(1.0, (($from->x - $a->x) * $dx + ($from->y - $a->y) * $dy) / $length));
+            $nearest = min($nearest, $from->distanceTo($a->moved($along * $dx, $along * $dy)));
+        }
+
+        return $nearest;
+    }
+
+    public function fits(): bool
+    {
+        // Tenths of a millimetre are all a tape knows; a hair less than the margin is rounding.
+        return $this->clearMm >= $this->marginMm - 1e-6;
+    }
+
+    public function because(): string
+    {
+        return $this->fits()
+            ? sprintf('%.1f mm clear at the tightest point, %.1f wanted.', $this->clearMm, $this->marginMm)
+            : sprintf(
+                'Only %.1f mm clear at the tightest point where %.1f are wanted.',
+                $this->clearMm,
+                $this->marginMm,
+            );
+    }
+}

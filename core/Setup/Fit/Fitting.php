@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Fit;
+
+use Hakama\Machine\Frame;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Turn;
+
+/**
+ * One design and the frames it may go into. How it fits each frame, each way round, is worked out once and only when
+ * asked.
+ */
+final class Fitting
+{
+    /** @var array<string, Fit> */
+    private array $fits = [];
+
+    /** @param list<Frame> $frames */
+    private function __construct(
+        public readonly ConvexHull $hull,
+        public readonly array $frames,
+        public readonly float $marginMm,
+    ) {}
+
+    /** @param list<Frame> $frames */
+    public static function of(ConvexHull $hull, array $frames, float $marginMm): self
+    {
+        return new self($hull, $frames, $marginMm);
+    }
+
+    public function in(Frame $frame, Turn $turn): Fit
+    {
+        return $this->fits["{$frame->id} {$turn->value}"] ??= Fit::of($this->hull, $frame, $turn, $this->marginMm);
+    }
+
+    /** The same design with one of the frames only: what was worked out is kept. */
+    public function only(Frame $frame): self
+    {
+        $one = new self($this->hull, [$frame], $this->marginMm);
+        $one->fits = $this->fits;
+
+        return $one;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Placement;
+
+/** What of a design is measured to. */
+enum Edge: string
+{
+    case Upper = 'upper edge';
+    case Middle = 'middle';
+    case Lower = 'lower edge';
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Placement;
+
+use Hakama\Garment\Datum;
+use Hakama\Garment\Shape;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Point;
+
+/** A design at its place on a garment: where its middle comes to lie, and the lines a person measures. */
+final readonly class MarkedPlacement
+{
+    /**
+     * @param Point $centre  of the design's box, on the shape
+     * @param Point $measured the point of the design that is measured to
+     */
+    private function __construct(
+        public Shape $shape,
+        public Placement $place,
+        public ConvexHull $hull,
+        public Point $datum,
+        public Point $centre,
+        public Point $measured,
+    ) {}
+
+    /** @param ConvexHull $design upright, wherever it lies */
+    public static function on(Shape $shape, Placement $place, ConvexHull $design): self
+    {
+        $box = $design->bounds();
+        $datum = $shape->datum($place->datum);
+        if ($place->datum === Datum::CornerInside) {
+            $in = WorkedMark::inFromEdges($place->downMm, 90.0);
+            $measured = $datum->moved(-$in, $in);
+        } else {
+            $measured = $datum->moved($place->acrossMm, -$place->downMm);
+        }
+        $centre = $measured->moved(
+            0.0,
+            match ($place->edge) {
+                Edge::Upper => -$box->height() / 2,
+                Edge::Middle => 0.0,
+                Edge::Lower => $box->height() / 2,
+            },
+        );
+
+        return new self(
+            $shape,
+            $place,
+            $design->moved($centre->x - $box->centre()->x, $centre->y - $box->centre()->y),
+            $datum,
+            $centre,
+            $measured,
+        );
+    }
+
+    /** Whether all of it lies on the cloth. */
+    public function isOnCloth(): bool
+    {
+        foreach ($this->hull->points as $point) {
+            if (! $this->shape->holds($point)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

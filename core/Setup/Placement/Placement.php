@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Placement;
+
+use Hakama\Garment\Datum;
+
+/** Where a design goes, as a person measures it. Starting values: the shop measures once and keeps its own. */
+final readonly class Placement
+{
+    /**
+     * @param float  $downMm   from the datum downwards; below zero is upwards; at a corner along its bisector
+     * @param float  $acrossMm from the line, towards the wearer's left; below zero towards the right
+     * @param string $line     what the design is centred on, or measured across from
+     * @param string $peg      of the hooping station, where one was found for this garment, size and place
+     */
+    public function __construct(
+        public Datum $datum,
+        public Edge $edge,
+        public float $downMm,
+        public float $acrossMm,
+        public string $line,
+        public string $peg = '',
+    ) {}
+
+    /** What is measured from, and to what of the design. */
+    public function from(): string
+    {
+        return sprintf(
+            '%s, %sto the %s of the design; %s',
+            $this->datum->value,
+            $this->downMm < 0 && $this->datum !== Datum::CornerInside ? 'upwards ' : '',
+            $this->edge->value,
+            $this->isCentred()
+                ? $this->line
+                : "across from the {$this->line}, towards the wearer’s ".($this->acrossMm > 0 ? 'left' : 'right'),
+        );
+    }
+
+    /** @return list<string> each measure as a person reads it off: how much, which way, from which seam */
+    public function words(): array
+    {
+        $words = [];
+        if ($this->datum === Datum::CornerInside) {
+            $words[] = sprintf(
+                '%s along the bisector of the corner, from inside the edging to the %s of the design',
+                Inches::beside($this->downMm),
+                $this->edge->value,
+            );
+            $words[] = sprintf(
+                'that is %s in from each edging',
+                Inches::beside(WorkedMark::inFromEdges($this->downMm, 90.0)),
+            );
+
+            return $words;
+        }
+        if (abs($this->downMm) > 0.0 || $this->datum !== Datum::Middle) {
+            $words[] = sprintf(
+                '%s %s from the %s to the %s of the design',
+                Inches::beside(abs($this->downMm)),
+                $this->downMm < 0 ? 'up' : 'down',
+                $this->datum->value,
+                $this->edge->value,
+            );
+        }
+        $words[] = $this->isCentred()
+            ? $this->line
+            : sprintf(
+                '%s across from the %s, towards the wearer’s %s',
+                Inches::beside(abs($this->acrossMm)),
+                $this->line,
+                $this->acrossMm > 0 ? 'left' : 'right',
+            );
+        if ($this->peg !== '') {
+            $words[] = "peg {$this->peg} of the hooping station";
+        }
+
+        return $words;
+    }
+
+    /** In few words, as it stands beside a piece: "198 down, 100 across, peg 12". */
+    public function brief(): string
+    {
+        return implode(
+            ', ',
+            array_filter(
+                [
+                    match (true) {
+                        $this->datum === Datum::CornerInside => sprintf('%.0f along the bisector', $this->downMm),
+                        abs($this->downMm) > 0.0 => sprintf(
+                            '%.0f %s',
+                            abs($this->downMm),
+                            $this->downMm < 0 ? 'up' : 'down',
+                        ),
+                        default => '',
+                    },
+                    $this->isCentred() ? 'centred' : sprintf('%.0f across', $this->acrossMm),
+                    $this->peg === '' ? '' : "peg {$this->peg}",
+                ],
+                static fn(string $word): bool => $word !== '',
+            ),
+        );
+    }
+
+    public function isCentred(): bool
+    {
+        return abs($this->acrossMm) < 1e-9;
+    }
+
+    /** The same place with the figures that were found for one garment. */
+    public function kept(KeptPlacement $kept): self
+    {
+        return new self(
+            $this->datum,
+            $this->edge,
+            $kept->downMm ?? $this->downMm,
+            $kept->acrossMm ?? $this->acrossMm,
+            $this->line,
+            $kept->peg,
+        );
+    }
+}

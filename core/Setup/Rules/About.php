@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+/** What a setup rule decides. */
+enum About: string
+{
+    case Driver = 'driver';
+    case Turn = 'turn';
+    case Backing = 'backing';
+    case Topper = 'topper';
+    case Thread = 'thread';
+    case Needle = 'needle';
+    case Speed = 'speed';
+    case Place = 'place';
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+/** A step to take or a caution to mind, by its code and in words. */
+final readonly class Note
+{
+    public function __construct(public string $code, public string $text, public WorkStage $stage) {}
+}

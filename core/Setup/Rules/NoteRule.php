@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Closure;
+use Hakama\House\Question;
+
+/** A step or a caution: when it is shown, and in which words. */
+final readonly class NoteRule
+{
+    /**
+     * @param Closure(Decided): bool        $applies
+     * @param Closure(Decided): string|null $says    where the words hold a figure of the case
+     * @param Question|null                 $question whose school it follows
+     */
+    public function __construct(
+        public string $code,
+        public string $when,
+        public Closure $applies,
+        public string $text,
+        public WorkStage $stage = WorkStage::Preflight,
+        public ?Question $question = null,
+        public string $school = '',
+        public ?Closure $says = null,
+    ) {}
+
+    public function appliesTo(Decided $decided): bool
+    {
+        return ($this->question === null || $decided->follows($this->question, $this->school))
+            && ($this->applies)($decided);
+    }
+}

@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Closure;
+use Hakama\Garment\Datum;
+use Hakama\Garment\Position as P;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\House\Question;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Placement\Edge;
+use Hakama\Setup\Placement\Placement;
+use LogicException;
+
+/** Where a design goes: what was kept for this garment and size, else the figures of the house. */
+final class PlacementTable
+{
+    private const FRONT_SEAM = 'on the front seam';
+
+    /** @return non-empty-list<Rule<Placement>> */
+    public static function all(): array
+    {
+        /** @var non-empty-list<Rule<Placement>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            new Rule(
+                About::Place,
+                'kept',
+                'a place that was found for this garment and size before',
+                static fn(Facts $f): bool => $f->kept !== null,
+                self::kept(...),
+                'Found once for this garment, size and place, and kept.',
+            ),
+            ...self::house(),
+        ];
+    }
+
+    /** @return non-empty-list<Rule<Placement>> */
+    private static function house(): array
+    {
+        return [
+            new Rule(
+                About::Place,
+                'left_chest',
+                'left chest',
+                self::at(P::LeftChest),
+                static fn(HouseRules $h, Facts $f): Placement => new Placement(
+                    Datum::ShoulderAtNeck,
+                    Edge::Middle,
+                    self::graded($h, $f, HouseRule::ChestDown, HouseRule::ChestStep),
+                    self::graded($h, $f, HouseRule::ChestAcross, HouseRule::ChestAcrossStep),
+                    'centre front',
+                ),
+                'Near the placket it lies flat; further out it hangs under the arm. Grows a little with the size.',
+            ),
+            new Rule(
+                About::Place,
+                'full_front',
+                'full front',
+                self::at(P::FullFront),
+                static fn(HouseRules $h, Facts $f): Placement => new Placement(
+                    Datum::NeckSeam,
+                    Edge::Upper,
+                    self::graded($h, $f, HouseRule::FrontDown, HouseRule::FrontStep),
+                    0,
+                    'on the centre front',
+                ),
+                'High on the front, where it is seen.',
+            ),
+            new Rule(
+                About::Place,
+                'full_back',
+                'full back',
+                self::at(P::FullBack),
+                static fn(HouseRules $h, Facts $f): Placement => new Placement(
+                    Datum::CollarSeam,
+                    Edge::Upper,
+                    self::graded($h, $f, HouseRule::BackDown, HouseRule::BackStep),
+                    0,
+                    'midway between the side seams',
+                ),
+                'Below the collar, or a finger inside the yoke seam; the centre is half the measured width.',
+            ),
+            new Rule(
+                About::Place,
+                'cap_low',
+                'cap front',
+                static fn(Facts $f): bool => $f->isOnCap() && $f->position === P::CapFront,
+                static fn(): Placement => new Placement(Datum::BillSeam, Edge::Lower, 0, 0, self::FRONT_SEAM),
+                'As low as the frame allows: trace it, and watch the bill.',
+                Question::BillGap,
+                'frame_limit',
+                Strength::May,
+            ),
+            new Rule(
+                About::Place,
+                'cap_front',
+                'cap front',
+                self::at(P::CapFront),
+                static fn(HouseRules $h): Placement => new Placement(
+                    Datum::BillSeam,
+                    Edge::Lower,
+                    -$h->value(HouseRule::CapGap),
+                    0,
+                    self::FRONT_SEAM,
+                ),
+                'Clear of the bill, so that neither needle nor foot strikes it.',
+                strength: Strength::Must,
+            ),
+            new Rule(
+                About::Place,
+                'cap_side',
+                'cap side',
+                self::at(P::CapSide),
+                static fn(HouseRules $h): Placement => new Placement(
+                    Datum::SweatbandSeam,
+                    Edge::Lower,
+                    -$h->value(HouseRule::CapSideUp),
+                    0,
+                    'midway between the seams of the panel',
+                ),
+                'The field is smaller there: check it against the seams.',
+            ),
+            new Rule(
+                About::Place,
+                'cap_back',
+                'cap back',
+                self::at(P::CapBack),
+                static fn(HouseRules $h): Placement => new Placement(
+                    Datum::StrapOpening,
+                    Edge::Lower,
+                    -$h->value(HouseRule::CapBackUp),
+                    0,
+                    'on the back seam',
+                ),
+                'Above the opening, clear of the strap.',
+            ),
+            new Rule(
+                About::Place,
+                'cuff',
+                'cuff',
+                self::at(P::Cuff),
+                static fn(HouseRules $h): Placement => new Placement(
+                    Datum::CuffFold,
+                    Edge::Upper,
+                    $h->value(HouseRule::CuffDown),
+                    0,
+                    'opposite the join',
+                ),
+                'High on the cuff rather than low.',
+            ),
+            new Rule(
+                About::Place,
+                'sleeve',
+                'sleeve',
+                self::at(P::Sleeve),
+                static fn(HouseRules $h, Facts $f): Placement => new Placement(
+                    Datum::Hem,
+                    Edge::Lower,
+                    -$h->value(HouseRule::SleeveUp) - $f->alongMm,
+                    0,
+                    'on the outer seam or crease',
+                ),
+                'On the outside of the arm, clear of the hem.',
+            ),
+            new Rule(
+                About::Place,
+                'leg',
+                'leg',
+                self::at(P::Leg),
+                static fn(HouseRules $h, Facts $f): Placement => new Placement(
+                    Datum::Waistband,
+                    Edge::Upper,
+                    self::graded($h, $f, HouseRule::LegDown, HouseRule::LegStep) + $f->alongMm,
+                    0,
+                    'on the outer seam or crease',
+                ),
+                'On the outside of the leg, clear of the pocket.',
+            ),
+            new Rule(
+                About::Place,
+                'corner',
+                'corner',
+                self::at(P::Corner),
+                static fn(HouseRules $h): Placement => new Placement(
+                    Datum::CornerInside,
+                    Edge::Middle,
+                    $h->value(HouseRule::CornerIn),
+                    0,
+                    'on the bisector of the corner',
+                ),
+                'On the bisector of the corner it hangs straight when the corner hangs down.',
+            ),
+            new Rule(
+                About::Place,
+                'pocket',
+                'pocket',
+                self::at(P::Pocket),
+                static fn(HouseRules $h): Placement => new Placement(
+                    Datum::PocketEdge,
+                    Edge::Middle,
+                    $h->value(HouseRule::PocketDown),
+                    0,
+                    'midway between its sides',
+                ),
+                'Centred, below the hem of the pocket.',
+            ),
+            new Rule(
+                About::Place,
+                'centre',
+                'anywhere else',
+                static fn(Facts $f): bool => true,
+                static fn(): Placement => new Placement(Datum::Middle, Edge::Middle, 0, 0, 'both ways centred'),
+                'The centre is half of what is measured, both ways.',
+            ),
+        ];
+    }
+
+    /** @return Closure(Facts, HouseRules): bool */
+    private static function at(P $position): Closure
+    {
+        return static fn(Facts $f, HouseRules $h): bool => $f->position === $position;
+    }
+
+    /** The house's own place, with the figures that were kept instead of its own. */
+    private static function kept(HouseRules $house, Facts $facts): Placement
+    {
+        assert($facts->kept !== null);
+        foreach (self::house() as $rule) {
+            if (($rule->applies)($facts, $house) && $rule->isFollowed($house)) {
+                return ($rule->says)($house, $facts)->kept($facts->kept);
+            }
+        }
+        throw new LogicException('the last rule of places always applies');
+    }
+
+    private static function graded(HouseRules $house, Facts $facts, HouseRule $ofM, HouseRule $step): float
+    {
+        return $house->value($ofM) + ($facts->size?->stepsFromM() ?? 0) * $house->value($step);
+    }
+}

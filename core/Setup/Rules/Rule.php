@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Closure;
+use Hakama\House\HouseRules;
+use Hakama\House\Question;
+use Hakama\Setup\Facts\Facts;
+
+/**
+ * One line of the setup table: when it applies, what it says and why; and whose school it is, where practitioners
+ * differ.
+ *
+ * @template-covariant T
+ */
+final readonly class Rule
+{
+    /**
+     * @param Closure(Facts, HouseRules): bool $applies
+     * @param Closure(HouseRules, Facts): T    $says
+     * @param string                           $when    for people: what has to be so
+     */
+    public function __construct(
+        public About $about,
+        public string $name,
+        public string $when,
+        public Closure $applies,
+        public Closure $says,
+        public string $text,
+        public ?Question $question = null,
+        public string $school = '',
+        public Strength $strength = Strength::Should,
+    ) {}
+
+    /** Another school's rule is not followed here. */
+    public function isFollowed(HouseRules $house): bool
+    {
+        return $this->question === null || $house->school($this->question) === $this->school;
+    }
+}

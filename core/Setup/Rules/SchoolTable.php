@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\House\Question;
+use Hakama\House\School;
+
+/** What following one school changes: the rules and steps that hold only then. */
+final class SchoolTable
+{
+    /**
+     * @return list<string> in words, in the order of the work; never empty, since a school that changes nothing is
+     *     none
+     */
+    public static function changes(Question $question, School $school): array
+    {
+        $texts = [];
+        foreach (RuleTable::all() as $about => $rules) {
+            foreach ($rules as $rule) {
+                if ($rule->question === $question && $rule->school === $school->value) {
+                    $texts[] = ucfirst(str_replace('_', ' ', $about)).", {$rule->when}: {$rule->text}";
+                }
+            }
+        }
+        foreach (StepTable::all() as $note) {
+            if ($note->question === $question && $note->school === $school->value) {
+                $texts[] = "{$note->stage->label()}: {$note->text}";
+            }
+        }
+
+        return [...$texts, ...self::elsewhere($question, $school->value)];
+    }
+
+    /**
+     * Schools whose rule is a figure, or the absence of a step.
+     *
+     * @return list<string>
+     */
+    private static function elsewhere(Question $question, string $school): array
+    {
+        return match ([$question, $school]) {
+            [Question::BillGap, 'house_gap'] => [
+                'Fit and place: a cap is sewn no nearer to its bill than the house’s gap (cap_gap_mm).',
+            ],
+            [Question::BillGap, 'frame_limit'] => [
+                'Fit: the gap to the bill is not kept, only the frame’s own limit.',
+            ],
+            [Question::TraceItem, 'after_loading'] => [
+                'Preflight: one trace, when the item is in; clamps, gloves and pockets are traced empty first whatever the school.',
+            ],
+            [Question::TraceItem, 'before_and_after'] => [
+                'Preflight: trace once empty, before the item is in, and again after.',
+            ],
+            [Question::CapBacking, 'tear_away'] => ['Backing: soft caps and dense designs are no exception.'],
+            [Question::ThreadTails, 'flame'] => ['Caution: synthetic thread melts and burns.'],
+            [Question::TopperResidue, 'steam'] => ['Caution: irons and steam burn.'],
+            default => [],
+        };
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Closure;
+
+/** Something that may stand in the way: when, and in which words. */
+final readonly class WarningRule
+{
+    /**
+     * @param string                    $when    for people: what raises it
+     * @param Closure(Decided): ?string $says    null when it does not apply
+     */
+    public function __construct(public string $code, public bool $stops, public string $when, public Closure $says) {}
+}

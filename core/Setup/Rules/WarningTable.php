@@ -1,0 +1,377 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\Garment\Fabric as F;
+use Hakama\Garment\Garment as G;
+use Hakama\Garment\Measure;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Stretch;
+use Hakama\Garment\Structure;
+use Hakama\Garment\Thickness;
+use Hakama\House\HouseRule;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Fit\CapFace;
+use Hakama\Stitch\Figures\Verdict;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\Turn;
+
+/** What may stand in the way of a decoration. One that stops it says what would make it possible. */
+final class WarningTable
+{
+    /** Machines with so few needles are the light ones. */
+    private const LIGHT_MACHINE_NEEDLES = 6;
+    /** A design whose outer edge comes within this of the side lies under the arm when it is worn. */
+    private const UNDER_ARM_MM = 40.0;
+
+    /** @return list<WarningRule> */
+    public static function all(): array
+    {
+        /** @var list<WarningRule>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            new WarningRule(
+                'too_tall_for_profile',
+                true,
+                'a design higher than the cap’s profile takes',
+                self::tooTall(...),
+            ),
+            new WarningRule(
+                'driver_missing',
+                true,
+                'no machine has a driver that would do',
+                static fn(Decided $d): ?string => $d->drivers !== []
+                    ? null
+                    : sprintf(
+                        'There is no %s driver here, and this needs one. Take another machine, send it out, or change the garment.',
+                        $d->wanted[0]->value ?? Driver::Flat->value,
+                    ),
+            ),
+            new WarningRule(
+                'beyond_cap_wrap',
+                true,
+                'a design wider than the cap driver reaches round the cap',
+                self::beyondWrap(...),
+            ),
+            new WarningRule(
+                'outside_garment',
+                true,
+                'a design that would not lie wholly on the cloth at its place',
+                static fn(Decided $d): ?string => $d->marked === null
+                || $d->facts->isOnCap()
+                || $d->marked->isOnCloth()
+                    ? null
+                    : sprintf(
+                        'At its place the design, %.0f × %.0f mm, reaches beyond the %s%s. Ask for a smaller version, or take another place or a larger size.',
+                        $d->facts->widthMm,
+                        $d->facts->heightMm,
+                        $d->marked->shape->panel->label(),
+                        $d->facts->size === null ? '' : " in size {$d->facts->size->value}",
+                    ),
+            ),
+            new WarningRule(
+                'structured_needs_cap_frame',
+                true,
+                'a structured cap and no cap frame',
+                static fn(Decided $d): ?string => $d->framesKnown
+                && $d->fit === null
+                && $d->facts->isOnCap()
+                && $d->facts->structure === Structure::Structured
+                    ? 'A structured cap cannot be forced into a flat frame: it would be damaged. It needs a cap frame, or an unstructured cap.'
+                    : null,
+            ),
+            new WarningRule(
+                'fits_no_frame',
+                true,
+                'no frame for the driver holds it with the margin',
+                self::fitsNoFrame(...),
+            ),
+            new WarningRule(
+                'under_the_arm',
+                false,
+                'a left chest whose outer edge comes near the side of the garment',
+                self::underTheArm(...),
+            ),
+            new WarningRule(
+                'neck_travel',
+                false,
+                'a design wider than the neck opening less the arm',
+                static fn(Decided $d): ?string => $d->facts->neckIsTight()
+                    ? sprintf(
+                        'The design is %.0f mm wide and the neck leaves the frame %.0f: neck first it would be held back. Waist first, turned half round, never mirrored.',
+                        $d->facts->widthMm,
+                        ($d->facts->neckOpeningMm ?? 0.0) - ($d->facts->armWidthMm ?? 0.0),
+                    )
+                    : null,
+            ),
+            new WarningRule(
+                'not_digitised_for_caps',
+                false,
+                'a cap, and an artwork not sewn from the middle outwards and from the bill upwards',
+                static fn(Decided $d): ?string => $d->facts->isOnCap()
+                && ($d->facts->centreOut === Verdict::No || $d->facts->bottomUp === Verdict::No)
+                    ? 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap version, from the middle outwards and from the bill upwards.'
+                    : null,
+            ),
+            new WarningRule(
+                'bulk_behind_arm',
+                false,
+                'a bulky garment on a machine without a gap under its carriage',
+                static fn(Decided $d): ?string => $d->facts->gapUnderCarriage === false
+                && ($d->facts->isHeavyCloth()
+                    || in_array($d->facts->garment, [G::Jacket, G::PaddedJacket, G::Hoodie], true))
+                    ? 'This machine has no gap between carriage and arm: the body has to be clipped up so that it hangs free of what moves.'
+                    : null,
+            ),
+            new WarningRule(
+                'small_lettering',
+                false,
+                'letters lower than the house’s limit',
+                static fn(Decided $d): ?string => $d->facts->hasSmallLetters($d->house->value(HouseRule::SmallLetter))
+                    ? sprintf(
+                        'The smallest letters are %.1f mm high and close up below %.0f: fine thread and needle, or larger letters.',
+                        $d->facts->smallestLetterMm,
+                        $d->house->value(HouseRule::SmallLetter),
+                    )
+                    : null,
+            ),
+            new WarningRule(
+                'puckering_risk',
+                false,
+                'thin, soft or stretchy knits',
+                static fn(Decided $d): ?string => in_array(
+                    $d->facts->fabric,
+                    [F::TechnicalKnit, F::Fleece, F::Jersey],
+                    true,
+                ) || $d->facts->stretch === Stretch::High
+                    ? 'This cloth puckers, and shows it only after unhooping: smooth it without stretching, and look at the first one unhooped.'
+                    : null,
+            ),
+            new WarningRule(
+                'dense_for_fabric',
+                false,
+                'a dense design on soft or thin cloth',
+                static fn(Decided $d): ?string => RuleTable::isDense($d->facts, $d->house)
+                && ($d->facts->fabric->isKnit()
+                    || $d->facts->thickness === Thickness::Light
+                    || in_array($d->facts->fabric, [F::Vinyl, F::Leather], true))
+                    ? sprintf(
+                        '%.0f stitches per cm² are much for this cloth: it stiffens, puckers or is cut. Ask for a lighter version.',
+                        $d->facts->stitchesPerCm2(),
+                    )
+                    : null,
+            ),
+            new WarningRule(
+                'not_practised',
+                false,
+                'a material nobody here has sewn',
+                static fn(Decided $d): ?string => $d->facts->practised === false
+                    ? 'Nobody here has sewn this material yet: practise on scrap or an old garment before the promise is made.'
+                    : null,
+            ),
+            new WarningRule(
+                'value_at_risk',
+                false,
+                'a garment worth more than the house’s limit',
+                static fn(Decided $d): ?string => $d->facts->unitValueCents !== null
+                && $d->facts->unitValueCents >= $d->house->value(HouseRule::ValueAtRisk)
+                    ? self::atRisk($d)
+                    : null,
+            ),
+            new WarningRule(
+                'window_offset',
+                false,
+                'a frame whose window does not lie about the machine’s own centre',
+                static fn(Decided $d): ?string => $d->fit !== null && $d->fit->frame->isOffCentre()
+                    ? sprintf(
+                        'The middle of the window of %s lies %s what the machine takes for its centre: find the true centre from the notches, and do not let it scan.',
+                        $d->fit->frame->id,
+                        (new Point($d->fit->frame->offsetX, $d->fit->frame->offsetY))->seenFrom(new Point(0, 0)),
+                    )
+                    : null,
+            ),
+            new WarningRule(
+                'several_hoopings',
+                false,
+                'a design on a narrow tube longer than one hooping reaches',
+                self::severalHoopings(...),
+            ),
+            new WarningRule(
+                'too_many_colours',
+                false,
+                'more colours than the machine has needles',
+                static fn(Decided $d): ?string => $d->facts->needles !== null
+                && $d->facts->colours > $d->facts->needles
+                    ? sprintf(
+                        '%d colours and %d needles: threads have to be swapped at stops, or a machine with more needles taken.',
+                        $d->facts->colours,
+                        $d->facts->needles,
+                    )
+                    : null,
+            ),
+            new WarningRule(
+                'seam_too_thick',
+                false,
+                'a thick seam on a light machine',
+                static fn(Decided $d): ?string => $d->facts->thickness === Thickness::Heavy
+                && ($d->facts->isNarrowTube() || in_array($d->facts->garment, [G::Trousers, G::Bag, G::Jacket], true))
+                && $d->facts->needles !== null
+                && $d->facts->needles <= self::LIGHT_MACHINE_NEEDLES
+                    ? 'A light machine breaks needles on seams this thick: keep clear of them, or take a heavier machine.'
+                    : null,
+            ),
+            new WarningRule(
+                'backing_smaller_than_frame',
+                false,
+                'a frame larger than any piece of backing',
+                static fn(Decided $d): ?string => $d->fit !== null
+                && min(self::piece($d)->widthMm, self::piece($d)->heightMm) > $d->house->value(HouseRule::BackingRoll)
+                    ? sprintf(
+                        'Backing of %.0f × %.0f mm is wanted and the widest there is has %.0f: lay two pieces that overlap, or take a smaller frame.',
+                        self::piece($d)->widthMm,
+                        self::piece($d)->heightMm,
+                        $d->house->value(HouseRule::BackingRoll),
+                    )
+                    : null,
+            ),
+        ];
+    }
+
+    private static function tooTall(Decided $d): ?string
+    {
+        $limit = CapFace::profileLimitMm($d->facts->profile, $d->house);
+
+        return match (true) {
+            ! $d->facts->isOnCap() || $d->facts->heightMm <= $limit => null,
+            // Nobody said how high the cap is: more than the highest takes is too much for any.
+            $d->facts->profile === Profile::None => sprintf(
+                'The design is %.1f mm high and the highest cap takes %.0f. Ask for a version at most %.0f mm high.',
+                $d->facts->heightMm,
+                $limit,
+                $limit,
+            ),
+            default => sprintf(
+                'The design is %.1f mm high and a %s cap takes %.0f. Ask for a version at most %.0f mm high, or a higher cap.',
+                $d->facts->heightMm,
+                $d->facts->profile->value,
+                $limit,
+                $limit,
+            ),
+        };
+    }
+
+    private static function beyondWrap(Decided $d): ?string
+    {
+        if (
+            ! $d->facts->isOnCap()
+            || $d->facts->measures->mm(Measure::Circumference) === null
+            || $d->driver() !== Driver::Cap
+        ) {
+            return null;
+        }
+        $face = CapFace::forFacts($d->facts, $d->house);
+
+        return $d->facts->widthMm / 2 > $face->wrapMm()
+            ? sprintf(
+                'The design is %.0f mm wide and the driver reaches %.0f round this cap (%.0f° to each side). Ask for a version at most that wide, or sew the sides apart.',
+                $d->facts->widthMm,
+                2 * $face->wrapMm(),
+                $face->halfAngleDeg,
+            )
+            : null;
+    }
+
+    private static function underTheArm(Decided $d): ?string
+    {
+        $chest = $d->facts->measures->mm(Measure::ChestWidth);
+        if ($d->facts->position !== Position::LeftChest || $chest === null) {
+            return null;
+        }
+        $left = $chest / 2 - $d->place->acrossMm - $d->facts->widthMm / 2;
+
+        return $left < self::UNDER_ARM_MM
+            ? sprintf(
+                'Only %.0f mm are left between the design and the side: it hangs under the arm. Nearer to the centre front, or smaller.',
+                $left,
+            )
+            : null;
+    }
+
+    private static function atRisk(Decided $d): string
+    {
+        $each = $d->facts->unitValueCents ?? 0;
+        $words = sprintf('Each garment is worth %.2f', $each / 100);
+        if ($d->facts->garments !== null && $d->facts->garments > 1) {
+            $words .= sprintf(', the %d of them %.2f', $d->facts->garments, ($d->facts->garments * $each) / 100);
+        }
+
+        return $words.
+            match ($d->facts->spares) {
+                null, 0 => ': ask for a spare, and sew the first one alone.',
+                1 => '; there is one spare. Sew the first one alone.',
+                default => "; there are {$d->facts->spares} spares. Sew the first one alone.",
+            };
+    }
+
+    private static function fitsNoFrame(Decided $d): ?string
+    {
+        if (! $d->framesKnown || $d->drivers === []) {
+            return null;
+        }
+        if ($d->fit === null) {
+            return sprintf(
+                'There is no frame for the %s driver. Get one, or change the garment.',
+                $d->drivers[0]->value,
+            );
+        }
+
+        if ($d->best !== null && $d->fit->fits() && ! $d->best->goesIn) {
+            return sprintf(
+                '%s would hold the design, but the garment is %.0f mm wide there and the frame %.0f: it does not go in. A smaller frame or a larger size makes it possible.',
+                $d->fit->frame->id,
+                $d->facts->openingMm($d->driver()),
+                $d->fit->frame->outerWidthMm,
+            );
+        }
+
+        return $d->fit->fits() || self::hoopings($d) > 1
+            ? null
+            : sprintf(
+                'It fits no frame: the best is %s. %s A smaller version or a larger frame makes it possible.',
+                $d->fit->frame->id,
+                $d->fit->because(),
+            );
+    }
+
+    private static function severalHoopings(Decided $d): ?string
+    {
+        $hoopings = self::hoopings($d);
+
+        return $hoopings > 1
+            ? sprintf(
+                '%.0f mm along the tube and %.0f at one hooping: %d hoopings, moving along the tube, with a template mark for each and no motif across two.',
+                $d->facts->heightMm,
+                $d->house->value(HouseRule::TubeReach),
+                $hoopings,
+            )
+            : null;
+    }
+
+    private static function hoopings(Decided $d): int
+    {
+        return $d->facts->isNarrowTube() && $d->driver() === Driver::Cylinder && $d->turn() !== Turn::Quarter
+            ? (int) ceil($d->facts->heightMm / $d->house->value(HouseRule::TubeReach))
+            : 1;
+    }
+
+    private static function piece(Decided $d): BackingPiece
+    {
+        assert($d->fit !== null);
+
+        return BackingPiece::under($d->fit->frame, $d->house->value(HouseRule::BackingOverlap));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+/** What a step is a part of, in the order in which a piece is worked on. */
+enum WorkStage: string
+{
+    case Prepare = 'prepare';
+    case Hoop = 'hoop';
+    case Mount = 'mount';
+    case Preflight = 'preflight';
+    case Finish = 'finish';
+    case Inspect = 'inspect';
+
+    /** Before the machine may sew; the others come after. */
+    public function isBefore(): bool
+    {
+        return in_array($this, [self::Prepare, self::Hoop, self::Mount, self::Preflight], true);
+    }
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+}

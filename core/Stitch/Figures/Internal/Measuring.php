@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Stitch\Figures\Internal;
+
+use Hakama\Stitch\Bounds;
+use Hakama\Stitch\Chunk;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Figures\BlockFigures;
+use Hakama\Stitch\Figures\DensityMap;
+use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\Stitch\Figures\SewingOrder;
+use Hakama\Stitch\Figures\StitchLengths;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\Point;
+use InvalidArgumentException;
+
+use function sqrt;
+
+/**
+ * One pass over the records, keeping only running sums: memory does not grow with the pattern but
+ * with its area and its objects.
+ *
+ * @internal
+ */
+final class Measuring
+{
+    private const STITCH = 0;
+    private const JUMP = 1;
+    private const FAR = DensityMap::FAR;
+    private const ROW = DensityMap::ROW;
+
+    private int $x = 0;
+    private int $y = 0;
+    private int $stitches = 0;
+    private int $jumps = 0;
+    private int $trims = 0;
+    private int $stops = 0;
+    private int $stopsSinceStitch = 0;
+    private int $jumpsInARow = 0;
+    private float $moved = 0.0;
+
+    private int $blockStitches = 0;
+    private int $blockTrims = 0;
+    private float $blockLength = 0.0;
+
+    private int $objectPoints = 0;
+    private int $objectX = 0;
+    private int $objectY = 0;
+
+    /** @var list<BlockFigures> */
+    private array $blocks = [];
+    /** @var list<Point> */
+    private array $objects = [];
+    /** @var array<int, int> */
+    private array $lengths = [];
+    /** @var array<int, int> */
+    private array $cells = [];
+    /** @var array<int, int> row in 0.1 mm => leftmost sewn point */
+    private array $leftmost = [];
+    /** @var array<int, int> row in 0.1 mm => rightmost sewn point */
+    private array $rightmost = [];
+
+    public function __construct(private readonly MeasuringRules $rules) {}
+
+    /**
+     * @return array{
+     *     stitches: int, jumps: int, trims: int, changes: int, blocks: list<BlockFigures>, bounds: Bounds,
+     *     hull: ConvexHull, lengths: StitchLengths, density: DensityMap, objects: list<Point>, order: SewingOrder,
+     *     movedMm: float
+     * } what PatternFigures are made of
+     */
+    public function measure(Pattern $pattern): array
+    {
+        foreach ($pattern->chunks() as $chunk) {
+            $this->take($chunk);
+        }
+        $this->closeObject();
+        $this->closeBlock();
+        if ($this->leftmost === []) {
+            throw new InvalidArgumentException('a pattern without stitches has no figures');
+        }
+
+        $hull = ConvexHull::of($this->outermost());
+        $bounds = $hull->bounds();
+
+        return [
+            'stitches' => $this->stitches,
+            'jumps' => $this->jumps,
+            'trims' => $this->trims,
+            'changes' => $this->stops - $this->stopsSinceStitch,
+            'blocks' => $this->blocks,
+            'bounds' => $bounds,
+            'hull' => $hull,
+            'lengths' => StitchLengths::of($this->lengths),
+            'density' => DensityMap::ofCells($this->cells),
+            'objects' => $this->objects,
+            'order' => SewingOrder::of($this->objects, $bounds),
+            'movedMm' => $this->moved / 10,
+        ];
+    }
+
+    private function take(Chunk $chunk): void
+    {
+        $count = count($chunk->kinds);
+        for ($i = 0; $i < $count;) {
+            $kind = $chunk->kinds[$i];
+            if ($kind !== self::STITCH) {
+                $kind === self::JUMP ? $this->takeJump() : $this->takeStop();
+                $this->moved += hypot($chunk->xs[$i] - $this->x, $chunk->ys[$i] - $this->y);
+                [$this->x, $this->y] = [$chunk->xs[$i], $chunk->ys[$i]];
+                $i++;
+                continue;
+            }
+            $end = $i + 1;
+            while ($end < $count && $chunk->kinds[$end] === self::STITCH) {
+                $end++;
+            }
+            $this->takeStitches(array_slice($chunk->xs, $i, $end - $i), array_slice($chunk->ys, $i, $end - $i));
+            $i = $end;
+        }
+    }
+
+    /**
+     * Stitches in a row. The hot loop: everything that can be counted for the whole row is, and what
+     * cannot is kept in local variables, which cost a fraction of properties.
+     *
+     * @param list<int> $xs
+     * @param list<int> $ys
+     */
+    private function takeStitches(array $xs, array $ys): void
+    {
+        if ($this->stopsSinceStitch > 0) {
+            $this->openBlock();
+        }
+        $count = count($xs);
+        $this->jumpsInARow = 0;
+        $this->stitches += $count;
+        $this->blockStitches += $count;
+        $this->objectPoints += $count;
+        $this->objectX += array_sum($xs);
+        $this->objectY += array_sum($ys);
+
+        [$fromX, $fromY] = [$this->x, $this->y];
+        $squares = $cells = [];
+        [$leftmost, $rightmost] = [$this->leftmost, $this->rightmost];
+        // Taken, not shared: a second owner would make each list be copied at its first change.
+        $this->leftmost = $this->rightmost = [];
+        foreach ($xs as $i => $x) {
+            $y = $ys[$i];
+            $dx = $x - $fromX;
+            $dy = $y - $fromY;
+            $squares[] = $dx * $dx + $dy * $dy;
+            $cells[] = (int) (($x + self::FAR) / 10) + (int) (($y + self::FAR) / 10) * self::ROW;
+            if (! isset($leftmost[$y])) {
+                $leftmost[$y] = $rightmost[$y] = $x;
+            } elseif ($x < $leftmost[$y]) {
+                $leftmost[$y] = $x;
+            } elseif ($x > $rightmost[$y]) {
+                $rightmost[$y] = $x;
+            }
+            $fromX = $x;
+            $fromY = $y;
+        }
+        [$this->x, $this->y] = [$fromX, $fromY];
+        [$this->leftmost, $this->rightmost] = [$leftmost, $rightmost];
+
+        foreach (array_count_values($squares) as $square => $times) {
+            $this->lengths[$square] = ($this->lengths[$square] ?? 0) + $times;
+            $this->blockLength += $times * sqrt($square);
+        }
+        foreach (array_count_values($cells) as $cell => $times) {
+            $this->cells[$cell] = ($this->cells[$cell] ?? 0) + $times;
+        }
+    }
+
+    private function openBlock(): void
+    {
+        $this->closeBlock();
+        $this->stopsSinceStitch = 0;
+    }
+
+    private function takeJump(): void
+    {
+        $this->jumps++;
+        // The way to the first stitch is no cut: no thread has been sewn yet.
+        if (++$this->jumpsInARow === $this->rules->trimJumps && $this->stitches > 0) {
+            $this->trims++;
+            if ($this->stopsSinceStitch > 0) {
+                // The cut on the way in belongs to the block that follows.
+                $this->closeBlock();
+            }
+            $this->blockTrims++;
+            $this->closeObject();
+        }
+    }
+
+    private function takeStop(): void
+    {
+        $this->jumpsInARow = 0;
+        if ($this->stitches === 0) {
+            return;
+        }
+        $this->stops++;
+        $this->stopsSinceStitch++;
+        $this->closeObject();
+    }
+
+    private function closeObject(): void
+    {
+        if ($this->objectPoints > 0) {
+            $this->objects[] = new Point(
+                $this->objectX / $this->objectPoints / 10,
+                $this->objectY / $this->objectPoints / 10,
+            );
+        }
+        $this->objectPoints = $this->objectX = $this->objectY = 0;
+    }
+
+    private function closeBlock(): void
+    {
+        if ($this->blockStitches > 0) {
+            $this->blocks[] = new BlockFigures(
+                count($this->blocks) + 1,
+                $this->blockStitches,
+                $this->blockLength / 10,
+                $this->blockTrims,
+            );
+            $this->blockStitches = $this->blockTrims = 0;
+            $this->blockLength = 0.0;
+        }
+    }
+
+    /** @return non-empty-list<Point> the ends of every row, among which the hull's corners are */
+    private function outermost(): array
+    {
+        $points = [];
+        foreach ($this->leftmost as $y => $x) {
+            $points[] = new Point($x / 10, $y / 10);
+        }
+        foreach ($this->rightmost as $y => $x) {
+            $points[] = new Point($x / 10, $y / 10);
+        }
+        assert($points !== []);
+
+        return $points;
+    }
+}

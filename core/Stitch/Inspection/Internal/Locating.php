@@ -1,0 +1,357 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Stitch\Inspection\Internal;
+
+use Hakama\Stitch\Chunk;
+use Hakama\Stitch\Figures\Densest;
+use Hakama\Stitch\Figures\DensityMap;
+use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\Figures\Verdict;
+use Hakama\Stitch\Finding;
+use Hakama\Stitch\FindingCode;
+use Hakama\Stitch\Inspection\Crossing;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\Spot;
+
+/**
+ * A second pass over the records: where the oddities lie. What is counted is taken from the figures.
+ *
+ * @internal
+ */
+final class Locating
+{
+    /** So many places of one kind are kept: more than that nobody looks at. */
+    private const KEPT = 60;
+    private const STITCH = 0;
+    private const JUMP = 1;
+
+    /** Less than this across another colour is not seen. */
+    private const LEAST_CROSSING_MM = 3.0;
+
+    /** Blocks are told apart by one bit each; a later block than this shares the last one. */
+    private const LAST_BIT = 61;
+
+    /** Where a design starts or ends is told from the middle or the start only if it is further away than this. */
+    private const NEAR_MM = 1.0;
+
+    private int $x = 0;
+    private int $y = 0;
+    private int $stitches = 0;
+    private int $block = 0;
+    private int $jumps = 0;
+    private int $sewnX = 0;
+    private int $sewnY = 0;
+    private bool $stopped = true;
+    private ?Point $first = null;
+
+    /** @var list<Spot> */
+    private array $short = [];
+    /** @var list<array{int, Spot}> */
+    private array $long = [];
+    private int $longJumps = 0;
+    /** @var list<array{int, Spot}> */
+    private array $carried = [];
+    private int $emptyBlocks = 0;
+    /** @var list<Spot> */
+    private array $empty = [];
+    /** @var list<Spot> stops since the last stitch */
+    private array $stops = [];
+    /** @var array<int, int> cell => a bit per block that sewed there */
+    private array $cover = [];
+    /** @var list<Crossing> */
+    private array $crossings = [];
+
+    public function __construct(private readonly MeasuringRules $rules, private readonly bool $manyBlocks) {}
+
+    /** @return array{list<Finding>, list<Crossing>, Point, Point} findings, crossings, where the first stitch and the end lie */
+    public function locate(Pattern $pattern, PatternFigures $figures): array
+    {
+        foreach ($pattern->chunks() as $chunk) {
+            $this->take($chunk);
+        }
+        $end = new Point($this->x / 10, $this->y / 10);
+
+        return [
+            [...$pattern->findings, ...$this->stitchFindings($figures), ...self::placeFindings($figures, $end)],
+            $this->crossings,
+            $this->first ?? new Point(0, 0),
+            $end,
+        ];
+    }
+
+    /**
+     * The hot loop: what is asked at every stitch stands in local variables, and what is rare is looked into
+     * elsewhere.
+     */
+    private function take(Chunk $chunk): void
+    {
+        $short = ($this->rules->shortMm * 10) ** 2;
+        $float = ($this->rules->longJumpMm * 10) ** 2;
+        $x = $this->x;
+        $y = $this->y;
+        $sewn = $this->stitches;
+        $moved = $this->stopped || $this->jumps > 0;
+        $bit = 1 << min($this->block, self::LAST_BIT);
+        $ys = $chunk->ys;
+        $kinds = $chunk->kinds;
+        $far = DensityMap::FAR;
+        foreach ($chunk->xs as $i => $toX) {
+            $toY = $ys[$i];
+            if ($kinds[$i] !== self::STITCH) {
+                $this->stitches = $sewn;
+                $this->move($kinds[$i] === self::JUMP, $x, $y, $toX, $toY);
+                $moved = true;
+                $x = $toX;
+                $y = $toY;
+                continue;
+            }
+            if ($moved) {
+                $this->stitches = $sewn;
+                $this->land($x, $y);
+                $bit = 1 << min($this->block, self::LAST_BIT);
+                $moved = false;
+            }
+            $sewn++;
+            $square = ($toX - $x) * ($toX - $x) + ($toY - $y) * ($toY - $y);
+            if ($square < $short || $square > $float) {
+                $this->stitches = $sewn;
+                $this->oddStitch($square, $x, $y, $toX, $toY);
+            }
+            if ($this->manyBlocks) {
+                $cell = (int) (($toX + $far) / 10) + (int) (($toY + $far) / 10) * DensityMap::ROW;
+                if (! isset($this->cover[$cell])) {
+                    $this->cover[$cell] = $bit;
+                } elseif (($this->cover[$cell] & $bit) === 0) {
+                    $this->cover[$cell] |= $bit;
+                }
+            }
+            $x = $toX;
+            $y = $toY;
+        }
+        $this->stitches = $sewn;
+        $this->x = $x;
+        $this->y = $y;
+    }
+
+    private function move(bool $jump, int $x, int $y, int $toX, int $toY): void
+    {
+        if (! $jump) {
+            $this->stopped = true;
+            $this->jumps = 0;
+            $this->stops[] = $this->spot($toX, $toY);
+        } elseif ($this->jumps++ === 0) {
+            [$this->sewnX, $this->sewnY] = [$x, $y];
+        }
+    }
+
+    /**
+     * A stitch that is shorter or longer than most: which ones are kept, and whether a long one lies over another
+     * block.
+     */
+    private function oddStitch(int $square, int $x, int $y, int $toX, int $toY): void
+    {
+        if ($square < ($this->rules->shortMm * 10) ** 2) {
+            if (count($this->short) < self::KEPT) {
+                $this->short[] = $this->spot($toX, $toY);
+            }
+
+            return;
+        }
+        $this->cross($x, $y, $toX, $toY);
+        if ($square > ($this->rules->longMm * 10) ** 2) {
+            $this->long[] = [$square, $this->spot($toX, $toY)];
+        }
+    }
+
+    /** The needle comes down after a move. */
+    private function land(int $x, int $y): void
+    {
+        $this->first ??= new Point($x / 10, $y / 10);
+        if ($this->stopped) {
+            $this->block++;
+            // One stop between two blocks is as it should be; before the first there should be none.
+            $needless = array_slice($this->stops, $this->stitches === 0 ? 0 : 1);
+            $this->emptyBlocks += count($needless);
+            $this->empty = array_slice([...$this->empty, ...$needless], 0, self::KEPT);
+            $this->stops = [];
+        } elseif ($this->jumps < $this->rules->trimJumps && $this->stitches > 0) {
+            $square = ($x - $this->sewnX) ** 2 + ($y - $this->sewnY) ** 2;
+            if ($square > ($this->rules->longJumpMm * 10) ** 2) {
+                $this->longJumps++;
+                $this->carried[] = [$square, $this->spot(intdiv($x + $this->sewnX, 2), intdiv($y + $this->sewnY, 2))];
+            }
+            $this->cross($this->sewnX, $this->sewnY, $x, $y);
+        }
+        $this->stopped = false;
+        $this->jumps = 0;
+    }
+
+    /** Looks every half millimetre along a carried thread whether earlier blocks lie below. */
+    private function cross(int $fromX, int $fromY, int $toX, int $toY): void
+    {
+        $length = hypot($toX - $fromX, $toY - $fromY);
+        if (! $this->manyBlocks || $length < 10 * self::LEAST_CROSSING_MM || count($this->crossings) >= self::KEPT) {
+            return;
+        }
+        $steps = (int) ceil($length / 5);
+        $over = [];
+        for ($step = 0; $step <= $steps; $step++) {
+            $column = (int) (($fromX + (($toX - $fromX) * $step) / $steps + DensityMap::FAR) / 10);
+            $row = (int) (($fromY + (($toY - $fromY) * $step) / $steps + DensityMap::FAR) / 10);
+            $bits = $this->cover[$column + $row * DensityMap::ROW] ?? 0;
+            for ($block = 1; $bits >> $block !== 0; $block++) {
+                if ((($bits >> $block) & 1) === 1 && $block < $this->block) {
+                    $over[$block] = ($over[$block] ?? 0) + 1;
+                }
+            }
+        }
+        foreach ($over as $block => $times) {
+            $mm = (($times / ($steps + 1)) * $length) / 10;
+            if ($mm >= self::LEAST_CROSSING_MM) {
+                $this->crossings[] = new Crossing(
+                    $this->spot(intdiv($fromX + $toX, 2), intdiv($fromY + $toY, 2)),
+                    $this->block,
+                    $block,
+                    round($mm, 1),
+                );
+            }
+        }
+    }
+
+    private function spot(int $x, int $y): Spot
+    {
+        return new Spot(new Point($x / 10, $y / 10), $this->stitches);
+    }
+
+    /** @return list<Finding> */
+    private function stitchFindings(PatternFigures $figures): array
+    {
+        $rules = $this->rules;
+        $findings = [];
+        if ($this->emptyBlocks > 0) {
+            $findings[] = new Finding(
+                FindingCode::EmptyBlock,
+                sprintf(
+                    '%d block%s without a stitch: two stops with nothing between. No thread is asked for there.',
+                    $this->emptyBlocks,
+                    $this->emptyBlocks === 1 ? '' : 's',
+                ),
+                $this->empty,
+            );
+        }
+        $short = $figures->lengths->shorterThan($rules->shortMm);
+        if ($short > $rules->shortShare * $figures->stitches) {
+            $findings[] = new Finding(
+                FindingCode::ShortStitches,
+                sprintf(
+                    '%d stitches (%.0f %%) are under %.1f mm: thread frays and needles heat. Ask for small details to be simplified.',
+                    $short,
+                    (100 * $short) / $figures->stitches,
+                    $rules->shortMm,
+                ),
+                $this->short,
+            );
+        }
+        $long = $figures->lengths->longerThan($rules->longMm);
+        if ($long > 0) {
+            $findings[] = new Finding(
+                FindingCode::LongStitches,
+                sprintf(
+                    '%d stitch%s longer than %.1f mm, up to %.1f: they slow the machine and catch on things.',
+                    $long,
+                    $long === 1 ? ' is' : 'es are',
+                    $rules->longMm,
+                    $figures->lengths->longestMm(),
+                ),
+                self::longest($this->long),
+            );
+        }
+        $dense = $figures->density->above($rules->densePerMm2);
+        if ($dense !== []) {
+            $findings[] = new Finding(
+                FindingCode::Dense,
+                sprintf(
+                    'Up to %d needle points in one mm², %s the start, and over %d in %d mm² in all: cloth may be cut or stiffen there.',
+                    $dense[0]->perMm2,
+                    $dense[0]->where->seenFrom(new Point(0, 0)),
+                    $rules->densePerMm2,
+                    count($dense),
+                ),
+                array_map(
+                    static fn(Densest $at): Spot => new Spot($at->where, 0),
+                    array_slice($dense, 0, self::KEPT),
+                ),
+            );
+        }
+        if ($this->longJumps > 0) {
+            $findings[] = new Finding(
+                FindingCode::LongJump,
+                sprintf(
+                    '%d jump%s over %.0f mm without a trim: the thread lies across and has to be cut by hand.',
+                    $this->longJumps,
+                    $this->longJumps === 1 ? '' : 's',
+                    $rules->longJumpMm,
+                ),
+                self::longest($this->carried),
+            );
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private static function placeFindings(PatternFigures $figures, Point $end): array
+    {
+        $findings = [];
+        $order = $figures->order;
+        if ($order->centreOut === Verdict::No || $order->bottomUp === Verdict::No) {
+            $findings[] = new Finding(
+                FindingCode::CapOrder,
+                sprintf(
+                    'Not sewn as a cap wants it: centre-out %s (%s with the distance from the middle), bottom-up %s (%s with the height), over %d objects.',
+                    $order->centreOut->value,
+                    $order->againstDistance === null
+                        ? 'no correlation'
+                        : sprintf('rank correlation %+.2f', $order->againstDistance),
+                    $order->bottomUp->value,
+                    $order->againstHeight === null ? 'no correlation' : sprintf('%+.2f', $order->againstHeight),
+                    $order->objects,
+                ),
+            );
+        }
+        $start = new Point(0, 0);
+        $middle = $figures->bounds->centre();
+        if ($middle->distanceTo($start) > self::NEAR_MM) {
+            $findings[] = new Finding(
+                FindingCode::StartOffMiddle,
+                sprintf('The start lies %s the middle of the design.', $start->seenFrom($middle)),
+                [new Spot($start, 0)],
+            );
+        }
+        if ($end->distanceTo($start) > self::NEAR_MM) {
+            $findings[] = new Finding(
+                FindingCode::EndAway,
+                sprintf('The end lies %s the start.', $end->seenFrom($start)),
+                [new Spot($end, $figures->stitches)],
+            );
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param list<array{int, Spot}> $found squared length and place
+     *
+     * @return list<Spot>
+     */
+    private static function longest(array $found): array
+    {
+        usort($found, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return array_column(array_slice($found, 0, self::KEPT), 1);
+    }
+}

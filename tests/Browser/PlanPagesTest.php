@@ -1,0 +1,333 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Test;
+
+/** The plan under the hand: lifted by keys, dragged, undone; proposals, what-ifs and questions. */
+final class PlanPagesTest extends BrowserTestCase
+{
+    #[Test]
+    public function a_batch_is_lifted_by_keys_weighed_put_back_let_go_and_undone(): void
+    {
+        $this->visit('/plan');
+        $batch = $this->lastOn('M2');
+        $css = ".fold[data-batch=\"{$batch}\"]";
+        $place = $this->attribute($css, 'data-place');
+        $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$css]);
+        $this->shift(WebDriverKeys::ARROW_LEFT);
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end"));
+        self::assertNotSame('', $this->attribute('#caret', 'd'), 'where it would go is marked');
+        self::assertSame($place, $this->attribute($css, 'data-place'), 'nothing is moved yet');
+        $this->keys(WebDriverKeys::ESCAPE);
+        $this->sees('It stays where it was.');
+        self::assertSame('', $this->attribute('#caret', 'd'));
+
+        $this->shift(WebDriverKeys::ARROW_LEFT);
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'));
+        $this->keys(WebDriverKeys::ENTER);
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => $this->attribute($css, 'data-place') === (string) ((int) $place - 1),
+                'it was not moved',
+            );
+        self::assertStringContainsString("{$batch} ends", $this->textOf('#consequence'));
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->keys('z');
+        $this->sees('Undone:');
+        self::assertSame($place, $this->attribute($css, 'data-place'));
+    }
+
+    #[Test]
+    public function while_it_is_dragged_a_batch_says_what_letting_go_would_bring(): void
+    {
+        $this->visit('/plan');
+        // The first of M2 has not begun, and M3 could sew it too.
+        $batch = (string) $this->attribute('.fold[data-machine="M2"][data-place="0"]', 'data-batch');
+        $this->browser->executeScript(
+            <<<'JS'
+            const fold = document.querySelector(`.fold[data-batch="${arguments[0]}"]`);
+            const at = (el, x, y, kind) => el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
+            const from = fold.querySelector('.edge').getBoundingClientRect();
+            const lane = document.querySelector('[data-lane="M3"]').getBoundingClientRect();
+            const [x, y] = [from.left + 6, from.top + 10];
+            at(fold.querySelector('.edge'), x, y, 'pointerdown');
+            for (let i = 1; i <= 6; i++) at(document, x, y + (lane.top + 30 - y) * i / 6, 'pointermove');
+            JS
+            ,
+            [$batch],
+        );
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end")
+                    && str_contains($this->textOf('#consequence'), 'on M3'),
+            );
+        self::assertSame('M2', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-machine'));
+        // Let go over no lane, it stays.
+        $this->browser->executeScript(
+            "document.dispatchEvent(new PointerEvent('pointerup', {clientX: 5, clientY: 5, bubbles: true}))",
+        );
+        self::assertSame('M2', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-machine'));
+    }
+
+    #[Test]
+    public function a_batch_that_is_let_go_over_another_lane_stands_there_and_is_undone(): void
+    {
+        $this->visit('/plan?zoom=week');
+        $batch = (string) $this->attribute('.fold[data-machine="M2"][data-place="0"]', 'data-batch');
+        $css = ".fold[data-batch=\"{$batch}\"]";
+        $this->browser->executeScript(
+            <<<'JS'
+            const fold = document.querySelector(`.fold[data-batch="${arguments[0]}"]`);
+            const at = (el, x, y, kind) => el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
+            const from = fold.querySelector('.edge').getBoundingClientRect();
+            const lane = document.querySelector('[data-lane="M3"]').getBoundingClientRect();
+            const [x, y] = [from.left + 6, from.top + 10];
+            at(fold.querySelector('.edge'), x, y, 'pointerdown');
+            // To the right end of the lane: behind what is there.
+            for (let i = 1; i <= 6; i++) at(document, x + (lane.right - 12 - x) * i / 6, y + (lane.top + 30 - y) * i / 6, 'pointermove');
+            at(document, lane.right - 12, lane.top + 30, 'pointerup');
+            JS
+            ,
+            [$batch],
+        );
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => $this->attribute($css, 'data-machine') === 'M3', 'it was not moved');
+        self::assertStringContainsString("{$batch} ends", $this->textOf('#consequence'));
+        $this->keys('z');
+        $this->sees('Undone:');
+        self::assertSame(['M2', '0'], [$this->attribute($css, 'data-machine'), $this->attribute($css, 'data-place')]);
+    }
+
+    #[Test]
+    public function a_batch_is_carried_to_another_machine_by_keys(): void
+    {
+        $this->visit('/plan?zoom=week');
+        $batch = (string) $this->attribute('.fold[data-machine="M2"][data-place="0"]', 'data-batch');
+        $css = ".fold[data-batch=\"{$batch}\"]";
+        $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$css]);
+        $this->shift(WebDriverKeys::ARROW_DOWN);
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end")
+                    && str_contains($this->textOf('#consequence'), 'on M3'),
+            );
+        $this->keys(WebDriverKeys::ENTER);
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => $this->attribute($css, 'data-machine') === 'M3', 'it was not moved');
+        self::assertSame(
+            $batch,
+            $this->browser->executeScript('return document.activeElement.dataset.batch'),
+            'it keeps the focus',
+        );
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->keys('z');
+        $this->sees("Undone: {$batch} moved on M3.");
+        self::assertSame('M2', $this->attribute($css, 'data-machine'));
+    }
+
+    #[Test]
+    public function the_usual_week_is_written_as_people_write_it_and_a_wrong_day_keeps_the_others(): void
+    {
+        $this->visit('/plan/calendar');
+        $this->type('#week-6', '9-13');
+        $this->type('#week-2', 'early');
+        $this->press('These are the hours');
+        $this->sees('Write hours like 08:00-12:00');
+        self::assertSame(
+            ['9-13', 'early'],
+            [$this->attribute('#week-6', 'value'), $this->attribute('#week-2', 'value')],
+        );
+        $this->type('#week-2', '6-14, 13:30-22');
+        $this->press('These are the hours');
+        $this->sees('These are the usual hours now');
+        self::assertSame(
+            ['09:00-13:00', '06:00-22:00'],
+            [$this->attribute('#week-6', 'value'), $this->attribute('#week-2', 'value')],
+        );
+        $this->visit('/plan?zoom=week');
+        $this->sees('Sat 7 Mar');
+    }
+
+    #[Test]
+    public function what_is_fixed_or_split_is_undone_with_the_same_key(): void
+    {
+        $this->visit('/plan');
+        $batch = $this->lastOn('M2');
+        $this->visit("/plan/batches/{$batch}");
+        $this->keys('x');
+        $this->sees('keeps its machine and its start');
+        $this->keys('z');
+        $this->sees("Undone: {$batch} fixed.");
+        $folds = count($this->all('.fold'));
+        $this->visit("/plan/batches/{$batch}");
+        foreach (['2' => 'The 2 pieces would stand on', '3' => 'The 3 pieces would stand on'] as $pieces => $said) {
+            $this->type('#pieces', (string) $pieces);
+            $this->browser
+                ->wait(8, 100)
+                ->until(
+                    fn(): bool => str_contains($this->textOf('#splitting'), $said),
+                    'what it would bring is not said',
+                );
+        }
+        $this->press('Split these pieces off');
+        $this->sees("right behind {$batch}");
+        $this->keys('z');
+        $this->sees('split off');
+        self::assertCount($folds, $this->all('.fold'));
+    }
+
+    #[Test]
+    public function the_needle_card_is_a_key_away_from_the_machine_and_the_machine_from_it(): void
+    {
+        $this->visit('/floor/M1');
+        $this->keys('n');
+        $this->sees('these are its needles');
+        self::assertNotSame([], $this->all('.needle-number'));
+        $this->keys('b');
+        $this->sees('At the machines');
+        $this->keys('m');
+        $this->sees('For the rack of M1 as it will stand');
+    }
+
+    #[Test]
+    public function who_is_away_is_written_into_the_calendar_and_stands_below_the_lanes(): void
+    {
+        $this->visit('/plan/calendar');
+        foreach (
+            ['#who' => 'Linnet', '#first_day' => '2026-03-05', '#from_time' => '13:00', '#to_time' => '09:00'] as $css => $value
+        ) {
+            $this->set($css, $value);
+        }
+        $this->press('Plan with it');
+        $this->sees('Say until when, after it begins');
+        self::assertSame('Linnet', $this->attribute('#who', 'value'), 'what was typed is still there');
+        $this->set('#to_time', '17:00');
+        $this->press('Plan with it');
+        $this->sees('Linnet is away Thu 5 Mar, 13:00 to 17:00');
+        $this->visit('/plan?day=1');
+        $this->sees('Linnet is away Thu 5 Mar, 13:00 to 17:00.');
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => in_array(
+                    '1 in, for 3 machines',
+                    array_map(
+                        static fn($text): string => (string) $text->getDomProperty('textContent'),
+                        $this->all('.hands text'),
+                    ),
+                    true,
+                ),
+                'who is in does not stand above the hands',
+            );
+    }
+
+    #[Test]
+    public function a_better_plan_is_found_taken_in_part_and_undone(): void
+    {
+        $this->visit('/plan');
+        $before = $this->places();
+        $this->keys('f');
+        $this->sees('Take it whole');
+        $this->sees('In order of arrival');
+        $boxes = $this->all('input[name="codes[]"]');
+        self::assertGreaterThan(1, count($boxes));
+        foreach (array_slice($boxes, 1) as $box) {
+            $box->click();
+        }
+        $taken = (string) $boxes[0]->getAttribute('value');
+        $this->keys('a');
+        $this->sees("Taken over: {$taken}.");
+        self::assertNotSame($before, $this->places());
+        $this->keys('z');
+        $this->sees('Undone: a proposal taken in part');
+        self::assertSame($before, $this->places());
+    }
+
+    #[Test]
+    public function what_if_a_machine_is_down_is_shown_beside_the_plan_and_thrown_away(): void
+    {
+        $this->visit('/plan/ask');
+        $this->choose('#machine', 'M2');
+        $this->press('Work it out');
+        $this->sees('Say until when it is down.');
+        self::assertSame('M2', $this->find('#machine')->getAttribute('value'));
+        $this->set('#until', '2026-03-05T12:00');
+        $this->press('Work it out');
+        $this->sees('What if: M2 is down until Thu 5 Mar 12:00');
+        $this->sees('In force, then');
+        $this->keys('v');
+        $this->sees('The proposal was left; the plan is as it was.');
+    }
+
+    #[Test]
+    public function a_question_is_answered_and_why_a_batch_is_there_stands_behind_it(): void
+    {
+        $this->visit('/plan/ask');
+        $this->type('#pieces', 'a few');
+        $this->press('Ask');
+        $this->sees('How many pieces is 1 to 2000.');
+        $this->type('#pieces', '10');
+        $this->press('Ask');
+        $this->sees('Without moving anything else');
+        $this->visit('/plan');
+        $this->browser->executeScript('document.querySelectorAll(".fold")[1].focus()');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->sees('Where it could stand, cheapest first');
+    }
+
+    #[Test]
+    public function the_cloth_is_looked_at_from_hours_to_a_week(): void
+    {
+        $this->visit('/plan');
+        $wide = (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width');
+        $this->keys('h');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'hour');
+        self::assertGreaterThan(
+            $wide,
+            (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width'),
+        );
+        $this->keys('w');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'week');
+        $this->sees('Week from Wednesday 4 March');
+        self::assertLessThan(
+            $wide,
+            (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width'),
+        );
+    }
+
+    private function lastOn(string $machine): string
+    {
+        $this->find('#plan');
+
+        return (string) $this->browser->executeScript(
+            'const all = [...document.querySelectorAll(`.fold[data-machine="${arguments[0]}"]`)].sort((a, b) => a.dataset.place - b.dataset.place); return all[all.length - 1].dataset.batch',
+            [$machine],
+        );
+    }
+
+    /** @return array<string, list<mixed>> what stands where, all days */
+    private function places(): array
+    {
+        $this->visit('/plan?zoom=week');
+        $this->find('#plan');
+        $places = $this->browser->executeScript(
+            'return Object.fromEntries([...document.querySelectorAll(".fold")].map((el) => [el.dataset.batch, [el.dataset.machine, el.dataset.place]]))',
+        );
+        ksort($places);
+
+        return $places;
+    }
+}
