@@ -194,38 +194,38 @@ final class Figures
         printf(
             "\nPlans (limits: 40 batches on 4 machines of 15 needles within 2 %% of the best in 2 s; 200 on 12 in 20 s)\n",
         );
-        $shop = PlanShop::of(40, 4, 15, 30, 1.6, 21);
+        $workload = PlanWorkload::of(40, 4, 15, 30, 1.6, 21);
         $costs = $times = [];
         foreach (range(1, 5) as $seed) {
             $begun = hrtime(true);
-            $costs[] = Search::of($shop, $seed, 20_000)->run(20_000)->cost();
+            $costs[] = Search::of($workload, $seed, 20_000)->run(20_000)->cost();
             $times[] = (hrtime(true) - $begun) / 1e9;
         }
         sort($costs);
         sort($times);
         printf(
             "  40 x 4:   as booked %.0f, found %.1f (worst of five %.1f), best known %.1f: %.2f %% above it (worst %.2f), bound %.0f, %.2f s\n",
-            Timetable::of($shop, Dispatch::asBooked($shop))->totals->cost,
+            Timetable::of($workload, Dispatch::asBooked($workload))->totals->cost,
             $costs[2],
             $costs[4],
             self::BEST_40,
             100 * ($costs[2] / self::BEST_40 - 1),
             100 * ($costs[4] / self::BEST_40 - 1),
-            Bound::of($shop)->cost,
+            Bound::of($workload)->cost,
             $times[2],
         );
 
-        $shop = PlanShop::of(200, 12, 15, 60, 1.8, 31);
+        $workload = PlanWorkload::of(200, 12, 15, 60, 1.8, 31);
         $begun = hrtime(true);
-        $search = Search::of($shop, 1, 14_000)->run(14_000);
+        $search = Search::of($workload, 1, 14_000)->run(14_000);
         $took = (hrtime(true) - $begun) / 1e9;
         printf(
             "  200 x 12: as booked %.0f, found %.0f, best known %.0f: %.2f %% above it, bound %.0f, %.1f s\n",
-            Timetable::of($shop, Dispatch::asBooked($shop))->totals->cost,
+            Timetable::of($workload, Dispatch::asBooked($workload))->totals->cost,
             $search->cost(),
             self::BEST_200,
             100 * ($search->cost() / self::BEST_200 - 1),
-            Bound::of($shop)->cost,
+            Bound::of($workload)->cost,
             $took,
         );
     }

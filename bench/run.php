@@ -10,7 +10,7 @@ require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Figures.php';
 require __DIR__.'/Crowd.php';
 require __DIR__.'/Player.php';
-require __DIR__.'/PlanShop.php';
+require __DIR__.'/PlanWorkload.php';
 
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();

@@ -95,7 +95,7 @@ Route::controller(PlacementController::class)
     ->name('setup.')
     ->whereNumber('decoration')
     ->group(static function (): void {
-        Route::put('/place', 'keep')->name('keep');
+        Route::put('/placement', 'keep')->name('keep');
     });
 Route::controller(BackingController::class)
     ->prefix('setup/backing')
@@ -122,6 +122,7 @@ Route::controller(NeedlesController::class)
     ->name('needles.')
     ->group(static function (): void {
         Route::get('/{machine?}', 'show')->name('show');
+        Route::post('/{machine}/fittings', 'fit')->name('fit');
         Route::post('/{machine}/{number}', 'load')->name('load')->whereNumber('number');
         Route::put('/{machine}/{number}', 'pin')->name('pin')->whereNumber('number');
     });
@@ -233,8 +234,8 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
             ->whereNumber('customer');
         Route::get('/plan.csv', [CalendarController::class, 'csv'])->name('plan.csv');
         Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
-        Route::get('/setup/{decoration}/reckon', [PlacementController::class, 'reckon'])
-            ->name('setup.reckon')
+        Route::get('/setup/{decoration}/measure', [PlacementController::class, 'measure'])
+            ->name('setup.measure')
             ->whereNumber('decoration');
     },
 );

@@ -6,14 +6,19 @@ namespace App\FloorLog;
 
 use App\Models\Batch;
 use App\Models\FloorEvent;
+use App\Models\KeptRun;
 use App\Models\Machine;
+use App\Models\NeedleFitting;
+use App\Models\Piece;
 use App\Models\Setup;
 use App\Shop\PracticeBook;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\FoldedBatch;
 use Hakama\Floor\OutOfTurn;
+use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
 use Hakama\Garment\Fabric;
 use Illuminate\Support\Facades\DB;
@@ -21,44 +26,50 @@ use Illuminate\Support\Facades\DB;
 /** The log of the floor: events are appended to it, and where a machine stands is read from it. */
 final class FloorLog
 {
-    /** The run of a batch as its events tell it. */
-    public static function run(Batch $batch): BatchRun
+    /**
+     * Where a batch stands.
+     *
+     * @param int|null $pieces how many it has, where that is known
+     */
+    public static function run(Batch $batch, ?int $pieces = null): BatchRun
     {
-        return self::runOf(
-            $batch->id,
-            array_values(
-                array_map(
-                    intval(...),
-                    DB::table('pieces')
-                        ->where('decoration_id', $batch->decoration_id)
-                        ->orderBy('id')
-                        ->pluck('id')
-                        ->all(),
-                ),
-            ),
-        );
+        $kept = KeptRun::query()->find($batch->id);
+
+        return match (true) {
+            $kept !== null => $kept->toCore($pieces ?? $batch->pieces()->count()),
+            // A shop of an earlier version has kept nothing yet.
+            $batch->events()->exists() => self::fold(
+                $batch->id,
+                $batch->pieces()->orderBy('pieces.id')->pluck('pieces.id')->all(),
+            )->run,
+            default => BatchRun::start($pieces ?? $batch->pieces()->count()),
+        };
+    }
+
+    /**
+     * The batch a machine is at, with where it stands: the one its last event speaks of, unless that is finished.
+     *
+     * @return array{Batch, BatchRun}|null
+     */
+    public static function current(Machine $machine): ?array
+    {
+        $last = FloorEvent::query()->with('batch')->where('machine_id', $machine->id)->orderByDesc('seq')->first();
+        $run = $last === null ? null : self::run($last->batch);
+
+        return $last === null || $run === null || $run->stage === Stage::Finished ? null : [$last->batch, $run];
     }
 
     /** @param list<int> $pieces all pieces of the batch */
-    public static function runOf(int $batchId, array $pieces): BatchRun
+    private static function fold(int $batchId, array $pieces): FoldedBatch
     {
-        return BatchRun::of(
+        return FoldedBatch::of(
             $pieces,
             FloorEvent::query()
                 ->where('batch_id', $batchId)
                 ->orderBy('seq')
-                ->get()
+                ->lazy(5000)
                 ->map(static fn(FloorEvent $event): Event => $event->toCore()),
         );
-    }
-
-    /** The batch a machine is at: the one its last event speaks of, unless that is finished. */
-    public static function current(Machine $machine): ?Batch
-    {
-        $batchId = FloorEvent::query()->where('machine_id', $machine->id)->orderByDesc('seq')->value('batch_id');
-        $batch = Batch::query()->find($batchId);
-
-        return $batch === null || self::run($batch)->stage === Stage::Finished ? null : $batch;
     }
 
     /**
@@ -81,29 +92,35 @@ final class FloorLog
             // One writer a machine at a time, so that two touches cannot both follow on the same past.
             DB::table('machines')->where('id', $machine->id)->lockForUpdate()->value('id');
             $before = self::run($batch);
-            $after = $before->after($event);
-            if ($before->knows($event->id)) {
-                return $after;
+            if (FloorEvent::query()->where('event_id', $event->id)->exists()) {
+                return $before;
             }
-            FloorEvent::query()->create([
+            $of = $batch->pieces()->whereKey($event->pieces);
+            $after = $before->after($event, $of->pluck('state', 'pieces.id')->all());
+            $recorded = FloorEvent::query()->create([
                 'event_id' => $event->id,
-                'kind' => $event->kind->value,
+                'kind' => $event->kind,
                 'machine_id' => $machine->id,
                 'batch_id' => $batch->id,
-                'order_id' => DB::table('pieces')->where('decoration_id', $batch->decoration_id)->value('order_id'),
-                'load' => $after->load,
+                'order_id' => $batch->pieces()->value('order_id'),
+                'load' => $after->load->number,
                 'stitch' => $event->stitch,
                 'clock_s' => $event->clockS,
                 // Kept with the load once it is sewn, so that planned and real minutes speak of the same loads.
                 'planned_s' => $event->kind === EventKind::Sewn ? self::plannedS($machine, $batch) : 0.0,
                 'pieces' => $event->pieces,
                 'piece_count' => count($event->pieces),
-                'cause' => $event->cause?->value,
+                'cause' => $event->cause,
                 'source' => $source,
                 'who' => $who,
                 'recorded_at' => CarbonImmutable::now(),
             ]);
-            self::keepPieceStates($event);
+            KeptRun::keep($batch->id, $recorded->seq, $after);
+            if ($event->kind->leaves() !== null) {
+                Piece::query()
+                    ->whereKey($event->pieces)
+                    ->update(['state' => $event->kind->leaves()]);
+            }
             if ($event->kind === EventKind::Sewn && $batch->decoration->artwork !== null) {
                 app(ConeUsage::class)->by($batch->decoration->artwork, count($event->pieces));
             }
@@ -162,51 +179,42 @@ final class FloorLog
         return (float) (Setup::query()->find($batch->decoration_id)->sew_s[$machine->id] ?? 0);
     }
 
-    /** What an event makes of its pieces. */
-    private static function keepPieceStates(Event $event): void
+    /** Works every batch and every piece out anew from the events alone, and puts right what was kept otherwise. */
+    public static function recount(): Recount
     {
-        $state = match ($event->kind) {
-            EventKind::LoadStarted => 'sewing',
-            EventKind::PieceDone => 'done',
-            EventKind::PieceSpoiled => 'waiting',
-            default => null,
-        };
-        if ($state !== null) {
-            DB::table('pieces')
-                ->whereIn('id', $event->pieces)
-                ->update(['state' => $state]);
-        }
-    }
-
-    /** Works the state of every piece out anew from the events alone. */
-    public static function recount(): int
-    {
-        return DB::transaction(static function (): int {
-            $states = [];
-            foreach (
-                DB::table('floor_events')
-                    ->whereIn('kind', ['load_started', 'piece_done', 'piece_spoiled'])
-                    ->orderBy('seq')
-                    ->lazy(5000) as $event
-            ) {
-                foreach (json_decode((string) $event->pieces, true, flags: JSON_THROW_ON_ERROR) as $piece) {
-                    $states[$piece] = match ($event->kind) {
-                        'load_started' => 'sewing',
-                        'piece_done' => 'done',
-                        default => 'waiting',
-                    };
+        return DB::transaction(static function (): Recount {
+            $pieces = 0;
+            $wrong = NeedleFitting::recount();
+            Piece::query()
+                ->whereNotIn('decoration_id', Batch::query()->whereHas('events')->select('decoration_id'))
+                ->where('state', '!=', PieceState::Waiting)
+                ->update(['state' => PieceState::Waiting]);
+            KeptRun::query()->whereDoesntHave('events')->delete();
+            foreach (Batch::query()->whereHas('events')->withMax('events', 'seq')->lazyById(100) as $batch) {
+                $kept = $batch->pieces()->orderBy('pieces.id')->pluck('state', 'pieces.id')->all();
+                $folded = self::fold($batch->id, array_keys($kept));
+                $run = KeptRun::query()->find($batch->id)?->toCore(count($kept));
+                $pieces += count($kept);
+                if ($run !== $folded->run) {
+                    $wrong++;
+                    KeptRun::keep($batch->id, (int) $batch->getAttribute('events_max_seq'), $folded->run);
                 }
-            }
-            DB::table('pieces')->update(['state' => 'waiting']);
-            foreach (['sewing', 'done'] as $state) {
-                foreach (array_chunk(array_keys($states, $state, true), 5000) as $pieces) {
-                    DB::table('pieces')
-                        ->whereIn('id', $pieces)
-                        ->update(['state' => $state]);
+                foreach (PieceState::cases() as $state) {
+                    $other = array_keys(
+                        array_filter(
+                            array_intersect_key($folded->states, $kept),
+                            static fn(PieceState $one, int $piece): bool => $one === $state && $kept[$piece] !== $one,
+                            ARRAY_FILTER_USE_BOTH,
+                        ),
+                    );
+                    $wrong += count($other);
+                    foreach (array_chunk($other, 5000) as $some) {
+                        Piece::query()->whereKey($some)->update(['state' => $state]);
+                    }
                 }
             }
 
-            return count($states);
+            return new Recount($pieces, $wrong);
         });
     }
 }

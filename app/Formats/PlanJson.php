@@ -6,6 +6,7 @@ namespace App\Formats;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
@@ -25,7 +26,7 @@ final readonly class PlanJson
 {
     private const LONG = 100_000;
 
-    private function __construct(public Workload $shop, public ?Sequence $sequence) {}
+    private function __construct(public Workload $workload, public ?Sequence $sequence) {}
 
     public static function of(Json $json): self
     {
@@ -42,7 +43,7 @@ final readonly class PlanJson
         $batches = array_map(static fn(Json $one): Batch => self::batch($one, $machines), $json->objects('batches'));
         self::unique($json, 'batches', array_column($batches, 'id'));
         $cost = $json->has('cost') ? $json->inner('cost') : null;
-        $shop = new Workload(
+        $workload = new Workload(
             $now,
             $lanes,
             $frames,
@@ -50,7 +51,7 @@ final readonly class PlanJson
             self::changeover($json->inner('changeover')),
             Hands::of($json->int('people', 1, 1000), $json->int('tends', 1, 1000)),
             $cost === null
-                ? new Weights()
+                ? Weights::of(HouseRules::of())
                 : new Weights(
                     $cost->number('late', 0, 1e6),
                     $cost->number('setup', 0, 1e6),
@@ -58,10 +59,10 @@ final readonly class PlanJson
                 ),
         );
         $cost?->done();
-        $sequence = $json->has('sequence') ? self::sequence($json->inner('sequence'), $shop) : null;
+        $sequence = $json->has('sequence') ? self::sequence($json->inner('sequence'), $workload) : null;
         $json->done();
 
-        return new self($shop, $sequence);
+        return new self($workload, $sequence);
     }
 
     private static function lane(Json $one): Lane
@@ -163,16 +164,16 @@ final readonly class PlanJson
         return $changeover;
     }
 
-    private static function sequence(Json $of, Workload $shop): Sequence
+    private static function sequence(Json $of, Workload $workload): Sequence
     {
         $lanes = $seen = [];
         foreach (array_keys($of->values()) as $machine) {
-            if (! isset($shop->lanes[$machine])) {
+            if (! isset($workload->lanes[$machine])) {
                 throw UnfitInput::at($of->where((string) $machine), 'there is no such machine');
             }
             $lanes[$machine] = $of->strings((string) $machine);
             foreach ($lanes[$machine] as $id) {
-                if (! isset($shop->batches[$id]) || isset($seen[$id])) {
+                if (! isset($workload->batches[$id]) || isset($seen[$id])) {
                     throw UnfitInput::at(
                         $of->where((string) $machine),
                         isset($seen[$id]) ? "{$id} stands here twice" : "there is no batch {$id}",

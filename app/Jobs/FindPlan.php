@@ -36,12 +36,12 @@ final class FindPlan implements ShouldQueue
         if ($proposal === null || ! $proposal->isSearching()) {
             return;
         }
-        $shop = WhatIfForm::read($proposal->what_if ?? [])->of($board->shop());
-        $search = Search::of($shop, $proposal->seed, $proposal->iterations, $board->sequence());
+        $workload = WhatIfForm::read($proposal->what_if ?? [])->of($board->workload());
+        $search = Search::of($workload, $proposal->seed, $proposal->iterations, $board->sequence());
         $proposal->update([
             'state' => 'searching',
-            'start_cost' => Timetable::of($shop, $board->sequence())->totals->cost,
-            'bound' => Bound::of($shop)->cost,
+            'start_cost' => Timetable::of($workload, $board->sequence())->totals->cost,
+            'bound' => Bound::of($workload)->cost,
             ...self::found($search),
         ]);
         while (
@@ -68,13 +68,13 @@ final class FindPlan implements ShouldQueue
     /** @return array<string, int|float> */
     private static function found(Search $search): array
     {
-        $totals = Timetable::of($search->shop, $search->best())->totals;
+        $totals = Timetable::of($search->workload, $search->best())->totals;
 
         return [
             'done' => $search->done(),
             'cost' => $totals->cost,
             'late_min' => $totals->weightedLateMin,
-            'setup_min' => $totals->setupMin,
+            'changeover_min' => $totals->changeoverMin,
         ];
     }
 }

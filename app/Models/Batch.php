@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * The pieces of one decoration, run one after another.
@@ -14,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string       $code
  * @property int          $decoration_id
  * @property int|null     $machine_id
- * @property int|null     $place
+ * @property int|null     $rank
  * @property Decoration   $decoration
  * @property Machine|null $machine
  */
@@ -32,6 +33,18 @@ final class Batch extends Model
     public function decoration(): BelongsTo
     {
         return $this->belongsTo(Decoration::class);
+    }
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(Piece::class, 'decoration_id', 'decoration_id');
+    }
+
+    /** @return HasMany<FloorEvent, $this> */
+    public function events(): HasMany
+    {
+        return $this->hasMany(FloorEvent::class);
     }
 
     /** @return BelongsTo<Machine, $this> */

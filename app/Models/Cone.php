@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $id
  * @property int    $thread_id
  * @property int    $number
- * @property string $place
+ * @property string $shelf
  * @property float  $metres_left as it was measured, less what has been sewn since
  * @property CarbonImmutable $measured_at
  */

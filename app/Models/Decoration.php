@@ -116,10 +116,7 @@ final class Decoration extends Model
             $bounds->width(),
             $bounds->height(),
             $this->artwork->stitches,
-            (int) ($this->artwork->blocks->min(static fn(ArtworkBlock $block): int => $block->thread->weight ?? 40) ??
-                40) >= 60
-                ? 60
-                : 40,
+            (int) ($this->artwork->blocks->min(static fn(ArtworkBlock $block): int => $block->thread->weight ?? 40) ?? 40),
             $drivers,
             colours: max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
             appliqueStops: count($this->artwork->stopSheet()->halts()),

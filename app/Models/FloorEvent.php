@@ -9,6 +9,7 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use LogicException;
 
 /**
@@ -16,7 +17,7 @@ use LogicException;
  *
  * @property int             $seq
  * @property string          $event_id
- * @property string          $kind
+ * @property EventKind       $kind
  * @property int             $machine_id
  * @property int             $batch_id
  * @property int             $order_id
@@ -26,16 +27,22 @@ use LogicException;
  * @property float           $planned_s
  * @property list<int>       $pieces
  * @property int             $piece_count
- * @property string|null     $cause
+ * @property SpoilCause|null $cause
  * @property string          $source
  * @property CarbonImmutable $recorded_at
+ * @property Batch           $batch
  */
 final class FloorEvent extends Model
 {
     public $timestamps = false;
     protected $primaryKey = 'seq';
     protected $guarded = [];
-    protected $casts = ['pieces' => 'array', 'recorded_at' => 'immutable_datetime'];
+    protected $casts = [
+        'kind' => EventKind::class,
+        'cause' => SpoilCause::class,
+        'pieces' => 'array',
+        'recorded_at' => 'immutable_datetime',
+    ];
 
     protected static function booted(): void
     {
@@ -44,17 +51,23 @@ final class FloorEvent extends Model
         self::deleting($never);
     }
 
+    /** @return BelongsTo<Batch, $this> */
+    public function batch(): BelongsTo
+    {
+        return $this->belongsTo(Batch::class);
+    }
+
     public function toCore(): Event
     {
         return new Event(
             $this->event_id,
-            EventKind::from($this->kind),
+            $this->kind,
             $this->batch_id,
             $this->load,
             $this->stitch,
             $this->clock_s,
             $this->pieces,
-            $this->cause === null ? null : SpoilCause::from($this->cause),
+            $this->cause,
         );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlace;
+use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlacement;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -27,8 +27,8 @@ final class KeptPlacement extends Model
     protected $guarded = [];
     protected $casts = ['kept_at' => 'immutable_datetime'];
 
-    public function toCore(): CoreKeptPlace
+    public function toCore(): CoreKeptPlacement
     {
-        return new CoreKeptPlace($this->peg, $this->down_mm, $this->across_mm);
+        return new CoreKeptPlacement($this->peg, $this->down_mm, $this->across_mm);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Hakama\Machine\Driver;
+use Hakama\Machine\NeedleType;
 use Hakama\Machine\Rack;
 use Hakama\Machine\SpeedCurve;
 use Illuminate\Database\Eloquent\Collection;
@@ -22,8 +23,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<string>            $drivers
  * @property string                  $driver
  * @property int|null                $frame_id
- * @property string                  $needle      size and point that are fitted, as the last preflight left them; ''
- *     where nobody knows
  * @property string                  $token_hash
  * @property float|null              $arm_width_mm
  * @property float|null              $gap_mm      free space under the carriage; 0 where there is none
@@ -80,7 +79,9 @@ final class Machine extends Model
     {
         $threads = $sizes = $pinned = [];
         foreach ($this->rack as $needle) {
-            $sizes[$needle->number] = $needle->size;
+            if ($needle->size !== '') {
+                $sizes[$needle->number] = $needle->type()->rackSize();
+            }
             if ($needle->thread !== null) {
                 $threads[$needle->number] = $needle->thread->code;
             }
@@ -90,6 +91,21 @@ final class Machine extends Model
         }
 
         return Rack::of($this->needles, $threads, $pinned, $sizes);
+    }
+
+    /** @return array<int, NeedleType> needle => what is on it, where somebody said so; wants `rack` loaded */
+    public function fittedTypes(): array
+    {
+        return $this->rack
+            ->filter(static fn(Needle $needle): bool => $needle->size !== '')
+            ->mapWithKeys(static fn(Needle $needle): array => [$needle->number => $needle->type()])
+            ->all();
+    }
+
+    /** @return array<int, string> the same in words */
+    public function fitted(): array
+    {
+        return array_map(static fn(NeedleType $type): string => $type->words(), $this->fittedTypes());
     }
 
     /** @return list<Driver> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Machine\NeedleType;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -51,6 +52,11 @@ final class Needle extends Model
         }
 
         return $needles;
+    }
+
+    public function type(): NeedleType
+    {
+        return new NeedleType($this->size, $this->point);
     }
 
     /** @return BelongsTo<Thread, $this> */

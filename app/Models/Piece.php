@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Floor\PieceState;
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -14,12 +17,24 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $decoration_id
  * @property string $size
  * @property int    $number
- * @property string $state
+ * @property PieceState $state
  */
 final class Piece extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
+    protected $casts = ['state' => PieceState::class];
+
+    /**
+     * Those that are still to be done.
+     *
+     * @param Builder<self> $pieces
+     */
+    #[Scope]
+    protected function open(Builder $pieces): void
+    {
+        $pieces->where('state', '!=', PieceState::Done);
+    }
 
     public function label(): string
     {

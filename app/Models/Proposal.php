@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null                       $start_cost of the plan in force, in the shop as it would be
  * @property float|null                       $cost       of the best so far
  * @property float|null                       $late_min
- * @property float|null                       $setup_min
+ * @property float|null                       $changeover_min
  * @property float|null                       $bound
  * @property array<string, list<string>>|null $sequence   machine => batches
  * @property bool                             $stop

@@ -28,7 +28,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int             $hoop_s
  * @property list<array{about: string, advised: string, chosen: string, why: string}>|null $departures from the
  *     advice, each with its reason
- * @property array<string, string>|null $places size => where the design goes, in few words
+ * @property array<string, string>|null $placements size => where the design goes, in few words
  * @property list<array{string, string, string}>|null $steps code, stage and words, as they held when it was set up
  * @property array<int, int> $sew_s     machine id => seconds a load sews there
  * @property Frame           $frame
@@ -46,7 +46,7 @@ final class Setup extends Model
         'sew_s' => 'array',
         'departures' => 'array',
         'steps' => 'array',
-        'places' => 'array',
+        'placements' => 'array',
     ];
 
     /** What was chosen, in the frame as it fits. */

@@ -36,12 +36,6 @@ final class Thread extends Model
         return new CoreThread($this->code, Colour::ofHex($this->hex), $this->weight);
     }
 
-    /** Fine thread wants the fine needle; the usual weight goes with whatever is fitted for it. */
-    public function needleSize(): string
-    {
-        return $this->weight >= 60 ? '65/9' : '75/11';
-    }
-
     public function metresLeft(): int
     {
         return (int) round((float) $this->cones->sum('metres_left'));
@@ -50,6 +44,6 @@ final class Thread extends Model
     /** Where its cones stand; wants `cones` loaded. */
     public function shelf(): string
     {
-        return $this->cones->pluck('place')->filter()->unique()->implode(', ');
+        return $this->cones->pluck('shelf')->filter()->unique()->implode(', ');
     }
 }

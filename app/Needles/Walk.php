@@ -7,14 +7,14 @@ namespace App\Needles;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Placed;
 
-/** The cones that are fetched together: for all set-ups that begin within one hour. */
+/** The cones that are fetched together: for all changeovers that begin within one hour. */
 final readonly class Walk
 {
     /**
-     * @param non-empty-list<Placed> $setups by time
+     * @param non-empty-list<Placed> $changeovers by time
      * @param array<array-key, int>  $fetch  thread => cones, one for each head; in the order of the shelf
      */
-    public function __construct(public CarbonImmutable $hour, public array $setups, public array $fetch) {}
+    public function __construct(public CarbonImmutable $hour, public array $changeovers, public array $fetch) {}
 
     public function cones(): int
     {

@@ -23,22 +23,22 @@ final class Walks
         $until = ShopClock::now() + self::DAYS * 86400;
         $placed = array_filter(
             $board->timetable()->placed,
-            static fn(Placed $one): bool => $one->needles->load !== [] && $one->setupStart < $until,
+            static fn(Placed $one): bool => $one->needles->load !== [] && $one->changeoverStart < $until,
         );
         usort(
             $placed,
-            static fn(Placed $a, Placed $b): int => [$a->setupStart, $a->machine] <=> [$b->setupStart, $b->machine],
+            static fn(Placed $a, Placed $b): int => [$a->changeoverStart, $a->machine] <=> [$b->changeoverStart, $b->machine],
         );
         $hours = [];
         foreach ($placed as $one) {
-            $hours[intdiv($one->setupStart, 3600)][] = $one;
+            $hours[intdiv($one->changeoverStart, 3600)][] = $one;
         }
         $walks = [];
-        foreach ($hours as $hour => $setups) {
+        foreach ($hours as $hour => $changeovers) {
             $fetch = [];
-            foreach ($setups as $one) {
+            foreach ($changeovers as $one) {
                 foreach ($one->needles->load as $change) {
-                    $fetch[$change->to] = ($fetch[$change->to] ?? 0) + $board->shop()->lanes[$one->machine]->heads;
+                    $fetch[$change->to] = ($fetch[$change->to] ?? 0) + $board->workload()->lanes[$one->machine]->heads;
                 }
             }
             uksort(
@@ -48,7 +48,7 @@ final class Walks
                     (string) $b,
                 ],
             );
-            $walks[] = new Walk(ShopClock::time(3600 * $hour), $setups, $fetch);
+            $walks[] = new Walk(ShopClock::time(3600 * $hour), $changeovers, $fetch);
         }
 
         return $walks;

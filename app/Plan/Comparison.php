@@ -31,11 +31,11 @@ final readonly class Comparison
     /** @param Hands $people who is in */
     public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf, Hands $people): self
     {
-        $shop = $whatIf->of($board->shop());
+        $workload = $whatIf->of($board->workload());
         $inForce = $board->sequence();
         $whole = $board->whole($found);
-        $now = Timetable::of($shop, $inForce);
-        $then = Timetable::of($shop, $whole);
+        $now = Timetable::of($workload, $inForce);
+        $then = Timetable::of($workload, $whole);
         $staying = $inForce->staying($whole);
         $rows = [];
         foreach ($board->batches() as $code => $batch) {
@@ -43,9 +43,9 @@ final readonly class Comparison
         }
         usort(
             $rows,
-            static fn(array $a, array $b): int => [! $a[3], $a[2]->setupStart ?? PHP_INT_MAX] <=> [
+            static fn(array $a, array $b): int => [! $a[3], $a[2]->changeoverStart ?? PHP_INT_MAX] <=> [
                 ! $b[3],
-                $b[2]->setupStart ?? PHP_INT_MAX,
+                $b[2]->changeoverStart ?? PHP_INT_MAX,
             ],
         );
         $standing = new Sequence(
@@ -57,7 +57,7 @@ final readonly class Comparison
             ),
         );
 
-        return new self($now, $then, Timetable::of($shop, Dispatch::asBooked($shop, $standing)), $rows, $people);
+        return new self($now, $then, Timetable::of($workload, Dispatch::asBooked($workload, $standing)), $rows, $people);
     }
 
     /** @return list<OpenBatch> in time as it is, late as it would be */
@@ -91,7 +91,7 @@ final readonly class Comparison
     /** Seconds of hands that a plan wants while all who are in have theirs full. */
     public function beyondS(Timetable $of): int
     {
-        return Handwork::of($of)->beyond($this->people, $of->shop->now, PHP_INT_MAX);
+        return Handwork::of($of)->beyond($this->people, $of->workload->now, PHP_INT_MAX);
     }
 
     public function moves(): int

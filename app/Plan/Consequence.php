@@ -55,7 +55,7 @@ final class Consequence
             self::others($option),
         );
 
-        return $behind === null || ($behind->machine === $best->machine && $behind->place === $best->place)
+        return $behind === null || ($behind->machine === $best->machine && $behind->rank === $best->rank)
             ? [$ends($behind ?? $best)]
             : ['At first: '.$ends($behind), 'Cheapest, once moved there: '.$ends($best)];
     }
@@ -86,11 +86,11 @@ final class Consequence
         if ($sooner !== []) {
             $words[] = 'Sooner: '.self::list($sooner).'.';
         }
-        $setup = (int) round($option->setupMore);
+        $setup = (int) round($option->changeoverMore);
         $words[] =
             $setup === 0
-                ? 'Set-ups stay as they are.'
-                : sprintf('Set-ups take %d min %s.', abs($setup), $setup > 0 ? 'more' : 'less');
+                ? 'Changeovers stay as they are.'
+                : sprintf('Changeovers take %d min %s.', abs($setup), $setup > 0 ? 'more' : 'less');
 
         return implode(' ', $words);
     }
@@ -116,7 +116,7 @@ final class Consequence
                 count($option->late) === 1 ? 'becomes' : 'become',
             );
         }
-        $words[] = sprintf('Set-ups take %d min more.', (int) round($option->setupMore));
+        $words[] = sprintf('Changeovers take %d min more.', (int) round($option->changeoverMore));
 
         return implode(' ', $words);
     }

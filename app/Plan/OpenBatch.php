@@ -28,7 +28,7 @@ final readonly class OpenBatch
         public string $code,
         public int $decorationId,
         public ?string $machine,
-        public ?int $place,
+        public ?int $rank,
         public ?CarbonImmutable $fixedAt,
         public int $pieces,
         public int $left,

@@ -12,7 +12,7 @@ use App\Shop\House;
 use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
-use Hakama\Machine\Driver;
+use Hakama\Machine\NeedleType;
 use Hakama\Needles\ThreadNeeds;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
@@ -37,7 +37,7 @@ final class PlanBoard
     /** @var Collection<int, Frame>|null */
     private ?Collection $frames = null;
     private ?Timetable $timetable = null;
-    private ?Workload $shop = null;
+    private ?Workload $workload = null;
 
     public function __construct(
         private readonly House $house,
@@ -70,9 +70,9 @@ final class PlanBoard
         return $this->frames ??= $this->catalogue->frames();
     }
 
-    public function shop(): Workload
+    public function workload(): Workload
     {
-        return $this->shop ??= $this->makeShop();
+        return $this->workload ??= $this->makeWorkload();
     }
 
     /** Open batches on their machines, in the order kept. */
@@ -81,7 +81,7 @@ final class PlanBoard
         $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->machine !== null);
         uasort(
             $placed,
-            static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->place] <=> [! $b->started, $b->place],
+            static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->rank] <=> [! $b->started, $b->rank],
         );
         $sequence = new Sequence([]);
         foreach ($placed as $batch) {
@@ -93,7 +93,7 @@ final class PlanBoard
 
     public function timetable(): Timetable
     {
-        return $this->timetable ??= Timetable::of($this->shop(), $this->sequence());
+        return $this->timetable ??= Timetable::of($this->workload(), $this->sequence());
     }
 
     /** @return array<string, string> thread => #rrggbb, of everything that is on a machine or asked for */
@@ -118,9 +118,9 @@ final class PlanBoard
      * @return array<string, array<string, array{int, int, int}>> machine => batch => first and last moment of it
      *     today, loads done
      */
-    public function real(): array
+    public function actual(): array
     {
-        $real = [];
+        $actual = [];
         $rows = DB::table('floor_events as e')
             ->join('machines as m', 'm.id', '=', 'e.machine_id')
             ->join('batches as b', 'b.id', '=', 'e.batch_id')
@@ -135,16 +135,16 @@ final class PlanBoard
             ]);
         foreach ($rows as $row) {
             $open = $this->batches()[$row->batch] ?? null;
-            $real[$row->machine][$row->batch] = [
+            $actual[$row->machine][$row->batch] = [
                 ShopClock::seconds(CarbonImmutable::parse($row->begun)),
                 $open !== null && $open->started
-                    ? $this->shop()->now
+                    ? $this->workload()->now
                     : ShopClock::seconds(CarbonImmutable::parse($row->last)),
                 (int) $row->loads,
             ];
         }
 
-        return $real;
+        return $actual;
     }
 
     /** @return list<OpenBatch> set up, but on no machine */
@@ -216,7 +216,7 @@ final class PlanBoard
             ];
         }
 
-        return Dispatch::byDue($this->shop(), new Sequence($lanes));
+        return Dispatch::byDue($this->workload(), new Sequence($lanes));
     }
 
     /** @param list<string> $codes */
@@ -250,16 +250,16 @@ final class PlanBoard
     /** What was read is read anew: something of it was changed. */
     public function forget(): void
     {
-        $this->batches = $this->machines = $this->frames = $this->timetable = $this->shop = null;
+        $this->batches = $this->machines = $this->frames = $this->timetable = $this->workload = null;
     }
 
-    private function makeShop(): Workload
+    private function makeWorkload(): Workload
     {
         $rules = $this->house->rules();
         $needs = [];
         foreach ($this->batches() as $batch) {
             foreach ($batch->threads as $i => $thread) {
-                $needs[$thread] = $batch->weights[$i] >= 60 ? '65/9' : '75/11';
+                $needs[$thread] = NeedleType::forThread($batch->weights[$i])->rackSize();
             }
         }
         $swapS = (int) $rules->value(HouseRule::SwapTime);
@@ -277,7 +277,7 @@ final class PlanBoard
                             $machine->frame->code ?? '',
                             $this->calendar->hours($machine->code),
                             $machine->driverS(),
-                            $machine->needle,
+                            $machine->fitted(),
                         ),
                     )
                     ->all(),
@@ -296,36 +296,10 @@ final class PlanBoard
             batches: array_values(
                 array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches()),
             ),
-            changeover: $this->changeover(),
+            changeover: Changeover::of($rules),
             hands: $this->calendar->hands(),
-            weights: new Weights(
-                $rules->value(HouseRule::LateCost),
-                $rules->value(HouseRule::SetupCost),
-                $rules->value(HouseRule::FlowCost),
-            ),
+            weights: Weights::of($rules),
             needs: new ThreadNeeds($needs),
-        );
-    }
-
-    private function changeover(): Changeover
-    {
-        $rules = $this->house->rules();
-        $driverS = [];
-        foreach (Driver::cases() as $from) {
-            foreach (Driver::cases() as $to) {
-                if ($from !== $to) {
-                    $driverS["{$from->value}>{$to->value}"] = (int) (60 * $rules->value(HouseRule::DriverTime));
-                }
-            }
-        }
-
-        return new Changeover(
-            (int) (60 * $rules->value(HouseRule::LoadTime)),
-            (int) (60 * $rules->value(HouseRule::FrameTime)),
-            (int) (60 * $rules->value(HouseRule::ThreadTime)),
-            $driverS,
-            (int) (60 * $rules->value(HouseRule::NeedleTime)),
-            (int) (60 * $rules->value(HouseRule::AgainTime)),
         );
     }
 }

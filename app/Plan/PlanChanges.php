@@ -20,16 +20,16 @@ final class PlanChanges
     /**
      * Puts one batch on a machine, before the given place.
      *
-     * @param int $place 0 is first
+     * @param int $rank 0 is first
      * @param int $seen  the version of the plan the person was looking at
      *
      * @throws PlanMovedOn when the plan has changed since, or the batch cannot go there
      */
-    public function move(string $code, string $machine, int $place, int $seen): void
+    public function move(string $code, string $machine, int $rank, int $seen): void
     {
-        $this->change($seen, function () use ($code, $machine, $place): void {
-            $this->mayMove($code, $machine, $place);
-            $this->keep($this->board->sequence()->moved($code, $machine, $place), "{$code} moved on {$machine}");
+        $this->change($seen, function () use ($code, $machine, $rank): void {
+            $this->mayMove($code, $machine, $rank);
+            $this->keep($this->board->sequence()->moved($code, $machine, $rank), "{$code} moved on {$machine}");
         });
     }
 
@@ -38,11 +38,11 @@ final class PlanChanges
      *
      * @throws PlanMovedOn when it cannot be made
      */
-    public function wouldMove(string $code, string $machine, int $place): Option
+    public function wouldMove(string $code, string $machine, int $rank): Option
     {
-        $this->mayMove($code, $machine, $place);
+        $this->mayMove($code, $machine, $rank);
 
-        return Options::move($this->board->shop(), $this->board->sequence(), $code, $machine, $place) ??
+        return Options::move($this->board->workload(), $this->board->sequence(), $code, $machine, $rank) ??
             throw PlanMovedOn::impossible($code, 'no span of the working hours holds it there');
     }
 
@@ -52,7 +52,7 @@ final class PlanChanges
         DB::transaction(function (): void {
             DB::table('plans')->lockForUpdate()->value('version');
             $this->board->forget();
-            $this->keep(Dispatch::byDue($this->board->shop(), $this->board->sequence()));
+            $this->keep(Dispatch::byDue($this->board->workload(), $this->board->sequence()));
         });
     }
 
@@ -69,7 +69,7 @@ final class PlanChanges
                 $standing =
                     $batch->started || $batch->fixedAt !== null ? $standing : $standing->without($batch->code);
             }
-            $this->keep(Dispatch::byDue($this->board->shop(), $standing), 'planned anew by due time');
+            $this->keep(Dispatch::byDue($this->board->workload(), $standing), 'planned anew by due time');
         });
     }
 
@@ -217,13 +217,13 @@ final class PlanChanges
     }
 
     /** @throws PlanMovedOn */
-    private function mayMove(string $code, string $machine, int $place): void
+    private function mayMove(string $code, string $machine, int $rank): void
     {
         $batch =
             $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
         $obstacle = $this->board
-            ->shop()
-            ->obstacle($this->board->shop()->batches[$code], $this->board->shop()->lanes[$machine]);
+            ->workload()
+            ->obstacle($this->board->workload()->batches[$code], $this->board->workload()->lanes[$machine]);
         if ($obstacle !== null) {
             throw PlanMovedOn::impossible($code, $obstacle);
         }
@@ -231,7 +231,7 @@ final class PlanChanges
             $this->board->sequence()->on($machine),
             fn(string $other): bool => $this->board->batches()[$other]->started,
         );
-        if ($batch->started || $place < count($running)) {
+        if ($batch->started || $rank < count($running)) {
             throw PlanMovedOn::running($batch->started ? $code : (string) end($running));
         }
     }
@@ -247,18 +247,18 @@ final class PlanChanges
         $machines = $this->board->machines()->pluck('id', 'code');
         $rows = [];
         foreach ($sequence->batches as $machine => $codes) {
-            foreach ($codes as $place => $code) {
+            foreach ($codes as $rank => $code) {
                 $batch = $this->board->batches()[$code];
                 $rows[] = [
                     'id' => $batch->id,
                     'code' => $code,
                     'decoration_id' => $batch->decorationId,
                     'machine_id' => $machines[$machine],
-                    'place' => $place,
+                    'rank' => $rank,
                 ];
             }
         }
-        DB::table('batches')->upsert($rows, ['id'], ['machine_id', 'place']);
+        DB::table('batches')->upsert($rows, ['id'], ['machine_id', 'rank']);
         DB::table('plans')->increment('version');
         if ($what !== '') {
             DB::table('plan_changes')->insert([

@@ -22,7 +22,7 @@ final class PlanExport
             self::event(
                 $calendar,
                 "batch-{$batch->code}",
-                $placed->setupStart,
+                $placed->changeoverStart,
                 $placed->end(),
                 "{$batch->code} {$batch->artwork}",
                 sprintf(
@@ -31,7 +31,7 @@ final class PlanExport
                     $batch->garment,
                     $batch->customer,
                     $batch->frame,
-                    (int) round($placed->setupS / 60),
+                    (int) round($placed->changeoverS / 60),
                     ShopClock::time($placed->start())->format('H:i'),
                     $batch->dueAt->format('D j M H:i'),
                 ),
@@ -84,7 +84,7 @@ final class PlanExport
         $placed = $board->timetable()->placed;
         usort(
             $placed,
-            static fn(Placed $a, Placed $b): int => [$a->machine, $a->setupStart] <=> [$b->machine, $b->setupStart],
+            static fn(Placed $a, Placed $b): int => [$a->machine, $a->changeoverStart] <=> [$b->machine, $b->changeoverStart],
         );
 
         return Csv::write(
@@ -115,8 +115,8 @@ final class PlanExport
                     $batch->artwork,
                     (string) $batch->left,
                     $batch->frame,
-                    $time($one->setupStart),
-                    (string) round($one->setupS / 60, 1),
+                    $time($one->changeoverStart),
+                    (string) round($one->changeoverS / 60, 1),
                     $time($one->start()),
                     $time($one->end()),
                     $batch->dueAt->format('Y-m-d H:i:s'),

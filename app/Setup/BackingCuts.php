@@ -45,7 +45,7 @@ final class BackingCuts
     /**
      * Everything that is planned and not cut yet, in the order in which it is sewn.
      *
-     * @return array<string, array{CutWant, CarbonImmutable}> batch => what it wants, and when its set-up begins
+     * @return array<string, array{CutWant, CarbonImmutable}> batch => what it wants, and when its changeover begins
      */
     public function wants(): array
     {
@@ -59,8 +59,8 @@ final class BackingCuts
         );
         usort(
             $placed,
-            static fn(Placed $a, Placed $b): int => [$a->setupStart, $a->batch->id] <=> [
-                $b->setupStart,
+            static fn(Placed $a, Placed $b): int => [$a->changeoverStart, $a->batch->id] <=> [
+                $b->changeoverStart,
                 $b->batch->id,
             ],
         );
@@ -93,7 +93,7 @@ final class BackingCuts
                     $batch->left,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                 ),
-                ShopClock::time($one->setupStart),
+                ShopClock::time($one->changeoverStart),
             ];
         }
 

@@ -32,7 +32,7 @@ use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\RankedFrame;
-use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlace;
+use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlacement;
 use Hakama\Setup\Rules\Choice;
 use Hakama\Setup\Rules\Note;
 use Hakama\Setup\Rules\Warning;
@@ -51,7 +51,7 @@ final class DecorationSetups
     private array $pieces = [];
     /** @var array<int, list<array{int, Artwork, float}>> decoration => what lies along its tube */
     private array $along = [];
-    /** @var array<int, array<string, CoreKeptPlace>> decoration => size => what was found before */
+    /** @var array<int, array<string, CoreKeptPlacement>> decoration => size => what was found before */
     private array $kept = [];
 
     public function __construct(
@@ -224,8 +224,8 @@ final class DecorationSetups
         assert($decoration->artwork !== null);
         $sizes = $this->sizeTable($decoration, $this->facts($decoration), null, null);
         $advice = $sizes->smallest()->advice ?? $this->advise($decoration);
-        $places = array_column(
-            array_map(static fn(SizeRow $row): array => [$row->size->value, $row->place()->brief()], $sizes->rows),
+        $placements = array_column(
+            array_map(static fn(SizeRow $row): array => [$row->size->value, $row->placement()->brief()], $sizes->rows),
             1,
             0,
         );
@@ -253,7 +253,7 @@ final class DecorationSetups
             $choice,
             $departures,
             $advice,
-            $places,
+            $placements,
             $rules,
         ): Batch {
             Setup::query()->updateOrCreate(
@@ -278,7 +278,7 @@ final class DecorationSetups
                         static fn(Note $step): array => [$step->code, $step->stage->value, $step->text],
                         $advice->taking($choice)->steps,
                     ),
-                    'places' => $places,
+                    'placements' => $placements,
                     'sew_s' => self::sewTimes(
                         $decoration->artwork,
                         $choice->speedSpm,
@@ -323,7 +323,7 @@ final class DecorationSetups
             ->where('position', $decoration->position)
             ->get()
             ->keyBy('size')
-            ->map(static fn(KeptPlacement $kept): CoreKeptPlace => $kept->toCore())
+            ->map(static fn(KeptPlacement $kept): CoreKeptPlacement => $kept->toCore())
             ->all();
 
         return SizeTable::of(
@@ -417,7 +417,7 @@ final class DecorationSetups
             $frame->window_height_mm - 2 * $rules->value(HouseRule::Margin),
         );
 
-        return TubePlan::of($this->along($decoration), $advice->place, $this->alongMm($decoration), $reach, $rules);
+        return TubePlan::of($this->along($decoration), $advice->placement, $this->alongMm($decoration), $reach, $rules);
     }
 
     /** @return list<array{int, Artwork, float}> what lies along the same tube; nothing where there is none */

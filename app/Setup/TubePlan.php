@@ -27,19 +27,19 @@ final readonly class TubePlan
 
     /**
      * @param list<array{int, Artwork, float}> $along what lies along the tube, as `along()` has it
-     * @param Placement                            $place of one of them, $ownMm of the way along
+     * @param Placement                            $placement of one of them, $ownMm of the way along
      * @param float                            $reachMm what is sewn of the tube at one hooping
      */
-    public static function of(array $along, Placement $place, float $ownMm, float $reachMm, HouseRules $rules): self
+    public static function of(array $along, Placement $placement, float $ownMm, float $reachMm, HouseRules $rules): self
     {
-        $first = abs($place->downMm) - $ownMm;
+        $first = abs($placement->downMm) - $ownMm;
         $motifs = $artworks = [];
         foreach ($along as [, $artwork, $at]) {
             $bands = self::bands($artwork, $rules->value(HouseRule::TubeBand));
             foreach ($bands as $i => $band) {
                 // Measured down from a waistband the upper edge comes first, up from a hem the lower one.
                 [$from, $to] =
-                    $place->edge === Edge::Upper
+                    $placement->edge === Edge::Upper
                         ? [$artwork->top_mm - $band->top, $artwork->top_mm - $band->bottom]
                         : [$band->bottom - $artwork->bottom_mm, $band->top - $artwork->bottom_mm];
                 $motifs[] = new Motif(
@@ -51,7 +51,7 @@ final readonly class TubePlan
             $artworks[] = [$artwork, $first + $at];
         }
 
-        return new self(Hoopings::of($motifs, $reachMm), $artworks, $place->datum->value);
+        return new self(Hoopings::of($motifs, $reachMm), $artworks, $placement->datum->value);
     }
 
     /**

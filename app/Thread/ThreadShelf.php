@@ -21,7 +21,7 @@ final class ThreadShelf
                 ->leftJoin('cones as c', 'c.thread_id', '=', 't.id')
                 ->orderBy('t.code')
                 ->orderBy('c.number')
-                ->get(['t.code', 't.name', 't.hex', 't.weight', 'c.number', 'c.place', 'c.metres_left'])
+                ->get(['t.code', 't.name', 't.hex', 't.weight', 'c.number', 'c.shelf', 'c.metres_left'])
                 ->map(
                     static fn(object $row): ShelfRow => new ShelfRow(
                         $row->code,
@@ -29,7 +29,7 @@ final class ThreadShelf
                         $row->hex,
                         (int) $row->weight,
                         (int) ($row->number ?? 1),
-                        (string) $row->place,
+                        (string) $row->shelf,
                         (int) round((float) $row->metres_left),
                     ),
                 )
@@ -47,7 +47,7 @@ final class ThreadShelf
                     ->get(['code', 'name', 'hex', 'weight']),
                 DB::table('cones')
                     ->orderBy('id')
-                    ->get(['thread_id', 'number', 'place', 'measured_at']),
+                    ->get(['thread_id', 'number', 'shelf', 'measured_at']),
             ]),
         );
     }
@@ -90,14 +90,14 @@ final class ThreadShelf
                         static fn(ShelfRow $row): array => [
                             'thread_id' => $ids[strtolower($row->code)],
                             'number' => $row->cone,
-                            'place' => $row->place,
+                            'shelf' => $row->shelf,
                             'metres_left' => $row->metresLeft,
                             'measured_at' => $now,
                         ],
                         $some,
                     ),
                     ['thread_id', 'number'],
-                    ['place', 'metres_left', 'measured_at'],
+                    ['shelf', 'metres_left', 'measured_at'],
                 );
             }
         });

@@ -5,149 +5,160 @@ declare(strict_types=1);
 namespace Hakama\Floor;
 
 /**
- * A batch as its events tell it: where it stands, which pieces are on the machine, what is done and
- * what was spoiled. Nothing else is remembered anywhere; the same events always give the same run.
+ * Where a batch stands: what is on the machine, what is hooped, how much is done and spoiled. It is what the events of the
+ * batch come to and as large for a long batch as for a short one; which piece is waiting or done is kept with the piece.
  */
 final readonly class BatchRun
 {
     /**
-     * @param list<int>          $pieces   all pieces of the batch
-     * @param list<int>          $onFrame  on the machine in this load
-     * @param list<int>          $hooped   hooped and waiting beside it
-     * @param list<int>          $done
-     * @param list<Event>        $spoils   one a spoiled piece
-     * @param array<string, true> $seen    event ids
+     * @param int       $pieces  that the batch has
+     * @param list<int> $onFrame on the machine in this load
+     * @param list<int> $hooped  hooped and waiting beside it
+     * @param int       $done    pieces counted
+     * @param int       $spoiled how often a piece was spoiled
      */
     private function __construct(
-        public array $pieces,
+        public int $pieces,
         public Stage $stage,
-        public int $load,
-        public int $stitch,
-        public float $clockS,
+        public Load $load,
         public array $onFrame,
         public array $hooped,
-        public array $done,
-        public array $spoils,
-        public ?EventKind $haltedBy,
-        public ?string $loadEvent,
-        private array $seen,
+        public int $done,
+        public int $spoiled,
     ) {}
 
-    /** @param list<int> $pieces */
-    public static function start(array $pieces): self
+    public static function start(int $pieces): self
     {
-        return new self($pieces, Stage::Preflight, 0, 0, 0.0, [], [], [], [], null, null, []);
+        return new self($pieces, Stage::Preflight, new Load(), [], [], 0, 0);
     }
 
     /**
-     * @param list<int>       $pieces
-     * @param iterable<Event> $events in the order in which they were recorded
+     * As it was kept. Pieces may have been split off or put to it since, so whether it is finished is asked anew.
      *
-     * @throws OutOfTurn
+     * @param list<int> $onFrame
+     * @param list<int> $hooped
      */
-    public static function of(array $pieces, iterable $events): self
-    {
-        $run = self::start($pieces);
-        foreach ($events as $event) {
-            $run = $run->after($event);
-        }
+    public static function kept(
+        int $pieces,
+        Stage $stage,
+        Load $load,
+        array $onFrame,
+        array $hooped,
+        int $done,
+        int $spoiled,
+    ): self {
+        $run = new self($pieces, $stage, $load, $onFrame, $hooped, $done, $spoiled);
 
-        return $run;
+        return in_array($stage, [Stage::Ready, Stage::Finished], true) && $done > 0 ? $run->takenOff([]) : $run;
     }
 
     /**
-     * The run with one more event; the same run when that event is known already.
+     * The run with one more event.
+     *
+     * @param array<int, PieceState> $states of the pieces that the event is about; a piece of another batch is not in it
      *
      * @throws OutOfTurn when it cannot follow on what happened
      */
-    public function after(Event $event): self
+    public function after(Event $event, array $states): self
     {
-        if ($this->knows($event->id)) {
-            return $this;
-        }
-        $next = match ($event->kind) {
-            EventKind::PreflightDone => $this->when($event, Stage::Preflight)->with(stage: Stage::Ready),
-            EventKind::LoadStarted => $this->startLoad($event),
-            EventKind::ThreadBroke, EventKind::BobbinRanOut, EventKind::Stopped, EventKind::HandStop => $this->when(
-                $event,
-                Stage::Sewing,
-            )->with(
-                stage: Stage::Halted,
-                stitch: max($this->stitch, $event->stitch),
-                clockS: max($this->clockS, $event->clockS),
-                haltedBy: $event->kind,
-            ),
-            EventKind::Resumed => $this->when($event, Stage::Halted)->with(stage: Stage::Sewing),
-            EventKind::Sewn => $this->when($event, Stage::Sewing)->with(
-                stage: Stage::Sewn,
-                stitch: $event->stitch,
-                clockS: $event->clockS,
-            ),
-            EventKind::PieceHooped => $this->hoop($event),
-            EventKind::PieceDone => $this->finish($event),
-            EventKind::PieceSpoiled => $this->spoil($event),
+        return match ($event->kind) {
+            EventKind::PreflightDone => $this->when($event, Stage::Preflight)->at(Stage::Ready),
+            EventKind::LoadStarted => $this->startLoad($event, $states),
+            EventKind::ThreadBroke,
+            EventKind::BobbinRanOut,
+            EventKind::Stopped,
+            EventKind::HandStop
+                => $this->when($event, Stage::Sewing)->at(Stage::Halted, $this->load->halted($event)),
+            EventKind::Resumed => $this->when($event, Stage::Halted)->at(Stage::Sewing, $this->load->resumed()),
+            EventKind::Sewn => $this->when($event, Stage::Sewing)->at(Stage::Sewn, $this->load->sewn($event)),
+            EventKind::PieceHooped => $this->hoop($event, $states),
+            EventKind::PieceDone => $this->when($event, Stage::Sewn)
+                ->holding($event->pieces)
+                ->counted(count($event->pieces), 0)
+                ->takenOff($event->pieces),
+            EventKind::PieceSpoiled => $this->when($event, Stage::Sewing, Stage::Halted, Stage::Sewn)
+                ->holding($event->pieces)
+                ->counted(0, count($event->pieces))
+                ->takenOff($event->pieces),
         };
-
-        return $next->with(seen: [...$this->seen, $event->id => true]);
     }
 
-    public function knows(string $eventId): bool
+    /** How many are neither done nor on the machine. */
+    public function waiting(): int
     {
-        return isset($this->seen[$eventId]);
+        return $this->pieces - $this->done - count($this->onFrame);
     }
 
-    /** @return list<int> pieces neither done nor on the machine */
-    public function waiting(): array
+    /**
+     * What the next load takes: hooped pieces first.
+     *
+     * @param list<int> $waiting the pieces that are hooped, and as many others that wait as there are heads
+     *
+     * @return list<int>
+     */
+    public function nextLoad(array $waiting, int $heads): array
     {
-        return array_values(array_diff($this->pieces, $this->done, $this->onFrame));
-    }
-
-    /** @return list<int> what the next load takes: hooped pieces first */
-    public function nextLoad(int $heads): array
-    {
-        $waiting = $this->waiting();
         $hooped = array_values(array_intersect($this->hooped, $waiting));
 
         return array_slice([...$hooped, ...array_values(array_diff($waiting, $hooped))], 0, $heads);
     }
 
-    private function startLoad(Event $event): self
+    /** @param array<int, PieceState> $states */
+    private function startLoad(Event $event, array $states): self
     {
-        $this->when($event, Stage::Ready);
-        $this->mustHold($event->pieces, $this->waiting());
+        $this->when($event, Stage::Ready)->mustWait($event->pieces, $states);
 
-        return $this->with(
-            stage: Stage::Sewing,
-            load: $this->load + 1,
-            stitch: 0,
-            clockS: 0.0,
-            onFrame: $event->pieces,
-            hooped: array_values(array_diff($this->hooped, $event->pieces)),
-            loadEvent: $event->id,
+        return new self(
+            $this->pieces,
+            Stage::Sewing,
+            $this->load->next($event),
+            $event->pieces,
+            array_values(array_diff($this->hooped, $event->pieces)),
+            $this->done,
+            $this->spoiled,
         );
     }
 
-    private function hoop(Event $event): self
+    /** @param array<int, PieceState> $states */
+    private function hoop(Event $event, array $states): self
     {
-        $this->mustHold($event->pieces, $this->waiting());
+        $this->mustWait($event->pieces, $states);
 
-        return $this->with(hooped: array_values(array_unique([...$this->hooped, ...$event->pieces])));
+        return new self(
+            $this->pieces,
+            $this->stage,
+            $this->load,
+            $this->onFrame,
+            array_values(array_unique([...$this->hooped, ...$event->pieces])),
+            $this->done,
+            $this->spoiled,
+        );
     }
 
-    private function finish(Event $event): self
+    private function at(Stage $stage, ?Load $load = null): self
     {
-        $this->when($event, Stage::Sewn);
-        $this->mustHold($event->pieces, $this->onFrame);
-
-        return $this->with(done: [...$this->done, ...$event->pieces])->takenOff($event->pieces);
+        return new self(
+            $this->pieces,
+            $stage,
+            $load ?? $this->load,
+            $this->onFrame,
+            $this->hooped,
+            $this->done,
+            $this->spoiled,
+        );
     }
 
-    private function spoil(Event $event): self
+    private function counted(int $done, int $spoiled): self
     {
-        $this->when($event, Stage::Sewing, Stage::Halted, Stage::Sewn);
-        $this->mustHold($event->pieces, $this->onFrame);
-
-        return $this->with(spoils: [...$this->spoils, $event])->takenOff($event->pieces);
+        return new self(
+            $this->pieces,
+            $this->stage,
+            $this->load,
+            $this->onFrame,
+            $this->hooped,
+            $this->done + $done,
+            $this->spoiled + $spoiled,
+        );
     }
 
     /** @param list<int> $pieces */
@@ -155,13 +166,19 @@ final readonly class BatchRun
     {
         $left = array_values(array_diff($this->onFrame, $pieces));
 
-        return $this->with(
-            onFrame: $left,
-            stage: match (true) {
+        return new self(
+            $this->pieces,
+            match (true) {
                 $left !== [] => $this->stage,
-                count($this->done) === count($this->pieces) => Stage::Finished,
+                $this->done >= $this->pieces => Stage::Finished,
                 default => Stage::Ready,
             },
+            // What halted it matters only while it is halted.
+            $left === [] ? $this->load->resumed() : $this->load,
+            $left,
+            $this->hooped,
+            $this->done,
+            $this->spoiled,
         );
     }
 
@@ -170,53 +187,26 @@ final readonly class BatchRun
         return in_array($this->stage, $stages, true) ? $this : throw OutOfTurn::of($event->kind, $this->stage);
     }
 
-    /**
-     * @param list<int> $pieces
-     * @param list<int> $allowed
-     */
-    private function mustHold(array $pieces, array $allowed): void
+    /** @param list<int> $pieces */
+    private function holding(array $pieces): self
     {
-        foreach ($pieces as $piece) {
-            if (! in_array($piece, $allowed, true)) {
-                throw OutOfTurn::foreignPiece($piece);
-            }
+        foreach (array_diff($pieces, $this->onFrame) as $foreign) {
+            throw OutOfTurn::foreignPiece($foreign);
         }
+
+        return $this;
     }
 
     /**
-     * @param list<int>|null           $onFrame
-     * @param list<int>|null           $hooped
-     * @param list<int>|null           $done
-     * @param list<Event>|null         $spoils
-     * @param array<string, true>|null $seen
+     * @param list<int>              $pieces
+     * @param array<int, PieceState> $states
      */
-    private function with(
-        ?Stage $stage = null,
-        ?int $load = null,
-        ?int $stitch = null,
-        ?float $clockS = null,
-        ?array $onFrame = null,
-        ?array $hooped = null,
-        ?array $done = null,
-        ?array $spoils = null,
-        ?EventKind $haltedBy = null,
-        ?string $loadEvent = null,
-        ?array $seen = null,
-    ): self {
-        return new self(
-            $this->pieces,
-            $stage ?? $this->stage,
-            $load ?? $this->load,
-            $stitch ?? $this->stitch,
-            $clockS ?? $this->clockS,
-            $onFrame ?? $this->onFrame,
-            $hooped ?? $this->hooped,
-            $done ?? $this->done,
-            $spoils ?? $this->spoils,
-            // What halted it matters only while it is halted.
-            ($stage ?? $this->stage) === Stage::Halted ? $haltedBy ?? $this->haltedBy : null,
-            $loadEvent ?? $this->loadEvent,
-            $seen ?? $this->seen,
-        );
+    private function mustWait(array $pieces, array $states): void
+    {
+        foreach ($pieces as $piece) {
+            if (($states[$piece] ?? null) !== PieceState::Waiting) {
+                throw OutOfTurn::foreignPiece($piece);
+            }
+        }
     }
 }

@@ -19,6 +19,17 @@ enum EventKind: string
     case PieceDone = 'piece_done';
     case PieceSpoiled = 'piece_spoiled';
 
+    /** What it makes of the pieces it is about; null where they stay as they are. */
+    public function leaves(): ?PieceState
+    {
+        return match ($this) {
+            self::LoadStarted => PieceState::Sewing,
+            self::PieceDone => PieceState::Done,
+            self::PieceSpoiled => PieceState::Waiting,
+            default => null,
+        };
+    }
+
     public function halts(): bool
     {
         return in_array($this, [self::ThreadBroke, self::BobbinRanOut, self::Stopped, self::HandStop], true);

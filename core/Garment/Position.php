@@ -19,6 +19,18 @@ enum Position: string
     case Pocket = 'pocket';
     case Centre = 'centre';
 
+    /** The seam or edge from which a person measures down to what is here. */
+    public function seam(): string
+    {
+        return match ($this) {
+            self::LeftChest => Datum::ShoulderAtNeck->value,
+            self::FullFront, self::FullBack => Datum::NeckSeam->value,
+            self::Sleeve => Datum::Hem->value,
+            self::Leg => Datum::Waistband->value,
+            default => 'edge',
+        };
+    }
+
     public function label(): string
     {
         return str_replace('_', ' ', $this->value);

@@ -86,7 +86,7 @@ enum HouseRule: string
     case SearchChanges = 'plan_changes';
     case AgainTime = 'again_min';
     case LateCost = 'late_cost';
-    case SetupCost = 'setup_cost';
+    case ChangeoverCost = 'changeover_cost';
     case FlowCost = 'flow_cost';
 
     /** What is found in a tape follows from these. */
@@ -586,13 +586,13 @@ enum HouseRule: string
                 'per min',
                 'What a plan pays for a minute that a batch ends after it is due.',
             ),
-            self::SetupCost => new RuleSpec(
+            self::ChangeoverCost => new RuleSpec(
                 'Plan',
                 1,
                 0,
                 1000,
                 'per min',
-                'What a plan pays for a minute of set-up on any machine.',
+                'What a plan pays for a minute of changeover on any machine.',
             ),
             self::FlowCost => new RuleSpec(
                 'Plan',

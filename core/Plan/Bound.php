@@ -18,34 +18,34 @@ final readonly class Bound
     private function __construct(
         public float $cost,
         public float $weightedLateMin,
-        public float $setupMin,
+        public float $changeoverMin,
         public float $flowMin,
     ) {}
 
-    public static function of(Workload $shop): self
+    public static function of(Workload $workload): self
     {
-        $families = self::families($shop);
-        $loadS = $shop->changeover->loadS;
-        $leastS = min($loadS, $shop->changeover->againS);
+        $families = self::families($workload);
+        $traceS = $workload->changeover->traceS;
+        $leastS = min($traceS, $workload->changeover->againS);
         $alone = [];
-        foreach (array_unique([$loadS, $leastS]) as $seconds) {
+        foreach (array_unique([$traceS, $leastS]) as $seconds) {
             $alone[$seconds] = new Internal\Pricer(
                 new Workload(
-                    $shop->now,
-                    array_values($shop->lanes),
-                    array_values($shop->frames),
-                    array_values($shop->batches),
+                    $workload->now,
+                    array_values($workload->lanes),
+                    array_values($workload->frames),
+                    array_values($workload->batches),
                     new Changeover($seconds, 0, 0),
-                    $shop->hands,
-                    $shop->weights,
-                    $shop->needs,
+                    $workload->hands,
+                    $workload->weights,
+                    $workload->needs,
                 ),
             );
         }
-        [$late, $flow, $setup, $shortest, $dues, $weights, $stands] = [0.0, 0.0, 0, [], [], [], []];
-        foreach (array_values($shop->batches) as $b => $batch) {
+        [$late, $flow, $changeover, $shortest, $dues, $weights, $stands] = [0.0, 0.0, 0, [], [], [], []];
+        foreach (array_values($workload->batches) as $b => $batch) {
             $family = $families[$batch->id] ?? null;
-            $loadsS = $family === null ? $loadS : $leastS;
+            $loadsS = $family === null ? $traceS : $leastS;
             $easy = $alone[$loadsS];
             $end = $run = PHP_INT_MAX;
             foreach (array_keys($easy->numbers->machines) as $m) {
@@ -60,47 +60,47 @@ final readonly class Bound
             if ($end === PHP_INT_MAX) {
                 continue;
             }
-            $setupS = $batch->alreadySetUp ? 0 : $loadsS;
+            $changeoverS = $batch->alreadySetUp ? 0 : $loadsS;
             if ($family !== null) {
                 $stands[$family] = ($stands[$family] ?? false) || $batch->alreadySetUp;
             }
             $late += $batch->weight * max(0, $end - $batch->dueAt);
-            $flow += $end - $shop->now;
-            $setup += $setupS;
-            $shortest[] = $run + $setupS;
+            $flow += $end - $workload->now;
+            $changeover += $changeoverS;
+            $shortest[] = $run + $changeoverS;
             $dues[] = $batch->dueAt;
             $weights[] = $batch->weight;
         }
         // Of those that may go on, the first is loaded, unless one stands on its machine already.
-        $setup += ($loadS - $leastS) * count(array_filter($stands, static fn(bool $stands): bool => ! $stands));
+        $changeover += ($traceS - $leastS) * count(array_filter($stands, static fn(bool $stands): bool => ! $stands));
         sort($shortest);
         sort($dues);
         [$sharedLate, $sharedFlow, $sum] = [0.0, 0.0, 0];
-        $machines = max(1, min(count($shop->lanes), $shop->hands->most()));
+        $machines = max(1, min(count($workload->lanes), $workload->hands->most()));
         foreach ($shortest as $k => $s) {
             $sum += $s;
             $sharedFlow += $sum / $machines;
             // Ends in rising order meet due times in rising order: no other pairing is less late.
-            $sharedLate += max(0.0, $shop->now + $sum / $machines - $dues[$k]);
+            $sharedLate += max(0.0, $workload->now + $sum / $machines - $dues[$k]);
         }
         $late = max($late, ($weights === [] ? 0.0 : min($weights)) * $sharedLate) / 60;
         $flow = max($flow, $sharedFlow) / 60;
-        $setup = ($setup + self::neverMounted($shop)) / 60;
+        $changeover = ($changeover + self::neverMounted($workload)) / 60;
 
         return new self(
-            $shop->weights->late * $late + $shop->weights->setup * $setup + $shop->weights->flow * $flow,
+            $workload->weights->late * $late + $workload->weights->changeover * $changeover + $workload->weights->flow * $flow,
             $late,
-            $setup,
+            $changeover,
             $flow,
         );
     }
 
     /** @return array<array-key, string> batch => the design and frame it shares with another; only what shares them */
-    private static function families(Workload $shop): array
+    private static function families(Workload $workload): array
     {
         $families = array_map(
             static fn(Batch $batch): string => "{$batch->frame} {$batch->design}",
-            array_filter($shop->batches, static fn(Batch $batch): bool => $batch->design !== ''),
+            array_filter($workload->batches, static fn(Batch $batch): bool => $batch->design !== ''),
         );
         $sizes = array_count_values($families);
 
@@ -108,21 +108,21 @@ final readonly class Bound
     }
 
     /** Frames, drivers and threads that some batch wants and no machine has now, seconds. */
-    private static function neverMounted(Workload $shop): int
+    private static function neverMounted(Workload $workload): int
     {
         $wanted = array_filter(
-            $shop->batches,
+            $workload->batches,
             static fn(Batch $batch): bool => ! $batch->alreadySetUp
-                && isset($shop->frames[$batch->frame])
-                && array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null) !==
+                && isset($workload->frames[$batch->frame])
+                && array_filter($workload->lanes, static fn(Lane $lane): bool => $workload->obstacle($batch, $lane) === null) !==
                     [],
         );
-        $lanes = array_values($shop->lanes);
+        $lanes = array_values($workload->lanes);
         $frames = array_diff(array_unique(array_column($wanted, 'frame')), array_column($lanes, 'frame'));
         $drivers = array_diff(
             array_unique(
                 array_map(
-                    static fn(Batch $batch): string => $shop->frames[$batch->frame]->driver,
+                    static fn(Batch $batch): string => $workload->frames[$batch->frame]->driver,
                     array_values($wanted),
                 ),
             ),
@@ -142,8 +142,8 @@ final readonly class Bound
         );
         $threads = array_filter($threads, static fn(string $thread): bool => ! isset($on[$thread]));
         $seconds =
-            count($frames) * $shop->changeover->frameS +
-            count($threads) * $shop->changeover->threadS * ($lanes === [] ? 0 : min(array_column($lanes, 'heads')));
+            count($frames) * $workload->changeover->frameS +
+            count($threads) * $workload->changeover->threadS * ($lanes === [] ? 0 : min(array_column($lanes, 'heads')));
         foreach ($drivers as $driver) {
             $seconds +=
                 $lanes === []
@@ -156,8 +156,8 @@ final readonly class Bound
                                     static fn(string $from): int => $from === $driver
                                         ? PHP_INT_MAX
                                         : $lane->driverS["{$from}>{$driver}"] ??
-                                            $shop->changeover->driverS($from, $driver),
-                                    [...array_column($shop->frames, 'driver'), $lane->driver],
+                                            $workload->changeover->driverS($from, $driver),
+                                    [...array_column($workload->frames, 'driver'), $lane->driver],
                                 ),
                             ]),
                             $lanes,

@@ -10,29 +10,29 @@ use Hakama\Plan\Internal\Pricer;
 final class Dispatch
 {
     /**
-     * How far ahead of its due time a batch begins to press, and how much a set-up counts against it, both in
+     * How far ahead of its due time a batch begins to press, and how much a changeover counts against it, both in
      * averages.
      */
     private const LOOK_AHEAD = 2.0;
-    private const SETUP_SHARE = 0.5;
+    private const CHANGEOVER_SHARE = 0.5;
 
     /** Batches in order of arrival, each appended to the machine that ends it soonest: how a shop books by hand. */
-    public static function asBooked(Workload $shop, Sequence $standing = new Sequence([])): Sequence
+    public static function asBooked(Workload $workload, Sequence $standing = new Sequence([])): Sequence
     {
-        return self::inOrder($shop, $standing, static fn(Batch $batch): int => 0);
+        return self::inOrder($workload, $standing, static fn(Batch $batch): int => 0);
     }
 
     /** Batches by due time, each appended to the machine that ends it soonest, after what already stands there. */
-    public static function byDue(Workload $shop, Sequence $standing = new Sequence([])): Sequence
+    public static function byDue(Workload $workload, Sequence $standing = new Sequence([])): Sequence
     {
-        return self::inOrder($shop, $standing, static fn(Batch $batch): int => $batch->dueAt);
+        return self::inOrder($workload, $standing, static fn(Batch $batch): int => $batch->dueAt);
     }
 
     /** Batches by the time that is left once their work is taken off, the least first. */
-    public static function leastSlack(Workload $shop, Sequence $standing = new Sequence([])): Sequence
+    public static function leastSlack(Workload $workload, Sequence $standing = new Sequence([])): Sequence
     {
         return self::inOrder(
-            $shop,
+            $workload,
             $standing,
             static fn(Batch $batch): int => $batch->dueAt -
                 $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewS)]),
@@ -40,17 +40,17 @@ final class Dispatch
     }
 
     /**
-     * Apparent tardiness cost with set-ups: the machine that is free soonest takes the batch that is worth most
+     * Apparent tardiness cost with changeovers: the machine that is free soonest takes the batch that is worth most
      * there, by
-     * weight and length, by how near its due time is and by what its set-up takes (Lee, Bhaskaran, Pinedo 1997).
+     * weight and length, by how near its due time is and by what its changeover takes (Lee, Bhaskaran, Pinedo 1997).
      */
-    public static function pressing(Workload $shop, Sequence $standing = new Sequence([])): Sequence
+    public static function pressing(Workload $workload, Sequence $standing = new Sequence([])): Sequence
     {
-        $pricer = new Pricer($shop);
+        $pricer = new Pricer($workload);
         $pricer->keep($standing);
         $open = array_fill_keys(array_diff(array_keys($pricer->numbers->batches), ...$pricer->sequence), true);
-        $weights = array_column($shop->batches, 'weight');
-        $dues = array_column($shop->batches, 'dueAt');
+        $weights = array_column($workload->batches, 'weight');
+        $dues = array_column($workload->batches, 'dueAt');
         $machines = array_keys($pricer->numbers->machines);
         while ($open !== [] && $machines !== []) {
             $ends = array_intersect_key($pricer->ends, array_flip($machines));
@@ -65,15 +65,15 @@ final class Dispatch
                 continue;
             }
             $runs = array_map(static fn(int $batch): int => $pricer->runS($m, $batch), $may);
-            $setups = array_map(static fn(int $batch): int => $pricer->setupS($m, $batch), $may);
-            [$run, $setup] = [max(1, array_sum($runs) / count($runs)), max(1, array_sum($setups) / count($setups))];
+            $changeovers = array_map(static fn(int $batch): int => $pricer->changeoverS($m, $batch), $may);
+            [$run, $changeover] = [max(1, array_sum($runs) / count($runs)), max(1, array_sum($changeovers) / count($changeovers))];
             [$best, $most] = [$may[array_key_first($may)], -INF];
             foreach ($may as $i => $batch) {
                 // As a logarithm: far ahead of due the worth itself would be nothing for all of them.
                 $worth =
                     log($weights[$batch] / max(1, $runs[$i])) -
                     max(0, $dues[$batch] - $runs[$i] - $ends[$m]) / (self::LOOK_AHEAD * $run) -
-                    $setups[$i] / (self::SETUP_SHARE * $setup);
+                    $changeovers[$i] / (self::CHANGEOVER_SHARE * $changeover);
                 if ($worth > $most) {
                     [$best, $most] = [$batch, $worth];
                 }
@@ -86,12 +86,12 @@ final class Dispatch
     }
 
     /** @param callable(Batch): int $by what is not yet in the sequence, the least first; equals in order of arrival */
-    private static function inOrder(Workload $shop, Sequence $standing, callable $by): Sequence
+    private static function inOrder(Workload $workload, Sequence $standing, callable $by): Sequence
     {
-        $pricer = new Pricer($shop);
+        $pricer = new Pricer($workload);
         $pricer->keep($standing);
         $open = array_diff(array_keys($pricer->numbers->batches), ...$pricer->sequence);
-        $keys = array_map($by, array_values($shop->batches));
+        $keys = array_map($by, array_values($workload->batches));
         usort($open, static fn(int $a, int $b): int => [$keys[$a], $a] <=> [$keys[$b], $b]);
         foreach ($open as $batch) {
             $best = null;

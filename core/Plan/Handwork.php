@@ -7,7 +7,7 @@ namespace Hakama\Plan;
 use Hakama\Calendar\Hands;
 
 /**
- * When a plan wants people's hands, and how many at once: every set-up, the hooping and swapping before each load, and
+ * When a plan wants people's hands, and how many at once: every changeover, the hooping and swapping before each load, and
  * with two sets of frames the hooping of the next load while one sews. A machine that sews wants none.
  */
 final readonly class Handwork
@@ -24,11 +24,11 @@ final readonly class Handwork
         foreach ($timetable->placed as $placed) {
             $batch = $placed->batch;
             [$heads, $sewS, $left] = [
-                $timetable->shop->lanes[$placed->machine]->heads,
+                $timetable->workload->lanes[$placed->machine]->heads,
                 $batch->sewS[$placed->machine],
                 $batch->pieces,
             ];
-            $wanted[] = [$placed->setupStart, $placed->setupStart + $placed->setupS];
+            $wanted[] = [$placed->changeoverStart, $placed->changeoverStart + $placed->changeoverS];
             foreach ($placed->loads as [$from, $to]) {
                 $sews = $to - $sewS;
                 $wanted[] = [$from, $sews];

@@ -8,20 +8,20 @@ namespace Hakama\Plan;
 final readonly class Option
 {
     /**
-     * @param int                $place     before which it would stand, 0 is first
+     * @param int                $rank     before which it would stand, 0 is first
      * @param float              $costMore  than the plan it is compared with
-     * @param float              $setupMore minutes of set-up
+     * @param float              $changeoverMore minutes of changeover
      * @param array<string, int> $later     other batch => seconds it ends later; below zero sooner
      * @param list<string>       $late      other batches that are in time now and would not be
      * @param list<string>       $saved     other batches that are late now and would not be
      */
     private function __construct(
         public string $machine,
-        public int $place,
+        public int $rank,
         public int $end,
         public int $lateS,
         public float $costMore,
-        public float $setupMore,
+        public float $changeoverMore,
         public array $later,
         public array $late,
         public array $saved,
@@ -59,7 +59,7 @@ final readonly class Option
             $own->end(),
             $own->lateS(),
             $then->totals->cost - $now->totals->cost,
-            $then->totals->setupMin - $now->totals->setupMin,
+            $then->totals->changeoverMin - $now->totals->changeoverMin,
             $later,
             $late,
             $saved,
@@ -70,7 +70,7 @@ final readonly class Option
     /** What it stands behind; null when it stands first. */
     public function after(): ?string
     {
-        return $this->sequence->on($this->machine)[$this->place - 1] ?? null;
+        return $this->sequence->on($this->machine)[$this->rank - 1] ?? null;
     }
 
     public function pushesNobody(): bool

@@ -18,14 +18,14 @@ final readonly class Options
      * @param string   $batch    one of the shop's
      * @param int|null $most     so many of the cheapest, and the place it has; null for all of them
      */
-    public static function of(Workload $shop, Sequence $sequence, string $batch, ?int $most = null): self
+    public static function of(Workload $workload, Sequence $sequence, string $batch, ?int $most = null): self
     {
-        $now = Timetable::of($shop, $sequence);
+        $now = Timetable::of($workload, $sequence);
         $rest = $sequence->without($batch);
         $all = [];
         $current = null;
-        foreach (self::places($shop, $rest, $sequence, $batch, $most) as [$machine, $place]) {
-            $option = self::option($shop, $rest, $now, $batch, $machine, $place);
+        foreach (self::places($workload, $rest, $sequence, $batch, $most) as [$machine, $rank]) {
+            $option = self::option($workload, $rest, $now, $batch, $machine, $rank);
             if ($option !== null) {
                 $all[] = $option;
                 $current =
@@ -42,18 +42,18 @@ final readonly class Options
 
     /** What one move would bring; null when the batch cannot stand there. */
     public static function move(
-        Workload $shop,
+        Workload $workload,
         Sequence $sequence,
         string $batch,
         string $machine,
-        int $place,
+        int $rank,
     ): ?Option {
-        if ($shop->obstacle($shop->batches[$batch], $shop->lanes[$machine]) !== null) {
+        if ($workload->obstacle($workload->batches[$batch], $workload->lanes[$machine]) !== null) {
             return null;
         }
-        $now = Timetable::of($shop, $sequence);
+        $now = Timetable::of($workload, $sequence);
 
-        return self::option($shop, $sequence->without($batch), $now, $batch, $machine, $place);
+        return self::option($workload, $sequence->without($batch), $now, $batch, $machine, $rank);
     }
 
     /**
@@ -61,27 +61,27 @@ final readonly class Options
      *
      * @return list<Option>
      */
-    public static function together(Workload $shop, Sequence $sequence, string $batch, int $most): array
+    public static function together(Workload $workload, Sequence $sequence, string $batch, int $most): array
     {
-        $now = Timetable::of($shop, $sequence);
+        $now = Timetable::of($workload, $sequence);
         $rest = $sequence->without($batch);
         $options = [];
-        foreach ($shop->batches as $other) {
+        foreach ($workload->batches as $other) {
             $machine = $rest->machineOf($other->id);
             if (
                 count($options) === $most
                 || $other->id === $batch
                 || $machine === null
-                || ! $shop->batches[$batch]->goesOn($other)
-                || $shop->obstacle($shop->batches[$batch], $shop->lanes[$machine]) !== null
+                || ! $workload->batches[$batch]->goesOn($other)
+                || $workload->obstacle($workload->batches[$batch], $workload->lanes[$machine]) !== null
             ) {
                 continue;
             }
-            $place = 1 + (int) array_search($other->id, $rest->on($machine), true);
+            $rank = 1 + (int) array_search($other->id, $rest->on($machine), true);
             $option =
-                ($sequence->on($machine)[$place] ?? null) === $batch
+                ($sequence->on($machine)[$rank] ?? null) === $batch
                     ? null
-                    : self::option($shop, $rest, $now, $batch, $machine, $place);
+                    : self::option($workload, $rest, $now, $batch, $machine, $rank);
             if ($option !== null) {
                 $options[] = $option;
             }
@@ -134,13 +134,13 @@ final readonly class Options
      * @return list<array{string, int}> machine and place
      */
     private static function places(
-        Workload $shop,
+        Workload $workload,
         Sequence $rest,
         Sequence $sequence,
         string $batch,
         ?int $most,
     ): array {
-        $pricer = new Internal\Pricer($shop);
+        $pricer = new Internal\Pricer($workload);
         $pricer->keep($rest);
         $number = (int) array_search($batch, $pricer->numbers->batches, true);
         $places = [];
@@ -150,16 +150,16 @@ final readonly class Options
             }
             $lane = $pricer->sequence[$m];
             $front = count(array_filter($lane, $pricer->stands(...)));
-            for ($place = $front; $place <= count($lane); $place++) {
+            for ($rank = $front; $rank <= count($lane); $rank++) {
                 $isThere =
                     $sequence->machineOf($batch) === $machine
-                    && array_search($batch, $sequence->on($machine), true) === $place;
+                    && array_search($batch, $sequence->on($machine), true) === $rank;
                 $tried = $lane;
-                array_splice($tried, $place, 0, [$number]);
+                array_splice($tried, $rank, 0, [$number]);
                 $places[] = [
-                    $most === null ? 0.0 : ($isThere ? -INF : $pricer->price([$m => $tried], [$m => $place])),
+                    $most === null ? 0.0 : ($isThere ? -INF : $pricer->price([$m => $tried], [$m => $rank])),
                     $machine,
-                    $place,
+                    $rank,
                 ];
             }
         }
@@ -172,13 +172,13 @@ final readonly class Options
     }
 
     private static function option(
-        Workload $shop,
+        Workload $workload,
         Sequence $rest,
         Timetable $now,
         string $batch,
         string $machine,
-        int $place,
+        int $rank,
     ): ?Option {
-        return Option::between($now, Timetable::of($shop, $rest->moved($batch, $machine, $place)), $batch);
+        return Option::between($now, Timetable::of($workload, $rest->moved($batch, $machine, $rank)), $batch);
     }
 }

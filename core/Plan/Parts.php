@@ -17,17 +17,17 @@ final class Parts
      *
      * @return array{Option|null, Option|null} right behind, and cheapest; null where it cannot be
      */
-    public static function split(Workload $shop, Sequence $sequence, string $batch, int $pieces): array
+    public static function split(Workload $workload, Sequence $sequence, string $batch, int $pieces): array
     {
-        $whole = $shop->batches[$batch];
+        $whole = $workload->batches[$batch];
         $others = array_values(
             array_map(
                 static fn(Batch $one): Batch => $one->id === $batch ? $one->of($one->pieces - $pieces) : $one,
-                $shop->batches,
+                $workload->batches,
             ),
         );
-        $then = $shop->with([...$others, $whole->part(self::PART, $pieces)]);
-        $now = Timetable::of($shop, $sequence);
+        $then = $workload->with([...$others, $whole->part(self::PART, $pieces)]);
+        $now = Timetable::of($workload, $sequence);
         $machine = $sequence->machineOf($batch);
         $behind =
             $machine === null
@@ -53,14 +53,14 @@ final class Parts
     }
 
     /** A batch put into another, where that stands; null where it cannot be. */
-    public static function join(Workload $shop, Sequence $sequence, string $batch, string $into): ?Option
+    public static function join(Workload $workload, Sequence $sequence, string $batch, string $into): ?Option
     {
-        $left = array_filter($shop->batches, static fn(Batch $one): bool => $one->id !== $batch);
-        $then = $shop->with(
+        $left = array_filter($workload->batches, static fn(Batch $one): bool => $one->id !== $batch);
+        $then = $workload->with(
             array_values(
                 array_map(
                     static fn(Batch $one): Batch => $one->id === $into
-                        ? $one->of($one->pieces + $shop->batches[$batch]->pieces)
+                        ? $one->of($one->pieces + $workload->batches[$batch]->pieces)
                         : $one,
                     $left,
                 ),
@@ -68,7 +68,7 @@ final class Parts
         );
 
         return Option::between(
-            Timetable::of($shop, $sequence),
+            Timetable::of($workload, $sequence),
             Timetable::of($then, $sequence->without($batch)),
             $into,
         );

@@ -11,21 +11,21 @@ final readonly class Placed
 {
     /**
      * @param list<array{int, int}> $loads [from, to) of each load, hooping that nobody waits for left out
-     * @param Wait|null             $wait  what its set-up had to wait for
+     * @param Wait|null             $wait  what its changeover had to wait for
      * @param bool                  $goesOn with the design of the batch before it
-     * @param int                   $refit needles that are exchanged for others of another size or point, on each head
+     * @param int                   $needleChanges needles that are exchanged for others of another size or point, on each head
      */
     public function __construct(
         public Batch $batch,
         public string $machine,
-        public int $setupStart,
-        public int $setupS,
+        public int $changeoverStart,
+        public int $changeoverS,
         public array $loads,
         public bool $driverChange,
         public bool $frameChange,
         public BatchNeedles $needles,
         public ?Wait $wait = null,
-        public int $refit = 0,
+        public int $needleChanges = 0,
         public bool $goesOn = false,
     ) {}
 

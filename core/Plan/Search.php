@@ -37,9 +37,9 @@ final class Search
     private int $done = 0;
     private int $better = 0;
 
-    private function __construct(public readonly Workload $shop, Sequence $start, int $seed, int $iterations)
+    private function __construct(public readonly Workload $workload, Sequence $start, int $seed, int $iterations)
     {
-        $this->pricer = new Internal\Pricer($shop);
+        $this->pricer = new Internal\Pricer($workload);
         $this->current = $this->best = $this->pricer->keep($start);
         $this->bestLanes = $this->pricer->sequence;
         $this->moves = new Internal\Moves($this->pricer, new Randomizer(new Mt19937($seed)));
@@ -56,29 +56,29 @@ final class Search
      *     machine stays there
      */
     public static function of(
-        Workload $shop,
+        Workload $workload,
         int $seed = 1,
         int $iterations = 20_000,
         ?Sequence $inForce = null,
     ): self {
-        $pricer = new Internal\Pricer($shop);
-        $standing = self::standing($shop, $inForce ?? new Sequence([]));
+        $pricer = new Internal\Pricer($workload);
+        $standing = self::standing($workload, $inForce ?? new Sequence([]));
         $best = $inForce;
         $least =
             $inForce === null
                 ? INF
-                : $pricer->keep($inForce) + Internal\Pricer::UNPLACED * self::missing($shop, $inForce);
+                : $pricer->keep($inForce) + Internal\Pricer::UNPLACED * self::missing($workload, $inForce);
         foreach (
             [Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule
         ) {
-            $sequence = $rule($shop, $standing);
-            $cost = $pricer->keep($sequence) + Internal\Pricer::UNPLACED * self::missing($shop, $sequence);
+            $sequence = $rule($workload, $standing);
+            $cost = $pricer->keep($sequence) + Internal\Pricer::UNPLACED * self::missing($workload, $sequence);
             if ($cost < $least) {
                 [$best, $least] = [$sequence, $cost];
             }
         }
 
-        return new self($shop, $best ?? $standing, $seed, $iterations);
+        return new self($workload, $best ?? $standing, $seed, $iterations);
     }
 
     /** Tries so many changes more. */
@@ -164,23 +164,23 @@ final class Search
     }
 
     /** What cannot be moved, where it stands; a batch that is fixed and stands nowhere goes where it is fixed to. */
-    private static function standing(Workload $shop, Sequence $inForce): Sequence
+    private static function standing(Workload $workload, Sequence $inForce): Sequence
     {
         $lanes = [];
         foreach ($inForce->batches as $machine => $ids) {
             $lanes[$machine] = array_values(
                 array_filter(
                     $ids,
-                    static fn(string $id): bool => $shop->batches[$id]->alreadySetUp
-                        || $shop->batches[$id]->fixed !== null,
+                    static fn(string $id): bool => $workload->batches[$id]->alreadySetUp
+                        || $workload->batches[$id]->fixed !== null,
                 ),
             );
         }
         $sequence = new Sequence($lanes);
-        $fixed = array_filter($shop->batches, static fn(Batch $batch): bool => $batch->fixed !== null);
+        $fixed = array_filter($workload->batches, static fn(Batch $batch): bool => $batch->fixed !== null);
         uasort($fixed, static fn(Batch $a, Batch $b): int => ($a->fixed->startAt ?? 0) <=> ($b->fixed->startAt ?? 0));
         foreach ($fixed as $batch) {
-            if (isset($shop->lanes[$batch->fixed->machine ?? '']) && $sequence->machineOf($batch->id) === null) {
+            if (isset($workload->lanes[$batch->fixed->machine ?? '']) && $sequence->machineOf($batch->id) === null) {
                 $sequence = $sequence->appended((string) $batch->fixed?->machine, $batch->id);
             }
         }
@@ -189,8 +189,8 @@ final class Search
     }
 
     /** How many batches have no place in a sequence. */
-    private static function missing(Workload $shop, Sequence $sequence): int
+    private static function missing(Workload $workload, Sequence $sequence): int
     {
-        return count($shop->batches) - array_sum(array_map(count(...), $sequence->batches));
+        return count($workload->batches) - array_sum(array_map(count(...), $sequence->batches));
     }
 }

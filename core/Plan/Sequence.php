@@ -106,11 +106,11 @@ final readonly class Sequence
     }
 
     /** The batch taken out from wherever it stands and put on this machine before the given place (0 is first). */
-    public function moved(string $batch, string $machine, int $place): self
+    public function moved(string $batch, string $machine, int $rank): self
     {
         $rest = $this->without($batch)->batches;
         $lane = $rest[$machine] ?? [];
-        array_splice($lane, max(0, min($place, count($lane))), 0, [$batch]);
+        array_splice($lane, max(0, min($rank, count($lane))), 0, [$batch]);
         $rest[$machine] = $lane;
 
         return new self($rest);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
-/** A sequence with every set-up, load and lateness worked out, and what could not be placed and why. */
+/** A sequence with every changeover, load and lateness worked out, and what could not be placed and why. */
 final readonly class Timetable
 {
     /**
@@ -14,7 +14,7 @@ final readonly class Timetable
      * @param array<array-key, Placed> $byBatch
      */
     private function __construct(
-        public Workload $shop,
+        public Workload $workload,
         public Sequence $sequence,
         public array $placed,
         public array $unplaced,
@@ -22,16 +22,16 @@ final readonly class Timetable
         private array $byBatch,
     ) {}
 
-    public static function of(Workload $shop, Sequence $sequence): self
+    public static function of(Workload $workload, Sequence $sequence): self
     {
-        [$placed, $unplaced] = (new Internal\Timing($shop))->run($sequence);
+        [$placed, $unplaced] = (new Internal\Timing($workload))->run($sequence);
 
         return new self(
-            $shop,
+            $workload,
             $sequence,
             $placed,
             $unplaced,
-            Totals::of($placed, $shop->now, $shop->weights),
+            Totals::of($placed, $workload->now, $workload->weights),
             array_combine(array_map(static fn(Placed $one): string => $one->batch->id, $placed), $placed),
         );
     }

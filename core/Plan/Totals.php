@@ -11,7 +11,7 @@ final readonly class Totals
         public float $cost,
         public float $weightedLateMin,
         public int $lateBatches,
-        public float $setupMin,
+        public float $changeoverMin,
         public int $threadChanges,
         public int $driverChanges,
         public int $frameChanges,
@@ -21,12 +21,12 @@ final readonly class Totals
     /** @param list<Placed> $placed */
     public static function of(array $placed, int $now, Weights $weights): self
     {
-        $late = $setup = $flow = 0.0;
+        $late = $changeover = $flow = 0.0;
         $lateBatches = $threads = $drivers = $frames = 0;
         foreach ($placed as $one) {
             $late += ($one->batch->weight * $one->lateS()) / 60;
             $lateBatches += $one->lateS() > 0 ? 1 : 0;
-            $setup += $one->setupS / 60;
+            $changeover += $one->changeoverS / 60;
             $flow += ($one->end() - $now) / 60;
             $threads += count($one->needles->load);
             $drivers += $one->driverChange ? 1 : 0;
@@ -34,10 +34,10 @@ final readonly class Totals
         }
 
         return new self(
-            $weights->late * $late + $weights->setup * $setup + $weights->flow * $flow,
+            $weights->late * $late + $weights->changeover * $changeover + $weights->flow * $flow,
             $late,
             $lateBatches,
-            $setup,
+            $changeover,
             $threads,
             $drivers,
             $frames,

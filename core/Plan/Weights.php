@@ -4,10 +4,22 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+
 /**
- * What a plan is judged by: the price of a minute late, of a minute of set-up, and of a minute until a batch is done.
+ * What a plan is judged by: the price of a minute late, of a minute of changeover, and of a minute until a batch is done.
  */
 final readonly class Weights
 {
-    public function __construct(public float $late = 10.0, public float $setup = 1.0, public float $flow = 0.01) {}
+    public function __construct(public float $late, public float $changeover, public float $flow) {}
+
+    public static function of(HouseRules $house): self
+    {
+        return new self(
+            $house->value(HouseRule::LateCost),
+            $house->value(HouseRule::ChangeoverCost),
+            $house->value(HouseRule::FlowCost),
+        );
+    }
 }

@@ -22,15 +22,15 @@ final readonly class WhatIf
         public int $to = PHP_INT_MAX,
     ) {}
 
-    public function of(Workload $shop): Workload
+    public function of(Workload $workload): Workload
     {
         return new Workload(
-            $shop->now,
+            $workload->now,
             array_map(
                 fn(Lane $lane): Lane => isset($this->downUntil[$lane->id])
-                    ? $lane->working($lane->hours->without($shop->now, $this->downUntil[$lane->id]))
+                    ? $lane->working($lane->hours->without($workload->now, $this->downUntil[$lane->id]))
                     : $lane,
-                array_values($shop->lanes),
+                array_values($workload->lanes),
             ),
             array_map(
                 fn(FrameStock $frame): FrameStock => new FrameStock(
@@ -38,13 +38,13 @@ final readonly class WhatIf
                     $frame->driver,
                     max(0, $frame->count + ($this->frames[$frame->id] ?? 0)),
                 ),
-                array_values($shop->frames),
+                array_values($workload->frames),
             ),
-            array_values($shop->batches),
-            $shop->changeover,
-            $shop->hands->more($this->hands, $this->from, $this->to),
-            $shop->weights,
-            $shop->needs,
+            array_values($workload->batches),
+            $workload->changeover,
+            $workload->hands->more($this->hands, $this->from, $this->to),
+            $workload->weights,
+            $workload->needs,
         );
     }
 }

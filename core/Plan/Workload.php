@@ -31,7 +31,7 @@ final readonly class Workload
         array $batches,
         public Changeover $changeover,
         public Hands $hands,
-        public Weights $weights = new Weights(),
+        public Weights $weights,
         public ThreadNeeds $needs = new ThreadNeeds(),
     ) {
         $this->lanes = array_column(array_map(static fn(Lane $lane): array => [$lane->id, $lane], $lanes), 1, 0);
@@ -64,6 +64,26 @@ final readonly class Workload
             $this->weights,
             $this->needs,
         );
+    }
+
+    /** What it takes a machine to change drivers: its own time where it has one, else the house's. */
+    public function driverS(Lane $lane, string $from, string $to): int
+    {
+        return $from === $to ? 0 : $lane->driverS["{$from}>{$to}"] ?? $this->changeover->driverS($from, $to);
+    }
+
+    /**
+     * How many needles of each head are exchanged for others of another size or point before a batch: behind another
+     * batch all that it uses or none, since that one has used the needles it found; at first by what is on them.
+     */
+    public function needleChanges(Lane $lane, Batch $batch, ?Batch $last): int
+    {
+        return match (true) {
+            $batch->alreadySetUp, $batch->needle === '' => 0,
+            $last === null => $lane->unlike($batch->needle, $batch->demand()->threads()),
+            $last->needle === '', $last->needle === $batch->needle => 0,
+            default => count($batch->demand()->threads()),
+        };
     }
 
     /** Why this machine can never run this batch; null when it can. */

@@ -60,7 +60,7 @@ final readonly class Advice
         public int $threadWeight,
         public NeedleType $needle,
         public int $speedSpm,
-        public Placement $place,
+        public Placement $placement,
         public ?MarkedPlacement $marked,
         public array $ranked,
         public ?Fit $fit,
@@ -93,7 +93,7 @@ final readonly class Advice
         $weight = self::first(RuleTable::threads(), $facts, $house, $because, $others);
         $needle = self::first(RuleTable::needles(), $facts, $house, $because, $others);
         $speed = self::first(RuleTable::speeds(), $facts, $house, $because, $others);
-        $place = self::first(PlacementTable::all(), $facts, $house, $because, $others);
+        $placement = self::first(PlacementTable::all(), $facts, $house, $because, $others);
         $drivers = array_values(
             array_filter($wanted, static fn(Driver $driver): bool => in_array($driver, $facts->drivers, true)),
         );
@@ -108,7 +108,7 @@ final readonly class Advice
                     $facts->openingMm($drivers[0] ?? Driver::Flat),
                 );
         $fit = $ranked[0]->fit ?? null;
-        $marked = self::marked($facts, $place, $fitting->hull ?? self::box($facts));
+        $marked = self::marked($facts, $placement, $fitting->hull ?? self::box($facts));
         $decided = new Decided(
             $facts,
             $house,
@@ -118,7 +118,7 @@ final readonly class Advice
             $backing,
             $topper,
             $speed,
-            $place,
+            $placement,
             $marked,
             $ranked[0] ?? null,
             $fitting !== null,
@@ -132,7 +132,7 @@ final readonly class Advice
             $weight,
             $needle,
             $speed,
-            $place,
+            $placement,
             $marked,
             $ranked,
             $fit,
@@ -164,7 +164,7 @@ final readonly class Advice
             $this->threadWeight,
             $this->needle,
             $this->speedSpm,
-            $this->place,
+            $this->placement,
             $this->marked,
             $this->ranked,
             $choice->fit,
@@ -324,13 +324,13 @@ final readonly class Advice
     }
 
     /** Nothing is drawn or concluded of a garment that nobody has measured. */
-    private static function marked(Facts $facts, Placement $place, ConvexHull $hull): ?MarkedPlacement
+    private static function marked(Facts $facts, Placement $placement, ConvexHull $hull): ?MarkedPlacement
     {
         return $facts->measures->mm(Panel::of($facts->garment, $facts->position)->width()) === null
             ? null
             : MarkedPlacement::on(
                 Shape::of($facts->garment, $facts->position, $facts->measures, $facts->size ?? Size::M),
-                $place,
+                $placement,
                 $hull,
             );
     }

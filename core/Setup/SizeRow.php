@@ -31,9 +31,9 @@ final readonly class SizeRow
         return $this->advice->turns;
     }
 
-    public function place(): Placement
+    public function placement(): Placement
     {
-        return $this->advice->place;
+        return $this->advice->placement;
     }
 
     /** @return list<string> frames that hold the design and go into the garment, best first */

@@ -67,7 +67,7 @@ final readonly class ShelfDiff
                 ['name', $before->name, $after->name],
                 ['colour', $before->hex, $after->hex],
                 ['weight', $before->weight, $after->weight],
-                ['place', $before->place, $after->place],
+                ['shelf', $before->shelf, $after->shelf],
                 ['metres left', $before->metresLeft, $after->metresLeft],
             ] as [$what, $from, $to]
         ) {

@@ -8,7 +8,7 @@ namespace Hakama\Thread;
 final readonly class ShelfRow
 {
     /** The columns of a list, in their order. */
-    public const COLUMNS = ['code', 'name', 'colour', 'weight', 'cone', 'place', 'metres_left'];
+    public const COLUMNS = ['code', 'name', 'colour', 'weight', 'cone', 'shelf', 'metres_left'];
 
     public function __construct(
         public string $code,
@@ -16,7 +16,7 @@ final readonly class ShelfRow
         public string $hex,
         public int $weight,
         public int $cone,
-        public string $place,
+        public string $shelf,
         public int $metresLeft,
     ) {}
 
@@ -40,9 +40,9 @@ final readonly class ShelfRow
         } catch (NotAColour $e) {
             throw UnfitRow::at('colour', $e->getMessage());
         }
-        $place = trim($cells['place'] ?? '');
-        if (mb_strlen($place) > 32) {
-            throw UnfitRow::at('place', 'a place of at most 32 letters is wanted');
+        $shelf = trim($cells['shelf'] ?? $cells['place'] ?? '');
+        if (mb_strlen($shelf) > 32) {
+            throw UnfitRow::at('shelf', 'a shelf of at most 32 letters is wanted');
         }
 
         return new self(
@@ -51,7 +51,7 @@ final readonly class ShelfRow
             $hex,
             self::number($cells, 'weight', 5, 200),
             trim($cells['cone'] ?? '') === '' ? 1 : self::number($cells, 'cone', 1, 999),
-            $place,
+            $shelf,
             self::number($cells, 'metres_left', 0, 100_000),
         );
     }
@@ -65,7 +65,7 @@ final readonly class ShelfRow
             $this->hex,
             (string) $this->weight,
             (string) $this->cone,
-            $this->place,
+            $this->shelf,
             (string) $this->metresLeft,
         ];
     }

@@ -19,6 +19,7 @@ use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\PieceState;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Facades\DB;
@@ -237,7 +238,7 @@ final class DemoOrders
         );
 
         // The days after: written down as they came in, a cap here and a flat there, which is how a day fills with
-        // set-ups.
+        // changeovers.
         foreach (
             [
                 [
@@ -502,7 +503,7 @@ final class DemoOrders
                     $batch,
                     $at = $at->addSeconds(70),
                     EventKind::LoadStarted,
-                    $run->nextLoad($machine->heads),
+                    self::next($batch, $run, $machine->heads),
                 );
                 $real = $planned * (0.94 + 0.03 * ($load % 5));
                 if ($load % 4 === 3) {
@@ -553,12 +554,20 @@ final class DemoOrders
                 }
             }
             if ($leaveSewing) {
-                $this->record($machine, $batch, $this->now, EventKind::LoadStarted, $run->nextLoad($machine->heads));
+                $this->record($machine, $batch, $this->now, EventKind::LoadStarted, self::next($batch, $run, $machine->heads));
                 $this->record($machine, $batch, $this->now, EventKind::PieceHooped, [
-                    $run->nextLoad(2 * $machine->heads)[$machine->heads],
+                    self::next($batch, $run, $machine->heads)[0],
                 ]);
             }
         }
+    }
+
+    /** @return list<int> what the next load takes */
+    private static function next(Batch $batch, BatchRun $run, int $heads): array
+    {
+        $waiting = $batch->pieces()->where('state', PieceState::Waiting)->orderBy('pieces.id')->limit($heads);
+
+        return $run->nextLoad($waiting->pluck('pieces.id')->all(), $heads);
     }
 
     /** @param list<int> $pieces */
@@ -582,7 +591,7 @@ final class DemoOrders
                     Str::uuid()->toString(),
                     $kind,
                     $batch->id,
-                    FloorLog::run($batch)->load,
+                    FloorLog::run($batch)->load->number,
                     $stitch,
                     round($clock, 1),
                     $pieces,

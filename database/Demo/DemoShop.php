@@ -13,6 +13,7 @@ use App\Models\Thread;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
+use Hakama\Machine\NeedleType;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -191,7 +192,7 @@ final class DemoShop
         foreach (array_keys(self::THREADS) as $i => $code) {
             [$name, $hex, $weight] = self::THREADS[$code];
             $thread = Thread::query()->create(['code' => $code, 'name' => $name, 'hex' => $hex, 'weight' => $weight]);
-            $place = sprintf('%s%d', chr(65 + intdiv($i, 8)), ($i % 8) + 1);
+            $shelf = sprintf('%s%d', chr(65 + intdiv($i, 8)), ($i % 8) + 1);
             $metres = self::LITTLE[$code] ?? 600 + (($i * 977) % 4300);
             // What is used most stands there twice: one cone begun, one whole.
             foreach (in_array($code, self::TWICE, true) ? [$metres, 5000] : [$metres] as $cone => $left) {
@@ -199,7 +200,7 @@ final class DemoShop
                     ->cones()
                     ->create([
                         'number' => $cone + 1,
-                        'place' => $cone === 0 ? $place : $place.' behind',
+                        'shelf' => $cone === 0 ? $shelf : $shelf.' behind',
                         'metres_left' => $left,
                         'measured_at' => $at,
                     ]);
@@ -245,8 +246,8 @@ final class DemoShop
                     'number' => $i + 1,
                     'thread_id' => $on->id,
                     'pinned' => in_array($i + 1, $pinned, true),
-                    'size' => $on->needleSize(),
-                    'point' => 'sharp',
+                    'size' => NeedleType::forThread($on->weight)->size,
+                    'point' => NeedleType::forThread($on->weight)->point,
                 ]);
             }
         }

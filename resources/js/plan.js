@@ -2,14 +2,14 @@
 import htmx from 'htmx.org';
 
 const sheet = () => document.getElementById('plan');
-const folds = (machine) => [...sheet().querySelectorAll(`.fold[data-machine="${machine}"]`)].sort((a, b) => a.dataset.place - b.dataset.place);
+const bars = (machine) => [...sheet().querySelectorAll(`.bar[data-machine="${machine}"]`)].sort((a, b) => a.dataset.rank - b.dataset.rank);
 const machines = () => [...sheet().querySelectorAll('[data-lane]')].map((lane) => lane.dataset.lane);
 
-function send(fold, machine, place) {
+function send(bar, machine, rank) {
     htmx.ajax('POST', sheet().dataset.moves, {
         target: '#plan',
         swap: 'outerHTML',
-        values: { batch: fold.dataset.batch, machine, place, version: sheet().dataset.version, day: sheet().dataset.day, zoom: sheet().dataset.zoom, _token: sheet().dataset.token },
+        values: { batch: bar.dataset.batch, machine, rank, version: sheet().dataset.version, day: sheet().dataset.day, zoom: sheet().dataset.zoom, _token: sheet().dataset.token },
     });
 }
 
@@ -17,22 +17,22 @@ let lifted = null;
 let asked = '';
 
 // What it would bring to let go here, and where here is.
-async function weigh(fold, machine, place, hint = '') {
+async function weigh(bar, machine, rank, hint = '') {
     const url = new URL(sheet().dataset.consequence, location.href);
-    url.search = new URLSearchParams({ batch: fold.dataset.batch, machine, place });
+    url.search = new URLSearchParams({ batch: bar.dataset.batch, machine, rank });
     if (asked === url.search) return;
     asked = url.search;
-    mark(fold, machine, place);
+    mark(bar, machine, rank);
     const answer = await fetch(url).then((response) => response.text(), () => 'The server does not answer; nothing is moved.');
     if (asked === url.search && sheet()) document.getElementById('consequence').innerHTML = `${answer} ${hint}`;
 }
 
-function mark(fold, machine, place) {
+function mark(bar, machine, rank) {
     const caret = document.getElementById('caret');
     const lane = sheet().querySelector(`[data-lane="${machine}"]`);
     if (!caret || !lane) return;
-    const others = folds(machine).filter((one) => one !== fold);
-    const next = others.find((one) => place <= Number(one.dataset.place) - (machine === fold.dataset.machine && Number(fold.dataset.place) < Number(one.dataset.place) ? 1 : 0));
+    const others = bars(machine).filter((one) => one !== bar);
+    const next = others.find((one) => rank <= Number(one.dataset.rank) - (machine === bar.dataset.machine && Number(bar.dataset.rank) < Number(one.dataset.rank) ? 1 : 0));
     const edge = (next ?? others.at(-1))?.querySelector('.edge').getBBox();
     const box = lane.querySelector('rect').getBBox();
     const x = edge ? (next ? edge.x : edge.x + edge.width) : 96;
@@ -46,58 +46,58 @@ function settle() {
 }
 
 function byKey(event) {
-    const fold = event.target.closest?.('.fold[tabindex]');
-    if (!fold) return;
-    const from = lifted?.fold === fold ? lifted : { fold, machine: fold.dataset.machine, place: Number(fold.dataset.place) };
+    const bar = event.target.closest?.('.bar[tabindex]');
+    if (!bar) return;
+    const from = lifted?.bar === bar ? lifted : { bar, machine: bar.dataset.machine, rank: Number(bar.dataset.rank) };
     const lanes = machines();
     const lane = lanes.indexOf(from.machine);
-    const here = lanes.indexOf(fold.dataset.machine);
-    const around = folds(fold.dataset.machine);
-    const at = around.indexOf(fold);
-    const lift = (machine, place) => {
-        lifted = { fold, machine, place: Math.max(0, Math.min(place, folds(machine).filter((one) => one !== fold).length + Number(folds(machine)[0]?.dataset.place ?? 0))) };
-        weigh(fold, lifted.machine, lifted.place, 'Enter lets it go there, Escape leaves it.');
+    const here = lanes.indexOf(bar.dataset.machine);
+    const around = bars(bar.dataset.machine);
+    const at = around.indexOf(bar);
+    const lift = (machine, rank) => {
+        lifted = { bar, machine, rank: Math.max(0, Math.min(rank, bars(machine).filter((one) => one !== bar).length + Number(bars(machine)[0]?.dataset.rank ?? 0))) };
+        weigh(bar, lifted.machine, lifted.rank, 'Enter lets it go there, Escape leaves it.');
     };
-    if (event.shiftKey && event.key === 'ArrowRight') lift(from.machine, from.place + 1);
-    else if (event.shiftKey && event.key === 'ArrowLeft') lift(from.machine, from.place - 1);
-    else if (event.shiftKey && event.key === 'ArrowDown' && lane + 1 < lanes.length) lift(lanes[lane + 1], placeAt(lanes[lane + 1], middle(fold)));
-    else if (event.shiftKey && event.key === 'ArrowUp' && lane > 0) lift(lanes[lane - 1], placeAt(lanes[lane - 1], middle(fold)));
-    else if (event.key === 'Enter' && lifted?.fold === fold) {
-        const { machine, place } = lifted;
+    if (event.shiftKey && event.key === 'ArrowRight') lift(from.machine, from.rank + 1);
+    else if (event.shiftKey && event.key === 'ArrowLeft') lift(from.machine, from.rank - 1);
+    else if (event.shiftKey && event.key === 'ArrowDown' && lane + 1 < lanes.length) lift(lanes[lane + 1], rankAt(lanes[lane + 1], middle(bar)));
+    else if (event.shiftKey && event.key === 'ArrowUp' && lane > 0) lift(lanes[lane - 1], rankAt(lanes[lane - 1], middle(bar)));
+    else if (event.key === 'Enter' && lifted?.bar === bar) {
+        const { machine, rank } = lifted;
         settle();
-        send(fold, machine, place);
+        send(bar, machine, rank);
     } else if (event.key === 'Escape' && lifted) {
         settle();
         document.getElementById('consequence').textContent = 'It stays where it was.';
-    } else if (event.key === 'Enter') location.href = fold.dataset.href;
+    } else if (event.key === 'Enter') location.href = bar.dataset.href;
     else if (event.key === 'ArrowRight') around[at + 1]?.focus();
     else if (event.key === 'ArrowLeft') around[at - 1]?.focus();
-    else if (event.key === 'ArrowDown') folds(lanes[here + 1])[0]?.focus();
-    else if (event.key === 'ArrowUp') folds(lanes[here - 1])[0]?.focus();
+    else if (event.key === 'ArrowDown') bars(lanes[here + 1])[0]?.focus();
+    else if (event.key === 'ArrowUp') bars(lanes[here - 1])[0]?.focus();
     else return;
     event.preventDefault();
     event.stopPropagation();
 }
 
-function middle(fold) {
-    const box = fold.querySelector('.edge').getBoundingClientRect();
+function middle(bar) {
+    const box = bar.querySelector('.edge').getBoundingClientRect();
     return box.left + box.width / 2;
 }
 
 // Before the first batch whose middle lies right of x; what runs already is never passed.
-function placeAt(machine, x, without = null) {
-    const others = folds(machine).filter((fold) => fold !== without);
-    const next = others.findIndex((fold) => middle(fold) > x);
-    if (next < 0) return others.length === 0 ? 999 : Number(others.at(-1).dataset.place) + 1;
-    const running = others.filter((fold) => fold.getAttribute('aria-disabled') === 'true').length;
-    const shift = without && without.dataset.machine === machine && Number(without.dataset.place) < Number(others[next].dataset.place) ? 1 : 0;
-    return Math.max(running, Number(others[next].dataset.place) - shift);
+function rankAt(machine, x, without = null) {
+    const others = bars(machine).filter((bar) => bar !== without);
+    const next = others.findIndex((bar) => middle(bar) > x);
+    if (next < 0) return others.length === 0 ? 999 : Number(others.at(-1).dataset.rank) + 1;
+    const running = others.filter((bar) => bar.getAttribute('aria-disabled') === 'true').length;
+    const shift = without && without.dataset.machine === machine && Number(without.dataset.rank) < Number(others[next].dataset.rank) ? 1 : 0;
+    return Math.max(running, Number(others[next].dataset.rank) - shift);
 }
 
 let dragging = null;
 
 function laneAt(y) {
-    // Its ground, not the whole of it: a fold that is carried out of its lane would stretch that.
+    // Its ground, not the whole of it: a bar that is carried out of its lane would stretch that.
     return [...sheet().querySelectorAll('[data-lane]')].find((el) => {
         const box = el.querySelector('rect').getBoundingClientRect();
         return y >= box.top && y < box.bottom;
@@ -105,9 +105,9 @@ function laneAt(y) {
 }
 
 function grab(event) {
-    const fold = event.target.closest?.('.fold[tabindex]');
-    if (!fold || event.button !== 0 || fold.getAttribute('aria-disabled') === 'true') return;
-    dragging = { fold, x: event.clientX, y: event.clientY, moved: false };
+    const bar = event.target.closest?.('.bar[tabindex]');
+    if (!bar || event.button !== 0 || bar.getAttribute('aria-disabled') === 'true') return;
+    dragging = { bar, x: event.clientX, y: event.clientY, moved: false };
 }
 
 function pull(event) {
@@ -117,24 +117,24 @@ function pull(event) {
     if (!dragging.moved && Math.hypot(dx, dy) < 5) return;
     dragging.moved = true;
     const scale = sheet().querySelector('svg').getScreenCTM().a;
-    dragging.fold.setAttribute('transform', `translate(${dx / scale} ${dy / scale})`);
-    dragging.fold.style.opacity = '.75';
+    dragging.bar.setAttribute('transform', `translate(${dx / scale} ${dy / scale})`);
+    dragging.bar.style.opacity = '.75';
     const lane = laneAt(event.clientY);
-    if (lane) weigh(dragging.fold, lane.dataset.lane, placeAt(lane.dataset.lane, middle(dragging.fold), dragging.fold));
+    if (lane) weigh(dragging.bar, lane.dataset.lane, rankAt(lane.dataset.lane, middle(dragging.bar), dragging.bar));
     event.preventDefault();
 }
 
 function letGo(event) {
     if (!dragging) return;
-    const { fold, moved } = dragging;
+    const { bar, moved } = dragging;
     dragging = null;
     if (!moved) return;
     const lane = laneAt(event.clientY);
-    const x = middle(fold);
+    const x = middle(bar);
     settle();
-    fold.removeAttribute('transform');
-    fold.style.opacity = '';
-    if (lane) send(fold, lane.dataset.lane, placeAt(lane.dataset.lane, x, fold));
+    bar.removeAttribute('transform');
+    bar.style.opacity = '';
+    if (lane) send(bar, lane.dataset.lane, rankAt(lane.dataset.lane, x, bar));
 }
 
 export function plan() {
@@ -145,6 +145,6 @@ export function plan() {
     document.addEventListener('pointerup', letGo);
     document.addEventListener('htmx:afterSwap', () => {
         const batch = sheet()?.dataset.focus;
-        if (batch) sheet().querySelector(`.fold[data-batch="${CSS.escape(batch)}"]`)?.focus();
+        if (batch) sheet().querySelector(`.bar[data-batch="${CSS.escape(batch)}"]`)?.focus();
     });
 }

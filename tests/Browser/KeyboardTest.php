@@ -51,7 +51,7 @@ final class KeyboardTest extends BrowserTestCase
         $batch = $found[1];
 
         $this->keys('5');
-        $this->sees('Striped: set-up.');
+        $this->sees('Striped: changeover.');
         $this->moveToFrontOfM2($batch);
 
         $this->keys('4');
@@ -89,10 +89,10 @@ final class KeyboardTest extends BrowserTestCase
         $this->finishBy($batch);
     }
 
-    /** Arrows go from fold to fold, shift with an arrow moves the one that has the focus. */
+    /** Arrows go from bar to bar, shift with an arrow moves the one that has the focus. */
     private function moveToFrontOfM2(string $batch): void
     {
-        $css = ".fold[data-batch=\"{$batch}\"]";
+        $css = ".bar[data-batch=\"{$batch}\"]";
         for ($day = 0; $day < 5 && $this->all($css) === []; $day++) {
             $this->keys('n');
             $this->browser
@@ -103,11 +103,11 @@ final class KeyboardTest extends BrowserTestCase
         $this->tabTo($css);
         for ($i = 0; $i < 12; $i++) {
             $this->find($css);
-            [$machine, $place] = [
+            [$machine, $placement] = [
                 (string) $this->attribute($css, 'data-machine'),
-                (int) $this->attribute($css, 'data-place'),
+                (int) $this->attribute($css, 'data-rank'),
             ];
-            if ($machine === 'M2' && $place === 0) {
+            if ($machine === 'M2' && $placement === 0) {
                 break;
             }
             $this->shift(
@@ -129,7 +129,7 @@ final class KeyboardTest extends BrowserTestCase
                 ->wait(8, 100)
                 ->until(
                     fn(): bool => $this->attribute($css, 'data-machine') !== $machine
-                        || (int) $this->attribute($css, 'data-place') !== $place,
+                        || (int) $this->attribute($css, 'data-rank') !== $placement,
                     'the batch did not move',
                 );
             if ($this->all($css) === []) {
@@ -138,7 +138,7 @@ final class KeyboardTest extends BrowserTestCase
             }
             $this->tabTo($css);
         }
-        self::assertSame(['M2', '0'], [$this->attribute($css, 'data-machine'), $this->attribute($css, 'data-place')]);
+        self::assertSame(['M2', '0'], [$this->attribute($css, 'data-machine'), $this->attribute($css, 'data-rank')]);
     }
 
     /** The pieces are sewn, so that the machine is free for the tests after this one. */

@@ -97,31 +97,31 @@ final class MainPathTest extends BrowserTestCase
     public function it_is_moved_to_the_front_of_a_machine_by_dragging(): void
     {
         $this->visit('/plan');
-        $fold = $this->foldAnywhere(self::$batch);
-        $from = $fold->getAttribute('data-machine');
+        $bar = $this->barAnywhere(self::$batch);
+        $from = $bar->getAttribute('data-machine');
         self::assertNotNull($from);
         $lane = $this->find('[data-lane="M2"]');
-        $place = $this->browser->executeScript(
+        $placement = $this->browser->executeScript(
             'const b = arguments[0].getBoundingClientRect(); return [b.left, b.top, b.height]',
             [$lane],
         );
         $grip = $this->browser->executeScript(
             'const b = arguments[0].querySelector(".edge").getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]',
-            [$fold],
+            [$bar],
         );
         // To the very left of lane M2: before everything that waits there.
-        $this->drag($grip, [$place[0] + 100, $place[1] + $place[2] / 2]);
+        $this->drag($grip, [$placement[0] + 100, $placement[1] + $placement[2] / 2]);
         $this->browser
             ->wait(8, 100)
             ->until(
                 fn(): bool => $this->all(
-                    '.fold[data-batch="'.self::$batch.'"][data-machine="M2"][data-place="0"]',
+                    '.bar[data-batch="'.self::$batch.'"][data-machine="M2"][data-rank="0"]',
                 ) !== [],
                 'the batch did not come to the front of M2',
             );
         // Kept, not only drawn; and now it stands today.
         $this->visit('/plan');
-        self::assertSame('0', $this->attribute('.fold[data-batch="'.self::$batch.'"]', 'data-place'));
+        self::assertSame('0', $this->attribute('.bar[data-batch="'.self::$batch.'"]', 'data-rank'));
     }
 
     #[Test]
@@ -225,16 +225,16 @@ final class MainPathTest extends BrowserTestCase
         );
     }
 
-    /** The batch's fold, the whole week in sight. */
-    private function foldAnywhere(string $batch): \Facebook\WebDriver\Remote\RemoteWebElement
+    /** The batch's bar, the whole week in sight. */
+    private function barAnywhere(string $batch): \Facebook\WebDriver\Remote\RemoteWebElement
     {
         $this->visit('/plan?zoom=week');
         $this->find('#plan');
-        $folds = $this->all(".fold[data-batch=\"{$batch}\"]");
-        if ($folds !== []) {
-            $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$folds[0]]);
+        $bars = $this->all(".bar[data-batch=\"{$batch}\"]");
+        if ($bars !== []) {
+            $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$bars[0]]);
 
-            return $folds[0];
+            return $bars[0];
         }
         self::fail("{$batch} is on no day of the plan");
     }

@@ -15,15 +15,15 @@ final class PlanPagesTest extends BrowserTestCase
     {
         $this->visit('/plan');
         $batch = $this->lastOn('M2');
-        $css = ".fold[data-batch=\"{$batch}\"]";
-        $place = $this->attribute($css, 'data-place');
+        $css = ".bar[data-batch=\"{$batch}\"]";
+        $placement = $this->attribute($css, 'data-rank');
         $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$css]);
         $this->shift(WebDriverKeys::ARROW_LEFT);
         $this->browser
             ->wait(8, 100)
             ->until(fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end"));
         self::assertNotSame('', $this->attribute('#caret', 'd'), 'where it would go is marked');
-        self::assertSame($place, $this->attribute($css, 'data-place'), 'nothing is moved yet');
+        self::assertSame($placement, $this->attribute($css, 'data-rank'), 'nothing is moved yet');
         $this->keys(WebDriverKeys::ESCAPE);
         $this->sees('It stays where it was.');
         self::assertSame('', $this->attribute('#caret', 'd'));
@@ -36,14 +36,14 @@ final class PlanPagesTest extends BrowserTestCase
         $this->browser
             ->wait(8, 100)
             ->until(
-                fn(): bool => $this->attribute($css, 'data-place') === (string) ((int) $place - 1),
+                fn(): bool => $this->attribute($css, 'data-rank') === (string) ((int) $placement - 1),
                 'it was not moved',
             );
         self::assertStringContainsString("{$batch} ends", $this->textOf('#consequence'));
         $this->browser->executeScript('document.activeElement.blur()');
         $this->keys('z');
         $this->sees('Undone:');
-        self::assertSame($place, $this->attribute($css, 'data-place'));
+        self::assertSame($placement, $this->attribute($css, 'data-rank'));
     }
 
     #[Test]
@@ -51,15 +51,15 @@ final class PlanPagesTest extends BrowserTestCase
     {
         $this->visit('/plan');
         // The first of M2 has not begun, and M3 could sew it too.
-        $batch = (string) $this->attribute('.fold[data-machine="M2"][data-place="0"]', 'data-batch');
+        $batch = (string) $this->attribute('.bar[data-machine="M2"][data-rank="0"]', 'data-batch');
         $this->browser->executeScript(
             <<<'JS'
-            const fold = document.querySelector(`.fold[data-batch="${arguments[0]}"]`);
+            const bar = document.querySelector(`.bar[data-batch="${arguments[0]}"]`);
             const at = (el, x, y, kind) => el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
-            const from = fold.querySelector('.edge').getBoundingClientRect();
+            const from = bar.querySelector('.edge').getBoundingClientRect();
             const lane = document.querySelector('[data-lane="M3"]').getBoundingClientRect();
             const [x, y] = [from.left + 6, from.top + 10];
-            at(fold.querySelector('.edge'), x, y, 'pointerdown');
+            at(bar.querySelector('.edge'), x, y, 'pointerdown');
             for (let i = 1; i <= 6; i++) at(document, x, y + (lane.top + 30 - y) * i / 6, 'pointermove');
             JS
             ,
@@ -71,28 +71,28 @@ final class PlanPagesTest extends BrowserTestCase
                 fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end")
                     && str_contains($this->textOf('#consequence'), 'on M3'),
             );
-        self::assertSame('M2', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-machine'));
+        self::assertSame('M2', $this->attribute(".bar[data-batch=\"{$batch}\"]", 'data-machine'));
         // Let go over no lane, it stays.
         $this->browser->executeScript(
             "document.dispatchEvent(new PointerEvent('pointerup', {clientX: 5, clientY: 5, bubbles: true}))",
         );
-        self::assertSame('M2', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-machine'));
+        self::assertSame('M2', $this->attribute(".bar[data-batch=\"{$batch}\"]", 'data-machine'));
     }
 
     #[Test]
     public function a_batch_that_is_let_go_over_another_lane_stands_there_and_is_undone(): void
     {
         $this->visit('/plan?zoom=week');
-        $batch = (string) $this->attribute('.fold[data-machine="M2"][data-place="0"]', 'data-batch');
-        $css = ".fold[data-batch=\"{$batch}\"]";
+        $batch = (string) $this->attribute('.bar[data-machine="M2"][data-rank="0"]', 'data-batch');
+        $css = ".bar[data-batch=\"{$batch}\"]";
         $this->browser->executeScript(
             <<<'JS'
-            const fold = document.querySelector(`.fold[data-batch="${arguments[0]}"]`);
+            const bar = document.querySelector(`.bar[data-batch="${arguments[0]}"]`);
             const at = (el, x, y, kind) => el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
-            const from = fold.querySelector('.edge').getBoundingClientRect();
+            const from = bar.querySelector('.edge').getBoundingClientRect();
             const lane = document.querySelector('[data-lane="M3"]').getBoundingClientRect();
             const [x, y] = [from.left + 6, from.top + 10];
-            at(fold.querySelector('.edge'), x, y, 'pointerdown');
+            at(bar.querySelector('.edge'), x, y, 'pointerdown');
             // To the right end of the lane: behind what is there.
             for (let i = 1; i <= 6; i++) at(document, x + (lane.right - 12 - x) * i / 6, y + (lane.top + 30 - y) * i / 6, 'pointermove');
             at(document, lane.right - 12, lane.top + 30, 'pointerup');
@@ -106,15 +106,15 @@ final class PlanPagesTest extends BrowserTestCase
         self::assertStringContainsString("{$batch} ends", $this->textOf('#consequence'));
         $this->keys('z');
         $this->sees('Undone:');
-        self::assertSame(['M2', '0'], [$this->attribute($css, 'data-machine'), $this->attribute($css, 'data-place')]);
+        self::assertSame(['M2', '0'], [$this->attribute($css, 'data-machine'), $this->attribute($css, 'data-rank')]);
     }
 
     #[Test]
     public function a_batch_is_carried_to_another_machine_by_keys(): void
     {
         $this->visit('/plan?zoom=week');
-        $batch = (string) $this->attribute('.fold[data-machine="M2"][data-place="0"]', 'data-batch');
-        $css = ".fold[data-batch=\"{$batch}\"]";
+        $batch = (string) $this->attribute('.bar[data-machine="M2"][data-rank="0"]', 'data-batch');
+        $css = ".bar[data-batch=\"{$batch}\"]";
         $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$css]);
         $this->shift(WebDriverKeys::ARROW_DOWN);
         $this->browser
@@ -171,7 +171,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->sees('keeps its machine and its start');
         $this->keys('z');
         $this->sees("Undone: {$batch} fixed.");
-        $folds = count($this->all('.fold'));
+        $bars = count($this->all('.bar'));
         $this->visit("/plan/batches/{$batch}");
         foreach (['2' => 'The 2 pieces would stand on', '3' => 'The 3 pieces would stand on'] as $pieces => $said) {
             $this->type('#pieces', (string) $pieces);
@@ -186,7 +186,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->sees("right behind {$batch}");
         $this->keys('z');
         $this->sees('split off');
-        self::assertCount($folds, $this->all('.fold'));
+        self::assertCount($bars, $this->all('.bar'));
     }
 
     #[Test]
@@ -238,7 +238,7 @@ final class PlanPagesTest extends BrowserTestCase
     public function a_better_plan_is_found_taken_in_part_and_undone(): void
     {
         $this->visit('/plan');
-        $before = $this->places();
+        $before = $this->ranks();
         $this->keys('f');
         $this->sees('Take it whole');
         $this->sees('In order of arrival');
@@ -250,10 +250,10 @@ final class PlanPagesTest extends BrowserTestCase
         $taken = (string) $boxes[0]->getAttribute('value');
         $this->keys('a');
         $this->sees("Taken over: {$taken}.");
-        self::assertNotSame($before, $this->places());
+        self::assertNotSame($before, $this->ranks());
         $this->keys('z');
         $this->sees('Undone: a proposal taken in part');
-        self::assertSame($before, $this->places());
+        self::assertSame($before, $this->ranks());
     }
 
     #[Test]
@@ -283,7 +283,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->press('Ask');
         $this->sees('Without moving anything else');
         $this->visit('/plan');
-        $this->browser->executeScript('document.querySelectorAll(".fold")[1].focus()');
+        $this->browser->executeScript('document.querySelectorAll(".bar")[1].focus()');
         $this->keys(WebDriverKeys::ENTER);
         $this->sees('Where it could stand, cheapest first');
     }
@@ -292,19 +292,19 @@ final class PlanPagesTest extends BrowserTestCase
     public function the_cloth_is_looked_at_from_hours_to_a_week(): void
     {
         $this->visit('/plan');
-        $wide = (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width');
+        $wide = (float) $this->browser->executeScript('return document.querySelector(".bar .edge").getBBox().width');
         $this->keys('h');
         $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'hour');
         self::assertGreaterThan(
             $wide,
-            (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width'),
+            (float) $this->browser->executeScript('return document.querySelector(".bar .edge").getBBox().width'),
         );
         $this->keys('w');
         $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'week');
         $this->sees('Week from Wednesday 4 March');
         self::assertLessThan(
             $wide,
-            (float) $this->browser->executeScript('return document.querySelector(".fold .edge").getBBox().width'),
+            (float) $this->browser->executeScript('return document.querySelector(".bar .edge").getBBox().width'),
         );
     }
 
@@ -313,21 +313,21 @@ final class PlanPagesTest extends BrowserTestCase
         $this->find('#plan');
 
         return (string) $this->browser->executeScript(
-            'const all = [...document.querySelectorAll(`.fold[data-machine="${arguments[0]}"]`)].sort((a, b) => a.dataset.place - b.dataset.place); return all[all.length - 1].dataset.batch',
+            'const all = [...document.querySelectorAll(`.bar[data-machine="${arguments[0]}"]`)].sort((a, b) => a.dataset.rank - b.dataset.rank); return all[all.length - 1].dataset.batch',
             [$machine],
         );
     }
 
     /** @return array<string, list<mixed>> what stands where, all days */
-    private function places(): array
+    private function ranks(): array
     {
         $this->visit('/plan?zoom=week');
         $this->find('#plan');
-        $places = $this->browser->executeScript(
-            'return Object.fromEntries([...document.querySelectorAll(".fold")].map((el) => [el.dataset.batch, [el.dataset.machine, el.dataset.place]]))',
+        $placements = $this->browser->executeScript(
+            'return Object.fromEntries([...document.querySelectorAll(".bar")].map((el) => [el.dataset.batch, [el.dataset.machine, el.dataset.rank]]))',
         );
-        ksort($places);
+        ksort($placements);
 
-        return $places;
+        return $placements;
     }
 }

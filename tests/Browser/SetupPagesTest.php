@@ -130,15 +130,15 @@ final class SetupPagesTest extends BrowserTestCase
     }
 
     #[Test]
-    public function a_place_is_reckoned_while_it_is_typed_and_kept(): void
+    public function a_place_is_measured_while_it_is_typed_and_kept(): void
     {
         $this->visit('/setup/9');
         $this->keys('m');
-        $this->choose('#reckon', 'midway');
-        $this->type('#reckon-a', '180');
+        $this->choose('#measure', 'midway');
+        $this->type('#measure-a', '180');
         $this->sees('Measure the other mark too.');
-        $this->type('#reckon-b', '200');
-        $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#reckoned'), '190'));
+        $this->type('#measure-b', '200');
+        $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#measured'), '190'));
         $this->type('#k-down', 'low');
         $this->press('Keep it');
         $this->sees('Down is a number of millimetres');

@@ -113,15 +113,15 @@ final class StationsTest extends BrowserTestCase
     public function a_move_that_cannot_be_is_said_and_the_batch_stays(): void
     {
         $this->visit('/plan');
-        $fold = $this->find('.fold[data-machine="M1"][data-place="1"]');
-        $batch = (string) $fold->getAttribute('data-batch');
-        $this->browser->executeScript('arguments[0].focus()', [$fold]);
+        $bar = $this->find('.bar[data-machine="M1"][data-rank="1"]');
+        $batch = (string) $bar->getAttribute('data-batch');
+        $this->browser->executeScript('arguments[0].focus()', [$bar]);
         // Before what runs nothing goes.
         $this->shift(WebDriverKeys::ARROW_LEFT);
         $this->sees('is on the machine: it stays where it is, and nothing goes before it.');
         $this->keys(WebDriverKeys::ENTER);
         $this->sees('is on the machine: it stays where it is, and nothing goes before it.');
-        self::assertSame('1', $this->attribute(".fold[data-batch=\"{$batch}\"]", 'data-place'));
+        self::assertSame('1', $this->attribute(".bar[data-batch=\"{$batch}\"]", 'data-rank'));
         // The focus is where it was, so that the next key goes on from there.
         self::assertSame(
             $batch,

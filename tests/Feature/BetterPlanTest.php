@@ -38,7 +38,7 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('In order of arrival')
             ->assertSee('Take it whole')
-            ->assertSee(' of set-up');
+            ->assertSee(' of changeover');
 
         $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => PlanBoard::version()])
             ->assertRedirect('/plan')
@@ -73,8 +73,8 @@ final class BetterPlanTest extends FeatureTestCase
         $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf(), Hands::always(2));
 
         self::assertLessThanOrEqual(
-            ($comparison->booked->totals->setupMin * 2) / 3,
-            $comparison->then->totals->setupMin,
+            ($comparison->booked->totals->changeoverMin * 2) / 3,
+            $comparison->then->totals->changeoverMin,
         );
         foreach ($board->batches() as $code => $batch) {
             $late = $comparison->then->find($code)?->lateS();
@@ -133,7 +133,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post('/plan/moves', [
             'batch' => self::batchOf(1008)->code,
             'machine' => 'M1',
-            'place' => 1,
+            'rank' => 1,
             'version' => $seen,
         ])->assertSessionHas('done');
         $before = self::board()->sequence()->batches;
@@ -217,7 +217,7 @@ final class BetterPlanTest extends FeatureTestCase
             '1 machine more can be tended at once from Thu 5 Mar 09:00 to Thu 5 Mar 13:00',
         );
         $helped = WhatIfForm::read(Proposal::query()->latest('id')->firstOrFail()->what_if ?? [])->of(
-            self::board()->shop(),
+            self::board()->workload(),
         )->hands;
         self::assertSame(
             [6, 7, 6],
@@ -255,20 +255,20 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $loaf = self::batchOf(1008)->code;
         $before = self::board()->sequence()->batches;
-        $said = (string) $this->get("/plan/consequence?batch={$loaf}&machine=M1&place=1")
+        $said = (string) $this->get("/plan/consequence?batch={$loaf}&machine=M1&rank=1")
             ->assertOk()
             ->getContent();
         self::assertStringContainsString("{$loaf} would end", $said);
         self::assertSame($before, self::board()->sequence()->batches);
         $this->post(
             '/plan/moves',
-            ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => PlanBoard::version()],
+            ['batch' => $loaf, 'machine' => 'M1', 'rank' => 1, 'version' => PlanBoard::version()],
             ['HX-Request' => 'true'],
         )->assertSee(str_replace('would end', 'ends', explode('.', $said)[0]));
-        $this->get('/plan/consequence?batch='.self::batchOf(1004)->code.'&machine=M2&place=0')
+        $this->get('/plan/consequence?batch='.self::batchOf(1004)->code.'&machine=M2&rank=0')
             ->assertOk()
             ->assertSee('stays where it');
-        $this->get('/plan/consequence?batch=&machine=M9&place=-1')->assertStatus(422);
+        $this->get('/plan/consequence?batch=&machine=M9&rank=-1')->assertStatus(422);
         $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas(
             'done',
             static fn(string $text): bool => str_contains($text, $loaf),
@@ -312,7 +312,7 @@ final class BetterPlanTest extends FeatureTestCase
         $proposal = $this->proposed();
         self::assertSame(
             $start,
-            Timetable::of(self::board()->shop(), self::board()->whole(new Sequence($proposal->sequence ?? [])))
+            Timetable::of(self::board()->workload(), self::board()->whole(new Sequence($proposal->sequence ?? [])))
                 ->find($hoodies)
                 ?->start(),
         );
@@ -359,7 +359,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post('/plan/moves', [
             'batch' => $new,
             'machine' => 'M3',
-            'place' => 9,
+            'rank' => 9,
             'version' => PlanBoard::version(),
         ])->assertSessionHas('done');
         $this->get("/plan/batches/{$new}")
@@ -409,7 +409,7 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertOk()
             ->getContent();
         self::assertMatchesRegularExpression(
-            "~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in time\\..*Set-ups take 1 min more~",
+            "~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in time\\..*Changeovers take 1 min more~",
             $said,
         );
         self::assertStringContainsString('Cheapest, once moved there:', $said);
@@ -462,17 +462,17 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post('/plan/moves', [
             'batch' => $more,
             'machine' => $form[1],
-            'place' => (int) $form[2],
+            'rank' => (int) $form[2],
             'version' => PlanBoard::version(),
         ])->assertSessionHas('done');
         $placed = self::board()->timetable()->find($more);
-        self::assertSame([true, 60], [$placed?->goesOn, $placed?->setupS]);
+        self::assertSame([true, 60], [$placed?->goesOn, $placed?->changeoverS]);
         $this->get("/plan/batches/{$more}")
             ->assertSee('the same design goes on')
             ->assertDontSee("Run it together with {$loaf}");
         $this->get('/plan?zoom=week')->assertSee('The same design goes on.');
         $this->put('/shop/rules/again_min', ['again_min' => '3'])->assertSessionHasNoErrors();
-        self::assertSame(180, self::board()->timetable()->find($more)?->setupS, 'a house that traces anew says so');
+        self::assertSame(180, self::board()->timetable()->find($more)?->changeoverS, 'a house that traces anew says so');
     }
 
     #[Test]
@@ -576,7 +576,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->put('/shop/rules/flow_cost', ['flow_cost' => '0']);
         $cheaper = self::board()->timetable()->totals->cost;
 
-        self::assertEqualsWithDelta(3 * $cost->weightedLateMin + $cost->setupMin, $cheaper, 1e-6);
+        self::assertEqualsWithDelta(3 * $cost->weightedLateMin + $cost->changeoverMin, $cheaper, 1e-6);
         $this->get('/plan/batches/'.self::batchOf(1008)->code)
             ->assertSee('3 for each minute that a batch is late')
             ->assertSee('#late_cost', false);
@@ -597,13 +597,13 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $board = self::board();
         $booked = Timetable::of(
-            $board->shop(),
+            $board->workload(),
             Dispatch::asBooked(
-                $board->shop(),
+                $board->workload(),
                 new Sequence(['M1' => [self::batchOf(1004)->code], 'M3' => [self::batchOf(1005)->code]]),
             ),
         );
-        self::assertSame(0, $booked->find(self::batchOf(1004)->code)?->setupS);
+        self::assertSame(0, $booked->find(self::batchOf(1004)->code)?->changeoverS);
     }
 
     private function proposed(int $iterations = 1500): Proposal

@@ -342,10 +342,10 @@ final class CalendarTest extends FeatureTestCase
         $thursday = ShopClock::seconds(CarbonImmutable::parse('2026-03-05'));
         $board = self::board();
         foreach ($board->timetable()->placed as $begins) {
-            $at = max($begins->setupStart, $thursday);
+            $at = max($begins->changeoverStart, $thursday);
             $running = array_filter(
                 $board->timetable()->placed,
-                static fn($other): bool => $other->setupStart <= $at && $at < $other->end(),
+                static fn($other): bool => $other->changeoverStart <= $at && $at < $other->end(),
             );
             if ($at < $thursday + 2 * 86400) {
                 self::assertLessThanOrEqual(1, count($running), "{$begins->batch->id} on a day with one person");
@@ -358,7 +358,7 @@ final class CalendarTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         foreach (self::board()->timetable()->placed as $placed) {
             foreach (
-                [[$placed->setupStart, $placed->setupStart + $placed->setupS], ...$placed->loads] as [$from, $to]
+                [[$placed->changeoverStart, $placed->changeoverStart + $placed->changeoverS], ...$placed->loads] as [$from, $to]
             ) {
                 self::assertTrue(
                     $to <= $thursday || $from >= $thursday + 86400,
@@ -472,7 +472,7 @@ final class CalendarTest extends FeatureTestCase
         }
         $true = [];
         foreach ($timetable->on('M1') as $placed) {
-            $true["batch-{$placed->batch->id}@hakama"] = [$placed->setupStart, $placed->end()];
+            $true["batch-{$placed->batch->id}@hakama"] = [$placed->changeoverStart, $placed->end()];
         }
         self::assertSame($true, $events, 'in universal time the shop’s clock is right');
 

@@ -167,7 +167,7 @@ final class CatalogueTest extends FeatureTestCase
             'list' => self::upload(str_replace('12', '21', $csv), 'machines.csv'),
         ])->assertSessionHasNoErrors();
         self::assertSame(['cap>flat' => 21], Machine::query()->where('code', 'M1')->sole()->driver_min);
-        self::assertSame(21 * 60, self::board()->shop()->lanes['M1']->driverS['cap>flat'] ?? null);
+        self::assertSame(21 * 60, self::board()->workload()->lanes['M1']->driverS['cap>flat'] ?? null);
     }
 
     #[Test]

@@ -155,8 +155,8 @@ final class CommandsTest extends TestCase
     #[Test]
     public function codes_of_digits_and_a_fixed_start_are_planned_like_any_other(): void
     {
-        $shop = self::plan();
-        $out = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($shop));
+        $workload = self::plan();
+        $out = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($workload));
         self::assertSame(
             [['6', '1', '2026-03-02T10:00:00']],
             array_values(
@@ -166,9 +166,9 @@ final class CommandsTest extends TestCase
                 ),
             ),
         );
-        $shop['batches'][1]['sew_s'] = (object) [];
-        $shop['batches'][1]['fixed'] = null;
-        $out = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($shop));
+        $workload['batches'][1]['sew_s'] = (object) [];
+        $workload['batches'][1]['fixed'] = null;
+        $out = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($workload));
         self::assertSame([['batch' => '6', 'reason' => '1 cannot run it']], $out['unplaced']);
     }
 

@@ -100,7 +100,7 @@ final class DemoTest extends FeatureTestCase
         }
         $board = self::board();
         foreach ($board->timetable()->placed as $placed) {
-            self::assertNull($board->shop()->obstacle($placed->batch, $board->shop()->lanes[$placed->machine]));
+            self::assertNull($board->workload()->obstacle($placed->batch, $board->workload()->lanes[$placed->machine]));
         }
         self::assertSame([], $board->timetable()->unplaced);
     }

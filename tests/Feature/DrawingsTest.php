@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
+use App\Plan\Chart\Bar;
+use App\Plan\Chart\LaneChart;
 use App\Plan\Chart\PlanChart;
 use App\Plan\Chart\ThreadStrand;
 use App\Plan\Chart\Zoom;
@@ -25,27 +27,27 @@ final class DrawingsTest extends FeatureTestCase
     public function the_day_is_drawn_where_its_times_lie(): void
     {
         $board = self::board();
-        $cloth = self::cloth($board);
+        $chart = self::chart($board);
         $perHour = (PlanChart::WIDTH - PlanChart::LEFT) / 9;
-        $from = $cloth->days[0][0];
+        $from = $chart->axis->days[0][0];
 
-        self::assertSame('2026-03-04', $cloth->day->toDateString());
+        self::assertSame('2026-03-04', $chart->axis->day->toDateString());
         // Twenty to ten is an hour and two thirds after eight.
-        self::assertEqualsWithDelta(PlanChart::LEFT + ($perHour * 5) / 3, $cloth->nowX, 0.01);
-        foreach ($cloth->lanes as $machine => $folds) {
-            foreach ($folds as $fold) {
-                $placed = $board->timetable()->find($fold->batch->code);
+        self::assertEqualsWithDelta(PlanChart::LEFT + ($perHour * 5) / 3, $chart->nowX, 0.01);
+        foreach ($chart->lanes as $machine => $lane) {
+            foreach ($lane->bars as $bar) {
+                $placed = $board->timetable()->find($bar->batch->code);
                 self::assertNotNull($placed);
                 self::assertSame($machine, $placed->machine);
                 $hours = static fn(int $time): float => min(9, ($time - $from) / 3600);
                 self::assertEqualsWithDelta(
-                    PlanChart::LEFT + $perHour * $hours($placed->setupStart),
-                    $fold->setupX,
+                    PlanChart::LEFT + $perHour * $hours($placed->changeoverStart),
+                    $bar->edges->changeoverX,
                     0.01,
                 );
-                self::assertEqualsWithDelta(PlanChart::LEFT + $perHour * $hours($placed->end()), $fold->endX, 0.01);
-                self::assertLessThanOrEqual($fold->endX, $fold->startX);
-                self::assertGreaterThanOrEqual($fold->startX, $fold->hoopedX);
+                self::assertEqualsWithDelta(PlanChart::LEFT + $perHour * $hours($placed->end()), $bar->edges->endX, 0.01);
+                self::assertLessThanOrEqual($bar->edges->endX, $bar->edges->startX);
+                self::assertGreaterThanOrEqual($bar->edges->startX, $bar->edges->hoopedX);
             }
         }
     }
@@ -54,12 +56,12 @@ final class DrawingsTest extends FeatureTestCase
     public function each_needle_is_one_strand_that_changes_where_it_is_threaded_anew(): void
     {
         $board = self::board();
-        $cloth = self::cloth($board, Zoom::Week);
-        foreach ($board->shop()->lanes as $machine => $lane) {
+        $chart = self::chart($board, Zoom::Week);
+        foreach ($board->workload()->lanes as $machine => $lane) {
             foreach ($lane->rack->needles as $number => $needle) {
                 $strands = array_values(
                     array_filter(
-                        $cloth->strands[$machine],
+                        $chart->lanes[$machine]->strands,
                         static fn(ThreadStrand $one): bool => $one->needle === $number,
                     ),
                 );
@@ -69,7 +71,7 @@ final class DrawingsTest extends FeatureTestCase
                 $changes = 0;
                 foreach ($board->timetable()->on((string) $machine) as $placed) {
                     foreach ($placed->needles->load as $change) {
-                        $changes += $change->needle === $number && $placed->setupStart < $cloth->days[4][1] ? 1 : 0;
+                        $changes += $change->needle === $number && $placed->changeoverStart < $chart->axis->days[4][1] ? 1 : 0;
                     }
                 }
                 self::assertCount(
@@ -85,17 +87,17 @@ final class DrawingsTest extends FeatureTestCase
     }
 
     #[Test]
-    public function what_does_not_end_today_goes_on_on_the_cloth_of_tomorrow(): void
+    public function what_does_not_end_today_goes_on_on_the_chart_of_tomorrow(): void
     {
         $late = self::batchOf(1008)->code;
         $on = static fn(int $day): array => array_merge(
             ...array_values(
                 array_map(
-                    static fn(array $folds): array => array_map(
-                        static fn($fold): string => $fold->batch->code,
-                        $folds,
+                    static fn(LaneChart $lane): array => array_map(
+                        static fn(Bar $bar): string => $bar->batch->code,
+                        $lane->bars,
                     ),
-                    self::cloth(self::board(), Zoom::Day, $day)->lanes,
+                    self::chart(self::board(), Zoom::Day, $day)->lanes,
                 ),
             ),
         );
@@ -106,16 +108,16 @@ final class DrawingsTest extends FeatureTestCase
     }
 
     #[Test]
-    public function the_cloth_leaves_out_weekends_and_days_off_and_a_week_is_five_days_without_their_nights(): void
+    public function the_chart_leaves_out_weekends_and_days_off_and_a_week_is_five_days_without_their_nights(): void
     {
         $days = array_map(
-            static fn(int $day): string => self::cloth(self::board(), Zoom::Day, $day)->day->toDateString(),
+            static fn(int $day): string => self::chart(self::board(), Zoom::Day, $day)->axis->day->toDateString(),
             range(0, 5),
         );
         self::assertSame(['2026-03-04', '2026-03-05', '2026-03-06', '2026-03-09', '2026-03-10', '2026-03-11'], $days);
         DB::table('days_off')->insert(['day' => '2026-03-06', 'why' => 'the fair']);
         CalendarBook::forget();
-        $week = self::cloth(self::board(), Zoom::Week);
+        $week = self::chart(self::board(), Zoom::Week)->axis;
         CalendarBook::forget();
         self::assertSame(
             ['2026-03-04', '2026-03-05', '2026-03-09', '2026-03-10', '2026-03-11'],
@@ -132,7 +134,7 @@ final class DrawingsTest extends FeatureTestCase
             $week->x($week->days[2][1]) - $week->x($week->days[2][0]),
             1e-9,
         );
-        $hours = self::cloth(self::board(), Zoom::Hour);
+        $hours = self::chart(self::board(), Zoom::Hour)->axis;
         self::assertSame(
             ['09:00', '12:00'],
             array_map(static fn(int $s): string => gmdate('H:i', $s), $hours->days[0]),
@@ -143,16 +145,16 @@ final class DrawingsTest extends FeatureTestCase
     public function a_day_that_is_over_is_not_shown_first(): void
     {
         CarbonImmutable::setTestNow('2026-03-04 16:59:00');
-        self::assertSame('2026-03-04', self::cloth(self::board())->day->toDateString());
+        self::assertSame('2026-03-04', self::chart(self::board())->axis->day->toDateString());
         CarbonImmutable::setTestNow('2026-03-04 17:00:00');
-        self::assertSame('2026-03-05', self::cloth(self::board())->day->toDateString());
+        self::assertSame('2026-03-05', self::chart(self::board())->axis->day->toDateString());
         CarbonImmutable::setTestNow('2026-03-04 09:40:00');
     }
 
     #[Test]
     public function the_row_of_hands_is_as_wide_and_high_as_what_the_plan_wants_of_people(): void
     {
-        $row = self::cloth(self::board())->hands;
+        $row = self::chart(self::board())->hands;
         // Nine hours of the day over the width of the drawing: what is drawn is what is counted.
         $second = (PlanChart::WIDTH - PlanChart::LEFT) / (9 * 3600);
         self::assertEqualsWithDelta(
@@ -180,7 +182,7 @@ final class DrawingsTest extends FeatureTestCase
             'to_time' => '12:00',
             'weekdays' => ['1', '2', '3', '4', '5', '6', '7'],
         ])->assertSessionHasNoErrors();
-        $alone = self::cloth(self::board())->hands;
+        $alone = self::chart(self::board())->hands;
         self::assertSame(
             [[2, 6], [1, 3], [2, 6]],
             array_map(static fn(array $one): array => array_slice($one, 2), $alone->people),
@@ -195,7 +197,7 @@ final class DrawingsTest extends FeatureTestCase
             'to_time' => '14:00',
             'weekdays' => ['3'],
         ])->assertSessionHasNoErrors();
-        $nobody = self::cloth(self::board())->hands;
+        $nobody = self::chart(self::board())->hands;
         self::assertSame(
             [[2, 6], [1, 3], [0, 0], [1, 3], [2, 6]],
             array_map(static fn(array $one): array => array_slice($one, 2), $nobody->people),
@@ -233,7 +235,7 @@ final class DrawingsTest extends FeatureTestCase
         );
     }
 
-    private static function cloth(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): PlanChart
+    private static function chart(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): PlanChart
     {
         return PlanChart::of($board, $board->timetable(), app(Calendar::class), $zoom, $offset);
     }
@@ -315,9 +317,9 @@ final class DrawingsTest extends FeatureTestCase
         $lanes = $svg->xpath('//*[@data-lane]');
 
         self::assertCount(3, (array) $lanes);
-        foreach ((array) $svg->xpath('//*[@class="fold"]') as $fold) {
-            self::assertStringContainsString((string) $fold['data-batch'], (string) $fold['aria-label']);
-            self::assertSame('0', (string) $fold['tabindex']);
+        foreach ((array) $svg->xpath('//*[@class="bar"]') as $bar) {
+            self::assertStringContainsString((string) $bar['data-batch'], (string) $bar['aria-label']);
+            self::assertSame('0', (string) $bar['tabindex']);
         }
     }
 

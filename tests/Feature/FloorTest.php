@@ -30,7 +30,7 @@ final class FloorTest extends FeatureTestCase
             1,
             DB::table('pieces')->where('decoration_id', $batch->decoration_id)->where('state', 'sewing')->count(),
         );
-        $load = (string) FloorLog::run($batch)->loadEvent;
+        $load = (string) FloorLog::run($batch)->load->event;
         $this->report('M2', $load, 'position', 700, 60.5)->assertOk();
         $this->get('/floor/M2/pulse')->assertJson(['stitch' => 700, 'load' => $load]);
         $this->get('/floor/M2')->assertSee('Sewing load 1')->assertSee('data-sewn="700"', false);
@@ -72,7 +72,7 @@ final class FloorTest extends FeatureTestCase
     public function a_machine_that_breaks_its_thread_is_halted_until_a_hand_says_go_on(): void
     {
         $batch = self::batchOf(1004);
-        $load = (string) FloorLog::run($batch)->loadEvent;
+        $load = (string) FloorLog::run($batch)->load->event;
         $this->instruction('M1')->assertJson(['command' => 'sew', 'load' => $load, 'heads' => 1, 'speed_spm' => 650]);
         $this->report('M1', $load, 'thread_broke', 1234, 99)->assertOk();
         $this->instruction('M1')->assertJson(['command' => 'hold', 'stitch' => 1234]);
@@ -87,7 +87,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_machine_that_was_switched_off_takes_up_where_it_last_said_it_was(): void
     {
-        $load = (string) FloorLog::run(self::batchOf(1004))->loadEvent;
+        $load = (string) FloorLog::run(self::batchOf(1004))->load->event;
         $this->report('M1', $load, 'position', 2500, 210.5)->assertOk();
         $this->instruction('M1')->assertJson(['command' => 'sew', 'stitch' => 2500, 'clock_s' => 210.5]);
         // What was said of another load says nothing of this one.
@@ -99,7 +99,7 @@ final class FloorTest extends FeatureTestCase
     public function the_same_event_sent_twice_counts_once_by_hand_and_by_machine(): void
     {
         $batch = self::batchOf(1004);
-        $load = (string) FloorLog::run($batch)->loadEvent;
+        $load = (string) FloorLog::run($batch)->load->event;
         $id = Str::uuid()->toString();
         $this->report('M1', $load, 'sewn', 5399, 500, $id)->assertJson(['recorded' => true]);
         $this->report('M1', $load, 'sewn', 5399, 500, $id)->assertJson(['recorded' => true, 'again' => true]);
@@ -128,7 +128,7 @@ final class FloorTest extends FeatureTestCase
         $this->touch('M1', $batch->code, 'piece_spoiled', ['cause' => 'frame_struck']);
         $run = FloorLog::run($batch);
 
-        self::assertSame([Stage::Ready, 11], [$run->stage, count($run->waiting())]);
+        self::assertSame([Stage::Ready, 11], [$run->stage, $run->waiting()]);
         $this->get('/floor/M1')->assertSee('1 spoiled');
         $this->get('/books')->assertSee('frame struck');
     }
@@ -149,7 +149,7 @@ final class FloorTest extends FeatureTestCase
         $this->report('M1', Str::uuid()->toString(), 'sewn', 1, 1)->assertStatus(409);
         $this->report(
             'M1',
-            (string) FloorLog::run(self::batchOf(1004))->loadEvent,
+            (string) FloorLog::run(self::batchOf(1004))->load->event,
             'exploded',
             1,
             1,
@@ -220,7 +220,7 @@ final class FloorTest extends FeatureTestCase
             ),
         );
         $before = $booked();
-        $this->report('M1', (string) FloorLog::run($batch)->loadEvent, 'position', 2000, 180);
+        $this->report('M1', (string) FloorLog::run($batch)->load->event, 'position', 2000, 180);
         $this->touch('M1', $batch->code, 'piece_spoiled', ['cause' => 'cloth_cut']);
 
         self::assertSame($before + 2000, $booked());

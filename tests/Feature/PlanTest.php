@@ -36,7 +36,7 @@ final class PlanTest extends FeatureTestCase
         $running = self::board()->timetable()->on('M1')[0];
 
         self::assertSame(self::batchOf(1004)->code, $running->batch->id);
-        self::assertSame(0, $running->setupS);
+        self::assertSame(0, $running->changeoverS);
         self::assertSame(11, $running->batch->pieces, 'five of sixteen are done');
     }
 
@@ -49,7 +49,7 @@ final class PlanTest extends FeatureTestCase
         self::assertGreaterThan(0, $before->lateS());
         $this->post(
             '/plan/moves',
-            ['batch' => $loaf, 'machine' => 'M1', 'place' => 1, 'version' => PlanBoard::version()],
+            ['batch' => $loaf, 'machine' => 'M1', 'rank' => 1, 'version' => PlanBoard::version()],
             ['HX-Request' => 'true'],
         )
             ->assertOk()
@@ -67,7 +67,7 @@ final class PlanTest extends FeatureTestCase
         $this->post('/plan/moves', [
             'batch' => $sprig,
             'machine' => 'M3',
-            'place' => 9,
+            'rank' => 9,
             'version' => PlanBoard::version(),
         ])->assertSessionHas('done');
         self::assertContains($sprig, self::board()->sequence()->on('M3'));
@@ -76,7 +76,7 @@ final class PlanTest extends FeatureTestCase
         $this->post('/plan/moves', [
             'batch' => $caps,
             'machine' => 'M9',
-            'place' => 0,
+            'rank' => 0,
             'version' => PlanBoard::version(),
         ])->assertSessionHasErrors('machine');
         self::assertContains($caps, self::board()->sequence()->on('M1'));
@@ -85,11 +85,11 @@ final class PlanTest extends FeatureTestCase
     #[Test]
     public function what_runs_stays_and_nothing_goes_before_it(): void
     {
-        foreach ([[self::batchOf(1004)->code, 3], [self::batchOf(1007)->code, 0]] as [$batch, $place]) {
+        foreach ([[self::batchOf(1004)->code, 3], [self::batchOf(1007)->code, 0]] as [$batch, $rank]) {
             $this->post('/plan/moves', [
                 'batch' => $batch,
                 'machine' => 'M1',
-                'place' => $place,
+                'rank' => $rank,
                 'version' => PlanBoard::version(),
             ])->assertSessionHas(
                 'problem',
@@ -107,13 +107,13 @@ final class PlanTest extends FeatureTestCase
         $this->post('/plan/moves', [
             'batch' => $loaf,
             'machine' => 'M1',
-            'place' => 1,
+            'rank' => 1,
             'version' => $seen,
         ])->assertSessionHas('done');
         app()->forgetScopedInstances();
         $this->post(
             '/plan/moves',
-            ['batch' => $ferry, 'machine' => 'M1', 'place' => 2, 'version' => $seen],
+            ['batch' => $ferry, 'machine' => 'M1', 'rank' => 2, 'version' => $seen],
             ['HX-Request' => 'true'],
         )
             ->assertOk()

@@ -184,11 +184,11 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function loading_what_is_asked_for_leaves_nothing_to_load(): void
     {
         $board = self::board();
-        $shop = $board->shop();
+        $workload = $board->workload();
         $planned = Assignment::of(
-            $shop->lanes['M2']->rack,
-            array_map(static fn(string $code) => $shop->batches[$code]->demand(), $board->sequence()->on('M2')),
-            $shop->needs,
+            $workload->lanes['M2']->rack,
+            array_map(static fn(string $code) => $workload->batches[$code]->demand(), $board->sequence()->on('M2')),
+            $workload->needs,
         );
         self::assertGreaterThan(0, $planned->changes());
         foreach ($planned->batches as $batch) {
@@ -202,7 +202,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $board = self::board();
         self::assertSame(
             $planned->rackAfter->thread($last->order[0]),
-            $board->shop()->lanes['M2']->rack->thread($last->order[0]),
+            $board->workload()->lanes['M2']->rack->thread($last->order[0]),
         );
     }
 
@@ -247,7 +247,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $page = (string) $this->get('/needles/walks')->assertOk()->assertSee('Next walk:')->getContent();
         $changes = 0;
         foreach ($board->timetable()->placed as $placed) {
-            $changes += $placed->setupStart < $board->shop()->now + 2 * 86400 ? count($placed->needles->load) : 0;
+            $changes += $placed->changeoverStart < $board->workload()->now + 2 * 86400 ? count($placed->needles->load) : 0;
         }
         self::assertGreaterThan(3, $changes);
         self::assertSame($changes, preg_match_all('~<strong>Needle \d+:</strong>~', $page));
@@ -289,18 +289,18 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function needles_of_another_kind_are_a_part_of_the_set_up_and_said_where_they_are_loaded(): void
     {
-        $refit = array_values(
-            array_filter(self::board()->timetable()->on('M1'), static fn($placed): bool => $placed->refit > 0),
+        $needleChanges = array_values(
+            array_filter(self::board()->timetable()->on('M1'), static fn($placed): bool => $placed->needleChanges > 0),
         );
-        self::assertNotSame([], $refit);
-        $batch = self::board()->batches()[$refit[0]->batch->id];
+        self::assertNotSame([], $needleChanges);
+        $batch = self::board()->batches()[$needleChanges[0]->batch->id];
         $this->get("/needles/cards/{$batch->code}")->assertSee("Fit {$batch->needle}");
-        $this->get("/plan/batches/{$batch->code}")->assertSee("fit {$batch->needle} on {$refit[0]->refit}");
-        $before = $refit[0]->setupS;
+        $this->get("/plan/batches/{$batch->code}")->assertSee("fit {$batch->needle} on {$needleChanges[0]->needleChanges}");
+        $before = $needleChanges[0]->changeoverS;
         $this->put('/shop/rules/needle_min', ['needle_min' => '0'])->assertSessionHasNoErrors();
         self::assertSame(
-            $before - 90 * $refit[0]->refit,
-            self::board()->timetable()->find($batch->code)?->setupS,
+            $before - 90 * $needleChanges[0]->needleChanges,
+            self::board()->timetable()->find($batch->code)?->changeoverS,
             'a minute and a half for each',
         );
     }

@@ -26,7 +26,7 @@ final class ThreadShelfTest extends FeatureTestCase
             'colour' => '#316d8c',
             'weight' => 40,
             'cone' => 2,
-            'place' => 'B8',
+            'shelf' => 'B8',
             'metres_left' => 5000,
         ])->assertSessionHasNoErrors();
         $this->get('/shop/threads')->assertSee('The shelf lasts for all that is planned');
@@ -87,7 +87,7 @@ final class ThreadShelfTest extends FeatureTestCase
             'colour' => '#223344',
             'weight' => 40,
             'metres_left' => 900,
-            'place' => 'F2',
+            'shelf' => 'F2',
         ])->assertSessionHasNoErrors();
         $thread = Thread::query()->where('code', 'N-1')->firstOrFail();
         self::assertSame(900, $thread->load('cones')->metresLeft());

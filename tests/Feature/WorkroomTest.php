@@ -25,7 +25,7 @@ final class WorkroomTest extends FeatureTestCase
         $this->get("/setup/{$polo->id}?size=M")
             ->assertSee('peg 12')
             ->assertSee('198 mm down');
-        $this->put("/setup/{$polo->id}/place", [
+        $this->put("/setup/{$polo->id}/placement", [
             'size' => 'M',
             'peg' => '17',
             'down' => '191,5',
@@ -48,13 +48,13 @@ final class WorkroomTest extends FeatureTestCase
     {
         $polo = self::decoration(1006);
         $before = KeptPlacement::query()->get()->toArray();
-        $this->put("/setup/{$polo->id}/place", [
+        $this->put("/setup/{$polo->id}/placement", [
             'size' => 'M',
             'peg' => str_repeat('1', 13),
             'down' => 'low',
             'across' => '4000',
         ])->assertSessionHasErrors(['peg', 'down', 'across']);
-        $this->put("/setup/{$polo->id}/place", [
+        $this->put("/setup/{$polo->id}/placement", [
             'size' => 'giant',
             'down' => '1',
             'across' => '1',
@@ -63,24 +63,24 @@ final class WorkroomTest extends FeatureTestCase
     }
 
     /** @return iterable<string, array{string, string}> */
-    public static function reckonings(): iterable
+    public static function measurements(): iterable
     {
-        yield 'level with the other pocket' => ['reckon=level&a=203', '203 mm'];
-        yield 'the middle of two marks' => ['reckon=midway&a=180&b=200', '190 mm'];
+        yield 'level with the other pocket' => ['measure=level&a=203', '203 mm'];
+        yield 'the middle of two marks' => ['measure=midway&a=180&b=200', '190 mm'];
         // The bell is 63 mm wide at its hull, so (263 - width) / 2 on either side.
-        yield 'equal gaps to two seams' => ['reckon=gaps&a=263', 'on both sides'];
-        yield 'the middle of a width' => ['reckon=half&a=441', '220'];
-        yield 'with a decimal comma' => ['reckon=half&a=441,0', '220'];
-        yield 'one mark of two' => ['reckon=midway&a=180', 'Measure the other mark too.'];
-        yield 'a corner that is none' => ['reckon=corner&a=90&b=400', 'class="wrong"'];
-        yield 'seams nearer than the design is wide' => ['reckon=gaps&a=10', 'class="wrong"'];
+        yield 'equal gaps to two seams' => ['measure=gaps&a=263', 'on both sides'];
+        yield 'the middle of a width' => ['measure=half&a=441', '220'];
+        yield 'with a decimal comma' => ['measure=half&a=441,0', '220'];
+        yield 'one mark of two' => ['measure=midway&a=180', 'Measure the other mark too.'];
+        yield 'a corner that is none' => ['measure=corner&a=90&b=400', 'class="wrong"'];
+        yield 'seams nearer than the design is wide' => ['measure=gaps&a=10', 'class="wrong"'];
     }
 
     #[Test]
-    #[DataProvider('reckonings')]
+    #[DataProvider('measurements')]
     public function what_was_measured_is_worked_out_while_it_is_typed(string $typed, string $said): void
     {
-        $this->get('/setup/'.self::decoration(1006)->id."/reckon?{$typed}")
+        $this->get('/setup/'.self::decoration(1006)->id."/measure?{$typed}")
             ->assertOk()
             ->assertSee($said, false);
     }
@@ -90,7 +90,7 @@ final class WorkroomTest extends FeatureTestCase
     {
         self::assertSame(
             '',
-            $this->get('/setup/'.self::decoration(1006)->id.'/reckon?reckon=level&a=')
+            $this->get('/setup/'.self::decoration(1006)->id.'/measure?measure=level&a=')
                 ->assertOk()
                 ->getContent(),
         );
@@ -327,7 +327,7 @@ final class WorkroomTest extends FeatureTestCase
         self::assertEqualsCanonicalizing($work->codes(true), $kept->pluck('code')->all());
         self::assertSame(['Maren'], $kept->pluck('who')->unique()->all());
         $post('load_started');
-        $load = (string) \App\FloorLog\FloorLog::run($batch)->loadEvent;
+        $load = (string) \App\FloorLog\FloorLog::run($batch)->load->event;
         $this->postJson(
             '/machines/reports',
             ['id' => (string) Str::uuid(), 'load' => $load, 'kind' => 'sewn', 'stitch' => 2288, 'clock_s' => 240],

@@ -14,7 +14,14 @@ final class FloorRecount extends Command
 
     public function handle(): int
     {
-        $this->components->info(sprintf('%d pieces worked out from their events.', FloorLog::recount()));
+        $recount = FloorLog::recount();
+        $this->components->info(
+            sprintf(
+                '%d pieces worked out from their events; %s.',
+                $recount->pieces,
+                $recount->wrong === 0 ? 'all were kept right' : "{$recount->wrong} were kept otherwise and are put right",
+            ),
+        );
 
         return self::SUCCESS;
     }

@@ -37,9 +37,9 @@ final class PlanSolve extends JsonCommand
                 $given->sequence ??
                 throw UnfitInput::at($json->where('sequence'), 'is missing, and --evaluate prices it');
         } else {
-            $sequence = Search::of($given->shop, $seed, $iterations, $given->sequence)->run($iterations)->best();
+            $sequence = Search::of($given->workload, $seed, $iterations, $given->sequence)->run($iterations)->best();
         }
-        $plan = Timetable::of($given->shop, $sequence);
+        $plan = Timetable::of($given->workload, $sequence);
 
         return [
             'placed' => array_map(self::placed(...), $plan->placed),
@@ -48,11 +48,11 @@ final class PlanSolve extends JsonCommand
                     static fn(Unplaced $one): array => ['batch' => $one->batch, 'reason' => $one->reason],
                     $plan->unplaced,
                 ),
-                ...self::nowhere($given->shop, $sequence),
+                ...self::nowhere($given->workload, $sequence),
             ],
             'totals' => self::totals($plan->totals),
-            'as_booked' => self::totals(Timetable::of($given->shop, Dispatch::asBooked($given->shop))->totals),
-            'lower_bound' => round(Bound::of($given->shop)->cost, 3),
+            'as_booked' => self::totals(Timetable::of($given->workload, Dispatch::asBooked($given->workload))->totals),
+            'lower_bound' => round(Bound::of($given->workload)->cost, 3),
             'iterations' => $iterations,
             'seed' => $seed,
         ];
@@ -66,10 +66,10 @@ final class PlanSolve extends JsonCommand
         return [
             'batch' => $one->batch->id,
             'machine' => $one->machine,
-            'setup_start' => $time($one->setupStart),
+            'setup_start' => $time($one->changeoverStart),
             'start' => $time($one->start()),
             'end' => $time($one->end()),
-            'setup_min' => round($one->setupS / 60, 3),
+            'setup_min' => round($one->changeoverS / 60, 3),
             'driver_change' => $one->driverChange,
             'frame_change' => $one->frameChange,
             'threads' => array_map(
@@ -92,7 +92,7 @@ final class PlanSolve extends JsonCommand
             'cost' => round($totals->cost, 3),
             'weighted_late_min' => round($totals->weightedLateMin, 3),
             'late_batches' => $totals->lateBatches,
-            'setup_min' => round($totals->setupMin, 3),
+            'setup_min' => round($totals->changeoverMin, 3),
             'thread_changes' => $totals->threadChanges,
             'driver_changes' => $totals->driverChanges,
             'frame_changes' => $totals->frameChanges,
@@ -104,24 +104,24 @@ final class PlanSolve extends JsonCommand
      * @return list<array{batch: string, reason: string}> batches that stand on no machine, each with why every one of
      *     them is barred
      */
-    private static function nowhere(Workload $shop, Sequence $sequence): array
+    private static function nowhere(Workload $workload, Sequence $sequence): array
     {
         $nowhere = [];
-        foreach ($shop->batches as $id => $batch) {
+        foreach ($workload->batches as $id => $batch) {
             if ($sequence->machineOf((string) $id) !== null) {
                 continue;
             }
             $reasons = array_filter(
                 array_map(
-                    static fn(Lane $lane): ?string => $shop->obstacle($batch, $lane),
-                    array_values($shop->lanes),
+                    static fn(Lane $lane): ?string => $workload->obstacle($batch, $lane),
+                    array_values($workload->lanes),
                 ),
                 is_string(...),
             );
             $nowhere[] = [
                 'batch' => (string) $id,
                 'reason' =>
-                    count($reasons) === count($shop->lanes)
+                    count($reasons) === count($workload->lanes)
                         ? implode('; ', array_unique($reasons))
                         : 'it stands on no machine',
             ];

@@ -84,9 +84,9 @@ final class SetupAdvise extends JsonCommand
             'thread_weight' => $advice->threadWeight,
             'speed_spm' => $advice->speedSpm,
             'place' => [
-                'from' => $advice->place->from(),
-                'down_mm' => $advice->place->downMm,
-                'across_mm' => $advice->place->acrossMm,
+                'from' => $advice->placement->from(),
+                'down_mm' => $advice->placement->downMm,
+                'across_mm' => $advice->placement->acrossMm,
             ],
             'steps' => array_map($note, $advice->steps),
             'warnings' => array_map($note, $advice->warnings),

@@ -17,12 +17,8 @@ final readonly class Bar
     public function __construct(
         public Placed $placed,
         public OpenBatch $batch,
-        public int $place,
-        public float $setupX,
-        public float $setupEndX,
-        public float $startX,
-        public float $hoopedX,
-        public float $endX,
+        public int $rank,
+        public BarEdges $edges,
         public array $loads,
         public ?float $freeX = null,
     ) {}

@@ -25,18 +25,18 @@ final readonly class HandsRow
      */
     public function __construct(public array $work, public array $people, public int $wantedS, public int $beyondS) {}
 
-    public static function of(PlanChart $cloth, Handwork $handwork, Hands $machines, Hands $people): self
+    public static function of(TimeAxis $axis, Handwork $handwork, Hands $machines, Hands $people): self
     {
         $work = $in = [];
         $wantedS = $beyondS = 0;
         $times = array_unique([...$machines->times, ...$people->times, ...array_merge(...$people->nobody, ...[[]])]);
         sort($times);
-        foreach ($cloth->days as [$from, $to]) {
+        foreach ($axis->days as [$from, $to]) {
             $wantedS += $handwork->seconds($from, $to);
             $beyondS += $handwork->beyond($people, $from, $to);
             foreach ($handwork->steps as [$begins, $ends, $count]) {
                 if ($begins < $to && $ends > $from) {
-                    $work[] = [$cloth->x(max($begins, $from)), $cloth->x(min($ends, $to)), $count];
+                    $work[] = [$axis->x(max($begins, $from)), $axis->x(min($ends, $to)), $count];
                 }
             }
             $moments = [
@@ -51,8 +51,8 @@ final readonly class HandsRow
                         static fn(array $span): bool => $span[0] <= $moments[$i - 1] && $moments[$i - 1] < $span[1],
                     ) !== [];
                 $in[] = [
-                    $cloth->x($moments[$i - 1]),
-                    $cloth->x($moments[$i]),
+                    $axis->x($moments[$i - 1]),
+                    $axis->x($moments[$i]),
                     $none ? 0 : $people->at($moments[$i - 1]),
                     $none ? 0 : $machines->at($moments[$i - 1]),
                 ];

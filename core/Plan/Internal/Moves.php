@@ -25,15 +25,15 @@ final class Moves
 
     /** @var array<int, int> batch => machine */
     private array $machine = [];
-    /** @var array<int, int> batch => place */
-    private array $place = [];
+    /** @var array<int, int> batch => rank */
+    private array $rank = [];
     /** @var list<int> batches that may be moved */
     private array $movable;
     /** @var array<int, list<int>> batch => those that are set up like it, the most alike first */
     private array $alike = [];
     /** @var array<int, int> machine => how many stay at its front */
     private array $front = [];
-    /** @var array<int, int> machine => the first place that differs, of the move that was drawn last */
+    /** @var array<int, int> machine => the first rank that differs, of the move that was drawn last */
     public array $first = [];
 
     public function __construct(private readonly Pricer $pricer, private readonly Randomizer $chance)
@@ -71,9 +71,9 @@ final class Moves
     public function look(): void
     {
         foreach ($this->pricer->sequence as $m => $lane) {
-            foreach ($lane as $place => $batch) {
+            foreach ($lane as $rank => $batch) {
                 $this->machine[$batch] = $m;
-                $this->place[$batch] = $place;
+                $this->rank[$batch] = $rank;
             }
         }
     }
@@ -122,19 +122,19 @@ final class Moves
         }
         $other = $this->alike[$batch][$this->chance->getInt(0, count($this->alike[$batch]) - 1)];
         $to = $this->machine[$other];
-        $place = $this->place[$other] + $this->chance->getInt(0, 1);
-        if ($to === $this->machine[$batch] && $place > $this->place[$batch]) {
-            $place--;
+        $rank = $this->rank[$other] + $this->chance->getInt(0, 1);
+        if ($to === $this->machine[$batch] && $rank > $this->rank[$batch]) {
+            $rank--;
         }
 
-        return $this->moved($batch, 1, $to, max($place, $this->front[$to]));
+        return $this->moved($batch, 1, $to, max($rank, $this->front[$to]));
     }
 
     /** @return array<int, list<int>>|null */
-    private function moved(int $batch, int $length, int $to, int $place): ?array
+    private function moved(int $batch, int $length, int $to, int $rank): ?array
     {
-        [$from, $at] = [$this->machine[$batch], $this->place[$batch]];
-        if ($from === $to && $at === $place) {
+        [$from, $at] = [$this->machine[$batch], $this->rank[$batch]];
+        if ($from === $to && $at === $rank) {
             return null;
         }
         $lane = $this->pricer->sequence[$from];
@@ -148,14 +148,14 @@ final class Moves
             }
         }
         if ($from === $to) {
-            array_splice($lane, $place, 0, $run);
-            $this->first = [$from => min($at, $place)];
+            array_splice($lane, $rank, 0, $run);
+            $this->first = [$from => min($at, $rank)];
 
             return [$from => $lane];
         }
         $other = $this->pricer->sequence[$to];
-        array_splice($other, $place, 0, $run);
-        $this->first = [$from => $at, $to => $place];
+        array_splice($other, $rank, 0, $run);
+        $this->first = [$from => $at, $to => $rank];
 
         return [$from => $lane, $to => $other];
     }
@@ -164,7 +164,7 @@ final class Moves
     private function swap(int $one, int $other): ?array
     {
         [$a, $b] = [$this->machine[$one], $this->machine[$other]];
-        [$at, $to] = [$this->place[$one], $this->place[$other]];
+        [$at, $to] = [$this->rank[$one], $this->rank[$other]];
         if (
             $one === $other
             || $this->pricer->numbers->loads[$b][$one] === null

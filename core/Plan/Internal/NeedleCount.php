@@ -20,11 +20,11 @@ final class NeedleCount
     /** Nothing of it changes once it is made: a later batch makes a new one. */
     private function __construct(
         private readonly int $needles,
-        /** @var array<int, int> thread => place of its last use, 0 for the rack as it stands */
+        /** @var array<int, int> thread => rank of its last use, 0 for the rack as it stands */
         private array $last,
-        /** @var array<int, int> place => needles that are free there */
+        /** @var array<int, int> rank => needles that are free there */
         private array $free,
-        private int $place = 0,
+        private int $rank = 0,
         /** The last place at which no needle is free. */
         private int $full = 0,
         public int $loads = 0,
@@ -46,13 +46,13 @@ final class NeedleCount
     public function then(array $threads): self
     {
         $next = clone $this;
-        $place = ++$next->place;
+        $rank = ++$next->rank;
         $ends = [];
         foreach ($threads as $thread) {
             if (isset($this->last[$thread])) {
                 $ends[] = $this->last[$thread];
             }
-            $next->last[$thread] = $place;
+            $next->last[$thread] = $rank;
         }
         $stays = count($ends);
         if ($stays > 1) {
@@ -63,15 +63,15 @@ final class NeedleCount
                 $stays--;
                 continue;
             }
-            for ($at = $from + 1; $at < $place; $at++) {
+            for ($at = $from + 1; $at < $rank; $at++) {
                 if (--$next->free[$at] === 0) {
                     $next->full = $at;
                 }
             }
         }
-        $free = $next->free[$place] = $this->needles - count($threads);
+        $free = $next->free[$rank] = $this->needles - count($threads);
         if ($free === 0) {
-            $next->full = $place;
+            $next->full = $rank;
         }
         $next->loads = count($threads) - $stays;
 

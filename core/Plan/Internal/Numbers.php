@@ -50,8 +50,8 @@ final class Numbers
     public array $design = [];
     /** @var array<int, array<int, int>> machine, batch => seconds to fit its needles, if they are others */
     public array $needleS = [];
-    /** @var array<int, int> machine => the needle that is fitted now */
-    public array $fitted = [];
+    /** @var array<int, array<int, int>> machine, batch => seconds to fit needles for it, if it is the first there */
+    public array $firstNeedleS = [];
     /** @var array<int, int|null> batch => the start it is fixed to */
     public array $fixed = [];
     /** @var array<int, bool> batch => it stands on its machine now */
@@ -69,34 +69,34 @@ final class Numbers
     public array $driverS = [];
     /** @var array<int, int> machine => seconds for one cone */
     public array $threadS = [];
-    public readonly float $perSetupS;
+    public readonly float $perChangeoverS;
     public readonly float $perFlowS;
     /** @var array<int, array{frame: int, driver: int}> machine => what is on it now */
     public array $mounted = [];
     /** @var array<int, NeedleCount|NeedleGroups> machine => its needles as they stand */
     public array $racks = [];
 
-    public function __construct(private readonly Workload $shop)
+    public function __construct(private readonly Workload $workload)
     {
-        $this->machines = array_map(strval(...), array_keys($shop->lanes));
-        $this->batches = array_map(strval(...), array_keys($shop->batches));
-        $this->perSetupS = $shop->weights->setup / 60;
-        $this->perFlowS = $shop->weights->flow / 60;
-        $frames = array_flip(array_map(strval(...), array_keys($shop->frames)));
+        $this->machines = array_map(strval(...), array_keys($workload->lanes));
+        $this->batches = array_map(strval(...), array_keys($workload->batches));
+        $this->perChangeoverS = $workload->weights->changeover / 60;
+        $this->perFlowS = $workload->weights->flow / 60;
+        $frames = array_flip(array_map(strval(...), array_keys($workload->frames)));
         $drivers = $kinds = $designs = $threads = $wants = [];
-        foreach ([...array_column($shop->frames, 'driver'), ...array_column($shop->lanes, 'driver')] as $driver) {
+        foreach ([...array_column($workload->frames, 'driver'), ...array_column($workload->lanes, 'driver')] as $driver) {
             $drivers[$driver] ??= count($drivers);
         }
-        foreach ($shop->frames as $stock) {
+        foreach ($workload->frames as $stock) {
             $this->stock[] = $stock->count;
         }
-        foreach (array_values($shop->batches) as $batch) {
+        foreach (array_values($workload->batches) as $batch) {
             $this->ready[] = $batch->readyAt;
             $this->due[] = $batch->dueAt;
-            $this->weight[] = ($shop->weights->late * $batch->weight) / 60;
+            $this->weight[] = ($workload->weights->late * $batch->weight) / 60;
             $this->frame[] = $frames[$batch->frame] ?? -1;
-            $this->driver[] = isset($shop->frames[$batch->frame])
-                ? $drivers[$shop->frames[$batch->frame]->driver]
+            $this->driver[] = isset($workload->frames[$batch->frame])
+                ? $drivers[$workload->frames[$batch->frame]->driver]
                 : -1;
             $this->needle[] = $batch->needle === '' ? -1 : ($kinds[$batch->needle] ??= count($kinds));
             $this->design[] =
@@ -104,11 +104,10 @@ final class Numbers
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
             foreach ($batch->threads as $thread) {
-                $wants[($threads[$thread] ??= count($threads))] = $shop->needs->size($thread);
+                $wants[($threads[$thread] ??= count($threads))] = $workload->needs->size($thread);
             }
         }
-        foreach (array_values($shop->lanes) as $m => $lane) {
-            $this->fitted[$m] = $kinds[$lane->needle] ?? ($lane->needle === '' ? -1 : -2);
+        foreach (array_values($workload->lanes) as $m => $lane) {
             $this->mounted[$m] = ['frame' => $frames[$lane->frame] ?? -1, 'driver' => $drivers[$lane->driver]];
             $this->lane($m, $lane, $drivers, $threads, $wants);
         }
@@ -126,7 +125,7 @@ final class Numbers
         $apart = ! in_array(null, array_column($lane->rack->needles, 'size'), true) && ! in_array(null, $wants, true);
         $pinned = $free = $standing = [];
         foreach ($lane->rack->needles as $needle) {
-            if ($needle->pinned && $needle->thread !== null && $this->shop->needs->allow($needle->thread, $needle)) {
+            if ($needle->pinned && $needle->thread !== null && $this->workload->needs->allow($needle->thread, $needle)) {
                 $pinned[$needle->thread] = true;
             }
         }
@@ -137,7 +136,7 @@ final class Numbers
                 ! $needle->pinned
                 && $needle->thread !== null
                 && ! isset($pinned[$needle->thread])
-                && $this->shop->needs->allow($needle->thread, $needle)
+                && $this->workload->needs->allow($needle->thread, $needle)
             ) {
                 $standing[$size][($threads[$needle->thread] ??= count($threads))] = true;
             }
@@ -147,8 +146,8 @@ final class Numbers
         $this->racks[$m] = $apart
             ? NeedleGroups::of($free + array_fill_keys($sizes, 0), $standing, $sizes)
             : NeedleCount::of($free[''], $standing[''] ?? []);
-        foreach (array_values($this->shop->batches) as $batch) {
-            $this->loads[$m][] = $this->shop->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
+        foreach (array_values($this->workload->batches) as $batch) {
+            $this->loads[$m][] = $this->workload->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
             $this->frames[$m][] = $lane->heads * $batch->framesPerHead;
             $wanted = array_filter(
                 $batch->demand()->threads(),
@@ -157,8 +156,9 @@ final class Numbers
             $this->threads[$m][] = array_values(
                 array_map(static fn(string $thread): int => $threads[$thread], $wanted),
             );
-            $this->needleS[$m][] =
-                $this->shop->changeover->needleS * $lane->heads * count($batch->demand()->threads());
+            $each = $this->workload->changeover->needleS * $lane->heads;
+            $this->needleS[$m][] = $each * count($batch->demand()->threads());
+            $this->firstNeedleS[$m][] = $each * $this->workload->needleChanges($lane, $batch, null);
         }
         foreach ($lane->hours->spans as [$from, $to]) {
             $this->from[$m][] = $from;
@@ -168,11 +168,10 @@ final class Numbers
         $this->to[$m][] = self::NEVER;
         foreach ($drivers as $from => $i) {
             foreach ($drivers as $to => $j) {
-                $this->driverS[$m][$i][$j] =
-                    $i === $j ? 0 : $lane->driverS["{$from}>{$to}"] ?? $this->shop->changeover->driverS($from, $to);
+                $this->driverS[$m][$i][$j] = $this->workload->driverS($lane, $from, $to);
             }
         }
-        $this->threadS[$m] = $this->shop->changeover->threadS * $lane->heads;
+        $this->threadS[$m] = $this->workload->changeover->threadS * $lane->heads;
     }
 
     /** @return array{int, int, int, int} */

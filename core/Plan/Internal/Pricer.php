@@ -12,7 +12,7 @@ use Hakama\Plan\Workload;
  * `Timetable` comes to, with batches and machines as numbers and no object made on the way; every state that the pass
  * goes through is kept, so that a change is priced from the first place that it touches.
  *
- * What is placed never starts before what was placed already, so at the moment at which a set-up would start, a machine
+ * What is placed never starts before what was placed already, so at the moment at which a changeover would start, a machine
  * is busy exactly when what it was given last has not ended: the shared things are looked up there and nowhere else.
  *
  * @internal
@@ -30,9 +30,9 @@ final class Pricer
     /** @var array<int, list<int>> the sequence that was priced last and kept: machine => batches */
     public array $sequence = [];
     public float $cost = 0.0;
-    /** @var array<int, list<NeedleCount|NeedleGroups>> machine, place => the needles before it */
+    /** @var array<int, list<NeedleCount|NeedleGroups>> machine, rank => the needles before it */
     private array $needles = [];
-    /** @var array<int, array<int, int>> machine, place => the step at which it was placed */
+    /** @var array<int, array<int, int>> machine, rank => the step at which it was placed */
     private array $stepOf = [];
     /**
      * @var list<array{array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int,
@@ -40,19 +40,19 @@ final class Pricer
      *     each step
      */
     private array $states = [];
-    /** @var array<int, array<int, int>> machine, place => seconds for cones and for what stands before it */
+    /** @var array<int, array<int, int>> machine, rank => seconds for cones and for what stands before it */
     private array $threadsS = [];
     /** @var array<int, int> machine => when the sequence that was priced last ends there */
     public array $ends = [];
 
-    public function __construct(private readonly Workload $shop)
+    public function __construct(private readonly Workload $workload)
     {
-        $this->numbers = new Numbers($shop);
+        $this->numbers = new Numbers($workload);
         $start = [[], [], [], [], [], [], [], [], [], [], -1, 0.0];
         foreach ($this->numbers->mounted as $m => $mounted) {
             $this->sequence[$m] = $this->stepOf[$m] = [];
             $this->needles[$m] = [$this->numbers->racks[$m]];
-            foreach ([0, $shop->now, $mounted['frame'], $mounted['driver'], 0, 0, -1, 0, 0, 0] as $i => $value) {
+            foreach ([0, $workload->now, $mounted['frame'], $mounted['driver'], 0, 0, -1, 0, 0, 0] as $i => $value) {
                 $start[$i][] = $value;
             }
         }
@@ -105,30 +105,32 @@ final class Pricer
     }
 
     /**
-     * Seconds that a set-up takes more, or less, for what stands before it in a lane: other needles are to be fitted,
+     * Seconds that a changeover takes more, or less, for what stands before it in a lane: other needles are to be fitted,
      * or
      * the same design goes on.
      *
      * @param list<int> $lane
      */
-    private function afterS(int $m, array $lane, int $place, int $batch): int
+    private function afterS(int $m, array $lane, int $rank, int $batch): int
     {
-        $last = $lane[$place - 1] ?? null;
-        $fitted = $last === null ? $this->numbers->fitted[$m] : $this->numbers->needle[$last];
-        $refitS =
+        $last = $lane[$rank - 1] ?? null;
+        if ($last === null) {
+            return $this->numbers->firstNeedleS[$m][$batch];
+        }
+        $fitted = $this->numbers->needle[$last];
+        $needlesS =
             $fitted === -1 || $this->numbers->needle[$batch] === -1 || $fitted === $this->numbers->needle[$batch]
                 ? 0
                 : $this->numbers->needleS[$m][$batch];
 
-        return $last !== null
-            && $this->numbers->design[$batch] !== -1
+        return $this->numbers->design[$batch] !== -1
             && $this->numbers->design[$last] === $this->numbers->design[$batch]
-            ? $refitS + $this->shop->changeover->againS - $this->shop->changeover->loadS
-            : $refitS;
+            ? $needlesS + $this->workload->changeover->againS - $this->workload->changeover->traceS
+            : $needlesS;
     }
 
     /** How long a batch would be set up for at the end of a lane of the kept sequence, seconds. */
-    public function setupS(int $m, int $batch): int
+    public function changeoverS(int $m, int $batch): int
     {
         $lane = $this->sequence[$m];
         $last = $lane === [] ? null : $lane[count($lane) - 1];
@@ -137,8 +139,8 @@ final class Pricer
                 ? [$this->states[0][2][$m], $this->states[0][3][$m]]
                 : [$this->numbers->frame[$last], $this->numbers->driver[$last]];
 
-        return $this->shop->changeover->loadS +
-            ($mounted === $this->numbers->frame[$batch] ? 0 : $this->shop->changeover->frameS) +
+        return $this->workload->changeover->traceS +
+            ($mounted === $this->numbers->frame[$batch] ? 0 : $this->workload->changeover->frameS) +
             $this->numbers->driverS[$m][$driver][$this->numbers->driver[$batch]] +
             $this->needles[$m][count($lane)]->then($this->numbers->threads[$m][$batch])->loads *
                 $this->numbers->threadS[$m] +
@@ -157,7 +159,7 @@ final class Pricer
      * What the sequence would cost with some lanes changed; nothing is kept.
      *
      * @param array<int, list<int>> $lanes machine => its batches after the change
-     * @param array<int, int>       $first machine => the first place that differs
+     * @param array<int, int>       $first machine => the first rank that differs
      * @param float                 $limit INF is answered as soon as it costs that much
      */
     public function price(array $lanes, array $first, float $limit = INF): float
@@ -193,7 +195,7 @@ final class Pricer
         $sequence = array_replace($this->sequence, $lanes);
         [$threadsS, $step] = $this->needlesFrom($lanes, $first, $keep);
         [
-            $place,
+            $rank,
             $end,
             $mounted,
             $driver,
@@ -201,14 +203,14 @@ final class Pricer
             $span,
             $starts,
             $ends,
-            $setups,
+            $changeovers,
             $spans,
             $latest,
             $cost,
         ] = $this->states[$step];
         foreach ($first as $m => $at) {
             // Its next batch is another one now.
-            if ($place[$m] === $at) {
+            if ($rank[$m] === $at) {
                 $starts[$m] = -1;
             }
         }
@@ -216,33 +218,33 @@ final class Pricer
             array_splice($this->states, $step + 1);
         }
         $machines = count($numbers->machines);
-        $hands = $this->shop->hands->most();
-        $always = $this->shop->hands->times === [];
-        $loadS = $this->shop->changeover->loadS;
-        $frameS = $this->shop->changeover->frameS;
+        $hands = $this->workload->hands->most();
+        $always = $this->workload->hands->times === [];
+        $traceS = $this->workload->changeover->traceS;
+        $frameS = $this->workload->changeover->frameS;
 
         while (true) {
             $best = -1;
             $soonest = self::NEVER;
             for ($m = 0; $m < $machines; $m++) {
                 $start = $starts[$m];
-                if ($start < 0 && ! isset($sequence[$m][$place[$m]])) {
+                if ($start < 0 && ! isset($sequence[$m][$rank[$m]])) {
                     $start = $starts[$m] = self::NEVER;
                 }
                 // What was put on another machine meanwhile may stand in the way of a place that was found before.
                 if ($start < 0 || ($latest >= 0 && $end[$latest] > $start)) {
-                    $batch = $sequence[$m][$place[$m]];
+                    $batch = $sequence[$m][$rank[$m]];
                     $frame = $numbers->frame[$batch];
-                    $setup = $numbers->standing[$batch]
+                    $changeover = $numbers->standing[$batch]
                         ? 0
-                        : $loadS +
+                        : $traceS +
                             ($mounted[$m] === $frame ? 0 : $frameS) +
                             $numbers->driverS[$m][$driver[$m]][$numbers->driver[$batch]] +
-                            $threadsS[$m][$place[$m]];
+                            $threadsS[$m][$rank[$m]];
                     $at = $start >= 0 ? $start : $end[$m];
                     $fixed = $numbers->fixed[$batch];
-                    if ($fixed !== null && $at < $fixed - $setup) {
-                        $at = $fixed - $setup;
+                    if ($fixed !== null && $at < $fixed - $changeover) {
+                        $at = $fixed - $changeover;
                     }
                     $free = $numbers->stock[$frame] - $numbers->frames[$m][$batch];
                     $i = $start >= 0 ? $spans[$m] : $span[$m];
@@ -250,7 +252,7 @@ final class Pricer
                         if ($at < $numbers->from[$m][$i]) {
                             $at = $numbers->from[$m][$i];
                         }
-                        if ($at + $setup > $numbers->to[$m][$i]) {
+                        if ($at + $changeover > $numbers->to[$m][$i]) {
                             $i++;
                             continue;
                         }
@@ -272,7 +274,7 @@ final class Pricer
                             if ($always || $at >= self::FAR) {
                                 break;
                             }
-                            $next = $this->tended($m, $end, $at, $this->after($m, $batch, $at + $setup, $i));
+                            $next = $this->tended($m, $end, $at, $this->after($m, $batch, $at + $changeover, $i));
                             if ($next === $at) {
                                 break;
                             }
@@ -281,9 +283,9 @@ final class Pricer
                     }
                     if ($at !== $start) {
                         $starts[$m] = $start = $at;
-                        $setups[$m] = $setup;
+                        $changeovers[$m] = $changeover;
                         $spans[$m] = $i;
-                        $ends[$m] = $at >= self::FAR ? self::FAR : $this->after($m, $batch, $at + $setup, $i);
+                        $ends[$m] = $at >= self::FAR ? self::FAR : $this->after($m, $batch, $at + $changeover, $i);
                     }
                 }
                 if ($start < $soonest) {
@@ -297,7 +299,7 @@ final class Pricer
                 return $cost;
             }
 
-            $batch = $sequence[$best][$place[$best]];
+            $batch = $sequence[$best][$rank[$best]];
             if ($ends[$best] >= self::FAR) {
                 $cost += self::UNPLACED;
             } else {
@@ -308,27 +310,27 @@ final class Pricer
                 $span[$best] = $spans[$best];
                 $late = $ends[$best] - $numbers->due[$batch];
                 $cost +=
-                    $setups[$best] * $numbers->perSetupS +
-                    ($ends[$best] - $this->shop->now) * $numbers->perFlowS +
+                    $changeovers[$best] * $numbers->perChangeoverS +
+                    ($ends[$best] - $this->workload->now) * $numbers->perFlowS +
                     ($late > 0 ? $late * $numbers->weight[$batch] : 0.0);
                 if ($numbers->fixed[$batch] !== null) {
                     $cost +=
-                        (self::MOVED_FIXED / 60) * max(0, $starts[$best] + $setups[$best] - $numbers->fixed[$batch]);
+                        (self::MOVED_FIXED / 60) * max(0, $starts[$best] + $changeovers[$best] - $numbers->fixed[$batch]);
                 }
             }
             if ($cost >= $limit) {
                 return INF;
             }
             if ($keep) {
-                $this->stepOf[$best][$place[$best]] = $step;
+                $this->stepOf[$best][$rank[$best]] = $step;
             }
-            $place[$best]++;
+            $rank[$best]++;
             $starts[$best] = -1;
             $latest = $best;
             $step++;
             if ($keep) {
                 $this->states[$step] = [
-                    $place,
+                    $rank,
                     $end,
                     $mounted,
                     $driver,
@@ -336,7 +338,7 @@ final class Pricer
                     $span,
                     $starts,
                     $ends,
-                    $setups,
+                    $changeovers,
                     $spans,
                     $latest,
                     $cost,
@@ -349,7 +351,7 @@ final class Pricer
      * @param array<int, list<int>> $lanes
      * @param array<int, int>       $first
      *
-     * @return array{array<int, array<int, int>>, int} machine => place => seconds for cones and for what stands
+     * @return array{array<int, array<int, int>>, int} machine => rank => seconds for cones and for what stands
      *     before it, and the first step that is touched
      */
     private function needlesFrom(array $lanes, array $first, bool $keep): array
@@ -387,8 +389,8 @@ final class Pricer
      */
     private function tended(int $m, array $end, int $start, int $until): int
     {
-        [$counts, $times] = [$this->shop->hands->counts, $this->shop->hands->times];
-        for ($k = $this->shop->hands->step($start), $at = $start; ; $at = $times[$k++]) {
+        [$counts, $times] = [$this->workload->hands->counts, $this->workload->hands->times];
+        for ($k = $this->workload->hands->step($start), $at = $start; ; $at = $times[$k++]) {
             $busy = 1;
             $next = $times[$k] ?? self::NEVER;
             foreach ($end as $o => $ends) {

@@ -16,7 +16,7 @@ use Hakama\Plan\Wait;
 use Hakama\Plan\Workload;
 
 /**
- * One pass over a sequence: among the next batch of every machine the one whose set-up can start
+ * One pass over a sequence: among the next batch of every machine the one whose changeover can start
  * earliest is placed, as early as hours, frames and hands allow, and so on until none is left.
  *
  * @internal
@@ -28,7 +28,7 @@ final class Timing
     /** @var array<string, Placed> machine => what it ran last */
     private array $last = [];
 
-    public function __construct(private readonly Workload $shop) {}
+    public function __construct(private readonly Workload $workload) {}
 
     /** @return array{list<Placed>, list<Unplaced>} */
     public function run(Sequence $sequence): array
@@ -36,7 +36,7 @@ final class Timing
         $unplaced = [];
         foreach ($sequence->batches as $machine => $ids) {
             foreach ($ids as $id) {
-                $reason = $this->shop->obstacle($this->shop->batches[$id], $this->shop->lanes[$machine]);
+                $reason = $this->workload->obstacle($this->workload->batches[$id], $this->workload->lanes[$machine]);
                 if ($reason !== null) {
                     $unplaced[] = new Unplaced($id, $reason);
                     $sequence = $sequence->without($id);
@@ -47,7 +47,7 @@ final class Timing
         while (($stuck = $this->pass($sequence)) !== null) {
             $unplaced[] = new Unplaced(
                 $stuck,
-                'no span of the working hours in this plan holds its set-up and each of its loads whole',
+                'no span of the working hours in this plan holds its changeover and each of its loads whole',
             );
             $sequence = $sequence->without($stuck);
         }
@@ -60,17 +60,17 @@ final class Timing
     {
         $this->placed = $this->last = [];
         $needles = [];
-        foreach ($this->shop->lanes as $machine => $lane) {
-            $demands = array_map(fn(string $id) => $this->shop->batches[$id]->demand(), $sequence->on($machine));
-            $needles[$machine] = Assignment::of($lane->rack, $demands, $this->shop->needs)->batches;
+        foreach ($this->workload->lanes as $machine => $lane) {
+            $demands = array_map(fn(string $id) => $this->workload->batches[$id]->demand(), $sequence->on($machine));
+            $needles[$machine] = Assignment::of($lane->rack, $demands, $this->workload->needs)->batches;
         }
-        $next = array_fill_keys(array_keys($this->shop->lanes), 0);
+        $next = array_fill_keys(array_keys($this->workload->lanes), 0);
         /** @var array<string, Placed> $candidates machine => where its next batch would go */
         $candidates = [];
 
         while (true) {
             $best = null;
-            foreach ($this->shop->lanes as $machine => $lane) {
+            foreach ($this->workload->lanes as $machine => $lane) {
                 $id = $sequence->on($machine)[$next[$machine]] ?? null;
                 if ($id === null) {
                     continue;
@@ -79,13 +79,13 @@ final class Timing
                 // earliest.
                 $candidate = $candidates[$machine] ?? null;
                 if ($candidate === null || $this->obstacle($candidate, $lane) !== null) {
-                    $candidate = $this->place($this->shop->batches[$id], $lane, $needles[$machine][$next[$machine]]);
+                    $candidate = $this->place($this->workload->batches[$id], $lane, $needles[$machine][$next[$machine]]);
                 }
                 if ($candidate === null) {
                     return $id;
                 }
                 $candidates[$machine] = $candidate;
-                if ($best === null || $candidate->setupStart < $best->setupStart) {
+                if ($best === null || $candidate->changeoverStart < $best->changeoverStart) {
                     $best = $candidate;
                 }
             }
@@ -102,24 +102,20 @@ final class Timing
     private function place(Batch $batch, Lane $lane, BatchNeedles $needles): ?Placed
     {
         $last = $this->last[$lane->id] ?? null;
-        $driver = $this->shop->frames[$batch->frame]->driver;
-        $standingDriver = $last === null ? $lane->driver : $this->shop->frames[$last->batch->frame]->driver;
+        $driver = $this->workload->frames[$batch->frame]->driver;
+        $standingDriver = $last === null ? $lane->driver : $this->workload->frames[$last->batch->frame]->driver;
         $frameChange = $batch->frame !== ($last === null ? $lane->frame : $last->batch->frame);
-        $fitted = $last === null ? $lane->needle : $last->batch->needle;
-        $refit =
-            $batch->alreadySetUp || $fitted === '' || $batch->needle === '' || $fitted === $batch->needle
-                ? 0
-                : count($batch->demand()->threads());
-        $setupS = $batch->alreadySetUp
+        $needleChanges = $this->workload->needleChanges($lane, $batch, $last?->batch);
+        $changeoverS = $batch->alreadySetUp
             ? 0
-            : ($batch->goesOn($last?->batch) ? $this->shop->changeover->againS : $this->shop->changeover->loadS) +
-                ($frameChange ? $this->shop->changeover->frameS : 0) +
-                ($standingDriver === $driver
-                    ? 0
-                    : $lane->driverS["{$standingDriver}>{$driver}"] ??
-                        $this->shop->changeover->driverS($standingDriver, $driver)) +
-                $this->shop->changeover->threadS * $lane->heads * count($needles->load) +
-                $this->shop->changeover->needleS * $lane->heads * $refit;
+            : $this->workload->changeover->seconds(
+                $batch->goesOn($last?->batch),
+                $frameChange,
+                $this->workload->driverS($lane, $standingDriver, $driver),
+                count($needles->load),
+                $needleChanges,
+                $lane->heads,
+            );
         $loadsS = (new BatchTime(
             $batch->pieces,
             $lane->heads,
@@ -130,16 +126,16 @@ final class Timing
         ))->loadsS();
 
         // What is fixed is set up just before, so that frames and hands are free until then.
-        $earliest = max($this->shop->now, $last?->end() ?? $this->shop->now, ($batch->fixed->startAt ?? 0) - $setupS);
+        $earliest = max($this->workload->now, $last?->end() ?? $this->workload->now, ($batch->fixed->startAt ?? 0) - $changeoverS);
         $wait = null;
         foreach ([$earliest, ...$this->endsAfter($earliest)] as $from) {
-            $setupStart = $lane->hours->fit($from, $setupS);
-            if ($setupStart === null) {
+            $changeoverStart = $lane->hours->fit($from, $changeoverS);
+            if ($changeoverStart === null) {
                 return null;
             }
             $loads = $this->loads(
                 $lane,
-                max($setupStart + $setupS, $batch->readyAt, $batch->fixed->startAt ?? 0),
+                max($changeoverStart + $changeoverS, $batch->readyAt, $batch->fixed->startAt ?? 0),
                 $loadsS,
             );
             if ($loads === null) {
@@ -148,14 +144,14 @@ final class Timing
             $placed = new Placed(
                 $batch,
                 $lane->id,
-                $setupStart,
-                $setupS,
+                $changeoverStart,
+                $changeoverS,
                 $loads,
                 $standingDriver !== $driver,
                 $frameChange,
                 $needles,
                 $wait,
-                $refit,
+                $needleChanges,
                 ! $batch->alreadySetUp && $batch->goesOn($last?->batch),
             );
             $obstacle = $this->obstacle($placed, $lane);
@@ -177,12 +173,12 @@ final class Timing
     private function loads(Lane $lane, int $from, array $loadsS): ?array
     {
         $loads = [];
-        foreach ($loadsS as $loadS) {
-            $start = $lane->hours->fit($from, $loadS);
+        foreach ($loadsS as $traceS) {
+            $start = $lane->hours->fit($from, $traceS);
             if ($start === null) {
                 return null;
             }
-            $loads[] = [$start, ($from = $start + $loadS)];
+            $loads[] = [$start, ($from = $start + $traceS)];
         }
 
         return $loads;
@@ -197,7 +193,7 @@ final class Timing
     private function endsAfter(int $time): array
     {
         $ends = [
-            ...$this->shop->hands->times,
+            ...$this->workload->hands->times,
             ...array_map(static fn(Placed $one): int => $one->end(), array_values($this->last)),
         ];
         $ends = array_values(array_filter($ends, static fn(int $end): bool => $end > $time));
@@ -207,34 +203,34 @@ final class Timing
     }
 
     /**
-     * What is too little of. Frames and hands are held from set-up start to end. What is placed never starts before
+     * What is too little of. Frames and hands are held from changeover start to end. What is placed never starts before
      * what
      * was placed already, so a machine has at most what it was given last, and has it from the start of this one at the
      * latest: use is highest there, and hands fall only where a person goes.
      */
     private function obstacle(Placed $wanted, Lane $lane): ?Wait
     {
-        $hands = $this->shop->hands;
+        $hands = $this->workload->hands;
         $frames = $lane->heads * $wanted->batch->framesPerHead;
         $running = [];
         foreach ($this->last as $other) {
-            if ($other->end() > $wanted->setupStart) {
+            if ($other->end() > $wanted->changeoverStart) {
                 $running[] = $other->end();
                 $frames +=
                     $other->batch->frame === $wanted->batch->frame
-                        ? $this->shop->lanes[$other->machine]->heads * $other->batch->framesPerHead
+                        ? $this->workload->lanes[$other->machine]->heads * $other->batch->framesPerHead
                         : 0;
             }
         }
-        if ($frames > $this->shop->frames[$wanted->batch->frame]->count) {
+        if ($frames > $this->workload->frames[$wanted->batch->frame]->count) {
             return Wait::Frames;
         }
         foreach (
             [
-                $wanted->setupStart,
+                $wanted->changeoverStart,
                 ...array_filter(
                     $hands->times,
-                    static fn(int $goes): bool => $goes > $wanted->setupStart && $goes < $wanted->end(),
+                    static fn(int $goes): bool => $goes > $wanted->changeoverStart && $goes < $wanted->end(),
                 ),
             ] as $moment
         ) {

@@ -18,7 +18,7 @@ final readonly class MarkedPlacement
      */
     private function __construct(
         public Shape $shape,
-        public Placement $place,
+        public Placement $placement,
         public ConvexHull $hull,
         public Point $datum,
         public Point $centre,
@@ -26,19 +26,19 @@ final readonly class MarkedPlacement
     ) {}
 
     /** @param ConvexHull $design upright, wherever it lies */
-    public static function on(Shape $shape, Placement $place, ConvexHull $design): self
+    public static function on(Shape $shape, Placement $placement, ConvexHull $design): self
     {
         $box = $design->bounds();
-        $datum = $shape->datum($place->datum);
-        if ($place->datum === Datum::CornerInside) {
-            $in = WorkedMark::inFromEdges($place->downMm, 90.0);
+        $datum = $shape->datum($placement->datum);
+        if ($placement->datum === Datum::CornerInside) {
+            $in = WorkedMark::inFromEdges($placement->downMm, 90.0);
             $measured = $datum->moved(-$in, $in);
         } else {
-            $measured = $datum->moved($place->acrossMm, -$place->downMm);
+            $measured = $datum->moved($placement->acrossMm, -$placement->downMm);
         }
         $centre = $measured->moved(
             0.0,
-            match ($place->edge) {
+            match ($placement->edge) {
                 Edge::Upper => -$box->height() / 2,
                 Edge::Middle => 0.0,
                 Edge::Lower => $box->height() / 2,
@@ -47,7 +47,7 @@ final readonly class MarkedPlacement
 
         return new self(
             $shape,
-            $place,
+            $placement,
             $design->moved($centre->x - $box->centre()->x, $centre->y - $box->centre()->y),
             $datum,
             $centre,

@@ -14,5 +14,5 @@ enum About: string
     case Thread = 'thread';
     case Needle = 'needle';
     case Speed = 'speed';
-    case Place = 'place';
+    case Placement = 'place';
 }

@@ -27,7 +27,7 @@ final class PlacementTable
         static $kept = null;
         return $kept ??= [
             new Rule(
-                About::Place,
+                About::Placement,
                 'kept',
                 'a place that was found for this garment and size before',
                 static fn(Facts $f): bool => $f->kept !== null,
@@ -43,7 +43,7 @@ final class PlacementTable
     {
         return [
             new Rule(
-                About::Place,
+                About::Placement,
                 'left_chest',
                 'left chest',
                 self::at(P::LeftChest),
@@ -57,7 +57,7 @@ final class PlacementTable
                 'Near the placket it lies flat; further out it hangs under the arm. Grows a little with the size.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'full_front',
                 'full front',
                 self::at(P::FullFront),
@@ -71,7 +71,7 @@ final class PlacementTable
                 'High on the front, where it is seen.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'full_back',
                 'full back',
                 self::at(P::FullBack),
@@ -85,7 +85,7 @@ final class PlacementTable
                 'Below the collar, or a finger inside the yoke seam; the centre is half the measured width.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'cap_low',
                 'cap front',
                 static fn(Facts $f): bool => $f->isOnCap() && $f->position === P::CapFront,
@@ -96,7 +96,7 @@ final class PlacementTable
                 Strength::May,
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'cap_front',
                 'cap front',
                 self::at(P::CapFront),
@@ -111,7 +111,7 @@ final class PlacementTable
                 strength: Strength::Must,
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'cap_side',
                 'cap side',
                 self::at(P::CapSide),
@@ -125,7 +125,7 @@ final class PlacementTable
                 'The field is smaller there: check it against the seams.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'cap_back',
                 'cap back',
                 self::at(P::CapBack),
@@ -139,7 +139,7 @@ final class PlacementTable
                 'Above the opening, clear of the strap.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'cuff',
                 'cuff',
                 self::at(P::Cuff),
@@ -153,7 +153,7 @@ final class PlacementTable
                 'High on the cuff rather than low.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'sleeve',
                 'sleeve',
                 self::at(P::Sleeve),
@@ -167,7 +167,7 @@ final class PlacementTable
                 'On the outside of the arm, clear of the hem.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'leg',
                 'leg',
                 self::at(P::Leg),
@@ -181,7 +181,7 @@ final class PlacementTable
                 'On the outside of the leg, clear of the pocket.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'corner',
                 'corner',
                 self::at(P::Corner),
@@ -195,7 +195,7 @@ final class PlacementTable
                 'On the bisector of the corner it hangs straight when the corner hangs down.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'pocket',
                 'pocket',
                 self::at(P::Pocket),
@@ -209,7 +209,7 @@ final class PlacementTable
                 'Centred, below the hem of the pocket.',
             ),
             new Rule(
-                About::Place,
+                About::Placement,
                 'centre',
                 'anywhere else',
                 static fn(Facts $f): bool => true,

@@ -37,7 +37,7 @@ final class RuleTable
             About::Thread->value => self::threads(),
             About::Needle->value => self::needles(),
             About::Speed->value => self::speeds(),
-            About::Place->value => PlacementTable::all(),
+            About::Placement->value => PlacementTable::all(),
         ];
     }
 
@@ -345,7 +345,7 @@ final class RuleTable
                 About::Thread,
                 'fine_letters',
                 'letters lower than the house’s limit, or fine thread chosen already',
-                static fn(Facts $f, HouseRules $h): bool => $f->threadWeight >= 60
+                static fn(Facts $f, HouseRules $h): bool => NeedleType::isFine($f->threadWeight)
                     || $f->hasSmallLetters($h->value(HouseRule::SmallLetter)),
                 60,
                 'Fine detail closes up in the usual thread: 60 weight.',
@@ -371,9 +371,9 @@ final class RuleTable
                 About::Needle,
                 'fine_thread',
                 'fine thread',
-                static fn(Facts $f, HouseRules $h): bool => $f->threadWeight >= 60
+                static fn(Facts $f, HouseRules $h): bool => NeedleType::isFine($f->threadWeight)
                     || $f->hasSmallLetters($h->value(HouseRule::SmallLetter)),
-                new NeedleType('65/9', 'sharp'),
+                NeedleType::forThread(60),
                 '60-weight thread goes with the 65/9.',
                 strength: Strength::Must,
             ),

@@ -135,7 +135,7 @@ final class StepTable
                 says: static fn(Decided $d): string => sprintf(
                     'Mark the left chest%s: %s. One line across, one down; check it against the placket.',
                     self::onSize($d),
-                    implode('; ', $d->place->words()),
+                    implode('; ', $d->placement->words()),
                 ),
             ),
             new NoteRule(
@@ -149,7 +149,7 @@ final class StepTable
                 says: static fn(Decided $d): string => sprintf(
                     'Lay the template for size %s on, its cross on the mark: %s.',
                     $d->facts->size->value ?? 'as ordered',
-                    implode('; ', $d->place->words()),
+                    implode('; ', $d->placement->words()),
                 ),
             ),
             new NoteRule(
@@ -160,9 +160,9 @@ final class StepTable
                 WorkStage::Prepare,
                 Question::ChestPlace,
                 'peg',
-                says: static fn(Decided $d): string => $d->place->peg === ''
+                says: static fn(Decided $d): string => $d->placement->peg === ''
                     ? 'Find the peg of the hooping station for this garment, size and place, and write it down here: it is found once.'
-                    : sprintf('Set the hooping station to peg %s.', $d->place->peg),
+                    : sprintf('Set the hooping station to peg %s.', $d->placement->peg),
             ),
             new NoteRule(
                 'mark_place',
@@ -173,7 +173,7 @@ final class StepTable
                 says: static fn(Decided $d): string => sprintf(
                     'Mark the place%s: %s.',
                     self::onSize($d),
-                    implode('; ', $d->place->words()),
+                    implode('; ', $d->placement->words()),
                 ),
             ),
             new NoteRule(

@@ -291,7 +291,7 @@ final class WarningTable
         if ($d->facts->position !== Position::LeftChest || $chest === null) {
             return null;
         }
-        $left = $chest / 2 - $d->place->acrossMm - $d->facts->widthMm / 2;
+        $left = $chest / 2 - $d->placement->acrossMm - $d->facts->widthMm / 2;
 
         return $left < self::UNDER_ARM_MM
             ? sprintf(

@@ -1,8 +1,8 @@
 <x-layout station="floor" title="Floor" :floor="true">
     <x-slot:say>
-        @php $halted = $station->run?->stage === Hakama\Floor\Stage::Halted; @endphp
+        @php $halted = $station->running?->run->stage === Hakama\Floor\Stage::Halted; @endphp
         @if ($halted)<span class="now">{{ $station->machine->code }} is halted and waits for a hand.</span>
-        @elseif ($station->open)Machine {{ $station->machine->code }}: {{ $station->open->code }}, {{ $station->open->left }} pieces to go.
+        @elseif ($station->running)Machine {{ $station->machine->code }}: {{ $station->running->batch->code }}, {{ $station->running->batch->left }} pieces to go.
         @else Machine {{ $station->machine->code }} has nothing to do.@endif
     </x-slot:say>
     <div class="mb-3 flex gap-2" role="group" aria-label="Machines">

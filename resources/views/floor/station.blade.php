@@ -2,8 +2,9 @@
     use Hakama\Floor\EventKind as K;
     use Hakama\Floor\Stage;
     $m = $station->machine;
-    $run = $station->run;
-    $open = $station->open;
+    $running = $station->running;
+    $run = $running?->run;
+    $open = $running?->batch;
     $sheet = $open?->stopSheet();
     $n = static fn (float $v) => App\Shop\Figure::words($v);
     $halts = [K::ThreadBroke->value => 'Thread broke', K::BobbinRanOut->value => 'Bobbin ran out', K::Stopped->value => 'Stopped by hand', K::HandStop->value => 'A hand is wanted'];
@@ -19,43 +20,43 @@
                     <h1>{{ $open->artwork }}</h1>
                     <p>{{ $open->code }}, {{ $open->garment }}, {{ $open->position }}. <a href="{{ route('floor.card', $open->code) }}" data-key="n" data-does="The needles of this batch">Needle card <kbd>n</kbd></a></p>
                 </div>
-                <p class="ml-auto text-right"><span class="big">{{ count($run->done) }}<span class="text-xl"> / {{ count($run->pieces) }}</span></span><br>pieces done{{ $run->spoils !== [] ? ', '.count($run->spoils).' spoiled' : '' }}</p>
+                <p class="ml-auto text-right"><span class="big">{{ $run->done }}<span class="text-xl"> / {{ $run->pieces }}</span></span><br>pieces done{{ $run->spoiled > 0 ? ", {$run->spoiled} spoiled" : '' }}</p>
             </div>
             <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img" aria-label="The design, filled as far as it is sewn"
                 data-track="{{ route('artwork.track', [$open->artworkId, 'v' => substr($open->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->colours) }}"
                 data-left="{{ $open->bounds->left }}" data-right="{{ $open->bounds->right }}" data-bottom="{{ $open->bounds->bottom }}" data-top="{{ $open->bounds->top }}" data-turn="{{ $open->turnDeg }}"
-                data-load="{{ $run->loadEvent }}" data-sewn="{{ $run->stage === Stage::Sewn ? $open->stitches : $station->stitch }}" data-of="{{ $open->stitches }}"></canvas>
+                data-load="{{ $run->load->event }}" data-sewn="{{ $run->stage === Stage::Sewn ? $open->stitches : $running->stitch }}" data-of="{{ $open->stitches }}"></canvas>
             <div class="mt-2 flex items-baseline gap-6 tabular-nums">
-                @if ($run->stage === Stage::Sewing)<strong>Sewing load {{ $run->load }}</strong>
-                @elseif ($run->stage === Stage::Halted)<strong class="now">{{ $halts[$run->haltedBy?->value ?? ''] ?? 'Halted' }}</strong>
-                @elseif ($run->stage === Stage::Sewn)<strong>Load {{ $run->load }} is sewn: take it off</strong>
-                @elseif ($run->stage === Stage::Ready)<strong>Ready for load {{ $run->load + 1 }}</strong>
+                @if ($run->stage === Stage::Sewing)<strong>Sewing load {{ $run->load->number }}</strong>
+                @elseif ($run->stage === Stage::Halted)<strong class="now">{{ $halts[$run->load->haltedBy?->value ?? ''] ?? 'Halted' }}</strong>
+                @elseif ($run->stage === Stage::Sewn)<strong>Load {{ $run->load->number }} is sewn: take it off</strong>
+                @elseif ($run->stage === Stage::Ready)<strong>Ready for load {{ $run->load->number + 1 }}</strong>
                 @else<strong>Preflight</strong>@endif
-                <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->stitches : $station->stitch) }}</span> of {{ $n($open->stitches) }} stitches</span>
-                <span id="share">{{ $open->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->stitches : $station->stitch), $open->stitches) : 0 }} %</span>
+                <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->stitches : $running->stitch) }}</span> of {{ $n($open->stitches) }} stitches</span>
+                <span id="share">{{ $open->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->stitches : $running->stitch), $open->stitches) : 0 }} %</span>
             </div>
             <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
                 @foreach ($sheet->steps as $step)
                     @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $open->threads[$step->block - 1])?->number; @endphp
-                    <li class="floor-step" data-to="{{ $step->to }}" @if ($run->loadEvent && $station->stitch >= $step->from - 1 && $station->stitch < $step->to) data-here @endif><x-swatch :hex="$open->colours[$step->block - 1]" />{{ $open->threads[$step->block - 1] }}@if ($needle), needle {{ $needle }}@endif{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', '.$step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': '.$step->note }}</li>
+                    <li class="floor-step" data-to="{{ $step->to }}" @if ($run->load->event && $running->stitch >= $step->from - 1 && $running->stitch < $step->to) data-here @endif><x-swatch :hex="$open->colours[$step->block - 1]" />{{ $open->threads[$step->block - 1] }}@if ($needle), needle {{ $needle }}@endif{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', '.$step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': '.$step->note }}</li>
                     @if ($step->halts())<li class="floor-step halt">halt: {{ $step->action->label() }}{{ $step->note === '' ? '' : ', '.$step->note }}</li>@endif
                 @endforeach
             </ol>
             @if ($run->stage === Stage::Halted)
-                <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->stitch) }}. @if ($run->haltedBy === K::ThreadBroke)Rethread, step back a few stitches past the break, then go on. @elseif ($run->haltedBy === K::BobbinRanOut)Change the bobbin. @elseif ($run->haltedBy === K::HandStop && ($step = $sheet->at($run->stitch)))<strong>{{ ucfirst($step->action?->label() ?? 'look') }}</strong>{{ $step->note !== '' ? ': '.$step->note : '' }}. Then go on. @endif If the frame was moved, use “return to the last position”: never centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
+                <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->load->stitch) }}. @if ($run->load->haltedBy === K::ThreadBroke)Rethread, step back a few stitches past the break, then go on. @elseif ($run->load->haltedBy === K::BobbinRanOut)Change the bobbin. @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))<strong>{{ ucfirst($step->action?->label() ?? 'look') }}</strong>{{ $step->note !== '' ? ': '.$step->note : '' }}. Then go on. @endif If the frame was moved, use “return to the last position”: never centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
             @endif
             <h2 class="mt-4">To hoop</h2>
             <ul class="grid grid-cols-2 gap-x-6 text-base">
-                @php $nextToHoop = array_values(array_diff($run->waiting(), $run->hooped))[0] ?? null; @endphp
-                @foreach (array_slice($run->waiting(), 0, 4) as $id)
+                @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
+                @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
                     <li class="flex items-center gap-3 border-b border-hair py-1">
-                        <span class="flex-1">{{ $station->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->frame }}</span>@if ($where = $station->places[$station->pieces[$id]?->size ?? ''] ?? '')<span class="block leading-snug">{{ $where }}</span>@endif</span>
+                        <span class="flex-1">{{ $running->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->frame }}</span>@if ($where = $running->placements[$running->pieces[$id]?->size ?? ''] ?? '')<span class="block leading-snug">{{ $where }}</span>@endif</span>
                         @if (in_array($id, $run->hooped, true))<strong>hooped</strong>@else
-                        <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece" value="{{ $id }}"><button class="btn !min-h-[48px] !text-base" @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop ? ' <kbd>h</kbd>' : '' !!}<span class="sr-only">: {{ $station->pieces[$id]?->label() }}</span></button></form>@endif
+                        <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece" value="{{ $id }}"><button class="btn !min-h-[48px] !text-base" @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop ? ' <kbd>h</kbd>' : '' !!}<span class="sr-only">: {{ $running->pieces[$id]?->label() }}</span></button></form>@endif
                     </li>
                 @endforeach
-                @if (count($run->waiting()) > 4)<li class="py-1 text-soft">and {{ count($run->waiting()) - 4 }} more</li>@endif
-                @if ($run->waiting() === [])<li class="py-1 text-soft">nothing more in this batch</li>@endif
+                @if ($run->waiting() > $running::SHOWN)<li class="py-1 text-soft">and {{ $run->waiting() - $running::SHOWN }} more</li>@endif
+                @if ($run->waiting() === 0)<li class="py-1 text-soft">nothing more in this batch</li>@endif
             </ul>
         </section>
         <section aria-label="What to do">
@@ -63,13 +64,13 @@
                 <form method="post" action="{{ route('floor.events', $m) }}" data-busy>
                     @csrf <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PreflightDone->value }}">
                     <fieldset><legend class="font-head font-semibold">Before the first load</legend>
-                    @php $keys = $station->work->keys(); @endphp
+                    @php $keys = $running->work->keys(); @endphp
                     @foreach ([Hakama\Setup\Rules\WorkStage::Prepare, Hakama\Setup\Rules\WorkStage::Hoop, Hakama\Setup\Rules\WorkStage::Mount] as $stage)
                         @if (isset($keys[$stage->value]))
-                        <label class="check items-start py-2"><input type="checkbox" name="checked[]" value="{{ $stage->value }}" @checked(in_array($stage->value, old('checked', []), true)) data-key="{{ $keys[$stage->value] }}" data-does="{{ $stage->label() }}"><span class="flex-1"><strong>{{ $stage->label() }}</strong><span class="block text-base leading-snug">@foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
+                        <label class="check items-start py-2"><input type="checkbox" name="checked[]" value="{{ $stage->value }}" @checked(in_array($stage->value, old('checked', []), true)) data-key="{{ $keys[$stage->value] }}" data-does="{{ $stage->label() }}"><span class="flex-1"><strong>{{ $stage->label() }}</strong><span class="block text-base leading-snug">@foreach ($running->work->at($stage) as $step){{ $step->text }} @endforeach</span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
                         @endif
                     @endforeach
-                    @foreach ($station->work->at(Hakama\Setup\Rules\WorkStage::Preflight) as $step)
+                    @foreach ($running->work->at(Hakama\Setup\Rules\WorkStage::Preflight) as $step)
                         <label class="check"><input type="checkbox" name="checked[]" value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true)) data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span class="flex-1 text-base leading-snug">{{ $step->text }}</span><kbd>{{ $keys[$step->code] }}</kbd></label>
                     @endforeach
                     </fieldset>
@@ -82,7 +83,7 @@
                 <div class="grid grid-cols-2 gap-3">
                     @php
                         $one = match ($run->stage) {
-                            Stage::Ready => [[K::LoadStarted, 'Start load '.($run->load + 1), 'btn-now col-span-2', 's']],
+                            Stage::Ready => [[K::LoadStarted, 'Start load '.($run->load->number + 1), 'btn-now col-span-2', 's']],
                             Stage::Sewing => [[K::ThreadBroke, 'Break', '', 'b'], [K::BobbinRanOut, 'Bobbin', '', 'o'], [K::Stopped, 'Stop', 'col-span-2', 'x']],
                             Stage::Halted => [[K::Resumed, 'Go on', 'btn-now col-span-2', 'g']],
                             Stage::Sewn => [[K::PieceDone, 'Done: count '.(count($run->onFrame) === 1 ? 'this piece' : 'these '.count($run->onFrame)), 'btn-now col-span-2', 'd']],
@@ -94,14 +95,14 @@
                     @endforeach
                 </div>
                 @if ($run->stage === Stage::Sewn)
-                    <div class="mt-3 text-base leading-snug">@foreach ([Hakama\Setup\Rules\WorkStage::Finish, Hakama\Setup\Rules\WorkStage::Inspect] as $stage)<p class="mt-1"><strong>{{ $stage->label() }}:</strong> @foreach ($station->work->at($stage) as $step){{ $step->text }} @endforeach</p>@endforeach<p class="mt-1 text-soft">“Done” confirms it{{ $who === '' ? '' : " for {$who}" }}.</p></div>
+                    <div class="mt-3 text-base leading-snug">@foreach ([Hakama\Setup\Rules\WorkStage::Finish, Hakama\Setup\Rules\WorkStage::Inspect] as $stage)<p class="mt-1"><strong>{{ $stage->label() }}:</strong> @foreach ($running->work->at($stage) as $step){{ $step->text }} @endforeach</p>@endforeach<p class="mt-1 text-soft">“Done” confirms it{{ $who === '' ? '' : " for {$who}" }}.</p></div>
                 @endif
                 @if ($run->onFrame !== [])
-                    <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)<strong>{{ $station->pieces[$id]?->label() }}</strong>{{ $loop->last ? '' : ', ' }}@endforeach</p>
+                    <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)<strong>{{ $running->pieces[$id]?->label() }}</strong>{{ $loop->last ? '' : ', ' }}@endforeach</p>
                     <form method="post" action="{{ route('floor.events', $m) }}" class="mt-2">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceSpoiled->value }}">
                         <fieldset>
                             <legend class="text-base">Spoiled, because</legend>
-                            @if (count($run->onFrame) > 1)<div class="mb-2 flex gap-4 text-base">@foreach ($run->onFrame as $id)<label class="m-0 flex items-center gap-2 text-base"><input type="radio" name="piece" value="{{ $id }}" @checked($loop->first) class="h-6 w-6"> {{ $station->pieces[$id]?->label() }}</label>@endforeach</div>@else<input type="hidden" name="piece" value="{{ $run->onFrame[0] }}">@endif
+                            @if (count($run->onFrame) > 1)<div class="mb-2 flex gap-4 text-base">@foreach ($run->onFrame as $id)<label class="m-0 flex items-center gap-2 text-base"><input type="radio" name="piece" value="{{ $id }}" @checked($loop->first) class="h-6 w-6"> {{ $running->pieces[$id]?->label() }}</label>@endforeach</div>@else<input type="hidden" name="piece" value="{{ $run->onFrame[0] }}">@endif
                             <div class="grid grid-cols-2 gap-2">@foreach (Hakama\Floor\SpoilCause::cases() as $cause)<button class="btn !min-h-[48px] !px-2 !text-base" name="cause" value="{{ $cause->value }}">{{ $cause->label() }}</button>@endforeach</div>
                         </fieldset>
                         <x-wrong field="cause" />
@@ -111,7 +112,7 @@
         </section>
     </div>
     <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
-        <p>Speed <strong>{{ $open->speedSpm }}</strong>, backing <strong>{{ $open->backing }}</strong>{{ $open->topper ? ', film on top' : '' }}, needle <strong>{{ $open->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.@foreach ($station->confirmed as $one) <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }} {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }} steps{{ $loop->last ? '.' : ';' }}</span>@endforeach</p>
+        <p>Speed <strong>{{ $open->speedSpm }}</strong>, backing <strong>{{ $open->backing }}</strong>{{ $open->topper ? ', film on top' : '' }}, needle <strong>{{ $open->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.@foreach ($running->confirmed as $one) <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }} {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }} steps{{ $loop->last ? '.' : ';' }}</span>@endforeach</p>
         <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces. <a href="{{ route('floor.card', $station->queue[0]->code) }}" data-key="m" data-does="The needles of the next batch">Its needle card <kbd>m</kbd></a>@endif</p>
     </div>
     @endif

@@ -10,4 +10,4 @@
     @endforeach</tbody>
 </table>
 @if ($placed->needles->load !== [])<p class="mt-2"><strong>To load before:</strong> @foreach ($placed->needles->load as $change)needle {{ $change->needle }}{{ $change->from === null ? '' : ', take off '.$change->from }}, load {{ $change->to }} {{ $threads[$change->to]?->name }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>@else<p class="mt-2">Every thread is on its needle.</p>@endif
-@if ($placed->refit > 0)<p class="mt-1"><strong>Fit {{ $batch->needle }}</strong> on the needles of this card: another size or point is on them.</p>@endif
+@if ($placed->needleChanges > 0)<p class="mt-1"><strong>Fit {{ $batch->needle }}</strong> on the needles of this card: another size or point is on them.</p>@endif

@@ -40,7 +40,29 @@
                     <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums" aria-label="Needle order">
                         @foreach ($batch->order as $k => $needle)<span class="whitespace-nowrap"><span class="text-sm text-soft">{{ $k + 1 }}</span> <x-swatch :hex="$of->colours[$k]" /><strong>{{ $needle }}</strong></span>@endforeach
                     </p>
-                    @isset($refit[$batch->id])<p class="py-1"><strong>Fit {{ $of->needle }}</strong> on the {{ $refit[$batch->id] }} {{ $refit[$batch->id] === 1 ? 'needle' : 'needles' }} it uses{{ $machine->heads > 1 ? ', on each head' : '' }}.</p>@endisset
+                    @foreach (collect($fittings[$batch->id] ?? [])->groupBy(static fn ($type) => $type->words(), true) as $words => $same)
+                        @php
+                            $numbers = $same->keys()->all();
+                            $mayFit = array_key_first($fittings) === $batch->id;
+                        @endphp
+                        <form method="post" action="{{ route('needles.fit', $machine) }}" class="flex items-center gap-3 py-1">
+                            @csrf
+                            <input type="hidden" name="id" value="{{ Str::uuid() }}">
+                            @foreach ($numbers as $number)<input type="hidden" name="numbers[]" value="{{ $number }}">@endforeach
+                            <input type="hidden" name="size" value="{{ $same->first()->size }}">
+                            <input type="hidden" name="point" value="{{ $same->first()->point }}">
+                            <span class="min-w-0 flex-1">
+                                <strong>{{ count($numbers) === 1 ? 'Needle' : 'Needles' }} {{ implode(', ', $numbers) }}:</strong>
+                                fit {{ $words }}{{ $machine->heads > 1 ? ', on each head' : '' }}
+                            </span>
+                            @if ($mayFit)
+                                <button class="btn btn-small btn-now" @if ($loop->first) data-key="f" @endif>
+                                    {{ count($numbers) === 1 ? 'It is' : 'They are' }} fitted
+                                    @if ($loop->first)<kbd>f</kbd>@endif
+                                </button>
+                            @endif
+                        </form>
+                    @endforeach
                     @forelse ($batch->load as $change)
                         <div class="flex items-center gap-3 py-1">
                             <span class="min-w-0 flex-1"><strong>Needle {{ $change->needle }}:</strong> {{ $change->from === null ? '' : 'take off '.$change->from.' '.($threads[$change->from]->name ?? '').', ' }}load <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }} {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf {{ $threads[$change->to]?->shelf() ?? '' }}{{ $change->beforeBlock > 1 ? ', at the stop before block '.$change->beforeBlock : '' }}</span></span>
@@ -60,14 +82,33 @@
         </div>
         <div>
             <h2 class="mb-1">The rack</h2>
+            @foreach (['numbers', 'numbers.0', 'size', 'point'] as $field)<x-wrong :field="$field" />@endforeach
             <table>
-                <thead><tr><th class="num">Needle</th><th>Thread</th><th>Size</th><th>Keep</th></tr></thead>
+                <thead><tr><th class="num">No.</th><th>Thread</th><th>Needle that is fitted</th><th>Keep</th></tr></thead>
                 <tbody>
                 @foreach ($machine->rack as $needle)
                     <tr>
                         <td class="num font-semibold">{{ $needle->number }}</td>
                         <td><x-swatch :hex="$needle->thread?->hex" />{{ $needle->thread ? $needle->thread->code.' '.$needle->thread->name : 'empty' }}</td>
-                        <td class="whitespace-nowrap text-sm">{{ $needle->size }} {{ $needle->point }}</td>
+                        <td>
+                            <form method="post" action="{{ route('needles.fit', $machine) }}" class="flex items-center gap-1">
+                                @csrf
+                                <input type="hidden" name="id" value="{{ Str::uuid() }}">
+                                <input type="hidden" name="numbers[]" value="{{ $needle->number }}">
+                                @foreach (['size' => Hakama\Machine\NeedleType::SIZES, 'point' => Hakama\Machine\NeedleType::POINTS] as $part => $kept)
+                                    <label for="{{ $part }}-{{ $needle->number }}" class="sr-only">
+                                        {{ ucfirst($part) }} of needle {{ $needle->number }}
+                                    </label>
+                                    <select id="{{ $part }}-{{ $needle->number }}" name="{{ $part }}" class="!min-h-0 !py-0.5 text-sm">
+                                        @if ($needle->$part === '')<option value="">?</option>@endif
+                                        @foreach ($kept as $one)
+                                            <option value="{{ $one }}" @selected($one === $needle->$part)>{{ $one }}</option>
+                                        @endforeach
+                                    </select>
+                                @endforeach
+                                <button class="btn btn-small">Fit<span class="sr-only"> needle {{ $needle->number }}</span></button>
+                            </form>
+                        </td>
                         <td><form method="post" action="{{ route('needles.pin', [$machine, $needle->number]) }}">@csrf @method('put')<label class="m-0 flex items-center gap-1"><input type="checkbox" name="pinned" value="1" @checked($needle->pinned) data-send> pinned<span class="sr-only"> needle {{ $needle->number }}</span></label></form></td>
                     </tr>
                 @endforeach

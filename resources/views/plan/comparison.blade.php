@@ -1,23 +1,23 @@
 @php
     $at = static fn (int $s) => App\Shop\ShopClock::time($s);
-    $saved = $comparison->now->totals->setupMin - $comparison->then->totals->setupMin;
+    $saved = $comparison->now->totals->changeoverMin - $comparison->then->totals->changeoverMin;
     $threads = $comparison->now->totals->threadChanges - $comparison->then->totals->threadChanges;
     $open = $proposal->state === 'ready' && $comparison->moves() > 0;
-    $row = static fn (string $name, Hakama\Plan\Timetable $of) => [$name, ...(static fn (Hakama\Plan\Totals $t) => [App\Shop\Figure::words($t->cost, 1), $t->lateBatches, App\Shop\Figure::words($t->weightedLateMin), App\Shop\Figure::words($t->setupMin), $t->threadChanges, $t->frameChanges, $t->driverChanges])($of->totals), App\Shop\Figure::words($comparison->beyondS($of) / 60)];
+    $row = static fn (string $name, Hakama\Plan\Timetable $of) => [$name, ...(static fn (Hakama\Plan\Totals $t) => [App\Shop\Figure::words($t->cost, 1), $t->lateBatches, App\Shop\Figure::words($t->weightedLateMin), App\Shop\Figure::words($t->changeoverMin), $t->threadChanges, $t->frameChanges, $t->driverChanges])($of->totals), App\Shop\Figure::words($comparison->beyondS($of) / 60)];
 @endphp
 <div class="mb-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
     <table>
-        <thead><tr><th>Plan</th><th class="num">Cost</th><th class="num">Late batches</th><th class="num">Late, min</th><th class="num">Set-up, min</th><th class="num">Threads</th><th class="num">Frames</th><th class="num">Drivers</th><th class="num" title="Minutes of hands that are wanted while everybody’s are full">Hands over, min</th></tr></thead>
+        <thead><tr><th>Plan</th><th class="num">Cost</th><th class="num">Late batches</th><th class="num">Late, min</th><th class="num">Changeover, min</th><th class="num">Threads</th><th class="num">Frames</th><th class="num">Drivers</th><th class="num" title="Minutes of hands that are wanted while everybody’s are full">Hands over, min</th></tr></thead>
         <tbody>@foreach ([$row('In order of arrival', $comparison->booked), $row($words === '' ? 'In force' : 'In force, then', $comparison->now), $row('Proposed', $comparison->then)] as $cells)<tr @class(['font-semibold' => $loop->last])>@foreach ($cells as $i => $cell)<td @class(['num' => $i > 0, 'whitespace-nowrap' => $i === 0])>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody>
     </table>
     <div>
-        <p><strong>{{ $saved >= 0 ? 'Saves '.(int) round($saved).' min of set-up' : 'Takes '.(int) round(-$saved).' min more of set-up' }}</strong>, {{ abs($threads) }} thread {{ abs($threads) === 1 ? 'change' : 'changes' }} {{ $threads >= 0 ? 'fewer' : 'more' }}.
+        <p><strong>{{ $saved >= 0 ? 'Saves '.(int) round($saved).' min of changeover' : 'Takes '.(int) round(-$saved).' min more of changeover' }}</strong>, {{ abs($threads) }} thread {{ abs($threads) === 1 ? 'change' : 'changes' }} {{ $threads >= 0 ? 'fewer' : 'more' }}.
         @if ($comparison->becomeLate() !== [])<span class="now">Late by it: {{ implode(', ', array_map(static fn ($b) => "{$b->code} for {$b->customer}", $comparison->becomeLate())) }}.</span>@else Nobody becomes late by it.@endif
         @if ($comparison->areSaved() !== []) In time again: {{ implode(', ', array_map(static fn ($b) => $b->code, $comparison->areSaved())) }}.@endif</p>
         <p class="mt-1 text-sm text-soft">{{ App\Shop\Figure::words($proposal->done) }} changes tried, seed {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}.@if ($version !== $proposal->version) The plan in force has changed since this was found; what has come since stays planned.@endif</p>
     </div>
 </div>
-@include('plan.cloth', ['live' => false])
+@include('plan.chart', ['live' => false])
 <form method="post" action="{{ route('plan.take', $proposal) }}" class="mt-4">@csrf<input type="hidden" name="version" value="{{ $version }}">
     <x-wrong field="codes" />
     <div class="relative overflow-x-auto"><table>

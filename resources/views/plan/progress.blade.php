@@ -7,7 +7,7 @@
             <div><dt>Cost of the plan in force</dt><dd>{{ $proposal->start_cost === null ? '' : App\Shop\Figure::words($proposal->start_cost, 1) }}</dd></div>
             <div><dt>Best so far</dt><dd><strong>{{ $proposal->cost === null ? '' : App\Shop\Figure::words($proposal->cost, 1) }}</strong></dd></div>
             <div><dt>Minutes late</dt><dd>{{ $proposal->late_min === null ? '' : App\Shop\Figure::words($proposal->late_min) }}</dd></div>
-            <div><dt>Minutes of set-up</dt><dd>{{ $proposal->setup_min === null ? '' : App\Shop\Figure::words($proposal->setup_min) }}</dd></div>
+            <div><dt>Minutes of changeover</dt><dd>{{ $proposal->changeover_min === null ? '' : App\Shop\Figure::words($proposal->changeover_min) }}</dd></div>
             <div><dt>It can be no less than</dt><dd>{{ $proposal->bound === null ? '' : App\Shop\Figure::words($proposal->bound, 1) }}</dd></div>
         </dl>
         <form method="post" action="{{ route('plan.stop', $proposal) }}">@csrf<button class="btn btn-now" data-key="s" @disabled($proposal->stop)>{{ $proposal->stop ? 'It stops' : 'Stop, and keep the best' }} <kbd>s</kbd></button></form>

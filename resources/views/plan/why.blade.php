@@ -20,8 +20,8 @@
                 <dt>Frame</dt><dd>{{ $batch->frame }}</dd>
                 @if ($placed)
                 <dt>On</dt><dd>{{ $placed->machine }}</dd>
-                <dt>Set-up</dt><dd>{{ App\Shop\ShopClock::words($at($placed->setupStart)) }}, {{ App\Shop\Figure::words($placed->setupS / 60, 1) }} min{{ $placed->goesOn ? ', the same design goes on' : '' }}</dd>
-                @if ($placed->refit > 0)<dt>Needles</dt><dd>fit {{ $batch->needle }} on {{ $placed->refit }}</dd>@endif
+                <dt>Changeover</dt><dd>{{ App\Shop\ShopClock::words($at($placed->changeoverStart)) }}, {{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }} min{{ $placed->goesOn ? ', the same design goes on' : '' }}</dd>
+                @if ($placed->needleChanges > 0)<dt>Needles</dt><dd>fit {{ $batch->needle }} on {{ $placed->needleChanges }}</dd>@endif
                 <dt>First load</dt><dd>{{ App\Shop\ShopClock::words($at($placed->start())) }}</dd>
                 <dt>Ends</dt><dd>{{ App\Shop\ShopClock::words($at($placed->end())) }}</dd>
                 @endif
@@ -41,7 +41,7 @@
             @if (! $batch->started && ! $batch->fixedAt && $alike !== [])
                 <h2 class="mt-5 mb-1">The same design in the same frame</h2>
                 @foreach ($alike as $option)
-                    <form method="post" action="{{ route('plan.moves') }}" class="mt-2">@csrf<input type="hidden" name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine" value="{{ $option->machine }}"><input type="hidden" name="place" value="{{ $option->place }}"><input type="hidden" name="version" value="{{ $version }}"><button class="btn">Run it together with {{ $option->after() }}</button></form>
+                    <form method="post" action="{{ route('plan.moves') }}" class="mt-2">@csrf<input type="hidden" name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine" value="{{ $option->machine }}"><input type="hidden" name="place" value="{{ $option->rank }}"><input type="hidden" name="version" value="{{ $version }}"><button class="btn">Run it together with {{ $option->after() }}</button></form>
                     <p class="mt-1 text-sm">{{ $words($option) }}</p>
                 @endforeach
             @endif
@@ -61,15 +61,15 @@
                 <thead><tr><th>Place</th><th class="num">Costs more</th><th>What it would bring</th><th><span class="sr-only">Move it</span></th></tr></thead>
                 <tbody>@foreach ($shown as $option)
                     <tr @class(['font-semibold' => $option === $current])>
-                        <td class="whitespace-nowrap">{{ $option->machine }}, {{ $option->place === 0 ? 'first' : 'after '.$option->sequence->on($option->machine)[$option->place - 1] }}</td>
+                        <td class="whitespace-nowrap">{{ $option->machine }}, {{ $option->rank === 0 ? 'first' : 'after '.$option->sequence->on($option->machine)[$option->rank - 1] }}</td>
                         <td class="num">{{ $option === $current ? 'is there' : App\Shop\Figure::words($option->costMore, 1) }}</td>
                         <td class="text-sm font-normal">{{ $words($option) }}</td>
-                        <td class="num">@if ($option !== $current && ! $batch->fixedAt)<form method="post" action="{{ route('plan.moves') }}">@csrf<input type="hidden" name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine" value="{{ $option->machine }}"><input type="hidden" name="place" value="{{ $option->place }}"><input type="hidden" name="version" value="{{ $version }}"><button class="btn btn-small" aria-label="Move it to {{ $option->machine }}, place {{ $option->place + 1 }}">Move</button></form>@endif</td>
+                        <td class="num">@if ($option !== $current && ! $batch->fixedAt)<form method="post" action="{{ route('plan.moves') }}">@csrf<input type="hidden" name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine" value="{{ $option->machine }}"><input type="hidden" name="place" value="{{ $option->rank }}"><input type="hidden" name="version" value="{{ $version }}"><button class="btn btn-small" aria-label="Move it to {{ $option->machine }}, place {{ $option->rank + 1 }}">Move</button></form>@endif</td>
                     </tr>
                 @endforeach</tbody>
             </table>
             @if ($barred !== [])<h3 class="mt-3 font-semibold">Where it cannot stand</h3><ul class="text-sm">@foreach ($barred as $machine => $why)<li class="border-b border-hair py-1"><strong>{{ $machine }}</strong>: {{ $why }}.</li>@endforeach</ul>@endif
-            <x-because about="What the cost is">{{ $weights->late }} for each minute that a batch is late, {{ $weights->setup }} for each minute of set-up on any machine, {{ $weights->flow }} for each minute until a batch is done: late is dear, set-ups are work, and soon is better than later. What each weighs is a <a href="{{ route('shop.show') }}#late_cost">house rule</a>.</x-because>
+            <x-because about="What the cost is">{{ $weights->late }} for each minute that a batch is late, {{ $weights->changeover }} for each minute of changeover on any machine, {{ $weights->flow }} for each minute until a batch is done: late is dear, changeovers are work, and soon is better than later. What each weighs is a <a href="{{ route('shop.show') }}#late_cost">house rule</a>.</x-because>
             @endif
         </div>
     </div>

@@ -37,8 +37,8 @@
                         'Speed' => $choice === null ? null : $choice->speedSpm.' spm',
                     ]) as $label => $value)<dt>{{ $label }}</dt><dd>{{ $value }}</dd>@endforeach
                 </dl>
-                <p class="mt-1"><strong>Place:</strong> {{ implode('; ', $advice->place->words()) }}.</p>
-                @if (count($rows) > 1)<table class="mt-1"><thead><tr><th>Size</th><th class="num">Pieces</th><th>Way up</th><th class="num">Down</th><th class="num">Across</th><th>Peg</th></tr></thead><tbody>@foreach ($rows as $row)<tr><td>{{ $row->size->value }}</td><td class="num">{{ $row->pieces }}</td><td>{{ $row->turns()[0]->value }}°</td><td class="num">{{ round($row->place()->downMm) }}</td><td class="num">{{ round($row->place()->acrossMm) }}</td><td>{{ $row->place()->peg }}</td></tr>@endforeach</tbody></table>@endif
+                <p class="mt-1"><strong>Place:</strong> {{ implode('; ', $advice->placement->words()) }}.</p>
+                @if (count($rows) > 1)<table class="mt-1"><thead><tr><th>Size</th><th class="num">Pieces</th><th>Way up</th><th class="num">Down</th><th class="num">Across</th><th>Peg</th></tr></thead><tbody>@foreach ($rows as $row)<tr><td>{{ $row->size->value }}</td><td class="num">{{ $row->pieces }}</td><td>{{ $row->turns()[0]->value }}°</td><td class="num">{{ round($row->placement()->downMm) }}</td><td class="num">{{ round($row->placement()->acrossMm) }}</td><td>{{ $row->placement()->peg }}</td></tr>@endforeach</tbody></table>@endif
                 @if ($sheet->tube)<p class="mt-1"><strong>Along the tube:</strong> @foreach ($sheet->tube->hoopings->hoopings as $i => $hooping){{ $i + 1 }}: mark at {{ Hakama\Setup\Placement\Inches::beside($hooping->markMm) }} ({{ implode(', ', array_column($hooping->motifs, 'name')) }}); @endforeach from the {{ $sheet->tube->end }}.</p>@endif
                 @foreach ($decoration->setup->departures ?? [] as $one)<p class="mt-1"><strong>Against the advice,</strong> {{ $one['about'] }}: {{ $one['chosen'] }} instead of {{ $one['advised'] }}. {{ $one['why'] }}</p>@endforeach
             </div>

@@ -78,7 +78,7 @@
             @if ($sheet->sizes->framesDiffer())<p class="note note-now mb-2">{{ $sheet->sizes->commonFrames() === [] ? 'No frame does for all sizes: set them up apart.' : $sheet->sizes->commonFrames()[0].' does for all sizes.' }}</p>@endif
             <table>
                 <thead><tr><th>Size</th><th class="num">Pieces</th><th class="num">Neck leaves, mm</th><th>Way up</th><th>Frames that do</th><th class="num">Down, mm</th><th class="num">Across, mm</th><th>Peg</th></tr></thead>
-                <tbody>@foreach ($rows as $row)<tr @class(['font-semibold' => ($sheet->sizes->differs() && $row->turns()[0] !== $rows[count($rows) - 1]->turns()[0]) || $row->frames() === []])><td>{{ $row->size->value }}</td><td class="num">{{ $row->pieces }}</td><td class="num">{{ $row->travelMm === null ? '' : App\Shop\Figure::words($row->travelMm) }}</td><td class="tabular-nums">{{ implode(', else ', array_map(static fn ($turn) => $turn->value.'°', $row->turns())) }}</td><td>{!! $row->frames() === [] ? '<span class="now">none</span>' : e(implode(', ', array_slice($row->frames(), 0, 3))) !!}</td><td class="num">{{ App\Shop\Figure::words($row->place()->downMm) }}</td><td class="num">{{ App\Shop\Figure::words($row->place()->acrossMm) }}</td><td>{{ $row->place()->peg }}</td></tr>@endforeach</tbody>
+                <tbody>@foreach ($rows as $row)<tr @class(['font-semibold' => ($sheet->sizes->differs() && $row->turns()[0] !== $rows[count($rows) - 1]->turns()[0]) || $row->frames() === []])><td>{{ $row->size->value }}</td><td class="num">{{ $row->pieces }}</td><td class="num">{{ $row->travelMm === null ? '' : App\Shop\Figure::words($row->travelMm) }}</td><td class="tabular-nums">{{ implode(', else ', array_map(static fn ($turn) => $turn->value.'°', $row->turns())) }}</td><td>{!! $row->frames() === [] ? '<span class="now">none</span>' : e(implode(', ', array_slice($row->frames(), 0, 3))) !!}</td><td class="num">{{ App\Shop\Figure::words($row->placement()->downMm) }}</td><td class="num">{{ App\Shop\Figure::words($row->placement()->acrossMm) }}</td><td>{{ $row->placement()->peg }}</td></tr>@endforeach</tbody>
             </table>
             <x-because about="How this was worked out">Neck first a design may be as wide as the neck opening laid flat less the sewing arm; wider ones go in waist first and are turned. A frame has to lie in the garment. Measures are those of <a href="{{ route('catalogue.show') }}">the catalogue</a>; arm and how much lower the place goes with each size are <a href="/shop#arm_width_mm">house rules</a>.</x-because>
         @endif
@@ -100,16 +100,16 @@
                 ['thread', 'Thread', $advice->threadWeight.' weight'],
                 ['needle', 'Needle', $advice->needle->words()],
                 ['speed', 'Speed', $advice->speedSpm.' stitches a minute'],
-                ['place', 'Place', ($advice->place->downMm < 0 ? App\Shop\Figure::words(-$advice->place->downMm).' mm up' : App\Shop\Figure::words($advice->place->downMm).' mm down').($advice->place->isCentred() ? '' : ', '.App\Shop\Figure::words($advice->place->acrossMm).' mm across')],
+                ['place', 'Place', ($advice->placement->downMm < 0 ? App\Shop\Figure::words(-$advice->placement->downMm).' mm up' : App\Shop\Figure::words($advice->placement->downMm).' mm down').($advice->placement->isCentred() ? '' : ', '.App\Shop\Figure::words($advice->placement->acrossMm).' mm across')],
             ] as [$about, $label, $value])
                 <div class="flex items-baseline gap-4 border-b border-hair py-2">
                     <dt class="w-20 shrink-0 text-sm text-soft">{{ $label }}</dt>
-                    <dd><span class="text-lg font-semibold">{{ $value }}</span><br><span class="text-sm">@if ($about === 'place'){{ ucfirst(implode('; ', $advice->place->words())) }}. @endif{{ $say($about)->text }}{{ $say($about)->strength === Hakama\Setup\Rules\Strength::Must ? ' This one is firm.' : '' }}</span>
+                    <dd><span class="text-lg font-semibold">{{ $value }}</span><br><span class="text-sm">@if ($about === 'place'){{ ucfirst(implode('; ', $advice->placement->words())) }}. @endif{{ $say($about)->text }}{{ $say($about)->strength === Hakama\Setup\Rules\Strength::Must ? ' This one is firm.' : '' }}</span>
                         @foreach (array_filter($advice->otherSchools, static fn ($other) => $other->about === $about) as $other)<br><span class="text-sm text-soft">Another school: {{ $other->text }} <a href="/shop#schools">Schools</a></span>@endforeach</dd>
                 </div>
             @endforeach
         </dl>
-        @include('setup.place')
+        @include('setup.placement')
         @if ($capVersion)<p class="note note-now mt-3 text-sm">There is a version of it made for caps: <a href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a>. Choose it in <a href="{{ route('orders.show', $order) }}">the order</a>.</p>@endif
         @if ($sewOuts->isEmpty())
             <p class="note note-now mt-3 text-sm"><strong>No sew-out of this artwork has come out on {{ $decoration->line->fabricLabel() }} or its like.</strong> Sew it once on scrap before the first garment, and <a href="{{ route('artwork.history', $artwork) }}#sewouts">write down how it came out</a>.</p>

@@ -12,7 +12,7 @@
             <tr><td><x-swatch :hex="$row->hex" /><strong>{{ $row->code }}</strong> {{ $row->name }}</td><td class="num">{{ $row->cone }}</td><td>changes: {{ implode(', ', $differences) }}</td></tr>
         @endforeach
         @foreach ($diff->added as $row)
-            <tr><td><x-swatch :hex="$row->hex" /><strong>{{ $row->code }}</strong> {{ $row->name }}</td><td class="num">{{ $row->cone }}</td><td>is added: weight {{ $row->weight }}, {{ $row->metresLeft }} m{{ $row->place === '' ? '' : ' at '.$row->place }}</td></tr>
+            <tr><td><x-swatch :hex="$row->hex" /><strong>{{ $row->code }}</strong> {{ $row->name }}</td><td class="num">{{ $row->cone }}</td><td>is added: weight {{ $row->weight }}, {{ $row->metresLeft }} m{{ $row->shelf === '' ? '' : ' at '.$row->shelf }}</td></tr>
         @endforeach
         @if ($diff->changed === [] && $diff->added === [])<tr><td colspan="3" class="text-soft">Nothing: the shelf is as the list has it.</td></tr>@endif
         </tbody>

@@ -11,14 +11,14 @@
     <x-shelf-tabs here="index" title="Thread shelf" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2.2fr)_minmax(0,1fr)]">
         <table>
-            <thead><tr><th>Thread</th><th class="num">Weight</th><th>Cones: place, metres left</th><th class="num">On the shelf, m</th><th class="num">Wanted, m</th><th class="num">Left after, m</th></tr></thead>
+            <thead><tr><th>Thread</th><th class="num">Weight</th><th>Cones: shelf, metres left</th><th class="num">On the shelf, m</th><th class="num">Wanted, m</th><th class="num">Left after, m</th></tr></thead>
             <tbody>
             @foreach ($threads as $thread)
                 @php $wanted = $need->forecast->needed[$thread->code] ?? 0; $left = $thread->metresLeft() - $wanted; @endphp
                 <tr id="{{ Str::slug($thread->code) }}">
                     <td><x-swatch :hex="$thread->hex" /><strong>{{ $thread->code }}</strong> {{ $thread->name }}</td>
                     <td class="num">{{ $thread->weight }}</td>
-                    <td>@foreach ($thread->cones as $cone)<span class="flex items-center gap-2 whitespace-nowrap tabular-nums">{{ $cone->place }} <span class="ml-auto">{{ $n($cone->metres_left) }}</span><form method="post" action="{{ route('threads.empty', $cone) }}">@csrf @method('delete')<button class="btn btn-small !min-h-[24px] !px-2" aria-label="Cone {{ $cone->number }} of {{ $thread->code }} is used up: take it off">used up</button></form></span>@endforeach @if ($thread->cones->isEmpty())<span class="text-soft">none</span>@endif</td>
+                    <td>@foreach ($thread->cones as $cone)<span class="flex items-center gap-2 whitespace-nowrap tabular-nums">{{ $cone->shelf }} <span class="ml-auto">{{ $n($cone->metres_left) }}</span><form method="post" action="{{ route('threads.empty', $cone) }}">@csrf @method('delete')<button class="btn btn-small !min-h-[24px] !px-2" aria-label="Cone {{ $cone->number }} of {{ $thread->code }} is used up: take it off">used up</button></form></span>@endforeach @if ($thread->cones->isEmpty())<span class="text-soft">none</span>@endif</td>
                     <td class="num">{{ $n($thread->metresLeft()) }}</td>
                     <td class="num">{{ $wanted > 0 ? $n($wanted) : '' }}</td>
                     <td class="num">@if ($left < 0)<span class="now">{{ $n($left) }}</span><br><span class="text-sm">short at {{ $short[$thread->code]->for }}</span>@else{{ $n($left) }}@endif</td>
@@ -35,7 +35,7 @@
                 <div><label for="colour">Colour</label><div class="flex gap-2"><input id="colour" name="colour" value="{{ old('colour', '#2b3a67') }}" maxlength="7" required @error('colour') aria-invalid="true" aria-describedby="wrong-colour" @enderror><input type="color" tabindex="-1" aria-label="Pick the colour" value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) old('colour')) ? old('colour') : '#2b3a67' }}" data-picks="colour" class="h-[40px] w-14 flex-none border border-[#8c8577] bg-paper p-1"></div><x-wrong field="colour" /></div>
                 <div><label for="weight">Weight</label><input id="weight" name="weight" inputmode="numeric" class="num" value="{{ old('weight', 40) }}" required><x-wrong field="weight" /></div>
                 <div><label for="cone">Cone no.</label><input id="cone" name="cone" inputmode="numeric" class="num" value="{{ old('cone', 1) }}"><x-wrong field="cone" /></div>
-                <div><label for="place">Stands at</label><input id="place" name="place" value="{{ old('place') }}" maxlength="32"><x-wrong field="place" /></div>
+                <div><label for="shelf">Stands at</label><input id="shelf" name="shelf" value="{{ old('shelf') }}" maxlength="32"><x-wrong field="shelf" /></div>
                 <div><label for="metres_left">Metres left</label><input id="metres_left" name="metres_left" inputmode="numeric" class="num" value="{{ old('metres_left') }}" required @error('metres_left') aria-invalid="true" aria-describedby="wrong-metres_left" @enderror><x-wrong field="metres_left" /></div>
                 <p class="col-span-2"><button class="btn btn-main">Put it on the shelf</button></p>
             </form>

@@ -9,7 +9,9 @@ use Hakama\Books\Sum;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind as K;
+use Hakama\Floor\FoldedBatch;
 use Hakama\Floor\OutOfTurn;
+use Hakama\Floor\PieceState;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
 use PHPUnit\Framework\Attributes\Test;
@@ -18,107 +20,122 @@ use PHPUnit\Framework\TestCase;
 final class BatchRunTest extends TestCase
 {
     private int $next = 0;
+    /** @var list<Event> */
+    private array $recorded = [];
 
     #[Test]
     public function a_batch_goes_from_preflight_to_counted_pieces(): void
     {
-        $run = BatchRun::start([1, 2, 3]);
-        self::assertSame(Stage::Preflight, $run->stage);
-        $run = $run->after($this->event(K::PreflightDone));
-        self::assertSame([1, 2], $run->nextLoad(2));
-        $run = $run->after($this->event(K::LoadStarted, [1, 2]));
-        self::assertSame([Stage::Sewing, 1, [3]], [$run->stage, $run->load, $run->waiting()]);
-        $run = $run->after($this->event(K::Sewn, [1, 2], stitch: 500));
-        $run = $run->after($this->event(K::PieceDone, [1, 2]));
-        self::assertSame([Stage::Ready, [1, 2]], [$run->stage, $run->done]);
-        $run = $run
-            ->after($this->event(K::LoadStarted, [3]))
-            ->after($this->event(K::Sewn, [3]))
-            ->after($this->event(K::PieceDone, [3]));
-        self::assertSame([Stage::Finished, [1, 2, 3], 2], [$run->stage, $run->done, $run->load]);
+        $events = [];
+        $fold = function (K $kind, array $pieces = [], int $stitch = 0) use (&$events): FoldedBatch {
+            $events[] = $this->event($kind, $pieces, $stitch);
+
+            return FoldedBatch::of([1, 2, 3], $events);
+        };
+        self::assertSame(Stage::Preflight, FoldedBatch::of([1, 2, 3], [])->run->stage);
+        $folded = $fold(K::PreflightDone);
+        self::assertSame([1, 2], $folded->run->nextLoad($folded->waiting(), 2));
+        $folded = $fold(K::LoadStarted, [1, 2]);
+        self::assertSame(
+            [Stage::Sewing, 1, [3], 1],
+            [$folded->run->stage, $folded->run->load->number, $folded->waiting(), $folded->run->waiting()],
+        );
+        $fold(K::Sewn, [1, 2], 500);
+        $folded = $fold(K::PieceDone, [1, 2]);
+        self::assertSame([Stage::Ready, 2, 1], [$folded->run->stage, $folded->run->done, $folded->run->waiting()]);
+        $fold(K::LoadStarted, [3]);
+        $fold(K::Sewn, [3]);
+        $folded = $fold(K::PieceDone, [3]);
+        self::assertSame([Stage::Finished, 3, 2], [$folded->run->stage, $folded->run->done, $folded->run->load->number]);
+        self::assertSame(array_fill_keys([1, 2, 3], PieceState::Done), $folded->states);
     }
 
     #[Test]
     public function a_break_halts_at_its_stitch_and_going_on_forgets_nothing(): void
     {
-        $run = $this->sewing([1])->after($this->event(K::ThreadBroke, stitch: 321));
-        self::assertSame([Stage::Halted, 321, K::ThreadBroke], [$run->stage, $run->stitch, $run->haltedBy]);
-        $run = $run->after($this->event(K::Resumed));
-        self::assertSame([Stage::Sewing, 321, null], [$run->stage, $run->stitch, $run->haltedBy]);
+        $run = $this->sewing([1], $this->event(K::ThreadBroke, stitch: 321))->run;
+        self::assertSame([Stage::Halted, 321, K::ThreadBroke], self::halt($run));
+        $run = $run->after($this->event(K::Resumed), []);
+        self::assertSame([Stage::Sewing, 321, null], self::halt($run));
     }
 
     #[Test]
     public function a_halt_for_a_hand_waits_until_someone_goes_on(): void
     {
-        $run = $this->sewing([1])->after($this->event(K::HandStop, stitch: 82));
-        self::assertSame([Stage::Halted, 82, K::HandStop], [$run->stage, $run->stitch, $run->haltedBy]);
+        $run = $this->sewing([1], $this->event(K::HandStop, stitch: 82))->run;
+        self::assertSame([Stage::Halted, 82, K::HandStop], self::halt($run));
         self::assertTrue(K::HandStop->halts());
-        $run = $run->after($this->event(K::Resumed))->after($this->event(K::HandStop, stitch: 164));
-        self::assertSame([Stage::Halted, 164], [$run->stage, $run->stitch]);
-        $this->expectException(\Hakama\Floor\OutOfTurn::class);
-        $run->after($this->event(K::Sewn, [1]));
+        $run = $run->after($this->event(K::Resumed), [])->after($this->event(K::HandStop, stitch: 164), []);
+        self::assertSame([Stage::Halted, 164, K::HandStop], self::halt($run));
+        $this->expectException(OutOfTurn::class);
+        $run->after($this->event(K::Sewn, [1]), [1 => PieceState::Sewing]);
     }
 
     #[Test]
     public function the_same_event_sent_twice_counts_once(): void
     {
         $done = $this->event(K::PieceDone, [1]);
-        $run = $this->sewing([1])
-            ->after($this->event(K::Sewn, [1]))
-            ->after($done);
-        $again = $run->after($done);
+        $once = $this->sewing([1, 2], $this->event(K::Sewn, [1, 2]), $done);
+        $twice = FoldedBatch::of([1, 2], [...$this->recorded, $done]);
 
-        self::assertSame($run, $again);
-        self::assertSame([1], $again->done);
+        self::assertEquals($once, $twice);
+        self::assertSame(1, $twice->run->done);
     }
 
     #[Test]
     public function a_spoiled_piece_waits_to_be_sewn_again_on_a_spare(): void
     {
-        $run = $this->sewing([1, 2])->after($this->event(K::PieceSpoiled, [2], cause: SpoilCause::FrameStruck));
-        self::assertSame([Stage::Sewing, [1], [2]], [$run->stage, $run->onFrame, $run->waiting()]);
-        $run = $run->after($this->event(K::PieceSpoiled, [1], cause: SpoilCause::Puckering));
-        self::assertSame([Stage::Ready, [1, 2]], [$run->stage, $run->waiting()]);
+        $folded = $this->sewing([1, 2], $this->event(K::PieceSpoiled, [2], cause: SpoilCause::FrameStruck));
         self::assertSame(
-            [SpoilCause::FrameStruck, SpoilCause::Puckering],
-            array_map(static fn(Event $e): ?SpoilCause => $e->cause, $run->spoils),
+            [Stage::Sewing, [1], [2]],
+            [$folded->run->stage, $folded->run->onFrame, $folded->waiting()],
+        );
+        $folded = FoldedBatch::of(
+            [1, 2],
+            [...$this->recorded, $this->event(K::PieceSpoiled, [1], cause: SpoilCause::Puckering)],
+        );
+        self::assertSame(
+            [Stage::Ready, [1, 2], 2],
+            [$folded->run->stage, $folded->waiting(), $folded->run->spoiled],
         );
     }
 
     #[Test]
     public function hooped_pieces_go_on_the_machine_first(): void
     {
-        $run = BatchRun::start([1, 2, 3])
-            ->after($this->event(K::PreflightDone))
-            ->after($this->event(K::PieceHooped, [3]));
+        $folded = FoldedBatch::of(
+            [1, 2, 3],
+            [$this->event(K::PreflightDone), $this->event(K::PieceHooped, [3])],
+        );
 
-        self::assertSame([3, 1], $run->nextLoad(2));
-        self::assertSame([], $run->after($this->event(K::LoadStarted, [3, 1]))->hooped);
+        self::assertSame([3, 1], $folded->run->nextLoad($folded->waiting(), 2));
+        self::assertSame(
+            [],
+            $folded->run->after($this->event(K::LoadStarted, [3, 1]), $folded->states)->hooped,
+        );
     }
 
     #[Test]
     public function what_cannot_follow_is_refused_and_says_why(): void
     {
         $refused = [
-            [BatchRun::start([1]), $this->event(K::LoadStarted, [1]), 'the preflight list is still open'],
+            [FoldedBatch::of([1], []), $this->event(K::LoadStarted, [1]), 'the preflight list is still open'],
             [$this->sewing([1]), $this->event(K::PieceDone, [1]), 'the machine is sewing'],
             [$this->sewing([1]), $this->event(K::Resumed), 'the machine is sewing'],
+            [$this->sewing([1], $this->event(K::Stopped)), $this->event(K::Sewn, [1]), 'the machine is halted'],
             [
-                $this->sewing([1])->after($this->event(K::Stopped)),
-                $this->event(K::Sewn, [1]),
-                'the machine is halted',
-            ],
-            [
-                $this->sewing([1])->after($this->event(K::Sewn, [1])),
+                $this->sewing([1], $this->event(K::Sewn, [1])),
                 $this->event(K::ThreadBroke),
                 'waits to be taken off',
             ],
             [$this->sewing([1]), $this->event(K::PieceSpoiled, [9]), 'Piece 9 is not in this load'],
+            [$this->sewing([1]), $this->event(K::PieceHooped, [1]), 'Piece 1 is not in this load'],
+            [FoldedBatch::of([1], [$this->event(K::PreflightDone)]), $this->event(K::LoadStarted, [9]), 'Piece 9'],
         ];
-        foreach ($refused as [$run, $event, $why]) {
+        foreach ($refused as [$folded, $event, $why]) {
             try {
-                $run->after($event);
-                self::fail("{$event->kind->value} was taken");
+                $folded->run->after($event, $folded->states);
+                self::fail("{$event->kind->value} was recorded");
             } catch (OutOfTurn $e) {
                 self::assertStringContainsString($why, $e->getMessage());
             }
@@ -137,7 +154,38 @@ final class BatchRunTest extends TestCase
             $this->event(K::PieceDone, [1]),
         ];
 
-        self::assertEquals(BatchRun::of([1, 2], $events), BatchRun::of([1, 2], [...$events, ...$events]));
+        self::assertEquals(FoldedBatch::of([1, 2], $events), FoldedBatch::of([1, 2], [...$events, ...$events]));
+    }
+
+    #[Test]
+    public function a_piece_that_was_split_off_since_does_not_make_its_events_foreign(): void
+    {
+        $events = [
+            $this->event(K::PreflightDone),
+            $this->event(K::LoadStarted, [2]),
+            $this->event(K::PieceSpoiled, [2]),
+        ];
+        $folded = FoldedBatch::of([1], $events);
+
+        self::assertSame([Stage::Ready, 1, 1], [$folded->run->stage, $folded->run->waiting(), $folded->run->spoiled]);
+    }
+
+    #[Test]
+    public function a_finished_batch_that_is_given_more_pieces_goes_on(): void
+    {
+        $run = $this->sewing([1], $this->event(K::Sewn, [1]), $this->event(K::PieceDone, [1]))->run;
+        $kept = static fn(int $pieces): BatchRun => BatchRun::kept(
+            $pieces,
+            $run->stage,
+            $run->load,
+            $run->onFrame,
+            $run->hooped,
+            $run->done,
+            $run->spoiled,
+        );
+
+        self::assertEquals($run, $kept(1));
+        self::assertSame([Stage::Finished, Stage::Ready], [$kept(1)->stage, $kept(3)->stage]);
     }
 
     #[Test]
@@ -156,12 +204,22 @@ final class BatchRunTest extends TestCase
         self::assertNull(Sum::of('', '', '', [])->overPlan());
     }
 
-    /** @param list<int> $load */
-    private function sewing(array $load): BatchRun
+    /** @return array{Stage, int, K|null} */
+    private static function halt(BatchRun $run): array
     {
-        return BatchRun::start($load)
-            ->after($this->event(K::PreflightDone))
-            ->after($this->event(K::LoadStarted, $load));
+        return [$run->stage, $run->load->stitch, $run->load->haltedBy];
+    }
+
+    /** @param list<int> $load */
+    private function sewing(array $load, Event ...$then): FoldedBatch
+    {
+        $this->recorded = [
+            $this->event(K::PreflightDone),
+            $this->event(K::LoadStarted, $load),
+            ...array_values($then),
+        ];
+
+        return FoldedBatch::of($load, $this->recorded);
     }
 
     /** @param list<int> $pieces */

@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
@@ -14,6 +15,7 @@ use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -28,11 +30,11 @@ final class DispatchTest extends TestCase
     {
         for ($seed = 1; $seed <= 40; $seed++) {
             mt_srand($seed);
-            $shop = RandomShop::of(mt_rand(3, 12), mt_rand(1, 4), hands: mt_rand(1, 4), goes: $seed % 3 === 0);
+            $workload = RandomWorkload::of(mt_rand(3, 12), mt_rand(1, 4), hands: mt_rand(1, 4), goes: $seed % 3 === 0);
 
             self::assertSame(
-                $this->slowly($shop, array_keys($shop->batches)),
-                array_filter(Dispatch::asBooked($shop)->batches),
+                $this->slowly($workload, array_keys($workload->batches)),
+                array_filter(Dispatch::asBooked($workload)->batches),
                 "seed {$seed}",
             );
         }
@@ -43,13 +45,13 @@ final class DispatchTest extends TestCase
     {
         for ($seed = 1; $seed <= 20; $seed++) {
             mt_srand(500 + $seed);
-            $shop = RandomShop::of(mt_rand(3, 12), mt_rand(1, 3), hands: 3);
-            $order = array_map(static fn(Batch $batch): int => $batch->dueAt, $shop->batches);
+            $workload = RandomWorkload::of(mt_rand(3, 12), mt_rand(1, 3), hands: 3);
+            $order = array_map(static fn(Batch $batch): int => $batch->dueAt, $workload->batches);
             asort($order);
 
             self::assertSame(
-                $this->slowly($shop, array_keys($order)),
-                array_filter(Dispatch::byDue($shop)->batches),
+                $this->slowly($workload, array_keys($order)),
+                array_filter(Dispatch::byDue($workload)->batches),
                 "seed {$seed}",
             );
         }
@@ -59,30 +61,30 @@ final class DispatchTest extends TestCase
     public function slack_is_the_time_that_is_left_once_the_work_is_taken_off(): void
     {
         // Due after 10, 9 and 9.5 hours with work of 1, 4 and 0.1 hours: 9, 5 and 9.4 hours of slack.
-        $shop = self::shop([self::batch('a', 10, 1), self::batch('b', 9, 4), self::batch('c', 9.5, 0.1)]);
+        $workload = self::workload([self::batch('a', 10, 1), self::batch('b', 9, 4), self::batch('c', 9.5, 0.1)]);
 
-        self::assertSame(['b', 'c', 'a'], Dispatch::byDue($shop)->on('M'));
-        self::assertSame(['b', 'a', 'c'], Dispatch::leastSlack($shop)->on('M'));
-        self::assertSame(['a', 'b', 'c'], Dispatch::asBooked($shop)->on('M'));
+        self::assertSame(['b', 'c', 'a'], Dispatch::byDue($workload)->on('M'));
+        self::assertSame(['b', 'a', 'c'], Dispatch::leastSlack($workload)->on('M'));
+        self::assertSame(['a', 'b', 'c'], Dispatch::asBooked($workload)->on('M'));
     }
 
     #[Test]
     public function what_presses_comes_first_and_among_equals_what_is_set_up_quickest_or_weighs_most(): void
     {
         // All else the same, the one whose frame is mounted.
-        $shop = self::shop([self::batch('a', 9, 1, frame: 'G'), self::batch('b', 9, 1)]);
-        self::assertSame(['b', 'a'], Dispatch::pressing($shop)->on('M'));
+        $workload = self::workload([self::batch('a', 9, 1, frame: 'G'), self::batch('b', 9, 1)]);
+        self::assertSame(['b', 'a'], Dispatch::pressing($workload)->on('M'));
         // A due time that comes near outweighs the frame.
-        $shop = self::shop([self::batch('a', 1.2, 1, frame: 'G'), self::batch('b', 40, 1)]);
-        self::assertSame(['a', 'b'], Dispatch::pressing($shop)->on('M'));
+        $workload = self::workload([self::batch('a', 1.2, 1, frame: 'G'), self::batch('b', 40, 1)]);
+        self::assertSame(['a', 'b'], Dispatch::pressing($workload)->on('M'));
         // Of two that are as near, the one that weighs more; of two that weigh the same, the shorter.
         self::assertSame(
             ['b', 'a'],
-            Dispatch::pressing(self::shop([self::batch('a', 1, 1), self::batch('b', 1, 1, weight: 3)]))->on('M'),
+            Dispatch::pressing(self::workload([self::batch('a', 1, 1), self::batch('b', 1, 1, weight: 3)]))->on('M'),
         );
         self::assertSame(
             ['b', 'a'],
-            Dispatch::pressing(self::shop([self::batch('a', 0.2, 3), self::batch('b', 0.2, 1)]))->on('M'),
+            Dispatch::pressing(self::workload([self::batch('a', 0.2, 3), self::batch('b', 0.2, 1)]))->on('M'),
         );
     }
 
@@ -90,20 +92,20 @@ final class DispatchTest extends TestCase
     public function what_stands_already_is_added_to_by_every_rule_and_all_that_can_be_placed_is(): void
     {
         mt_srand(3);
-        $shop = RandomShop::of(15, 3, hands: 3);
+        $workload = RandomWorkload::of(15, 3, hands: 3);
         $lane = array_values(
             array_filter(
-                $shop->lanes,
-                static fn(Lane $lane): bool => $shop->obstacle($shop->batches['B2'], $lane) === null,
+                $workload->lanes,
+                static fn(Lane $lane): bool => $workload->obstacle($workload->batches['B2'], $lane) === null,
             ),
         )[0]->id;
         foreach (
             [Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule
         ) {
-            $sequence = $rule($shop, new Sequence([$lane => ['B2']]));
+            $sequence = $rule($workload, new Sequence([$lane => ['B2']]));
             self::assertSame('B2', $sequence->on($lane)[0]);
             self::assertEqualsCanonicalizing(
-                array_keys($shop->batches),
+                array_keys($workload->batches),
                 array_merge(...array_values($sequence->batches)),
             );
         }
@@ -116,13 +118,13 @@ final class DispatchTest extends TestCase
      *
      * @return array<array-key, list<string>>
      */
-    private function slowly(Workload $shop, array $order): array
+    private function slowly(Workload $workload, array $order): array
     {
         $sequence = new Sequence([]);
         foreach ($order as $id) {
             $ends = [];
-            foreach (array_keys($shop->lanes) as $machine) {
-                $timetable = Timetable::of($shop, $sequence->appended($machine, $id));
+            foreach (array_keys($workload->lanes) as $machine) {
+                $timetable = Timetable::of($workload, $sequence->appended($machine, $id));
                 if ($timetable->unplaced === []) {
                     $ends[$machine] = (int) $timetable->find($id)?->end();
                 }
@@ -132,7 +134,7 @@ final class DispatchTest extends TestCase
             }
         }
         $inOrder = [];
-        foreach (array_keys($shop->lanes) as $machine) {
+        foreach (array_keys($workload->lanes) as $machine) {
             $inOrder[$machine] = $sequence->on($machine);
         }
 
@@ -162,7 +164,7 @@ final class DispatchTest extends TestCase
     }
 
     /** @param list<Batch> $batches */
-    private static function shop(array $batches): Workload
+    private static function workload(array $batches): Workload
     {
         return new Workload(
             0,
@@ -171,6 +173,7 @@ final class DispatchTest extends TestCase
             $batches,
             new Changeover(180, 240, 150),
             Hands::always(2),
+            Weights::of(HouseRules::of()),
         );
     }
 }

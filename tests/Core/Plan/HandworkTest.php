@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
@@ -14,6 +15,7 @@ use Hakama\Plan\Handwork;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -23,7 +25,7 @@ final class HandworkTest extends TestCase
     #[Test]
     public function a_machine_wants_hands_for_set_up_hooping_and_swapping_and_none_while_it_sews(): void
     {
-        // Two pieces, one after the other in one frame: 180 s set-up; 60 hoop, 30 swap, 600 sew, twice.
+        // Two pieces, one after the other in one frame: 180 s changeover; 60 hoop, 30 swap, 600 sew, twice.
         $work = self::work([new Batch('a', 2, ['M' => 600], 60, 30, 1, ['white'], 'F', 0, 9999)]);
 
         self::assertSame([[0, 270, 1], [870, 960, 1]], $work->steps);
@@ -87,19 +89,20 @@ final class HandworkTest extends TestCase
             ),
             $machines,
         );
-        $shop = new Workload(
+        $workload = new Workload(
             0,
             $lanes,
             [new FrameStock('F', 'flat', 4)],
             $batches,
             new Changeover(180, 240, 150),
             Hands::always(4),
+            Weights::of(HouseRules::of()),
         );
         $sequence = new Sequence([]);
         foreach ($batches as $batch) {
             $sequence = $sequence->appended((string) array_key_first($batch->sewS), $batch->id);
         }
 
-        return Handwork::of(Timetable::of($shop, $sequence));
+        return Handwork::of(Timetable::of($workload, $sequence));
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
@@ -15,6 +16,7 @@ use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Weights;
 use Hakama\Plan\WhatIf;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
@@ -28,8 +30,8 @@ final class OptionsTest extends TestCase
     public function a_rush_is_put_in_front_behind_or_where_no_promise_is_broken(): void
     {
         // Each takes 3 min to load and an hour to sew. a is due after an hour and a quarter, b after three and a half.
-        $shop = self::shop([self::batch('a', 75), self::batch('b', 210), self::batch('rush', 60)]);
-        $options = Options::of($shop, new Sequence(['M' => ['a', 'b']]), 'rush');
+        $workload = self::workload([self::batch('a', 75), self::batch('b', 210), self::batch('rush', 60)]);
+        $options = Options::of($workload, new Sequence(['M' => ['a', 'b']]), 'rush');
         $minutes = static fn(?Option $option): ?float => $option === null ? null : ($option->end - self::EIGHT) / 60;
 
         self::assertSame(
@@ -54,18 +56,18 @@ final class OptionsTest extends TestCase
     #[Test]
     public function a_batch_is_where_it_is_because_the_next_best_place_costs_more(): void
     {
-        $shop = self::shop([self::batch('a', 75), self::batch('b', 180)]);
-        $options = Options::of($shop, new Sequence(['M' => ['a', 'b']]), 'b');
+        $workload = self::workload([self::batch('a', 75), self::batch('b', 180)]);
+        $options = Options::of($workload, new Sequence(['M' => ['a', 'b']]), 'b');
 
         self::assertSame(
             ['M', 1, 0.0],
-            [$options->current?->machine, $options->current?->place, $options->current?->costMore],
+            [$options->current?->machine, $options->current?->rank, $options->current?->costMore],
         );
-        self::assertSame(0, $options->nextBest()?->place);
+        self::assertSame(0, $options->nextBest()?->rank);
         // In front a ends after 126 minutes, 51 late at ten a minute; all else is the same.
         self::assertEqualsWithDelta(510.0, $options->nextBest()->costMore, 1e-9);
         self::assertSame($options->current, $options->all[0]);
-        $few = Options::of($shop, new Sequence(['M' => ['a', 'b']]), 'b', 1);
+        $few = Options::of($workload, new Sequence(['M' => ['a', 'b']]), 'b', 1);
         self::assertCount(2, $few->all, 'the one it has and the cheapest beside it');
         self::assertEquals([$options->current, $options->nextBest()], [$few->current, $few->nextBest()]);
     }
@@ -73,48 +75,48 @@ final class OptionsTest extends TestCase
     #[Test]
     public function a_move_says_who_ends_later_who_becomes_late_and_who_is_saved(): void
     {
-        $shop = self::shop([self::batch('a', 200), self::batch('b', 70)]);
-        $move = Options::move($shop, new Sequence(['M' => ['a', 'b']]), 'b', 'M', 0);
+        $workload = self::workload([self::batch('a', 200), self::batch('b', 70)]);
+        $move = Options::move($workload, new Sequence(['M' => ['a', 'b']]), 'b', 'M', 0);
 
         self::assertNotNull($move);
         self::assertSame([self::EIGHT + 3780, 0], [$move->end, $move->lateS]);
         self::assertSame(['a' => 3780], $move->later);
         self::assertSame([[], []], [$move->late, $move->saved]);
-        $back = Options::move($shop, new Sequence(['M' => ['b', 'a']]), 'a', 'M', 0);
+        $back = Options::move($workload, new Sequence(['M' => ['b', 'a']]), 'a', 'M', 0);
         self::assertSame(['b'], $back?->late);
-        self::assertSame(['b'], Options::move($shop, new Sequence(['M' => ['a', 'b']]), 'a', 'M', 1)?->saved);
+        self::assertSame(['b'], Options::move($workload, new Sequence(['M' => ['a', 'b']]), 'a', 'M', 1)?->saved);
     }
 
     #[Test]
     public function nothing_goes_before_what_runs_and_a_machine_that_cannot_is_no_option(): void
     {
         $running = new Batch('a', 1, ['M' => 3600], 0, 0, 1, ['white'], 'F', 0, 99999999, alreadySetUp: true);
-        $shop = self::shop([$running, self::batch('b', 500)], machines: ['M', 'N']);
+        $workload = self::workload([$running, self::batch('b', 500)], machines: ['M', 'N']);
         $places = array_map(
-            static fn(Option $option): string => "{$option->machine}{$option->place}",
-            Options::of($shop, new Sequence(['M' => ['a']]), 'b')->all,
+            static fn(Option $option): string => "{$option->machine}{$option->rank}",
+            Options::of($workload, new Sequence(['M' => ['a']]), 'b')->all,
         );
 
         self::assertSame(['M1'], $places, 'N is not named in its run times');
-        self::assertNull(Options::move($shop, new Sequence(['M' => ['a', 'b']]), 'b', 'N', 0));
+        self::assertNull(Options::move($workload, new Sequence(['M' => ['a', 'b']]), 'b', 'N', 0));
     }
 
     #[Test]
     public function what_if_a_machine_is_down_a_helper_comes_or_frames_are_bought(): void
     {
-        $shop = self::shop([self::batch('a', 500)]);
+        $workload = self::workload([self::batch('a', 500)]);
         $end = static fn(Workload $of): int => (int) Timetable::of($of, new Sequence(['M' => ['a']]))
             ->find('a')
             ?->end();
-        self::assertSame(self::EIGHT + 3780, $end($shop));
-        self::assertSame(self::EIGHT + 7200 + 3780, $end((new WhatIf(['M' => self::EIGHT + 7200]))->of($shop)));
-        $other = (new WhatIf(hands: 2, frames: ['F' => -1]))->of($shop);
-        self::assertSame([$shop->hands->most() + 2, 3], [$other->hands->most(), $other->frames['F']->count]);
+        self::assertSame(self::EIGHT + 3780, $end($workload));
+        self::assertSame(self::EIGHT + 7200 + 3780, $end((new WhatIf(['M' => self::EIGHT + 7200]))->of($workload)));
+        $other = (new WhatIf(hands: 2, frames: ['F' => -1]))->of($workload);
+        self::assertSame([$workload->hands->most() + 2, 3], [$other->hands->most(), $other->frames['F']->count]);
         self::assertSame(
             [0, 1],
             [
-                (new WhatIf(frames: ['F' => -9]))->of($shop)->frames['F']->count,
-                (new WhatIf(hands: -99))->of($shop)->hands->most(),
+                (new WhatIf(frames: ['F' => -9]))->of($workload)->frames['F']->count,
+                (new WhatIf(hands: -99))->of($workload)->hands->most(),
             ],
         );
     }
@@ -135,14 +137,14 @@ final class OptionsTest extends TestCase
             999999,
             design: $design,
         );
-        $shop = self::shop(
+        $workload = self::workload(
             [$of('a', 'loaf'), $of('b', 'bell'), $of('c', 'loaf'), $of('d', 'loaf'), $of('e', '')],
             ['M', 'N'],
         );
         $sequence = new Sequence(['M' => ['a', 'b', 'c'], 'N' => ['d', 'e']]);
         $places = static fn(string $batch, int $most = 9): array => array_map(
-            static fn(Option $one): array => [$one->machine, $one->place, $one->after()],
-            Options::together($shop, $sequence, $batch, $most),
+            static fn(Option $one): array => [$one->machine, $one->rank, $one->after()],
+            Options::together($workload, $sequence, $batch, $most),
         );
 
         self::assertSame([['M', 1, 'a'], ['N', 1, 'd']], $places('c'));
@@ -152,7 +154,7 @@ final class OptionsTest extends TestCase
         $behind = new Sequence(['M' => ['a', 'c', 'b'], 'N' => ['d']]);
         self::assertSame(
             ['d'],
-            array_map(static fn(Option $one): ?string => $one->after(), Options::together($shop, $behind, 'c', 9)),
+            array_map(static fn(Option $one): ?string => $one->after(), Options::together($workload, $behind, 'c', 9)),
             'behind a it is already',
         );
     }
@@ -200,7 +202,7 @@ final class OptionsTest extends TestCase
      * @param list<Batch>  $batches
      * @param list<string> $machines
      */
-    private static function shop(array $batches, array $machines = ['M']): Workload
+    private static function workload(array $batches, array $machines = ['M']): Workload
     {
         return new Workload(
             self::EIGHT,
@@ -219,6 +221,7 @@ final class OptionsTest extends TestCase
             $batches,
             new Changeover(180, 240, 150),
             Hands::always(3),
+            Weights::of(HouseRules::of()),
         );
     }
 }

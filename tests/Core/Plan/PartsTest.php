@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
@@ -13,6 +14,7 @@ use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Parts;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -22,23 +24,23 @@ final class PartsTest extends TestCase
     #[Test]
     public function pieces_run_apart_on_another_machine_are_done_sooner(): void
     {
-        // Ten pieces of 700 s after 180 s of set-up on one machine, or six here and four there.
-        [$behind, $best] = Parts::split(self::shop(), new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
+        // Ten pieces of 700 s after 180 s of changeover on one machine, or six here and four there.
+        [$behind, $best] = Parts::split(self::workload(), new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
 
         self::assertSame(
             ['M', 1, 'a', 180 + 6 * 700 + 180 + 4 * 700],
-            [$behind?->machine, $behind?->place, $behind?->after(), $behind?->end],
+            [$behind?->machine, $behind?->rank, $behind?->after(), $behind?->end],
         );
         // The short b stays in front: 1580 s, and then the part.
         self::assertSame(
             ['N', 1, 'b', 180 + 2 * 700 + 180 + 4 * 700],
-            [$best?->machine, $best?->place, $best?->after(), $best?->end],
+            [$best?->machine, $best?->rank, $best?->after(), $best?->end],
         );
         // What is left of it ends sooner for it, and nobody later.
         self::assertSame(['a' => -4 * 700], $best->later);
         self::assertEqualsWithDelta(
             [3.0, 3.0],
-            [$behind?->setupMore, $best->setupMore],
+            [$behind?->changeoverMore, $best->changeoverMore],
             1e-9,
             'either way it is loaded once more',
         );
@@ -48,14 +50,14 @@ final class PartsTest extends TestCase
     #[Test]
     public function two_parts_put_together_are_loaded_once(): void
     {
-        $shop = self::shop();
-        $option = Parts::join($shop, new Sequence(['M' => ['a'], 'N' => ['b']]), 'b', 'a');
+        $workload = self::workload();
+        $option = Parts::join($workload, new Sequence(['M' => ['a'], 'N' => ['b']]), 'b', 'a');
 
-        self::assertSame(['M', 0, 180 + 12 * 700], [$option?->machine, $option?->place, $option?->end]);
-        self::assertEqualsWithDelta(-3.0, $option?->setupMore, 1e-9);
+        self::assertSame(['M', 0, 180 + 12 * 700], [$option?->machine, $option?->rank, $option?->end]);
+        self::assertEqualsWithDelta(-3.0, $option?->changeoverMore, 1e-9);
         self::assertSame(['M' => ['a'], 'N' => []], $option?->sequence->batches);
         self::assertNull(
-            Parts::join($shop, new Sequence(['M' => [], 'N' => ['b']]), 'b', 'a'),
+            Parts::join($workload, new Sequence(['M' => [], 'N' => ['b']]), 'b', 'a'),
             'what stands nowhere takes nothing in',
         );
     }
@@ -63,15 +65,15 @@ final class PartsTest extends TestCase
     #[Test]
     public function what_runs_already_goes_on_and_its_part_is_set_up(): void
     {
-        $shop = self::shop(standing: true);
-        [$behind] = Parts::split($shop, new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
+        $workload = self::workload(standing: true);
+        [$behind] = Parts::split($workload, new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
 
         self::assertSame(6 * 700 + 180 + 4 * 700, $behind?->end);
-        self::assertSame([null, null], Parts::split(self::shop(machines: []), new Sequence([]), 'a', 4));
+        self::assertSame([null, null], Parts::split(self::workload(machines: []), new Sequence([]), 'a', 4));
     }
 
     /** @param list<string> $machines */
-    private static function shop(array $machines = ['M', 'N'], bool $standing = false): Workload
+    private static function workload(array $machines = ['M', 'N'], bool $standing = false): Workload
     {
         $batch = static fn(string $id, int $pieces, bool $stands = false): Batch => new Batch(
             $id,
@@ -105,6 +107,7 @@ final class PartsTest extends TestCase
             [$batch('a', 10, $standing), $batch('b', 2)],
             new Changeover(180, 240, 150),
             Hands::always(4),
+            Weights::of(HouseRules::of()),
         );
     }
 }

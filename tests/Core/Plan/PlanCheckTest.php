@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
@@ -16,6 +17,7 @@ use Hakama\Plan\Placed;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -46,9 +48,9 @@ final class PlanCheckTest extends TestCase
     public function a_random_plan_keeps_every_rule(int $seed): void
     {
         mt_srand($seed);
-        $shop = self::randomShop();
-        $sequence = $seed % 2 === 0 ? Dispatch::asBooked($shop) : Dispatch::byDue($shop);
-        $this->keepsEveryRule($shop, $sequence);
+        $workload = self::randomShop();
+        $sequence = $seed % 2 === 0 ? Dispatch::asBooked($workload) : Dispatch::byDue($workload);
+        $this->keepsEveryRule($workload, $sequence);
     }
 
     #[Test]
@@ -56,28 +58,28 @@ final class PlanCheckTest extends TestCase
     public function a_random_plan_that_was_searched_for_keeps_every_rule(int $seed): void
     {
         mt_srand(100 + $seed);
-        $shop = self::randomShop();
-        $search = Search::of($shop, $seed, 600)->run(600);
+        $workload = self::randomShop();
+        $search = Search::of($workload, $seed, 600)->run(600);
 
-        $this->keepsEveryRule($shop, $search->best());
+        $this->keepsEveryRule($workload, $search->best());
         self::assertEqualsWithDelta(
-            Timetable::of($shop, $search->best())->totals->cost,
+            Timetable::of($workload, $search->best())->totals->cost,
             $search->cost(),
             1e-6,
             'what the search believed is what it comes to',
         );
     }
 
-    private function keepsEveryRule(Workload $shop, Sequence $sequence): void
+    private function keepsEveryRule(Workload $workload, Sequence $sequence): void
     {
-        $timetable = Timetable::of($shop, $sequence);
-        $this->everyBatchIsThereOnce($shop, $timetable, array_merge(...array_values($sequence->batches), ...[[]]));
-        $this->allWorkLiesInWorkingHours($shop, $timetable);
-        $this->machinesDoOneThingAtATime($shop, $timetable);
-        $this->framesAndHandsAreNeverMoreThanThereAre($shop, $timetable);
-        $this->setUpsCostWhatDiffers($shop, $timetable);
-        $this->loadsTakeTheTimeTheyTake($shop, $timetable);
-        $this->totalsAreTheSumOfTheirParts($shop, $timetable);
+        $timetable = Timetable::of($workload, $sequence);
+        $this->everyBatchIsThereOnce($workload, $timetable, array_merge(...array_values($sequence->batches), ...[[]]));
+        $this->allWorkLiesInWorkingHours($workload, $timetable);
+        $this->machinesDoOneThingAtATime($workload, $timetable);
+        $this->framesAndHandsAreNeverMoreThanThereAre($workload, $timetable);
+        $this->setUpsCostWhatDiffers($workload, $timetable);
+        $this->loadsTakeTheTimeTheyTake($workload, $timetable);
+        $this->totalsAreTheSumOfTheirParts($workload, $timetable);
     }
 
     #[Test]
@@ -85,16 +87,16 @@ final class PlanCheckTest extends TestCase
     public function the_same_shop_gives_the_same_plan(int $seed): void
     {
         mt_srand($seed);
-        $shop = self::randomShop();
+        $workload = self::randomShop();
 
         self::assertEquals(
-            Timetable::of($shop, Dispatch::byDue($shop)),
-            Timetable::of($shop, Dispatch::byDue($shop)),
+            Timetable::of($workload, Dispatch::byDue($workload)),
+            Timetable::of($workload, Dispatch::byDue($workload)),
         );
     }
 
     /** @param list<string> $sequenced */
-    private function everyBatchIsThereOnce(Workload $shop, Timetable $timetable, array $sequenced): void
+    private function everyBatchIsThereOnce(Workload $workload, Timetable $timetable, array $sequenced): void
     {
         $there = [
             ...array_map(static fn(Placed $p): string => $p->batch->id, $timetable->placed),
@@ -103,21 +105,21 @@ final class PlanCheckTest extends TestCase
 
         self::assertEqualsCanonicalizing($sequenced, $there);
         self::assertCount(count($there), array_unique($there));
-        foreach (array_diff(array_keys($shop->batches), $there) as $left) {
+        foreach (array_diff(array_keys($workload->batches), $there) as $left) {
             // What the dispatch left out can go nowhere.
-            foreach ($shop->lanes as $lane) {
-                self::assertNotNull($shop->obstacle($shop->batches[$left], $lane));
+            foreach ($workload->lanes as $lane) {
+                self::assertNotNull($workload->obstacle($workload->batches[$left], $lane));
             }
         }
     }
 
-    private function allWorkLiesInWorkingHours(Workload $shop, Timetable $timetable): void
+    private function allWorkLiesInWorkingHours(Workload $workload, Timetable $timetable): void
     {
         foreach ($timetable->placed as $placed) {
-            $pieces = [[$placed->setupStart, $placed->setupStart + $placed->setupS], ...$placed->loads];
+            $pieces = [[$placed->changeoverStart, $placed->changeoverStart + $placed->changeoverS], ...$placed->loads];
             foreach ($pieces as [$from, $to]) {
                 $inside = array_filter(
-                    $shop->lanes[$placed->machine]->hours->spans,
+                    $workload->lanes[$placed->machine]->hours->spans,
                     static fn(array $span): bool => $span[0] <= $from && $to <= $span[1],
                 );
                 self::assertCount(1, $inside, "{$placed->batch->id} from {$from} to {$to}");
@@ -127,19 +129,19 @@ final class PlanCheckTest extends TestCase
                     self::assertGreaterThan(0, self::people(max($t, $from)), "somebody is in at {$t}");
                 }
             }
-            self::assertGreaterThanOrEqual($shop->now, $placed->setupStart);
-            self::assertGreaterThanOrEqual($placed->setupStart + $placed->setupS, $placed->start());
+            self::assertGreaterThanOrEqual($workload->now, $placed->changeoverStart);
+            self::assertGreaterThanOrEqual($placed->changeoverStart + $placed->changeoverS, $placed->start());
             self::assertGreaterThanOrEqual($placed->batch->readyAt, $placed->start());
         }
     }
 
-    private function machinesDoOneThingAtATime(Workload $shop, Timetable $timetable): void
+    private function machinesDoOneThingAtATime(Workload $workload, Timetable $timetable): void
     {
-        foreach (array_keys($shop->lanes) as $machine) {
-            $free = $shop->now;
+        foreach (array_keys($workload->lanes) as $machine) {
+            $free = $workload->now;
             foreach ($timetable->on($machine) as $placed) {
-                self::assertGreaterThanOrEqual($free, $placed->setupStart);
-                $at = $placed->setupStart + $placed->setupS;
+                self::assertGreaterThanOrEqual($free, $placed->changeoverStart);
+                $at = $placed->changeoverStart + $placed->changeoverS;
                 foreach ($placed->loads as [$from, $to]) {
                     self::assertGreaterThanOrEqual($at, $from);
                     $at = $to;
@@ -149,18 +151,18 @@ final class PlanCheckTest extends TestCase
         }
     }
 
-    private function framesAndHandsAreNeverMoreThanThereAre(Workload $shop, Timetable $timetable): void
+    private function framesAndHandsAreNeverMoreThanThereAre(Workload $workload, Timetable $timetable): void
     {
         foreach (
             [
-                ...array_map(static fn(Placed $p): int => $p->setupStart, $timetable->placed),
+                ...array_map(static fn(Placed $p): int => $p->changeoverStart, $timetable->placed),
                 ...array_column(self::$comings, 0),
                 ...array_column(self::$comings, 1),
             ] as $moment
         ) {
             $now = array_filter(
                 $timetable->placed,
-                static fn(Placed $p): bool => $p->setupStart <= $moment && $moment < $p->end(),
+                static fn(Placed $p): bool => $p->changeoverStart <= $moment && $moment < $p->end(),
             );
             if (self::people($moment) > 0) {
                 self::assertLessThanOrEqual(self::people($moment) * self::$each, count($now), "at {$moment}");
@@ -169,17 +171,17 @@ final class PlanCheckTest extends TestCase
             foreach ($now as $placed) {
                 $frame = $placed->batch->frame;
                 $used[$frame] =
-                    ($used[$frame] ?? 0) + $shop->lanes[$placed->machine]->heads * $placed->batch->framesPerHead;
+                    ($used[$frame] ?? 0) + $workload->lanes[$placed->machine]->heads * $placed->batch->framesPerHead;
             }
             foreach ($used as $frame => $count) {
-                self::assertLessThanOrEqual($shop->frames[$frame]->count, $count, "{$frame} at {$moment}");
+                self::assertLessThanOrEqual($workload->frames[$frame]->count, $count, "{$frame} at {$moment}");
             }
         }
     }
 
-    private function setUpsCostWhatDiffers(Workload $shop, Timetable $timetable): void
+    private function setUpsCostWhatDiffers(Workload $workload, Timetable $timetable): void
     {
-        foreach ($shop->lanes as $machine => $lane) {
+        foreach ($workload->lanes as $machine => $lane) {
             [$frame, $driver, $before] = [$lane->frame, $lane->driver, null];
             $rack = array_map(static fn($needle): ?string => $needle->thread, $lane->rack->needles);
             foreach ($timetable->on($machine) as $placed) {
@@ -191,7 +193,7 @@ final class PlanCheckTest extends TestCase
                 foreach ($placed->batch->threads as $block => $thread) {
                     self::assertSame($thread, $rack[$placed->needles->order[$block]]);
                 }
-                $wanted = $shop->frames[$placed->batch->frame];
+                $wanted = $workload->frames[$placed->batch->frame];
                 $goesOn =
                     $before !== null
                     && $before->design !== ''
@@ -199,10 +201,10 @@ final class PlanCheckTest extends TestCase
                     && $before->frame === $wanted->id;
                 $cost =
                     ($goesOn ? 50 : 180) +
-                    ($wanted->id === $frame ? 0 : $shop->changeover->frameS) +
-                    ($wanted->driver === $driver ? 0 : $shop->changeover->driverS["{$driver}>{$wanted->driver}"]) +
-                    $shop->changeover->threadS * $lane->heads * count($placed->needles->load);
-                self::assertSame($cost, $placed->setupS);
+                    ($wanted->id === $frame ? 0 : $workload->changeover->frameS) +
+                    ($wanted->driver === $driver ? 0 : $workload->changeover->driverS["{$driver}>{$wanted->driver}"]) +
+                    $workload->changeover->threadS * $lane->heads * count($placed->needles->load);
+                self::assertSame($cost, $placed->changeoverS);
                 self::assertSame(
                     [$wanted->id !== $frame, $wanted->driver !== $driver],
                     [$placed->frameChange, $placed->driverChange],
@@ -213,11 +215,11 @@ final class PlanCheckTest extends TestCase
         }
     }
 
-    private function loadsTakeTheTimeTheyTake(Workload $shop, Timetable $timetable): void
+    private function loadsTakeTheTimeTheyTake(Workload $workload, Timetable $timetable): void
     {
         foreach ($timetable->placed as $placed) {
             $batch = $placed->batch;
-            $heads = $shop->lanes[$placed->machine]->heads;
+            $heads = $workload->lanes[$placed->machine]->heads;
             self::assertCount((int) ceil($batch->pieces / $heads), $placed->loads);
             $left = $batch->pieces;
             foreach ($placed->loads as $i => [$from, $to]) {
@@ -230,18 +232,18 @@ final class PlanCheckTest extends TestCase
         }
     }
 
-    private function totalsAreTheSumOfTheirParts(Workload $shop, Timetable $timetable): void
+    private function totalsAreTheSumOfTheirParts(Workload $workload, Timetable $timetable): void
     {
         $late = $setup = $flow = 0.0;
         foreach ($timetable->placed as $placed) {
             $late += ($placed->batch->weight * max(0, $placed->end() - $placed->batch->dueAt)) / 60;
-            $setup += $placed->setupS / 60;
-            $flow += ($placed->end() - $shop->now) / 60;
+            $setup += $placed->changeoverS / 60;
+            $flow += ($placed->end() - $workload->now) / 60;
         }
         self::assertEqualsWithDelta(10 * $late + $setup + 0.01 * $flow, $timetable->totals->cost, 1e-6);
         self::assertEqualsWithDelta(
             [$late, $setup, $flow],
-            [$timetable->totals->weightedLateMin, $timetable->totals->setupMin, $timetable->totals->flowMin],
+            [$timetable->totals->weightedLateMin, $timetable->totals->changeoverMin, $timetable->totals->flowMin],
             1e-6,
         );
     }
@@ -325,6 +327,7 @@ final class PlanCheckTest extends TestCase
             $batches,
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720], againS: 50),
             $hands,
+            Weights::of(HouseRules::of()),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
@@ -24,6 +25,7 @@ use Hakama\Plan\Placed;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -95,7 +97,7 @@ final class SearchTest extends TestCase
         $priced = 0;
         for ($seed = 1; $seed <= 30; $seed++) {
             mt_srand($seed);
-            $shop = RandomShop::of(
+            $workload = RandomWorkload::of(
                 mt_rand(3, 14),
                 mt_rand(1, 4),
                 hands: mt_rand(1, 4),
@@ -103,13 +105,13 @@ final class SearchTest extends TestCase
                 fine: $seed % 2 === 0,
                 goes: $seed % 5 < 2,
             );
-            $pricer = new Pricer($shop);
-            $pricer->keep(Dispatch::byDue($shop));
+            $pricer = new Pricer($workload);
+            $pricer->keep(Dispatch::byDue($workload));
             for ($k = 0; $k < 25; $k++) {
                 [$lanes, $first] = self::anyMove($pricer);
                 $asked = $pricer->price($lanes, $first);
                 self::assertEqualsWithDelta($asked, $pricer->change($lanes, $first), 1e-9, 'asking keeps nothing');
-                $timetable = Timetable::of($shop, $pricer->kept());
+                $timetable = Timetable::of($workload, $pricer->kept());
                 if ($timetable->unplaced === [] && self::startsAsFixed($timetable)) {
                     self::assertEqualsWithDelta(
                         $timetable->totals->cost,
@@ -131,23 +133,23 @@ final class SearchTest extends TestCase
         $best = $total = 0;
         for ($seed = 1; $seed <= 200; $seed++) {
             mt_srand($seed);
-            $shop = RandomShop::of(
+            $workload = RandomWorkload::of(
                 $seed % 10 === 0 ? 7 : 3 + ($seed % 4),
                 2,
                 hands: mt_rand(1, 2),
                 goes: $seed % 4 === 1,
             );
-            $pricer = new Pricer($shop);
+            $pricer = new Pricer($workload);
             $least = INF;
             self::tryAll($pricer, 0, array_keys($pricer->numbers->batches), $least);
             if ($least >= Pricer::UNPLACED) {
                 continue;
             }
-            $found = Search::of($shop, 1, 3000)->run(3000)->cost();
+            $found = Search::of($workload, 1, 3000)->run(3000)->cost();
             self::assertGreaterThan($least - 1e-6, $found, 'nothing is cheaper than the cheapest');
             self::assertLessThanOrEqual(1.01 * $least, $found, "seed {$seed}");
-            self::assertLessThanOrEqual($least + 1e-6, Bound::of($shop)->cost, "seed {$seed}: the bound lies below");
-            self::assertGreaterThan(0.0, Bound::of($shop)->cost);
+            self::assertLessThanOrEqual($least + 1e-6, Bound::of($workload)->cost, "seed {$seed}: the bound lies below");
+            self::assertGreaterThan(0.0, Bound::of($workload)->cost);
             $total++;
             $best += $found < $least + 1e-6 ? 1 : 0;
         }
@@ -159,19 +161,19 @@ final class SearchTest extends TestCase
     public function the_same_seed_gives_the_same_plan_however_often_it_was_interrupted_and_longer_is_never_worse(): void
     {
         mt_srand(77);
-        $shop = RandomShop::of(18, 3, hands: 2);
-        $search = Search::of($shop, 9, 3000);
+        $workload = RandomWorkload::of(18, 3, hands: 2);
+        $search = Search::of($workload, 9, 3000);
         $costs = [$search->cost()];
         for ($i = 0; $i < 30; $i++) {
             $costs[] = $search->run(100)->cost();
         }
-        self::assertEquals(Search::of($shop, 9, 3000)->run(3000)->best(), $search->best());
+        self::assertEquals(Search::of($workload, 9, 3000)->run(3000)->best(), $search->best());
         self::assertSame(3000, $search->done());
         $falling = $costs;
         rsort($falling);
         self::assertSame($falling, $costs);
         self::assertLessThan($costs[0], $costs[30]);
-        self::assertLessThan(Timetable::of($shop, Dispatch::asBooked($shop))->totals->cost, $search->cost());
+        self::assertLessThan(Timetable::of($workload, Dispatch::asBooked($workload))->totals->cost, $search->cost());
     }
 
     #[Test]
@@ -179,10 +181,10 @@ final class SearchTest extends TestCase
     {
         for ($seed = 1; $seed <= 12; $seed++) {
             mt_srand($seed);
-            $shop = RandomShop::of(12, 3, hands: 3);
-            $batches = array_values($shop->batches);
+            $workload = RandomWorkload::of(12, 3, hands: 3);
+            $batches = array_values($workload->batches);
             $may = static fn(Batch $batch): string => (string) array_key_first(
-                array_filter($shop->lanes, static fn(Lane $lane): bool => $shop->obstacle($batch, $lane) === null),
+                array_filter($workload->lanes, static fn(Lane $lane): bool => $workload->obstacle($batch, $lane) === null),
             );
             [$running, $held] = [$batches[0], $batches[1]];
             $batches[0] = new Batch(
@@ -211,20 +213,21 @@ final class SearchTest extends TestCase
                 $held->dueAt,
                 fixed: new FixedStart($may($held), 86400 + self::EIGHT + 7200),
             );
-            $shop = new Workload(
-                $shop->now,
-                array_values($shop->lanes),
-                array_values($shop->frames),
+            $workload = new Workload(
+                $workload->now,
+                array_values($workload->lanes),
+                array_values($workload->frames),
                 $batches,
-                $shop->changeover,
-                $shop->hands,
+                $workload->changeover,
+                $workload->hands,
+                Weights::of(HouseRules::of()),
             );
             $front = $may($running);
-            $search = Search::of($shop, $seed, 1500, new Sequence([$front => [$running->id]]))->run(1500);
-            $timetable = Timetable::of($shop, $search->best());
+            $search = Search::of($workload, $seed, 1500, new Sequence([$front => [$running->id]]))->run(1500);
+            $timetable = Timetable::of($workload, $search->best());
 
             self::assertSame($running->id, $search->best()->on($front)[0]);
-            self::assertSame(0, $timetable->find($running->id)?->setupS);
+            self::assertSame(0, $timetable->find($running->id)?->changeoverS);
             self::assertSame(
                 [$may($held), 86400 + self::EIGHT + 7200],
                 [$timetable->find($held->id)?->machine, $timetable->find($held->id)?->start()],
@@ -238,9 +241,9 @@ final class SearchTest extends TestCase
         $drawn = 0;
         for ($seed = 1; $seed <= 20; $seed++) {
             mt_srand($seed);
-            $shop = RandomShop::of(mt_rand(4, 14), mt_rand(1, 4), hands: 3, fixed: $seed % 2 === 0);
-            $pricer = new Pricer($shop);
-            $pricer->keep(Dispatch::byDue($shop));
+            $workload = RandomWorkload::of(mt_rand(4, 14), mt_rand(1, 4), hands: 3, fixed: $seed % 2 === 0);
+            $pricer = new Pricer($workload);
+            $pricer->keep(Dispatch::byDue($workload));
             $moves = new Moves($pricer, new Randomizer(new Xoshiro256StarStar($seed)));
             $all = array_merge(...$pricer->sequence);
             sort($all);
@@ -282,7 +285,7 @@ final class SearchTest extends TestCase
     public function the_bound_is_what_a_hand_works_out(): void
     {
         $hours = Hours::of([[self::EIGHT, self::EIGHT + 4 * 3600]]);
-        $shop = new Workload(
+        $workload = new Workload(
             self::EIGHT,
             [new Lane('M', 1, Rack::of(3, [1 => 'white']), 'flat', 'F', $hours)],
             [new FrameStock('F', 'flat', 2), new FrameStock('K', 'cap', 2)],
@@ -292,17 +295,18 @@ final class SearchTest extends TestCase
             ],
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
             Hands::always(1),
+            Weights::of(HouseRules::of()),
         );
-        $bound = Bound::of($shop);
+        $bound = Bound::of($workload);
 
         // a alone ends after 180 + 720 s, 300 s late; b after 180 + 1320 s. One after the other: 900 and 900 + 1500 s.
         self::assertEqualsWithDelta([5.0, (900 + 2400) / 60], [$bound->weightedLateMin, $bound->flowMin], 1e-9);
         // Two times 3 min, and once each the cap frame, its driver and the red thread: 4 + 15 + 2.5.
-        self::assertEqualsWithDelta(27.5, $bound->setupMin, 1e-9);
+        self::assertEqualsWithDelta(27.5, $bound->changeoverMin, 1e-9);
         self::assertEqualsWithDelta(50 + 27.5 + 0.55, $bound->cost, 1e-9);
         self::assertEqualsWithDelta(
             78.05,
-            Timetable::of($shop, new Sequence(['M' => ['a', 'b']]))->totals->cost,
+            Timetable::of($workload, new Sequence(['M' => ['a', 'b']]))->totals->cost,
             0.3,
             'and hardly less than the plan itself',
         );
@@ -313,7 +317,7 @@ final class SearchTest extends TestCase
         return array_filter(
             $timetable->placed,
             static fn(Placed $placed): bool => $placed->batch->fixed !== null
-                && $placed->setupStart + $placed->setupS > $placed->batch->fixed->startAt,
+                && $placed->changeoverStart + $placed->changeoverS > $placed->batch->fixed->startAt,
         ) === [];
     }
 

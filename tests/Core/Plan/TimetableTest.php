@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Bound;
@@ -51,12 +52,12 @@ final class TimetableTest extends TestCase
             self::assertSame(
                 [$true['setup_start'], $true['start'], $true['end']],
                 array_map(static fn(int $t): string => gmdate('Y-m-d\TH:i:s', $t), [
-                    $placed->setupStart,
+                    $placed->changeoverStart,
                     $placed->start(),
                     $placed->end(),
                 ]),
             );
-            self::assertEqualsWithDelta($true['setup_min'], $placed->setupS / 60, 1e-9);
+            self::assertEqualsWithDelta($true['setup_min'], $placed->changeoverS / 60, 1e-9);
             self::assertSame(
                 [$true['thread_changes'], $true['driver_change'], $true['frame_change']],
                 [count($placed->needles->load), $placed->driverChange, $placed->frameChange],
@@ -71,13 +72,13 @@ final class TimetableTest extends TestCase
     #[Test]
     public function a_set_up_is_what_differs_from_what_stands_there(): void
     {
-        $shop = self::shop([self::batch('a'), self::batch('b', frame: 'cap', threads: ['white', 'red'])]);
-        $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b']]));
+        $workload = self::workload([self::batch('a'), self::batch('b', frame: 'cap', threads: ['white', 'red'])]);
+        $timetable = Timetable::of($workload, new Sequence(['M' => ['a', 'b']]));
 
         // a: 3 min to load. b: 3 + frame 4 + driver 15 + one thread 2.5.
         self::assertSame(
             [180, (int) (24.5 * 60)],
-            array_map(static fn(Placed $p): int => $p->setupS, $timetable->on('M')),
+            array_map(static fn(Placed $p): int => $p->changeoverS, $timetable->on('M')),
         );
         self::assertSame(self::EIGHT + 180, $timetable->find('a')?->start());
     }
@@ -105,24 +106,25 @@ final class TimetableTest extends TestCase
             'flat',
             'flat',
             Hours::of([[self::EIGHT, self::EIGHT + 36000]]),
-            needle: '75/11 sharp',
+            fitted: array_fill(1, 4, '75/11 sharp'),
         );
-        $shop = new Workload(
+        $workload = new Workload(
             self::EIGHT,
             [$lane],
             [new FrameStock('flat', 'flat', 4)],
             [$batch('a', '75/11 sharp'), $batch('b', '75/11 ballpoint'), $batch('c', ''), $batch('d', '80/12 sharp')],
             new Changeover(180, 240, 150, needleS: 90),
             Hands::always(1),
+            Weights::of(HouseRules::of()),
         );
-        $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b', 'c', 'd']]));
+        $timetable = Timetable::of($workload, new Sequence(['M' => ['a', 'b', 'c', 'd']]));
 
         // Two threads on two heads, a minute and a half each; where any needle does, nobody knows what is fitted
         // after it.
-        self::assertSame([0, 2, 0, 0], array_map(static fn(Placed $p): int => $p->refit, $timetable->placed));
+        self::assertSame([0, 2, 0, 0], array_map(static fn(Placed $p): int => $p->needleChanges, $timetable->placed));
         self::assertSame(
             [180, 180 + 2 * 2 * 90, 180, 180],
-            array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed),
+            array_map(static fn(Placed $p): int => $p->changeoverS, $timetable->placed),
         );
     }
 
@@ -131,34 +133,34 @@ final class TimetableTest extends TestCase
     {
         // Two persons tend one machine each; from 9:00 to 11:00 one of them is away.
         $away = static fn(int $from, int $to): Hands => Hands::of(2, 1, [[$from * 3600, $to * 3600, -1]]);
-        $shop = self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: $away(9, 11));
+        $workload = self::workload([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: $away(9, 11));
         $sequence = new Sequence(['M' => ['a'], 'N' => ['b']]);
         $alone = Timetable::of(
-            self::shop([self::batch('a')], machines: ['M', 'N'], hands: $away(9, 11)),
+            self::workload([self::batch('a')], machines: ['M', 'N'], hands: $away(9, 11)),
             new Sequence(['M' => ['a'], 'N' => []]),
         );
 
-        // One load of 690 s after 180 s of set-up is over before nine: both start at once.
+        // One load of 690 s after 180 s of changeover is over before nine: both start at once.
         self::assertSame(
             [self::EIGHT, self::EIGHT],
-            array_map(static fn(Placed $p): int => $p->setupStart, Timetable::of($shop, $sequence)->placed),
+            array_map(static fn(Placed $p): int => $p->changeoverStart, Timetable::of($workload, $sequence)->placed),
         );
         // Somebody is there for one machine all day.
-        self::assertSame(self::EIGHT, $alone->find('a')?->setupStart);
+        self::assertSame(self::EIGHT, $alone->find('a')?->changeoverStart);
 
         // From 8:10 on the second would still run when the person goes: it begins when the first one has ended.
         $timetable = Timetable::of(
-            self::shop(
+            self::workload(
                 [self::batch('a'), self::batch('b')],
                 machines: ['M', 'N'],
                 hands: Hands::of(2, 1, [[self::EIGHT + 600, 11 * 3600, -1]]),
             ),
             $sequence,
         );
-        self::assertSame([self::EIGHT, null], [$timetable->find('a')?->setupStart, $timetable->find('a')?->wait]);
+        self::assertSame([self::EIGHT, null], [$timetable->find('a')?->changeoverStart, $timetable->find('a')?->wait]);
         self::assertSame(
             [$timetable->find('a')?->end(), Wait::Hands],
-            [$timetable->find('b')?->setupStart, $timetable->find('b')?->wait],
+            [$timetable->find('b')?->changeoverStart, $timetable->find('b')?->wait],
         );
     }
 
@@ -186,7 +188,7 @@ final class TimetableTest extends TestCase
             'flat',
             Hours::of([[self::EIGHT, self::EIGHT + 36000]]),
         );
-        $shop = new Workload(
+        $workload = new Workload(
             self::EIGHT,
             [$lane],
             [new FrameStock('flat', 'flat', 4), new FrameStock('wide', 'flat', 4)],
@@ -200,13 +202,14 @@ final class TimetableTest extends TestCase
             ],
             new Changeover(180, 240, 150, againS: 60),
             Hands::always(1),
+            Weights::of(HouseRules::of()),
         );
-        $timetable = Timetable::of($shop, new Sequence(['M' => ['a', 'b', 'c', 'd', 'e', 'f']]));
+        $timetable = Timetable::of($workload, new Sequence(['M' => ['a', 'b', 'c', 'd', 'e', 'f']]));
 
         // The second goes on; another frame is traced anew, and what nobody knows is too.
         self::assertSame(
             [180, 60, 180 + 240, 180, 180 + 240, 180],
-            array_map(static fn(Placed $p): int => $p->setupS, $timetable->placed),
+            array_map(static fn(Placed $p): int => $p->changeoverS, $timetable->placed),
         );
         self::assertSame(
             [false, true, false, false, false, false],
@@ -214,7 +217,7 @@ final class TimetableTest extends TestCase
         );
         self::assertEqualsWithDelta(
             (5 * 180 + 60 + 240) / 60,
-            Bound::of($shop)->setupMin,
+            Bound::of($workload)->changeoverMin,
             1e-9,
             'one of the two loaves goes on at best, and the wide frame is put on once',
         );
@@ -224,11 +227,11 @@ final class TimetableTest extends TestCase
     public function what_stands_on_its_machine_already_needs_no_set_up(): void
     {
         $running = new Batch('a', 2, ['M' => 600], 60, 30, 1, ['white'], 'flat', 0, 99999, alreadySetUp: true);
-        $timetable = Timetable::of(self::shop([$running]), new Sequence(['M' => ['a']]));
+        $timetable = Timetable::of(self::workload([$running]), new Sequence(['M' => ['a']]));
 
         self::assertSame(
             [0, self::EIGHT, self::EIGHT + 2 * 690],
-            [$timetable->placed[0]->setupS, $timetable->placed[0]->start(), $timetable->placed[0]->end()],
+            [$timetable->placed[0]->changeoverS, $timetable->placed[0]->start(), $timetable->placed[0]->end()],
         );
     }
 
@@ -237,7 +240,7 @@ final class TimetableTest extends TestCase
     {
         // Loads of 60 min from 8:03; the fourth would end 12:03 and goes to after the break.
         $timetable = Timetable::of(
-            self::shop([self::batch('a', pieces: 4, sewS: 3600 - 90)]),
+            self::workload([self::batch('a', pieces: 4, sewS: 3600 - 90)]),
             new Sequence(['M' => ['a']]),
         );
         $loads = $timetable->placed[0]->loads;
@@ -249,31 +252,31 @@ final class TimetableTest extends TestCase
     #[Test]
     public function nothing_is_sewn_before_the_blanks_are_in_but_the_set_up_may_be_done(): void
     {
-        $timetable = Timetable::of(self::shop([self::batch('a', readyAt: 10 * 3600)]), new Sequence(['M' => ['a']]));
+        $timetable = Timetable::of(self::workload([self::batch('a', readyAt: 10 * 3600)]), new Sequence(['M' => ['a']]));
 
         self::assertSame(
             [self::EIGHT, 10 * 3600],
-            [$timetable->placed[0]->setupStart, $timetable->placed[0]->start()],
+            [$timetable->placed[0]->changeoverStart, $timetable->placed[0]->start()],
         );
     }
 
     #[Test]
     public function two_machines_that_share_one_set_of_frames_take_turns(): void
     {
-        $shop = self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], frames: 1);
-        $timetable = Timetable::of($shop, new Sequence(['M' => ['a'], 'N' => ['b']]));
+        $workload = self::workload([self::batch('a'), self::batch('b')], machines: ['M', 'N'], frames: 1);
+        $timetable = Timetable::of($workload, new Sequence(['M' => ['a'], 'N' => ['b']]));
 
-        self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->setupStart);
+        self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->changeoverStart);
         self::assertSame([null, Wait::Frames], [$timetable->find('a')->wait, $timetable->find('b')->wait]);
     }
 
     #[Test]
     public function one_pair_of_hands_tends_one_machine_at_a_time(): void
     {
-        $shop = self::shop([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: 1);
-        $timetable = Timetable::of($shop, new Sequence(['M' => ['a'], 'N' => ['b']]));
+        $workload = self::workload([self::batch('a'), self::batch('b')], machines: ['M', 'N'], hands: 1);
+        $timetable = Timetable::of($workload, new Sequence(['M' => ['a'], 'N' => ['b']]));
 
-        self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->setupStart);
+        self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->changeoverStart);
         self::assertSame(Wait::Hands, $timetable->find('b')?->wait);
         self::assertStringContainsString('waits for hands', Wait::Hands->words('flat'));
         self::assertStringContainsString('waits for frames flat', Wait::Frames->words('flat'));
@@ -282,12 +285,12 @@ final class TimetableTest extends TestCase
     #[Test]
     public function what_finds_no_place_is_named_with_its_reason_and_the_rest_goes_on(): void
     {
-        $shop = self::shop([
+        $workload = self::workload([
             self::batch('long', sewS: 9 * 3600),
             self::batch('a'),
             self::batch('wide', threads: ['1', '2', '3', '4', '5']),
         ]);
-        $timetable = Timetable::of($shop, new Sequence(['M' => ['long', 'a', 'wide']]));
+        $timetable = Timetable::of($workload, new Sequence(['M' => ['long', 'a', 'wide']]));
 
         self::assertSame(['a'], array_map(static fn(Placed $p): string => $p->batch->id, $timetable->placed));
         self::assertSame(['wide', 'long'], array_column($timetable->unplaced, 'batch'));
@@ -298,8 +301,8 @@ final class TimetableTest extends TestCase
     #[Test]
     public function lateness_is_counted_on_the_clock_and_priced(): void
     {
-        $shop = self::shop([self::batch('a', dueAt: self::EIGHT)]);
-        $timetable = Timetable::of($shop, new Sequence(['M' => ['a']]));
+        $workload = self::workload([self::batch('a', dueAt: self::EIGHT)]);
+        $timetable = Timetable::of($workload, new Sequence(['M' => ['a']]));
         $minutes = (180 + 690) / 60;
 
         self::assertSame(1, $timetable->totals->lateBatches);
@@ -309,7 +312,7 @@ final class TimetableTest extends TestCase
     #[Test]
     public function by_due_time_the_most_urgent_batch_comes_first_and_what_stands_stays(): void
     {
-        $shop = self::shop([
+        $workload = self::workload([
             self::batch('late', dueAt: 90000),
             self::batch('soon', dueAt: 40000),
             self::batch('standing', dueAt: 99000),
@@ -317,9 +320,9 @@ final class TimetableTest extends TestCase
 
         self::assertSame(
             ['standing', 'soon', 'late'],
-            Dispatch::byDue($shop, new Sequence(['M' => ['standing']]))->on('M'),
+            Dispatch::byDue($workload, new Sequence(['M' => ['standing']]))->on('M'),
         );
-        self::assertSame(['late', 'soon', 'standing'], Dispatch::asBooked($shop)->on('M'));
+        self::assertSame(['late', 'soon', 'standing'], Dispatch::asBooked($workload)->on('M'));
     }
 
     #[Test]
@@ -348,13 +351,13 @@ final class TimetableTest extends TestCase
                     readyAt: self::EIGHT + mt_rand(0, 7200),
                 );
             }
-            $shop = self::shop($batches, machines: ['M', 'N'], frames: mt_rand(1, 3), hands: mt_rand(1, 2));
-            $timetable = Timetable::of($shop, Dispatch::asBooked($shop));
+            $workload = self::workload($batches, machines: ['M', 'N'], frames: mt_rand(1, 3), hands: mt_rand(1, 2));
+            $timetable = Timetable::of($workload, Dispatch::asBooked($workload));
             self::assertCount(8, [...$timetable->placed, ...$timetable->unplaced]);
             foreach (['M', 'N'] as $machine) {
                 $end = 0;
                 foreach ($timetable->on($machine) as $placed) {
-                    self::assertGreaterThanOrEqual($end, $placed->setupStart);
+                    self::assertGreaterThanOrEqual($end, $placed->changeoverStart);
                     self::assertGreaterThanOrEqual($placed->batch->readyAt, $placed->start());
                     $end = $placed->end();
                 }
@@ -379,7 +382,7 @@ final class TimetableTest extends TestCase
      * @param list<Batch>  $batches
      * @param list<string> $machines
      */
-    private static function shop(
+    private static function workload(
         array $batches,
         array $machines = ['M'],
         int $frames = 4,
@@ -408,6 +411,7 @@ final class TimetableTest extends TestCase
             $batches,
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
             is_int($hands) ? Hands::always($hands) : $hands,
+            Weights::of(HouseRules::of()),
         );
     }
 
@@ -460,7 +464,7 @@ final class TimetableTest extends TestCase
                 $drivers,
             ),
             Hands::of($given['people'], $given['tends']),
-            new Weights(...$given['cost']),
+            new Weights(...array_values($given['cost'])),
         );
     }
 }

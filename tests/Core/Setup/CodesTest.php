@@ -358,7 +358,7 @@ final class CodesTest extends TestCase
             self::codes($advice),
             $advice->turns,
             $advice->backing,
-            $advice->place,
+            $advice->placement,
         ])(Advice::of($facts, HouseRules::of([], $schools)));
         foreach (Question::cases() as $question) {
             foreach (array_slice($question->schools(), 1) as $school) {
@@ -450,7 +450,7 @@ final class CodesTest extends TestCase
     {
         $polo = self::facts(garment: Garment::Polo, fabric: Fabric::Pique, position: Position::LeftChest);
         $down = static fn(array $figures): array => array_map(
-            static fn(SizeRow $row): float => $row->place()->downMm,
+            static fn(SizeRow $row): float => $row->placement()->downMm,
             SizeTable::of($polo, HouseRules::of($figures), ['XS' => 1, 'M' => 1, '3XL' => 1])->rows,
         );
 
@@ -492,16 +492,16 @@ final class CodesTest extends TestCase
     {
         $cap = self::facts(garment: Garment::Cap, position: Position::CapFront);
 
-        self::assertSame(-12.0, Advice::of($cap, HouseRules::of())->place->downMm);
-        self::assertSame(-9.0, Advice::of($cap, HouseRules::of(['cap_gap_mm' => 9.0]))->place->downMm);
-        self::assertSame(0.0, Advice::of($cap, HouseRules::of([], ['bill_gap' => 'frame_limit']))->place->downMm);
+        self::assertSame(-12.0, Advice::of($cap, HouseRules::of())->placement->downMm);
+        self::assertSame(-9.0, Advice::of($cap, HouseRules::of(['cap_gap_mm' => 9.0]))->placement->downMm);
+        self::assertSame(0.0, Advice::of($cap, HouseRules::of([], ['bill_gap' => 'frame_limit']))->placement->downMm);
         self::assertSame(
             [200.0, 100.0],
             [
                 Advice::of(self::facts(garment: Garment::Polo, position: Position::LeftChest), HouseRules::of())
-                    ->place->downMm,
+                    ->placement->downMm,
                 Advice::of(self::facts(garment: Garment::Polo, position: Position::LeftChest), HouseRules::of())
-                    ->place->acrossMm,
+                    ->placement->acrossMm,
             ],
         );
     }

@@ -21,7 +21,7 @@ final class ShelfTest extends TestCase
         'colour' => '#1d2433',
         'weight' => '40',
         'cone' => '2',
-        'place' => 'A1',
+        'shelf' => 'A1',
         'metres_left' => '600',
     ];
 
@@ -45,7 +45,7 @@ final class ShelfTest extends TestCase
         yield 'no weight' => ['weight', '', 'a whole number from 5 to 200'];
         yield 'half a weight' => ['weight', '40.5', 'a whole number from 5 to 200'];
         yield 'a cone of none' => ['cone', '0', 'a whole number from 1 to 999'];
-        yield 'a place without end' => ['place', str_repeat('x', 33), 'a place of at most 32'];
+        yield 'a shelf without end' => ['shelf', str_repeat('x', 33), 'a shelf of at most 32'];
         yield 'less than nothing' => ['metres_left', '-1', 'a whole number from 0 to 100000 is wanted, not "-1"'];
         yield 'a number that is too large' => [
             'metres_left',
@@ -81,7 +81,7 @@ final class ShelfTest extends TestCase
         self::assertSame([1, []], [$diff->same, $diff->problems]);
         $moved = ShelfDiff::of([self::row('A', 1, 5)], [new ShelfRow('A', 'Other', '#ffffff', 60, 1, '', 5)]);
         self::assertSame(
-            ['name Ink → Other', 'colour #1d2433 → #ffffff', 'weight 40 → 60', 'place A1 → none'],
+            ['name Ink → Other', 'colour #1d2433 → #ffffff', 'weight 40 → 60', 'shelf A1 → none'],
             $moved->changed[0][1],
         );
     }

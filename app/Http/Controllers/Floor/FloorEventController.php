@@ -7,12 +7,17 @@ namespace App\Http\Controllers\Floor;
 use App\Floor\Station;
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
+use App\Models\FloorEvent;
 use App\Models\Machine;
+use App\Models\Needle;
+use App\Models\NeedleFitting;
+use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
+use Hakama\Machine\NeedleType;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -40,12 +45,13 @@ final class FloorEventController
             ['cause.required' => 'Say why the piece was spoiled.'],
         );
         $kind = EventKind::from($request->string('kind')->value());
-        if (DB::table('floor_events')->where('event_id', $request->string('id'))->exists()) {
+        if (FloorEvent::query()->where('event_id', $request->string('id'))->exists()) {
             return redirect()->route('floor.show', $machine);
         }
         $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
         $station = Station::of($machine, $board);
-        if ($station->open === null || $station->open->code !== $request->string('batch')->value()) {
+        $running = $station->running;
+        if ($running === null || $running->batch->code !== $request->string('batch')->value()) {
             return redirect()
                 ->route('floor.show', $machine)
                 ->with('problem', 'Another batch stands at this machine now; nothing was recorded. This is the one.');
@@ -53,7 +59,7 @@ final class FloorEventController
         $who = $request->string('who')->value() ?: (string) $request->session()->get('who', '');
         if (
             $kind === EventKind::PreflightDone
-            && array_diff($station->work->wanted(), $request->array('checked')) !== []
+            && array_diff($running->work->wanted(), $request->array('checked')) !== []
         ) {
             throw ValidationException::withMessages([
                 'checked' => 'Every line of the list is confirmed by hand before the machine may sew.',
@@ -64,9 +70,9 @@ final class FloorEventController
         }
         $request->session()->put('who', $who);
 
-        $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($station->open->id);
-        DB::transaction(static function () use ($request, $kind, $machine, $station, $batch, $who): void {
-            assert($station->run !== null);
+        $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
+        DB::transaction(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
+            $run = $running->run;
             FloorLog::append(
                 $machine,
                 $batch,
@@ -74,14 +80,14 @@ final class FloorEventController
                     id: $request->string('id')->lower()->value(),
                     kind: $kind,
                     batch: $batch->id,
-                    load: $station->run->load,
-                    stitch: $station->stitch,
-                    clockS: $station->run->clockS,
+                    load: $run->load->number,
+                    stitch: $running->stitch,
+                    clockS: $run->load->clockS,
                     pieces: match ($kind) {
-                        EventKind::LoadStarted => $station->run->nextLoad($machine->heads),
+                        EventKind::LoadStarted => $running->nextLoad($machine->heads),
                         EventKind::PieceHooped => [$request->integer('piece')],
-                        EventKind::PieceSpoiled => [$request->integer('piece') ?: $station->run->onFrame[0] ?? 0],
-                        EventKind::PieceDone, EventKind::Sewn => $station->run->onFrame,
+                        EventKind::PieceSpoiled => [$request->integer('piece') ?: $run->onFrame[0] ?? 0],
+                        EventKind::PieceDone, EventKind::Sewn => $run->onFrame,
                         default => [],
                     },
                     cause: $kind === EventKind::PieceSpoiled
@@ -95,7 +101,7 @@ final class FloorEventController
                 FloorLog::confirm(
                     $request->string('id')->lower()->value(),
                     $batch,
-                    $station->work->codes($kind === EventKind::PreflightDone),
+                    $running->work->codes($kind === EventKind::PreflightDone),
                     $who,
                 );
             }
@@ -105,11 +111,31 @@ final class FloorEventController
                 $machine->update([
                     'frame_id' => $batch->decoration->setup->frame_id,
                     'driver' => $batch->decoration->setup->frame->driver,
-                    'needle' => "{$batch->decoration->setup->needle_size} {$batch->decoration->setup->needle_point}",
                 ]);
+                NeedleFitting::record(
+                    $machine,
+                    self::fitted($machine, $running->batch),
+                    $request->string('id')->lower()->value(),
+                    $who,
+                );
             }
         });
 
         return redirect()->route('floor.show', $machine);
+    }
+
+    /** @return array<int, NeedleType> the needles that a batch sews on, where they were others before */
+    private static function fitted(Machine $machine, OpenBatch $batch): array
+    {
+        $fitted = [];
+        foreach ($batch->threads as $block => $thread) {
+            $needle = $machine->rack->first(static fn(Needle $one): bool => $one->thread?->code === $thread);
+            $wants = NeedleType::read($batch->needle)->withThread($batch->weights[$block]);
+            if ($needle !== null && $needle->type()->words() !== $wants->words()) {
+                $fitted[$needle->number] = $wants;
+            }
+        }
+
+        return $fitted;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Floor;
 
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
+use App\Models\FloorEvent;
 use App\Models\Machine;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
@@ -25,16 +26,15 @@ final class MachineController
     public function instruction(Request $request): JsonResponse
     {
         $machine = self::machine($request);
-        $batch = FloorLog::current($machine);
+        [$batch, $run] = FloorLog::current($machine) ?? [null, null];
         if ($batch === null) {
             return new JsonResponse(['command' => 'idle']);
         }
-        $run = FloorLog::run($batch);
         $batch->load(['decoration.artwork.blocks', 'decoration.setup']);
         // A machine that was switched off takes up where it last said it was, not where the last event found it.
         $reading = DB::table('machine_readings')
             ->where('machine_id', $machine->id)
-            ->where('load_event', $run->loadEvent)
+            ->where('load_event', $run->load->event)
             ->first();
 
         return new JsonResponse([
@@ -43,9 +43,9 @@ final class MachineController
                 Stage::Halted => 'hold',
                 default => 'idle',
             },
-            'load' => $run->loadEvent,
-            'stitch' => max($run->stitch, (int) ($reading->stitch ?? 0)),
-            'clock_s' => max($run->clockS, (float) ($reading->clock_s ?? 0)),
+            'load' => $run->load->event,
+            'stitch' => max($run->load->stitch, (int) ($reading->stitch ?? 0)),
+            'clock_s' => max($run->load->clockS, (float) ($reading->clock_s ?? 0)),
             'heads' => count($run->onFrame),
             'tape' => $batch->decoration->artwork?->checksum,
             'halts' => $batch->decoration->artwork?->stopSheet()->halts() ?? [],
@@ -57,7 +57,8 @@ final class MachineController
     /** The tape of the batch the machine is at. */
     public function tape(Request $request): StreamedResponse|JsonResponse
     {
-        $artwork = FloorLog::current(self::machine($request))?->load('decoration.artwork')->decoration->artwork;
+        [$batch] = FloorLog::current(self::machine($request)) ?? [null];
+        $artwork = $batch?->load('decoration.artwork')->decoration->artwork;
 
         return $artwork === null
             ? new JsonResponse(['message' => 'There is no batch at this machine.'], 404)
@@ -83,12 +84,11 @@ final class MachineController
             'clock_s' => ['required', 'numeric', 'min:0', 'max:10000000'],
         ]);
         $machine = self::machine($request);
-        if (DB::table('floor_events')->where('event_id', $request->string('id'))->exists()) {
+        if (FloorEvent::query()->where('event_id', $request->string('id'))->exists()) {
             return new JsonResponse(['recorded' => true, 'again' => true]);
         }
-        $batch = FloorLog::current($machine);
-        $run = $batch === null ? null : FloorLog::run($batch);
-        if ($batch === null || $run === null || $run->loadEvent !== $request->string('load')->value()) {
+        [$batch, $run] = FloorLog::current($machine) ?? [null, null];
+        if ($batch === null || $run->load->event !== $request->string('load')->value()) {
             return new JsonResponse(['message' => 'That load is over; ask for the instruction.'], 409);
         }
         if ($request->string('kind')->value() !== 'position') {
@@ -117,7 +117,7 @@ final class MachineController
                 id: $request->string('id')->lower()->value(),
                 kind: EventKind::from($request->string('kind')->value()),
                 batch: $batch->id,
-                load: $run->load,
+                load: $run->load->number,
                 stitch: $request->integer('stitch'),
                 clockS: $request->float('clock_s'),
                 pieces: $request->string('kind')->value() === EventKind::Sewn->value ? $run->onFrame : [],

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Needles;
 
+use App\Http\Requests\FitNeedles;
 use App\Models\Machine;
 use App\Models\Needle;
+use App\Models\NeedleFitting;
 use App\Models\Thread;
+use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
+use Hakama\Machine\NeedleType;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\Demand;
+use Hakama\Needles\Fittings;
 use Hakama\Needles\NoNeedleFits;
 use Hakama\Needles\Reloading;
-use Hakama\Plan\Placed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,16 +36,16 @@ final class NeedlesController
                 ? $board->machines()->firstOrFail()
                 : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
         $codes = $board->sequence()->on($machine->code);
-        $shop = $board->shop();
-        $demands = array_map(static fn(string $code): Demand => $shop->batches[$code]->demand(), $codes);
+        $workload = $board->workload();
+        $demands = array_map(static fn(string $code): Demand => $workload->batches[$code]->demand(), $codes);
         $arrived = array_map(
-            static fn(string $code): Demand => $shop->batches[$code]->demand(),
+            static fn(string $code): Demand => $workload->batches[$code]->demand(),
             array_values(array_intersect(array_keys($board->batches()), $codes)),
         );
         $problem = null;
         try {
-            $planned = Assignment::of($machine->coreRack(), $demands, $shop->needs);
-            $booked = Assignment::of($machine->coreRack(), $arrived, $shop->needs);
+            $planned = Assignment::of($machine->coreRack(), $demands, $workload->needs);
+            $booked = Assignment::of($machine->coreRack(), $arrived, $workload->needs);
         } catch (NoNeedleFits $e) {
             $planned = $booked = null;
             $problem = $e->getMessage().'. Unpin a needle, fit another size, or move the batch to another machine.';
@@ -53,19 +57,10 @@ final class NeedlesController
             'planned' => array_slice($planned->batches ?? [], 0, self::SHOWN),
             'changes' => $planned?->changes(),
             'bookedChanges' => $booked?->changes(),
-            'reloadChanges' => Reloading::changes($machine->coreRack(), $arrived, $shop->needs),
+            'reloadChanges' => Reloading::changes($machine->coreRack(), $arrived, $workload->needs),
             'ahead' => count($codes),
             'batches' => $board->batches(),
-            'refit' => array_filter(
-                array_column(
-                    array_map(
-                        static fn(Placed $one): array => [$one->batch->id, $one->refit],
-                        $board->timetable()->on($machine->code),
-                    ),
-                    1,
-                    0,
-                ),
-            ),
+            'fittings' => Fittings::of($machine->fittedTypes(), $planned->batches ?? [], self::wanted($board)),
             'threads' => Thread::query()->with('cones')->orderBy('code')->get()->keyBy('code'),
             'problem' => $problem,
         ]);
@@ -99,6 +94,40 @@ final class NeedlesController
         return redirect()
             ->route('needles.show', $machine)
             ->with('done', "Needle {$number} holds {$thread->code} {$thread->name}.");
+    }
+
+    /** Needles were exchanged for others of another size or point. */
+    public function fit(FitNeedles $request, Machine $machine): RedirectResponse
+    {
+        $type = $request->type();
+        NeedleFitting::record(
+            $machine,
+            array_fill_keys($request->numbers(), $type),
+            $request->string('id')->lower()->value(),
+            (string) $request->session()->get('who', ''),
+        );
+        $numbers = implode(', ', $request->numbers());
+
+        return redirect()
+            ->route('needles.show', $machine)
+            ->with(
+                'done',
+                count($request->numbers()) === 1
+                    ? "Needle {$numbers} is a {$type->words()} now."
+                    : "Needles {$numbers} are {$type->words()} now.",
+            );
+    }
+
+    /** @return array<string, list<NeedleType>> batch => what each of its blocks wants */
+    private static function wanted(PlanBoard $board): array
+    {
+        return array_map(
+            static fn(OpenBatch $batch): array => array_map(
+                NeedleType::read($batch->needle)->withThread(...),
+                $batch->weights,
+            ),
+            $board->batches(),
+        );
     }
 
     public function pin(Request $request, Machine $machine, int $number): RedirectResponse

@@ -27,7 +27,7 @@ final class PinController
         return view('needles.pins', [
             'machine' => $standing,
             'machines' => $board->machines(),
-            'advice' => PinAdvice::of($standing->coreRack(), $history, $board->shop()->needs),
+            'advice' => PinAdvice::of($standing->coreRack(), $history, $board->workload()->needs),
             'batches' => count($history),
             'weeks' => self::WEEKS,
             'threads' => Thread::query()->orderBy('code')->get()->keyBy('code'),

@@ -65,8 +65,8 @@ final class AskController
      */
     private function answers(PlanBoard $board, string $like, int $pieces, ?int $due): array
     {
-        $shop = $board->shop();
-        $model = $shop->batches[$like];
+        $workload = $board->workload();
+        $model = $workload->batches[$like];
         $batch = new Batch(
             self::ASKED,
             $pieces,
@@ -76,13 +76,13 @@ final class AskController
             $model->framesPerHead,
             $model->threads,
             $model->frame,
-            $shop->now,
+            $workload->now,
             $due ?? PHP_INT_MAX >> 8,
             needle: $model->needle,
             design: $model->design,
         );
         $options = Options::of(
-            $shop->with([...array_values($shop->batches), $batch]),
+            $workload->with([...array_values($workload->batches), $batch]),
             $board->sequence(),
             self::ASKED,
         );

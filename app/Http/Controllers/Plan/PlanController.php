@@ -45,15 +45,15 @@ final class PlanController
         Calendar $calendar,
     ): Response|RedirectResponse {
         $request->validate(self::wanted() + ['version' => ['required', 'integer']]);
-        [$code, $machine, $place] = [
+        [$code, $machine, $rank] = [
             $request->string('batch')->value(),
             $request->string('machine')->value(),
-            $request->integer('place'),
+            $request->integer('rank'),
         ];
         $problem = $said = null;
         try {
-            $said = Consequence::words($board, $code, $changes->wouldMove($code, $machine, $place), made: true);
-            $changes->move($code, $machine, $place, $request->integer('version'));
+            $said = Consequence::words($board, $code, $changes->wouldMove($code, $machine, $rank), made: true);
+            $changes->move($code, $machine, $rank, $request->integer('version'));
         } catch (PlanMovedOn $e) {
             $problem = $e->getMessage();
         }
@@ -86,7 +86,7 @@ final class PlanController
                 Consequence::words(
                     $board,
                     $code,
-                    $changes->wouldMove($code, $request->string('machine')->value(), $request->integer('place')),
+                    $changes->wouldMove($code, $request->string('machine')->value(), $request->integer('rank')),
                     made: false,
                 ),
             );
@@ -119,7 +119,7 @@ final class PlanController
     public function why(PlanBoard $board, string $code): View
     {
         $batch = $board->batches()[$code] ?? abort(404);
-        $options = Options::of($board->shop(), $board->sequence(), $code, self::PLACES);
+        $options = Options::of($board->workload(), $board->sequence(), $code, self::PLACES);
         $siblings = SplitBatch::siblings($batch->decorationId);
 
         return view('plan.why', [
@@ -130,14 +130,14 @@ final class PlanController
             'shown' => array_slice($options->all, 0, self::PLACES),
             'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
             'version' => PlanBoard::version(),
-            'weights' => $board->shop()->weights,
+            'weights' => $board->workload()->weights,
             'barred' => self::barred($board, $code),
             'siblings' => array_values(
                 array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id])),
             ),
-            'alike' => Options::together($board->shop(), $board->sequence(), $code, self::ALIKE),
+            'alike' => Options::together($board->workload(), $board->sequence(), $code, self::ALIKE),
             'joined' => static fn(string $into): ?Option => Parts::join(
-                $board->shop(),
+                $board->workload(),
                 $board->sequence(),
                 $code,
                 $into,
@@ -159,7 +159,7 @@ final class PlanController
                 '',
                 array_map(
                     static fn(string $said): string => '<p>'.e($said).'</p>',
-                    Consequence::split($pieces, ...Parts::split($board->shop(), $board->sequence(), $code, $pieces)),
+                    Consequence::split($pieces, ...Parts::split($board->workload(), $board->sequence(), $code, $pieces)),
                 ),
             ),
         );
@@ -214,14 +214,14 @@ final class PlanController
     private static function barred(PlanBoard $board, string $code): array
     {
         $barred = [];
-        $batch = $board->shop()->batches[$code];
-        foreach ($board->shop()->lanes as $machine => $lane) {
-            $obstacle = $board->shop()->obstacle($batch, $lane);
+        $batch = $board->workload()->batches[$code];
+        foreach ($board->workload()->lanes as $machine => $lane) {
+            $obstacle = $board->workload()->obstacle($batch, $lane);
             if ($obstacle !== null) {
                 $swaps =
                     isset($batch->sewS[$machine])
-                    && ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $board->shop()->needs)
-                        ? Swaps::perPiece($lane->rack, $batch->demand(), $board->shop()->needs)
+                    && ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $board->workload()->needs)
+                        ? Swaps::perPiece($lane->rack, $batch->demand(), $board->workload()->needs)
                         : null;
                 $barred[$machine] =
                     $obstacle.
@@ -244,7 +244,7 @@ final class PlanController
         return [
             'batch' => ['required', 'string'],
             'machine' => ['required', Rule::exists('machines', 'code')],
-            'place' => ['required', 'integer', 'min:0'],
+            'rank' => ['required', 'integer', 'min:0'],
         ];
     }
 
@@ -253,20 +253,20 @@ final class PlanController
     {
         $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Day;
 
-        $cloth = PlanChart::of(
+        $chart = PlanChart::of(
             $board,
             $board->timetable(),
             $calendar,
             $zoom,
             max(0, min(60, $request->integer('day'))),
-            $board->real(),
+            $board->actual(),
         );
 
         return [
             'board' => $board,
             'timetable' => $board->timetable(),
-            'cloth' => $cloth,
-            'people' => $calendar->said($cloth->days),
+            'chart' => $chart,
+            'people' => $calendar->said($chart->axis->days),
             'version' => PlanBoard::version(),
             'late' => $board->late(),
             'problem' => null,

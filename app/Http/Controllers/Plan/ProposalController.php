@@ -103,7 +103,7 @@ final class ProposalController
             $sheet += [
                 'comparison' => $comparison,
                 'board' => $board,
-                'cloth' => PlanChart::of(
+                'chart' => PlanChart::of(
                     $board,
                     $comparison->then,
                     $calendar,

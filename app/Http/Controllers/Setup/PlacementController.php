@@ -21,22 +21,16 @@ use InvalidArgumentException;
 final class PlacementController
 {
     /** What was measured, worked out while it is typed. */
-    public function reckon(Request $request, Decoration $decoration): Response
+    public function measure(Request $request, Decoration $decoration): Response
     {
         $decoration->load('artwork');
         $number = static fn(string $field): float => (float) str_replace(',', '.', $request->string($field)->value());
-        $seam = match (Position::from($decoration->position)) {
-            Position::LeftChest => 'shoulder seam at the neck',
-            Position::FullFront, Position::FullBack => 'neck seam',
-            Position::Sleeve => 'hem',
-            Position::Leg => 'waistband',
-            default => 'edge',
-        };
+        $seam = Position::from($decoration->position)->seam();
         if ($number('a') <= 0.0) {
             return new Response('');
         }
         try {
-            $found = match ($request->string('reckon')->value()) {
+            $found = match ($request->string('measure')->value()) {
                 'midway' => $number('b') > 0.0 ? WorkedMark::midway($number('a'), $number('b'), $seam) : null,
                 'gaps' => WorkedMark::equalGaps($number('a'), $decoration->artwork?->bounds()->width() ?? 0.0),
                 'half' => WorkedMark::half($number('a')),

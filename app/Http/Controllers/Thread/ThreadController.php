@@ -62,7 +62,7 @@ final class ThreadController
 
         return redirect()
             ->to(route('threads.index').'#'.Str::slug($row->code))
-            ->with('done', "{$row->code} {$row->name}, cone {$row->cone}: {$row->metresLeft} m at {$row->place}.");
+            ->with('done', "{$row->code} {$row->name}, cone {$row->cone}: {$row->metresLeft} m at {$row->shelf}.");
     }
 
     public function empty(Cone $cone): RedirectResponse

@@ -5,7 +5,7 @@
     $b = $sheet->bounds();
     $n = App\Setup\Drawing::n(...);
     [$wrap, $r] = [$face->wrapMm(), $face->radiusMm()];
-    $gap = abs($m->place->downMm);
+    $gap = abs($m->placement->downMm);
     $limit = $gap + $face->limitMm;
     [$w, $h] = [$b->width(), $b->height()];
     [$low, $high] = [$m->centre->y - $h / 2, $m->centre->y + $h / 2];

@@ -14,8 +14,8 @@
     $line = $span / 380;
     $pieceFill = $sheet->decoration->line->colour_hex;
     $f = $fit?->frame;
-    $place = $m->place;
-    $corner = $place->datum === Hakama\Garment\Datum::CornerInside;
+    $placement = $m->placement;
+    $corner = $placement->datum === Hakama\Garment\Datum::CornerInside;
     $down = abs($m->measured->y - $m->datum->y);
     $across = abs($m->measured->x - $m->datum->x);
 @endphp
@@ -47,7 +47,7 @@
                 @endif
             </g>
             <g font-size="{{ $n($size) }}" font-weight="600" paint-order="stroke" stroke="#fffdf8" stroke-width="{{ $n($size / 4) }}">
-                @if ($down > 0 || $corner)<text class="down" x="{{ $n($corner ? $m->measured->x - $size / 2 : $m->measured->x + $size / 3) }}" y="{{ $n($corner ? -($m->datum->y + $m->measured->y) / 2 + $size : -($m->datum->y + $m->measured->y) / 2) }}" @if ($corner) text-anchor="end" @endif>{{ round($corner ? $place->downMm : $down) }}</text>@endif
+                @if ($down > 0 || $corner)<text class="down" x="{{ $n($corner ? $m->measured->x - $size / 2 : $m->measured->x + $size / 3) }}" y="{{ $n($corner ? -($m->datum->y + $m->measured->y) / 2 + $size : -($m->datum->y + $m->measured->y) / 2) }}" @if ($corner) text-anchor="end" @endif>{{ round($corner ? $placement->downMm : $down) }}</text>@endif
                 @if ($across > 0 && ! $corner)<text class="across" text-anchor="middle" x="{{ $n(($m->datum->x + $m->measured->x) / 2) }}" y="{{ $n(-$m->measured->y - $size / 4) }}">{{ round($across) }}</text>@endif
             </g>
         @endunless

@@ -3,7 +3,7 @@
     $m = $sheet->row->advice->marked;
     $tube = $sheet->tube;
     $n = App\Setup\Drawing::n(...);
-    $up = $m->place->edge === Hakama\Setup\Placement\Edge::Lower;
+    $up = $m->placement->edge === Hakama\Setup\Placement\Edge::Lower;
     $y = static fn (float $at) => $m->datum->y + ($up ? $at : -$at);
     $box = $m->shape->bounds();
     $hoops = $tube->hoopings->hoopings;

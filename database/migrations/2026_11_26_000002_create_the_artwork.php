@@ -4,13 +4,38 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class () extends Migration {
     public function up(): void
     {
-        Schema::table('artworks', static function (Blueprint $table): void {
+        // A shop of an earlier version has them; the migration before this one brought them up to date.
+        if (Schema::hasTable('artworks')) {
+            return;
+        }
+        Schema::create('artworks', static function (Blueprint $table): void {
+            $table->id();
+            $table->string('name', 120);
+            $table->string('file_name', 255);
+            $table->char('checksum', 64)->unique();
+            $table->unsignedInteger('bytes');
+            $table->dateTime('read_at')->nullable();
+            $table->string('refused', 500)->nullable();
+            $table->unsignedInteger('stitches')->default(0);
+            $table->unsignedInteger('jumps')->default(0);
+            $table->unsignedInteger('trims')->default(0);
+            $table->unsignedInteger('changes')->default(0);
+            $table->double('left_mm')->default(0);
+            $table->double('right_mm')->default(0);
+            $table->double('bottom_mm')->default(0);
+            $table->double('top_mm')->default(0);
+            $table->json('hull')->nullable();
+            $table->json('lengths')->nullable();
+            $table->json('densest')->nullable();
+            $table->string('centre_out', 8)->default('unclear');
+            $table->string('bottom_up', 8)->default('unclear');
+            $table->json('findings')->nullable();
+            $table->dateTime('created_at');
             // Versions of one artwork are kept together under the first of them.
             $table->foreignId('family_id')->nullable()->constrained('artworks');
             $table->string('variant', 16)->default('standard');
@@ -24,12 +49,22 @@ return new class () extends Migration {
             $table->double('against_distance')->nullable();
             $table->double('against_height')->nullable();
         });
-        Schema::table('artwork_blocks', static function (Blueprint $table): void {
+
+        Schema::create('artwork_blocks', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('artwork_id')->constrained()->cascadeOnDelete();
+            $table->unsignedSmallInteger('number');
+            $table->unsignedInteger('stitches');
+            $table->double('length_mm');
+            $table->unsignedInteger('trims');
+            $table->foreignId('thread_id')->nullable()->constrained();
             $table->string('proposed_role', 16)->default('sew');
             $table->string('role', 16)->nullable();
             $table->string('action', 16)->nullable();
             $table->string('note', 200)->default('');
+            $table->unique(['artwork_id', 'number']);
         });
+
         // Files that were replaced: nothing that was once sewn is forgotten.
         Schema::create('artwork_revisions', static function (Blueprint $table): void {
             $table->id();
@@ -42,6 +77,7 @@ return new class () extends Migration {
             $table->string('why', 200)->default('');
             $table->unique(['artwork_id', 'revision']);
         });
+
         Schema::create('sew_outs', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('artwork_id')->constrained()->cascadeOnDelete();
@@ -58,53 +94,12 @@ return new class () extends Migration {
             $table->dateTime('sewn_at');
             $table->index(['artwork_id', 'passed']);
         });
-        Schema::create('cones', static function (Blueprint $table): void {
-            $table->id();
-            $table->foreignId('thread_id')->constrained()->cascadeOnDelete();
-            $table->unsignedSmallInteger('number');
-            $table->string('place', 32)->default('');
-            // As it was measured, less what has been sewn since.
-            $table->double('metres_left');
-            $table->dateTime('measured_at');
-            $table->unique(['thread_id', 'number']);
-        });
-        DB::statement(
-            'insert into cones (thread_id, number, place, metres_left, measured_at) select id, 1, shelf, metres_left, now() from threads',
-        );
-        Schema::table('threads', static function (Blueprint $table): void {
-            $table->dropColumn(['shelf', 'metres_left']);
-        });
     }
 
     public function down(): void
     {
-        Schema::table('threads', static function (Blueprint $table): void {
-            $table->string('shelf', 32)->default('');
-            $table->unsignedInteger('metres_left')->default(0);
-        });
-        DB::statement(
-            'update threads t set shelf = coalesce((select min(place) from cones c where c.thread_id = t.id), ""), metres_left = coalesce((select round(sum(metres_left)) from cones c where c.thread_id = t.id), 0)',
-        );
-        foreach (['cones', 'sew_outs', 'artwork_revisions'] as $table) {
+        foreach (['sew_outs', 'artwork_revisions', 'artwork_blocks', 'artworks'] as $table) {
             Schema::dropIfExists($table);
         }
-        Schema::table(
-            'artwork_blocks',
-            static fn(Blueprint $table) => $table->dropColumn(['proposed_role', 'role', 'action', 'note']),
-        );
-        Schema::table('artworks', static function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('family_id');
-            $table->dropColumn([
-                'variant',
-                'revision',
-                'lettering',
-                'made',
-                'crossings',
-                'objects',
-                'ends',
-                'against_distance',
-                'against_height',
-            ]);
-        });
     }
 };

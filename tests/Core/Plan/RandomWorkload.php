@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Needles\ThreadNeeds;
 use Hakama\Plan\Batch;
@@ -13,10 +14,11 @@ use Hakama\Plan\Changeover;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 
 /** A shop drawn by `mt_rand`: seed it first. */
-final class RandomShop
+final class RandomWorkload
 {
     public const EIGHT = 28800;
 
@@ -59,7 +61,7 @@ final class RandomShop
                 ['flat', 'cap'][mt_rand(0, 1)],
                 ['F', 'G'][mt_rand(0, 1)],
                 Hours::of($spans),
-                needle: ['', '75/11 sharp', '70/10'][$m % 3],
+                fitted: [[], [1 => '75/11 sharp', 3 => '80/12 sharp'], array_fill(1, $fine ? 6 : 4, '70/10')][$m % 3],
             );
         }
         $frames = [
@@ -107,6 +109,7 @@ final class RandomShop
             $made,
             new Changeover(180, 240, 150, $driverS, needleS: 60, againS: 60),
             $goes ? self::comeAndGo($hands) : Hands::always($hands),
+            Weights::of(HouseRules::of()),
             needs: new ThreadNeeds(
                 $fine
                     ? array_column(

@@ -25,7 +25,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
-final class PlacesTest extends TestCase
+final class PlacementTest extends TestCase
 {
     /** @return iterable<string, array{float, string}> */
     public static function inches(): iterable
@@ -89,11 +89,11 @@ final class PlacesTest extends TestCase
 
         self::assertSame(
             [200.0, 100.0, ''],
-            [$table->rows[0]->place()->downMm, $table->rows[0]->place()->acrossMm, $table->rows[0]->place()->peg],
+            [$table->rows[0]->placement()->downMm, $table->rows[0]->placement()->acrossMm, $table->rows[0]->placement()->peg],
         );
         self::assertSame(
             [212.0, 100.0, '14'],
-            [$table->rows[1]->place()->downMm, $table->rows[1]->place()->acrossMm, $table->rows[1]->place()->peg],
+            [$table->rows[1]->placement()->downMm, $table->rows[1]->placement()->acrossMm, $table->rows[1]->placement()->peg],
         );
         self::assertSame(
             ['left_chest', 'kept'],
@@ -117,7 +117,7 @@ final class PlacesTest extends TestCase
     public function positions_grow_with_the_size_as_the_house_says(): void
     {
         $down = static fn(Position $position, array $figures): array => array_map(
-            static fn($row): array => [$row->place()->downMm, $row->place()->acrossMm],
+            static fn($row): array => [$row->placement()->downMm, $row->placement()->acrossMm],
             SizeTable::of(self::facts(Garment::Tee, $position), HouseRules::of($figures), ['S' => 1, 'XL' => 1])
                 ->rows,
         );
@@ -132,7 +132,7 @@ final class PlacesTest extends TestCase
     }
 
     #[Test]
-    public function places_are_reckoned_from_what_is_on_the_garment(): void
+    public function placements_are_worked_out_from_what_is_on_the_garment(): void
     {
         self::assertSame(185.0, WorkedMark::levelWith(185, 'shoulder seam')->mm);
         self::assertSame(150.0, WorkedMark::midway(120, 180, 'hem')->mm);
@@ -163,14 +163,14 @@ final class PlacesTest extends TestCase
         ];
     }
 
-    /** @param callable(): WorkedMark $reckon */
+    /** @param callable(): WorkedMark $measure */
     #[Test]
     #[DataProvider('unfit')]
-    public function what_cannot_be_reckoned_is_refused_with_the_reason(callable $reckon, string $why): void
+    public function what_cannot_be_worked_out_is_refused_with_the_reason(callable $measure, string $why): void
     {
         $this->expectException(InvalidArgumentException::class);
         $this->expectExceptionMessage($why);
-        $reckon();
+        $measure();
     }
 
     #[Test]
@@ -200,7 +200,7 @@ final class PlacesTest extends TestCase
 
     private static function place(Garment $garment, Position $position): Placement
     {
-        return Advice::of(self::facts($garment, $position), HouseRules::of())->place;
+        return Advice::of(self::facts($garment, $position), HouseRules::of())->placement;
     }
 
     private static function facts(Garment $garment, Position $position): Facts

@@ -9,6 +9,10 @@ use Illuminate\Support\Facades\Schema;
 return new class () extends Migration {
     public function up(): void
     {
+        // A shop of an earlier version has them; the migration before this one brought them up to date.
+        if (Schema::hasTable('floor_events')) {
+            return;
+        }
         // Appended, never changed: the only memory of what happened. `seq` is the order of recording.
         Schema::create('floor_events', static function (Blueprint $table): void {
             $table->id('seq');
@@ -26,9 +30,37 @@ return new class () extends Migration {
             $table->string('cause', 24)->nullable();
             $table->string('source', 8);
             $table->dateTime('recorded_at');
+            $table->string('who', 40)->default('');
             $table->index(['batch_id', 'seq']);
             $table->index(['machine_id', 'seq']);
             $table->index(['recorded_at', 'machine_id', 'order_id']);
+        });
+
+        // What the events of a batch come to, up to `seq`: so that a report need not read them all. floor:recount proves it.
+        Schema::create('batch_runs', static function (Blueprint $table): void {
+            $table->foreignId('batch_id')->primary()->constrained()->cascadeOnDelete();
+            $table->unsignedBigInteger('seq');
+            $table->string('stage', 12);
+            $table->unsignedInteger('load');
+            $table->uuid('load_event')->nullable();
+            $table->unsignedInteger('stitch');
+            $table->double('clock_s');
+            $table->string('halted_by', 24)->nullable();
+            $table->unsignedInteger('done');
+            $table->unsignedInteger('spoiled');
+            $table->json('on_frame');
+            $table->json('hooped');
+        });
+
+        // Which steps a person confirmed with an event of the floor.
+        Schema::create('step_confirmations', static function (Blueprint $table): void {
+            $table->uuid('event_id');
+            $table->foreignId('batch_id')->constrained()->cascadeOnDelete();
+            $table->string('code', 40);
+            $table->string('who', 40);
+            $table->dateTime('confirmed_at');
+            $table->primary(['event_id', 'code']);
+            $table->index('batch_id');
         });
 
         // Where each machine last said it was: a reading, not an event, so the newest one is kept.
@@ -39,31 +71,11 @@ return new class () extends Migration {
             $table->double('clock_s');
             $table->dateTime('read_at');
         });
-
-        Schema::create('jobs', static function (Blueprint $table): void {
-            $table->id();
-            $table->string('queue')->index();
-            $table->longText('payload');
-            $table->unsignedTinyInteger('attempts');
-            $table->unsignedInteger('reserved_at')->nullable();
-            $table->unsignedInteger('available_at');
-            $table->unsignedInteger('created_at');
-        });
-
-        Schema::create('failed_jobs', static function (Blueprint $table): void {
-            $table->id();
-            $table->string('uuid')->unique();
-            $table->text('connection');
-            $table->text('queue');
-            $table->longText('payload');
-            $table->longText('exception');
-            $table->timestamp('failed_at')->useCurrent();
-        });
     }
 
     public function down(): void
     {
-        foreach (['failed_jobs', 'jobs', 'machine_readings', 'floor_events'] as $table) {
+        foreach (['machine_readings', 'step_confirmations', 'batch_runs', 'floor_events'] as $table) {
             Schema::dropIfExists($table);
         }
     }

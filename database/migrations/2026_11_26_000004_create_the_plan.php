@@ -9,18 +9,16 @@ use Illuminate\Support\Facades\Schema;
 return new class () extends Migration {
     public function up(): void
     {
-        Schema::table('batches', static function (Blueprint $table): void {
-            $table->dateTime('fixed_at')->nullable();
+        // A shop of an earlier version has them; the migration before this one brought them up to date.
+        if (Schema::hasTable('plans')) {
+            return;
+        }
+        // One number that every change of the plan raises: a move made on an older plan is seen as such.
+        Schema::create('plans', static function (Blueprint $table): void {
+            $table->id();
+            $table->unsignedBigInteger('version')->default(1);
         });
-        // Size and point of the needles that are fitted; '' until somebody says so.
-        Schema::table('machines', static function (Blueprint $table): void {
-            $table->string('needle', 24)->default('');
-        });
-        // Pieces that are run apart from the others of their decoration: a decoration of their own, that says which
-        // it is of.
-        Schema::table('decorations', static function (Blueprint $table): void {
-            $table->foreignId('split_from_id')->nullable()->constrained('decorations')->cascadeOnDelete();
-        });
+
         // The plan before each change of it, so that a change can be undone.
         Schema::create('plan_changes', static function (Blueprint $table): void {
             $table->id();
@@ -28,7 +26,9 @@ return new class () extends Migration {
             $table->string('what', 160);
             $table->json('before');
             $table->dateTime('changed_at');
+            $table->unsignedBigInteger('seen');
         });
+
         Schema::create('proposals', static function (Blueprint $table): void {
             $table->id();
             $table->string('state', 12)->default('waiting');
@@ -40,46 +40,60 @@ return new class () extends Migration {
             $table->double('start_cost')->nullable();
             $table->double('cost')->nullable();
             $table->double('late_min')->nullable();
-            $table->double('setup_min')->nullable();
+            $table->double('changeover_min')->nullable();
             $table->double('bound')->nullable();
             $table->json('sequence')->nullable();
             $table->boolean('stop')->default(false);
             $table->dateTime('asked_at');
             $table->dateTime('found_at')->nullable();
         });
+
+        // The hours of a day of the week, as written; a day that is not here goes by the house rules.
+        Schema::create('week_days', static function (Blueprint $table): void {
+            $table->unsignedTinyInteger('weekday')->primary();
+            $table->string('shifts', 120);
+        });
+
         Schema::create('days_off', static function (Blueprint $table): void {
             $table->id();
             $table->date('day')->unique();
             $table->string('why', 80);
         });
+
         Schema::create('extra_hours', static function (Blueprint $table): void {
             $table->id();
             $table->dateTime('from_at');
             $table->dateTime('to_at');
             $table->string('why', 80);
         });
+
         Schema::create('downtimes', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('machine_id')->constrained()->cascadeOnDelete();
             $table->dateTime('from_at');
             $table->dateTime('to_at');
             $table->string('why', 80);
+            // Maintenance comes again after so many days; null for once.
+            $table->unsignedSmallInteger('every_days')->nullable();
+        });
+
+        // Who is in beside the usual people, or away: on some days of the week, from one day to another, for some hours or all.
+        Schema::create('presences', static function (Blueprint $table): void {
+            $table->id();
+            $table->string('who', 60);
+            $table->tinyInteger('people');
+            $table->date('first_day');
+            $table->date('last_day');
+            $table->json('weekdays');
+            $table->time('from_time')->nullable();
+            $table->time('to_time')->nullable();
         });
     }
 
     public function down(): void
     {
-        foreach (['downtimes', 'extra_hours', 'days_off', 'proposals', 'plan_changes'] as $table) {
+        foreach (['presences', 'downtimes', 'extra_hours', 'days_off', 'week_days', 'proposals', 'plan_changes', 'plans'] as $table) {
             Schema::dropIfExists($table);
         }
-        Schema::table('machines', static function (Blueprint $table): void {
-            $table->dropColumn('needle');
-        });
-        Schema::table('decorations', static function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('split_from_id');
-        });
-        Schema::table('batches', static function (Blueprint $table): void {
-            $table->dropColumn('fixed_at');
-        });
     }
 };

@@ -6,18 +6,20 @@ namespace Bench;
 
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 
 /**
  * A busy shop by chance, the same each time: families of threads and frames come back, some blanks are late, promises
  * press.
  */
-final class PlanShop
+final class PlanWorkload
 {
     private const FRAMES = [
         'R' => ['flat', 4],
@@ -96,6 +98,7 @@ final class PlanShop
             ),
             new Changeover(180, 240, 150, self::driverS()),
             Hands::always($machines),
+            Weights::of(HouseRules::of()),
         );
     }
 

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floor;
+
+use App\FloorLog\FloorLog;
+use App\Models\Batch;
+use App\Models\Piece;
+use App\Models\Setup;
+use App\Plan\OpenBatch;
+use Hakama\Floor\BatchRun;
+use Hakama\Floor\PieceState;
+use Hakama\Floor\Stage;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** The batch that stands at a machine, and how far it is. */
+final readonly class Running
+{
+    /** So many of the pieces that wait are shown. */
+    public const SHOWN = 4;
+
+    /**
+     * @param int                    $stitch     sewn in this load: by the last reading while it sews, else as the events
+     *     have it
+     * @param Collection<int, Piece> $pieces     on the machine, hooped, and the next that wait, by id
+     * @param array<string, string>  $placements size => where the design goes on it
+     * @param list<object{who: string, at: string, steps: int}> $confirmed who confirmed how many steps, and when,
+     *     newest first
+     */
+    private function __construct(
+        public OpenBatch $batch,
+        public BatchRun $run,
+        public int $stitch,
+        public Collection $pieces,
+        public WorkList $work,
+        public array $placements,
+        public array $confirmed,
+    ) {}
+
+    public static function of(OpenBatch $open, Pulse $pulse, int $heads): self
+    {
+        $batch = (new Batch())->forceFill(['id' => $open->id, 'decoration_id' => $open->decorationId]);
+        $run = FloorLog::run($batch, $open->pieces);
+        $setup = Setup::query()
+            ->where('decoration_id', $open->decorationId)
+            ->first(['decoration_id', 'steps', 'placements']);
+
+        return new self(
+            $open,
+            $run,
+            match ($run->stage) {
+                Stage::Sewing => $pulse->load === $run->load->event
+                    ? max($run->load->stitch, $pulse->stitch)
+                    : $run->load->stitch,
+                Stage::Halted, Stage::Sewn => $run->load->stitch,
+                default => 0,
+            },
+            self::pieces($batch, $run, $heads),
+            WorkList::of($setup?->steps),
+            $setup->placements ?? [],
+            self::confirmed($open->id),
+        );
+    }
+
+    /** @return list<int> hooped pieces and the next that wait, in the order of their numbers */
+    public function waiting(): array
+    {
+        return array_values(array_diff($this->pieces->modelKeys(), $this->run->onFrame));
+    }
+
+    /** @return list<int> */
+    public function nextLoad(int $heads): array
+    {
+        return $this->run->nextLoad($this->waiting(), $heads);
+    }
+
+    /** @return Collection<int, Piece> */
+    private static function pieces(Batch $batch, BatchRun $run, int $heads): Collection
+    {
+        $next = $batch
+            ->pieces()
+            ->where('state', PieceState::Waiting)
+            ->orderBy('pieces.id')
+            ->limit(max($heads, self::SHOWN) + count($run->hooped))
+            ->get();
+        $held = [...$run->onFrame, ...array_diff($run->hooped, $next->modelKeys())];
+
+        return $next
+            ->merge($held === [] ? [] : $batch->pieces()->whereKey($held)->get())
+            ->sortBy('id')
+            ->keyBy('id');
+    }
+
+    /** @return list<object{who: string, at: string, steps: int}> */
+    private static function confirmed(int $batchId): array
+    {
+        return array_values(
+            DB::table('step_confirmations')
+                ->where('batch_id', $batchId)
+                ->groupBy('event_id', 'who', 'confirmed_at')
+                ->orderByDesc('confirmed_at')
+                ->limit(3)
+                ->get(['who', 'confirmed_at as at', DB::raw('count(*) as steps')])
+                ->all(),
+        );
+    }
+}

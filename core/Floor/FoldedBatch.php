@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Floor;
+
+/**
+ * A batch and each of its pieces as all of its events tell it, from the first on: the proof of what is kept from one event
+ * to the next. The same events always give the same.
+ */
+final readonly class FoldedBatch
+{
+    /** @param array<int, PieceState> $states every piece of the batch, and those that its events speak of */
+    private function __construct(public BatchRun $run, public array $states) {}
+
+    /**
+     * @param list<int>       $pieces all pieces of the batch
+     * @param iterable<Event> $events in the order in which they were recorded; one that comes again counts once
+     *
+     * @throws OutOfTurn
+     */
+    public static function of(array $pieces, iterable $events): self
+    {
+        $run = BatchRun::start(count($pieces));
+        $states = array_fill_keys($pieces, PieceState::Waiting);
+        $seen = [];
+        foreach ($events as $event) {
+            if (isset($seen[$event->id])) {
+                continue;
+            }
+            $seen[$event->id] = true;
+            // A piece that is split off since was of this batch when it happened.
+            $states += array_fill_keys($event->pieces, PieceState::Waiting);
+            $run = $run->after($event, array_intersect_key($states, array_flip($event->pieces)));
+            if ($event->kind->leaves() !== null) {
+                $states = array_replace($states, array_fill_keys($event->pieces, $event->kind->leaves()));
+            }
+        }
+
+        return new self($run, $states);
+    }
+
+    /** @return list<int> */
+    public function waiting(): array
+    {
+        return array_keys($this->states, PieceState::Waiting, true);
+    }
+}
