@@ -195,7 +195,7 @@ final class FloorLog
                 $folded = self::fold($batch->id, array_keys($kept));
                 $run = KeptRun::query()->find($batch->id)?->toCore(count($kept));
                 $pieces += count($kept);
-                if ($run !== $folded->run) {
+                if ($run === null || ! $run->equals($folded->run)) {
                     $wrong++;
                     KeptRun::keep($batch->id, (int) $batch->getAttribute('events_max_seq'), $folded->run);
                 }

@@ -12,7 +12,13 @@ use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Style;
 use Hakama\Machine\Driver;
+use Hakama\Setup\Facts\Cloth;
+use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Facts\History;
+use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\OnMachine;
+use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Stitch\Figures\Verdict;
 use Hakama\Thread\Colour;
 use Illuminate\Database\Eloquent\Collection;
@@ -107,30 +113,41 @@ final class Decoration extends Model
         assert($this->artwork !== null);
         $bounds = $this->artwork->bounds();
 
+        $weight = $this->artwork->blocks->min(static fn(ArtworkBlock $block): int => $block->thread->weight ?? 40);
+
         return new Facts(
-            Garment::from($this->line->garment),
-            Fabric::from($this->line->fabric),
-            Structure::from($this->line->structure),
-            Profile::from($this->line->profile),
-            Position::from($this->position),
-            $bounds->width(),
-            $bounds->height(),
-            $this->artwork->stitches,
-            (int) ($this->artwork->blocks->min(static fn(ArtworkBlock $block): int => $block->thread->weight ?? 40) ?? 40),
-            $drivers,
-            colours: max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
-            appliqueStops: count($this->artwork->stopSheet()->halts()),
-            centreOut: Verdict::from($this->artwork->centre_out),
-            bottomUp: Verdict::from($this->artwork->bottom_up),
-            stretch: $style?->stretch,
-            thickness: $style?->thickness,
-            pale: $style->pale ?? Colour::ofHex($this->line->colour_hex)->lab()->l >= $paleFrom,
-            unitValueCents: $this->line->unit_value_cents ?? $style?->unitValueCents,
-            practised: $practised,
-            surface: $style?->surface,
-            garments: $garments,
-            spares: $this->line->spares,
-            alongMm: $alongMm,
+            new Design(
+                $bounds->width(),
+                $bounds->height(),
+                $this->artwork->stitches,
+                (int) ($weight ?? 40),
+                max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
+                null,
+                count($this->artwork->stopSheet()->halts()),
+                new OrderVerdict(Verdict::from($this->artwork->centre_out), Verdict::from($this->artwork->bottom_up)),
+            ),
+            new Item(
+                Garment::from($this->line->garment),
+                Position::from($this->position),
+                new Cloth(
+                    Fabric::from($this->line->fabric),
+                    $style?->stretch,
+                    $style?->thickness,
+                    $style->pale ?? Colour::ofHex($this->line->colour_hex)->lab()->l >= $paleFrom,
+                    $style?->surface,
+                ),
+                Structure::from($this->line->structure),
+                Profile::from($this->line->profile),
+            ),
+            new OnMachine($drivers),
+            new History(
+                $garments,
+                $this->line->spares,
+                $this->line->unit_value_cents ?? $style?->unitValueCents,
+                $practised,
+                null,
+                $alongMm,
+            ),
         );
     }
 }

@@ -28,6 +28,7 @@ use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Departure;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
@@ -121,7 +122,7 @@ final class DecorationSetups
             $sizes,
             $size === null ? $governing : $sizes->row($size) ?? $governing,
             $advice,
-            $choice === null ? $advice : $advice->taking($choice),
+            $choice === null ? $advice : $advice->withChoice($choice),
             $choice,
             $model,
             array_values(
@@ -276,7 +277,7 @@ final class DecorationSetups
                     'departures' => $departures,
                     'steps' => array_map(
                         static fn(Note $step): array => [$step->code, $step->stage->value, $step->text],
-                        $advice->taking($choice)->steps,
+                        $advice->withChoice($choice)->steps,
                     ),
                     'placements' => $placements,
                     'sew_s' => self::sewTimes(
@@ -360,11 +361,13 @@ final class DecorationSetups
     private static function onMachine(Facts $facts, Machine $machine): Facts
     {
         return $facts->onMachine(
-            $machine->coreDrivers(),
-            $machine->needles,
-            $machine->arm_width_mm,
-            $machine->turns_caps,
-            $machine->gap_mm === null ? null : $machine->gap_mm > 0,
+            new OnMachine(
+                $machine->coreDrivers(),
+                $machine->needles,
+                $machine->arm_width_mm,
+                $machine->turns_caps,
+                $machine->gap_mm === null ? null : $machine->gap_mm > 0,
+            ),
         );
     }
 
@@ -438,7 +441,7 @@ final class DecorationSetups
 
     private function face(SizeRow $row): ?CapFace
     {
-        return $row->facts->isOnCap() ? CapFace::forFacts($row->facts, $this->house->rules()) : null;
+        return $row->facts->item->isOnCap() ? CapFace::forFacts($row->facts, $this->house->rules()) : null;
     }
 
     /** Works out anew how long every open setup sews, or those of one artwork, after what it follows from changed. */

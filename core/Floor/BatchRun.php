@@ -83,6 +83,13 @@ final readonly class BatchRun
         };
     }
 
+    public function equals(self $other): bool
+    {
+        $plain = static fn(self $run): array => [...get_object_vars($run), 'load' => get_object_vars($run->load)];
+
+        return $plain($this) === $plain($other);
+    }
+
     /** How many are neither done nor on the machine. */
     public function waiting(): int
     {

@@ -53,6 +53,11 @@ final readonly class NeedleType
         return $this->size === self::FINE ? self::FINE : self::USUAL;
     }
 
+    public function equals(self $other): bool
+    {
+        return [$this->size, $this->point] === [$other->size, $other->point];
+    }
+
     public function words(): string
     {
         return trim("{$this->size} {$this->point}");

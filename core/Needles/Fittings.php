@@ -24,7 +24,7 @@ final class Fittings
         foreach ($batches as $batch) {
             foreach ($batch->order as $block => $needle) {
                 $wants = $wanted[$batch->id][$block];
-                if (! isset($fitted[$needle]) || $fitted[$needle]->words() !== $wants->words()) {
+                if (! isset($fitted[$needle]) || ! $fitted[$needle]->equals($wants)) {
                     $fitted[$needle] = $fittings[$batch->id][$needle] = $wants;
                 }
             }

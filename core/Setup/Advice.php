@@ -20,57 +20,69 @@ use Hakama\Setup\Fit\FrameRanking;
 use Hakama\Setup\Fit\RankedFrame;
 use Hakama\Setup\Placement\MarkedPlacement;
 use Hakama\Setup\Placement\Placement;
+use Hakama\Setup\Rules\About;
 use Hakama\Setup\Rules\Because;
 use Hakama\Setup\Rules\CautionTable;
 use Hakama\Setup\Rules\Choice;
 use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\Decision;
+use Hakama\Setup\Rules\Decisions;
 use Hakama\Setup\Rules\Note;
 use Hakama\Setup\Rules\NoteRule;
 use Hakama\Setup\Rules\OtherSchool;
-use Hakama\Setup\Rules\PlacementTable;
-use Hakama\Setup\Rules\Rule;
-use Hakama\Setup\Rules\RuleTable;
 use Hakama\Setup\Rules\StepTable;
 use Hakama\Setup\Rules\Warning;
 use Hakama\Setup\Rules\WarningTable;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
+use LogicException;
 
 /** How to set up one decoration, every value with its reason, and what another school would have said. */
 final readonly class Advice
 {
-    /**
-     * @param list<Driver>                     $drivers  those that would do and that there are, best first
-     * @param non-empty-list<Turn>             $turns    the ways round that would do, best first
-     * @param MarkedPlacement|null                      $marked   on the garment, where its measures are known
-     * @param list<RankedFrame>                $ranked   where frames were given, best first
-     * @param Fit|null                         $fit      in the best of them
-     * @param non-empty-array<string, Because> $because  by what it is about
-     * @param list<OtherSchool>                $otherSchools
-     * @param list<Warning>                    $warnings
-     * @param list<Note>                       $steps    in order
-     * @param list<Note>                       $cautions
-     */
+    /** Of the decisions: what the rules say, whatever a person chose. */
+    public Layers $backing;
+    public bool $topper;
+    public int $threadWeight;
+    public NeedleType $needle;
+    public int $speedSpm;
+    public Placement $placement;
+    /** @var list<Driver> those that would do and that there are, best first */
+    public array $drivers;
+    /** @var non-empty-list<Turn> the ways round that would do, best first */
+    public array $turns;
+    /** On the garment, where its measures are known. */
+    public ?MarkedPlacement $marked;
+    /** In the best of the frames, or in the chosen one. */
+    public ?Fit $fit;
+    /** @var list<Warning> */
+    public array $warnings;
+    /** @var list<Note> in order */
+    public array $steps;
+    /** @var list<Note> */
+    public array $cautions;
+
+    /** @param list<RankedFrame> $ranked where frames were given, best first */
     private function __construct(
-        public array $drivers,
-        public array $turns,
-        public Layers $backing,
-        public bool $topper,
-        public int $threadWeight,
-        public NeedleType $needle,
-        public int $speedSpm,
-        public Placement $placement,
-        public ?MarkedPlacement $marked,
+        public Decisions $decisions,
         public array $ranked,
-        public ?Fit $fit,
-        public array $because,
-        public array $otherSchools,
-        public array $warnings,
-        public array $steps,
-        public array $cautions,
         private Decided $decided,
-    ) {}
+    ) {
+        $this->backing = $decisions->backing->value;
+        $this->topper = $decisions->topper->value;
+        $this->threadWeight = $decisions->thread->value;
+        $this->needle = $decisions->needle->value;
+        $this->speedSpm = $decisions->speed->value;
+        $this->placement = $decisions->placement->value;
+        $this->drivers = $decided->drivers;
+        $this->turns = $decided->turns;
+        $this->marked = $decided->marked;
+        $this->fit = $decided->fit;
+        $this->warnings = self::warnings($decided);
+        $this->steps = self::notes(StepTable::all(), $decided);
+        $this->cautions = self::notes(CautionTable::all(), $decided);
+    }
 
     /**
      * @param list<Frame>|Fitting|null $frames to choose among; null when that is not asked. A list is tried with the
@@ -85,63 +97,24 @@ final readonly class Advice
         $fitting = is_array($frames)
             ? Fitting::of(self::box($facts), $frames, $house->value(HouseRule::Margin))
             : $frames;
-        $because = $others = [];
-        $wanted = self::first(RuleTable::drivers(), $facts, $house, $because, $others);
-        $turns = self::first(RuleTable::turns(), $facts, $house, $because, $others);
-        $backing = self::first(RuleTable::backings(), $facts, $house, $because, $others);
-        $topper = self::first(RuleTable::toppers(), $facts, $house, $because, $others);
-        $weight = self::first(RuleTable::threads(), $facts, $house, $because, $others);
-        $needle = self::first(RuleTable::needles(), $facts, $house, $because, $others);
-        $speed = self::first(RuleTable::speeds(), $facts, $house, $because, $others);
-        $placement = self::first(PlacementTable::all(), $facts, $house, $because, $others);
-        $drivers = array_values(
-            array_filter($wanted, static fn(Driver $driver): bool => in_array($driver, $facts->drivers, true)),
-        );
+        $decisions = Decisions::of($facts, $house);
+        $marked = self::marked($facts, $decisions->placement->value, $fitting->hull ?? self::box($facts));
+        $drivers = (new Decided($facts, $house, $decisions, $marked, null, false))->drivers;
         $ranked =
             $fitting === null
                 ? []
                 : FrameRanking::of(
                     $fitting,
                     $drivers,
-                    $turns,
+                    $decisions->turns->value,
                     $mounted,
-                    $facts->openingMm($drivers[0] ?? Driver::Flat),
+                    $facts->item->openingMm($drivers[0] ?? Driver::Flat),
                 );
-        $fit = $ranked[0]->fit ?? null;
-        $marked = self::marked($facts, $placement, $fitting->hull ?? self::box($facts));
-        $decided = new Decided(
-            $facts,
-            $house,
-            $wanted,
-            $drivers,
-            $turns,
-            $backing,
-            $topper,
-            $speed,
-            $placement,
-            $marked,
-            $ranked[0] ?? null,
-            $fitting !== null,
-        );
 
         return new self(
-            $drivers,
-            $turns,
-            $backing,
-            $topper,
-            $weight,
-            $needle,
-            $speed,
-            $placement,
-            $marked,
+            $decisions,
             $ranked,
-            $fit,
-            $because,
-            $others,
-            self::warnings($decided),
-            self::notes(StepTable::all(), $decided),
-            self::notes(CautionTable::all(), $decided),
-            $decided,
+            new Decided($facts, $house, $decisions, $marked, $ranked[0] ?? null, $fitting !== null),
         );
     }
 
@@ -152,29 +125,25 @@ final readonly class Advice
     }
 
     /** The same advice, with what is to be minded and done for what a person chose. */
-    public function taking(Choice $choice): self
+    public function withChoice(Choice $choice): self
     {
-        $decided = $this->decided->choosing($choice);
+        return new self($this->decisions, $this->ranked, $this->decided->withChoice($choice));
+    }
 
-        return new self(
-            $this->drivers,
-            $this->turns,
-            $this->backing,
-            $this->topper,
-            $this->threadWeight,
-            $this->needle,
-            $this->speedSpm,
-            $this->placement,
-            $this->marked,
-            $this->ranked,
-            $choice->fit,
-            $this->because,
-            $this->otherSchools,
-            self::warnings($decided),
-            self::notes(StepTable::all(), $decided),
-            self::notes(CautionTable::all(), $decided),
-            $decided,
-        );
+    /** @return list<OtherSchool> */
+    public function otherSchools(): array
+    {
+        return array_merge(...array_map(static fn(Decision $one): array => $one->others, $this->decisions->all()));
+    }
+
+    public function because(About $about): Because
+    {
+        foreach ($this->decisions->all() as $decision) {
+            if ($decision->about === $about) {
+                return $decision->because;
+            }
+        }
+        throw new LogicException("nothing is decided about {$about->value}");
     }
 
     /** @return list<Departure> what of a choice differs from what is advised */
@@ -242,52 +211,6 @@ final readonly class Advice
         };
     }
 
-    /**
-     * @template T
-     *
-     * @param non-empty-list<Rule<T>> $rules
-     * @param array<string, Because>  $because
-     * @param list<OtherSchool>       $others
-     *
-     * @param-out non-empty-array<string, Because> $because
-     * @param-out list<OtherSchool>                $others
-     *
-     * @return T
-     */
-    private static function first(
-        array $rules,
-        Facts $facts,
-        HouseRules $house,
-        array &$because,
-        array &$others,
-    ): mixed {
-        $found = null;
-        $passed = [];
-        foreach ($rules as $rule) {
-            if (! ($rule->applies)($facts, $house)) {
-                continue;
-            }
-            if ($rule->isFollowed($house)) {
-                $found ??= $rule;
-            } elseif ($found === null || $found->question === $rule->question) {
-                // Before the one that holds, or beside it: what another school says of the same case.
-                $passed[] = $rule;
-            }
-        }
-        $found ??= $rules[count($rules) - 1];
-        $says = ($found->says)($house, $facts);
-        foreach ($passed as $rule) {
-            // By value: in this case the schools agree, and there is nothing to show.
-            if (serialize(($rule->says)($house, $facts)) === serialize($says)) {
-                continue;
-            }
-            $others[] = new OtherSchool($rule->about->value, $rule->name, $rule->text);
-        }
-        $because[$found->about->value] = new Because($found->about, $found->name, $found->text, $found->strength);
-
-        return $says;
-    }
-
     /** @return list<Warning> */
     private static function warnings(Decided $decided): array
     {
@@ -326,10 +249,10 @@ final readonly class Advice
     /** Nothing is drawn or concluded of a garment that nobody has measured. */
     private static function marked(Facts $facts, Placement $placement, ConvexHull $hull): ?MarkedPlacement
     {
-        return $facts->measures->mm(Panel::of($facts->garment, $facts->position)->width()) === null
+        return $facts->item->measures->mm(Panel::of($facts->item->garment, $facts->item->position)->width()) === null
             ? null
             : MarkedPlacement::on(
-                Shape::of($facts->garment, $facts->position, $facts->measures, $facts->size ?? Size::M),
+                Shape::of($facts->item->garment, $facts->item->position, $facts->item->measures, $facts->item->size ?? Size::M),
                 $placement,
                 $hull,
             );
@@ -339,9 +262,9 @@ final readonly class Advice
     {
         return ConvexHull::of([
             new Point(0, 0),
-            new Point($facts->widthMm, 0),
-            new Point($facts->widthMm, $facts->heightMm),
-            new Point(0, $facts->heightMm),
+            new Point($facts->design->widthMm, 0),
+            new Point($facts->design->widthMm, $facts->design->heightMm),
+            new Point(0, $facts->design->heightMm),
         ]);
     }
 }

@@ -15,13 +15,11 @@ final readonly class SizeRow
 {
     /**
      * @param Facts      $facts    of this size
-     * @param float|null $travelMm how wide a design may be neck first; null where no neck limits it
      */
     public function __construct(
         public Size $size,
         public int $pieces,
         public Facts $facts,
-        public ?float $travelMm,
         public Advice $advice,
     ) {}
 
@@ -45,5 +43,11 @@ final readonly class SizeRow
                 array_filter($this->advice->ranked, static fn(RankedFrame $one): bool => $one->fits()),
             ),
         );
+    }
+
+    /** How wide a design may be, neck first; null where no neck limits it. */
+    public function travelMm(): ?float
+    {
+        return $this->facts->travelMm();
     }
 }

@@ -42,7 +42,6 @@ final readonly class SizeTable
                     $size,
                     $pieces[$size->value],
                     $of,
-                    $of->neckOpeningMm === null ? null : $of->neckOpeningMm - ($of->armWidthMm ?? 0.0),
                     Advice::of($of, $house, $frames, $mounted),
                 );
             }

@@ -26,8 +26,15 @@ use Hakama\Machine\FrameKind;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Facts\Cloth;
+use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Facts\History;
+use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\OnMachine;
+use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Setup\Rules\Because;
+use Hakama\Setup\Rules\Decision;
 use Hakama\Setup\Rules\Note;
 use Hakama\Setup\Rules\OtherSchool;
 use Hakama\Setup\Rules\Warning;
@@ -98,7 +105,10 @@ final class SetupAdvise extends JsonCommand
                         'rule' => $because->rule,
                         'text' => $because->text,
                     ],
-                    $advice->because,
+                    array_map(
+                        static fn(Decision $one): Because => $one->because,
+                        $advice->decisions->all(),
+                    ),
                 ),
             ),
             'other_schools' => array_map(
@@ -107,7 +117,7 @@ final class SetupAdvise extends JsonCommand
                     'rule' => $other->rule,
                     'text' => $other->text,
                 ],
-                $advice->otherSchools,
+                $advice->otherSchools(),
             ),
         ];
     }
@@ -118,37 +128,33 @@ final class SetupAdvise extends JsonCommand
         $machine = $json->has('machine') ? $json->inner('machine') : Json::object('machine', []);
         $sizes = $json->has('sizes_mm') ? $json->inner('sizes_mm') : Json::object('sizes_mm', []);
         $mm = static fn(Json $of, string $key): ?float => $of->has($key) ? $of->number($key, 0, self::MOST_MM) : null;
-        $verdict = static fn(string $key): ?Verdict => $artwork->has($key)
-            ? $artwork->enum($key, Verdict::class)
-            : null;
         $facts = new Facts(
-            garment: $json->enum('garment', Garment::class),
-            fabric: $json->has('fabric') ? $json->enum('fabric', Fabric::class) : Fabric::Other,
-            structure: $json->has('structure') ? $json->enum('structure', Structure::class) : Structure::None,
-            profile: $json->has('profile') ? $json->enum('profile', Profile::class) : Profile::None,
-            position: $json->enum('position', Position::class),
-            widthMm: $artwork->number('width_mm', 0.1, self::MOST_MM),
-            heightMm: $artwork->number('height_mm', 0.1, self::MOST_MM),
-            stitches: $artwork->int('stitches', 1, 10_000_000),
-            threadWeight: 40,
-            drivers: self::drivers($machine),
-            colours: $artwork->has('colours') ? $artwork->int('colours', 1, 255) : 1,
-            smallestLetterMm: $mm($artwork, 'smallest_letter_mm'),
-            appliqueStops: $artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0,
-            centreOut: $verdict('centre_out'),
-            bottomUp: $verdict('bottom_up'),
-            stretch: $json->has('stretch') ? $json->enum('stretch', Stretch::class) : null,
-            thickness: $json->has('thickness') ? $json->enum('thickness', Thickness::class) : null,
-            pale: $json->has('pale') && $json->bool('pale'),
-            neckOpeningMm: $mm($sizes, 'neck_opening'),
-            armWidthMm: $mm($machine, 'arm_width_mm'),
-            unitValueCents: $json->has('unit_value_cents') ? $json->int('unit_value_cents', 0, 100_000_000) : null,
-            practised: $json->has('practised') ? $json->bool('practised') : null,
-            needles: $machine->has('needles') ? $machine->int('needles', 1, 60) : null,
-            turnsCapsItself: $machine->has('turns_caps_itself') ? $machine->bool('turns_caps_itself') : null,
-            gapUnderCarriage: $machine->has('gap_under_carriage') ? $machine->bool('gap_under_carriage') : null,
-            size: $json->has('size') ? $json->enum('size', Size::class) : null,
-            measures: self::measures($sizes, $mm),
+            self::design($artwork, $mm),
+            new Item(
+                $json->enum('garment', Garment::class),
+                $json->enum('position', Position::class),
+                new Cloth(
+                    $json->has('fabric') ? $json->enum('fabric', Fabric::class) : Fabric::Other,
+                    $json->has('stretch') ? $json->enum('stretch', Stretch::class) : null,
+                    $json->has('thickness') ? $json->enum('thickness', Thickness::class) : null,
+                    $json->has('pale') && $json->bool('pale'),
+                ),
+                $json->has('structure') ? $json->enum('structure', Structure::class) : Structure::None,
+                $json->has('profile') ? $json->enum('profile', Profile::class) : Profile::None,
+                $json->has('size') ? $json->enum('size', Size::class) : null,
+                self::measures($sizes, $mm),
+            ),
+            new OnMachine(
+                self::drivers($machine),
+                $machine->has('needles') ? $machine->int('needles', 1, 60) : null,
+                $mm($machine, 'arm_width_mm'),
+                $machine->has('turns_caps_itself') ? $machine->bool('turns_caps_itself') : null,
+                $machine->has('gap_under_carriage') ? $machine->bool('gap_under_carriage') : null,
+            ),
+            new History(
+                unitValueCents: $json->has('unit_value_cents') ? $json->int('unit_value_cents', 0, 100_000_000) : null,
+                practised: $json->has('practised') ? $json->bool('practised') : null,
+            ),
         );
         // Of no consequence: how high the letters are is what counts.
         $artwork->has('lettering') && $artwork->bool('lettering');
@@ -157,6 +163,25 @@ final class SetupAdvise extends JsonCommand
         }
 
         return $facts;
+    }
+
+    /** @param Closure(Json, string): ?float $mm */
+    private static function design(Json $artwork, Closure $mm): Design
+    {
+        $verdict = static fn(string $key): ?Verdict => $artwork->has($key)
+            ? $artwork->enum($key, Verdict::class)
+            : null;
+
+        return new Design(
+            $artwork->number('width_mm', 0.1, self::MOST_MM),
+            $artwork->number('height_mm', 0.1, self::MOST_MM),
+            $artwork->int('stitches', 1, 10_000_000),
+            40,
+            $artwork->has('colours') ? $artwork->int('colours', 1, 255) : 1,
+            $mm($artwork, 'smallest_letter_mm'),
+            $artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0,
+            new OrderVerdict($verdict('centre_out'), $verdict('bottom_up')),
+        );
     }
 
     /** @param Closure(Json, string): ?float $mm */

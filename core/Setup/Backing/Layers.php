@@ -9,6 +9,11 @@ final readonly class Layers
 {
     public function __construct(public Backing $backing, public int $count, public bool $adhesive = false) {}
 
+    public function equals(self $other): bool
+    {
+        return [$this->backing, $this->count, $this->adhesive] === [$other->backing, $other->count, $other->adhesive];
+    }
+
     public function words(): string
     {
         return sprintf(

@@ -47,11 +47,11 @@ final readonly class CapFace
     public static function forFacts(Facts $facts, HouseRules $house): self
     {
         return self::of(
-            $facts->measures->mm(Measure::Circumference) ??
+            $facts->item->measures->mm(Measure::Circumference) ??
                 (StartingMeasures::of(Garment::Cap, Size::One)->mm(Measure::Circumference) ?? 0.0),
             $house->value(HouseRule::CapHalfAngle),
             $house->school(Question::BillGap) === 'frame_limit' ? 0.0 : $house->value(HouseRule::CapGap),
-            self::profileLimitMm($facts->profile, $house),
+            self::profileLimitMm($facts->item->profile, $house),
         );
     }
 

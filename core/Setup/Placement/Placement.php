@@ -24,6 +24,11 @@ final readonly class Placement
         public string $peg = '',
     ) {}
 
+    public function equals(self $other): bool
+    {
+        return get_object_vars($this) === get_object_vars($other);
+    }
+
     /** What is measured from, and to what of the design. */
     public function from(): string
     {

@@ -50,7 +50,7 @@ final class CautionTable
                 'hot_press',
                 'backing that is ironed on, patches, anything pressed',
                 static fn(Decided $d): bool => $d->backing->backing === Backing::Mesh
-                    || $d->facts->garment === G::Patch
+                    || $d->facts->item->garment === G::Patch
                     || ($d->topper && $d->follows(Question::TopperResidue, 'steam')),
                 'Iron, press and steam burn: mind hands and cloth.',
             ),
@@ -63,10 +63,10 @@ final class CautionTable
             new NoteRule(
                 'blades',
                 'applied cloth, caps whose tacks are snipped, seams that are opened, patches',
-                static fn(Decided $d): bool => $d->facts->appliqueStops > 0
-                    || $d->facts->isOnCap()
-                    || $d->facts->garment === G::Patch
-                    || ($d->facts->isNarrowTube() && $d->driver() === Driver::Flat),
+                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0
+                    || $d->facts->item->isOnCap()
+                    || $d->facts->item->garment === G::Patch
+                    || ($d->facts->item->isNarrowTube() && $d->driver() === Driver::Flat),
                 'Scissors and seam rippers away from yourself and from the cloth below.',
             ),
             new NoteRule(

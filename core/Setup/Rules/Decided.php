@@ -16,53 +16,61 @@ use Hakama\Setup\Placement\MarkedPlacement;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Stitch\Turn;
 
-/** What the rules have decided, with the facts it was decided from: what warnings, steps and cautions go by. */
+/** What is decided, by the rules or by a person, with the facts: what warnings, steps and cautions go by. */
 final readonly class Decided
 {
+    /** @var list<Driver> that would do, best first */
+    public array $wanted;
+    /** @var list<Driver> those of them that there are */
+    public array $drivers;
+    /** @var non-empty-list<Turn> */
+    public array $turns;
+    public Layers $backing;
+    public bool $topper;
+    public int $speedSpm;
+    public Placement $placement;
     public ?Fit $fit;
 
     /**
-     * @param list<Driver>                $wanted  drivers that would do, best first
-     * @param list<Driver>                $drivers those of them that there are
-     * @param non-empty-list<Turn>        $turns
-     * @param MarkedPlacement|null                 $marked  on the garment, where its measures are known
-     * @param RankedFrame|null            $best    of the frames; null when none was asked about or there is none for
-     *     the driver
-     * @param bool                        $framesKnown whether the shop's frames were looked through
+     * @param MarkedPlacement|null $marked      on the garment, where its measures are known
+     * @param RankedFrame|null     $best        of the frames; null when none was asked about or there is none for the
+     *     driver
+     * @param bool                 $framesKnown whether the shop's frames were looked through
+     * @param Choice|null          $choice      what a person chose instead
      */
     public function __construct(
         public Facts $facts,
         public HouseRules $house,
-        public array $wanted,
-        public array $drivers,
-        public array $turns,
-        public Layers $backing,
-        public bool $topper,
-        public int $speedSpm,
-        public Placement $placement,
+        public Decisions $decisions,
         public ?MarkedPlacement $marked,
         public ?RankedFrame $best,
         public bool $framesKnown,
+        private ?Choice $choice = null,
     ) {
+        $there = $facts->machine->drivers;
+        $this->wanted = $decisions->drivers->value;
+        $this->drivers = array_values(
+            array_filter($this->wanted, static fn(Driver $driver): bool => in_array($driver, $there, true)),
+        );
+        $this->turns = $decisions->turns->value;
+        $this->backing = $choice->backing ?? $decisions->backing->value;
+        $this->topper = $choice->topper ?? $decisions->topper->value;
+        $this->speedSpm = $choice->speedSpm ?? $decisions->speed->value;
+        $this->placement = $decisions->placement->value;
         $this->fit = $best?->fit;
     }
 
     /** The same, with what a person chose instead. */
-    public function choosing(Choice $choice): self
+    public function withChoice(Choice $choice): self
     {
         return new self(
             $this->facts,
             $this->house,
-            $this->wanted,
-            $this->drivers,
-            $this->turns,
-            $choice->backing,
-            $choice->topper,
-            $choice->speedSpm,
-            $this->placement,
+            $this->decisions,
             $this->marked,
             new RankedFrame($choice->fit, FrameChange::Frame),
             $this->framesKnown,
+            $choice,
         );
     }
 

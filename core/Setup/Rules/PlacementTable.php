@@ -30,7 +30,7 @@ final class PlacementTable
                 About::Placement,
                 'kept',
                 'a place that was found for this garment and size before',
-                static fn(Facts $f): bool => $f->kept !== null,
+                static fn(Facts $f): bool => $f->history->kept !== null,
                 self::kept(...),
                 'Found once for this garment, size and place, and kept.',
             ),
@@ -88,7 +88,7 @@ final class PlacementTable
                 About::Placement,
                 'cap_low',
                 'cap front',
-                static fn(Facts $f): bool => $f->isOnCap() && $f->position === P::CapFront,
+                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->position === P::CapFront,
                 static fn(): Placement => new Placement(Datum::BillSeam, Edge::Lower, 0, 0, self::FRONT_SEAM),
                 'As low as the frame allows: trace it, and watch the bill.',
                 Question::BillGap,
@@ -160,7 +160,7 @@ final class PlacementTable
                 static fn(HouseRules $h, Facts $f): Placement => new Placement(
                     Datum::Hem,
                     Edge::Lower,
-                    -$h->value(HouseRule::SleeveUp) - $f->alongMm,
+                    -$h->value(HouseRule::SleeveUp) - $f->history->alongMm,
                     0,
                     'on the outer seam or crease',
                 ),
@@ -174,7 +174,7 @@ final class PlacementTable
                 static fn(HouseRules $h, Facts $f): Placement => new Placement(
                     Datum::Waistband,
                     Edge::Upper,
-                    self::graded($h, $f, HouseRule::LegDown, HouseRule::LegStep) + $f->alongMm,
+                    self::graded($h, $f, HouseRule::LegDown, HouseRule::LegStep) + $f->history->alongMm,
                     0,
                     'on the outer seam or crease',
                 ),
@@ -222,16 +222,16 @@ final class PlacementTable
     /** @return Closure(Facts, HouseRules): bool */
     private static function at(P $position): Closure
     {
-        return static fn(Facts $f, HouseRules $h): bool => $f->position === $position;
+        return static fn(Facts $f, HouseRules $h): bool => $f->item->position === $position;
     }
 
     /** The house's own place, with the figures that were kept instead of its own. */
     private static function kept(HouseRules $house, Facts $facts): Placement
     {
-        assert($facts->kept !== null);
+        assert($facts->history->kept !== null);
         foreach (self::house() as $rule) {
             if (($rule->applies)($facts, $house) && $rule->isFollowed($house)) {
-                return ($rule->says)($house, $facts)->kept($facts->kept);
+                return ($rule->says)($house, $facts)->kept($facts->history->kept);
             }
         }
         throw new LogicException('the last rule of places always applies');
@@ -239,6 +239,6 @@ final class PlacementTable
 
     private static function graded(HouseRules $house, Facts $facts, HouseRule $ofM, HouseRule $step): float
     {
-        return $house->value($ofM) + ($facts->size?->stepsFromM() ?? 0) * $house->value($step);
+        return $house->value($ofM) + ($facts->item->size?->stepsFromM() ?? 0) * $house->value($step);
     }
 }

@@ -34,6 +34,40 @@ final readonly class Rule
         public Strength $strength = Strength::Should,
     ) {}
 
+    /**
+     * A rule that says the same of every case.
+     *
+     * @template V
+     *
+     * @param callable(Facts, HouseRules): bool $applies
+     * @param V                                 $says
+     *
+     * @return self<V>
+     */
+    public static function saying(
+        About $about,
+        string $name,
+        string $when,
+        callable $applies,
+        mixed $says,
+        string $text,
+        ?Question $question = null,
+        string $school = '',
+        ?Strength $strength = null,
+    ): self {
+        return new self(
+            $about,
+            $name,
+            $when,
+            $applies(...),
+            static fn(HouseRules $house): mixed => $says,
+            $text,
+            $question,
+            $school,
+            $strength ?? ($question === null ? Strength::Should : Strength::May),
+        );
+    }
+
     /** Another school's rule is not followed here. */
     public function isFollowed(HouseRules $house): bool
     {

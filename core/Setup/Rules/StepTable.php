@@ -27,10 +27,10 @@ final class StepTable
         /** @var list<NoteRule>|null $kept */
         static $kept = null;
         $always = static fn(Decided $d): bool => true;
-        $cap = static fn(Decided $d): bool => $d->facts->isOnCap();
+        $cap = static fn(Decided $d): bool => $d->facts->item->isOnCap();
         $film = static fn(Decided $d): bool => $d->topper;
-        $chest = static fn(Decided $d): bool => $d->facts->position === P::LeftChest;
-        $closed = static fn(Decided $d): bool => in_array($d->facts->garment, [G::Stocking, G::Bag], true);
+        $chest = static fn(Decided $d): bool => $d->facts->item->position === P::LeftChest;
+        $closed = static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true);
         $covers = self::coversArm(...);
         $turned = self::isTurned(...);
 
@@ -38,7 +38,7 @@ final class StepTable
             new NoteRule(
                 'test_on_scrap',
                 'nothing says that this material was sewn before',
-                static fn(Decided $d): bool => $d->facts->practised !== true,
+                static fn(Decided $d): bool => $d->facts->history->practised !== true,
                 'Sew it once on scrap at real size, and look at it unhooped.',
                 WorkStage::Prepare,
             ),
@@ -87,7 +87,7 @@ final class StepTable
             new NoteRule(
                 'open_side_seam',
                 'a narrow tube and no cylinder driver',
-                static fn(Decided $d): bool => $d->facts->isNarrowTube() && $d->driver() === Driver::Flat,
+                static fn(Decided $d): bool => $d->facts->item->isNarrowTube() && $d->driver() === Driver::Flat,
                 'Open the side seam and lay the tube flat.',
                 WorkStage::Prepare,
             ),
@@ -95,10 +95,10 @@ final class StepTable
                 'clear_pockets',
                 'trousers, jackets, hoodies and aprons',
                 static fn(Decided $d): bool => in_array(
-                    $d->facts->garment,
+                    $d->facts->item->garment,
                     [G::Trousers, G::Jacket, G::PaddedJacket, G::Hoodie, G::Apron],
                     true,
-                ) || $d->facts->position === P::Leg,
+                ) || $d->facts->item->position === P::Leg,
                 'Pockets, rivets and linings out of the field.',
                 WorkStage::Prepare,
             ),
@@ -113,7 +113,7 @@ final class StepTable
             new NoteRule(
                 'iron_mesh',
                 'mesh on a narrow tube',
-                static fn(Decided $d): bool => $d->backing->backing === Backing::Mesh && $d->facts->isNarrowTube(),
+                static fn(Decided $d): bool => $d->backing->backing === Backing::Mesh && $d->facts->item->isNarrowTube(),
                 'Iron the fusible mesh to the inside.',
                 WorkStage::Prepare,
             ),
@@ -148,7 +148,7 @@ final class StepTable
                 'template',
                 says: static fn(Decided $d): string => sprintf(
                     'Lay the template for size %s on, its cross on the mark: %s.',
-                    $d->facts->size->value ?? 'as ordered',
+                    $d->facts->item->size->value ?? 'as ordered',
                     implode('; ', $d->placement->words()),
                 ),
             ),
@@ -167,7 +167,7 @@ final class StepTable
             new NoteRule(
                 'mark_place',
                 'any other place',
-                static fn(Decided $d): bool => $d->facts->position !== P::LeftChest && ! $d->facts->isOnCap(),
+                static fn(Decided $d): bool => $d->facts->item->position !== P::LeftChest && ! $d->facts->item->isOnCap(),
                 'Mark the place.',
                 WorkStage::Prepare,
                 says: static fn(Decided $d): string => sprintf(
@@ -179,7 +179,7 @@ final class StepTable
             new NoteRule(
                 'lay_templates',
                 'a narrow tube',
-                static fn(Decided $d): bool => $d->facts->isNarrowTube(),
+                static fn(Decided $d): bool => $d->facts->item->isNarrowTube(),
                 'Lay paper templates at real size on, each with a cross in its middle, before anything is hooped.',
                 WorkStage::Prepare,
             ),
@@ -252,29 +252,29 @@ final class StepTable
             new NoteRule(
                 'no_stretch',
                 'knits',
-                static fn(Decided $d): bool => $d->facts->fabric->isKnit() && ! $d->facts->isOnCap(),
+                static fn(Decided $d): bool => $d->facts->item->cloth->fabric->isKnit() && ! $d->facts->item->isOnCap(),
                 'Hoop it without stretching: what is stretched in the frame puckers out of it.',
                 WorkStage::Hoop,
             ),
             new NoteRule(
                 'seams_parallel',
                 'a jacket, padded or not',
-                static fn(Decided $d): bool => in_array($d->facts->garment, [G::Jacket, G::PaddedJacket], true),
+                static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Jacket, G::PaddedJacket], true),
                 'Drum-tight, seam lines parallel to the frame, the same gap to the seams on both sides.',
                 WorkStage::Hoop,
             ),
             new NoteRule(
                 'tape_backing_under',
                 'applied cloth on something with another side',
-                static fn(Decided $d): bool => $d->facts->appliqueStops > 0
-                    && ! in_array($d->facts->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
+                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0
+                    && ! in_array($d->facts->item->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
                 'Tape backing and pockets under the frame, out of the way of the stops.',
                 WorkStage::Hoop,
             ),
             new NoteRule(
                 'tuck_loose_part',
                 'a knit hat',
-                static fn(Decided $d): bool => $d->facts->garment === G::KnitHat,
+                static fn(Decided $d): bool => $d->facts->item->garment === G::KnitHat,
                 'Tuck the loose part away, so that it is not caught.',
                 WorkStage::Hoop,
             ),
@@ -288,8 +288,8 @@ final class StepTable
             new NoteRule(
                 'feel_under_frame',
                 'anything with another side',
-                static fn(Decided $d): bool => ! $d->facts->isOnCap()
-                    && ! in_array($d->facts->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
+                static fn(Decided $d): bool => ! $d->facts->item->isOnCap()
+                    && ! in_array($d->facts->item->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
                 'Feel under the frame: only one layer of the garment is in it.',
                 WorkStage::Hoop,
             ),
@@ -310,14 +310,14 @@ final class StepTable
             new NoteRule(
                 'mount_sideways',
                 'a cap on the cap driver',
-                static fn(Decided $d): bool => $d->facts->isOnCap() && $d->driver() === Driver::Cap,
+                static fn(Decided $d): bool => $d->facts->item->isOnCap() && $d->driver() === Driver::Cap,
                 'Mount it sideways so that the bill clears the head, turn it upright, push on the ring and not on the cap; pull at every catch.',
                 WorkStage::Mount,
             ),
             new NoteRule(
                 'weight_in_front',
                 'a blanket or a towel',
-                static fn(Decided $d): bool => $d->facts->isHeavyCloth(),
+                static fn(Decided $d): bool => $d->facts->item->isHeavyCloth(),
                 'Let the weight hang off the front of the machine, never over the carriage.',
                 WorkStage::Mount,
             ),
@@ -325,7 +325,7 @@ final class StepTable
                 'hang_free',
                 'a bulky garment',
                 static fn(Decided $d): bool => in_array(
-                    $d->facts->garment,
+                    $d->facts->item->garment,
                     [G::Jacket, G::PaddedJacket, G::Hoodie],
                     true,
                 ),
@@ -336,7 +336,7 @@ final class StepTable
             new NoteRule(
                 'frame_returns',
                 'something loaded with the frame moved out',
-                static fn(Decided $d): bool => $d->facts->isClamped(),
+                static fn(Decided $d): bool => $d->facts->item->isClamped(),
                 'The frame was moved out to load: bring it back exactly to where it was.',
                 WorkStage::Mount,
             ),
@@ -370,7 +370,7 @@ final class StepTable
             new NoteRule(
                 'stop_after_each_block',
                 'applied cloth',
-                static fn(Decided $d): bool => $d->facts->appliqueStops > 0,
+                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
                 'Choose the mode that stops, so that the machine halts and brings the frame out at the marked stops.',
                 WorkStage::Preflight,
             ),
@@ -421,7 +421,7 @@ final class StepTable
             new NoteRule(
                 'trace_empty_first',
                 'a clamp, a glove or a pocket; anything where the house traces twice',
-                static fn(Decided $d): bool => $d->facts->isClamped()
+                static fn(Decided $d): bool => $d->facts->item->isClamped()
                     || $d->fit?->frame->kind === FrameKind::Clamp
                     || $d->follows(Question::TraceItem, 'before_and_after'),
                 'Trace once empty, before the item is in, and again after.',
@@ -462,7 +462,7 @@ final class StepTable
             new NoteRule(
                 'trim_in_frame',
                 'applied cloth, trimmed in the frame',
-                static fn(Decided $d): bool => $d->facts->appliqueStops > 0,
+                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
                 'Lay the whole cloth over its placement line; when it is tacked down trim it close, the frame brought out and not unmounted.',
                 WorkStage::Preflight,
                 Question::Applique,
@@ -471,7 +471,7 @@ final class StepTable
             new NoteRule(
                 'pre_cut_shape',
                 'applied cloth, cut beforehand',
-                static fn(Decided $d): bool => $d->facts->appliqueStops > 0,
+                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
                 'Lay the pre-cut shape exactly on its placement line.',
                 WorkStage::Preflight,
                 Question::Applique,
@@ -545,7 +545,7 @@ final class StepTable
             new NoteRule(
                 'cut_out_patch',
                 'a patch',
-                static fn(Decided $d): bool => $d->facts->garment === G::Patch,
+                static fn(Decided $d): bool => $d->facts->item->garment === G::Patch,
                 'Cut out close to the edge; iron-on film on the back is pressed about 20 s a side.',
                 WorkStage::Finish,
             ),
@@ -580,22 +580,22 @@ final class StepTable
     /** Once it is mounted nobody gets at the bobbin. */
     private static function coversArm(Decided $decided): bool
     {
-        return $decided->facts->isOnCap() || $decided->facts->isNarrowTube() || $decided->driver() !== Driver::Flat;
+        return $decided->facts->item->isOnCap() || $decided->facts->item->isNarrowTube() || $decided->driver() !== Driver::Flat;
     }
 
     private static function onSize(Decided $decided): string
     {
-        return $decided->facts->size === null || $decided->facts->size === Size::One
+        return $decided->facts->item->size === null || $decided->facts->item->size === Size::One
             ? ''
-            : ", size {$decided->facts->size->value}";
+            : ", size {$decided->facts->item->size->value}";
     }
 
     private static function isTurned(Decided $decided): bool
     {
         return $decided->turn() !== Turn::None
-            || ($decided->facts->isOnCap()
+            || ($decided->facts->item->isOnCap()
                 && $decided->driver() === Driver::Cap
-                && $decided->facts->turnsCapsItself === false);
+                && $decided->facts->machine->turnsCapsItself === false);
     }
 
     private static function cut(Decided $decided): string

@@ -62,15 +62,15 @@ final class WarningTable
                 true,
                 'a design that would not lie wholly on the cloth at its place',
                 static fn(Decided $d): ?string => $d->marked === null
-                || $d->facts->isOnCap()
+                || $d->facts->item->isOnCap()
                 || $d->marked->isOnCloth()
                     ? null
                     : sprintf(
                         'At its place the design, %.0f × %.0f mm, reaches beyond the %s%s. Ask for a smaller version, or take another place or a larger size.',
-                        $d->facts->widthMm,
-                        $d->facts->heightMm,
+                        $d->facts->design->widthMm,
+                        $d->facts->design->heightMm,
                         $d->marked->shape->panel->label(),
-                        $d->facts->size === null ? '' : " in size {$d->facts->size->value}",
+                        $d->facts->item->size === null ? '' : " in size {$d->facts->item->size->value}",
                     ),
             ),
             new WarningRule(
@@ -79,8 +79,8 @@ final class WarningTable
                 'a structured cap and no cap frame',
                 static fn(Decided $d): ?string => $d->framesKnown
                 && $d->fit === null
-                && $d->facts->isOnCap()
-                && $d->facts->structure === Structure::Structured
+                && $d->facts->item->isOnCap()
+                && $d->facts->item->structure === Structure::Structured
                     ? 'A structured cap cannot be forced into a flat frame: it would be damaged. It needs a cap frame, or an unstructured cap.'
                     : null,
             ),
@@ -103,8 +103,8 @@ final class WarningTable
                 static fn(Decided $d): ?string => $d->facts->neckIsTight()
                     ? sprintf(
                         'The design is %.0f mm wide and the neck leaves the frame %.0f: neck first it would be held back. Waist first, turned half round, never mirrored.',
-                        $d->facts->widthMm,
-                        ($d->facts->neckOpeningMm ?? 0.0) - ($d->facts->armWidthMm ?? 0.0),
+                        $d->facts->design->widthMm,
+                        $d->facts->travelMm(),
                     )
                     : null,
             ),
@@ -112,8 +112,8 @@ final class WarningTable
                 'not_digitised_for_caps',
                 false,
                 'a cap, and an artwork not sewn from the middle outwards and from the bill upwards',
-                static fn(Decided $d): ?string => $d->facts->isOnCap()
-                && ($d->facts->centreOut === Verdict::No || $d->facts->bottomUp === Verdict::No)
+                static fn(Decided $d): ?string => $d->facts->item->isOnCap()
+                && ($d->facts->design->order->centreOut === Verdict::No || $d->facts->design->order->bottomUp === Verdict::No)
                     ? 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap version, from the middle outwards and from the bill upwards.'
                     : null,
             ),
@@ -121,9 +121,9 @@ final class WarningTable
                 'bulk_behind_arm',
                 false,
                 'a bulky garment on a machine without a gap under its carriage',
-                static fn(Decided $d): ?string => $d->facts->gapUnderCarriage === false
-                && ($d->facts->isHeavyCloth()
-                    || in_array($d->facts->garment, [G::Jacket, G::PaddedJacket, G::Hoodie], true))
+                static fn(Decided $d): ?string => $d->facts->machine->gapUnderCarriage === false
+                && ($d->facts->item->isHeavyCloth()
+                    || in_array($d->facts->item->garment, [G::Jacket, G::PaddedJacket, G::Hoodie], true))
                     ? 'This machine has no gap between carriage and arm: the body has to be clipped up so that it hangs free of what moves.'
                     : null,
             ),
@@ -131,10 +131,10 @@ final class WarningTable
                 'small_lettering',
                 false,
                 'letters lower than the house’s limit',
-                static fn(Decided $d): ?string => $d->facts->hasSmallLetters($d->house->value(HouseRule::SmallLetter))
+                static fn(Decided $d): ?string => $d->facts->design->hasSmallLetters($d->house->value(HouseRule::SmallLetter))
                     ? sprintf(
                         'The smallest letters are %.1f mm high and close up below %.0f: fine thread and needle, or larger letters.',
-                        $d->facts->smallestLetterMm,
+                        $d->facts->design->smallestLetterMm,
                         $d->house->value(HouseRule::SmallLetter),
                     )
                     : null,
@@ -144,10 +144,10 @@ final class WarningTable
                 false,
                 'thin, soft or stretchy knits',
                 static fn(Decided $d): ?string => in_array(
-                    $d->facts->fabric,
+                    $d->facts->item->cloth->fabric,
                     [F::TechnicalKnit, F::Fleece, F::Jersey],
                     true,
-                ) || $d->facts->stretch === Stretch::High
+                ) || $d->facts->item->cloth->stretch === Stretch::High
                     ? 'This cloth puckers, and shows it only after unhooping: smooth it without stretching, and look at the first one unhooped.'
                     : null,
             ),
@@ -155,13 +155,13 @@ final class WarningTable
                 'dense_for_fabric',
                 false,
                 'a dense design on soft or thin cloth',
-                static fn(Decided $d): ?string => RuleTable::isDense($d->facts, $d->house)
-                && ($d->facts->fabric->isKnit()
-                    || $d->facts->thickness === Thickness::Light
-                    || in_array($d->facts->fabric, [F::Vinyl, F::Leather], true))
+                static fn(Decided $d): ?string => $d->facts->isDense($d->house)
+                && ($d->facts->item->cloth->fabric->isKnit()
+                    || $d->facts->item->cloth->thickness === Thickness::Light
+                    || in_array($d->facts->item->cloth->fabric, [F::Vinyl, F::Leather], true))
                     ? sprintf(
                         '%.0f stitches per cm² are much for this cloth: it stiffens, puckers or is cut. Ask for a lighter version.',
-                        $d->facts->stitchesPerCm2(),
+                        $d->facts->design->stitchesPerCm2(),
                     )
                     : null,
             ),
@@ -169,7 +169,7 @@ final class WarningTable
                 'not_practised',
                 false,
                 'a material nobody here has sewn',
-                static fn(Decided $d): ?string => $d->facts->practised === false
+                static fn(Decided $d): ?string => $d->facts->history->practised === false
                     ? 'Nobody here has sewn this material yet: practise on scrap or an old garment before the promise is made.'
                     : null,
             ),
@@ -177,8 +177,8 @@ final class WarningTable
                 'value_at_risk',
                 false,
                 'a garment worth more than the house’s limit',
-                static fn(Decided $d): ?string => $d->facts->unitValueCents !== null
-                && $d->facts->unitValueCents >= $d->house->value(HouseRule::ValueAtRisk)
+                static fn(Decided $d): ?string => $d->facts->history->unitValueCents !== null
+                && $d->facts->history->unitValueCents >= $d->house->value(HouseRule::ValueAtRisk)
                     ? self::atRisk($d)
                     : null,
             ),
@@ -204,12 +204,12 @@ final class WarningTable
                 'too_many_colours',
                 false,
                 'more colours than the machine has needles',
-                static fn(Decided $d): ?string => $d->facts->needles !== null
-                && $d->facts->colours > $d->facts->needles
+                static fn(Decided $d): ?string => $d->facts->machine->needles !== null
+                && $d->facts->design->colours > $d->facts->machine->needles
                     ? sprintf(
                         '%d colours and %d needles: threads have to be swapped at stops, or a machine with more needles taken.',
-                        $d->facts->colours,
-                        $d->facts->needles,
+                        $d->facts->design->colours,
+                        $d->facts->machine->needles,
                     )
                     : null,
             ),
@@ -217,10 +217,10 @@ final class WarningTable
                 'seam_too_thick',
                 false,
                 'a thick seam on a light machine',
-                static fn(Decided $d): ?string => $d->facts->thickness === Thickness::Heavy
-                && ($d->facts->isNarrowTube() || in_array($d->facts->garment, [G::Trousers, G::Bag, G::Jacket], true))
-                && $d->facts->needles !== null
-                && $d->facts->needles <= self::LIGHT_MACHINE_NEEDLES
+                static fn(Decided $d): ?string => $d->facts->item->cloth->thickness === Thickness::Heavy
+                && ($d->facts->item->isNarrowTube() || in_array($d->facts->item->garment, [G::Trousers, G::Bag, G::Jacket], true))
+                && $d->facts->machine->needles !== null
+                && $d->facts->machine->needles <= self::LIGHT_MACHINE_NEEDLES
                     ? 'A light machine breaks needles on seams this thick: keep clear of them, or take a heavier machine.'
                     : null,
             ),
@@ -243,21 +243,21 @@ final class WarningTable
 
     private static function tooTall(Decided $d): ?string
     {
-        $limit = CapFace::profileLimitMm($d->facts->profile, $d->house);
+        $limit = CapFace::profileLimitMm($d->facts->item->profile, $d->house);
 
         return match (true) {
-            ! $d->facts->isOnCap() || $d->facts->heightMm <= $limit => null,
+            ! $d->facts->item->isOnCap() || $d->facts->design->heightMm <= $limit => null,
             // Nobody said how high the cap is: more than the highest takes is too much for any.
-            $d->facts->profile === Profile::None => sprintf(
+            $d->facts->item->profile === Profile::None => sprintf(
                 'The design is %.1f mm high and the highest cap takes %.0f. Ask for a version at most %.0f mm high.',
-                $d->facts->heightMm,
+                $d->facts->design->heightMm,
                 $limit,
                 $limit,
             ),
             default => sprintf(
                 'The design is %.1f mm high and a %s cap takes %.0f. Ask for a version at most %.0f mm high, or a higher cap.',
-                $d->facts->heightMm,
-                $d->facts->profile->value,
+                $d->facts->design->heightMm,
+                $d->facts->item->profile->value,
                 $limit,
                 $limit,
             ),
@@ -267,18 +267,18 @@ final class WarningTable
     private static function beyondWrap(Decided $d): ?string
     {
         if (
-            ! $d->facts->isOnCap()
-            || $d->facts->measures->mm(Measure::Circumference) === null
+            ! $d->facts->item->isOnCap()
+            || $d->facts->item->measures->mm(Measure::Circumference) === null
             || $d->driver() !== Driver::Cap
         ) {
             return null;
         }
         $face = CapFace::forFacts($d->facts, $d->house);
 
-        return $d->facts->widthMm / 2 > $face->wrapMm()
+        return $d->facts->design->widthMm / 2 > $face->wrapMm()
             ? sprintf(
                 'The design is %.0f mm wide and the driver reaches %.0f round this cap (%.0f° to each side). Ask for a version at most that wide, or sew the sides apart.',
-                $d->facts->widthMm,
+                $d->facts->design->widthMm,
                 2 * $face->wrapMm(),
                 $face->halfAngleDeg,
             )
@@ -287,11 +287,11 @@ final class WarningTable
 
     private static function underTheArm(Decided $d): ?string
     {
-        $chest = $d->facts->measures->mm(Measure::ChestWidth);
-        if ($d->facts->position !== Position::LeftChest || $chest === null) {
+        $chest = $d->facts->item->measures->mm(Measure::ChestWidth);
+        if ($d->facts->item->position !== Position::LeftChest || $chest === null) {
             return null;
         }
-        $left = $chest / 2 - $d->placement->acrossMm - $d->facts->widthMm / 2;
+        $left = $chest / 2 - $d->placement->acrossMm - $d->facts->design->widthMm / 2;
 
         return $left < self::UNDER_ARM_MM
             ? sprintf(
@@ -303,17 +303,17 @@ final class WarningTable
 
     private static function atRisk(Decided $d): string
     {
-        $each = $d->facts->unitValueCents ?? 0;
+        $each = $d->facts->history->unitValueCents ?? 0;
         $words = sprintf('Each garment is worth %.2f', $each / 100);
-        if ($d->facts->garments !== null && $d->facts->garments > 1) {
-            $words .= sprintf(', the %d of them %.2f', $d->facts->garments, ($d->facts->garments * $each) / 100);
+        if ($d->facts->history->garments !== null && $d->facts->history->garments > 1) {
+            $words .= sprintf(', the %d of them %.2f', $d->facts->history->garments, ($d->facts->history->garments * $each) / 100);
         }
 
         return $words.
-            match ($d->facts->spares) {
+            match ($d->facts->history->spares) {
                 null, 0 => ': ask for a spare, and sew the first one alone.',
                 1 => '; there is one spare. Sew the first one alone.',
-                default => "; there are {$d->facts->spares} spares. Sew the first one alone.",
+                default => "; there are {$d->facts->history->spares} spares. Sew the first one alone.",
             };
     }
 
@@ -333,7 +333,7 @@ final class WarningTable
             return sprintf(
                 '%s would hold the design, but the garment is %.0f mm wide there and the frame %.0f: it does not go in. A smaller frame or a larger size makes it possible.',
                 $d->fit->frame->id,
-                $d->facts->openingMm($d->driver()),
+                $d->facts->item->openingMm($d->driver()),
                 $d->fit->frame->outerWidthMm,
             );
         }
@@ -354,7 +354,7 @@ final class WarningTable
         return $hoopings > 1
             ? sprintf(
                 '%.0f mm along the tube and %.0f at one hooping: %d hoopings, moving along the tube, with a template mark for each and no motif across two.',
-                $d->facts->heightMm,
+                $d->facts->design->heightMm,
                 $d->house->value(HouseRule::TubeReach),
                 $hoopings,
             )
@@ -363,8 +363,8 @@ final class WarningTable
 
     private static function hoopings(Decided $d): int
     {
-        return $d->facts->isNarrowTube() && $d->driver() === Driver::Cylinder && $d->turn() !== Turn::Quarter
-            ? (int) ceil($d->facts->heightMm / $d->house->value(HouseRule::TubeReach))
+        return $d->facts->item->isNarrowTube() && $d->driver() === Driver::Cylinder && $d->turn() !== Turn::Quarter
+            ? (int) ceil($d->facts->design->heightMm / $d->house->value(HouseRule::TubeReach))
             : 1;
     }
 

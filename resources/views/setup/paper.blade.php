@@ -20,7 +20,7 @@
         @foreach ($sheet->warnings() as $warning)<p class="mt-1"><strong>{{ $warning->stops ? 'Stop: ' : '' }}{{ $warning->text }}</strong></p>@endforeach
         <div class="mt-2 grid grid-cols-[1.1fr_1fr] gap-4">
             <div class="drawings">
-                @if ($sheet->row->facts->isOnCap() && $sheet->face && $advice->marked)@include('setup.draw.cap')
+                @if ($sheet->row->facts->item->isOnCap() && $sheet->face && $advice->marked)@include('setup.draw.cap')
                 @elseif ($advice->marked)<div class="grid grid-cols-2 gap-2">@include('setup.draw.garment', ['turned' => false])@if ($sheet->tube)@include('setup.draw.tube')@elseif ($fit)@include('setup.draw.garment', ['turned' => true])@endif</div>@endif
                 @if ($fit)<div class="mt-2">@include('setup.draw.frame')</div>@endif
             </div>

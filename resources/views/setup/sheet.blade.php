@@ -7,11 +7,11 @@
     $frame = $sheet->frame;
     $picture = App\Setup\Drawing::picture($artwork);
     $mm = static fn (float $v) => App\Shop\Figure::words($v, 1);
-    $say = static fn (string $about) => $advice->because[$about];
+    $say = static fn (string $about) => $advice->because(Hakama\Setup\Rules\About::from($about));
     $rows = $sheet->sizes->rows;
     $here = array_search($sheet->row, $rows, true);
     $at = static fn (array $changed = []) => route('setup.show', [$decoration, ...array_filter(['frame' => $frame?->code, 'turn' => $fit?->turn->value, 'size' => $sheet->row->size->value, 'machine' => $sheet->onMachine, ...$changed], static fn ($v) => $v !== null)]);
-    $onCap = $sheet->row->facts->isOnCap();
+    $onCap = $sheet->row->facts->item->isOnCap();
     $wrongs = collect($errors->getMessages())->keys()->filter(static fn ($key) => str_starts_with($key, 'why.'))->map(static fn ($key) => substr($key, 4))->all();
     $departs = array_column($sheet->departures, null, 'about');
 @endphp
@@ -78,7 +78,7 @@
             @if ($sheet->sizes->framesDiffer())<p class="note note-now mb-2">{{ $sheet->sizes->commonFrames() === [] ? 'No frame does for all sizes: set them up apart.' : $sheet->sizes->commonFrames()[0].' does for all sizes.' }}</p>@endif
             <table>
                 <thead><tr><th>Size</th><th class="num">Pieces</th><th class="num">Neck leaves, mm</th><th>Way up</th><th>Frames that do</th><th class="num">Down, mm</th><th class="num">Across, mm</th><th>Peg</th></tr></thead>
-                <tbody>@foreach ($rows as $row)<tr @class(['font-semibold' => ($sheet->sizes->differs() && $row->turns()[0] !== $rows[count($rows) - 1]->turns()[0]) || $row->frames() === []])><td>{{ $row->size->value }}</td><td class="num">{{ $row->pieces }}</td><td class="num">{{ $row->travelMm === null ? '' : App\Shop\Figure::words($row->travelMm) }}</td><td class="tabular-nums">{{ implode(', else ', array_map(static fn ($turn) => $turn->value.'°', $row->turns())) }}</td><td>{!! $row->frames() === [] ? '<span class="now">none</span>' : e(implode(', ', array_slice($row->frames(), 0, 3))) !!}</td><td class="num">{{ App\Shop\Figure::words($row->placement()->downMm) }}</td><td class="num">{{ App\Shop\Figure::words($row->placement()->acrossMm) }}</td><td>{{ $row->placement()->peg }}</td></tr>@endforeach</tbody>
+                <tbody>@foreach ($rows as $row)<tr @class(['font-semibold' => ($sheet->sizes->differs() && $row->turns()[0] !== $rows[count($rows) - 1]->turns()[0]) || $row->frames() === []])><td>{{ $row->size->value }}</td><td class="num">{{ $row->pieces }}</td><td class="num">{{ $row->travelMm() === null ? '' : App\Shop\Figure::words($row->travelMm()) }}</td><td class="tabular-nums">{{ implode(', else ', array_map(static fn ($turn) => $turn->value.'°', $row->turns())) }}</td><td>{!! $row->frames() === [] ? '<span class="now">none</span>' : e(implode(', ', array_slice($row->frames(), 0, 3))) !!}</td><td class="num">{{ App\Shop\Figure::words($row->placement()->downMm) }}</td><td class="num">{{ App\Shop\Figure::words($row->placement()->acrossMm) }}</td><td>{{ $row->placement()->peg }}</td></tr>@endforeach</tbody>
             </table>
             <x-because about="How this was worked out">Neck first a design may be as wide as the neck opening laid flat less the sewing arm; wider ones go in waist first and are turned. A frame has to lie in the garment. Measures are those of <a href="{{ route('catalogue.show') }}">the catalogue</a>; arm and how much lower the place goes with each size are <a href="/shop#arm_width_mm">house rules</a>.</x-because>
         @endif
@@ -105,7 +105,7 @@
                 <div class="flex items-baseline gap-4 border-b border-hair py-2">
                     <dt class="w-20 shrink-0 text-sm text-soft">{{ $label }}</dt>
                     <dd><span class="text-lg font-semibold">{{ $value }}</span><br><span class="text-sm">@if ($about === 'place'){{ ucfirst(implode('; ', $advice->placement->words())) }}. @endif{{ $say($about)->text }}{{ $say($about)->strength === Hakama\Setup\Rules\Strength::Must ? ' This one is firm.' : '' }}</span>
-                        @foreach (array_filter($advice->otherSchools, static fn ($other) => $other->about === $about) as $other)<br><span class="text-sm text-soft">Another school: {{ $other->text }} <a href="/shop#schools">Schools</a></span>@endforeach</dd>
+                        @foreach (array_filter($advice->otherSchools(), static fn ($other) => $other->about === $about) as $other)<br><span class="text-sm text-soft">Another school: {{ $other->text }} <a href="/shop#schools">Schools</a></span>@endforeach</dd>
                 </div>
             @endforeach
         </dl>

@@ -61,7 +61,7 @@ final class AdviceTest extends TestCase
         $advice = Advice::of($dense, HouseRules::of([], ['cap_backing' => 'cutaway']));
 
         self::assertSame([Backing::Cutaway, 500], [$advice->backing->backing, $advice->speedSpm]);
-        self::assertSame('cap_detail', $advice->because[About::Speed->value]->rule);
+        self::assertSame('cap_detail', $advice->because(About::Speed)->rule);
         self::assertSame(['tear_away_cap'], self::othersAbout($advice, About::Backing), 'the other school is shown');
         self::assertSame(
             [],
@@ -94,7 +94,7 @@ final class AdviceTest extends TestCase
         return array_values(
             array_map(
                 static fn($other): string => $other->rule,
-                array_filter($advice->otherSchools, static fn($other): bool => $other->about === $about->value),
+                array_filter($advice->otherSchools(), static fn($other): bool => $other->about === $about->value),
             ),
         );
     }
@@ -248,7 +248,7 @@ final class AdviceTest extends TestCase
                         );
                         $cases++;
                         foreach (About::cases() as $about) {
-                            self::assertGreaterThan(20, strlen($advice->because[$about->value]->text));
+                            self::assertGreaterThan(20, strlen($advice->because($about)->text));
                         }
                         self::assertGreaterThanOrEqual(1, $advice->backing->count);
                         self::assertNotSame([], $advice->drivers);
@@ -317,7 +317,7 @@ final class AdviceTest extends TestCase
         int $weight = 40,
         ?array $drivers = null,
     ): Facts {
-        return new Facts(
+        return FactsFactory::of(
             $garment,
             $fabric,
             $structure,

@@ -19,6 +19,7 @@ use Hakama\Setup\Placement\Inches;
 use Hakama\Setup\Placement\KeptPlacement;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Placement\WorkedMark;
+use Hakama\Setup\Rules\About;
 use Hakama\Setup\SizeTable;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -97,7 +98,7 @@ final class PlacementTest extends TestCase
         );
         self::assertSame(
             ['left_chest', 'kept'],
-            array_map(static fn($row): string => $row->advice->because['place']->rule, $table->rows),
+            array_map(static fn($row): string => $row->advice->because(About::Placement)->rule, $table->rows),
         );
         // Without a kept place a peg school asks for it; with one it says it.
         $step = static fn(array $rows, int $i): string => array_column($rows[$i]->advice->steps, 'text', 'code')[
@@ -179,13 +180,13 @@ final class PlacementTest extends TestCase
         $facts = self::facts(Garment::Hoodie, Position::FullFront);
         $measured = $facts->onSize(Size::M, HouseRules::of(), new Measures(['neck_opening' => 244.0]));
 
-        self::assertSame(244.0, $measured->neckOpeningMm);
-        self::assertSame(280.0, $facts->onSize(Size::M, HouseRules::of())->neckOpeningMm, 'the house’s own');
+        self::assertSame(244.0, $measured->item->neckOpeningMm());
+        self::assertSame(280.0, $facts->onSize(Size::M, HouseRules::of())->item->neckOpeningMm(), 'the house’s own');
         self::assertSame(
             [580.0, 480.0],
             [
-                $facts->onSize(Size::M, HouseRules::of())->openingMm(Driver::Flat),
-                $facts->onSize(Size::XS, HouseRules::of())->openingMm(Driver::Flat),
+                $facts->onSize(Size::M, HouseRules::of())->item->openingMm(Driver::Flat),
+                $facts->onSize(Size::XS, HouseRules::of())->item->openingMm(Driver::Flat),
             ],
         );
         foreach ([['sleeve' => 100.0], ['chest_width' => 3.0]] as $bad) {
@@ -205,7 +206,7 @@ final class PlacementTest extends TestCase
 
     private static function facts(Garment $garment, Position $position): Facts
     {
-        return new Facts(
+        return FactsFactory::of(
             $garment,
             Fabric::Jersey,
             Structure::None,

@@ -131,7 +131,7 @@ final class FloorEventController
         foreach ($batch->threads as $block => $thread) {
             $needle = $machine->rack->first(static fn(Needle $one): bool => $one->thread?->code === $thread);
             $wants = NeedleType::read($batch->needle)->withThread($batch->weights[$block]);
-            if ($needle !== null && $needle->type()->words() !== $wants->words()) {
+            if ($needle !== null && ! $needle->type()->equals($wants)) {
                 $fitted[$needle->number] = $wants;
             }
         }

@@ -26,7 +26,7 @@
         @foreach ($shape->seams as $seam)
             <path d="M{{ $n($seam->from->x) }} {{ $n(-$seam->from->y) }}L{{ $n($seam->to->x) }} {{ $n(-$seam->to->y) }}" stroke="#6b6555" stroke-width="{{ $n($line) }}" stroke-dasharray="{{ $n(5 * $line) }} {{ $n(4 * $line) }}"><title>{{ $seam->name }}</title></path>
         @endforeach
-        @if ($f && ! $sheet->row->facts->isOnCap())
+        @if ($f && ! $sheet->row->facts->item->isOnCap())
             <g class="frame" transform="translate({{ $n($m->centre->x) }} {{ $n(-$m->centre->y) }}) rotate({{ $fit->turn->value }}) translate({{ $n(-$fit->centre->x) }} {{ $n($fit->centre->y) }})" fill="none" stroke="#8a7f68" stroke-width="{{ $n(1.4 * $line) }}">
                 @if ($f->window->round)<ellipse rx="{{ $f->outerWidthMm / 2 }}" ry="{{ $f->outerHeightMm / 2 }}" fill="#cfc6b4" fill-opacity=".35"/><ellipse rx="{{ $f->window->widthMm / 2 }}" ry="{{ $f->window->heightMm / 2 }}"/>
                 @else<rect x="{{ -$f->outerWidthMm / 2 }}" y="{{ -$f->outerHeightMm / 2 }}" width="{{ $f->outerWidthMm }}" height="{{ $f->outerHeightMm }}" rx="{{ $f->window->cornerMm + 8 }}" fill="#cfc6b4" fill-opacity=".35"/><rect x="{{ -$f->window->widthMm / 2 }}" y="{{ -$f->window->heightMm / 2 }}" width="{{ $f->window->widthMm }}" height="{{ $f->window->heightMm }}" rx="{{ $f->window->cornerMm }}"/>@endif

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Facts;
+
+use Hakama\Garment\Garment;
+use Hakama\Garment\Measure;
+use Hakama\Garment\Measures;
+use Hakama\Garment\Panel;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Size;
+use Hakama\Garment\StartingMeasures;
+use Hakama\Garment\Structure;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
+
+/** The garment, in one size or in any, and where on it the design goes. */
+final readonly class Item
+{
+    public function __construct(
+        public Garment $garment,
+        public Position $position,
+        public Cloth $cloth,
+        public Structure $structure = Structure::None,
+        public Profile $profile = Profile::None,
+        public ?Size $size = null,
+        public Measures $measures = new Measures(),
+    ) {}
+
+    /** The same in one size: its measures as the catalogue has them, else as the house starts with. */
+    public function withSize(Size $size, HouseRules $house, ?Measures $measured = null): self
+    {
+        $neck = self::neckOpening($this->garment, $size, $house);
+        $measures = ($measured ?? new Measures())
+            ->orElse(new Measures($neck === null ? [] : [Measure::NeckOpening->value => $neck]))
+            ->orElse(StartingMeasures::of($this->garment, $size));
+
+        return new self(
+            $this->garment,
+            $this->position,
+            $this->cloth,
+            $this->structure,
+            $this->profile,
+            $size,
+            $measures,
+        );
+    }
+
+    private static function neckOpening(Garment $garment, Size $size, HouseRules $house): ?float
+    {
+        $ofM = match ($garment) {
+            Garment::Tee => $house->value(HouseRule::NeckTee),
+            Garment::Polo => $house->value(HouseRule::NeckPolo),
+            Garment::Hoodie => $house->value(HouseRule::NeckHoodie),
+            default => null,
+        };
+
+        return $ofM === null ? null : $ofM + $size->stepsFromM() * $house->value(HouseRule::NeckStep);
+    }
+
+    /** Laid flat; null where it is not known. */
+    public function neckOpeningMm(): ?float
+    {
+        return $this->measures->mm(Measure::NeckOpening);
+    }
+
+    /** Flat width of what a frame on this driver has to lie in; null where nothing limits it or it is not known. */
+    public function openingMm(Driver $driver): ?float
+    {
+        $panel = Panel::of($this->garment, $this->position);
+
+        return match (true) {
+            // The other drivers go in at the end of a tube; flat arms want its seam opened.
+            $panel->isTube() && $driver === Driver::Flat => null,
+            $panel === Panel::Leg => $this->measures->mm(Measure::LegWidth),
+            $panel->isTube() => $this->measures->mm(Measure::SleeveWidth),
+            $panel === Panel::Front, $panel === Panel::Back => $this->measures->mm(Measure::ChestWidth),
+            $this->garment === Garment::Bag => $this->measures->mm(Measure::Width),
+            default => null,
+        };
+    }
+
+    public function isOnCap(): bool
+    {
+        return $this->garment === Garment::Cap;
+    }
+
+    /** Hangs from one side and pulls at the frame. */
+    public function isHeavyCloth(): bool
+    {
+        return in_array($this->garment, [Garment::Blanket, Garment::Towel], true);
+    }
+
+    public function isNarrowTube(): bool
+    {
+        return in_array($this->position, [Position::Sleeve, Position::Leg], true)
+            || in_array($this->garment, [Garment::Sleeve, Garment::Stocking], true);
+    }
+
+    public function isClamped(): bool
+    {
+        return in_array($this->garment, [Garment::Glove, Garment::Pocket], true);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\Garment\Fabric as F;
+use Hakama\Garment\Garment as G;
+use Hakama\Garment\Stretch;
+use Hakama\Garment\Structure;
+use Hakama\Garment\Thickness;
+use Hakama\House\HouseRules;
+use Hakama\House\Question;
+use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Facts\Facts;
+
+/** What lies under the cloth: the first rule that applies and is of the house's school holds, and the last always applies. */
+final class BackingRules
+{
+    /** @return non-empty-list<Rule<Layers>> */
+    public static function all(): array
+    {
+        /** @var non-empty-list<Rule<Layers>>|null $kept */
+        static $kept = null;
+        $softOrDense = static fn(Facts $f, HouseRules $h): bool => $f->item->isOnCap()
+            && ($f->item->structure === Structure::Unstructured || $f->isDense($h));
+
+        return $kept ??= [
+            Rule::saying(
+                About::Backing,
+                'dense_or_soft_cap',
+                'a soft cap, or a dense design on any cap',
+                $softOrDense,
+                new Layers(Backing::Cutaway, 1),
+                'A soft cap, or a dense design on any cap, needs support that stays in: one layer of cutaway.',
+                Question::CapBacking,
+                'cutaway',
+            ),
+            Rule::saying(
+                About::Backing,
+                'tear_away_cap',
+                'any cap',
+                static fn(Facts $f): bool => $f->item->isOnCap(),
+                new Layers(Backing::TearAway, 2),
+                'The cap’s own front carries the stitches; tear-away keeps it from slipping and leaves nothing inside.',
+                Question::CapBacking,
+                'tear_away',
+            ),
+            Rule::saying(
+                About::Backing,
+                'cap',
+                'any other cap',
+                static fn(Facts $f): bool => $f->item->isOnCap(),
+                new Layers(Backing::TearAway, 2),
+                'The liner of a structured cap carries the stitches; tear-away keeps it from slipping.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'seen_from_behind',
+                'a blanket or a towel',
+                static fn(Facts $f): bool => $f->item->isHeavyCloth(),
+                new Layers(Backing::TearAway, 1),
+                'Both sides are seen: tear-away, so that nothing shows behind.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'tube',
+                'a sleeve, a leg or a stocking',
+                static fn(Facts $f): bool => $f->item->isNarrowTube(),
+                new Layers(Backing::Mesh, 1),
+                'Fusible mesh cutaway ironed to the inside: it stays put where no hand can smooth it.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'off_cuts',
+                'a glove or a pocket',
+                static fn(Facts $f): bool => $f->item->isClamped(),
+                new Layers(Backing::TearAway, 1),
+                'A small off-cut does: the clamp holds it.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'pale_and_light',
+                'pale or light cloth that would show it',
+                static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit()
+                    && ($f->item->cloth->pale || $f->item->cloth->thickness === Thickness::Light)
+                    && ! in_array($f->item->cloth->fabric, [F::TechnicalKnit, F::Fleece], true),
+                new Layers(Backing::Mesh, 2),
+                'Cutaway would show through pale or light cloth: two layers of mesh, which does not.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'thin_knit',
+                'technical knit, fleece, or anything that stretches much',
+                static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::TechnicalKnit, F::Fleece], true)
+                    || $f->item->cloth->stretch === Stretch::High,
+                new Layers(Backing::Cutaway, 2, true),
+                'Thin and stretchy knits pucker: two layers of cutaway, one stuck lightly to the inside.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'soft_knit',
+                'any other knit',
+                static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit(),
+                new Layers(Backing::Cutaway, 2),
+                'Knits are worn, stretched and washed: two layers of cutaway stay in.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'padded',
+                'padding or quilting',
+                static fn(Facts $f): bool => $f->item->garment === G::PaddedJacket || $f->item->cloth->fabric === F::Quilted,
+                new Layers(Backing::Cutaway, 1),
+                'Padding gives way under the needle: cutaway below.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'jacket_cutaway',
+                'a jacket',
+                static fn(Facts $f): bool => $f->item->garment === G::Jacket,
+                new Layers(Backing::Cutaway, 1),
+                'A jacket is heavy and worn for years: cutaway stays in and holds.',
+                Question::JacketBacking,
+                'cutaway',
+            ),
+            Rule::saying(
+                About::Backing,
+                'jacket_tear_away',
+                'a jacket',
+                static fn(Facts $f): bool => $f->item->garment === G::Jacket,
+                new Layers(Backing::TearAway, 2),
+                'The shell of a jacket carries the stitches: two layers of tear-away.',
+                Question::JacketBacking,
+                'tear_away',
+            ),
+            Rule::saying(
+                About::Backing,
+                'stable_woven',
+                'anything else',
+                static fn(Facts $f): bool => true,
+                new Layers(Backing::TearAway, 2),
+                'A stable woven cloth carries the stitches itself: tear-away.',
+            ),
+        ];
+    }
+}

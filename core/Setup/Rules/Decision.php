@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\House\HouseRules;
+use Hakama\Machine\NeedleType;
+use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Placement\Placement;
+
+/**
+ * One thing that is decided: what, by which rule, and what another school would have said of the same case.
+ *
+ * @template-covariant T
+ */
+final readonly class Decision
+{
+    /**
+     * @param T                 $value
+     * @param list<OtherSchool> $others
+     */
+    private function __construct(
+        public About $about,
+        public mixed $value,
+        public Because $because,
+        public array $others,
+    ) {}
+
+    /**
+     * The first rule that applies and is of the house's school holds; the last always applies.
+     *
+     * @template V
+     *
+     * @param non-empty-list<Rule<V>> $rules
+     *
+     * @return self<V>
+     */
+    public static function by(array $rules, Facts $facts, HouseRules $house): self
+    {
+        $found = null;
+        $passed = [];
+        foreach ($rules as $rule) {
+            if (! ($rule->applies)($facts, $house)) {
+                continue;
+            }
+            if ($rule->isFollowed($house)) {
+                $found ??= $rule;
+            } elseif ($found === null || $found->question === $rule->question) {
+                // Before the one that holds, or beside it: what another school says of the same case.
+                $passed[] = $rule;
+            }
+        }
+        $found ??= $rules[count($rules) - 1];
+        $value = ($found->says)($house, $facts);
+        // Where the schools come to the same, there is nothing to show.
+        $others = array_filter(
+            $passed,
+            static fn(Rule $rule): bool => ! self::same(($rule->says)($house, $facts), $value),
+        );
+
+        return new self(
+            $found->about,
+            $value,
+            new Because($found->about, $found->name, $found->text, $found->strength),
+            array_values(
+                array_map(
+                    static fn(Rule $rule): OtherSchool => new OtherSchool(
+                        $rule->about->value,
+                        $rule->name,
+                        $rule->text,
+                    ),
+                    $others,
+                ),
+            ),
+        );
+    }
+
+    private static function same(mixed $one, mixed $other): bool
+    {
+        return match (true) {
+            $one instanceof Layers && $other instanceof Layers => $one->equals($other),
+            $one instanceof NeedleType && $other instanceof NeedleType => $one->equals($other),
+            $one instanceof Placement && $other instanceof Placement => $one->equals($other),
+            default => $one === $other,
+        };
+    }
+}

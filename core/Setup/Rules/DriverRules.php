@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\Garment\Structure;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Facts\Facts;
+
+/** What carries the frame: the first rule that applies and is of the house's school holds, and the last always applies. */
+final class DriverRules
+{
+    /** @return non-empty-list<Rule<list<Driver>>> */
+    public static function all(): array
+    {
+        /** @var non-empty-list<Rule<list<Driver>>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            Rule::saying(
+                About::Driver,
+                'structured_cap',
+                'a structured cap',
+                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure === Structure::Structured,
+                [Driver::Cap],
+                'The stiff front of a structured cap cannot be forced flat: it goes on the cap driver.',
+                strength: Strength::Must,
+            ),
+            Rule::saying(
+                About::Driver,
+                'soft_cap',
+                'any other cap',
+                static fn(Facts $f): bool => $f->item->isOnCap(),
+                [Driver::Cap, Driver::Flat],
+                'A soft cap belongs on the cap driver and can be laid flat if it must.',
+            ),
+            Rule::saying(
+                About::Driver,
+                'clamped',
+                'a glove or a pocket',
+                static fn(Facts $f): bool => $f->item->isClamped(),
+                [Driver::Clamp, Driver::Cap, Driver::Flat],
+                'Small closed things are held in a clamp or pocket frame.',
+            ),
+            Rule::saying(
+                About::Driver,
+                'narrow_tube',
+                'a sleeve, a leg or a stocking',
+                static fn(Facts $f): bool => $f->item->isNarrowTube(),
+                [Driver::Cylinder, Driver::Flat],
+                'A narrow tube goes on the cylinder driver; flat only with the seam opened.',
+            ),
+            Rule::saying(
+                About::Driver,
+                'flat',
+                'anything else',
+                static fn(Facts $f): bool => true,
+                [Driver::Flat],
+                'It lies flat: the flat arms carry it.',
+            ),
+        ];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\Garment\Fabric as F;
+use Hakama\Garment\Structure;
+use Hakama\Garment\Thickness;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\Machine\NeedleType;
+use Hakama\Setup\Facts\Facts;
+
+/** Size and point of the needle: the first rule that applies and is of the house's school holds, and the last always applies. */
+final class NeedleRules
+{
+    /** @return non-empty-list<Rule<NeedleType>> */
+    public static function all(): array
+    {
+        /** @var non-empty-list<Rule<NeedleType>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            Rule::saying(
+                About::Needle,
+                'fine_thread',
+                'fine thread',
+                static fn(Facts $f, HouseRules $h): bool => NeedleType::isFine($f->design->threadWeight)
+                    || $f->design->hasSmallLetters($h->value(HouseRule::SmallLetter)),
+                NeedleType::forThread(60),
+                '60-weight thread goes with the 65/9.',
+                strength: Strength::Must,
+            ),
+            Rule::saying(
+                About::Needle,
+                'thick',
+                'a structured cap, canvas, denim, or anything thick',
+                static fn(Facts $f): bool => $f->item->structure === Structure::Structured
+                    || in_array($f->item->cloth->fabric, [F::Canvas, F::Denim], true)
+                    || $f->item->cloth->thickness === Thickness::Heavy,
+                new NeedleType('80/12', 'sharp'),
+                'Thick caps, canvas and denim bend a thinner needle.',
+            ),
+            Rule::saying(
+                About::Needle,
+                'open_knit',
+                'piqué or rib',
+                static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::Pique, F::RibKnit], true),
+                new NeedleType('75/11', 'ballpoint'),
+                'A ballpoint parts the loops of an open knit instead of cutting them.',
+            ),
+            Rule::saying(
+                About::Needle,
+                'usual',
+                'anything else',
+                static fn(Facts $f): bool => true,
+                new NeedleType('75/11', 'sharp'),
+                'The usual needle for cloth that is neither thick nor open.',
+            ),
+        ];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\Machine\NeedleType;
+use Hakama\Setup\Facts\Facts;
+
+/** The weight of the thread: the first rule that applies and is of the house's school holds, and the last always applies. */
+final class ThreadRules
+{
+    /** @return non-empty-list<Rule<int>> */
+    public static function all(): array
+    {
+        /** @var non-empty-list<Rule<int>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            Rule::saying(
+                About::Thread,
+                'fine_letters',
+                'letters lower than the house’s limit, or fine thread chosen already',
+                static fn(Facts $f, HouseRules $h): bool => NeedleType::isFine($f->design->threadWeight)
+                    || $f->design->hasSmallLetters($h->value(HouseRule::SmallLetter)),
+                60,
+                'Fine detail closes up in the usual thread: 60 weight.',
+            ),
+            Rule::saying(
+                About::Thread,
+                'usual',
+                'anything else',
+                static fn(Facts $f): bool => true,
+                40,
+                '40 weight covers best.',
+            ),
+        ];
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\Garment\Garment as G;
+use Hakama\Garment\Surface;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\Setup\Facts\Facts;
+
+/** Whether film lies on top: the first rule that applies and is of the house's school holds, and the last always applies. */
+final class TopperRules
+{
+    /** @return non-empty-list<Rule<bool>> */
+    public static function all(): array
+    {
+        /** @var non-empty-list<Rule<bool>>|null $kept */
+        static $kept = null;
+        return $kept ??= [
+            Rule::saying(
+                About::Topper,
+                'textured',
+                'pile, ribs or quilting',
+                static fn(Facts $f): bool => $f->item->cloth->surface() !== Surface::Smooth,
+                true,
+                'Pile, ribs and quilting swallow stitches: film on top.',
+            ),
+            Rule::saying(
+                About::Topper,
+                'towel_or_hat',
+                'a towel, a blanket, a knit hat or a padded jacket',
+                static fn(Facts $f): bool => in_array(
+                    $f->item->garment,
+                    [G::Towel, G::Blanket, G::KnitHat, G::PaddedJacket],
+                    true,
+                ),
+                true,
+                'Its surface swallows stitches: film on top.',
+            ),
+            Rule::saying(
+                About::Topper,
+                'small_letters_on_texture',
+                'small letters on any texture',
+                static fn(Facts $f, HouseRules $h): bool => $f->item->cloth->fabric->hasTexture()
+                    && $f->design->hasSmallLetters($h->value(HouseRule::SmallLetter)),
+                true,
+                'Letters this small sink into any texture: film on top.',
+            ),
+            Rule::saying(
+                About::Topper,
+                'smooth',
+                'anything else',
+                static fn(Facts $f): bool => true,
+                false,
+                'The surface is smooth enough without.',
+            ),
+        ];
+    }
+}

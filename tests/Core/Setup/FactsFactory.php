@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Setup;
+
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Measure;
+use Hakama\Garment\Measures;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Size;
+use Hakama\Garment\Stretch;
+use Hakama\Garment\Structure;
+use Hakama\Garment\Surface;
+use Hakama\Garment\Thickness;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Facts\Cloth;
+use Hakama\Setup\Facts\Design;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Facts\History;
+use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\OnMachine;
+use Hakama\Setup\Facts\OrderVerdict;
+use Hakama\Setup\Placement\KeptPlacement;
+use Hakama\Stitch\Figures\Verdict;
+
+/** Facts for a test: what it is not about is left out. */
+final class FactsFactory
+{
+    /** @param list<Driver> $drivers */
+    public static function of(
+        Garment $garment,
+        Fabric $fabric,
+        Structure $structure,
+        Profile $profile,
+        Position $position,
+        float $widthMm,
+        float $heightMm,
+        int $stitches,
+        int $threadWeight,
+        array $drivers,
+        int $colours = 1,
+        ?float $smallestLetterMm = null,
+        int $appliqueStops = 0,
+        ?Verdict $centreOut = null,
+        ?Verdict $bottomUp = null,
+        ?Stretch $stretch = null,
+        ?Thickness $thickness = null,
+        bool $pale = false,
+        ?float $neckOpeningMm = null,
+        ?float $armWidthMm = null,
+        ?int $unitValueCents = null,
+        ?bool $practised = null,
+        ?int $needles = null,
+        ?bool $turnsCapsItself = null,
+        ?bool $gapUnderCarriage = null,
+        ?Size $size = null,
+        ?Surface $surface = null,
+        Measures $measures = new Measures(),
+        ?KeptPlacement $kept = null,
+        ?int $garments = null,
+        ?int $spares = null,
+        float $alongMm = 0.0,
+    ): Facts {
+        $neck = $neckOpeningMm === null ? [] : [Measure::NeckOpening->value => $neckOpeningMm];
+
+        return new Facts(
+            new Design(
+                $widthMm,
+                $heightMm,
+                $stitches,
+                $threadWeight,
+                $colours,
+                $smallestLetterMm,
+                $appliqueStops,
+                new OrderVerdict($centreOut, $bottomUp),
+            ),
+            new Item(
+                $garment,
+                $position,
+                new Cloth($fabric, $stretch, $thickness, $pale, $surface),
+                $structure,
+                $profile,
+                $size,
+                $measures->orElse(new Measures($neck)),
+            ),
+            new OnMachine($drivers, $needles, $armWidthMm, $turnsCapsItself, $gapUnderCarriage),
+            new History($garments, $spares, $unitValueCents, $practised, $kept, $alongMm),
+        );
+    }
+}
