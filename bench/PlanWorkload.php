@@ -10,8 +10,11 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Promise;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 
@@ -132,15 +135,13 @@ final class PlanWorkload
         return new Batch(
             $id,
             $pieces,
-            $on,
-            mt_rand(40, 120),
-            30,
-            2,
-            $blocks,
-            $frame,
-            28800 + (mt_rand(0, 4) === 0 ? mt_rand(0, (int) $days) * 86400 : 0),
-            $due,
-            [1.0, 1.0, 1.0, 2.0, 3.0][mt_rand(0, 4)],
+            new Sewing($on, mt_rand(40, 120), 30, 2),
+            new Equipment($blocks, $frame),
+            new Promise(
+                28800 + (mt_rand(0, 4) === 0 ? mt_rand(0, (int) $days) * 86400 : 0),
+                $due,
+                [1.0, 1.0, 1.0, 2.0, 3.0][mt_rand(0, 4)],
+            ),
         );
     }
 

@@ -10,10 +10,13 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use InvalidArgumentException;
@@ -123,17 +126,23 @@ final readonly class PlanJson
         $batch = new Batch(
             $one->string('id'),
             $one->int('pieces', 1, self::LONG),
-            $sewS,
-            (int) round($one->number('hoop_s', 0, 1e5)),
-            (int) round($one->number('swap_s', 0, 1e5)),
-            $one->int('frames_per_head', 1, 2),
-            $threads !== []
-                ? $threads
-                : throw UnfitInput::at($one->where('threads'), 'at least one thread is wanted here'),
-            $one->string('frame'),
-            self::time($one, 'ready'),
-            self::time($one, 'due'),
-            $one->has('weight') ? $one->number('weight', 0, 1e6) : 1.0,
+            new Sewing(
+                $sewS,
+                (int) round($one->number('hoop_s', 0, 1e5)),
+                (int) round($one->number('swap_s', 0, 1e5)),
+                $one->int('frames_per_head', 1, 2),
+            ),
+            new Equipment(
+                $threads !== []
+                    ? $threads
+                    : throw UnfitInput::at($one->where('threads'), 'at least one thread is wanted here'),
+                $one->string('frame'),
+            ),
+            new Promise(
+                self::time($one, 'ready'),
+                self::time($one, 'due'),
+                $one->has('weight') ? $one->number('weight', 0, 1e6) : 1.0,
+            ),
             fixed: $fixed,
         );
         $one->done();

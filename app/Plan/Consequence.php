@@ -16,7 +16,7 @@ final class Consequence
     public static function words(PlanBoard $board, string $code, Option $option, bool $made): string
     {
         $now = $board->timetable()->find($code);
-        $due = $board->batches()[$code]->dueAt;
+        $due = $board->batches()[$code]->order->dueAt;
         $words = [
             sprintf(
                 '%s %s %s on %s%s',

@@ -6,11 +6,17 @@ namespace App\Plan;
 
 use App\Models\Machine;
 use App\Models\OrderLine;
+use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
 use Hakama\Garment\Position;
+use Hakama\Plan\Batch;
+use Hakama\Plan\Equipment;
+use Hakama\Plan\FixedStart;
+use Hakama\Plan\Promise;
+use Hakama\Plan\Sewing;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Stitch\Bounds;
 use Illuminate\Database\Eloquent\Collection;
@@ -21,10 +27,11 @@ final class OpenBatches
 {
     /**
      * @param Collection<int, Machine> $machines by id
+     * @param int                      $swapS    to take frames off and put the next on
      *
      * @return list<OpenBatch> in order of arrival
      */
-    public static function all(Collection $machines): array
+    public static function all(Collection $machines, int $swapS): array
     {
         $open = DB::table('pieces')
             ->whereIn('state', ['waiting', 'sewing'])
@@ -102,56 +109,58 @@ final class OpenBatches
             if ($of === []) {
                 continue;
             }
+            $code = $machines[$row->machine_id]->code ?? null;
+            $fixedAt = $row->fixed_at === null ? null : CarbonImmutable::parse($row->fixed_at);
+            $order = new OrderedBy(
+                (int) $row->order_id,
+                (int) $row->number,
+                $row->customer,
+                CarbonImmutable::parse($row->received_at),
+                CarbonImmutable::parse($row->due_at),
+            );
             $batches[] = new OpenBatch(
-                id: (int) $row->id,
-                code: $row->code,
-                decorationId: (int) $row->decoration_id,
-                machine: $machines[$row->machine_id]->code ?? null,
-                rank: $row->rank === null ? null : (int) $row->rank,
-                fixedAt: $row->fixed_at === null ? null : CarbonImmutable::parse($row->fixed_at),
-                pieces: (int) $row->pieces_all,
-                left: (int) $row->pieces_left,
-                started: (bool) $row->started,
-                sewS: $sewS,
-                hoopS: (int) $row->hoop_s,
-                framesPerHead: $row->frame_count >= 2 * $heads ? 2 : 1,
-                threads: array_column($of, 'code'),
-                colours: array_column($of, 'hex'),
-                weights: array_map(intval(...), array_column($of, 'weight')),
-                blocks: array_map(
-                    static fn(object $block): SheetBlock => new SheetBlock(
-                        (int) $block->stitches,
-                        Role::from($block->proposed_role),
-                        Role::tryFrom((string) $block->role),
-                        StopAction::tryFrom((string) $block->action),
-                        $block->note,
+                (int) $row->id,
+                (int) $row->decoration_id,
+                (int) $row->pieces_all,
+                new Batch(
+                    $row->code,
+                    (int) $row->pieces_left,
+                    new Sewing($sewS, (int) $row->hoop_s, $swapS, $row->frame_count >= 2 * $heads ? 2 : 1),
+                    new Equipment(
+                        array_map(static fn(BatchBlock $block): string => $block->thread, $of),
+                        $row->frame,
+                        "{$row->needle_size} {$row->needle_point}",
+                        "{$row->checksum} {$row->turn_deg}",
+                    ),
+                    new Promise(ShopClock::seconds($order->receivedAt), ShopClock::seconds($order->dueAt)),
+                    (bool) $row->started,
+                    $fixedAt === null || $code === null || (bool) $row->started
+                        ? null
+                        : new FixedStart($code, ShopClock::seconds($fixedAt)),
+                ),
+                new Queued($code, $row->rank === null ? null : (int) $row->rank, $fixedAt),
+                $order,
+                new BatchDesign(
+                    (int) $row->artwork_id,
+                    $row->artwork,
+                    $row->checksum,
+                    (int) $row->stitches,
+                    new Bounds(
+                        (float) $row->left_mm,
+                        (float) $row->right_mm,
+                        (float) $row->bottom_mm,
+                        (float) $row->top_mm,
                     ),
                     $of,
                 ),
-                lengthsMm: array_map(floatval(...), array_column($of, 'length_mm')),
-                frame: $row->frame,
-                turnDeg: (int) $row->turn_deg,
-                speedSpm: (int) $row->speed_spm,
-                orderId: (int) $row->order_id,
-                orderNumber: (int) $row->number,
-                customer: $row->customer,
-                receivedAt: CarbonImmutable::parse($row->received_at),
-                dueAt: CarbonImmutable::parse($row->due_at),
-                garment: OrderLine::label($row->style, $row->garment, $row->colour_name),
-                position: Position::from($row->position)->label(),
-                artworkId: (int) $row->artwork_id,
-                artwork: $row->artwork,
-                checksum: $row->checksum,
-                stitches: (int) $row->stitches,
-                bounds: new Bounds(
-                    (float) $row->left_mm,
-                    (float) $row->right_mm,
-                    (float) $row->bottom_mm,
-                    (float) $row->top_mm,
+                new BatchSetup(
+                    OrderLine::label($row->style, $row->garment, $row->colour_name),
+                    Position::from($row->position)->label(),
+                    (int) $row->turn_deg,
+                    (int) $row->speed_spm,
+                    sprintf('%d × %s', $row->layers, Backing::from($row->backing)->label()),
+                    (bool) $row->topper,
                 ),
-                backing: sprintf('%d × %s', $row->layers, Backing::from($row->backing)->label()),
-                topper: (bool) $row->topper,
-                needle: "{$row->needle_size} {$row->needle_point}",
             );
         }
 
@@ -161,7 +170,7 @@ final class OpenBatches
     /**
      * @param list<int> $artworkIds
      *
-     * @return array<int, non-empty-list<object>>
+     * @return array<int, non-empty-list<BatchBlock>>
      */
     private static function blocks(array $artworkIds): array
     {
@@ -184,7 +193,19 @@ final class OpenBatches
                 'k.note',
             ]);
         foreach ($rows as $row) {
-            $blocks[$row->artwork_id][] = $row;
+            $blocks[$row->artwork_id][] = new BatchBlock(
+                $row->code,
+                $row->hex,
+                (int) $row->weight,
+                (float) $row->length_mm,
+                new SheetBlock(
+                    (int) $row->stitches,
+                    Role::from($row->proposed_role),
+                    Role::tryFrom((string) $row->role),
+                    StopAction::tryFrom((string) $row->action),
+                    $row->note,
+                ),
+            );
         }
 
         return $blocks;

@@ -31,7 +31,7 @@ final readonly class PlanBefore
             array_map(
                 static fn(CarbonImmutable $at): string => $at->toDateTimeString(),
                 array_filter(
-                    array_map(static fn(OpenBatch $batch): ?CarbonImmutable => $batch->fixedAt, $board->batches()),
+                    array_map(static fn(OpenBatch $batch): ?CarbonImmutable => $batch->queued->fixedAt, $board->batches()),
                 ),
             ),
         );
@@ -91,7 +91,7 @@ final readonly class PlanBefore
         $board->forget();
         foreach ($board->batches() as $code => $batch) {
             $fixed = $this->fixed[$code] ?? null;
-            if ($batch->fixedAt?->toDateTimeString() !== $fixed) {
+            if ($batch->queued->fixedAt?->toDateTimeString() !== $fixed) {
                 DB::table('batches')
                     ->where('id', $batch->id)
                     ->update(['fixed_at' => $fixed]);

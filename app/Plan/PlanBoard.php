@@ -51,7 +51,10 @@ final class PlanBoard
         return $this->batches ??= array_column(
             array_map(
                 static fn(OpenBatch $batch): array => [$batch->code, $batch],
-                OpenBatches::all($this->machines()->keyBy('id')),
+                OpenBatches::all(
+                    $this->machines()->keyBy('id'),
+                    (int) $this->house->rules()->value(HouseRule::SwapTime),
+                ),
             ),
             1,
             0,
@@ -78,14 +81,14 @@ final class PlanBoard
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {
-        $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->machine !== null);
+        $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->queued->machine !== null);
         uasort(
             $placed,
-            static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->rank] <=> [! $b->started, $b->rank],
+            static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->queued->rank] <=> [! $b->started, $b->queued->rank],
         );
         $sequence = new Sequence([]);
         foreach ($placed as $batch) {
-            $sequence = $sequence->appended((string) $batch->machine, $batch->code);
+            $sequence = $sequence->appended((string) $batch->queued->machine, $batch->code);
         }
 
         return $sequence;
@@ -108,7 +111,7 @@ final class PlanBoard
             }
         }
         foreach ($this->batches() as $batch) {
-            $colours += array_combine($batch->threads, $batch->colours);
+            $colours += array_combine($batch->batch->equipment->threads, $batch->design->colours());
         }
 
         return $colours;
@@ -151,7 +154,7 @@ final class PlanBoard
     public function unplanned(): array
     {
         return array_values(
-            array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->machine === null),
+            array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->queued->machine === null),
         );
     }
 
@@ -160,7 +163,7 @@ final class PlanBoard
     {
         $end = null;
         foreach ($this->batches() as $batch) {
-            if ($batch->orderId !== $orderId) {
+            if ($batch->order->id !== $orderId) {
                 continue;
             }
             $openPieces -= $batch->left;
@@ -180,7 +183,7 @@ final class PlanBoard
         $late = array_values(
             array_filter($this->timetable()->placed, static fn(Placed $placed): bool => $placed->lateS() > 0),
         );
-        usort($late, static fn(Placed $a, Placed $b): int => $a->batch->dueAt <=> $b->batch->dueAt);
+        usort($late, static fn(Placed $a, Placed $b): int => $a->batch->promise->dueAt <=> $b->batch->promise->dueAt);
 
         return $late;
     }
@@ -258,11 +261,10 @@ final class PlanBoard
         $rules = $this->house->rules();
         $needs = [];
         foreach ($this->batches() as $batch) {
-            foreach ($batch->threads as $i => $thread) {
-                $needs[$thread] = NeedleType::forThread($batch->weights[$i])->rackSize();
+            foreach ($batch->design->blocks as $block) {
+                $needs[$block->thread] = NeedleType::forThread($block->weight)->rackSize();
             }
         }
-        $swapS = (int) $rules->value(HouseRule::SwapTime);
 
         return new Workload(
             now: ShopClock::now(),
@@ -294,7 +296,7 @@ final class PlanBoard
                     ->all(),
             ),
             batches: array_values(
-                array_map(static fn(OpenBatch $batch): Batch => $batch->toCore($swapS), $this->batches()),
+                array_map(static fn(OpenBatch $batch): Batch => $batch->batch, $this->batches()),
             ),
             changeover: Changeover::of($rules),
             hands: $this->calendar->hands(),

@@ -24,16 +24,16 @@ final class PlanExport
                 "batch-{$batch->code}",
                 $placed->changeoverStart,
                 $placed->end(),
-                "{$batch->code} {$batch->artwork}",
+                "{$batch->code} {$batch->design->name}",
                 sprintf(
                     "%d pieces of %s for %s, frame %s.\nSet-up %d min, first load %s, due %s.",
                     $batch->left,
-                    $batch->garment,
-                    $batch->customer,
-                    $batch->frame,
+                    $batch->setup->garment,
+                    $batch->order->customer,
+                    $batch->batch->equipment->frame,
                     (int) round($placed->changeoverS / 60),
                     ShopClock::time($placed->start())->format('H:i'),
-                    $batch->dueAt->format('D j M H:i'),
+                    $batch->order->dueAt->format('D j M H:i'),
                 ),
             );
         }
@@ -47,8 +47,8 @@ final class PlanExport
         $calendar = new VCalendar(['X-WR-CALNAME' => "Promised to {$customer}"]);
         $orders = [];
         foreach ($board->batches() as $batch) {
-            if ($batch->customer === $customer) {
-                $orders[$batch->orderNumber][] = $batch;
+            if ($batch->order->customer === $customer) {
+                $orders[$batch->order->number][] = $batch;
             }
         }
         foreach ($orders as $number => $batches) {
@@ -56,7 +56,7 @@ final class PlanExport
                 static fn(OpenBatch $batch): ?int => $board->timetable()->find($batch->code)?->end(),
                 $batches,
             );
-            $due = ShopClock::seconds($batches[0]->dueAt);
+            $due = ShopClock::seconds($batches[0]->order->dueAt);
             self::event(
                 $calendar,
                 "order-{$number}",
@@ -110,16 +110,16 @@ final class PlanExport
                 return [
                     $one->machine,
                     $batch->code,
-                    (string) $batch->orderNumber,
-                    $batch->customer,
-                    $batch->artwork,
+                    (string) $batch->order->number,
+                    $batch->order->customer,
+                    $batch->design->name,
                     (string) $batch->left,
-                    $batch->frame,
+                    $batch->batch->equipment->frame,
                     $time($one->changeoverStart),
                     (string) round($one->changeoverS / 60, 1),
                     $time($one->start()),
                     $time($one->end()),
-                    $batch->dueAt->format('Y-m-d H:i:s'),
+                    $batch->order->dueAt->format('Y-m-d H:i:s'),
                     (string) round($one->lateS() / 60, 1),
                     implode(
                         ' ',

@@ -78,7 +78,7 @@ final class BackingCuts
             $batch = $this->board->batches()[$one->batch->id];
             $setup = $setups[$batch->decorationId];
             $frame = new Frame(
-                $batch->frame,
+                $batch->batch->equipment->frame,
                 FrameKind::Square,
                 Driver::Flat,
                 (float) $setup->outer_width_mm,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Thread;
 
+use App\Plan\BatchBlock;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
-use Hakama\Artwork\SheetBlock;
 use Hakama\House\HouseRule;
 use Hakama\Thread\ShelfForecast;
 use Hakama\Thread\ThreadDemand;
@@ -40,20 +40,19 @@ final readonly class ThreadNeed
         $byDay = $byOrder = $bobbinM = $demands = [];
         foreach ($board->batches() as $batch) {
             $uses = array_map(
-                static fn(float $length, SheetBlock $block): ThreadUse => ThreadUse::of(
-                    $length,
-                    $block->stitches,
+                static fn(BatchBlock $block): ThreadUse => ThreadUse::of(
+                    $block->lengthMm,
+                    $block->sheet->stitches,
                     $factors,
                 ),
-                $batch->lengthsMm,
-                $batch->blocks,
+                $batch->design->blocks,
             );
             foreach (self::piecesByDay($batch, $board) as $day => [$pieces, $at]) {
-                foreach ($batch->threads as $i => $thread) {
+                foreach ($batch->batch->equipment->threads as $i => $thread) {
                     $use = $uses[$i];
                     $byDay[$day][$thread] = ($byDay[$day][$thread] ?? 0) + $pieces * $use->topM;
-                    $byOrder[$batch->orderNumber][$thread] =
-                        ($byOrder[$batch->orderNumber][$thread] ?? 0) + $pieces * $use->topM;
+                    $byOrder[$batch->order->number][$thread] =
+                        ($byOrder[$batch->order->number][$thread] ?? 0) + $pieces * $use->topM;
                     $bobbinM[$day] = ($bobbinM[$day] ?? 0) + $pieces * $use->bobbinM;
                     $demands[] = new ThreadDemand($thread, $pieces * $use->topM, $at, $batch->code);
                 }

@@ -64,12 +64,12 @@ final readonly class Bound
             if ($family !== null) {
                 $stands[$family] = ($stands[$family] ?? false) || $batch->alreadySetUp;
             }
-            $late += $batch->weight * max(0, $end - $batch->dueAt);
+            $late += $batch->promise->weight * max(0, $end - $batch->promise->dueAt);
             $flow += $end - $workload->now;
             $changeover += $changeoverS;
             $shortest[] = $run + $changeoverS;
-            $dues[] = $batch->dueAt;
-            $weights[] = $batch->weight;
+            $dues[] = $batch->promise->dueAt;
+            $weights[] = $batch->promise->weight;
         }
         // Of those that may go on, the first is loaded, unless one stands on its machine already.
         $changeover += ($traceS - $leastS) * count(array_filter($stands, static fn(bool $stands): bool => ! $stands));
@@ -99,8 +99,8 @@ final readonly class Bound
     private static function families(Workload $workload): array
     {
         $families = array_map(
-            static fn(Batch $batch): string => "{$batch->frame} {$batch->design}",
-            array_filter($workload->batches, static fn(Batch $batch): bool => $batch->design !== ''),
+            static fn(Batch $batch): string => "{$batch->equipment->frame} {$batch->equipment->design}",
+            array_filter($workload->batches, static fn(Batch $batch): bool => $batch->equipment->design !== ''),
         );
         $sizes = array_count_values($families);
 
@@ -113,16 +113,16 @@ final readonly class Bound
         $wanted = array_filter(
             $workload->batches,
             static fn(Batch $batch): bool => ! $batch->alreadySetUp
-                && isset($workload->frames[$batch->frame])
+                && isset($workload->frames[$batch->equipment->frame])
                 && array_filter($workload->lanes, static fn(Lane $lane): bool => $workload->obstacle($batch, $lane) === null) !==
                     [],
         );
         $lanes = array_values($workload->lanes);
-        $frames = array_diff(array_unique(array_column($wanted, 'frame')), array_column($lanes, 'frame'));
+        $frames = array_diff(array_unique(array_map(static fn(Batch $batch): string => $batch->equipment->frame, $wanted)), array_column($lanes, 'frame'));
         $drivers = array_diff(
             array_unique(
                 array_map(
-                    static fn(Batch $batch): string => $workload->frames[$batch->frame]->driver,
+                    static fn(Batch $batch): string => $workload->frames[$batch->equipment->frame]->driver,
                     array_values($wanted),
                 ),
             ),

@@ -25,7 +25,7 @@ final class Dispatch
     /** Batches by due time, each appended to the machine that ends it soonest, after what already stands there. */
     public static function byDue(Workload $workload, Sequence $standing = new Sequence([])): Sequence
     {
-        return self::inOrder($workload, $standing, static fn(Batch $batch): int => $batch->dueAt);
+        return self::inOrder($workload, $standing, static fn(Batch $batch): int => $batch->promise->dueAt);
     }
 
     /** Batches by the time that is left once their work is taken off, the least first. */
@@ -34,8 +34,8 @@ final class Dispatch
         return self::inOrder(
             $workload,
             $standing,
-            static fn(Batch $batch): int => $batch->dueAt -
-                $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewS)]),
+            static fn(Batch $batch): int => $batch->promise->dueAt -
+                $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewing->sewS)]),
         );
     }
 
@@ -49,8 +49,11 @@ final class Dispatch
         $pricer = new Pricer($workload);
         $pricer->keep($standing);
         $open = array_fill_keys(array_diff(array_keys($pricer->numbers->batches), ...$pricer->sequence), true);
-        $weights = array_column($workload->batches, 'weight');
-        $dues = array_column($workload->batches, 'dueAt');
+        $weights = array_map(
+            static fn(Batch $batch): float => $batch->promise->weight,
+            array_values($workload->batches),
+        );
+        $dues = array_map(static fn(Batch $batch): int => $batch->promise->dueAt, array_values($workload->batches));
         $machines = array_keys($pricer->numbers->machines);
         while ($open !== [] && $machines !== []) {
             $ends = array_intersect_key($pricer->ends, array_flip($machines));

@@ -25,7 +25,7 @@ final readonly class Handwork
             $batch = $placed->batch;
             [$heads, $sewS, $left] = [
                 $timetable->workload->lanes[$placed->machine]->heads,
-                $batch->sewS[$placed->machine],
+                $batch->sewing->sewS[$placed->machine],
                 $batch->pieces,
             ];
             $wanted[] = [$placed->changeoverStart, $placed->changeoverStart + $placed->changeoverS];
@@ -33,8 +33,8 @@ final readonly class Handwork
                 $sews = $to - $sewS;
                 $wanted[] = [$from, $sews];
                 $left -= $heads;
-                if ($batch->framesPerHead > 1 && $left > 0) {
-                    $wanted[] = [$sews, $sews + min($sewS, min($left, $heads) * $batch->hoopS)];
+                if ($batch->sewing->framesPerHead > 1 && $left > 0) {
+                    $wanted[] = [$sews, $sews + min($sewS, min($left, $heads) * $batch->sewing->hoopS)];
                 }
             }
         }

@@ -41,6 +41,6 @@ final readonly class Placed
 
     public function lateS(): int
     {
-        return max(0, $this->end() - $this->batch->dueAt);
+        return max(0, $this->end() - $this->batch->promise->dueAt);
     }
 }

@@ -24,7 +24,7 @@ final readonly class Totals
         $late = $changeover = $flow = 0.0;
         $lateBatches = $threads = $drivers = $frames = 0;
         foreach ($placed as $one) {
-            $late += ($one->batch->weight * $one->lateS()) / 60;
+            $late += ($one->batch->promise->weight * $one->lateS()) / 60;
             $lateBatches += $one->lateS() > 0 ? 1 : 0;
             $changeover += $one->changeoverS / 60;
             $flow += ($one->end() - $now) / 60;

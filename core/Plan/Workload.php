@@ -79,9 +79,9 @@ final readonly class Workload
     public function needleChanges(Lane $lane, Batch $batch, ?Batch $last): int
     {
         return match (true) {
-            $batch->alreadySetUp, $batch->needle === '' => 0,
-            $last === null => $lane->unlike($batch->needle, $batch->demand()->threads()),
-            $last->needle === '', $last->needle === $batch->needle => 0,
+            $batch->alreadySetUp, $batch->equipment->needle === '' => 0,
+            $last === null => $lane->unlike($batch->equipment->needle, $batch->demand()->threads()),
+            $last->equipment->needle === '', $last->equipment->needle === $batch->equipment->needle => 0,
             default => count($batch->demand()->threads()),
         };
     }
@@ -89,16 +89,16 @@ final readonly class Workload
     /** Why this machine can never run this batch; null when it can. */
     public function obstacle(Batch $batch, Lane $lane): ?string
     {
-        $frame = $this->frames[$batch->frame] ?? null;
+        $frame = $this->frames[$batch->equipment->frame] ?? null;
 
         return match (true) {
-            ! isset($batch->sewS[$lane->id]) => "{$lane->id} cannot run it",
+            ! isset($batch->sewing->sewS[$lane->id]) => "{$lane->id} cannot run it",
             $batch->fixed !== null && $batch->fixed->machine !== $lane->id
                 => "it is fixed to {$batch->fixed->machine}",
-            $frame === null => "the shop has no frame {$batch->frame}",
-            $lane->heads * $batch->framesPerHead > $frame->count => sprintf(
+            $frame === null => "the shop has no frame {$batch->equipment->frame}",
+            $lane->heads * $batch->sewing->framesPerHead > $frame->count => sprintf(
                 'it wants %d frames %s at once and there are %d',
-                $lane->heads * $batch->framesPerHead,
+                $lane->heads * $batch->sewing->framesPerHead,
                 $frame->id,
                 $frame->count,
             ),

@@ -349,7 +349,7 @@ final class BetterPlanTest extends FeatureTestCase
         $new = $lane[(int) array_search($hoodies->code, $lane, true) + 1];
         self::assertSame([9, 6], [$board->batches()[$hoodies->code]->left, $board->batches()[$new]->left]);
         self::assertSame($before, $pieces(), 'the order has the same pieces');
-        self::assertSame($board->batches()[$hoodies->code]->threads, $board->batches()[$new]->threads);
+        self::assertSame($board->batches()[$hoodies->code]->batch->equipment->threads, $board->batches()[$new]->batch->equipment->threads);
         self::assertSame(
             [],
             $board->timetable()->find($new)?->needles->load,

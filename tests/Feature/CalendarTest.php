@@ -484,10 +484,10 @@ final class CalendarTest extends FeatureTestCase
         );
         $orders = array_unique(
             array_map(
-                static fn($batch): int => $batch->orderNumber,
+                static fn($batch): int => $batch->order->number,
                 array_filter(
                     self::board()->batches(),
-                    static fn($batch): bool => $batch->customer === 'Ullenmere Ferry Crew',
+                    static fn($batch): bool => $batch->order->customer === 'Ullenmere Ferry Crew',
                 ),
             ),
         );

@@ -294,8 +294,8 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         );
         self::assertNotSame([], $needleChanges);
         $batch = self::board()->batches()[$needleChanges[0]->batch->id];
-        $this->get("/needles/cards/{$batch->code}")->assertSee("Fit {$batch->needle}");
-        $this->get("/plan/batches/{$batch->code}")->assertSee("fit {$batch->needle} on {$needleChanges[0]->needleChanges}");
+        $this->get("/needles/cards/{$batch->code}")->assertSee("Fit {$batch->batch->equipment->needle}");
+        $this->get("/plan/batches/{$batch->code}")->assertSee("fit {$batch->batch->equipment->needle} on {$needleChanges[0]->needleChanges}");
         $before = $needleChanges[0]->changeoverS;
         $this->put('/shop/rules/needle_min', ['needle_min' => '0'])->assertSessionHasNoErrors();
         self::assertSame(

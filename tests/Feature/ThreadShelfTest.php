@@ -39,9 +39,9 @@ final class ThreadShelfTest extends FeatureTestCase
         $need = \App\Thread\ThreadNeed::of($board, app(\App\Shop\House::class), []);
         $total = 0.0;
         foreach ($board->batches() as $batch) {
-            foreach ($batch->lengthsMm as $i => $length) {
+            foreach ($batch->design->blocks as $block) {
                 // 1.05 of the length and 1.6 mm a stitch.
-                $total += ($batch->left * (1.05 * $length + 1.6 * $batch->blocks[$i]->stitches)) / 1000;
+                $total += ($batch->left * (1.05 * $block->lengthMm + 1.6 * $block->sheet->stitches)) / 1000;
             }
         }
 

@@ -91,19 +91,19 @@ final class Numbers
             $this->stock[] = $stock->count;
         }
         foreach (array_values($workload->batches) as $batch) {
-            $this->ready[] = $batch->readyAt;
-            $this->due[] = $batch->dueAt;
-            $this->weight[] = ($workload->weights->late * $batch->weight) / 60;
-            $this->frame[] = $frames[$batch->frame] ?? -1;
-            $this->driver[] = isset($workload->frames[$batch->frame])
-                ? $drivers[$workload->frames[$batch->frame]->driver]
+            $this->ready[] = $batch->promise->readyAt;
+            $this->due[] = $batch->promise->dueAt;
+            $this->weight[] = ($workload->weights->late * $batch->promise->weight) / 60;
+            $this->frame[] = $frames[$batch->equipment->frame] ?? -1;
+            $this->driver[] = isset($workload->frames[$batch->equipment->frame])
+                ? $drivers[$workload->frames[$batch->equipment->frame]->driver]
                 : -1;
-            $this->needle[] = $batch->needle === '' ? -1 : ($kinds[$batch->needle] ??= count($kinds));
+            $this->needle[] = $batch->equipment->needle === '' ? -1 : ($kinds[$batch->equipment->needle] ??= count($kinds));
             $this->design[] =
-                $batch->design === '' ? -1 : ($designs["{$batch->frame} {$batch->design}"] ??= count($designs));
+                $batch->equipment->design === '' ? -1 : ($designs["{$batch->equipment->frame} {$batch->equipment->design}"] ??= count($designs));
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
-            foreach ($batch->threads as $thread) {
+            foreach ($batch->equipment->threads as $thread) {
                 $wants[($threads[$thread] ??= count($threads))] = $workload->needs->size($thread);
             }
         }
@@ -148,7 +148,7 @@ final class Numbers
             : NeedleCount::of($free[''], $standing[''] ?? []);
         foreach (array_values($this->workload->batches) as $batch) {
             $this->loads[$m][] = $this->workload->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
-            $this->frames[$m][] = $lane->heads * $batch->framesPerHead;
+            $this->frames[$m][] = $lane->heads * $batch->sewing->framesPerHead;
             $wanted = array_filter(
                 $batch->demand()->threads(),
                 static fn(string $thread): bool => ! isset($pinned[$thread]),
@@ -180,10 +180,10 @@ final class Numbers
         $loads = (new BatchTime(
             $batch->pieces,
             $lane->heads,
-            $batch->framesPerHead,
-            $batch->hoopS,
-            $batch->swapS,
-            $batch->sewS[$lane->id],
+            $batch->sewing->framesPerHead,
+            $batch->sewing->hoopS,
+            $batch->sewing->swapS,
+            $batch->sewing->sewS[$lane->id],
         ))->loadsS();
         $first = $loads[0];
         $each = $loads[1] ?? 0;

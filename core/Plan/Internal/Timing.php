@@ -102,9 +102,9 @@ final class Timing
     private function place(Batch $batch, Lane $lane, BatchNeedles $needles): ?Placed
     {
         $last = $this->last[$lane->id] ?? null;
-        $driver = $this->workload->frames[$batch->frame]->driver;
-        $standingDriver = $last === null ? $lane->driver : $this->workload->frames[$last->batch->frame]->driver;
-        $frameChange = $batch->frame !== ($last === null ? $lane->frame : $last->batch->frame);
+        $driver = $this->workload->frames[$batch->equipment->frame]->driver;
+        $standingDriver = $last === null ? $lane->driver : $this->workload->frames[$last->batch->equipment->frame]->driver;
+        $frameChange = $batch->equipment->frame !== ($last === null ? $lane->frame : $last->batch->equipment->frame);
         $needleChanges = $this->workload->needleChanges($lane, $batch, $last?->batch);
         $changeoverS = $batch->alreadySetUp
             ? 0
@@ -119,10 +119,10 @@ final class Timing
         $loadsS = (new BatchTime(
             $batch->pieces,
             $lane->heads,
-            $batch->framesPerHead,
-            $batch->hoopS,
-            $batch->swapS,
-            $batch->sewS[$lane->id],
+            $batch->sewing->framesPerHead,
+            $batch->sewing->hoopS,
+            $batch->sewing->swapS,
+            $batch->sewing->sewS[$lane->id],
         ))->loadsS();
 
         // What is fixed is set up just before, so that frames and hands are free until then.
@@ -135,7 +135,7 @@ final class Timing
             }
             $loads = $this->loads(
                 $lane,
-                max($changeoverStart + $changeoverS, $batch->readyAt, $batch->fixed->startAt ?? 0),
+                max($changeoverStart + $changeoverS, $batch->promise->readyAt, $batch->fixed->startAt ?? 0),
                 $loadsS,
             );
             if ($loads === null) {
@@ -211,18 +211,18 @@ final class Timing
     private function obstacle(Placed $wanted, Lane $lane): ?Wait
     {
         $hands = $this->workload->hands;
-        $frames = $lane->heads * $wanted->batch->framesPerHead;
+        $frames = $lane->heads * $wanted->batch->sewing->framesPerHead;
         $running = [];
         foreach ($this->last as $other) {
             if ($other->end() > $wanted->changeoverStart) {
                 $running[] = $other->end();
                 $frames +=
-                    $other->batch->frame === $wanted->batch->frame
-                        ? $this->workload->lanes[$other->machine]->heads * $other->batch->framesPerHead
+                    $other->batch->equipment->frame === $wanted->batch->equipment->frame
+                        ? $this->workload->lanes[$other->machine]->heads * $other->batch->sewing->framesPerHead
                         : 0;
             }
         }
-        if ($frames > $this->workload->frames[$wanted->batch->frame]->count) {
+        if ($frames > $this->workload->frames[$wanted->batch->equipment->frame]->count) {
             return Wait::Frames;
         }
         foreach (

@@ -61,7 +61,7 @@
                 <summary class="font-semibold text-indigo" data-key="r" data-does="Replace the file">Replace the file <kbd>r</kbd></summary>
                 <form method="post" action="{{ route('artwork.replace', $artwork) }}" enctype="multipart/form-data" class="mt-3">
                     @csrf
-                    @if ($using !== [])<p class="note note-now mb-3">Used already by {{ implode(', ', array_map(static fn ($b) => "{$b->code} ({$b->customer}, {$b->left} of {$b->pieces} pieces to go)", $using)) }}. They would be sewn from the new file, and their frames were chosen for this one.</p>@endif
+                    @if ($using !== [])<p class="note note-now mb-3">Used already by {{ implode(', ', array_map(static fn ($b) => "{$b->code} ({$b->order->customer}, {$b->left} of {$b->pieces} pieces to go)", $using)) }}. They would be sewn from the new file, and their frames were chosen for this one.</p>@endif
                     <div class="grid grid-cols-2 gap-4">
                         <div><label for="tape">The tape that takes its place</label><input id="tape" name="tape" type="file" accept=".dst" required><x-wrong field="tape" /></div>
                         <div><label for="why">Why</label><input id="why" name="why" value="{{ old('why') }}" maxlength="200" required placeholder="digitiser lightened the fill"><x-wrong field="why" /></div>

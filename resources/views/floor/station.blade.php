@@ -5,7 +5,7 @@
     $running = $station->running;
     $run = $running?->run;
     $open = $running?->batch;
-    $sheet = $open?->stopSheet();
+    $sheet = $open?->design->stopSheet();
     $n = static fn (float $v) => App\Shop\Figure::words($v);
     $halts = [K::ThreadBroke->value => 'Thread broke', K::BobbinRanOut->value => 'Bobbin ran out', K::Stopped->value => 'Stopped by hand', K::HandStop->value => 'A hand is wanted'];
 @endphp
@@ -17,28 +17,28 @@
         <section aria-label="What runs">
             <div class="flex items-end gap-6">
                 <div>
-                    <h1>{{ $open->artwork }}</h1>
-                    <p>{{ $open->code }}, {{ $open->garment }}, {{ $open->position }}. <a href="{{ route('floor.card', $open->code) }}" data-key="n" data-does="The needles of this batch">Needle card <kbd>n</kbd></a></p>
+                    <h1>{{ $open->design->name }}</h1>
+                    <p>{{ $open->code }}, {{ $open->setup->garment }}, {{ $open->setup->position }}. <a href="{{ route('floor.card', $open->code) }}" data-key="n" data-does="The needles of this batch">Needle card <kbd>n</kbd></a></p>
                 </div>
                 <p class="ml-auto text-right"><span class="big">{{ $run->done }}<span class="text-xl"> / {{ $run->pieces }}</span></span><br>pieces done{{ $run->spoiled > 0 ? ", {$run->spoiled} spoiled" : '' }}</p>
             </div>
             <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img" aria-label="The design, filled as far as it is sewn"
-                data-track="{{ route('artwork.track', [$open->artworkId, 'v' => substr($open->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->colours) }}"
-                data-left="{{ $open->bounds->left }}" data-right="{{ $open->bounds->right }}" data-bottom="{{ $open->bounds->bottom }}" data-top="{{ $open->bounds->top }}" data-turn="{{ $open->turnDeg }}"
-                data-load="{{ $run->load->event }}" data-sewn="{{ $run->stage === Stage::Sewn ? $open->stitches : $running->stitch }}" data-of="{{ $open->stitches }}"></canvas>
+                data-track="{{ route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->design->colours()) }}"
+                data-left="{{ $open->design->bounds->left }}" data-right="{{ $open->design->bounds->right }}" data-bottom="{{ $open->design->bounds->bottom }}" data-top="{{ $open->design->bounds->top }}" data-turn="{{ $open->setup->turnDeg }}"
+                data-load="{{ $run->load->event }}" data-sewn="{{ $run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch }}" data-of="{{ $open->design->stitches }}"></canvas>
             <div class="mt-2 flex items-baseline gap-6 tabular-nums">
                 @if ($run->stage === Stage::Sewing)<strong>Sewing load {{ $run->load->number }}</strong>
                 @elseif ($run->stage === Stage::Halted)<strong class="now">{{ $halts[$run->load->haltedBy?->value ?? ''] ?? 'Halted' }}</strong>
                 @elseif ($run->stage === Stage::Sewn)<strong>Load {{ $run->load->number }} is sewn: take it off</strong>
                 @elseif ($run->stage === Stage::Ready)<strong>Ready for load {{ $run->load->number + 1 }}</strong>
                 @else<strong>Preflight</strong>@endif
-                <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->stitches : $running->stitch) }}</span> of {{ $n($open->stitches) }} stitches</span>
-                <span id="share">{{ $open->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->stitches : $running->stitch), $open->stitches) : 0 }} %</span>
+                <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch) }}</span> of {{ $n($open->design->stitches) }} stitches</span>
+                <span id="share">{{ $open->design->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch), $open->design->stitches) : 0 }} %</span>
             </div>
             <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
                 @foreach ($sheet->steps as $step)
-                    @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $open->threads[$step->block - 1])?->number; @endphp
-                    <li class="floor-step" data-to="{{ $step->to }}" @if ($run->load->event && $running->stitch >= $step->from - 1 && $running->stitch < $step->to) data-here @endif><x-swatch :hex="$open->colours[$step->block - 1]" />{{ $open->threads[$step->block - 1] }}@if ($needle), needle {{ $needle }}@endif{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', '.$step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': '.$step->note }}</li>
+                    @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $open->batch->equipment->threads[$step->block - 1])?->number; @endphp
+                    <li class="floor-step" data-to="{{ $step->to }}" @if ($run->load->event && $running->stitch >= $step->from - 1 && $running->stitch < $step->to) data-here @endif><x-swatch :hex="$open->design->colours()[$step->block - 1]" />{{ $open->batch->equipment->threads[$step->block - 1] }}@if ($needle), needle {{ $needle }}@endif{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', '.$step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': '.$step->note }}</li>
                     @if ($step->halts())<li class="floor-step halt">halt: {{ $step->action->label() }}{{ $step->note === '' ? '' : ', '.$step->note }}</li>@endif
                 @endforeach
             </ol>
@@ -50,7 +50,7 @@
                 @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
                 @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
                     <li class="flex items-center gap-3 border-b border-hair py-1">
-                        <span class="flex-1">{{ $running->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->frame }}</span>@if ($where = $running->placements[$running->pieces[$id]?->size ?? ''] ?? '')<span class="block leading-snug">{{ $where }}</span>@endif</span>
+                        <span class="flex-1">{{ $running->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->batch->equipment->frame }}</span>@if ($where = $running->placements[$running->pieces[$id]?->size ?? ''] ?? '')<span class="block leading-snug">{{ $where }}</span>@endif</span>
                         @if (in_array($id, $run->hooped, true))<strong>hooped</strong>@else
                         <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece" value="{{ $id }}"><button class="btn !min-h-[48px] !text-base" @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop ? ' <kbd>h</kbd>' : '' !!}<span class="sr-only">: {{ $running->pieces[$id]?->label() }}</span></button></form>@endif
                     </li>
@@ -112,8 +112,8 @@
         </section>
     </div>
     <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
-        <p>Speed <strong>{{ $open->speedSpm }}</strong>, backing <strong>{{ $open->backing }}</strong>{{ $open->topper ? ', film on top' : '' }}, needle <strong>{{ $open->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.@foreach ($running->confirmed as $one) <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }} {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }} steps{{ $loop->last ? '.' : ';' }}</span>@endforeach</p>
-        <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->artwork }}, {{ $station->queue[0]->left }} pieces. <a href="{{ route('floor.card', $station->queue[0]->code) }}" data-key="m" data-does="The needles of the next batch">Its needle card <kbd>m</kbd></a>@endif</p>
+        <p>Speed <strong>{{ $open->setup->speedSpm }}</strong>, backing <strong>{{ $open->setup->backing }}</strong>{{ $open->setup->topper ? ', film on top' : '' }}, needle <strong>{{ $open->batch->equipment->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.@foreach ($running->confirmed as $one) <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }} {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }} steps{{ $loop->last ? '.' : ';' }}</span>@endforeach</p>
+        <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->design->name }}, {{ $station->queue[0]->left }} pieces. <a href="{{ route('floor.card', $station->queue[0]->code) }}" data-key="m" data-does="The needles of the next batch">Its needle card <kbd>m</kbd></a>@endif</p>
     </div>
     @endif
 </div>

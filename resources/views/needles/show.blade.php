@@ -36,9 +36,9 @@
             @foreach ($planned as $i => $batch)
                 @php $of = $batches[$batch->id]; @endphp
                 <section class="border-b border-ink py-3">
-                    <h3 class="font-semibold"><a href="{{ route('needles.card', $batch->id) }}" title="Its needle card">{{ $batch->id }}</a> <span class="font-normal">{{ $of->artwork }}, {{ $of->garment }}, {{ $of->left }} pieces for {{ $of->customer }}</span></h3>
+                    <h3 class="font-semibold"><a href="{{ route('needles.card', $batch->id) }}" title="Its needle card">{{ $batch->id }}</a> <span class="font-normal">{{ $of->design->name }}, {{ $of->setup->garment }}, {{ $of->left }} pieces for {{ $of->order->customer }}</span></h3>
                     <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums" aria-label="Needle order">
-                        @foreach ($batch->order as $k => $needle)<span class="whitespace-nowrap"><span class="text-sm text-soft">{{ $k + 1 }}</span> <x-swatch :hex="$of->colours[$k]" /><strong>{{ $needle }}</strong></span>@endforeach
+                        @foreach ($batch->order as $k => $needle)<span class="whitespace-nowrap"><span class="text-sm text-soft">{{ $k + 1 }}</span> <x-swatch :hex="$of->design->colours()[$k]" /><strong>{{ $needle }}</strong></span>@endforeach
                     </p>
                     @foreach (collect($fittings[$batch->id] ?? [])->groupBy(static fn ($type) => $type->words(), true) as $words => $same)
                         @php

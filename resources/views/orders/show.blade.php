@@ -34,7 +34,7 @@
                                     <select id="art{{ $decoration->id }}" name="artwork_id" class="max-w-40">@foreach ($artworks as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
                                     <button class="btn btn-small">Use it</button>
                                 </form>
-                            @elseif (isset($open[$decoration->id]))<a href="{{ route('plan.show') }}">{{ $open[$decoration->id]->code }} {{ $open[$decoration->id]->machine ? 'on '.$open[$decoration->id]->machine : 'on no machine' }}</a>, {{ $open[$decoration->id]->frame }}
+                            @elseif (isset($open[$decoration->id]))<a href="{{ route('plan.show') }}">{{ $open[$decoration->id]->code }} {{ $open[$decoration->id]->queued->machine ? 'on '.$open[$decoration->id]->queued->machine : 'on no machine' }}</a>, {{ $open[$decoration->id]->batch->equipment->frame }}
                             @else<a href="{{ route('setup.show', $decoration) }}">to be set up</a>@endif
                             @foreach ($warnings[$decoration->id] ?? [] as $warning)<p @class(['now' => $warning->stops]) role="alert">{{ $warning->text }}</p>@endforeach
                         </td>

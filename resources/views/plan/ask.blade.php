@@ -6,7 +6,7 @@
             <h2 class="mb-2">When can it be ready?</h2>
             <form method="get" action="{{ route('plan.ask') }}" class="sheet p-4">
                 <div class="grid grid-cols-1 gap-3 md:grid-cols-[minmax(0,1.7fr)_minmax(0,.7fr)_minmax(0,1.6fr)]">
-                    <div><label for="like">Something like</label><select id="like" name="like" @error('like') aria-invalid="true" aria-describedby="wrong-like" @enderror>@foreach ($board->batches() as $b)<option value="{{ $b->code }}" @selected(($asked['like'] ?? '') === $b->code)>{{ $b->code }} {{ $b->artwork }}, {{ $b->garment }}</option>@endforeach</select><x-wrong field="like" /></div>
+                    <div><label for="like">Something like</label><select id="like" name="like" @error('like') aria-invalid="true" aria-describedby="wrong-like" @enderror>@foreach ($board->batches() as $b)<option value="{{ $b->code }}" @selected(($asked['like'] ?? '') === $b->code)>{{ $b->code }} {{ $b->design->name }}, {{ $b->setup->garment }}</option>@endforeach</select><x-wrong field="like" /></div>
                     <div><label for="pieces">Pieces</label><input id="pieces" name="pieces" inputmode="numeric" class="num" value="{{ old('pieces', $asked['pieces'] ?? 12) }}" @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror><x-wrong field="pieces" /></div>
                     <div><label for="due">Wanted by</label><input id="due" name="due" type="datetime-local" value="{{ old('due', $asked['due'] ?? '') }}" @error('due') aria-invalid="true" aria-describedby="wrong-due" @enderror><x-wrong field="due" /></div>
                 </div>

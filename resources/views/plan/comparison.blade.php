@@ -12,7 +12,7 @@
     </table>
     <div>
         <p><strong>{{ $saved >= 0 ? 'Saves '.(int) round($saved).' min of changeover' : 'Takes '.(int) round(-$saved).' min more of changeover' }}</strong>, {{ abs($threads) }} thread {{ abs($threads) === 1 ? 'change' : 'changes' }} {{ $threads >= 0 ? 'fewer' : 'more' }}.
-        @if ($comparison->becomeLate() !== [])<span class="now">Late by it: {{ implode(', ', array_map(static fn ($b) => "{$b->code} for {$b->customer}", $comparison->becomeLate())) }}.</span>@else Nobody becomes late by it.@endif
+        @if ($comparison->becomeLate() !== [])<span class="now">Late by it: {{ implode(', ', array_map(static fn ($b) => "{$b->code} for {$b->order->customer}", $comparison->becomeLate())) }}.</span>@else Nobody becomes late by it.@endif
         @if ($comparison->areSaved() !== []) In time again: {{ implode(', ', array_map(static fn ($b) => $b->code, $comparison->areSaved())) }}.@endif</p>
         <p class="mt-1 text-sm text-soft">{{ App\Shop\Figure::words($proposal->done) }} changes tried, seed {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}.@if ($version !== $proposal->version) The plan in force has changed since this was found; what has come since stays planned.@endif</p>
     </div>
@@ -26,10 +26,10 @@
             <tr>
                 @if ($open)<td>@if ($moves)<label class="m-0 flex items-center"><input type="checkbox" name="codes[]" value="{{ $batch->code }}" checked><span class="sr-only">Take {{ $batch->code }}</span></label>@endif</td>@endif
                 <td class="font-semibold">{{ $batch->code }}</td>
-                <td>{{ $batch->artwork }}, {{ $batch->left }} × {{ $batch->garment }}</td>
+                <td>{{ $batch->design->name }}, {{ $batch->left }} × {{ $batch->setup->garment }}</td>
                 <td class="whitespace-nowrap">{{ $moves ? ($before === null ? 'nowhere' : $before->machine).' → ' : '' }}{{ $after->machine ?? 'nowhere' }}{{ $moves ? '' : ', stays' }}</td>
                 <td class="whitespace-nowrap tabular-nums">{{ $before && $after && $before->end() !== $after->end() ? App\Shop\ShopClock::words($at($before->end())).' → ' : '' }}{{ $after ? App\Shop\ShopClock::words($at($after->end())) : '' }}</td>
-                <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($batch->dueAt) }}@if ($after && $after->lateS() > 0)<span class="now">, late</span>@endif</td>
+                <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)<span class="now">, late</span>@endif</td>
             </tr>
         @endforeach</tbody>
     </table></div>

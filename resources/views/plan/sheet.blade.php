@@ -25,13 +25,13 @@
             @foreach (collect($timetable->placed)->sortBy(fn ($p) => $p->changeoverStart) as $placed)
                 @php $b = $board->batches()[$placed->batch->id]; @endphp
                 <tr>
-                    <td class="font-semibold"><a href="{{ route('plan.why', $b->code) }}">{{ $b->code }}</a>{{ $b->fixedAt ? ' fixed' : '' }}</td>
-                    <td>{{ $b->artwork }}, {{ $b->left }} × {{ $b->garment }}</td>
+                    <td class="font-semibold"><a href="{{ route('plan.why', $b->code) }}">{{ $b->code }}</a>{{ $b->queued->fixedAt ? ' fixed' : '' }}</td>
+                    <td>{{ $b->design->name }}, {{ $b->left }} × {{ $b->setup->garment }}</td>
                     <td>{{ $placed->machine }}</td>
                     <td class="num">{{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }} min</td>
                     <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($at($placed->start())) }}</td>
                     <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($at($placed->end())) }}</td>
-                    <td class="whitespace-nowrap tabular-nums">@if ($placed->lateS() > 0)<span class="now">{{ App\Shop\ShopClock::words($b->dueAt) }}, late</span>@else{{ App\Shop\ShopClock::words($b->dueAt) }}@endif</td>
+                    <td class="whitespace-nowrap tabular-nums">@if ($placed->lateS() > 0)<span class="now">{{ App\Shop\ShopClock::words($b->order->dueAt) }}, late</span>@else{{ App\Shop\ShopClock::words($b->order->dueAt) }}@endif</td>
                 </tr>
             @endforeach
             </tbody>
@@ -48,7 +48,7 @@
             @if ($board->unplanned() !== [] || $timetable->unplaced !== [])
                 <h2 class="mb-1 mt-4">On no machine</h2>
                 <ul>
-                    @foreach ($board->unplanned() as $b)<li class="border-b border-hair py-1">{{ $b->code }} {{ $b->artwork }}: no machine can take it; look at its setup.</li>@endforeach
+                    @foreach ($board->unplanned() as $b)<li class="border-b border-hair py-1">{{ $b->code }} {{ $b->design->name }}: no machine can take it; look at its setup.</li>@endforeach
                     @foreach ($timetable->unplaced as $u)<li class="border-b border-hair py-1">{{ $u->batch }}: {{ $u->reason }}.</li>@endforeach
                 </ul>
             @endif

@@ -11,9 +11,12 @@ use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -30,7 +33,12 @@ final class DispatchTest extends TestCase
     {
         for ($seed = 1; $seed <= 40; $seed++) {
             mt_srand($seed);
-            $workload = RandomWorkload::of(mt_rand(3, 12), mt_rand(1, 4), hands: mt_rand(1, 4), goes: $seed % 3 === 0);
+            $workload = RandomWorkload::of(
+                mt_rand(3, 12),
+                mt_rand(1, 4),
+                hands: mt_rand(1, 4),
+                goes: $seed % 3 === 0,
+            );
 
             self::assertSame(
                 $this->slowly($workload, array_keys($workload->batches)),
@@ -46,7 +54,7 @@ final class DispatchTest extends TestCase
         for ($seed = 1; $seed <= 20; $seed++) {
             mt_srand(500 + $seed);
             $workload = RandomWorkload::of(mt_rand(3, 12), mt_rand(1, 3), hands: 3);
-            $order = array_map(static fn(Batch $batch): int => $batch->dueAt, $workload->batches);
+            $order = array_map(static fn(Batch $batch): int => $batch->promise->dueAt, $workload->batches);
             asort($order);
 
             self::assertSame(
@@ -151,15 +159,9 @@ final class DispatchTest extends TestCase
         return new Batch(
             $id,
             1,
-            ['M' => (int) ($workH * self::HOUR)],
-            0,
-            0,
-            1,
-            ['white'],
-            $frame,
-            0,
-            (int) ($dueH * self::HOUR),
-            $weight,
+            new Sewing(['M' => (int) ($workH * self::HOUR)], 0, 0, 1),
+            new Equipment(['white'], $frame),
+            new Promise(0, (int) ($dueH * self::HOUR), $weight),
         );
     }
 

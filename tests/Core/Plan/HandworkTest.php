@@ -10,10 +10,13 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Handwork;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -26,7 +29,15 @@ final class HandworkTest extends TestCase
     public function a_machine_wants_hands_for_set_up_hooping_and_swapping_and_none_while_it_sews(): void
     {
         // Two pieces, one after the other in one frame: 180 s changeover; 60 hoop, 30 swap, 600 sew, twice.
-        $work = self::work([new Batch('a', 2, ['M' => 600], 60, 30, 1, ['white'], 'F', 0, 9999)]);
+        $work = self::work([
+            new Batch(
+                'a',
+                2,
+                new Sewing(['M' => 600], 60, 30, 1),
+                new Equipment(['white'], 'F'),
+                new Promise(0, 9999),
+            ),
+        ]);
 
         self::assertSame([[0, 270, 1], [870, 960, 1]], $work->steps);
         self::assertSame([360, 70, 0], [$work->seconds(0, 5000), $work->seconds(200, 860), $work->seconds(300, 800)]);
@@ -38,12 +49,28 @@ final class HandworkTest extends TestCase
         // The second is hooped from 270 on, and only swapped at 870.
         self::assertSame(
             [[0, 330, 1], [870, 900, 1]],
-            self::work([new Batch('a', 2, ['M' => 600], 60, 30, 2, ['white'], 'F', 0, 9999)])->steps,
+            self::work([
+                new Batch(
+                    'a',
+                    2,
+                    new Sewing(['M' => 600], 60, 30, 2),
+                    new Equipment(['white'], 'F'),
+                    new Promise(0, 9999),
+                ),
+            ])->steps,
         );
         // Hooping that takes longer than sewing goes on while the machine waits.
         self::assertSame(
             [[0, 180 + 200 + 30 + 100 + 100 + 30, 1]],
-            self::work([new Batch('a', 2, ['M' => 100], 200, 30, 2, ['white'], 'F', 0, 9999)])->steps,
+            self::work([
+                new Batch(
+                    'a',
+                    2,
+                    new Sewing(['M' => 100], 200, 30, 2),
+                    new Equipment(['white'], 'F'),
+                    new Promise(0, 9999),
+                ),
+            ])->steps,
         );
     }
 
@@ -52,8 +79,20 @@ final class HandworkTest extends TestCase
     {
         $work = self::work(
             [
-                new Batch('a', 1, ['M' => 600], 60, 30, 1, ['white'], 'F', 0, 9999),
-                new Batch('b', 1, ['N' => 600], 120, 30, 1, ['white'], 'F', 0, 9999),
+                new Batch(
+                    'a',
+                    1,
+                    new Sewing(['M' => 600], 60, 30, 1),
+                    new Equipment(['white'], 'F'),
+                    new Promise(0, 9999),
+                ),
+                new Batch(
+                    'b',
+                    1,
+                    new Sewing(['N' => 600], 120, 30, 1),
+                    new Equipment(['white'], 'F'),
+                    new Promise(0, 9999),
+                ),
             ],
             ['M', 'N'],
         );
@@ -100,7 +139,7 @@ final class HandworkTest extends TestCase
         );
         $sequence = new Sequence([]);
         foreach ($batches as $batch) {
-            $sequence = $sequence->appended((string) array_key_first($batch->sewS), $batch->id);
+            $sequence = $sequence->appended((string) array_key_first($batch->sewing->sewS), $batch->id);
         }
 
         return Handwork::of(Timetable::of($workload, $sequence));

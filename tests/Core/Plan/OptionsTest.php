@@ -10,11 +10,14 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
+use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\WhatIf;
@@ -90,7 +93,14 @@ final class OptionsTest extends TestCase
     #[Test]
     public function nothing_goes_before_what_runs_and_a_machine_that_cannot_is_no_option(): void
     {
-        $running = new Batch('a', 1, ['M' => 3600], 0, 0, 1, ['white'], 'F', 0, 99999999, alreadySetUp: true);
+        $running = new Batch(
+            'a',
+            1,
+            new Sewing(['M' => 3600], 0, 0, 1),
+            new Equipment(['white'], 'F'),
+            new Promise(0, 99999999),
+            alreadySetUp: true,
+        );
         $workload = self::workload([$running, self::batch('b', 500)], machines: ['M', 'N']);
         $places = array_map(
             static fn(Option $option): string => "{$option->machine}{$option->rank}",
@@ -127,15 +137,9 @@ final class OptionsTest extends TestCase
         $of = static fn(string $id, string $design): Batch => new Batch(
             $id,
             1,
-            ['M' => 600, 'N' => 600],
-            0,
-            0,
-            1,
-            ['white'],
-            'F',
-            0,
-            999999,
-            design: $design,
+            new Sewing(['M' => 600, 'N' => 600], 0, 0, 1),
+            new Equipment(['white'], 'F', design: $design),
+            new Promise(0, 999999),
         );
         $workload = self::workload(
             [$of('a', 'loaf'), $of('b', 'bell'), $of('c', 'loaf'), $of('d', 'loaf'), $of('e', '')],
@@ -154,7 +158,10 @@ final class OptionsTest extends TestCase
         $behind = new Sequence(['M' => ['a', 'c', 'b'], 'N' => ['d']]);
         self::assertSame(
             ['d'],
-            array_map(static fn(Option $one): ?string => $one->after(), Options::together($workload, $behind, 'c', 9)),
+            array_map(
+                static fn(Option $one): ?string => $one->after(),
+                Options::together($workload, $behind, 'c', 9),
+            ),
             'behind a it is already',
         );
     }
@@ -195,7 +202,13 @@ final class OptionsTest extends TestCase
 
     private static function batch(string $id, int $dueMin): Batch
     {
-        return new Batch($id, 1, ['M' => 3600], 0, 0, 1, ['white'], 'F', 0, self::EIGHT + 60 * $dueMin);
+        return new Batch(
+            $id,
+            1,
+            new Sewing(['M' => 3600], 0, 0, 1),
+            new Equipment(['white'], 'F'),
+            new Promise(0, self::EIGHT + 60 * $dueMin),
+        );
     }
 
     /**

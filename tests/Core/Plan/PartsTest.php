@@ -10,10 +10,13 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Parts;
+use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
@@ -78,14 +81,9 @@ final class PartsTest extends TestCase
         $batch = static fn(string $id, int $pieces, bool $stands = false): Batch => new Batch(
             $id,
             $pieces,
-            ['M' => 600, 'N' => 600],
-            60,
-            40,
-            1,
-            ['white'],
-            'F',
-            0,
-            99999,
+            new Sewing(['M' => 600, 'N' => 600], 60, 40, 1),
+            new Equipment(['white'], 'F'),
+            new Promise(0, 99999),
             alreadySetUp: $stands,
         );
         $lanes = array_map(

@@ -11,11 +11,14 @@ use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
+use Hakama\Plan\Promise;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -73,7 +76,11 @@ final class PlanCheckTest extends TestCase
     private function keepsEveryRule(Workload $workload, Sequence $sequence): void
     {
         $timetable = Timetable::of($workload, $sequence);
-        $this->everyBatchIsThereOnce($workload, $timetable, array_merge(...array_values($sequence->batches), ...[[]]));
+        $this->everyBatchIsThereOnce(
+            $workload,
+            $timetable,
+            array_merge(...array_values($sequence->batches), ...[[]]),
+        );
         $this->allWorkLiesInWorkingHours($workload, $timetable);
         $this->machinesDoOneThingAtATime($workload, $timetable);
         $this->framesAndHandsAreNeverMoreThanThereAre($workload, $timetable);
@@ -116,7 +123,10 @@ final class PlanCheckTest extends TestCase
     private function allWorkLiesInWorkingHours(Workload $workload, Timetable $timetable): void
     {
         foreach ($timetable->placed as $placed) {
-            $pieces = [[$placed->changeoverStart, $placed->changeoverStart + $placed->changeoverS], ...$placed->loads];
+            $pieces = [
+                [$placed->changeoverStart, $placed->changeoverStart + $placed->changeoverS],
+                ...$placed->loads,
+            ];
             foreach ($pieces as [$from, $to]) {
                 $inside = array_filter(
                     $workload->lanes[$placed->machine]->hours->spans,
@@ -131,7 +141,7 @@ final class PlanCheckTest extends TestCase
             }
             self::assertGreaterThanOrEqual($workload->now, $placed->changeoverStart);
             self::assertGreaterThanOrEqual($placed->changeoverStart + $placed->changeoverS, $placed->start());
-            self::assertGreaterThanOrEqual($placed->batch->readyAt, $placed->start());
+            self::assertGreaterThanOrEqual($placed->batch->promise->readyAt, $placed->start());
         }
     }
 
@@ -169,9 +179,9 @@ final class PlanCheckTest extends TestCase
             }
             $used = [];
             foreach ($now as $placed) {
-                $frame = $placed->batch->frame;
+                $frame = $placed->batch->equipment->frame;
                 $used[$frame] =
-                    ($used[$frame] ?? 0) + $workload->lanes[$placed->machine]->heads * $placed->batch->framesPerHead;
+                    ($used[$frame] ?? 0) + $workload->lanes[$placed->machine]->heads * $placed->batch->sewing->framesPerHead;
             }
             foreach ($used as $frame => $count) {
                 self::assertLessThanOrEqual($workload->frames[$frame]->count, $count, "{$frame} at {$moment}");
@@ -190,19 +200,21 @@ final class PlanCheckTest extends TestCase
                     self::assertFalse($lane->rack->needles[$change->needle]->pinned);
                     $rack[$change->needle] = $change->to;
                 }
-                foreach ($placed->batch->threads as $block => $thread) {
+                foreach ($placed->batch->equipment->threads as $block => $thread) {
                     self::assertSame($thread, $rack[$placed->needles->order[$block]]);
                 }
-                $wanted = $workload->frames[$placed->batch->frame];
+                $wanted = $workload->frames[$placed->batch->equipment->frame];
                 $goesOn =
                     $before !== null
-                    && $before->design !== ''
-                    && $before->design === $placed->batch->design
-                    && $before->frame === $wanted->id;
+                    && $before->equipment->design !== ''
+                    && $before->equipment->design === $placed->batch->equipment->design
+                    && $before->equipment->frame === $wanted->id;
                 $cost =
                     ($goesOn ? 50 : 180) +
                     ($wanted->id === $frame ? 0 : $workload->changeover->frameS) +
-                    ($wanted->driver === $driver ? 0 : $workload->changeover->driverS["{$driver}>{$wanted->driver}"]) +
+                    ($wanted->driver === $driver
+                        ? 0
+                        : $workload->changeover->driverS["{$driver}>{$wanted->driver}"]) +
                     $workload->changeover->threadS * $lane->heads * count($placed->needles->load);
                 self::assertSame($cost, $placed->changeoverS);
                 self::assertSame(
@@ -223,10 +235,10 @@ final class PlanCheckTest extends TestCase
             self::assertCount((int) ceil($batch->pieces / $heads), $placed->loads);
             $left = $batch->pieces;
             foreach ($placed->loads as $i => [$from, $to]) {
-                $hoop = min($heads, $left) * $batch->hoopS;
+                $hoop = min($heads, $left) * $batch->sewing->hoopS;
                 $waited =
-                    $i > 0 && $batch->framesPerHead === 2 ? max(0, $hoop - $batch->sewS[$placed->machine]) : $hoop;
-                self::assertSame($waited + $batch->swapS + $batch->sewS[$placed->machine], $to - $from);
+                    $i > 0 && $batch->sewing->framesPerHead === 2 ? max(0, $hoop - $batch->sewing->sewS[$placed->machine]) : $hoop;
+                self::assertSame($waited + $batch->sewing->swapS + $batch->sewing->sewS[$placed->machine], $to - $from);
                 $left -= $heads;
             }
         }
@@ -236,7 +248,7 @@ final class PlanCheckTest extends TestCase
     {
         $late = $setup = $flow = 0.0;
         foreach ($timetable->placed as $placed) {
-            $late += ($placed->batch->weight * max(0, $placed->end() - $placed->batch->dueAt)) / 60;
+            $late += ($placed->batch->promise->weight * max(0, $placed->end() - $placed->batch->promise->dueAt)) / 60;
             $setup += $placed->changeoverS / 60;
             $flow += ($placed->end() - $workload->now) / 60;
         }
@@ -307,16 +319,13 @@ final class PlanCheckTest extends TestCase
             $batches[] = new Batch(
                 "B{$b}",
                 mt_rand(1, 14),
-                $sewS,
-                mt_rand(30, 200),
-                40,
-                mt_rand(1, 2),
-                array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))),
-                $frames[mt_rand(0, 2)]->id,
-                28800 + mt_rand(0, 20000),
-                28800 + mt_rand(10000, 200000),
-                (float) mt_rand(1, 3),
-                design: ['', 'x', 'y'][mt_rand(0, 2)],
+                new Sewing($sewS, mt_rand(30, 200), 40, mt_rand(1, 2)),
+                new Equipment(
+                    array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))),
+                    $frames[mt_rand(0, 2)]->id,
+                    design: ['', 'x', 'y'][mt_rand(0, 2)],
+                ),
+                new Promise(28800 + mt_rand(0, 20000), 28800 + mt_rand(10000, 200000), (float) mt_rand(1, 3)),
             );
         }
 

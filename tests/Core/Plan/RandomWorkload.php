@@ -11,9 +11,12 @@ use Hakama\Machine\Rack;
 use Hakama\Needles\ThreadNeeds;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Promise;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 
@@ -81,18 +84,19 @@ final class RandomWorkload
             $made[] = new Batch(
                 "B{$b}",
                 mt_rand(3, 30),
-                $sewS,
-                mt_rand(40, 120),
-                40,
-                mt_rand(1, 2),
-                array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))),
-                ['F', 'G', 'K', 'T'][mt_rand(0, 3)],
-                self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0),
-                self::EIGHT + mt_rand(4, 60) * 3600,
-                (float) mt_rand(1, 3),
+                new Sewing($sewS, mt_rand(40, 120), 40, mt_rand(1, 2)),
+                new Equipment(
+                    array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))),
+                    ['F', 'G', 'K', 'T'][mt_rand(0, 3)],
+                    needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3],
+                    design: ['', '', 'x', 'y'][$b % 4],
+                ),
+                new Promise(
+                    self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0),
+                    self::EIGHT + mt_rand(4, 60) * 3600,
+                    (float) mt_rand(1, 3),
+                ),
                 fixed: $fixed && $b === 1 ? new FixedStart('M1', 3 * 86400 + self::EIGHT + 3600) : null,
-                needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3],
-                design: ['', '', 'x', 'y'][$b % 4],
             );
         }
         $driverS = [];

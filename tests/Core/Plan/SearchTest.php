@@ -15,6 +15,7 @@ use Hakama\Plan\Batch;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Internal\Moves;
@@ -22,8 +23,10 @@ use Hakama\Plan\Internal\NeedleCount;
 use Hakama\Plan\Internal\Pricer;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
+use Hakama\Plan\Promise;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -148,7 +151,11 @@ final class SearchTest extends TestCase
             $found = Search::of($workload, 1, 3000)->run(3000)->cost();
             self::assertGreaterThan($least - 1e-6, $found, 'nothing is cheaper than the cheapest');
             self::assertLessThanOrEqual(1.01 * $least, $found, "seed {$seed}");
-            self::assertLessThanOrEqual($least + 1e-6, Bound::of($workload)->cost, "seed {$seed}: the bound lies below");
+            self::assertLessThanOrEqual(
+                $least + 1e-6,
+                Bound::of($workload)->cost,
+                "seed {$seed}: the bound lies below",
+            );
             self::assertGreaterThan(0.0, Bound::of($workload)->cost);
             $total++;
             $best += $found < $least + 1e-6 ? 1 : 0;
@@ -184,33 +191,26 @@ final class SearchTest extends TestCase
             $workload = RandomWorkload::of(12, 3, hands: 3);
             $batches = array_values($workload->batches);
             $may = static fn(Batch $batch): string => (string) array_key_first(
-                array_filter($workload->lanes, static fn(Lane $lane): bool => $workload->obstacle($batch, $lane) === null),
+                array_filter(
+                    $workload->lanes,
+                    static fn(Lane $lane): bool => $workload->obstacle($batch, $lane) === null,
+                ),
             );
             [$running, $held] = [$batches[0], $batches[1]];
             $batches[0] = new Batch(
                 $running->id,
                 $running->pieces,
-                $running->sewS,
-                $running->hoopS,
-                $running->swapS,
-                $running->framesPerHead,
-                $running->threads,
-                $running->frame,
-                0,
-                $running->dueAt,
+                new Sewing($running->sewing->sewS, $running->sewing->hoopS, $running->sewing->swapS, $running->sewing->framesPerHead),
+                new Equipment($running->equipment->threads, $running->equipment->frame),
+                new Promise(0, $running->promise->dueAt),
                 alreadySetUp: true,
             );
             $batches[1] = new Batch(
                 $held->id,
                 $held->pieces,
-                $held->sewS,
-                $held->hoopS,
-                $held->swapS,
-                $held->framesPerHead,
-                $held->threads,
-                $held->frame,
-                0,
-                $held->dueAt,
+                new Sewing($held->sewing->sewS, $held->sewing->hoopS, $held->sewing->swapS, $held->sewing->framesPerHead),
+                new Equipment($held->equipment->threads, $held->equipment->frame),
+                new Promise(0, $held->promise->dueAt),
                 fixed: new FixedStart($may($held), 86400 + self::EIGHT + 7200),
             );
             $workload = new Workload(
@@ -290,8 +290,20 @@ final class SearchTest extends TestCase
             [new Lane('M', 1, Rack::of(3, [1 => 'white']), 'flat', 'F', $hours)],
             [new FrameStock('F', 'flat', 2), new FrameStock('K', 'cap', 2)],
             [
-                new Batch('a', 1, ['M' => 600], 60, 60, 1, ['white'], 'F', 0, self::EIGHT + 600),
-                new Batch('b', 1, ['M' => 1200], 60, 60, 1, ['red'], 'K', 0, self::EIGHT + 99999),
+                new Batch(
+                    'a',
+                    1,
+                    new Sewing(['M' => 600], 60, 60, 1),
+                    new Equipment(['white'], 'F'),
+                    new Promise(0, self::EIGHT + 600),
+                ),
+                new Batch(
+                    'b',
+                    1,
+                    new Sewing(['M' => 1200], 60, 60, 1),
+                    new Equipment(['red'], 'K'),
+                    new Promise(0, self::EIGHT + 99999),
+                ),
             ],
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
             Hands::always(1),

@@ -12,10 +12,13 @@ use Hakama\Plan\Batch;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
+use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Wait;
 use Hakama\Plan\Weights;
@@ -89,15 +92,9 @@ final class TimetableTest extends TestCase
         $batch = static fn(string $id, string $needle): Batch => new Batch(
             $id,
             1,
-            ['M' => 600],
-            60,
-            30,
-            1,
-            ['white', 'navy', 'white'],
-            'flat',
-            0,
-            999999,
-            needle: $needle,
+            new Sewing(['M' => 600], 60, 30, 1),
+            new Equipment(['white', 'navy', 'white'], 'flat', needle: $needle),
+            new Promise(0, 999999),
         );
         $lane = new Lane(
             'M',
@@ -157,7 +154,10 @@ final class TimetableTest extends TestCase
             ),
             $sequence,
         );
-        self::assertSame([self::EIGHT, null], [$timetable->find('a')?->changeoverStart, $timetable->find('a')?->wait]);
+        self::assertSame(
+            [self::EIGHT, null],
+            [$timetable->find('a')?->changeoverStart, $timetable->find('a')?->wait],
+        );
         self::assertSame(
             [$timetable->find('a')?->end(), Wait::Hands],
             [$timetable->find('b')?->changeoverStart, $timetable->find('b')?->wait],
@@ -170,15 +170,9 @@ final class TimetableTest extends TestCase
         $batch = static fn(string $id, string $design, string $frame = 'flat'): Batch => new Batch(
             $id,
             1,
-            ['M' => 600],
-            60,
-            30,
-            1,
-            ['white'],
-            $frame,
-            0,
-            999999,
-            design: $design,
+            new Sewing(['M' => 600], 60, 30, 1),
+            new Equipment(['white'], $frame, design: $design),
+            new Promise(0, 999999),
         );
         $lane = new Lane(
             'M',
@@ -226,7 +220,14 @@ final class TimetableTest extends TestCase
     #[Test]
     public function what_stands_on_its_machine_already_needs_no_set_up(): void
     {
-        $running = new Batch('a', 2, ['M' => 600], 60, 30, 1, ['white'], 'flat', 0, 99999, alreadySetUp: true);
+        $running = new Batch(
+            'a',
+            2,
+            new Sewing(['M' => 600], 60, 30, 1),
+            new Equipment(['white'], 'flat'),
+            new Promise(0, 99999),
+            alreadySetUp: true,
+        );
         $timetable = Timetable::of(self::workload([$running]), new Sequence(['M' => ['a']]));
 
         self::assertSame(
@@ -252,7 +253,10 @@ final class TimetableTest extends TestCase
     #[Test]
     public function nothing_is_sewn_before_the_blanks_are_in_but_the_set_up_may_be_done(): void
     {
-        $timetable = Timetable::of(self::workload([self::batch('a', readyAt: 10 * 3600)]), new Sequence(['M' => ['a']]));
+        $timetable = Timetable::of(
+            self::workload([self::batch('a', readyAt: 10 * 3600)]),
+            new Sequence(['M' => ['a']]),
+        );
 
         self::assertSame(
             [self::EIGHT, 10 * 3600],
@@ -358,7 +362,7 @@ final class TimetableTest extends TestCase
                 $end = 0;
                 foreach ($timetable->on($machine) as $placed) {
                     self::assertGreaterThanOrEqual($end, $placed->changeoverStart);
-                    self::assertGreaterThanOrEqual($placed->batch->readyAt, $placed->start());
+                    self::assertGreaterThanOrEqual($placed->batch->promise->readyAt, $placed->start());
                     $end = $placed->end();
                 }
             }
@@ -375,7 +379,13 @@ final class TimetableTest extends TestCase
         int $readyAt = 0,
         int $dueAt = 999999,
     ): Batch {
-        return new Batch($id, $pieces, ['M' => $sewS, 'N' => $sewS], 60, 30, 1, $threads, $frame, $readyAt, $dueAt);
+        return new Batch(
+            $id,
+            $pieces,
+            new Sewing(['M' => $sewS, 'N' => $sewS], 60, 30, 1),
+            new Equipment($threads, $frame),
+            new Promise($readyAt, $dueAt),
+        );
     }
 
     /**
@@ -445,15 +455,9 @@ final class TimetableTest extends TestCase
                 static fn(array $b): Batch => new Batch(
                     $b['id'],
                     $b['pieces'],
-                    $b['sew_s'],
-                    $b['hoop_s'],
-                    $b['swap_s'],
-                    $b['frames_per_head'],
-                    $b['threads'],
-                    $b['frame'],
-                    $at($b['ready']),
-                    $at($b['due']),
-                    $b['weight'],
+                    new Sewing($b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head']),
+                    new Equipment($b['threads'], $b['frame']),
+                    new Promise($at($b['ready']), $at($b['due']), $b['weight']),
                 ),
                 $given['batches'],
             ),

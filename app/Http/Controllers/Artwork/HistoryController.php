@@ -212,7 +212,7 @@ final class HistoryController
     private static function using(Artwork $artwork, PlanBoard $board): array
     {
         return array_values(
-            array_filter($board->batches(), static fn(OpenBatch $batch): bool => $batch->artworkId === $artwork->id),
+            array_filter($board->batches(), static fn(OpenBatch $batch): bool => $batch->design->id === $artwork->id),
         );
     }
 }

@@ -128,9 +128,9 @@ final class FloorEventController
     private static function fitted(Machine $machine, OpenBatch $batch): array
     {
         $fitted = [];
-        foreach ($batch->threads as $block => $thread) {
-            $needle = $machine->rack->first(static fn(Needle $one): bool => $one->thread?->code === $thread);
-            $wants = NeedleType::read($batch->needle)->withThread($batch->weights[$block]);
+        foreach ($batch->design->blocks as $block) {
+            $needle = $machine->rack->first(static fn(Needle $one): bool => $one->thread?->code === $block->thread);
+            $wants = NeedleType::read($batch->batch->equipment->needle)->withThread($block->weight);
             if ($needle !== null && ! $needle->type()->equals($wants)) {
                 $fitted[$needle->number] = $wants;
             }

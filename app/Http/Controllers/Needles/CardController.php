@@ -37,8 +37,8 @@ final class CardController
         return view($view, [
             'batch' => $batch,
             'placed' => $placed,
-            'sheet' => $batch->stopSheet(),
-            'threads' => Thread::query()->whereIn('code', $batch->threads)->get()->keyBy('code'),
+            'sheet' => $batch->design->stopSheet(),
+            'threads' => Thread::query()->whereIn('code', $batch->batch->equipment->threads)->get()->keyBy('code'),
         ]);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Machine;
 use App\Models\Needle;
 use App\Models\NeedleFitting;
 use App\Models\Thread;
+use App\Plan\BatchBlock;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use Hakama\Machine\NeedleType;
@@ -123,8 +124,10 @@ final class NeedlesController
     {
         return array_map(
             static fn(OpenBatch $batch): array => array_map(
-                NeedleType::read($batch->needle)->withThread(...),
-                $batch->weights,
+                static fn(BatchBlock $block): NeedleType => NeedleType::read(
+                    $batch->batch->equipment->needle,
+                )->withThread($block->weight),
+                $batch->design->blocks,
             ),
             $board->batches(),
         );

@@ -9,7 +9,10 @@ use App\Plan\Consequence;
 use App\Plan\PlanBoard;
 use App\Shop\ShopClock;
 use Hakama\Plan\Batch;
+use Hakama\Plan\Equipment;
 use Hakama\Plan\Options;
+use Hakama\Plan\Promise;
+use Hakama\Plan\Sewing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -70,16 +73,9 @@ final class AskController
         $batch = new Batch(
             self::ASKED,
             $pieces,
-            $model->sewS,
-            $model->hoopS,
-            $model->swapS,
-            $model->framesPerHead,
-            $model->threads,
-            $model->frame,
-            $workload->now,
-            $due ?? PHP_INT_MAX >> 8,
-            needle: $model->needle,
-            design: $model->design,
+            new Sewing($model->sewing->sewS, $model->sewing->hoopS, $model->sewing->swapS, $model->sewing->framesPerHead),
+            new Equipment($model->equipment->threads, $model->equipment->frame, needle: $model->equipment->needle, design: $model->equipment->design),
+            new Promise($workload->now, $due ?? PHP_INT_MAX >> 8),
         );
         $options = Options::of(
             $workload->with([...array_values($workload->batches), $batch]),

@@ -219,7 +219,7 @@ final class PlanController
             $obstacle = $board->workload()->obstacle($batch, $lane);
             if ($obstacle !== null) {
                 $swaps =
-                    isset($batch->sewS[$machine])
+                    isset($batch->sewing->sewS[$machine])
                     && ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $board->workload()->needs)
                         ? Swaps::perPiece($lane->rack, $batch->demand(), $board->workload()->needs)
                         : null;

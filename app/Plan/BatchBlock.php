@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use Hakama\Artwork\SheetBlock;
+
+/** One block of the design of a batch, with the thread it is sewn in. */
+final readonly class BatchBlock
+{
+    public function __construct(
+        public string $thread,
+        public string $hex,
+        public int $weight,
+        public float $lengthMm,
+        public SheetBlock $sheet,
+    ) {}
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use Hakama\Artwork\SheetBlock;
+use Hakama\Artwork\StopSheet;
+use Hakama\Stitch\Bounds;
+
+/** What is sewn. */
+final readonly class BatchDesign
+{
+    /** @param non-empty-list<BatchBlock> $blocks */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $checksum,
+        public int $stitches,
+        public Bounds $bounds,
+        public array $blocks,
+    ) {}
+
+    public function stopSheet(): StopSheet
+    {
+        return StopSheet::of(array_map(static fn(BatchBlock $block): SheetBlock => $block->sheet, $this->blocks));
+    }
+
+    /** @return non-empty-list<string> thread code per block */
+    public function threads(): array
+    {
+        return array_map(static fn(BatchBlock $block): string => $block->thread, $this->blocks);
+    }
+
+    /** @return non-empty-list<string> #rrggbb per block */
+    public function colours(): array
+    {
+        return array_map(static fn(BatchBlock $block): string => $block->hex, $this->blocks);
+    }
+}

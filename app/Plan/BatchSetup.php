@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+/** On what, where and how it is sewn, in words as they are shown. */
+final readonly class BatchSetup
+{
+    public function __construct(
+        public string $garment,
+        public string $position,
+        public int $turnDeg,
+        public int $speedSpm,
+        public string $backing,
+        public bool $topper,
+    ) {}
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+/** What has to be on a machine for a batch. */
+final readonly class Equipment
+{
+    /**
+     * @param non-empty-list<string> $threads thread per block
+     * @param string                 $needle  size and point it wants, such as "80/12 sharp"; '' where any will do
+     * @param string                 $design  what is loaded for it, the way round it goes in; '' where nobody knows
+     */
+    public function __construct(
+        public array $threads,
+        public string $frame,
+        public string $needle = '',
+        public string $design = '',
+    ) {}
+
+    /** The same design in the same frame: nothing has to be loaded and traced between the two. */
+    public function goesOn(?self $before): bool
+    {
+        return $before !== null
+            && $this->design !== ''
+            && $before->design === $this->design
+            && $before->frame === $this->frame;
+    }
+}
