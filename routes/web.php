@@ -218,6 +218,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
             ->group(static function (): void {
                 Route::get('/drawing.svg', 'svg')->name('drawing');
                 Route::get('/track', 'track')->name('track');
+                Route::get('/timeline', 'timeline')->name('timeline');
                 Route::get('/density', 'density')->name('density');
                 Route::get('/tape.dst', 'tape')->name('tape');
                 Route::get('/template.pdf', 'template')->name('template');

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Simulator;
 
-use Hakama\Machine\RunTimeRules;
-use Hakama\Machine\SpeedCurve;
-use Hakama\Stitch\Pattern;
-use Hakama\Stitch\RecordKind;
+use Hakama\Machine\Timeline;
 
 /**
  * The inside of a machine: a clock that advances while it sews, a needle that is at some stitch, and
@@ -35,17 +32,14 @@ final class SimulatedMachine
      * @param list<int> $halts stitches after which it halts
      */
     public function load(
-        Pattern $pattern,
-        float $setSpm,
-        SpeedCurve $curve,
+        Timeline $timeline,
         int $heads,
         int $seed,
         int $stitch = 0,
         float $clockS = 0.0,
         array $halts = [],
-        RunTimeRules $rules = new RunTimeRules(),
     ): void {
-        $this->sewnAt = self::timeline($pattern, $setSpm, $curve, $rules);
+        $this->sewnAt = $timeline->sewnAt();
         $this->breaks = self::breaksFor(count($this->sewnAt), $this->breaksPer1000 * $heads, $seed);
         $this->stitch = min($stitch, count($this->sewnAt));
         $this->sewingS = $this->stitch === 0 ? 0.0 : $this->sewnAt[$this->stitch - 1];
@@ -105,34 +99,6 @@ final class SimulatedMachine
     {
         $this->clockS += max(0.0, $sewingS - $this->sewingS);
         $this->sewingS = max($this->sewingS, $sewingS);
-    }
-
-    /** @return list<float> */
-    private static function timeline(Pattern $pattern, float $setSpm, SpeedCurve $curve, RunTimeRules $rules): array
-    {
-        $times = [];
-        $clock = $rules->rampS;
-        $x = $y = $jumps = 0;
-        $secondsAt = [];
-        foreach ($pattern->chunks() as $chunk) {
-            foreach ($chunk->kinds as $i => $kind) {
-                [$dx, $dy] = [$chunk->xs[$i] - $x, $chunk->ys[$i] - $y];
-                [$x, $y] = [$chunk->xs[$i], $chunk->ys[$i]];
-                if ($kind === RecordKind::Stitch->value) {
-                    $square = $dx * $dx + $dy * $dy;
-                    $clock += $secondsAt[$square] ??= 60 / min($setSpm, $curve->spmAt(sqrt($square) / 10));
-                    $times[] = $clock;
-                    $jumps = 0;
-                } elseif ($kind === RecordKind::Stop->value) {
-                    $clock += $rules->changeS + $rules->rampS;
-                    $jumps = 0;
-                } elseif (++$jumps === 3 && $times !== []) {
-                    $clock += $rules->trimS + $rules->rampS;
-                }
-            }
-        }
-
-        return $times;
     }
 
     /** @return list<int> */

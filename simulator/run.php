@@ -9,7 +9,9 @@ declare(strict_types=1);
  *     MACHINE_TOKEN=... php simulator/run.php http://127.0.0.1:8080 [factor] [breaks per 1000 stitches]
  */
 
+use Hakama\House\HouseRules;
 use Hakama\Machine\SpeedCurve;
+use Hakama\Machine\Timeline;
 use Hakama\Stitch\Tape\TapeReader;
 use Simulator\Happening;
 use Simulator\Line;
@@ -45,9 +47,13 @@ for (; ; usleep(300_000)) {
             continue;
         }
         $machine->load(
-            (new TapeReader())->fromString($tape),
-            (float) $todo['speed_spm'],
-            SpeedCurve::usual((float) $todo['top_spm']),
+            Timeline::of(
+                (new TapeReader())->fromString($tape),
+                (float) $todo['speed_spm'],
+                SpeedCurve::usual((float) $todo['top_spm']),
+                HouseRules::of()->runTime(),
+                (int) $todo['trim_jumps'],
+            ),
             (int) $todo['heads'],
             crc32($todo['load']),
             (int) $todo['stitch'],

@@ -22,7 +22,8 @@ final readonly class Running
     public const SHOWN = 4;
 
     /**
-     * @param int                    $stitch     sewn in this load: by the last reading while it sews, else as the events
+     * @param int                    $stitch     sewn in this load: by the last reading while it sews, else as the
+     *     events
      *     have it
      * @param Collection<int, Piece> $pieces     on the machine, hooped, and the next that wait, by id
      * @param array<string, string>  $placements size => where the design goes on it

@@ -26,6 +26,11 @@ final readonly class Station
         $open = array_shift($queue);
         $pulse = Pulse::of($machine);
 
-        return new self($machine, $open === null ? null : Running::of($open, $pulse, $machine->heads), $queue, $pulse);
+        return new self(
+            $machine,
+            $open === null ? null : Running::of($open, $pulse, $machine->heads),
+            $queue,
+            $pulse,
+        );
     }
 }

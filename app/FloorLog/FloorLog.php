@@ -209,7 +209,9 @@ final class FloorLog
                     );
                     $wrong += count($other);
                     foreach (array_chunk($other, 5000) as $some) {
-                        Piece::query()->whereKey($some)->update(['state' => $state]);
+                        Piece::query()
+                            ->whereKey($some)
+                            ->update(['state' => $state]);
                     }
                 }
             }

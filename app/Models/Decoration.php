@@ -19,6 +19,7 @@ use Hakama\Setup\Facts\History;
 use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
+use Hakama\Stitch\Band;
 use Hakama\Stitch\Figures\Verdict;
 use Hakama\Thread\Colour;
 use Illuminate\Database\Eloquent\Collection;
@@ -101,6 +102,7 @@ final class Decoration extends Model
      * @param float         $paleFrom  CIE L* from which cloth counts as pale
      * @param bool|null     $practised whether this material came out here before
      * @param float         $alongMm   of what is sewn before it along the same tube
+     * @param list<Band>    $bands     in which it is sewn, where it goes along a tube
      */
     public function facts(
         array $drivers,
@@ -109,6 +111,7 @@ final class Decoration extends Model
         ?bool $practised = null,
         ?int $garments = null,
         float $alongMm = 0.0,
+        array $bands = [],
     ): Facts {
         assert($this->artwork !== null);
         $bounds = $this->artwork->bounds();
@@ -125,6 +128,7 @@ final class Decoration extends Model
                 null,
                 count($this->artwork->stopSheet()->halts()),
                 new OrderVerdict(Verdict::from($this->artwork->centre_out), Verdict::from($this->artwork->bottom_up)),
+                $bands,
             ),
             new Item(
                 Garment::from($this->line->garment),

@@ -77,7 +77,8 @@ final class NeedleFitting extends Model
             join needle_fittings f on f.seq = last.seq
             set n.size = f.size, n.point = f.point
             where n.size <> f.size or n.point <> f.point
-            SQL,
+            SQL
+            ,
         );
     }
 }

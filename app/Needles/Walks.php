@@ -27,7 +27,10 @@ final class Walks
         );
         usort(
             $placed,
-            static fn(Placed $a, Placed $b): int => [$a->changeoverStart, $a->machine] <=> [$b->changeoverStart, $b->machine],
+            static fn(Placed $a, Placed $b): int => [$a->changeoverStart, $a->machine] <=> [
+                $b->changeoverStart,
+                $b->machine,
+            ],
         );
         $hours = [];
         foreach ($placed as $one) {
@@ -38,7 +41,8 @@ final class Walks
             $fetch = [];
             foreach ($changeovers as $one) {
                 foreach ($one->needles->load as $change) {
-                    $fetch[$change->to] = ($fetch[$change->to] ?? 0) + $board->workload()->lanes[$one->machine]->heads;
+                    $fetch[$change->to] =
+                        ($fetch[$change->to] ?? 0) + $board->workload()->lanes[$one->machine]->heads;
                 }
             }
             uksort(

@@ -57,7 +57,13 @@ final readonly class Comparison
             ),
         );
 
-        return new self($now, $then, Timetable::of($workload, Dispatch::asBooked($workload, $standing)), $rows, $people);
+        return new self(
+            $now,
+            $then,
+            Timetable::of($workload, Dispatch::asBooked($workload, $standing)),
+            $rows,
+            $people,
+        );
     }
 
     /** @return list<OpenBatch> in time as it is, late as it would be */

@@ -31,7 +31,10 @@ final readonly class PlanBefore
             array_map(
                 static fn(CarbonImmutable $at): string => $at->toDateTimeString(),
                 array_filter(
-                    array_map(static fn(OpenBatch $batch): ?CarbonImmutable => $batch->queued->fixedAt, $board->batches()),
+                    array_map(
+                        static fn(OpenBatch $batch): ?CarbonImmutable => $batch->queued->fixedAt,
+                        $board->batches(),
+                    ),
                 ),
             ),
         );

@@ -81,10 +81,16 @@ final class PlanBoard
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {
-        $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->queued->machine !== null);
+        $placed = array_filter(
+            $this->batches(),
+            static fn(OpenBatch $batch): bool => $batch->queued->machine !== null,
+        );
         uasort(
             $placed,
-            static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->queued->rank] <=> [! $b->started, $b->queued->rank],
+            static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->queued->rank] <=> [
+                ! $b->started,
+                $b->queued->rank,
+            ],
         );
         $sequence = new Sequence([]);
         foreach ($placed as $batch) {
@@ -295,9 +301,7 @@ final class PlanBoard
                     )
                     ->all(),
             ),
-            batches: array_values(
-                array_map(static fn(OpenBatch $batch): Batch => $batch->batch, $this->batches()),
-            ),
+            batches: array_values(array_map(static fn(OpenBatch $batch): Batch => $batch->batch, $this->batches())),
             changeover: Changeover::of($rules),
             hands: $this->calendar->hands(),
             weights: Weights::of($rules),

@@ -67,7 +67,9 @@ final class PlanChanges
             $standing = $this->board->sequence();
             foreach ($this->board->batches() as $batch) {
                 $standing =
-                    $batch->started || $batch->queued->fixedAt !== null ? $standing : $standing->without($batch->code);
+                    $batch->started || $batch->queued->fixedAt !== null
+                        ? $standing
+                        : $standing->without($batch->code);
             }
             $this->keep(Dispatch::byDue($this->board->workload(), $standing), 'planned anew by due time');
         });

@@ -84,7 +84,10 @@ final class PlanExport
         $placed = $board->timetable()->placed;
         usort(
             $placed,
-            static fn(Placed $a, Placed $b): int => [$a->machine, $a->changeoverStart] <=> [$b->machine, $b->changeoverStart],
+            static fn(Placed $a, Placed $b): int => [$a->machine, $a->changeoverStart] <=> [
+                $b->machine,
+                $b->changeoverStart,
+            ],
         );
 
         return Csv::write(

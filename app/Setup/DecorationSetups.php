@@ -39,6 +39,7 @@ use Hakama\Setup\Rules\Note;
 use Hakama\Setup\Rules\Warning;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
+use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -226,7 +227,10 @@ final class DecorationSetups
         $sizes = $this->sizeTable($decoration, $this->facts($decoration), null, null);
         $advice = $sizes->smallest()->advice ?? $this->advise($decoration);
         $placements = array_column(
-            array_map(static fn(SizeRow $row): array => [$row->size->value, $row->placement()->brief()], $sizes->rows),
+            array_map(
+                static fn(SizeRow $row): array => [$row->size->value, $row->placement()->brief()],
+                $sizes->rows,
+            ),
             1,
             0,
         );
@@ -355,6 +359,9 @@ final class DecorationSetups
             $this->practice->hasComeOut(Fabric::from($decoration->line->fabric)),
             $garments ?? array_sum($this->pieces[$decoration->id]),
             alongMm: $garments === null ? $this->alongMm($decoration) : 0.0,
+            bands: $garments === null && $decoration->artwork !== null && $this->along($decoration) !== []
+                ? TubePlan::bands($decoration->artwork, $this->house->rules()->value(HouseRule::TubeBand))
+                : [],
         );
     }
 
@@ -414,13 +421,15 @@ final class DecorationSetups
             return null;
         }
         $rules = $this->house->rules();
-        // As far as the house reaches, and no further than the frame's own window lets it.
-        $reach = min(
-            $rules->value(HouseRule::TubeReach),
-            $frame->window_height_mm - 2 * $rules->value(HouseRule::Margin),
-        );
+        $reach = Hoopings::reachMm($rules, $frame->toCore());
 
-        return TubePlan::of($this->along($decoration), $advice->placement, $this->alongMm($decoration), $reach, $rules);
+        return TubePlan::of(
+            $this->along($decoration),
+            $advice->placement,
+            $this->alongMm($decoration),
+            $reach,
+            $rules,
+        );
     }
 
     /** @return list<array{int, Artwork, float}> what lies along the same tube; nothing where there is none */
@@ -518,9 +527,9 @@ final class DecorationSetups
                         $artwork->trims,
                         $speedSpm,
                         $machine->speedCurve(),
+                        $rules->runTime(),
                         $machine->heads,
                         $halts,
-                        $rules->runTime(),
                     )->seconds(),
                 );
             }

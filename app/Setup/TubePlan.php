@@ -30,8 +30,13 @@ final readonly class TubePlan
      * @param Placement                            $placement of one of them, $ownMm of the way along
      * @param float                            $reachMm what is sewn of the tube at one hooping
      */
-    public static function of(array $along, Placement $placement, float $ownMm, float $reachMm, HouseRules $rules): self
-    {
+    public static function of(
+        array $along,
+        Placement $placement,
+        float $ownMm,
+        float $reachMm,
+        HouseRules $rules,
+    ): self {
         $first = abs($placement->downMm) - $ownMm;
         $motifs = $artworks = [];
         foreach ($along as [, $artwork, $at]) {
@@ -78,7 +83,7 @@ final readonly class TubePlan
     }
 
     /** @return list<Band> found in the tape once, and kept as long as it is the same tape */
-    private static function bands(Artwork $artwork, float $gapMm): array
+    public static function bands(Artwork $artwork, float $gapMm): array
     {
         $kept = Cache::rememberForever(
             "bands-{$artwork->checksum}-{$gapMm}",

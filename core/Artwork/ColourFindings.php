@@ -23,7 +23,7 @@ final readonly class ColourFindings
      *
      * @return list<Finding>
      */
-    public static function of(array $threads, array $crossings, float $alike = 5.0): array
+    public static function of(array $threads, array $crossings, float $alike): array
     {
         return [...self::alike($threads, $alike), ...self::overLight($threads, $crossings)];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Artwork;
 
 use Hakama\Stitch\Finding;
+use Hakama\Stitch\MeasuringRules;
 
 /** The findings of an artwork as a note to whoever digitised it, ready to send. */
 final readonly class DigitiserNote
@@ -23,10 +24,11 @@ final readonly class DigitiserNote
         float $widthMm,
         float $heightMm,
         array $findings,
+        MeasuringRules $rules,
     ): string {
         $points = [];
         foreach ($findings as $finding) {
-            $request = $finding->code->request();
+            $request = $finding->code->request($rules);
             if ($request !== null) {
                 $points[] = sprintf(
                     "%d. %s\n%s   %s",

@@ -35,13 +35,12 @@ final readonly class Made
     }
 
     /** By run time on one head at the speed that is set, breaks left out. */
-    public function secondsSaved(float $setSpm, RunTimeRules $rules = new RunTimeRules()): float
+    public function secondsSaved(float $setSpm, RunTimeRules $rules): float
     {
         $seconds = static fn(PatternFigures $figures): float => RunTime::ofFigures(
             $figures,
             $setSpm,
             SpeedCurve::usual($setSpm),
-            1,
             $rules,
         )->seconds();
 

@@ -7,8 +7,8 @@ namespace Hakama\Artwork;
 use Hakama\Stitch\Copies\Copies;
 use Hakama\Stitch\Copies\DoesNotFit;
 use Hakama\Stitch\Copies\Grid;
-use Hakama\Stitch\Figures\MeasuringRules;
 use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\NoPlaceForAStop;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Transform;
@@ -35,7 +35,7 @@ final readonly class Making
      * @throws DoesNotFit
      * @throws NoPlaceForAStop
      */
-    public function of(Pattern $pattern, MeasuringRules $rules = new MeasuringRules()): Made
+    public function of(Pattern $pattern, MeasuringRules $rules): Made
     {
         $one = $this->stopsAfter === [] ? $pattern : $pattern->withStops($this->stopsAfter);
         $origins = self::origins($pattern, $one);

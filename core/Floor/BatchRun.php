@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Hakama\Floor;
 
 /**
- * Where a batch stands: what is on the machine, what is hooped, how much is done and spoiled. It is what the events of the
- * batch come to and as large for a long batch as for a short one; which piece is waiting or done is kept with the piece.
+ * Where a batch stands: what is on the machine, what is hooped, how much is done and spoiled. It is what the events
+ * of the
+ * batch come to and as large for a long batch as for a short one; which piece is waiting or done is kept with the
+ * piece.
  */
 final readonly class BatchRun
 {
@@ -55,7 +57,8 @@ final readonly class BatchRun
     /**
      * The run with one more event.
      *
-     * @param array<int, PieceState> $states of the pieces that the event is about; a piece of another batch is not in it
+     * @param array<int, PieceState> $states of the pieces that the event is about; a piece of another batch is not in
+     *     it
      *
      * @throws OutOfTurn when it cannot follow on what happened
      */
@@ -64,11 +67,10 @@ final readonly class BatchRun
         return match ($event->kind) {
             EventKind::PreflightDone => $this->when($event, Stage::Preflight)->at(Stage::Ready),
             EventKind::LoadStarted => $this->startLoad($event, $states),
-            EventKind::ThreadBroke,
-            EventKind::BobbinRanOut,
-            EventKind::Stopped,
-            EventKind::HandStop
-                => $this->when($event, Stage::Sewing)->at(Stage::Halted, $this->load->halted($event)),
+            EventKind::ThreadBroke, EventKind::BobbinRanOut, EventKind::Stopped, EventKind::HandStop => $this->when(
+                $event,
+                Stage::Sewing,
+            )->at(Stage::Halted, $this->load->halted($event)),
             EventKind::Resumed => $this->when($event, Stage::Halted)->at(Stage::Sewing, $this->load->resumed()),
             EventKind::Sewn => $this->when($event, Stage::Sewing)->at(Stage::Sewn, $this->load->sewn($event)),
             EventKind::PieceHooped => $this->hoop($event, $states),

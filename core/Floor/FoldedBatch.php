@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Hakama\Floor;
 
 /**
- * A batch and each of its pieces as all of its events tell it, from the first on: the proof of what is kept from one event
+ * A batch and each of its pieces as all of its events tell it, from the first on: the proof of what is kept from one
+ * event
  * to the next. The same events always give the same.
  */
 final readonly class FoldedBatch

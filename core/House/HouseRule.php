@@ -9,6 +9,7 @@ enum HouseRule: string
 {
     case TrimJumps = 'trim_jumps';
     case ShortStitch = 'short_stitch_mm';
+    case ShortShare = 'short_stitches_percent';
     case LongStitch = 'long_stitch_mm';
     case DenseStitches = 'dense_stitches_per_mm2';
     case LongJump = 'long_jump_mm';
@@ -93,6 +94,7 @@ enum HouseRule: string
     public const MEASURING = [
         self::TrimJumps,
         self::ShortStitch,
+        self::ShortShare,
         self::LongStitch,
         self::DenseStitches,
         self::LongJump,
@@ -116,6 +118,14 @@ enum HouseRule: string
                 2,
                 'mm',
                 'Stitches below this fray the thread and heat the needle.',
+            ),
+            self::ShortShare => new RuleSpec(
+                'Artwork',
+                5,
+                0,
+                100,
+                '%',
+                'More of a design than this in short stitches is a finding.',
             ),
             self::LongStitch => new RuleSpec(
                 'Artwork',

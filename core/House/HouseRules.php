@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hakama\House;
 
 use Hakama\Machine\RunTimeRules;
-use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\Stitch\MeasuringRules;
 use Hakama\Thread\ThreadUseRules;
 
 /** The shop's own figures: the defaults, and what the shop set instead. */
@@ -70,6 +70,7 @@ final readonly class HouseRules
         return new MeasuringRules(
             trimJumps: (int) $this->value(HouseRule::TrimJumps),
             shortMm: $this->value(HouseRule::ShortStitch),
+            shortShare: $this->value(HouseRule::ShortShare) / 100,
             longMm: $this->value(HouseRule::LongStitch),
             densePerMm2: (int) $this->value(HouseRule::DenseStitches),
             longJumpMm: $this->value(HouseRule::LongJump),

@@ -34,9 +34,9 @@ final readonly class RunTime
         int $trims,
         float $setSpm,
         SpeedCurve $curve,
+        RunTimeRules $rules,
         int $heads = 1,
         int $handStops = 0,
-        RunTimeRules $rules = new RunTimeRules(),
     ): self {
         if ($setSpm <= 0 || $heads < 1) {
             throw new InvalidArgumentException('a run wants a speed above zero and at least one head');
@@ -62,10 +62,10 @@ final readonly class RunTime
         PatternFigures $figures,
         float $setSpm,
         SpeedCurve $curve,
+        RunTimeRules $rules,
         int $heads = 1,
-        RunTimeRules $rules = new RunTimeRules(),
     ): self {
-        return self::of($figures->lengths, $figures->changes, $figures->trims, $setSpm, $curve, $heads, 0, $rules);
+        return self::of($figures->lengths, $figures->changes, $figures->trims, $setSpm, $curve, $rules, $heads);
     }
 
     public function seconds(): float

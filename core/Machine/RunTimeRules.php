@@ -9,11 +9,11 @@ final readonly class RunTimeRules
 {
     /** @param float $breaksPer1000 thread breaks per head and 1000 stitches */
     public function __construct(
-        public float $changeS = 7.0,
-        public float $trimS = 6.0,
-        public float $rampS = 1.5,
-        public float $handStopS = 30.0,
-        public float $breaksPer1000 = 0.05,
-        public float $breakS = 90.0,
+        public float $changeS,
+        public float $trimS,
+        public float $rampS,
+        public float $handStopS,
+        public float $breaksPer1000,
+        public float $breakS,
     ) {}
 }

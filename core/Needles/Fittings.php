@@ -16,7 +16,8 @@ final class Fittings
      * @param list<BatchNeedles>                    $batches in running order
      * @param array<string, list<NeedleType>> $wanted  batch => what each of its blocks wants
      *
-     * @return array<string, array<int, NeedleType>> batch => needle => what to fit there; batches that find all right are left out
+     * @return array<string, array<int, NeedleType>> batch => needle => what to fit there; batches that find all right
+     *     are left out
      */
     public static function of(array $fitted, array $batches, array $wanted): array
     {

@@ -88,7 +88,9 @@ final readonly class Bound
         $changeover = ($changeover + self::neverMounted($workload)) / 60;
 
         return new self(
-            $workload->weights->late * $late + $workload->weights->changeover * $changeover + $workload->weights->flow * $flow,
+            $workload->weights->late * $late +
+                $workload->weights->changeover * $changeover +
+                $workload->weights->flow * $flow,
             $late,
             $changeover,
             $flow,
@@ -114,11 +116,16 @@ final readonly class Bound
             $workload->batches,
             static fn(Batch $batch): bool => ! $batch->alreadySetUp
                 && isset($workload->frames[$batch->equipment->frame])
-                && array_filter($workload->lanes, static fn(Lane $lane): bool => $workload->obstacle($batch, $lane) === null) !==
-                    [],
+                && array_filter(
+                    $workload->lanes,
+                    static fn(Lane $lane): bool => $workload->obstacle($batch, $lane) === null,
+                ) !== [],
         );
         $lanes = array_values($workload->lanes);
-        $frames = array_diff(array_unique(array_map(static fn(Batch $batch): string => $batch->equipment->frame, $wanted)), array_column($lanes, 'frame'));
+        $frames = array_diff(
+            array_unique(array_map(static fn(Batch $batch): string => $batch->equipment->frame, $wanted)),
+            array_column($lanes, 'frame'),
+        );
         $drivers = array_diff(
             array_unique(
                 array_map(
@@ -143,7 +150,9 @@ final readonly class Bound
         $threads = array_filter($threads, static fn(string $thread): bool => ! isset($on[$thread]));
         $seconds =
             count($frames) * $workload->changeover->frameS +
-            count($threads) * $workload->changeover->threadS * ($lanes === [] ? 0 : min(array_column($lanes, 'heads')));
+            count($threads) *
+                $workload->changeover->threadS *
+                ($lanes === [] ? 0 : min(array_column($lanes, 'heads')));
         foreach ($drivers as $driver) {
             $seconds +=
                 $lanes === []

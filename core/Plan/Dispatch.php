@@ -69,7 +69,10 @@ final class Dispatch
             }
             $runs = array_map(static fn(int $batch): int => $pricer->runS($m, $batch), $may);
             $changeovers = array_map(static fn(int $batch): int => $pricer->changeoverS($m, $batch), $may);
-            [$run, $changeover] = [max(1, array_sum($runs) / count($runs)), max(1, array_sum($changeovers) / count($changeovers))];
+            [$run, $changeover] = [
+                max(1, array_sum($runs) / count($runs)),
+                max(1, array_sum($changeovers) / count($changeovers)),
+            ];
             [$best, $most] = [$may[array_key_first($may)], -INF];
             foreach ($may as $i => $batch) {
                 // As a logarithm: far ahead of due the worth itself would be nothing for all of them.

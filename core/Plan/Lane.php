@@ -12,7 +12,8 @@ final readonly class Lane
 {
     /**
      * @param string             $frame   the frame mounted now, '' for none
-     * @param array<int, string> $fitted  needle => size and point that are on it; a needle that nobody knows is left out
+     * @param array<int, string> $fitted  needle => size and point that are on it; a needle that nobody knows is left
+     *     out
      * @param array<string, int> $driverS "from>to" => seconds, where this machine takes its own time
      */
     public function __construct(

@@ -13,7 +13,8 @@ final readonly class Placed
      * @param list<array{int, int}> $loads [from, to) of each load, hooping that nobody waits for left out
      * @param Wait|null             $wait  what its changeover had to wait for
      * @param bool                  $goesOn with the design of the batch before it
-     * @param int                   $needleChanges needles that are exchanged for others of another size or point, on each head
+     * @param int                   $needleChanges needles that are exchanged for others of another size or point, on
+     *     each head
      */
     public function __construct(
         public Batch $batch,

@@ -8,5 +8,10 @@ namespace Hakama\Plan;
 final readonly class Sewing
 {
     /** @param array<string, int> $sewS machine => run time of a load, seconds; a machine not named cannot run it */
-    public function __construct(public array $sewS, public int $hoopS, public int $swapS, public int $framesPerHead) {}
+    public function __construct(
+        public array $sewS,
+        public int $hoopS,
+        public int $swapS,
+        public int $framesPerHead,
+    ) {}
 }

@@ -8,7 +8,8 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 
 /**
- * What a plan is judged by: the price of a minute late, of a minute of changeover, and of a minute until a batch is done.
+ * What a plan is judged by: the price of a minute late, of a minute of changeover, and of a minute until a batch is
+ * done.
  */
 final readonly class Weights
 {

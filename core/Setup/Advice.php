@@ -64,11 +64,8 @@ final readonly class Advice
     public array $cautions;
 
     /** @param list<RankedFrame> $ranked where frames were given, best first */
-    private function __construct(
-        public Decisions $decisions,
-        public array $ranked,
-        private Decided $decided,
-    ) {
+    private function __construct(public Decisions $decisions, public array $ranked, private Decided $decided)
+    {
         $this->backing = $decisions->backing->value;
         $this->topper = $decisions->topper->value;
         $this->threadWeight = $decisions->thread->value;
@@ -252,7 +249,12 @@ final readonly class Advice
         return $facts->item->measures->mm(Panel::of($facts->item->garment, $facts->item->position)->width()) === null
             ? null
             : MarkedPlacement::on(
-                Shape::of($facts->item->garment, $facts->item->position, $facts->item->measures, $facts->item->size ?? Size::M),
+                Shape::of(
+                    $facts->item->garment,
+                    $facts->item->position,
+                    $facts->item->measures,
+                    $facts->item->size ?? Size::M,
+                ),
                 $placement,
                 $hull,
             );

@@ -16,12 +16,7 @@ final readonly class SizeRow
     /**
      * @param Facts      $facts    of this size
      */
-    public function __construct(
-        public Size $size,
-        public int $pieces,
-        public Facts $facts,
-        public Advice $advice,
-    ) {}
+    public function __construct(public Size $size, public int $pieces, public Facts $facts, public Advice $advice) {}
 
     /** @return non-empty-list<Turn> the ways round that would do, best first */
     public function turns(): array

@@ -38,12 +38,7 @@ final readonly class SizeTable
         foreach (Size::cases() as $size) {
             if (($pieces[$size->value] ?? 0) > 0) {
                 $of = $facts->onSize($size, $house, $measured[$size->value] ?? null, $kept[$size->value] ?? null);
-                $rows[] = new SizeRow(
-                    $size,
-                    $pieces[$size->value],
-                    $of,
-                    Advice::of($of, $house, $frames, $mounted),
-                );
+                $rows[] = new SizeRow($size, $pieces[$size->value], $of, Advice::of($of, $house, $frames, $mounted));
             }
         }
 

@@ -70,7 +70,7 @@ enum FindingCode: string
     }
 
     /** What to ask the digitiser for; null where there is nothing to ask. */
-    public function request(): ?string
+    public function request(MeasuringRules $rules): ?string
     {
         return match ($this) {
             self::NoEndRecord, self::OddBits => 'Please send the file once more, straight from your program.',
@@ -78,11 +78,20 @@ enum FindingCode: string
             self::StopBeforeEnd => 'Please take out the stop after the last stitch.',
             self::EmptyBlock
                 => 'Please take out the stops with nothing between them, and send the colour list again.',
-            self::ShortStitches => 'Please remove stitches under 0.4 mm and simplify the smallest details.',
-            self::LongStitches => 'Please split or fill the long stitches so that none is over 7 mm.',
+            self::ShortStitches => sprintf(
+                'Please remove stitches under %.1f mm and simplify the smallest details.',
+                $rules->shortMm,
+            ),
+            self::LongStitches => sprintf(
+                'Please split or fill the long stitches so that none is over %.1f mm.',
+                $rules->longMm,
+            ),
             self::Dense
                 => 'Please lighten the density where layers lie over each other, or remove what is hidden below.',
-            self::LongJump => 'Please put a trim where the thread is carried further than 7 mm.',
+            self::LongJump => sprintf(
+                'Please put a trim where the thread is carried further than %.0f mm.',
+                $rules->longJumpMm,
+            ),
             self::TravelOverLight => 'Please trim before these moves, or lead them where later stitches cover them.',
             self::CapOrder => 'Please order it for a cap: from the middle outwards and from the bill upwards.',
             self::StartOffMiddle => 'Please start the design in its middle.',

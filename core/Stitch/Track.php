@@ -24,7 +24,7 @@ final readonly class Track
      * @param Pattern $pattern as read from a tape: no move over 12.1 mm
      * @param int     $trimJumps so many jumps in a row are a trim
      */
-    public static function of(Pattern $pattern, int $trimJumps = 3): self
+    public static function of(Pattern $pattern, int $trimJumps): self
     {
         $bytes = '';
         $trims = [];

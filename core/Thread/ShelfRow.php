@@ -40,7 +40,7 @@ final readonly class ShelfRow
         } catch (NotAColour $e) {
             throw UnfitRow::at('colour', $e->getMessage());
         }
-        $shelf = trim($cells['shelf'] ?? $cells['place'] ?? '');
+        $shelf = trim($cells['shelf'] ?? ($cells['place'] ?? ''));
         if (mb_strlen($shelf) > 32) {
             throw UnfitRow::at('shelf', 'a shelf of at most 32 letters is wanted');
         }

@@ -10,7 +10,7 @@ final readonly class ThreadUse
     private function __construct(public float $topM, public float $bobbinM) {}
 
     /** @param float $sewnMm sewn length, jumps left out */
-    public static function of(float $sewnMm, int $stitches, ThreadUseRules $rules = new ThreadUseRules()): self
+    public static function of(float $sewnMm, int $stitches, ThreadUseRules $rules): self
     {
         return new self(
             (($rules->topPerLength * $sewnMm + $rules->topPerStitchMm * $stitches) * (1 + $rules->waste)) / 1000,

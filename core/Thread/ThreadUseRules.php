@@ -8,10 +8,10 @@ namespace Hakama\Thread;
 final readonly class ThreadUseRules
 {
     public function __construct(
-        public float $topPerLength = 1.05,
-        public float $topPerStitchMm = 1.6,
-        public float $bobbinPerLength = 0.6,
-        public float $bobbinPerStitchMm = 0.2,
-        public float $waste = 0.0,
+        public float $topPerLength,
+        public float $topPerStitchMm,
+        public float $bobbinPerLength,
+        public float $bobbinPerStitchMm,
+        public float $waste,
     ) {}
 }

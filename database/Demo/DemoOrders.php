@@ -554,7 +554,13 @@ final class DemoOrders
                 }
             }
             if ($leaveSewing) {
-                $this->record($machine, $batch, $this->now, EventKind::LoadStarted, self::next($batch, $run, $machine->heads));
+                $this->record(
+                    $machine,
+                    $batch,
+                    $this->now,
+                    EventKind::LoadStarted,
+                    self::next($batch, $run, $machine->heads),
+                );
                 $this->record($machine, $batch, $this->now, EventKind::PieceHooped, [
                     self::next($batch, $run, $machine->heads)[0],
                 ]);

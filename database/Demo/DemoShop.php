@@ -196,14 +196,12 @@ final class DemoShop
             $metres = self::LITTLE[$code] ?? 600 + (($i * 977) % 4300);
             // What is used most stands there twice: one cone begun, one whole.
             foreach (in_array($code, self::TWICE, true) ? [$metres, 5000] : [$metres] as $cone => $left) {
-                $thread
-                    ->cones()
-                    ->create([
-                        'number' => $cone + 1,
-                        'shelf' => $cone === 0 ? $shelf : $shelf.' behind',
-                        'metres_left' => $left,
-                        'measured_at' => $at,
-                    ]);
+                $thread->cones()->create([
+                    'number' => $cone + 1,
+                    'shelf' => $cone === 0 ? $shelf : $shelf.' behind',
+                    'metres_left' => $left,
+                    'measured_at' => $at,
+                ]);
             }
         }
         foreach (

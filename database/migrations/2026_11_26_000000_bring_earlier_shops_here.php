@@ -8,7 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * A shop of the version before this one has every table but under some other names. It is brought to what the migrations
+ * A shop of the version before this one has every table but under some other names. It is brought to what the
+ * migrations
  * after this one make from nothing; a new shop has nothing to bring.
  */
 return new class () extends Migration {
@@ -39,8 +40,13 @@ return new class () extends Migration {
             $table->renameColumn('place', 'rank');
             $table->renameIndex('batches_machine_id_place_index', 'batches_machine_id_rank_index');
         });
-        Schema::table('proposals', static fn(Blueprint $table) => $table->renameColumn('setup_min', 'changeover_min'));
-        DB::table('house_rules')->where('name', 'setup_cost')->update(['name' => 'changeover_cost']);
+        Schema::table(
+            'proposals',
+            static fn(Blueprint $table) => $table->renameColumn('setup_min', 'changeover_min'),
+        );
+        DB::table('house_rules')
+            ->where('name', 'setup_cost')
+            ->update(['name' => 'changeover_cost']);
         // What a change can be undone to was kept under the old names.
         DB::table('plan_changes')->delete();
         $this->batchRuns();

@@ -142,7 +142,21 @@ return new class () extends Migration {
 
     public function down(): void
     {
-        foreach (['backing_stocks', 'people', 'garment_styles', 'needle_fittings', 'needles', 'machines', 'frames', 'cones', 'threads', 'house_schools', 'house_rules'] as $table) {
+        foreach (
+            [
+                'backing_stocks',
+                'people',
+                'garment_styles',
+                'needle_fittings',
+                'needles',
+                'machines',
+                'frames',
+                'cones',
+                'threads',
+                'house_schools',
+                'house_rules',
+            ] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

@@ -134,7 +134,20 @@ return new class () extends Migration {
 
     public function down(): void
     {
-        foreach (['practices', 'kept_placements', 'backing_cuts', 'pieces', 'batches', 'setups', 'decorations', 'order_lines', 'orders', 'customers'] as $table) {
+        foreach (
+            [
+                'practices',
+                'kept_placements',
+                'backing_cuts',
+                'pieces',
+                'batches',
+                'setups',
+                'decorations',
+                'order_lines',
+                'orders',
+                'customers',
+            ] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

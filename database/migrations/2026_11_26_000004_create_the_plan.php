@@ -77,7 +77,8 @@ return new class () extends Migration {
             $table->unsignedSmallInteger('every_days')->nullable();
         });
 
-        // Who is in beside the usual people, or away: on some days of the week, from one day to another, for some hours or all.
+        // Who is in beside the usual people, or away: on some days of the week, from one day to another, for some
+        // hours or all.
         Schema::create('presences', static function (Blueprint $table): void {
             $table->id();
             $table->string('who', 60);
@@ -92,7 +93,9 @@ return new class () extends Migration {
 
     public function down(): void
     {
-        foreach (['presences', 'downtimes', 'extra_hours', 'days_off', 'week_days', 'proposals', 'plan_changes', 'plans'] as $table) {
+        foreach (
+            ['presences', 'downtimes', 'extra_hours', 'days_off', 'week_days', 'proposals', 'plan_changes', 'plans'] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

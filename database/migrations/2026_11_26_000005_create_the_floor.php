@@ -36,7 +36,8 @@ return new class () extends Migration {
             $table->index(['recorded_at', 'machine_id', 'order_id']);
         });
 
-        // What the events of a batch come to, up to `seq`: so that a report need not read them all. floor:recount proves it.
+        // What the events of a batch come to, up to `seq`: so that a report need not read them all. floor:recount
+        // proves it.
         Schema::create('batch_runs', static function (Blueprint $table): void {
             $table->foreignId('batch_id')->primary()->constrained()->cascadeOnDelete();
             $table->unsignedBigInteger('seq');

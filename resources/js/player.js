@@ -21,7 +21,7 @@ class Player {
     }
 
     async open() {
-        this.t = await track(this.data.track);
+        [this.t] = await Promise.all([track(this.data.track), this.readClock()]);
         this.scrub = this.find('scrub');
         this.scrub.max = this.t.sewn;
         this.fit();
@@ -36,8 +36,8 @@ class Player {
             if (button) this.obey(button.dataset.do);
         });
         this.scrub.addEventListener('input', () => { this.pause(); this.goTo(Number(this.scrub.value)); });
-        this.find('rate').addEventListener('change', () => { this.clockFor = null; this.tell(); });
-        this.find('spm').addEventListener('change', () => { this.clockFor = null; this.tell(); });
+        this.find('rate').addEventListener('change', () => this.tell());
+        this.find('spm').addEventListener('change', async () => { await this.readClock(); this.tell(); });
         this.canvas.addEventListener('pointerdown', (event) => this.grab(event));
         this.canvas.addEventListener('wheel', (event) => {
             event.preventDefault();
@@ -366,34 +366,17 @@ class Player {
 
     /* Time: so many stitches a second, or as the machine would sew. */
 
-    // Seconds from the start at which each stitch is sewn: the run time of the core, stitch by stitch.
-    clock() {
+    // Seconds from the start at which each stitch is sewn, as the core has them (docs/stitch-tape.md).
+    async readClock() {
         const spm = this.spm();
-        if (this.clockFor === spm) return this.times;
-        const { t } = this;
-        const { curve, top, changeS, trimS, rampS } = this.data.time;
-        const reach = (mm) => {
-            let [fromMm, fromShare] = curve[0];
-            if (mm <= fromMm) return fromShare * top;
-            for (const [toMm, share] of curve) {
-                if (mm <= toMm) return top * (fromShare + ((share - fromShare) * (mm - fromMm)) / (toMm - fromMm));
-                [fromMm, fromShare] = [toMm, share];
-            }
-            return fromShare * top;
-        };
-        const times = new Float64Array(t.sewn);
-        let [seconds, x, y, nth] = [rampS, 0, 0, 0];
-        for (let i = 0; i < t.count; i++) {
-            const kind = t.kinds[i];
-            if (kind === STITCH) {
-                seconds += 60 / Math.min(spm, reach(Math.hypot(t.xs[i] - x, t.ys[i] - y) / 10));
-                times[nth++] = seconds;
-            } else if (kind === STOP && nth > 0 && nth < t.sewn) seconds += changeS + rampS;
-            else if (kind === TRIM) seconds += trimS + rampS;
-            [x, y] = [t.xs[i], t.ys[i]];
-        }
-        [this.clockFor, this.times, this.total] = [spm, times, seconds];
-        return times;
+        const answer = await fetch(`${this.data.timeline}&spm=${spm}`);
+        if (!answer.ok) throw new Error(answer.statusText);
+        const bytes = await answer.arrayBuffer();
+        const steps = new DataView(bytes, 8);
+        const times = new Float64Array(steps.byteLength / 4);
+        for (let i = 0, ms = 0; i < times.length; i++) times[i] = (ms += steps.getUint32(4 * i, true)) / 1000;
+        if (spm !== this.spm()) return;
+        [this.times, this.total] = [times, new DataView(bytes).getFloat64(0, true)];
     }
 
     spm() {
@@ -405,7 +388,7 @@ class Player {
         if (this.stitch >= this.t.sewn) this.goTo(0);
         this.playing = true;
         this.find('play').textContent = 'Pause';
-        const times = this.clock();
+        const times = this.times;
         let before = performance.now();
         let at = this.stitch;
         let clock = this.stitch === 0 ? 0 : times[this.stitch - 1];
@@ -416,11 +399,10 @@ class Player {
             const rate = this.find('rate').value;
             if (rate.startsWith('real')) {
                 clock += passed * Number(rate.slice(5) || 1);
-                const running = this.clock();
-                while (at < this.t.sewn && running[at] <= clock) at++;
+                while (at < this.t.sewn && this.times[at] <= clock) at++;
             } else {
                 at = Math.min(this.t.sewn, at + passed * Number(rate));
-                clock = this.clock()[Math.max(0, Math.floor(at) - 1)];
+                clock = this.times[Math.max(0, Math.floor(at) - 1)];
             }
             this.stitch = Math.floor(at);
             this.reach(recordAfter(this.t, this.stitch));
@@ -448,7 +430,7 @@ class Player {
         this.find('stitch').textContent = n(stitch);
         this.find('of').textContent = n(t.sewn);
         this.find('block').textContent = `${block + 1} of ${t.blocks.length}`;
-        const clock = this.clock();
+        const clock = this.times;
         this.find('clock').textContent = `${minutes(stitch === 0 ? 0 : clock[stitch - 1])} of ${minutes(this.total)}`;
         this.find('place').textContent = at === null ? 'at the start' : `${Math.abs(t.xs[at] / 10).toFixed(1)} ${t.xs[at] < 0 ? 'left' : 'right'}, ${Math.abs(t.ys[at] / 10).toFixed(1)} ${t.ys[at] < 0 ? 'down' : 'up'}`;
         this.find('length').textContent = at === null ? '' : `${(Math.hypot(t.xs[at] - (at ? t.xs[at - 1] : 0), t.ys[at] - (at ? t.ys[at - 1] : 0)) / 10).toFixed(1)} mm`;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Hakama\House\HouseRules;
 use Hakama\Machine\SpeedCurve;
+use Hakama\Machine\Timeline;
 use Hakama\Stitch\Tape\TapeReader;
 use Simulator\Happening;
 use Simulator\Line;
@@ -32,9 +34,13 @@ final class MachineOnTheLine
         if (($todo['command'] ?? '') === 'sew') {
             $this->load = (string) $todo['load'];
             $this->machine->load(
-                (new TapeReader())->fromString((string) $this->line->tape()),
-                (float) $todo['speed_spm'],
-                SpeedCurve::usual((float) $todo['top_spm']),
+                Timeline::of(
+                    (new TapeReader())->fromString((string) $this->line->tape()),
+                    (float) $todo['speed_spm'],
+                    SpeedCurve::usual((float) $todo['top_spm']),
+                    HouseRules::of()->runTime(),
+                    (int) $todo['trim_jumps'],
+                ),
                 (int) $todo['heads'],
                 1,
                 (int) $todo['stitch'],

@@ -6,8 +6,8 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
+use Hakama\House\HouseRules;
 use Hakama\Machine\RunTime;
-use Hakama\Machine\RunTimeRules;
 use Hakama\Machine\SpeedCurve;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\PatternBuilder;
@@ -25,7 +25,7 @@ final class PlayerTest extends BrowserTestCase
     public function player_sheet_template_and_command_agree_to_the_stitch(): void
     {
         $tape = (string) file_get_contents(getenv('TEST_URL').self::LANTERNS.'/tape.dst');
-        $figures = PatternFigures::of((new TapeReader())->fromString($tape));
+        $figures = PatternFigures::of((new TapeReader())->fromString($tape), HouseRules::of()->measuring());
         $command = new Process([PHP_BINARY, 'artisan', 'stitch:inspect', '-'], dirname(__DIR__, 2), null, $tape);
         $command->mustRun();
         self::assertSame($figures->stitches, json_decode($command->getOutput(), true)['stitches']);
@@ -46,9 +46,7 @@ final class PlayerTest extends BrowserTestCase
             $figures->trims,
             850,
             SpeedCurve::usual(1000),
-            1,
-            0,
-            new RunTimeRules(),
+            HouseRules::of()->runTime(),
         );
         self::assertEqualsWithDelta($time->seconds() - $time->breaksS, $this->player('total'), 1e-6);
 

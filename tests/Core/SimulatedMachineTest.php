@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Hakama\Machine\RunTimeRules;
+use Hakama\House\HouseRules;
 use Hakama\Machine\SpeedCurve;
+use Hakama\Machine\Timeline;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 use PHPUnit\Framework\Attributes\Test;
@@ -55,15 +56,7 @@ final class SimulatedMachineTest extends TestCase
         self::assertEqualsWithDelta(71.55, $machine->clockS(), 0.01);
 
         $other = new SimulatedMachine(0);
-        $other->load(
-            self::pattern(),
-            600,
-            SpeedCurve::usual(1000),
-            1,
-            1,
-            stitch: $machine->stitch(),
-            clockS: $machine->clockS(),
-        );
+        $other->load(self::timeline(), 1, 1, stitch: $machine->stitch(), clockS: $machine->clockS());
         $other->sew(10.05);
         self::assertSame(200, $other->stitch());
         self::assertEqualsWithDelta(81.6, $other->clockS(), 0.01);
@@ -73,7 +66,7 @@ final class SimulatedMachineTest extends TestCase
     public function it_stands_still_where_a_hand_is_wanted_and_does_not_halt_there_twice(): void
     {
         $machine = new SimulatedMachine(0);
-        $machine->load(self::pattern(), 600, SpeedCurve::usual(1000), 1, 1, halts: [120, 2000]);
+        $machine->load(self::timeline(), 1, 1, halts: [120, 2000]);
 
         self::assertSame([Happening::HandStop, 120], [$machine->sew(10_000), $machine->stitch()]);
         $machine->wait(30);
@@ -84,14 +77,19 @@ final class SimulatedMachineTest extends TestCase
 
         // Switched off at a halt and on again, it goes on behind it.
         $other = new SimulatedMachine(0);
-        $other->load(self::pattern(), 600, SpeedCurve::usual(1000), 1, 1, stitch: 120, halts: [120, 2000]);
+        $other->load(self::timeline(), 1, 1, stitch: 120, halts: [120, 2000]);
         self::assertSame([Happening::HandStop, 2000], [$other->sew(10_000), $other->stitch()]);
+    }
+
+    private static function timeline(): Timeline
+    {
+        return Timeline::of(self::pattern(), 600, SpeedCurve::usual(1000), HouseRules::of()->runTime(), 3);
     }
 
     private function loaded(float $breaks): SimulatedMachine
     {
         $machine = new SimulatedMachine($breaks);
-        $machine->load(self::pattern(), 600, SpeedCurve::usual(1000), 1, 42, rules: new RunTimeRules());
+        $machine->load(self::timeline(), 1, 42);
 
         return $machine;
     }

@@ -349,7 +349,10 @@ final class BetterPlanTest extends FeatureTestCase
         $new = $lane[(int) array_search($hoodies->code, $lane, true) + 1];
         self::assertSame([9, 6], [$board->batches()[$hoodies->code]->left, $board->batches()[$new]->left]);
         self::assertSame($before, $pieces(), 'the order has the same pieces');
-        self::assertSame($board->batches()[$hoodies->code]->batch->equipment->threads, $board->batches()[$new]->batch->equipment->threads);
+        self::assertSame(
+            $board->batches()[$hoodies->code]->batch->equipment->threads,
+            $board->batches()[$new]->batch->equipment->threads,
+        );
         self::assertSame(
             [],
             $board->timetable()->find($new)?->needles->load,
@@ -472,7 +475,11 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertDontSee("Run it together with {$loaf}");
         $this->get('/plan?zoom=week')->assertSee('The same design goes on.');
         $this->put('/shop/rules/again_min', ['again_min' => '3'])->assertSessionHasNoErrors();
-        self::assertSame(180, self::board()->timetable()->find($more)?->changeoverS, 'a house that traces anew says so');
+        self::assertSame(
+            180,
+            self::board()->timetable()->find($more)?->changeoverS,
+            'a house that traces anew says so',
+        );
     }
 
     #[Test]

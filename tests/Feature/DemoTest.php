@@ -10,6 +10,7 @@ use App\Models\Machine;
 use App\Models\Order;
 use App\Models\Thread;
 use App\Orders\OrderRow;
+use Hakama\House\HouseRules;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Test;
@@ -54,7 +55,7 @@ final class DemoTest extends FeatureTestCase
     {
         foreach (Artwork::query()->get() as $artwork) {
             self::assertTrue(Storage::exists($artwork->tapePath()));
-            $figures = \Hakama\Stitch\Figures\PatternFigures::of($artwork->pattern());
+            $figures = \Hakama\Stitch\Figures\PatternFigures::of($artwork->pattern(), HouseRules::of()->measuring());
             self::assertSame(
                 [$artwork->stitches, $artwork->trims, $artwork->changes],
                 [$figures->stitches, $figures->trims, $figures->changes],
@@ -100,7 +101,9 @@ final class DemoTest extends FeatureTestCase
         }
         $board = self::board();
         foreach ($board->timetable()->placed as $placed) {
-            self::assertNull($board->workload()->obstacle($placed->batch, $board->workload()->lanes[$placed->machine]));
+            self::assertNull(
+                $board->workload()->obstacle($placed->batch, $board->workload()->lanes[$placed->machine]),
+            );
         }
         self::assertSame([], $board->timetable()->unplaced);
     }

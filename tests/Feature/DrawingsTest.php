@@ -45,7 +45,11 @@ final class DrawingsTest extends FeatureTestCase
                     $bar->edges->changeoverX,
                     0.01,
                 );
-                self::assertEqualsWithDelta(PlanChart::LEFT + $perHour * $hours($placed->end()), $bar->edges->endX, 0.01);
+                self::assertEqualsWithDelta(
+                    PlanChart::LEFT + $perHour * $hours($placed->end()),
+                    $bar->edges->endX,
+                    0.01,
+                );
                 self::assertLessThanOrEqual($bar->edges->endX, $bar->edges->startX);
                 self::assertGreaterThanOrEqual($bar->edges->startX, $bar->edges->hoopedX);
             }
@@ -71,7 +75,10 @@ final class DrawingsTest extends FeatureTestCase
                 $changes = 0;
                 foreach ($board->timetable()->on((string) $machine) as $placed) {
                     foreach ($placed->needles->load as $change) {
-                        $changes += $change->needle === $number && $placed->changeoverStart < $chart->axis->days[4][1] ? 1 : 0;
+                        $changes +=
+                            $change->needle === $number && $placed->changeoverStart < $chart->axis->days[4][1]
+                                ? 1
+                                : 0;
                     }
                 }
                 self::assertCount(

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Artwork;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\Template;
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\RecordKind;
 use Hakama\Stitch\Tape\TapeReader;
@@ -130,7 +131,7 @@ final class MakingTest extends FeatureTestCase
             $tape = (string) $this->get("/artwork/{$artwork->id}/make/tape.dst?columns=2&rows=3&gap=4&regroup=1")
                 ->assertOk()
                 ->getContent();
-            $figures = PatternFigures::of((new TapeReader())->fromString($tape));
+            $figures = PatternFigures::of((new TapeReader())->fromString($tape), HouseRules::of()->measuring());
             self::assertSame([6 * $artwork->stitches, $artwork->changes], [$figures->stitches, $figures->changes]);
             self::assertEqualsWithDelta(6 * $artwork->coreLengths()->totalMm(), $figures->lengths->totalMm(), 1e-6);
 

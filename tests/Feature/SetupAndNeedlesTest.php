@@ -247,7 +247,8 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $page = (string) $this->get('/needles/walks')->assertOk()->assertSee('Next walk:')->getContent();
         $changes = 0;
         foreach ($board->timetable()->placed as $placed) {
-            $changes += $placed->changeoverStart < $board->workload()->now + 2 * 86400 ? count($placed->needles->load) : 0;
+            $changes +=
+                $placed->changeoverStart < $board->workload()->now + 2 * 86400 ? count($placed->needles->load) : 0;
         }
         self::assertGreaterThan(3, $changes);
         self::assertSame($changes, preg_match_all('~<strong>Needle \d+:</strong>~', $page));
@@ -290,12 +291,17 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function needles_of_another_kind_are_a_part_of_the_set_up_and_said_where_they_are_loaded(): void
     {
         $needleChanges = array_values(
-            array_filter(self::board()->timetable()->on('M1'), static fn($placed): bool => $placed->needleChanges > 0),
+            array_filter(
+                self::board()->timetable()->on('M1'),
+                static fn($placed): bool => $placed->needleChanges > 0,
+            ),
         );
         self::assertNotSame([], $needleChanges);
         $batch = self::board()->batches()[$needleChanges[0]->batch->id];
         $this->get("/needles/cards/{$batch->code}")->assertSee("Fit {$batch->batch->equipment->needle}");
-        $this->get("/plan/batches/{$batch->code}")->assertSee("fit {$batch->batch->equipment->needle} on {$needleChanges[0]->needleChanges}");
+        $this->get("/plan/batches/{$batch->code}")->assertSee(
+            "fit {$batch->batch->equipment->needle} on {$needleChanges[0]->needleChanges}",
+        );
         $before = $needleChanges[0]->changeoverS;
         $this->put('/shop/rules/needle_min', ['needle_min' => '0'])->assertSessionHasNoErrors();
         self::assertSame(

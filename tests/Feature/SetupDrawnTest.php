@@ -60,8 +60,16 @@ final class SetupDrawnTest extends FeatureTestCase
             preg_match('~^M[\d.-]+ ([\d.-]+)V([\d.-]+)$~', (string) $down['d'], $ends);
             $said = (float) self::first($svg, '//*[local-name()="text"][@class="down"]');
             self::assertEqualsWithDelta(abs((float) $ends[2] - (float) $ends[1]), $said, 0.5);
-            preg_match('~<dd><span class="text-lg font-semibold">([\d]+) mm down, ([\d]+) mm across~', $html, $placement);
-            self::assertSame(round($said), (float) $placement[1], 'the number in the list is the number in the drawing');
+            preg_match(
+                '~<dd><span class="text-lg font-semibold">([\d]+) mm down, ([\d]+) mm across~',
+                $html,
+                $placement,
+            );
+            self::assertSame(
+                round($said),
+                (float) $placement[1],
+                'the number in the list is the number in the drawing',
+            );
             $across = self::first($svg, '//*[@class="across"]');
             preg_match('~^M([\d.-]+) [\d.-]+H([\d.-]+)$~', (string) $across['d'], $ends);
             self::assertEqualsWithDelta((float) $placement[2], abs((float) $ends[2] - (float) $ends[1]), 0.5);

@@ -19,7 +19,9 @@ final class FloorRecount extends Command
             sprintf(
                 '%d pieces worked out from their events; %s.',
                 $recount->pieces,
-                $recount->wrong === 0 ? 'all were kept right' : "{$recount->wrong} were kept otherwise and are put right",
+                $recount->wrong === 0
+                    ? 'all were kept right'
+                    : "{$recount->wrong} were kept otherwise and are put right",
             ),
         );
 

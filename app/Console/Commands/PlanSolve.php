@@ -51,7 +51,9 @@ final class PlanSolve extends JsonCommand
                 ...self::nowhere($given->workload, $sequence),
             ],
             'totals' => self::totals($plan->totals),
-            'as_booked' => self::totals(Timetable::of($given->workload, Dispatch::asBooked($given->workload))->totals),
+            'as_booked' => self::totals(
+                Timetable::of($given->workload, Dispatch::asBooked($given->workload))->totals,
+            ),
             'lower_bound' => round(Bound::of($given->workload)->cost, 3),
             'iterations' => $iterations,
             'seed' => $seed,

@@ -105,10 +105,7 @@ final class SetupAdvise extends JsonCommand
                         'rule' => $because->rule,
                         'text' => $because->text,
                     ],
-                    array_map(
-                        static fn(Decision $one): Because => $one->because,
-                        $advice->decisions->all(),
-                    ),
+                    array_map(static fn(Decision $one): Because => $one->because, $advice->decisions->all()),
                 ),
             ),
             'other_schools' => array_map(
@@ -152,7 +149,9 @@ final class SetupAdvise extends JsonCommand
                 $machine->has('gap_under_carriage') ? $machine->bool('gap_under_carriage') : null,
             ),
             new History(
-                unitValueCents: $json->has('unit_value_cents') ? $json->int('unit_value_cents', 0, 100_000_000) : null,
+                unitValueCents: $json->has('unit_value_cents')
+                    ? $json->int('unit_value_cents', 0, 100_000_000)
+                    : null,
                 practised: $json->has('practised') ? $json->bool('practised') : null,
             ),
         );

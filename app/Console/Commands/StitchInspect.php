@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\BlockFigures;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
@@ -19,8 +20,8 @@ final class StitchInspect extends JsonCommand
     {
         $file = (string) $this->argument('file');
         $pattern = $this->pattern($file);
-        $figures = PatternFigures::of($pattern);
-        $use = ThreadUse::of($figures->lengths->totalMm(), $figures->stitches);
+        $figures = PatternFigures::of($pattern, HouseRules::of()->measuring());
+        $use = ThreadUse::of($figures->lengths->totalMm(), $figures->stitches, HouseRules::of()->threadUse());
 
         return [
             'format' => 'dst',
@@ -59,7 +60,7 @@ final class StitchInspect extends JsonCommand
                     'code' => $finding->code->value,
                     'message' => $finding->message,
                 ],
-                Inspection::of($pattern, $figures)->findings,
+                Inspection::of($pattern, $figures, HouseRules::of()->measuring())->findings,
             ),
         ];
     }

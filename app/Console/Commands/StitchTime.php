@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Hakama\House\HouseRules;
 use Hakama\Machine\RunTime;
 use Hakama\Machine\SpeedCurve;
 use Hakama\Stitch\Figures\PatternFigures;
@@ -18,9 +19,9 @@ final class StitchTime extends JsonCommand
         $file = (string) $this->argument('file');
         $speed = $this->number('speed', 50, 3000);
         $heads = $this->number('heads', 1, 60);
-        $figures = PatternFigures::of($this->pattern($file));
+        $figures = PatternFigures::of($this->pattern($file), HouseRules::of()->measuring());
         // No machine is named, so its curve is taken to start at the speed that is set.
-        $time = RunTime::ofFigures($figures, $speed, SpeedCurve::usual($speed), $heads);
+        $time = RunTime::ofFigures($figures, $speed, SpeedCurve::usual($speed), HouseRules::of()->runTime(), $heads);
 
         return [
             'seconds' => round($time->seconds(), 1),

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Formats\UnfitInput;
 use Hakama\Artwork\Making;
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Copies\DoesNotFit;
 use Hakama\Stitch\Copies\Grid;
 use Hakama\Stitch\Figures\PatternFigures;
@@ -30,7 +31,7 @@ final class StitchWrite extends JsonCommand
         $making = $this->making();
         $pattern = $this->pattern($file);
         try {
-            $made = $making->of($pattern);
+            $made = $making->of($pattern, HouseRules::of()->measuring());
         } catch (DoesNotFit|NoPlaceForAStop $e) {
             throw UnfitInput::because($file, $e);
         }
@@ -53,7 +54,7 @@ final class StitchWrite extends JsonCommand
                 'colour_changes' => $made->changesSaved(),
                 'trims' => $made->trimsSaved(),
                 'jump_mm' => round($made->before->movedMm - $made->after->movedMm, 1),
-                'seconds' => round($made->secondsSaved($speed), 1),
+                'seconds' => round($made->secondsSaved($speed, HouseRules::of()->runTime()), 1),
             ],
             'blocks_from' => $made->origins,
         ];

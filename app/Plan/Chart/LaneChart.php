@@ -109,7 +109,10 @@ final readonly class LaneChart
         $waits = $placed->changeoverStart + $placed->changeoverS;
         $hooped =
             $placed->start() +
-            min($placed->loads[0][1] - $placed->start(), $placed->batch->sewing->hoopS * min($placed->batch->pieces, 2));
+            min(
+                $placed->loads[0][1] - $placed->start(),
+                $placed->batch->sewing->hoopS * min($placed->batch->pieces, 2),
+            );
 
         return new Bar(
             $placed,

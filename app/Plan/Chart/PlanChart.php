@@ -9,7 +9,9 @@ use App\Plan\PlanBoard;
 use Hakama\Plan\Handwork;
 use Hakama\Plan\Timetable;
 
-/** The plan as geometry for a drawing: lanes below each other on one axis of time, and below them the hands it wants. */
+/**
+ * The plan as geometry for a drawing: lanes below each other on one axis of time, and below them the hands it wants.
+ */
 final readonly class PlanChart
 {
     public const WIDTH = 1180;

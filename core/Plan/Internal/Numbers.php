@@ -84,7 +84,9 @@ final class Numbers
         $this->perFlowS = $workload->weights->flow / 60;
         $frames = array_flip(array_map(strval(...), array_keys($workload->frames)));
         $drivers = $kinds = $designs = $threads = $wants = [];
-        foreach ([...array_column($workload->frames, 'driver'), ...array_column($workload->lanes, 'driver')] as $driver) {
+        foreach (
+            [...array_column($workload->frames, 'driver'), ...array_column($workload->lanes, 'driver')] as $driver
+        ) {
             $drivers[$driver] ??= count($drivers);
         }
         foreach ($workload->frames as $stock) {
@@ -98,9 +100,12 @@ final class Numbers
             $this->driver[] = isset($workload->frames[$batch->equipment->frame])
                 ? $drivers[$workload->frames[$batch->equipment->frame]->driver]
                 : -1;
-            $this->needle[] = $batch->equipment->needle === '' ? -1 : ($kinds[$batch->equipment->needle] ??= count($kinds));
+            $this->needle[] =
+                $batch->equipment->needle === '' ? -1 : ($kinds[$batch->equipment->needle] ??= count($kinds));
             $this->design[] =
-                $batch->equipment->design === '' ? -1 : ($designs["{$batch->equipment->frame} {$batch->equipment->design}"] ??= count($designs));
+                $batch->equipment->design === ''
+                    ? -1
+                    : ($designs["{$batch->equipment->frame} {$batch->equipment->design}"] ??= count($designs));
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
             foreach ($batch->equipment->threads as $thread) {
@@ -125,7 +130,11 @@ final class Numbers
         $apart = ! in_array(null, array_column($lane->rack->needles, 'size'), true) && ! in_array(null, $wants, true);
         $pinned = $free = $standing = [];
         foreach ($lane->rack->needles as $needle) {
-            if ($needle->pinned && $needle->thread !== null && $this->workload->needs->allow($needle->thread, $needle)) {
+            if (
+                $needle->pinned
+                && $needle->thread !== null
+                && $this->workload->needs->allow($needle->thread, $needle)
+            ) {
                 $pinned[$needle->thread] = true;
             }
         }
@@ -147,7 +156,8 @@ final class Numbers
             ? NeedleGroups::of($free + array_fill_keys($sizes, 0), $standing, $sizes)
             : NeedleCount::of($free[''], $standing[''] ?? []);
         foreach (array_values($this->workload->batches) as $batch) {
-            $this->loads[$m][] = $this->workload->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
+            $this->loads[$m][] =
+                $this->workload->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
             $this->frames[$m][] = $lane->heads * $batch->sewing->framesPerHead;
             $wanted = array_filter(
                 $batch->demand()->threads(),

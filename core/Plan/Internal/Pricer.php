@@ -12,7 +12,8 @@ use Hakama\Plan\Workload;
  * `Timetable` comes to, with batches and machines as numbers and no object made on the way; every state that the pass
  * goes through is kept, so that a change is priced from the first place that it touches.
  *
- * What is placed never starts before what was placed already, so at the moment at which a changeover would start, a machine
+ * What is placed never starts before what was placed already, so at the moment at which a changeover would start, a
+ * machine
  * is busy exactly when what it was given last has not ended: the shared things are looked up there and nowhere else.
  *
  * @internal
@@ -105,7 +106,8 @@ final class Pricer
     }
 
     /**
-     * Seconds that a changeover takes more, or less, for what stands before it in a lane: other needles are to be fitted,
+     * Seconds that a changeover takes more, or less, for what stands before it in a lane: other needles are to be
+     * fitted,
      * or
      * the same design goes on.
      *
@@ -315,7 +317,8 @@ final class Pricer
                     ($late > 0 ? $late * $numbers->weight[$batch] : 0.0);
                 if ($numbers->fixed[$batch] !== null) {
                     $cost +=
-                        (self::MOVED_FIXED / 60) * max(0, $starts[$best] + $changeovers[$best] - $numbers->fixed[$batch]);
+                        (self::MOVED_FIXED / 60) *
+                        max(0, $starts[$best] + $changeovers[$best] - $numbers->fixed[$batch]);
                 }
             }
             if ($cost >= $limit) {

@@ -79,7 +79,11 @@ final class Timing
                 // earliest.
                 $candidate = $candidates[$machine] ?? null;
                 if ($candidate === null || $this->obstacle($candidate, $lane) !== null) {
-                    $candidate = $this->place($this->workload->batches[$id], $lane, $needles[$machine][$next[$machine]]);
+                    $candidate = $this->place(
+                        $this->workload->batches[$id],
+                        $lane,
+                        $needles[$machine][$next[$machine]],
+                    );
                 }
                 if ($candidate === null) {
                     return $id;
@@ -103,7 +107,8 @@ final class Timing
     {
         $last = $this->last[$lane->id] ?? null;
         $driver = $this->workload->frames[$batch->equipment->frame]->driver;
-        $standingDriver = $last === null ? $lane->driver : $this->workload->frames[$last->batch->equipment->frame]->driver;
+        $standingDriver =
+            $last === null ? $lane->driver : $this->workload->frames[$last->batch->equipment->frame]->driver;
         $frameChange = $batch->equipment->frame !== ($last === null ? $lane->frame : $last->batch->equipment->frame);
         $needleChanges = $this->workload->needleChanges($lane, $batch, $last?->batch);
         $changeoverS = $batch->alreadySetUp
@@ -126,7 +131,11 @@ final class Timing
         ))->loadsS();
 
         // What is fixed is set up just before, so that frames and hands are free until then.
-        $earliest = max($this->workload->now, $last?->end() ?? $this->workload->now, ($batch->fixed->startAt ?? 0) - $changeoverS);
+        $earliest = max(
+            $this->workload->now,
+            $last?->end() ?? $this->workload->now,
+            ($batch->fixed->startAt ?? 0) - $changeoverS,
+        );
         $wait = null;
         foreach ([$earliest, ...$this->endsAfter($earliest)] as $from) {
             $changeoverStart = $lane->hours->fit($from, $changeoverS);

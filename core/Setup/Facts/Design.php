@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Facts;
 
+use Hakama\Stitch\Band;
+
 /** What is sewn. What is null is not known, and nothing is concluded from it. */
 final readonly class Design
 {
-    /** @param int $appliqueStops stops at which a hand has something to do */
+    /**
+     * @param int        $appliqueStops stops at which a hand has something to do
+     * @param list<Band> $bands         of its height in which something is sewn; none where nobody has looked
+     */
     public function __construct(
         public float $widthMm,
         public float $heightMm,
@@ -17,6 +22,7 @@ final readonly class Design
         public ?float $smallestLetterMm = null,
         public int $appliqueStops = 0,
         public OrderVerdict $order = new OrderVerdict(),
+        public array $bands = [],
     ) {}
 
     /** Over the design's box. */

@@ -43,12 +43,7 @@ final readonly class Facts
     /** The same decoration on one machine. */
     public function onMachine(OnMachine $machine): self
     {
-        return new self(
-            $this->design,
-            $this->item,
-            $machine->withArm($this->machine->armWidthMm),
-            $this->history,
-        );
+        return new self($this->design, $this->item, $machine->withArm($this->machine->armWidthMm), $this->history);
     }
 
     public function isDense(HouseRules $house): bool
@@ -57,7 +52,8 @@ final readonly class Facts
     }
 
     /**
-     * How far a design can go to the sides before the neck holds the frame back, loaded neck first: the opening laid flat
+     * How far a design can go to the sides before the neck holds the frame back, loaded neck first: the opening laid
+     * flat
      * less the arm. Null where there is no neck, or nobody has measured it.
      */
     public function travelMm(): ?float

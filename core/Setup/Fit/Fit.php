@@ -34,7 +34,7 @@ final readonly class Fit
     ) {}
 
     /** @param float $marginMm foot radius and a little: nothing may be sewn nearer to the edge */
-    public static function of(ConvexHull $hull, Frame $frame, Turn $turn, float $marginMm = 7.0): self
+    public static function of(ConvexHull $hull, Frame $frame, Turn $turn, float $marginMm): self
     {
         $turned = $hull->turned($turn);
         $box = $turned->bounds();

@@ -15,7 +15,10 @@ use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
 
-/** What lies under the cloth: the first rule that applies and is of the house's school holds, and the last always applies. */
+/**
+ * What lies under the cloth: the first rule that applies and is of the house's school holds, and the last always
+ * applies.
+ */
 final class BackingRules
 {
     /** @return non-empty-list<Rule<Layers>> */
@@ -110,7 +113,8 @@ final class BackingRules
                 About::Backing,
                 'padded',
                 'padding or quilting',
-                static fn(Facts $f): bool => $f->item->garment === G::PaddedJacket || $f->item->cloth->fabric === F::Quilted,
+                static fn(Facts $f): bool => $f->item->garment === G::PaddedJacket
+                    || $f->item->cloth->fabric === F::Quilted,
                 new Layers(Backing::Cutaway, 1),
                 'Padding gives way under the needle: cutaway below.',
             ),

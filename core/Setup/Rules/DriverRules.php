@@ -8,7 +8,10 @@ use Hakama\Garment\Structure;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Facts\Facts;
 
-/** What carries the frame: the first rule that applies and is of the house's school holds, and the last always applies. */
+/**
+ * What carries the frame: the first rule that applies and is of the house's school holds, and the last always
+ * applies.
+ */
 final class DriverRules
 {
     /** @return non-empty-list<Rule<list<Driver>>> */

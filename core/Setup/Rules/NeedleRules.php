@@ -12,7 +12,10 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Facts\Facts;
 
-/** Size and point of the needle: the first rule that applies and is of the house's school holds, and the last always applies. */
+/**
+ * Size and point of the needle: the first rule that applies and is of the house's school holds, and the last always
+ * applies.
+ */
 final class NeedleRules
 {
     /** @return non-empty-list<Rule<NeedleType>> */

@@ -9,7 +9,10 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Setup\Facts\Facts;
 
-/** How fast it is sewn, stitches per minute: the first rule that applies and is of the house's school holds, and the last always applies. */
+/**
+ * How fast it is sewn, stitches per minute: the first rule that applies and is of the house's school holds, and the
+ * last always applies.
+ */
 final class SpeedRules
 {
     /** @return non-empty-list<Rule<int>> */
@@ -41,7 +44,8 @@ final class SpeedRules
                 About::Speed,
                 'soft',
                 'knits and pile',
-                static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit() || $f->item->cloth->fabric->hasTexture(),
+                static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit()
+                    || $f->item->cloth->fabric->hasTexture(),
                 $speed(HouseRule::KnitSpeed),
                 'Soft cloth keeps its registration better a little slower.',
             ),

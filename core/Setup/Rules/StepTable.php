@@ -113,7 +113,8 @@ final class StepTable
             new NoteRule(
                 'iron_mesh',
                 'mesh on a narrow tube',
-                static fn(Decided $d): bool => $d->backing->backing === Backing::Mesh && $d->facts->item->isNarrowTube(),
+                static fn(Decided $d): bool => $d->backing->backing === Backing::Mesh
+                    && $d->facts->item->isNarrowTube(),
                 'Iron the fusible mesh to the inside.',
                 WorkStage::Prepare,
             ),
@@ -167,7 +168,8 @@ final class StepTable
             new NoteRule(
                 'mark_place',
                 'any other place',
-                static fn(Decided $d): bool => $d->facts->item->position !== P::LeftChest && ! $d->facts->item->isOnCap(),
+                static fn(Decided $d): bool => $d->facts->item->position !== P::LeftChest
+                    && ! $d->facts->item->isOnCap(),
                 'Mark the place.',
                 WorkStage::Prepare,
                 says: static fn(Decided $d): string => sprintf(
@@ -252,7 +254,8 @@ final class StepTable
             new NoteRule(
                 'no_stretch',
                 'knits',
-                static fn(Decided $d): bool => $d->facts->item->cloth->fabric->isKnit() && ! $d->facts->item->isOnCap(),
+                static fn(Decided $d): bool => $d->facts->item->cloth->fabric->isKnit()
+                    && ! $d->facts->item->isOnCap(),
                 'Hoop it without stretching: what is stretched in the frame puckers out of it.',
                 WorkStage::Hoop,
             ),
@@ -580,7 +583,9 @@ final class StepTable
     /** Once it is mounted nobody gets at the bobbin. */
     private static function coversArm(Decided $decided): bool
     {
-        return $decided->facts->item->isOnCap() || $decided->facts->item->isNarrowTube() || $decided->driver() !== Driver::Flat;
+        return $decided->facts->item->isOnCap()
+            || $decided->facts->item->isNarrowTube()
+            || $decided->driver() !== Driver::Flat;
     }
 
     private static function onSize(Decided $decided): string

@@ -9,7 +9,10 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Facts\Facts;
 
-/** The weight of the thread: the first rule that applies and is of the house's school holds, and the last always applies. */
+/**
+ * The weight of the thread: the first rule that applies and is of the house's school holds, and the last always
+ * applies.
+ */
 final class ThreadRules
 {
     /** @return non-empty-list<Rule<int>> */

@@ -10,7 +10,10 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Setup\Facts\Facts;
 
-/** Whether film lies on top: the first rule that applies and is of the house's school holds, and the last always applies. */
+/**
+ * Whether film lies on top: the first rule that applies and is of the house's school holds, and the last always
+ * applies.
+ */
 final class TopperRules
 {
     /** @return non-empty-list<Rule<bool>> */

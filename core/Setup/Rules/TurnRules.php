@@ -9,7 +9,10 @@ use Hakama\House\Question;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Stitch\Turn;
 
-/** The ways round that would do, the preferred one first: the first rule that applies and is of the house's school holds, and the last always applies. */
+/**
+ * The ways round that would do, the preferred one first: the first rule that applies and is of the house's school
+ * holds, and the last always applies.
+ */
 final class TurnRules
 {
     /** @return non-empty-list<Rule<non-empty-list<Turn>>> */

@@ -16,6 +16,7 @@ use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Figures\Verdict;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -113,7 +114,8 @@ final class WarningTable
                 false,
                 'a cap, and an artwork not sewn from the middle outwards and from the bill upwards',
                 static fn(Decided $d): ?string => $d->facts->item->isOnCap()
-                && ($d->facts->design->order->centreOut === Verdict::No || $d->facts->design->order->bottomUp === Verdict::No)
+                && ($d->facts->design->order->centreOut === Verdict::No
+                    || $d->facts->design->order->bottomUp === Verdict::No)
                     ? 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap version, from the middle outwards and from the bill upwards.'
                     : null,
             ),
@@ -131,7 +133,9 @@ final class WarningTable
                 'small_lettering',
                 false,
                 'letters lower than the house’s limit',
-                static fn(Decided $d): ?string => $d->facts->design->hasSmallLetters($d->house->value(HouseRule::SmallLetter))
+                static fn(Decided $d): ?string => $d->facts->design->hasSmallLetters(
+                    $d->house->value(HouseRule::SmallLetter),
+                )
                     ? sprintf(
                         'The smallest letters are %.1f mm high and close up below %.0f: fine thread and needle, or larger letters.',
                         $d->facts->design->smallestLetterMm,
@@ -218,7 +222,8 @@ final class WarningTable
                 false,
                 'a thick seam on a light machine',
                 static fn(Decided $d): ?string => $d->facts->item->cloth->thickness === Thickness::Heavy
-                && ($d->facts->item->isNarrowTube() || in_array($d->facts->item->garment, [G::Trousers, G::Bag, G::Jacket], true))
+                && ($d->facts->item->isNarrowTube()
+                    || in_array($d->facts->item->garment, [G::Trousers, G::Bag, G::Jacket], true))
                 && $d->facts->machine->needles !== null
                 && $d->facts->machine->needles <= self::LIGHT_MACHINE_NEEDLES
                     ? 'A light machine breaks needles on seams this thick: keep clear of them, or take a heavier machine.'
@@ -306,7 +311,11 @@ final class WarningTable
         $each = $d->facts->history->unitValueCents ?? 0;
         $words = sprintf('Each garment is worth %.2f', $each / 100);
         if ($d->facts->history->garments !== null && $d->facts->history->garments > 1) {
-            $words .= sprintf(', the %d of them %.2f', $d->facts->history->garments, ($d->facts->history->garments * $each) / 100);
+            $words .= sprintf(
+                ', the %d of them %.2f',
+                $d->facts->history->garments,
+                ($d->facts->history->garments * $each) / 100,
+            );
         }
 
         return $words.
@@ -355,7 +364,7 @@ final class WarningTable
             ? sprintf(
                 '%.0f mm along the tube and %.0f at one hooping: %d hoopings, moving along the tube, with a template mark for each and no motif across two.',
                 $d->facts->design->heightMm,
-                $d->house->value(HouseRule::TubeReach),
+                Hoopings::reachMm($d->house, $d->fit?->frame),
                 $hoopings,
             )
             : null;
@@ -364,7 +373,11 @@ final class WarningTable
     private static function hoopings(Decided $d): int
     {
         return $d->facts->item->isNarrowTube() && $d->driver() === Driver::Cylinder && $d->turn() !== Turn::Quarter
-            ? (int) ceil($d->facts->design->heightMm / $d->house->value(HouseRule::TubeReach))
+            ? Hoopings::count(
+                $d->facts->design->heightMm,
+                $d->facts->design->bands,
+                Hoopings::reachMm($d->house, $d->fit?->frame),
+            )
             : 1;
     }
 

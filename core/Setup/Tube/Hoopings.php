@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Tube;
 
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\Machine\Frame;
+use Hakama\Stitch\Band;
+
 /**
  * The fewest hoopings in which all motifs along a tube can be sewn, each whole in one. Swept from one end: the first
  * motif
@@ -43,6 +48,32 @@ final readonly class Hoopings
         }
 
         return new self($hoopings, $refused, $reachMm);
+    }
+
+    /**
+     * So much of a tube is sewn at one hooping: as far as the house reaches, and no further than the window lets it.
+     */
+    public static function reachMm(HouseRules $house, ?Frame $frame): float
+    {
+        $reach = $house->value(HouseRule::TubeReach);
+
+        return $frame === null
+            ? $reach
+            : min($reach, $frame->window->heightMm - 2 * $house->value(HouseRule::Margin));
+    }
+
+    /**
+     * How often a tube is hooped for one design: by the bands in which it is sewn, where they are known.
+     *
+     * @param list<Band> $bands
+     */
+    public static function count(float $heightMm, array $bands, float $reachMm): int
+    {
+        $motifs = array_map(static fn(Band $band): Motif => new Motif('', $band->bottom, $band->top), $bands);
+
+        return $motifs === []
+            ? (int) ceil($heightMm / $reachMm - 1e-9)
+            : count(self::of($motifs, $reachMm)->hoopings) + count(self::of($motifs, $reachMm)->refused);
     }
 
     /** Why it cannot all be sewn; null when it can. */

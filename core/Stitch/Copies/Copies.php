@@ -32,7 +32,7 @@ final readonly class Copies
     /**
      * @param Bounds $bounds of the pattern: its middle goes to the middle of each place of the grid
      */
-    public static function of(Pattern $pattern, Bounds $bounds, Grid $grid, int $trimJumps = 3): self
+    public static function of(Pattern $pattern, Bounds $bounds, Grid $grid, int $trimJumps): self
     {
         $copies = $starts = [];
         $middle = $bounds->centre();

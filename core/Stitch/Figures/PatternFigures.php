@@ -6,6 +6,7 @@ namespace Hakama\Stitch\Figures;
 
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
 
@@ -32,7 +33,7 @@ final readonly class PatternFigures
         public float $movedMm,
     ) {}
 
-    public static function of(Pattern $pattern, MeasuringRules $rules = new MeasuringRules()): self
+    public static function of(Pattern $pattern, MeasuringRules $rules): self
     {
         return new self(...(new Internal\Measuring($rules))->measure($pattern));
     }

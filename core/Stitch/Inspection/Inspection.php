@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch\Inspection;
 
-use Hakama\Stitch\Figures\MeasuringRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
+use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
 
@@ -24,11 +24,8 @@ final readonly class Inspection
         public Point $end,
     ) {}
 
-    public static function of(
-        Pattern $pattern,
-        PatternFigures $figures,
-        MeasuringRules $rules = new MeasuringRules(),
-    ): self {
+    public static function of(Pattern $pattern, PatternFigures $figures, MeasuringRules $rules): self
+    {
         return new self(...(new Internal\Locating($rules, count($figures->blocks) > 1))->locate($pattern, $figures));
     }
 }

@@ -18,7 +18,7 @@
         <section aria-label="The design, stitch by stitch" data-player="{{ json_encode([
             'track' => route('artwork.track', [$artwork, 'v' => $mark.$trimJumps]), 'density' => route('artwork.density', [$artwork, 'v' => $mark]),
             'colours' => $artwork->colours(), 'bounds' => [$artwork->left_mm, $artwork->right_mm, $artwork->bottom_mm, $artwork->top_mm], 'objects' => $artwork->objects ?? [], 'dense' => $dense,
-            'time' => ['curve' => $curve, 'top' => $topSpm, 'changeS' => $runTime->changeS, 'trimS' => $runTime->trimS, 'rampS' => $runTime->rampS],
+            'timeline' => route('artwork.timeline', [$artwork, 'v' => $mark]),
         ]) }}">
             <canvas class="weave block h-[384px] w-full touch-none border border-hair" role="img" aria-label="{{ $artwork->name }} as far as it is sewn, in its thread colours"></canvas>
             <p data-p="lost" class="wrong" role="alert" hidden>The stitches did not arrive. Load the page once more.</p>
@@ -68,7 +68,7 @@
                     <div class="flex items-start gap-3"><p class="flex-1"><span class="text-sm text-soft">{{ $finding->code->label() }}</span><br>{{ $finding->message }}</p>
                     @if ($finding->code === Hakama\Stitch\FindingCode::CapOrder)<button class="btn btn-small" data-do="order" aria-label="Number the objects on the drawing">Show order</button>
                     @elseif ($finding->spots !== [] || $finding->blocks !== [])<button class="btn btn-small" aria-pressed="false" data-spots="{{ json_encode(array_map(static fn ($s) => [$s->at->x, $s->at->y, $s->stitch], $finding->spots)) }}" data-blocks="{{ json_encode($finding->blocks) }}" @if ($loop->first) data-key="f" @endif aria-label="Show where: {{ $finding->code->label() }}">Show where</button>@endif</div>
-                    <x-because about="What it means">{{ $finding->code->meaning() }} {{ $finding->code->request() }}</x-because>
+                    <x-because about="What it means">{{ $finding->code->meaning() }} {{ $finding->code->request($measuring) }}</x-because>
                 </div>
             @empty
                 <p class="text-soft">Nothing odd was found in this tape.</p>

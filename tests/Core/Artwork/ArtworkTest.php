@@ -9,6 +9,7 @@ use Hakama\Artwork\DigitiserNote;
 use Hakama\Artwork\Making;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\Template;
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Copies\DoesNotFit;
 use Hakama\Stitch\Copies\Grid;
@@ -40,7 +41,7 @@ final class ArtworkTest extends TestCase
             self::thread('A', '#c9302c'),
             null,
         ];
-        $findings = ColourFindings::of($threads, []);
+        $findings = ColourFindings::of($threads, [], 5.0);
 
         self::assertCount(1, $findings);
         self::assertSame(FindingCode::ThreadsAlike, $findings[0]->code);
@@ -61,25 +62,33 @@ final class ArtworkTest extends TestCase
             self::thread('N', '#1d2433'),
             self::thread('G', '#d8d8d8'),
         ];
-        $findings = ColourFindings::of([$white, $navy], $over);
+        $findings = ColourFindings::of([$white, $navy], $over, 5.0);
 
         self::assertSame(FindingCode::TravelOverLight, $findings[0]->code);
         self::assertStringContainsString('9.0 mm of block 2 over block 1', $findings[0]->message);
         self::assertSame([80, 50], array_map(static fn(Spot $spot): int => $spot->stitch, $findings[0]->spots));
-        self::assertSame([], ColourFindings::of([$navy, $white], $over));
-        self::assertSame([], ColourFindings::of([$white, $grey], $over), 'hardly darker');
-        self::assertSame([], ColourFindings::of([$white, null], $over), 'no thread, no colour');
+        self::assertSame([], ColourFindings::of([$navy, $white], $over, 5.0));
+        self::assertSame([], ColourFindings::of([$white, $grey], $over, 5.0), 'hardly darker');
+        self::assertSame([], ColourFindings::of([$white, null], $over, 5.0), 'no thread, no colour');
     }
 
     #[Test]
     public function the_note_to_the_digitiser_holds_what_is_to_be_asked_and_where(): void
     {
-        $note = DigitiserNote::of('Lantern row', 'lantern.dst', 5399, 91.24, 52, [
-            new Finding(FindingCode::LongJump, '1 jump over 7 mm without a trim.', [
-                new Spot(new Point(7, -2.5), 12),
-            ]),
-            new Finding(FindingCode::ThreadsAlike, 'A and C differ by only 2.'),
-        ]);
+        $note = DigitiserNote::of(
+            'Lantern row',
+            'lantern.dst',
+            5399,
+            91.24,
+            52,
+            [
+                new Finding(FindingCode::LongJump, '1 jump over 7 mm without a trim.', [
+                    new Spot(new Point(7, -2.5), 12),
+                ]),
+                new Finding(FindingCode::ThreadsAlike, 'A and C differ by only 2.'),
+            ],
+            HouseRules::of()->measuring(),
+        );
 
         self::assertStringStartsWith(
             "About “Lantern row” (lantern.dst, 5399 stitches, 91.2 × 52.0 mm):\n\n1. 1 jump over 7 mm without a trim.\n   Seen at (7.0, -2.5) at stitch 12.\n   Please put a trim",
@@ -88,7 +97,15 @@ final class ArtworkTest extends TestCase
         self::assertStringNotContainsString('A and C', $note, 'the rack is the shop’s own affair');
         self::assertSame(
             '',
-            DigitiserNote::of('x', 'x.dst', 1, 1, 1, [new Finding(FindingCode::ThreadsAlike, 'A and C')]),
+            DigitiserNote::of(
+                'x',
+                'x.dst',
+                1,
+                1,
+                1,
+                [new Finding(FindingCode::ThreadsAlike, 'A and C')],
+                HouseRules::of()->measuring(),
+            ),
         );
     }
 
@@ -104,19 +121,32 @@ final class ArtworkTest extends TestCase
             ->pattern();
         $grid = Grid::of(3, 1, 4);
 
-        self::assertSame([1, 2, 1, 2, 1, 2], (new Making(grid: $grid))->of($pattern)->origins);
-        $made = (new Making(grid: $grid, regroup: true, stopsAfter: [1]))->of($pattern);
+        self::assertSame(
+            [1, 2, 1, 2, 1, 2],
+            (new Making(grid: $grid))->of($pattern, HouseRules::of()->measuring())->origins,
+        );
+        $made = (new Making(grid: $grid, regroup: true, stopsAfter: [1]))->of(
+            $pattern,
+            HouseRules::of()->measuring(),
+        );
         self::assertSame([1, 1, 2], $made->origins, 'a halt put into a block leaves both halves its thread');
         self::assertSame([8, 2, 6], [$made->before->changes, $made->after->changes, $made->changesSaved()]);
         // Six changes of 7 s with a start of 1.5 s each; and what the trims cost or save besides.
-        self::assertEqualsWithDelta(6 * 8.5 + $made->trimsSaved() * 7.5, $made->secondsSaved(800), 1e-6);
+        self::assertEqualsWithDelta(
+            6 * 8.5 + $made->trimsSaved() * 7.5,
+            $made->secondsSaved(800, HouseRules::of()->runTime()),
+            1e-6,
+        );
     }
 
     #[Test]
     public function turned_copies_are_laid_in_the_field_as_they_are_turned(): void
     {
         $pattern = (new PatternBuilder('WIDE'))->stitchTo(0, 10)->stitchTo(400, 10)->stitchTo(400, 110)->pattern();
-        $made = (new Making(Turn::Quarter, false, Grid::of(4, 1, 5), [60, 50]))->of($pattern);
+        $made = (new Making(Turn::Quarter, false, Grid::of(4, 1, 5), [60, 50]))->of(
+            $pattern,
+            HouseRules::of()->measuring(),
+        );
 
         self::assertEqualsWithDelta(
             [4 * 10 + 3 * 5, 40],
@@ -124,7 +154,7 @@ final class ArtworkTest extends TestCase
             1e-6,
         );
         $this->expectException(DoesNotFit::class);
-        (new Making(Turn::None, false, Grid::of(4, 1, 5), [60, 50]))->of($pattern);
+        (new Making(Turn::None, false, Grid::of(4, 1, 5), [60, 50]))->of($pattern, HouseRules::of()->measuring());
     }
 
     #[Test]
@@ -136,11 +166,11 @@ final class ArtworkTest extends TestCase
             ->stop()
             ->stitchTo(10, 10)
             ->pattern();
-        $made = (new Making())->of($pattern);
+        $made = (new Making())->of($pattern, HouseRules::of()->measuring());
 
         self::assertTrue($made->pattern->sewsLike($pattern));
         self::assertSame(0, $made->changesSaved());
-        self::assertSame(0.0, $made->secondsSaved(800));
+        self::assertSame(0.0, $made->secondsSaved(800, HouseRules::of()->runTime()));
     }
 
     #[Test]

@@ -46,7 +46,10 @@ final class BatchRunTest extends TestCase
         $fold(K::LoadStarted, [3]);
         $fold(K::Sewn, [3]);
         $folded = $fold(K::PieceDone, [3]);
-        self::assertSame([Stage::Finished, 3, 2], [$folded->run->stage, $folded->run->done, $folded->run->load->number]);
+        self::assertSame(
+            [Stage::Finished, 3, 2],
+            [$folded->run->stage, $folded->run->done, $folded->run->load->number],
+        );
         self::assertSame(array_fill_keys([1, 2, 3], PieceState::Done), $folded->states);
     }
 
@@ -86,33 +89,21 @@ final class BatchRunTest extends TestCase
     public function a_spoiled_piece_waits_to_be_sewn_again_on_a_spare(): void
     {
         $folded = $this->sewing([1, 2], $this->event(K::PieceSpoiled, [2], cause: SpoilCause::FrameStruck));
-        self::assertSame(
-            [Stage::Sewing, [1], [2]],
-            [$folded->run->stage, $folded->run->onFrame, $folded->waiting()],
-        );
+        self::assertSame([Stage::Sewing, [1], [2]], [$folded->run->stage, $folded->run->onFrame, $folded->waiting()]);
         $folded = FoldedBatch::of(
             [1, 2],
             [...$this->recorded, $this->event(K::PieceSpoiled, [1], cause: SpoilCause::Puckering)],
         );
-        self::assertSame(
-            [Stage::Ready, [1, 2], 2],
-            [$folded->run->stage, $folded->waiting(), $folded->run->spoiled],
-        );
+        self::assertSame([Stage::Ready, [1, 2], 2], [$folded->run->stage, $folded->waiting(), $folded->run->spoiled]);
     }
 
     #[Test]
     public function hooped_pieces_go_on_the_machine_first(): void
     {
-        $folded = FoldedBatch::of(
-            [1, 2, 3],
-            [$this->event(K::PreflightDone), $this->event(K::PieceHooped, [3])],
-        );
+        $folded = FoldedBatch::of([1, 2, 3], [$this->event(K::PreflightDone), $this->event(K::PieceHooped, [3])]);
 
         self::assertSame([3, 1], $folded->run->nextLoad($folded->waiting(), 2));
-        self::assertSame(
-            [],
-            $folded->run->after($this->event(K::LoadStarted, [3, 1]), $folded->states)->hooped,
-        );
+        self::assertSame([], $folded->run->after($this->event(K::LoadStarted, [3, 1]), $folded->states)->hooped);
     }
 
     #[Test]
@@ -123,11 +114,7 @@ final class BatchRunTest extends TestCase
             [$this->sewing([1]), $this->event(K::PieceDone, [1]), 'the machine is sewing'],
             [$this->sewing([1]), $this->event(K::Resumed), 'the machine is sewing'],
             [$this->sewing([1], $this->event(K::Stopped)), $this->event(K::Sewn, [1]), 'the machine is halted'],
-            [
-                $this->sewing([1], $this->event(K::Sewn, [1])),
-                $this->event(K::ThreadBroke),
-                'waits to be taken off',
-            ],
+            [$this->sewing([1], $this->event(K::Sewn, [1])), $this->event(K::ThreadBroke), 'waits to be taken off'],
             [$this->sewing([1]), $this->event(K::PieceSpoiled, [9]), 'Piece 9 is not in this load'],
             [$this->sewing([1]), $this->event(K::PieceHooped, [1]), 'Piece 1 is not in this load'],
             [FoldedBatch::of([1], [$this->event(K::PreflightDone)]), $this->event(K::LoadStarted, [9]), 'Piece 9'],

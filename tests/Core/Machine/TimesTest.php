@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Machine;
 
+use Hakama\House\HouseRules;
 use Hakama\Machine\BatchTime;
 use Hakama\Machine\Rack;
 use Hakama\Machine\RunTime;
-use Hakama\Machine\RunTimeRules;
 use Hakama\Machine\SpeedCurve;
+use Hakama\Machine\Timeline;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Figures\StitchLengths;
+use Hakama\Stitch\PatternBuilder;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -39,6 +42,7 @@ final class TimesTest extends TestCase
             trims: 3,
             setSpm: 800,
             curve: SpeedCurve::usual(1000),
+            rules: HouseRules::of()->runTime(),
             heads: 2,
             handStops: 1,
         );
@@ -55,10 +59,50 @@ final class TimesTest extends TestCase
     }
 
     #[Test]
+    public function the_timeline_ends_where_the_run_time_does_and_each_stitch_is_sewn_as_by_hand(): void
+    {
+        $rules = HouseRules::of();
+        // Moved to its beginning, two stitches of 2 mm and one of 6, a trim of three jumps, a stop, and a stop too
+        // many.
+        $pattern = (new PatternBuilder('LINE'))
+            ->stop()
+            ->trimTo(50, 0)
+            ->stitchTo(70, 0)
+            ->stitchTo(90, 0)
+            ->stitchTo(150, 0)
+            ->trimTo(300, 0)
+            ->stop()
+            ->stitchTo(320, 0)
+            ->stop()
+            ->pattern();
+        $curve = SpeedCurve::usual(1000);
+        $timeline = Timeline::of($pattern, 600, $curve, $rules->runTime(), 3);
+        // 600 a minute is 0.1 s a stitch, the long one too; 1.5 s to get going, 7.5 for the trim, 8.5 for the change.
+        self::assertEqualsWithDelta([1.6, 1.7, 1.8, 17.9], $timeline->sewnAt(), 1e-9);
+        $figures = PatternFigures::of($pattern, $rules->measuring());
+        $time = RunTime::ofFigures($figures, 600, $curve, $rules->runTime());
+        self::assertEqualsWithDelta($time->seconds() - $time->breaksS, 17.9, 1e-9);
+        self::assertSame(
+            [17.9, 1600, 100, 100, 16100],
+            array_values((array) unpack('etotal/V4ms', $timeline->packed())),
+        );
+        // The fourth jump in a row makes no second trim; with two jumps to a trim the first three make one as well.
+        self::assertSame(1.8, round(Timeline::of($pattern, 600, $curve, $rules->runTime(), 4)->sewnAt()[2], 9));
+        self::assertSame(10.4, round(Timeline::of($pattern, 600, $curve, $rules->runTime(), 4)->sewnAt()[3], 9));
+    }
+
+    #[Test]
     public function nothing_runs_at_no_speed(): void
     {
         $this->expectException(InvalidArgumentException::class);
-        RunTime::of(StitchLengths::of([400 => 1]), 0, 0, 0, SpeedCurve::usual(1000), rules: new RunTimeRules());
+        RunTime::of(
+            StitchLengths::of([400 => 1]),
+            0,
+            0,
+            0,
+            SpeedCurve::usual(1000),
+            rules: HouseRules::of()->runTime(),
+        );
     }
 
     #[Test]

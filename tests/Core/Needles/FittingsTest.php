@@ -23,7 +23,11 @@ final class FittingsTest extends TestCase
         // The first batch sews on 1, 2, 1; the second on 2 and 3; the third on 1, which is as the first left it.
         $fittings = Fittings::of(
             [1 => $sharp, 2 => $sharp, 3 => $fine, 4 => $ball],
-            [new BatchNeedles('a', [], [1, 2, 1]), new BatchNeedles('b', [], [2, 3]), new BatchNeedles('c', [], [1, 5])],
+            [
+                new BatchNeedles('a', [], [1, 2, 1]),
+                new BatchNeedles('b', [], [2, 3]),
+                new BatchNeedles('c', [], [1, 5]),
+            ],
             ['a' => [$ball, $ball, $ball], 'b' => [$sharp, $fine], 'c' => [$ball, $sharp]],
         );
 

@@ -181,7 +181,8 @@ final class PlanCheckTest extends TestCase
             foreach ($now as $placed) {
                 $frame = $placed->batch->equipment->frame;
                 $used[$frame] =
-                    ($used[$frame] ?? 0) + $workload->lanes[$placed->machine]->heads * $placed->batch->sewing->framesPerHead;
+                    ($used[$frame] ?? 0) +
+                    $workload->lanes[$placed->machine]->heads * $placed->batch->sewing->framesPerHead;
             }
             foreach ($used as $frame => $count) {
                 self::assertLessThanOrEqual($workload->frames[$frame]->count, $count, "{$frame} at {$moment}");
@@ -237,8 +238,13 @@ final class PlanCheckTest extends TestCase
             foreach ($placed->loads as $i => [$from, $to]) {
                 $hoop = min($heads, $left) * $batch->sewing->hoopS;
                 $waited =
-                    $i > 0 && $batch->sewing->framesPerHead === 2 ? max(0, $hoop - $batch->sewing->sewS[$placed->machine]) : $hoop;
-                self::assertSame($waited + $batch->sewing->swapS + $batch->sewing->sewS[$placed->machine], $to - $from);
+                    $i > 0 && $batch->sewing->framesPerHead === 2
+                        ? max(0, $hoop - $batch->sewing->sewS[$placed->machine])
+                        : $hoop;
+                self::assertSame(
+                    $waited + $batch->sewing->swapS + $batch->sewing->sewS[$placed->machine],
+                    $to - $from,
+                );
                 $left -= $heads;
             }
         }

@@ -200,7 +200,12 @@ final class SearchTest extends TestCase
             $batches[0] = new Batch(
                 $running->id,
                 $running->pieces,
-                new Sewing($running->sewing->sewS, $running->sewing->hoopS, $running->sewing->swapS, $running->sewing->framesPerHead),
+                new Sewing(
+                    $running->sewing->sewS,
+                    $running->sewing->hoopS,
+                    $running->sewing->swapS,
+                    $running->sewing->framesPerHead,
+                ),
                 new Equipment($running->equipment->threads, $running->equipment->frame),
                 new Promise(0, $running->promise->dueAt),
                 alreadySetUp: true,
@@ -208,7 +213,12 @@ final class SearchTest extends TestCase
             $batches[1] = new Batch(
                 $held->id,
                 $held->pieces,
-                new Sewing($held->sewing->sewS, $held->sewing->hoopS, $held->sewing->swapS, $held->sewing->framesPerHead),
+                new Sewing(
+                    $held->sewing->sewS,
+                    $held->sewing->hoopS,
+                    $held->sewing->swapS,
+                    $held->sewing->framesPerHead,
+                ),
                 new Equipment($held->equipment->threads, $held->equipment->frame),
                 new Promise(0, $held->promise->dueAt),
                 fixed: new FixedStart($may($held), 86400 + self::EIGHT + 7200),

@@ -158,12 +158,10 @@ final class AdviceTest extends TestCase
             ConvexHull::of([new Point(0, 0), new Point(60, 0), new Point(60, 40)]),
             new Frame('F', FrameKind::Square, $driver, $side + 30, $side + 20, Window::rectangle($side, $side)),
             $turn,
+            7.0,
         );
 
-        $about = static fn(Fit $fit): array => array_column(
-            $advice->departures($advice->choice($fit)),
-            'about',
-        );
+        $about = static fn(Fit $fit): array => array_column($advice->departures($advice->choice($fit)), 'about');
 
         self::assertSame([], $about($fit(100)));
         self::assertSame(['frame'], $about($fit(62)), 'too small');

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
+use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\Window;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Tube\Hooping;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Setup\Tube\Motif;
+use Hakama\Stitch\Band;
 use Hakama\Stitch\Bounds;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\Test;
@@ -141,5 +147,26 @@ final class CapAndTubeTest extends TestCase
         $share(0, []);
 
         return $best;
+    }
+
+    #[Test]
+    public function a_tube_is_hooped_as_often_as_its_bands_want_and_by_its_height_where_nobody_knows_them(): void
+    {
+        // Three bands of 30 mm with 20 between them are 130 mm high. At 85 mm a hooping the first two go together;
+        // the height alone would make it two hoopings as well, at 60 mm three against three bands one by one.
+        $bands = [new Band(0, 30), new Band(50, 80), new Band(100, 130)];
+        self::assertSame([2, 2], [Hoopings::count(130, $bands, 85), Hoopings::count(130, [], 85)]);
+        self::assertSame([3, 3], [Hoopings::count(130, $bands, 60), Hoopings::count(130, [], 60)]);
+        // 45 mm apart: the sweep wants three where the height alone would say two.
+        $apart = [new Band(0, 30), new Band(75, 105), new Band(120, 150)];
+        self::assertSame([2, 2], [Hoopings::count(150, $apart, 75), Hoopings::count(150, [], 75)]);
+        $late = [new Band(0, 30), new Band(60, 90), new Band(120, 150)];
+        self::assertSame([3, 2], [Hoopings::count(150, $late, 75), Hoopings::count(150, [], 75)]);
+        // A window of 80 less twice the margin of 7 reaches no further than 66.
+        $frame = new Frame('CYL', FrameKind::Cylinder, Driver::Cylinder, 100, 100, Window::rectangle(120, 80));
+        self::assertSame(
+            [75.0, 66.0],
+            [Hoopings::reachMm(HouseRules::of(), null), Hoopings::reachMm(HouseRules::of(), $frame)],
+        );
     }
 }

@@ -25,7 +25,7 @@ final class FitTest extends TestCase
     public function a_box_in_a_rectangle_has_its_slack_on_four_sides(): void
     {
         // 60 × 40 in 100 × 80: 20 on every side, wherever the design lies on its tape.
-        $fit = Fit::of(self::box(60, 40, 500, -70), self::frame(Window::rectangle(100, 80)), Turn::None);
+        $fit = Fit::of(self::box(60, 40, 500, -70), self::frame(Window::rectangle(100, 80)), Turn::None, 7.0);
 
         self::assertEqualsWithDelta(
             [20, 20, 20, 20, 20],
@@ -40,8 +40,8 @@ final class FitTest extends TestCase
     {
         $frame = self::frame(Window::rectangle(60, 120));
 
-        self::assertFalse(Fit::of(self::box(90, 30), $frame, Turn::None)->fits());
-        $turned = Fit::of(self::box(90, 30), $frame, Turn::Quarter);
+        self::assertFalse(Fit::of(self::box(90, 30), $frame, Turn::None, 7.0)->fits());
+        $turned = Fit::of(self::box(90, 30), $frame, Turn::Quarter, 7.0);
         self::assertTrue($turned->fits());
         self::assertEqualsWithDelta([15, 15], [$turned->leftMm, $turned->topMm], 1e-6);
     }
@@ -50,12 +50,14 @@ final class FitTest extends TestCase
     public function a_round_frame_loses_the_corners(): void
     {
         // Half the diagonal of 60 × 80 is 50: in a circle of 120 that leaves 10, though the box alone would leave 20.
-        $fit = Fit::of(self::box(60, 80), self::frame(Window::ellipse(120, 120)), Turn::None);
+        $fit = Fit::of(self::box(60, 80), self::frame(Window::ellipse(120, 120)), Turn::None, 7.0);
 
         self::assertEqualsWithDelta(10, $fit->clearMm, 1e-6);
         self::assertEqualsWithDelta(20, $fit->topMm, 1e-6);
         self::assertTrue($fit->fits());
-        self::assertFalse(Fit::of(self::box(60, 88), self::frame(Window::ellipse(120, 120)), Turn::None)->fits());
+        self::assertFalse(
+            Fit::of(self::box(60, 88), self::frame(Window::ellipse(120, 120)), Turn::None, 7.0)->fits(),
+        );
     }
 
     #[Test]
@@ -63,7 +65,7 @@ final class FitTest extends TestCase
     {
         // A 3-4-5 triangle: its circle has its middle on the long side and radius 25.
         $hull = ConvexHull::of([new Point(0, 0), new Point(40, 0), new Point(0, 30)]);
-        $fit = Fit::of($hull, self::frame(Window::ellipse(100, 100)), Turn::None);
+        $fit = Fit::of($hull, self::frame(Window::ellipse(100, 100)), Turn::None, 7.0);
 
         self::assertEqualsWithDelta(25, $fit->clearMm, 1e-6);
     }
@@ -116,7 +118,7 @@ final class FitTest extends TestCase
                     $points[] = new Point(mt_rand(-350, 350) / 10, mt_rand(-250, 250) / 10);
                 }
                 $hull = ConvexHull::of($points);
-                $fit = Fit::of($hull, self::frame($window), Turn::None);
+                $fit = Fit::of($hull, self::frame($window), Turn::None, 7.0);
                 $middle = $hull->bounds()->centre();
                 for ($dx = -12.0; $dx <= 12; $dx += 1.5) {
                     for ($dy = -12.0; $dy <= 12; $dy += 1.5) {
@@ -187,7 +189,7 @@ final class FitTest extends TestCase
         // Window 100 × 70, its middle 9 mm below what the machine takes for the centre; a box of 60 × 30 lies in the
         // middle.
         $frame = new Frame('P', FrameKind::Clamp, Driver::Clamp, 150, 120, Window::rectangle(100, 70), 0, -9);
-        $fit = Fit::of(self::box(60, 30, 200, 80), $frame, Turn::None);
+        $fit = Fit::of(self::box(60, 30, 200, 80), $frame, Turn::None, 7.0);
 
         self::assertEqualsWithDelta([0.0, -9.0], [$fit->fromMachineCentre()->x, $fit->fromMachineCentre()->y], 0.01);
         foreach ($fit->cornersMm() as $corner) {
@@ -199,6 +201,7 @@ final class FitTest extends TestCase
             ConvexHull::of([new Point(0, 0), new Point(60, 0), new Point(0, 60)]),
             self::frame(Window::rectangle(60, 60)),
             Turn::None,
+            7.0,
         );
         self::assertEqualsWithDelta(hypot(30, 30), $slanted->cornersMm()[1], 0.01);
     }
@@ -216,7 +219,7 @@ final class FitTest extends TestCase
             for ($i = 0; $i < 9; $i++) {
                 $points[] = new Point(mt_rand(-250, 250) / 10, mt_rand(-250, 250) / 10);
             }
-            $fit = Fit::of(ConvexHull::of($points), self::frame($window), Turn::cases()[$round % 4]);
+            $fit = Fit::of(ConvexHull::of($points), self::frame($window), Turn::cases()[$round % 4], 7.0);
             $edge = self::edge($window);
             $least = INF;
             foreach ($fit->placed->points as $point) {

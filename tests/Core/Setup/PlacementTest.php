@@ -90,11 +90,19 @@ final class PlacementTest extends TestCase
 
         self::assertSame(
             [200.0, 100.0, ''],
-            [$table->rows[0]->placement()->downMm, $table->rows[0]->placement()->acrossMm, $table->rows[0]->placement()->peg],
+            [
+                $table->rows[0]->placement()->downMm,
+                $table->rows[0]->placement()->acrossMm,
+                $table->rows[0]->placement()->peg,
+            ],
         );
         self::assertSame(
             [212.0, 100.0, '14'],
-            [$table->rows[1]->placement()->downMm, $table->rows[1]->placement()->acrossMm, $table->rows[1]->placement()->peg],
+            [
+                $table->rows[1]->placement()->downMm,
+                $table->rows[1]->placement()->acrossMm,
+                $table->rows[1]->placement()->peg,
+            ],
         );
         self::assertSame(
             ['left_chest', 'kept'],

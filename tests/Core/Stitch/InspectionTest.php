@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
-use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\Inspection\Inspection;
+use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Point;
@@ -31,7 +33,11 @@ final class InspectionTest extends TestCase
 
         self::assertEquals([new Spot(new Point(7, 0), 1)], $finding?->spots);
         self::assertNull(
-            self::finding($pattern, FindingCode::LongJump, new MeasuringRules(longJumpMm: 11)),
+            self::finding(
+                $pattern,
+                FindingCode::LongJump,
+                HouseRules::of([HouseRule::LongJump->value => 11])->measuring(),
+            ),
             'the house says what is long',
         );
         self::assertNull(
@@ -110,7 +116,11 @@ final class InspectionTest extends TestCase
             }
         }
         $pattern = $builder->stop()->jumpTo(60, 5)->stitchTo(80, 5)->jumpTo(180, 5)->stitchTo(190, 5)->pattern();
-        $crossings = Inspection::of($pattern, PatternFigures::of($pattern))->crossings;
+        $crossings = Inspection::of(
+            $pattern,
+            PatternFigures::of($pattern, HouseRules::of()->measuring()),
+            HouseRules::of()->measuring(),
+        )->crossings;
 
         self::assertCount(1, $crossings);
         self::assertSame([2, 1], [$crossings[0]->block, $crossings[0]->over]);
@@ -136,7 +146,14 @@ final class InspectionTest extends TestCase
             ->stitchTo(-40, 0)
             ->stitchTo(0, 0)
             ->pattern();
-        self::assertSame([], Inspection::of($home, PatternFigures::of($home))->findings);
+        self::assertSame(
+            [],
+            Inspection::of(
+                $home,
+                PatternFigures::of($home, HouseRules::of()->measuring()),
+                HouseRules::of()->measuring(),
+            )->findings,
+        );
     }
 
     #[Test]
@@ -147,11 +164,9 @@ final class InspectionTest extends TestCase
         }
     }
 
-    private static function finding(
-        Pattern $pattern,
-        FindingCode $code,
-        MeasuringRules $rules = new MeasuringRules(),
-    ): ?Finding {
+    private static function finding(Pattern $pattern, FindingCode $code, ?MeasuringRules $rules = null): ?Finding
+    {
+        $rules ??= HouseRules::of()->measuring();
         foreach (Inspection::of($pattern, PatternFigures::of($pattern, $rules), $rules)->findings as $finding) {
             if ($finding->code === $code) {
                 return $finding;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Inspection\Inspection;
 use Hakama\Stitch\Tape\NotATape;
@@ -35,7 +36,11 @@ final class MutationTest extends TestCase
                 $pattern = $reader->fromString($bytes);
                 $read++;
                 if ($read % 20 === 0) {
-                    Inspection::of($pattern, PatternFigures::of($pattern));
+                    Inspection::of(
+                        $pattern,
+                        PatternFigures::of($pattern, HouseRules::of()->measuring()),
+                        HouseRules::of()->measuring(),
+                    );
                 }
             } catch (NotATape) {
                 $refused++;

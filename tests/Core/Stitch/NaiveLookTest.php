@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
-use Hakama\Stitch\Figures\MeasuringRules;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\Inspection\Inspection;
+use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\RecordKind;
@@ -33,7 +35,7 @@ final class NaiveLookTest extends TestCase
                     $cells[$cell] = ($cells[$cell] ?? 0) + 1;
                 }
             }
-            $density = PatternFigures::of(self::pattern($records))->density;
+            $density = PatternFigures::of(self::pattern($records), HouseRules::of()->measuring())->density;
 
             self::assertSame(max($cells), $density->densest()->perMm2, "round {$round}");
             $above = array_filter($cells, static fn(int $points): bool => $points > 2);
@@ -60,7 +62,12 @@ final class NaiveLookTest extends TestCase
     #[Test]
     public function short_and_long_stitches_and_carried_threads_are_where_a_slow_look_finds_them(): void
     {
-        $rules = new MeasuringRules(shortMm: 0.8, longMm: 9.0, shortShare: 0.0, longJumpMm: 6.0);
+        $rules = HouseRules::of([
+            HouseRule::ShortStitch->value => 0.8,
+            HouseRule::LongStitch->value => 9.0,
+            HouseRule::ShortShare->value => 0.0,
+            HouseRule::LongJump->value => 6.0,
+        ])->measuring();
         foreach (self::patterns(2) as $round => $records) {
             $pattern = self::pattern($records);
             $inspection = Inspection::of($pattern, PatternFigures::of($pattern, $rules), $rules);
@@ -90,7 +97,7 @@ final class NaiveLookTest extends TestCase
     #[Test]
     public function thread_carried_over_earlier_blocks_is_measured_as_a_slow_look_measures_it(): void
     {
-        $rules = new MeasuringRules(longJumpMm: 200.0);
+        $rules = new MeasuringRules(3, 0.4, 12.1, 0.05, 12, 200.0);
         $found = 0;
         foreach (self::patterns(3) as $round => $records) {
             $pattern = self::pattern($records);
@@ -110,7 +117,7 @@ final class NaiveLookTest extends TestCase
     {
         foreach (self::patterns(4) as $round => $records) {
             $pattern = self::pattern($records);
-            $bytes = array_values((array) unpack('c*', Track::of($pattern)->bytes));
+            $bytes = array_values((array) unpack('c*', Track::of($pattern, 3)->bytes));
             [$x, $y, $at, $trims, $again] = [0, 0, 0, 0, []];
             while ($at < count($bytes)) {
                 $kind = RecordKind::Stitch;
@@ -124,7 +131,11 @@ final class NaiveLookTest extends TestCase
                 $again[] = [$kind, $x, $y];
             }
             self::assertEquals($records, $again, "round {$round}");
-            self::assertSame(PatternFigures::of($pattern)->trims, $trims, "round {$round}");
+            self::assertSame(
+                PatternFigures::of($pattern, HouseRules::of()->measuring())->trims,
+                $trims,
+                "round {$round}",
+            );
         }
     }
 

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
-use Hakama\Stitch\Figures\MeasuringRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Figures\SewingOrder;
 use Hakama\Stitch\Figures\Verdict;
@@ -29,7 +30,7 @@ final class PatternFiguresTest extends TestCase
             ->trimTo(100, 0)
             ->stitchTo(130, 40)
             ->pattern();
-        $figures = PatternFigures::of($pattern);
+        $figures = PatternFigures::of($pattern, HouseRules::of()->measuring());
 
         self::assertSame([3, 3, 1, 1], [$figures->stitches, $figures->jumps, $figures->trims, $figures->changes]);
         self::assertSame([2, 1], [$figures->blocks[0]->stitches, $figures->blocks[1]->stitches]);
@@ -55,6 +56,7 @@ final class PatternFiguresTest extends TestCase
     {
         $figures = PatternFigures::of(
             (new PatternBuilder('EMPTY'))->stitchTo(10, 0)->stop()->stop()->stitchTo(20, 0)->pattern(),
+            HouseRules::of()->measuring(),
         );
 
         self::assertCount(2, $figures->blocks);
@@ -70,8 +72,11 @@ final class PatternFiguresTest extends TestCase
             ->stitchTo(70, 0)
             ->pattern();
 
-        self::assertSame(0, PatternFigures::of($pattern)->trims);
-        self::assertSame(1, PatternFigures::of($pattern, new MeasuringRules(trimJumps: 2))->trims);
+        self::assertSame(0, PatternFigures::of($pattern, HouseRules::of()->measuring())->trims);
+        self::assertSame(
+            1,
+            PatternFigures::of($pattern, HouseRules::of([HouseRule::TrimJumps->value => 2])->measuring())->trims,
+        );
     }
 
     #[Test]
@@ -82,7 +87,7 @@ final class PatternFiguresTest extends TestCase
         for ($i = 0; $i < 14; $i++) {
             $builder->stitchTo(-75 + ($i % 3), -32);
         }
-        $figures = PatternFigures::of($builder->pattern());
+        $figures = PatternFigures::of($builder->pattern(), HouseRules::of()->measuring());
 
         self::assertSame(14, $figures->density->densest()->perMm2);
         self::assertEquals(new Point(-7.5, -3.5), $figures->density->densest()->where);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Copies\Copies;
 use Hakama\Stitch\Copies\DoesNotFit;
 use Hakama\Stitch\Copies\Grid;
@@ -32,8 +33,8 @@ final class PlacingTest extends TestCase
 
         self::assertTrue($placed->placed(new Transform(Turn::Half))->sewsLike($pattern));
         self::assertEquals(
-            PatternFigures::of($pattern)->blocks,
-            PatternFigures::of($placed)->blocks,
+            PatternFigures::of($pattern, HouseRules::of()->measuring())->blocks,
+            PatternFigures::of($placed, HouseRules::of()->measuring())->blocks,
             'turning changes no count and no length',
         );
     }
@@ -49,11 +50,11 @@ final class PlacingTest extends TestCase
             ->stitchTo(140, 0)
             ->pattern();
         $halted = $pattern->withStops([2, 3]);
-        $figures = PatternFigures::of($halted);
+        $figures = PatternFigures::of($halted, HouseRules::of()->measuring());
 
         self::assertSame([2, 1, 1], array_map(static fn($block): int => $block->stitches, $figures->blocks));
-        self::assertEquals(PatternFigures::of($pattern)->bounds, $figures->bounds);
-        self::assertSame(PatternFigures::of($pattern)->trims, $figures->trims);
+        self::assertEquals(PatternFigures::of($pattern, HouseRules::of()->measuring())->bounds, $figures->bounds);
+        self::assertSame(PatternFigures::of($pattern, HouseRules::of()->measuring())->trims, $figures->trims);
         foreach ([[0], [4], [9]] as $nowhere) {
             try {
                 $pattern->withStops($nowhere);
@@ -100,18 +101,26 @@ final class PlacingTest extends TestCase
     public function six_copies_of_three_blocks_change_thread_seventeen_times_in_file_order_and_twice_regrouped(): void
     {
         $pattern = self::blocks(3);
-        $copies = Copies::of($pattern, PatternFigures::of($pattern)->bounds, Grid::of(3, 2, 4));
+        $copies = Copies::of(
+            $pattern,
+            PatternFigures::of($pattern, HouseRules::of()->measuring())->bounds,
+            Grid::of(3, 2, 4),
+            3,
+        );
         [$inOrder, $regrouped] = [
-            PatternFigures::of($copies->inFileOrder()),
-            PatternFigures::of($copies->regrouped()),
+            PatternFigures::of($copies->inFileOrder(), HouseRules::of()->measuring()),
+            PatternFigures::of($copies->regrouped(), HouseRules::of()->measuring()),
         ];
 
         self::assertSame([17, 2], [$inOrder->changes, $regrouped->changes]);
-        self::assertSame(6 * PatternFigures::of($pattern)->stitches, $inOrder->stitches);
+        self::assertSame(
+            6 * PatternFigures::of($pattern, HouseRules::of()->measuring())->stitches,
+            $inOrder->stitches,
+        );
         self::assertSame($inOrder->stitches, $regrouped->stitches);
         // The first stitch comes from the copy's own start, however far the copies lie apart.
         self::assertEqualsWithDelta(
-            6 * PatternFigures::of($pattern)->lengths->totalMm(),
+            6 * PatternFigures::of($pattern, HouseRules::of()->measuring())->lengths->totalMm(),
             $inOrder->lengths->totalMm(),
             1e-6,
         );
@@ -126,10 +135,10 @@ final class PlacingTest extends TestCase
         mt_srand(11);
         for ($round = 0; $round < 120; $round++) {
             $pattern = self::random();
-            $bounds = PatternFigures::of($pattern)->bounds;
+            $bounds = PatternFigures::of($pattern, HouseRules::of()->measuring())->bounds;
             $grid = Grid::of(mt_rand(1, 4), mt_rand(1, 4), mt_rand(5, 60) / 10);
             $tape = (new TapeReader())->fromString(
-                (new TapeWriter())->toString(Copies::of($pattern, $bounds, $grid)->regrouped()),
+                (new TapeWriter())->toString(Copies::of($pattern, $bounds, $grid, 3)->regrouped()),
             );
 
             // What is sewn in each copy's own box, in the order in which it is sewn, is the pattern itself.
@@ -154,7 +163,11 @@ final class PlacingTest extends TestCase
             foreach ($sewn as $copy) {
                 self::assertSame(self::stitches($pattern), $copy, "round {$round}");
             }
-            self::assertSame(count($pattern->blockSpans()) - 1, PatternFigures::of($tape)->changes, "round {$round}");
+            self::assertSame(
+                count($pattern->blockSpans()) - 1,
+                PatternFigures::of($tape, HouseRules::of()->measuring())->changes,
+                "round {$round}",
+            );
         }
     }
 
@@ -199,7 +212,7 @@ final class PlacingTest extends TestCase
                 0,
                 121,
             ],
-            array_values((array) unpack('c*', Track::of($pattern)->bytes)),
+            array_values((array) unpack('c*', Track::of($pattern, 3)->bytes)),
         );
     }
 

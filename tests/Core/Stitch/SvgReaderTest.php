@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Vector\NotADrawing;
 use Hakama\Stitch\Vector\SvgReader;
@@ -18,7 +19,7 @@ final class SvgReaderTest extends TestCase
     public function a_line_of_ten_millimetres_is_four_equal_stitches_and_grows_upwards(): void
     {
         $drawing = self::read('<g stroke="#123456"><polyline points="0,0 0,10"/></g>');
-        $figures = PatternFigures::of($drawing->pattern);
+        $figures = PatternFigures::of($drawing->pattern, HouseRules::of()->measuring());
 
         self::assertSame(4, $figures->stitches);
         self::assertEqualsWithDelta(
@@ -37,7 +38,7 @@ final class SvgReaderTest extends TestCase
         $drawing = self::read(
             '<g stroke="red"><path d="M0 0h20"/><path d="M0 9h20"/></g><g style="fill:none;stroke:#00F"><path d="M0 20h20"/></g><g stroke="#0000ff"><path d="M0 30h20"/></g>',
         );
-        $figures = PatternFigures::of($drawing->pattern);
+        $figures = PatternFigures::of($drawing->pattern, HouseRules::of()->measuring());
 
         self::assertSame(['#ff0000', '#0000ff'], $drawing->colours);
         self::assertSame([14, 14], array_map(static fn($block): int => $block->stitches, $figures->blocks));
@@ -76,7 +77,7 @@ final class SvgReaderTest extends TestCase
             [$nextX, $nextY] = $points[($i + 1) % count($points)];
             self::assertEqualsWithDelta(20.0, hypot(($x + $nextX) / 2, ($y + $nextY) / 2), 0.21);
         }
-        $figures = PatternFigures::of($drawing->pattern);
+        $figures = PatternFigures::of($drawing->pattern, HouseRules::of()->measuring());
         self::assertEqualsWithDelta(2 * M_PI * 20, $figures->lengths->totalMm(), 1.0);
     }
 
@@ -85,6 +86,7 @@ final class SvgReaderTest extends TestCase
     {
         $width = static fn(string $svg): float => PatternFigures::of(
             (new SvgReader())->fromString($svg)->pattern,
+            HouseRules::of()->measuring(),
         )->bounds->width();
         $line = '<path stroke="#000" d="M0 0h50M50 0h0M0 1h50"/></svg>';
 
@@ -109,7 +111,7 @@ final class SvgReaderTest extends TestCase
         $drawing = self::read(
             '<path stroke="#000" d="M5 7H5V7"/><g stroke="#000" transform="translate(5 7) rotate(90) scale(2)"><path d="M0 0H10"/></g>',
         );
-        $figures = PatternFigures::of($drawing->pattern);
+        $figures = PatternFigures::of($drawing->pattern, HouseRules::of()->measuring());
 
         self::assertSame(0.0, $figures->bounds->width());
         self::assertEqualsWithDelta(20, $figures->lengths->totalMm(), 0.1);
@@ -124,7 +126,11 @@ final class SvgReaderTest extends TestCase
 
         self::assertSame(['text', 'image'], $drawing->leftOut);
         self::assertSame(['#008080'], $drawing->colours);
-        self::assertEqualsWithDelta(10, PatternFigures::of($drawing->pattern)->bounds->width(), 0.2);
+        self::assertEqualsWithDelta(
+            10,
+            PatternFigures::of($drawing->pattern, HouseRules::of()->measuring())->bounds->width(),
+            0.2,
+        );
     }
 
     #[Test]
@@ -192,19 +198,24 @@ final class SvgReaderTest extends TestCase
         // From (0, 0) to (20, 0) on a circle of 10: sweeping goes over the top of the paper, which is up on the cloth.
         $height = static fn(string $flags): float => PatternFigures::of(
             self::read("<path stroke='#000' d='M0 0A10 10 0 {$flags} 20 0'/>")->pattern,
+            HouseRules::of()->measuring(),
         )->bounds->height();
         self::assertEqualsWithDelta(10, $height('0 1'), 0.2);
         self::assertEqualsWithDelta(10, $height('0 0'), 0.2);
         // With a radius of 12.5 the small arc rises 5 mm and the large one 20.
         $rise = static fn(string $flags): float => PatternFigures::of(
             self::read("<path stroke='#000' d='M0 0A12.5 12.5 0 {$flags} 20 0'/>")->pattern,
+            HouseRules::of()->measuring(),
         )->bounds->height();
         self::assertEqualsWithDelta(5, $rise('0 1'), 0.3);
         self::assertEqualsWithDelta(20, $rise('1 1'), 0.3);
         // Too small a radius grows until it reaches; flags may stand without spaces.
         self::assertEqualsWithDelta(
             10,
-            PatternFigures::of(self::read('<path stroke="#000" d="M0,0a1,1,0,01,20,0"/>')->pattern)->bounds->height(),
+            PatternFigures::of(
+                self::read('<path stroke="#000" d="M0,0a1,1,0,01,20,0"/>')->pattern,
+                HouseRules::of()->measuring(),
+            )->bounds->height(),
             0.2,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
@@ -78,7 +79,7 @@ final class TapeReaderTest extends TestCase
             ],
             self::records($pattern),
         );
-        self::assertSame(1, PatternFigures::of($pattern)->trims);
+        self::assertSame(1, PatternFigures::of($pattern, HouseRules::of()->measuring())->trims);
     }
 
     /** @return iterable<string, array{string}> */
@@ -96,7 +97,7 @@ final class TapeReaderTest extends TestCase
     public function tapes_of_another_writer_have_their_true_figures(string $file): void
     {
         $true = json_decode((string) file_get_contents(__DIR__.'/../../fixtures/tapes/figures.json'), true)[$file];
-        $figures = PatternFigures::of(self::fixture($file));
+        $figures = PatternFigures::of(self::fixture($file), HouseRules::of()->measuring());
 
         self::assertSame($true['stitches'], $figures->stitches);
         self::assertSame($true['jumps'], $figures->jumps);
@@ -222,6 +223,7 @@ final class TapeReaderTest extends TestCase
             (new TapeReader())->fromString(
                 self::header().self::RIGHT_1."\x00\x00\xC3".self::UP_9."\x00\x00\xC3".self::END,
             ),
+            HouseRules::of()->measuring(),
         );
 
         self::assertSame(1, $figures->changes);

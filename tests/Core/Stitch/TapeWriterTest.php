@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Stitch;
 
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
@@ -86,7 +87,10 @@ final class TapeWriterTest extends TestCase
             ->trimTo(100, 0, 7)
             ->stitchTo(120, 0)
             ->pattern();
-        $figures = PatternFigures::of((new TapeReader())->fromString((new TapeWriter())->toString($pattern)));
+        $figures = PatternFigures::of(
+            (new TapeReader())->fromString((new TapeWriter())->toString($pattern)),
+            HouseRules::of()->measuring(),
+        );
 
         self::assertSame([2, 1, 15, 3], [$figures->trims, $figures->changes, $figures->jumps, $figures->stitches]);
         self::assertSame([1, 1], [$figures->blocks[0]->trims, $figures->blocks[1]->trims]);
@@ -96,7 +100,10 @@ final class TapeWriterTest extends TestCase
     public function a_long_stop_keeps_its_flag_on_the_last_part_only(): void
     {
         $packed = Pattern::ofPacked('STOP', pack('l*', 10, 400, 410), pack('l*', 0, 0, 0), "\x00\x02\x00");
-        $figures = PatternFigures::of((new TapeReader())->fromString((new TapeWriter())->toString($packed)));
+        $figures = PatternFigures::of(
+            (new TapeReader())->fromString((new TapeWriter())->toString($packed)),
+            HouseRules::of()->measuring(),
+        );
 
         self::assertSame(1, $figures->changes);
         self::assertCount(2, $figures->blocks);

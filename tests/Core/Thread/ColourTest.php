@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Thread;
 
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 use Hakama\Thread\Colour;
 use Hakama\Thread\Lab;
 use Hakama\Thread\Likeness;
@@ -11,7 +13,6 @@ use Hakama\Thread\NotAColour;
 use Hakama\Thread\Thread;
 use Hakama\Thread\ThreadMatch;
 use Hakama\Thread\ThreadUse;
-use Hakama\Thread\ThreadUseRules;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -122,8 +123,12 @@ final class ColourTest extends TestCase
     public function a_thousand_stitches_of_four_millimetres_take_what_the_formula_says(): void
     {
         // 1.05 · 4000 + 1.6 · 1000 = 5800 mm; 0.6 · 4000 + 0.2 · 1000 = 2600 mm.
-        $use = ThreadUse::of(4000, 1000);
+        $use = ThreadUse::of(4000, 1000, HouseRules::of()->threadUse());
         self::assertEqualsWithDelta([5.8, 2.6], [$use->topM, $use->bobbinM], 1e-9);
-        self::assertEqualsWithDelta(6.38, ThreadUse::of(4000, 1000, new ThreadUseRules(waste: 0.1))->topM, 1e-9);
+        self::assertEqualsWithDelta(
+            6.38,
+            ThreadUse::of(4000, 1000, HouseRules::of([HouseRule::ThreadWaste->value => 10])->threadUse())->topM,
+            1e-9,
+        );
     }
 }

@@ -7,12 +7,11 @@ namespace App\Http\Controllers\Artwork;
 use App\Artwork\Intake;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
-use App\Models\Machine;
 use App\Shop\House;
 use Hakama\Artwork\DigitiserNote;
 use Hakama\Artwork\Variant;
 use Hakama\House\HouseRule;
-use Hakama\Machine\SpeedCurve;
+use Hakama\House\HouseRules;
 use Hakama\Stitch\Finding;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -99,14 +98,11 @@ final class ArtworkController
             'topM' => $uses->sum('topM'),
             'bobbinM' => $uses->sum('bobbinM'),
             'findings' => $findings,
-            'note' => self::noteOf($artwork, $findings),
+            'note' => self::noteOf($artwork, $findings, $rules),
+            'measuring' => $rules->measuring(),
             'family' => $artwork->family(),
             'setSpm' => (int) $rules->value(HouseRule::Speed),
-            // The fastest machine of the shop: what it cannot reach, none can.
-            'topSpm' => (int) Machine::query()->max('top_spm') ?: 1000,
-            'curve' => SpeedCurve::usual(1.0)->points,
             'dense' => (int) $rules->value(HouseRule::DenseStitches),
-            'runTime' => $rules->runTime(),
             'trimJumps' => (int) $rules->value(HouseRule::TrimJumps),
             'ordered' => DB::table('decorations as d')
                 ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
@@ -160,7 +156,11 @@ final class ArtworkController
         $artwork->load('blocks.thread');
 
         return (new Response(
-            self::noteOf($artwork, $artwork->coreFindings($house->rules()->value(HouseRule::ThreadsAlike))),
+            self::noteOf(
+                $artwork,
+                $artwork->coreFindings($house->rules()->value(HouseRule::ThreadsAlike)),
+                $house->rules(),
+            ),
         ))
             ->header('Content-Type', 'text/plain; charset=utf-8')
             ->header(
@@ -170,7 +170,7 @@ final class ArtworkController
     }
 
     /** @param list<Finding> $findings */
-    private static function noteOf(Artwork $artwork, array $findings): string
+    private static function noteOf(Artwork $artwork, array $findings, HouseRules $rules): string
     {
         return DigitiserNote::of(
             $artwork->name,
@@ -179,6 +179,7 @@ final class ArtworkController
             $artwork->bounds()->width(),
             $artwork->bounds()->height(),
             $findings,
+            $rules->measuring(),
         );
     }
 }

@@ -7,10 +7,13 @@ namespace App\Http\Controllers\Artwork;
 use App\Artwork\PatternDrawing;
 use App\Artwork\TemplatePdf;
 use App\Models\Artwork;
+use App\Models\Machine;
 use App\Shop\House;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\Template;
 use Hakama\House\HouseRule;
+use Hakama\Machine\SpeedCurve;
+use Hakama\Machine\Timeline;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Track;
 use Illuminate\Http\Request;
@@ -59,14 +62,40 @@ final class DrawingController
         );
     }
 
+    /** When each stitch is sewn at a speed, as Timeline packs it; on the fastest machine there is. */
+    public function timeline(Request $request, Artwork $artwork, House $house): Response
+    {
+        $setSpm = max(50, min(3000, $request->integer('spm', 800)));
+        $topSpm = (int) Machine::query()->max('top_spm') ?: 1000;
+        $rules = $house->rules();
+        $timeline = static fn(): string => Timeline::of(
+            $artwork->pattern(),
+            $setSpm,
+            SpeedCurve::usual($topSpm),
+            $rules->runTime(),
+            $rules->measuring()->trimJumps,
+        )->packed();
+        $sign = md5(serialize([$rules->runTime(), $rules->measuring()->trimJumps, $topSpm]));
+
+        return self::kept(
+            $request,
+            "timeline-{$artwork->checksum}-{$setSpm}-{$sign}",
+            'application/octet-stream',
+            $timeline,
+        );
+    }
+
     /** Needle points per square millimetre, as DensityMap packs them. */
-    public function density(Request $request, Artwork $artwork): Response
+    public function density(Request $request, Artwork $artwork, House $house): Response
     {
         return self::kept(
             $request,
             "density-{$artwork->checksum}",
             'application/octet-stream',
-            static fn(): string => PatternFigures::of($artwork->pattern())->density->packed(),
+            static fn(): string => PatternFigures::of(
+                $artwork->pattern(),
+                $house->rules()->measuring(),
+            )->density->packed(),
         );
     }
 

@@ -8,11 +8,13 @@ use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Machine;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\Stage;
+use Hakama\House\HouseRule;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +25,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The line to the machines: what each is to do, and what it says it did. */
 final class MachineController
 {
-    public function instruction(Request $request): JsonResponse
+    public function instruction(Request $request, House $house): JsonResponse
     {
         $machine = self::machine($request);
         [$batch, $run] = FloorLog::current($machine) ?? [null, null];
@@ -49,6 +51,7 @@ final class MachineController
             'heads' => count($run->onFrame),
             'tape' => $batch->decoration->artwork?->checksum,
             'halts' => $batch->decoration->artwork?->stopSheet()->halts() ?? [],
+            'trim_jumps' => (int) $house->rules()->value(HouseRule::TrimJumps),
             'speed_spm' => $batch->decoration->setup?->speed_spm,
             'top_spm' => $machine->top_spm,
         ]);

@@ -73,8 +73,18 @@ final class AskController
         $batch = new Batch(
             self::ASKED,
             $pieces,
-            new Sewing($model->sewing->sewS, $model->sewing->hoopS, $model->sewing->swapS, $model->sewing->framesPerHead),
-            new Equipment($model->equipment->threads, $model->equipment->frame, needle: $model->equipment->needle, design: $model->equipment->design),
+            new Sewing(
+                $model->sewing->sewS,
+                $model->sewing->hoopS,
+                $model->sewing->swapS,
+                $model->sewing->framesPerHead,
+            ),
+            new Equipment(
+                $model->equipment->threads,
+                $model->equipment->frame,
+                needle: $model->equipment->needle,
+                design: $model->equipment->design,
+            ),
             new Promise($workload->now, $due ?? PHP_INT_MAX >> 8),
         );
         $options = Options::of(

@@ -159,7 +159,10 @@ final class PlanController
                 '',
                 array_map(
                     static fn(string $said): string => '<p>'.e($said).'</p>',
-                    Consequence::split($pieces, ...Parts::split($board->workload(), $board->sequence(), $code, $pieces)),
+                    Consequence::split(
+                        $pieces,
+                        ...Parts::split($board->workload(), $board->sequence(), $code, $pieces),
+                    ),
                 ),
             ),
         );

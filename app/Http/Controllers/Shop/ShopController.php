@@ -68,7 +68,8 @@ final class ShopController
                         ->each(static fn(int $id) => ReadTape::dispatch($id)->afterCommit());
                 }
             });
-        } catch (UnfitRule $e) { // @phpstan-ignore catch.neverThrown (the transaction hands it on)
+        } catch (UnfitRule $e) {
+            // @phpstan-ignore catch.neverThrown (the transaction hands it on)
             throw ValidationException::withMessages([$rule => ucfirst($e->getMessage()).'.']);
         }
 

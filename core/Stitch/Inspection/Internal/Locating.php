@@ -7,12 +7,12 @@ namespace Hakama\Stitch\Inspection\Internal;
 use Hakama\Stitch\Chunk;
 use Hakama\Stitch\Figures\Densest;
 use Hakama\Stitch\Figures\DensityMap;
-use Hakama\Stitch\Figures\MeasuringRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Figures\Verdict;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\Inspection\Crossing;
+use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Spot;
@@ -67,7 +67,10 @@ final class Locating
 
     public function __construct(private readonly MeasuringRules $rules, private readonly bool $manyBlocks) {}
 
-    /** @return array{list<Finding>, list<Crossing>, Point, Point} findings, crossings, where the first stitch and the end lie */
+    /**
+     * @return array{list<Finding>, list<Crossing>, Point, Point} findings, crossings, where the first stitch and the
+     *     end lie
+     */
     public function locate(Pattern $pattern, PatternFigures $figures): array
     {
         foreach ($pattern->chunks() as $chunk) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Stitch\Figures;
+namespace Hakama\Stitch;
 
 /** What the shop calls a trim, a short stitch, a long one, a long jump and dense. */
 final readonly class MeasuringRules
@@ -16,11 +16,11 @@ final readonly class MeasuringRules
      * @param float $longJumpMm   thread carried further than this without a cut is worth a word
      */
     public function __construct(
-        public int $trimJumps = 3,
-        public float $shortMm = 0.4,
-        public float $longMm = 12.1,
-        public float $shortShare = 0.05,
-        public int $densePerMm2 = 12,
-        public float $longJumpMm = 7.0,
+        public int $trimJumps,
+        public float $shortMm,
+        public float $longMm,
+        public float $shortShare,
+        public int $densePerMm2,
+        public float $longJumpMm,
     ) {}
 }
