@@ -20,6 +20,7 @@ use Hakama\Plan\Search;
 use Hakama\Plan\Timetable;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Contracts\Http\Kernel;
@@ -102,38 +103,48 @@ final class Figures
     public function tapes(): void
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'tape');
-        file_put_contents($path, self::million());
-        printf("\nA tape of 1 000 000 records (limits: 1 s, 64 MiB)\n");
-        foreach (
-            [
-                'read' => 'echo count($read());',
-                'read and measure' => 'echo Hakama\Stitch\PatternFigures::of($read())->stitches;',
-                'and look it over' =>
-                    '$p = $read(); echo count(Hakama\Stitch\Inspection::of($p, Hakama\Stitch\PatternFigures::of($p))->findings);',
-            ] as $what => $code
-        ) {
-            $times = $peaks = [];
-            for ($i = 0; $i < 5; $i++) {
-                // A process of its own, so that the peak is this work's and nobody else's.
-                $out = shell_exec(
-                    sprintf(
-                        'php -d memory_limit=512M -r %s',
-                        escapeshellarg(
-                            sprintf(
-                                'require "%s/vendor/autoload.php"; $read = static fn () => (new Hakama\Stitch\Tape\TapeReader())->fromStream(fopen("%s", "rb")); $t = hrtime(true); ob_start(); %s ob_end_clean(); echo (hrtime(true) - $t) / 1e9, " ", memory_get_peak_usage() / 1048576;',
-                                dirname(__DIR__),
-                                $path,
-                                $code,
-                            ),
-                        ),
-                    ),
-                );
-                [$times[], $peaks[]] = array_map(floatval(...), explode(' ', (string) $out));
-            }
-            sort($times);
-            printf("  %-18s %.2f s, peak %.0f MiB\n", $what, $times[2], max($peaks));
+        $start = self::inspected($path, (new TapeWriter())->toString((new PatternBuilder('ONE'))->stitchTo(9, 9)->pattern()));
+        printf("\nstitch:inspect over its own start of %.2f s (limits: 1 s, 64 MiB; astray three times that)\n", $start[0]);
+        foreach (['1 000 000 records' => self::million(), 'the same, astray' => self::astray()] as $what => $tape) {
+            [$seconds, $peak] = self::inspected($path, $tape);
+            printf("  %-18s %.2f s, peak %.0f MiB\n", $what, $seconds - $start[0], $peak);
         }
         unlink($path);
+    }
+
+    /** @return array{float, float} seconds of the whole command, and its peak in MiB; medians of five */
+    private static function inspected(string $path, string $tape): array
+    {
+        file_put_contents($path, $tape);
+        $times = $peaks = [];
+        for ($i = 0; $i < 5; $i++) {
+            $out = (string) shell_exec(
+                sprintf(
+                    'php -d memory_limit=512M -d auto_prepend_file=%s artisan stitch:inspect %s',
+                    escapeshellarg(__DIR__.'/peak.php'),
+                    escapeshellarg($path),
+                ),
+            );
+            [$times[], $peaks[]] = array_map(floatval(...), explode(' ', trim((string) strrchr($out, "\n"))));
+        }
+        sort($times);
+        sort($peaks);
+
+        return [$times[2], $peaks[2]];
+    }
+
+    /** A tape that leaves every frame there is by more than a hundred metres. */
+    private static function astray(): string
+    {
+        mt_srand(3);
+        $xs = $ys = '';
+        $x = $y = 0;
+        for ($i = 0; $i < 1_000_000; $i++) {
+            $xs .= pack('l', $x += mt_rand(-100, 121));
+            $ys .= pack('l', $y += mt_rand(0, 3));
+        }
+
+        return (new TapeWriter())->toString(Pattern::ofPacked('ASTRAY', $xs, $ys, str_repeat("\0", 1_000_000)));
     }
 
     /** All garments, cloths and places, with four frames to choose among. */

@@ -186,6 +186,29 @@ final readonly class Pattern implements Countable
         }
     }
 
+    /** @return iterable<Run> all records in order, a few thousand of one kind at a time */
+    public function runs(): iterable
+    {
+        $count = strlen($this->kinds);
+        for ($from = 0; $from < $count; $from += $length) {
+            $length = strspn($this->kinds, $this->kinds[$from], $from, self::CHUNK);
+            yield new Run(
+                RecordKind::from(ord($this->kinds[$from])),
+                self::some($this->xs, $from, $length),
+                self::some($this->ys, $from, $length),
+            );
+        }
+    }
+
+    /** @return non-empty-list<int> */
+    private static function some(string $packed, int $from, int $length): array
+    {
+        $numbers = self::unpacked('l*', substr($packed, $from * 4, $length * 4));
+        assert($numbers !== []);
+
+        return $numbers;
+    }
+
     /** @return list<int> */
     private static function unpacked(string $format, string $bytes): array
     {

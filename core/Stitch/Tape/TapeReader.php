@@ -17,6 +17,7 @@ use InvalidArgumentException;
 final class TapeReader
 {
     private const CHUNK_RECORDS = 4096;
+    private const END = "\x00\x00\xf3";
 
     /** More records than this without the two bits every record carries, and it is something else. */
     private const ODD_SHARE = 0.1;
@@ -88,6 +89,11 @@ final class TapeReader
         $xs = $ys = $kinds = '';
         $x = $y = $minX = $maxX = $minY = $maxY = 0;
         $odd = $stops = $stitches = 0;
+        $stitch = chr(RecordKind::Stitch->value);
+        /** @var array<string, int> $moveX stitch record => its move, of those met so far */
+        $moveX = [];
+        /** @var array<string, int> $moveY */
+        $moveY = [];
         $offset = Header::LENGTH;
         $ended = false;
         $left = '';
@@ -95,31 +101,42 @@ final class TapeReader
         while (! $ended && ($bytes = (string) stream_get_contents($stream, 3 * self::CHUNK_RECORDS)) !== '') {
             $whole = strlen($bytes) - (strlen($bytes) % 3);
             $left = substr($bytes, $whole);
-            /** @var array<int, int> $b */
-            $b = unpack('C*', $bytes);
-            $chunkX = $chunkY = $chunkKinds = [];
-            for ($i = 1; $i <= $whole; $i += 3) {
-                $c = $b[$i + 2];
-                if ($c === Triplet::END && $b[$i] === 0 && $b[$i + 1] === 0) {
+            $chunkX = $chunkY = [];
+            $chunkKinds = '';
+            $run = 0;
+            foreach ($whole === 0 ? [] : str_split(substr($bytes, 0, $whole), 3) as $i => $record) {
+                // Most records are stitches, and most stitches have been met before.
+                if (isset($moveX[$record])) {
+                    $chunkX[] = $x += $moveX[$record];
+                    $chunkY[] = $y += $moveY[$record];
+                    $run++;
+                    continue;
+                }
+                if ($record === self::END) {
                     $ended = true;
-                    $left = substr($bytes, $i + 2);
-                    $whole = $i + 2;
+                    $left = substr($bytes, 3 * $i + 3);
+                    $whole = 3 * $i + 3;
                     break;
                 }
-                if (($c & Triplet::ALWAYS_SET) !== Triplet::ALWAYS_SET) {
+                [$b0, $b1, $b2] = [ord($record[0]), ord($record[1]), ord($record[2])];
+                $chunkX[] = $x += $dx0[$b0] + $dx1[$b1] + $dx2[$b2];
+                $chunkY[] = $y += $dy0[$b0] + $dy1[$b1] + $dy2[$b2];
+                $chunkKinds .= str_repeat($stitch, $run).chr($kind2[$b2]);
+                $run = 0;
+                if (($b2 & Triplet::ALWAYS_SET) !== Triplet::ALWAYS_SET) {
                     $odd++;
+                } elseif ($kind2[$b2] === RecordKind::Stitch->value) {
+                    $moveX[$record] = $dx0[$b0] + $dx1[$b1] + $dx2[$b2];
+                    $moveY[$record] = $dy0[$b0] + $dy1[$b1] + $dy2[$b2];
                 }
-                $chunkX[] = $x += $dx0[$b[$i]] + $dx1[$b[$i + 1]] + $dx2[$c];
-                $chunkY[] = $y += $dy0[$b[$i]] + $dy1[$b[$i + 1]] + $dy2[$c];
-                $chunkKinds[] = $kind2[$c];
             }
+            $chunkKinds .= str_repeat($stitch, $run);
             if ($chunkX !== []) {
                 $xs .= pack('l*', ...$chunkX);
                 $ys .= pack('l*', ...$chunkY);
-                $packed = pack('C*', ...$chunkKinds);
-                $kinds .= $packed;
-                $stops += substr_count($packed, chr(RecordKind::Stop->value));
-                $stitches += substr_count($packed, chr(RecordKind::Stitch->value));
+                $kinds .= $chunkKinds;
+                $stops += substr_count($chunkKinds, chr(RecordKind::Stop->value));
+                $stitches += substr_count($chunkKinds, $stitch);
                 [$minX, $maxX] = [min($minX, ...$chunkX), max($maxX, ...$chunkX)];
                 [$minY, $maxY] = [min($minY, ...$chunkY), max($maxY, ...$chunkY)];
             }

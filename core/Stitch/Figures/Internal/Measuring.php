@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hakama\Stitch\Figures\Internal;
 
 use Hakama\Stitch\Bounds;
-use Hakama\Stitch\Chunk;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Figures\BlockFigures;
 use Hakama\Stitch\Figures\DensityMap;
@@ -14,6 +13,8 @@ use Hakama\Stitch\Figures\StitchLengths;
 use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
+use Hakama\Stitch\RecordKind;
+use Hakama\Stitch\Run;
 use InvalidArgumentException;
 
 use function sqrt;
@@ -26,8 +27,11 @@ use function sqrt;
  */
 final class Measuring
 {
-    private const STITCH = 0;
-    private const JUMP = 1;
+    /**
+     * So many rows of 0.1 mm are kept, two and a half metres of them. What strays further is kept in coarser rows: its
+     * outline may lose what is smaller than one, and no frame is that large.
+     */
+    private const ROWS = 25_000;
     private const FAR = DensityMap::FAR;
     private const ROW = DensityMap::ROW;
 
@@ -62,6 +66,13 @@ final class Measuring
     /** @var array<int, int> row in 0.1 mm => rightmost sewn point */
     private array $rightmost = [];
 
+    /** How many rows of 0.1 mm are one where it strays. */
+    private int $rowSize = 1;
+    /** @var array<int, array{int, int}> coarse row => leftmost sewn point */
+    private array $farLeft = [];
+    /** @var array<int, array{int, int}> coarse row => rightmost sewn point */
+    private array $farRight = [];
+
     public function __construct(private readonly MeasuringRules $rules) {}
 
     /**
@@ -73,12 +84,12 @@ final class Measuring
      */
     public function measure(Pattern $pattern): array
     {
-        foreach ($pattern->chunks() as $chunk) {
-            $this->take($chunk);
+        foreach ($pattern->runs() as $run) {
+            $run->kind === RecordKind::Stitch ? $this->stitches($run->xs, $run->ys) : $this->moves($run);
         }
         $this->closeObject();
         $this->closeBlock();
-        if ($this->leftmost === []) {
+        if ($this->leftmost === [] && $this->farLeft === []) {
             throw new InvalidArgumentException('a pattern without stitches has no figures');
         }
 
@@ -101,24 +112,13 @@ final class Measuring
         ];
     }
 
-    private function take(Chunk $chunk): void
+    private function moves(Run $run): void
     {
-        $count = count($chunk->kinds);
-        for ($i = 0; $i < $count;) {
-            $kind = $chunk->kinds[$i];
-            if ($kind !== self::STITCH) {
-                $kind === self::JUMP ? $this->takeJump() : $this->takeStop();
-                $this->moved += hypot($chunk->xs[$i] - $this->x, $chunk->ys[$i] - $this->y);
-                [$this->x, $this->y] = [$chunk->xs[$i], $chunk->ys[$i]];
-                $i++;
-                continue;
-            }
-            $end = $i + 1;
-            while ($end < $count && $chunk->kinds[$end] === self::STITCH) {
-                $end++;
-            }
-            $this->takeStitches(array_slice($chunk->xs, $i, $end - $i), array_slice($chunk->ys, $i, $end - $i));
-            $i = $end;
+        foreach ($run->xs as $i => $x) {
+            $y = $run->ys[$i];
+            $run->kind === RecordKind::Jump ? $this->jump() : $this->stop();
+            $this->moved += hypot($x - $this->x, $y - $this->y);
+            [$this->x, $this->y] = [$x, $y];
         }
     }
 
@@ -129,7 +129,7 @@ final class Measuring
      * @param list<int> $xs
      * @param list<int> $ys
      */
-    private function takeStitches(array $xs, array $ys): void
+    private function stitches(array $xs, array $ys): void
     {
         if ($this->stopsSinceStitch > 0) {
             $this->openBlock();
@@ -165,6 +165,9 @@ final class Measuring
         }
         [$this->x, $this->y] = [$fromX, $fromY];
         [$this->leftmost, $this->rightmost] = [$leftmost, $rightmost];
+        if ($this->rowSize > 1 || count($leftmost) > self::ROWS) {
+            $this->coarsen();
+        }
 
         foreach (array_count_values($squares) as $square => $times) {
             $this->lengths[$square] = ($this->lengths[$square] ?? 0) + $times;
@@ -175,13 +178,43 @@ final class Measuring
         }
     }
 
+    /** Puts the rows into coarser ones, and these into coarser ones still when they become too many. */
+    private function coarsen(): void
+    {
+        $this->rowSize = max($this->rowSize, 16);
+        foreach ($this->leftmost as $y => $x) {
+            $this->keepFar($x, $y);
+            $this->keepFar($this->rightmost[$y], $y);
+        }
+        $this->leftmost = $this->rightmost = [];
+        while (count($this->farLeft) > self::ROWS) {
+            $this->rowSize *= 16;
+            $points = [...array_values($this->farLeft), ...array_values($this->farRight)];
+            $this->farLeft = $this->farRight = [];
+            foreach ($points as [$x, $y]) {
+                $this->keepFar($x, $y);
+            }
+        }
+    }
+
+    private function keepFar(int $x, int $y): void
+    {
+        $row = (int) floor($y / $this->rowSize);
+        if (! isset($this->farLeft[$row]) || $x < $this->farLeft[$row][0]) {
+            $this->farLeft[$row] = [$x, $y];
+        }
+        if (! isset($this->farRight[$row]) || $x > $this->farRight[$row][0]) {
+            $this->farRight[$row] = [$x, $y];
+        }
+    }
+
     private function openBlock(): void
     {
         $this->closeBlock();
         $this->stopsSinceStitch = 0;
     }
 
-    private function takeJump(): void
+    private function jump(): void
     {
         $this->jumps++;
         // The way to the first stitch is no cut: no thread has been sewn yet.
@@ -196,7 +229,7 @@ final class Measuring
         }
     }
 
-    private function takeStop(): void
+    private function stop(): void
     {
         $this->jumpsInARow = 0;
         if ($this->stitches === 0) {
@@ -240,6 +273,9 @@ final class Measuring
             $points[] = new Point($x / 10, $y / 10);
         }
         foreach ($this->rightmost as $y => $x) {
+            $points[] = new Point($x / 10, $y / 10);
+        }
+        foreach ([...$this->farLeft, ...$this->farRight] as [$x, $y]) {
             $points[] = new Point($x / 10, $y / 10);
         }
         assert($points !== []);

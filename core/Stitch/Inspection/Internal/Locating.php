@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch\Inspection\Internal;
 
-use Hakama\Stitch\Chunk;
 use Hakama\Stitch\Figures\Densest;
-use Hakama\Stitch\Figures\DensityMap;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Figures\Verdict;
 use Hakama\Stitch\Finding;
@@ -15,6 +13,8 @@ use Hakama\Stitch\Inspection\Crossing;
 use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
+use Hakama\Stitch\RecordKind;
+use Hakama\Stitch\Run;
 use Hakama\Stitch\Spot;
 
 /**
@@ -26,14 +26,6 @@ final class Locating
 {
     /** So many places of one kind are kept: more than that nobody looks at. */
     private const KEPT = 60;
-    private const STITCH = 0;
-    private const JUMP = 1;
-
-    /** Less than this across another colour is not seen. */
-    private const LEAST_CROSSING_MM = 3.0;
-
-    /** Blocks are told apart by one bit each; a later block than this shares the last one. */
-    private const LAST_BIT = 61;
 
     /** Where a design starts or ends is told from the middle or the start only if it is further away than this. */
     private const NEAR_MM = 1.0;
@@ -60,12 +52,13 @@ final class Locating
     private array $empty = [];
     /** @var list<Spot> stops since the last stitch */
     private array $stops = [];
-    /** @var array<int, int> cell => a bit per block that sewed there */
-    private array $cover = [];
-    /** @var list<Crossing> */
-    private array $crossings = [];
+    /** @var list<Carried> */
+    private array $carriedOver = [];
+    /** How many short stitches, and how many long ones, are still to be found. */
+    private int $shortLeft = 0;
+    private int $longLeft = 0;
 
-    public function __construct(private readonly MeasuringRules $rules, private readonly bool $manyBlocks) {}
+    public function __construct(private readonly MeasuringRules $rules) {}
 
     /**
      * @return array{list<Finding>, list<Crossing>, Point, Point} findings, crossings, where the first stitch and the
@@ -73,71 +66,56 @@ final class Locating
      */
     public function locate(Pattern $pattern, PatternFigures $figures): array
     {
-        foreach ($pattern->chunks() as $chunk) {
-            $this->take($chunk);
+        $this->shortLeft = min(self::KEPT, $figures->lengths->shorterThan($this->rules->shortMm));
+        $this->longLeft = $figures->lengths->longerThan($this->rules->longJumpMm);
+        foreach ($pattern->runs() as $run) {
+            $run->kind === RecordKind::Stitch ? $this->stitches($run) : $this->moves($run);
         }
         $end = new Point($this->x / 10, $this->y / 10);
 
         return [
             [...$pattern->findings, ...$this->stitchFindings($figures), ...self::placeFindings($figures, $end)],
-            $this->crossings,
+            Crossings::of($pattern, $this->carriedOver, self::KEPT),
             $this->first ?? new Point(0, 0),
             $end,
         ];
     }
 
     /**
-     * The hot loop: what is asked at every stitch stands in local variables, and what is rare is looked into
-     * elsewhere.
+     * Stitches in a row. Which are odd is looked at only as long as there are any left to be found.
      */
-    private function take(Chunk $chunk): void
+    private function stitches(Run $run): void
     {
-        $short = ($this->rules->shortMm * 10) ** 2;
-        $float = ($this->rules->longJumpMm * 10) ** 2;
         $x = $this->x;
         $y = $this->y;
+        if ($this->stopped || $this->jumps > 0) {
+            $this->land($x, $y);
+        }
         $sewn = $this->stitches;
-        $moved = $this->stopped || $this->jumps > 0;
-        $bit = 1 << min($this->block, self::LAST_BIT);
-        $ys = $chunk->ys;
-        $kinds = $chunk->kinds;
-        $far = DensityMap::FAR;
-        foreach ($chunk->xs as $i => $toX) {
+        $short = ($this->rules->shortMm * 10) ** 2;
+        $float = ($this->rules->longJumpMm * 10) ** 2;
+        $ys = $run->ys;
+        foreach ($this->shortLeft > 0 || $this->longLeft > 0 ? $run->xs : [] as $i => $toX) {
             $toY = $ys[$i];
-            if ($kinds[$i] !== self::STITCH) {
-                $this->stitches = $sewn;
-                $this->move($kinds[$i] === self::JUMP, $x, $y, $toX, $toY);
-                $moved = true;
-                $x = $toX;
-                $y = $toY;
-                continue;
-            }
-            if ($moved) {
-                $this->stitches = $sewn;
-                $this->land($x, $y);
-                $bit = 1 << min($this->block, self::LAST_BIT);
-                $moved = false;
-            }
-            $sewn++;
             $square = ($toX - $x) * ($toX - $x) + ($toY - $y) * ($toY - $y);
             if ($square < $short || $square > $float) {
-                $this->stitches = $sewn;
+                $this->stitches = $sewn + $i + 1;
                 $this->oddStitch($square, $x, $y, $toX, $toY);
-            }
-            if ($this->manyBlocks) {
-                $cell = (int) (($toX + $far) / 10) + (int) (($toY + $far) / 10) * DensityMap::ROW;
-                if (! isset($this->cover[$cell])) {
-                    $this->cover[$cell] = $bit;
-                } elseif (($this->cover[$cell] & $bit) === 0) {
-                    $this->cover[$cell] |= $bit;
-                }
             }
             $x = $toX;
             $y = $toY;
         }
-        $this->stitches = $sewn;
-        $this->x = $x;
-        $this->y = $y;
+        $last = count($run->xs) - 1;
+        $this->stitches = $sewn + $last + 1;
+        [$this->x, $this->y] = [$run->xs[$last], $ys[$last]];
+    }
+
+    private function moves(Run $run): void
+    {
+        foreach ($run->xs as $i => $toX) {
+            $this->move($run->kind === RecordKind::Jump, $this->x, $this->y, $toX, $run->ys[$i]);
+            [$this->x, $this->y] = [$toX, $run->ys[$i]];
+        }
     }
 
     private function move(bool $jump, int $x, int $y, int $toX, int $toY): void
@@ -158,13 +136,14 @@ final class Locating
     private function oddStitch(int $square, int $x, int $y, int $toX, int $toY): void
     {
         if ($square < ($this->rules->shortMm * 10) ** 2) {
-            if (count($this->short) < self::KEPT) {
+            if ($this->shortLeft-- > 0) {
                 $this->short[] = $this->spot($toX, $toY);
             }
 
             return;
         }
-        $this->cross($x, $y, $toX, $toY);
+        $this->longLeft--;
+        $this->cross($x, $y, $toX, $toY, $this->stitches - 1);
         if ($square > ($this->rules->longMm * 10) ** 2) {
             $this->long[] = [$square, $this->spot($toX, $toY)];
         }
@@ -187,41 +166,18 @@ final class Locating
                 $this->longJumps++;
                 $this->carried[] = [$square, $this->spot(intdiv($x + $this->sewnX, 2), intdiv($y + $this->sewnY, 2))];
             }
-            $this->cross($this->sewnX, $this->sewnY, $x, $y);
+            $this->cross($this->sewnX, $this->sewnY, $x, $y, $this->stitches);
         }
         $this->stopped = false;
         $this->jumps = 0;
     }
 
-    /** Looks every half millimetre along a carried thread whether earlier blocks lie below. */
-    private function cross(int $fromX, int $fromY, int $toX, int $toY): void
+    /** A thread that is carried: whether it crosses what an earlier block has sewn by then is looked at in the end. */
+    private function cross(int $fromX, int $fromY, int $toX, int $toY, int $sewn): void
     {
-        $length = hypot($toX - $fromX, $toY - $fromY);
-        if (! $this->manyBlocks || $length < 10 * self::LEAST_CROSSING_MM || count($this->crossings) >= self::KEPT) {
-            return;
-        }
-        $steps = (int) ceil($length / 5);
-        $over = [];
-        for ($step = 0; $step <= $steps; $step++) {
-            $column = (int) (($fromX + (($toX - $fromX) * $step) / $steps + DensityMap::FAR) / 10);
-            $row = (int) (($fromY + (($toY - $fromY) * $step) / $steps + DensityMap::FAR) / 10);
-            $bits = $this->cover[$column + $row * DensityMap::ROW] ?? 0;
-            for ($block = 1; $bits >> $block !== 0; $block++) {
-                if ((($bits >> $block) & 1) === 1 && $block < $this->block) {
-                    $over[$block] = ($over[$block] ?? 0) + 1;
-                }
-            }
-        }
-        foreach ($over as $block => $times) {
-            $mm = (($times / ($steps + 1)) * $length) / 10;
-            if ($mm >= self::LEAST_CROSSING_MM) {
-                $this->crossings[] = new Crossing(
-                    $this->spot(intdiv($fromX + $toX, 2), intdiv($fromY + $toY, 2)),
-                    $this->block,
-                    $block,
-                    round($mm, 1),
-                );
-            }
+        if ($this->block > 1 && hypot($toX - $fromX, $toY - $fromY) >= 10 * Crossings::LEAST_MM) {
+            $middle = $this->spot(intdiv($fromX + $toX, 2), intdiv($fromY + $toY, 2));
+            $this->carriedOver[] = new Carried($fromX, $fromY, $toX, $toY, $this->block, $sewn, $middle);
         }
     }
 
