@@ -8,9 +8,14 @@ use App\Floor\WorkList;
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\FloorEvent;
+use App\Models\KeptRun;
+use App\Models\Needle;
+use App\Models\NeedleFitting;
+use App\Models\Piece;
 use App\Models\Setup;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Test;
@@ -44,6 +49,92 @@ final class FloorTest extends FeatureTestCase
         );
         $this->get('/orders')->assertSee('1 / 12');
         self::assertSame('R-9', self::machine('M2')->load('frame')->frame?->code);
+    }
+
+    #[Test]
+    public function a_long_batch_costs_no_more_a_report_than_a_short_one(): void
+    {
+        $batch = self::batchOf(1004);
+        $load = (string) FloorLog::run($batch)->load->event;
+        $cost = function () use ($load): array {
+            app()->forgetScopedInstances();
+            $read = 0;
+            Event::listen('eloquent.retrieved: '.FloorEvent::class, static function () use (&$read): void {
+                $read++;
+            });
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->report('M1', $load, 'position', 100, 10)->assertOk();
+            Event::forget('eloquent.retrieved: '.FloorEvent::class);
+
+            return [count(DB::getQueryLog()), $read];
+        };
+        $short = $cost();
+        $first = FloorEvent::query()->where('batch_id', $batch->id)->orderBy('seq')->firstOrFail();
+        // Two hundred breaks and goings on before the load that runs now.
+        FloorEvent::query()->insert(
+            array_map(
+                static fn(int $i): array => [
+                    ...$first->getAttributes(),
+                    'seq' => null,
+                    'event_id' => (string) Str::uuid(),
+                    'kind' => $i % 2 === 0 ? 'thread_broke' : 'resumed',
+                ],
+                range(0, 399),
+            ),
+        );
+
+        self::assertSame($short, $cost());
+        self::assertLessThanOrEqual(1, $short[1], 'only the last event of the machine is read');
+    }
+
+    #[Test]
+    public function what_is_kept_of_a_run_is_what_its_events_come_to_and_is_put_right_where_it_is_not(): void
+    {
+        $batch = self::batchOf(1004);
+        self::assertSame(0, FloorLog::recount()->wrong);
+        $kept = KeptRun::query()->findOrFail($batch->id);
+        $good = FloorLog::run($batch);
+        $kept->update(['done' => 99, 'on_frame' => []]);
+        Piece::query()->where('decoration_id', $batch->decoration_id)->where('state', 'sewing')->update(['state' => 'done']);
+        Needle::query()->where('machine_id', self::machine('M1')->id)->where('number', 1)->update(['size' => '90/14']);
+
+        // The run, the piece on its head, and not the needle, which nobody has fitted since the shop began.
+        self::assertSame(2, FloorLog::recount()->wrong);
+        self::assertTrue($good->equals(FloorLog::run($batch)));
+        KeptRun::query()->delete();
+        self::assertTrue($good->equals(FloorLog::run($batch)), 'an earlier version has kept nothing');
+        $this->artisan('floor:recount')->expectsOutputToContain('were kept otherwise');
+        $this->artisan('floor:recount')->expectsOutputToContain('all were kept right');
+    }
+
+    #[Test]
+    public function confirming_the_list_says_which_needles_are_fitted(): void
+    {
+        $batch = self::batchOf(1006);
+        $this->touch('M2', $batch->code, 'preflight_done', [
+            'checked' => self::work($batch)->wanted(),
+            'who' => 'Odo',
+        ]);
+        $setup = Setup::query()->findOrFail($batch->decoration_id);
+        $fitted = NeedleFitting::query()->where('machine_id', self::machine('M2')->id)->get();
+        self::assertSame(["{$setup->needle_size} {$setup->needle_point}"], $fitted
+            ->map(static fn(NeedleFitting $one): string => "{$one->size} {$one->point}")
+            ->unique()
+            ->values()
+            ->all());
+        foreach ($fitted as $one) {
+            $needle = Needle::query()->where('machine_id', $one->machine_id)->where('number', $one->number)->sole();
+            self::assertSame([$one->size, $one->point], [$needle->size, $needle->point]);
+        }
+        $used = self::machine('M2')->load('rack.thread')->rack->filter(
+            static fn(Needle $needle): bool => in_array(
+                $needle->thread?->code,
+                $batch->load('decoration.artwork.blocks.thread')->decoration->artwork?->blocks->pluck('thread.code')->all() ?? [],
+                true,
+            ),
+        );
+        self::assertEqualsCanonicalizing($used->pluck('number')->all(), $fitted->pluck('number')->all());
     }
 
     #[Test]

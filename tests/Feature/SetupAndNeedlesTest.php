@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Needle;
+use App\Models\NeedleFitting;
 use App\Models\Setup;
 use App\Models\Thread;
 use Hakama\Needles\Assignment;
@@ -309,6 +310,47 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             self::board()->timetable()->find($batch->code)?->changeoverS,
             'a minute and a half for each',
         );
+    }
+
+    #[Test]
+    public function a_needle_that_is_fitted_is_recorded_once_and_the_advice_to_fit_it_is_gone(): void
+    {
+        $wants = self::board()->timetable()->on('M2')[0]->batch->equipment->needle;
+        [$size, $point] = explode(' ', $wants);
+        $used = array_values(array_unique(self::board()->timetable()->on('M2')[0]->needles->order));
+        sort($used);
+        $other = $size === '80/12' ? '75/11' : '80/12';
+        Needle::query()->where('machine_id', self::machine('M2')->id)->update(['size' => $other, 'point' => 'sharp']);
+        $said = 'fit '.$wants;
+        $this->get('/needles/M2')->assertSee($said)->assertSee('They are fitted');
+        $fit = ['id' => (string) Str::uuid(), 'numbers' => $used, 'size' => $size, 'point' => $point];
+        $this->post('/needles/M2/fittings', $fit)->assertSessionHas('done');
+        $this->post('/needles/M2/fittings', $fit)->assertSessionHas('done');
+        self::assertSame(count($used), NeedleFitting::query()->where('event_id', $fit['id'])->count());
+        self::assertSame(
+            [$wants],
+            self::machine('M2')
+                ->rack()
+                ->whereIn('number', $used)
+                ->get()
+                ->map(static fn(Needle $needle): string => $needle->type()->words())
+                ->unique()
+                ->all(),
+        );
+        app()->forgetScopedInstances();
+        preg_match('~<section class="border-b border-ink py-3">.*?</section>~s', (string) $this->get('/needles/M2')->getContent(), $first);
+        self::assertStringNotContainsString($said, $first[0]);
+
+        foreach (
+            [
+                'numbers.0' => [...$fit, 'numbers' => [99]],
+                'size' => [...$fit, 'size' => '12/1'],
+                'point' => [...$fit, 'point' => ''],
+                'numbers' => [...$fit, 'numbers' => []],
+            ] as $field => $bad
+        ) {
+            $this->post('/needles/M2/fittings', $bad)->assertSessionHasErrors($field);
+        }
     }
 
     #[Test]
