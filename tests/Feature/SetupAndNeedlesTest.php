@@ -320,7 +320,8 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $used = array_values(array_unique(self::board()->timetable()->on('M2')[0]->needles->order));
         sort($used);
         $other = $size === '80/12' ? '75/11' : '80/12';
-        Needle::query()->where('machine_id', self::machine('M2')->id)->update(['size' => $other, 'point' => 'sharp']);
+        self::machine('M2')->rack()->whereIn('number', $used)->update(['size' => $other, 'point' => 'sharp']);
+        app()->forgetScopedInstances();
         $said = 'fit '.$wants;
         $this->get('/needles/M2')->assertSee($said)->assertSee('They are fitted');
         $fit = ['id' => (string) Str::uuid(), 'numbers' => $used, 'size' => $size, 'point' => $point];
