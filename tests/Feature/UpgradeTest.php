@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\FloorLog\FloorLog;
+use App\Models\Batch;
+use App\Models\Needle;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use PHPUnit\Framework\Attributes\Test;
+
+/** A shop as the version before this one left it, in a database of its own, is brought to this one. */
+final class UpgradeTest extends FeatureTestCase
+{
+    private const SHOP = __DIR__.'/../fixtures/shops/earlier.sql.gz';
+
+    protected function tearDown(): void
+    {
+        DB::setDefaultConnection('mariadb');
+        DB::purge('upgrade');
+        parent::tearDown();
+    }
+
+    #[Test]
+    public function a_shop_of_the_earlier_version_comes_to_what_a_new_one_begins_with_and_loses_nothing(): void
+    {
+        $new = self::tables('mariadb');
+        $this->load();
+        $ranks = DB::table('batches')->orderBy('id')->pluck('place', 'code')->all();
+        $shelves = DB::table('cones')->orderBy('id')->pluck('place')->all();
+        $events = DB::table('floor_events')->count();
+        Artisan::call('migrate', ['--force' => true]);
+
+        self::assertSame($new, self::tables('upgrade'));
+        self::assertSame($ranks, DB::table('batches')->orderBy('id')->pluck('rank', 'code')->all());
+        self::assertSame($shelves, DB::table('cones')->orderBy('id')->pluck('shelf')->all());
+        self::assertSame(2.0, (float) DB::table('house_rules')->where('name', 'changeover_cost')->value('value'));
+        self::assertSame($events, DB::table('floor_events')->count());
+        self::assertSame(0, DB::table('migrations')->where('migration', '<', '2026_11_26')->count());
+        // The whole of M1 had one needle; those for fine thread never had it.
+        $of = static fn(string $comparison): array => Needle::query()
+            ->join('machines as m', 'm.id', '=', 'needles.machine_id')
+            ->join('threads as t', 't.id', '=', 'needles.thread_id')
+            ->where('m.code', 'M1')
+            ->where('t.weight', $comparison, 60)
+            ->get(['needles.size', 'needles.point'])
+            ->map(static fn(Needle $needle): string => $needle->type()->words())
+            ->unique()
+            ->values()
+            ->all();
+        self::assertSame(['80/12 sharp'], $of('<'));
+        self::assertNotContains('80/12 sharp', $of('>='));
+
+        // Nothing was kept of the runs; their events tell them, and from then on it is kept.
+        $running = Batch::query()->whereHas('events')->orderByDesc('id')->firstOrFail();
+        $run = FloorLog::run($running);
+        self::assertGreaterThan(0, FloorLog::recount()->wrong);
+        self::assertTrue($run->equals(FloorLog::run($running)));
+        self::assertSame(0, FloorLog::recount()->wrong);
+    }
+
+    #[Test]
+    public function a_shop_that_is_older_still_is_told_to_come_by_way_of_that_version(): void
+    {
+        $this->load();
+        DB::table('migrations')->where('migration', '2026_01_08_000000_people_come_and_go')->delete();
+        $this->expectExceptionMessage('start it once with that version, then with this');
+        Artisan::call('migrate', ['--force' => true]);
+    }
+
+    private function load(): void
+    {
+        config([
+            'database.connections.upgrade' => [
+                ...config('database.connections.mariadb'),
+                'database' => 'hakama_upgrade',
+            ],
+        ]);
+        DB::setDefaultConnection('upgrade');
+        Schema::dropAllTables();
+        foreach (explode(";\n", (string) gzdecode((string) file_get_contents(self::SHOP))) as $statement) {
+            if (trim($statement) !== '') {
+                DB::unprepared($statement);
+            }
+        }
+        DB::unprepared('SET FOREIGN_KEY_CHECKS=1');
+    }
+
+    /** @return array<string, list<string>> table => its columns and its indexes, in the order of their names */
+    private static function tables(string $connection): array
+    {
+        $tables = [];
+        foreach (
+            Schema::connection($connection)->getTables(
+                Schema::connection($connection)->getConnection()->getDatabaseName(),
+            ) as $table
+        ) {
+            foreach (Schema::connection($connection)->getColumns($table['name']) as $column) {
+                $tables[$table['name']][] =
+                    "{$column['name']} {$column['type']} {$column['default']} ".($column['nullable'] ? 'null' : '');
+            }
+            foreach (Schema::connection($connection)->getIndexes($table['name']) as $index) {
+                $tables[$table['name']][] = implode(',', $index['columns']).($index['unique'] ? ' unique' : '');
+            }
+            sort($tables[$table['name']]);
+        }
+        ksort($tables);
+
+        return $tables;
+    }
+}
