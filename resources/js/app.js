@@ -1,9 +1,9 @@
 import htmx from 'htmx.org';
-import { keys } from './keys.js';
 import { drop } from './drop.js';
-import { plan } from './plan.js';
 import { floor } from './floor.js';
+import { keys } from './keys.js';
 import { photo } from './photo.js';
+import { plan } from './plan.js';
 import { player } from './player.js';
 
 htmx.config.includeIndicatorStyles = false;
@@ -51,7 +51,12 @@ document.addEventListener('click', (event) => {
     const text = document.getElementById(copy.dataset.copy);
     text.select();
     // Where the clipboard is closed, the text is at least marked.
-    navigator.clipboard?.writeText(text.value).then(() => { copy.textContent = 'Copied'; }, () => {});
+    navigator.clipboard?.writeText(text.value).then(
+        () => {
+            copy.textContent = 'Copied';
+        },
+        () => {},
+    );
 });
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) window.print();

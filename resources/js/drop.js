@@ -7,15 +7,20 @@ export function drop() {
         const tell = () => {
             const file = input.files[0];
             const tooLarge = file && file.size > most;
-            name.textContent = !file ? '' : tooLarge
-                ? `${file.name} is ${Math.round(file.size / 1048576)} MB; a tape is at most ${Math.round(most / 1048576)} MB. Nothing was sent.`
-                : `${file.name}, ${Math.max(1, Math.round(file.size / 1024))} kB`;
+            name.textContent = !file
+                ? ''
+                : tooLarge
+                  ? `${file.name} is ${Math.round(file.size / 1048576)} MB; a tape is at most ${Math.round(most / 1048576)} MB. Nothing was sent.`
+                  : `${file.name}, ${Math.max(1, Math.round(file.size / 1024))} kB`;
             // Said here already, before a hundred megabytes are on their way for nothing.
             input.setCustomValidity(tooLarge ? name.textContent : '');
         };
         input.addEventListener('change', tell);
         for (const kind of ['dragover', 'dragenter']) {
-            zone.addEventListener(kind, (event) => { event.preventDefault(); zone.classList.add('over'); });
+            zone.addEventListener(kind, (event) => {
+                event.preventDefault();
+                zone.classList.add('over');
+            });
         }
         zone.addEventListener('dragleave', () => zone.classList.remove('over'));
         zone.addEventListener('drop', (event) => {

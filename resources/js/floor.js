@@ -1,6 +1,6 @@
 // The design filling as the machine sews. Stitches come once, compact; how far the machine is comes every second.
 import htmx from 'htmx.org';
-import { track, sew, recordAfter } from './track.js';
+import { recordAfter, sew, track } from './track.js';
 
 let t = null;
 let source = null;
@@ -24,7 +24,10 @@ function draw(canvas, sewn) {
     context.translate(canvas.width / 2, canvas.height / 2);
     context.scale(scale, -scale);
     context.rotate(turn);
-    context.translate(-5 * (Number(canvas.dataset.left) + Number(canvas.dataset.right)), -5 * (Number(canvas.dataset.bottom) + Number(canvas.dataset.top)));
+    context.translate(
+        -5 * (Number(canvas.dataset.left) + Number(canvas.dataset.right)),
+        -5 * (Number(canvas.dataset.bottom) + Number(canvas.dataset.top)),
+    );
     context.lineWidth = 4;
     context.lineCap = context.lineJoin = 'round';
     sew(context, t, 0, t.count, () => '#e3dccd');
@@ -32,9 +35,9 @@ function draw(canvas, sewn) {
     if (sewn > 0) {
         const at = recordAfter(t, sewn) - 1;
         context.beginPath();
-        context.lineWidth = 3 / scale * ratio;
+        context.lineWidth = (3 / scale) * ratio;
         context.strokeStyle = '#c8481f';
-        context.arc(t.xs[at], t.ys[at], 12 / scale * ratio, 0, 7);
+        context.arc(t.xs[at], t.ys[at], (12 / scale) * ratio, 0, 7);
         context.stroke();
     }
 }
@@ -70,7 +73,7 @@ async function pulse() {
             if (figure) figure.textContent = now.stitch.toLocaleString('en-US').replaceAll(',', '\u202f');
             const steps = [...document.querySelectorAll('#steps [data-to]')];
             const here = steps.find((step) => now.stitch < Number(step.dataset.to)) ?? steps.at(-1);
-            steps.forEach((step) => step.toggleAttribute('data-here', step === here));
+            for (const step of steps) step.toggleAttribute('data-here', step === here);
             const share = document.getElementById('share');
             if (share) share.textContent = `${Math.floor((100 * now.stitch) / Number(canvas.dataset.of))} %`;
         }

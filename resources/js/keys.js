@@ -9,7 +9,9 @@ export function keys() {
             event.preventDefault();
             return;
         }
-        const wanted = [...document.querySelectorAll('[data-key]')].find((el) => el.dataset.key === event.key && el.offsetParent !== null);
+        const wanted = [...document.querySelectorAll('[data-key]')].find(
+            (el) => el.dataset.key === event.key && el.offsetParent !== null,
+        );
         if (!wanted) return;
         event.preventDefault();
         if (wanted.matches('input:not([type=checkbox]):not([type=radio]), select, textarea')) wanted.focus();
@@ -29,7 +31,8 @@ function show() {
         const key = document.createElement('dt');
         const what = document.createElement('dd');
         key.textContent = el.dataset.key;
-        what.textContent = el.dataset.does ?? el.getAttribute('aria-label') ?? el.textContent.trim().replace(/\s+/g, ' ');
+        what.textContent =
+            el.dataset.does ?? el.getAttribute('aria-label') ?? el.textContent.trim().replace(/\s+/g, ' ');
         what.style.textAlign = 'left';
         list.append(key, what);
     }

@@ -14,7 +14,10 @@ export function photo() {
     };
     const mark = () => {
         draw();
-        for (const [colour, width] of [['#fff', 4], ['#1d2433', 1.5]]) {
+        for (const [colour, width] of [
+            ['#fff', 4],
+            ['#1d2433', 1.5],
+        ]) {
             context.strokeStyle = colour;
             context.lineWidth = width;
             context.beginPath();
@@ -25,9 +28,15 @@ export function photo() {
     const take = (field) => {
         draw();
         const side = 2 * AROUND + 1;
-        const pixels = context.getImageData(Math.round(cross[0]) - AROUND, Math.round(cross[1]) - AROUND, side, side).data;
+        const pixels = context.getImageData(
+            Math.round(cross[0]) - AROUND,
+            Math.round(cross[1]) - AROUND,
+            side,
+            side,
+        ).data;
         // The middle one of each channel: a thread end or a speck of dust among them does not count.
-        const middle = (channel) => [...pixels].filter((_, i) => i % 4 === channel).sort((a, b) => a - b)[Math.floor((side * side) / 2)];
+        const middle = (channel) =>
+            [...pixels].filter((_, i) => i % 4 === channel).sort((a, b) => a - b)[Math.floor((side * side) / 2)];
         const hex = `#${[0, 1, 2].map((channel) => middle(channel).toString(16).padStart(2, '0')).join('')}`;
         document.getElementById(field).value = hex;
         const picker = document.querySelector(`[data-picks="${field}"]`);
@@ -58,7 +67,10 @@ export function photo() {
     canvas.addEventListener('pointerdown', (event) => {
         if (!picture) return;
         const box = canvas.getBoundingClientRect();
-        cross = [((event.clientX - box.left) * canvas.width) / box.width, ((event.clientY - box.top) * canvas.height) / box.height];
+        cross = [
+            ((event.clientX - box.left) * canvas.width) / box.width,
+            ((event.clientY - box.top) * canvas.height) / box.height,
+        ];
         take(event.shiftKey ? 'cloth' : 'hex');
     });
     canvas.addEventListener('keydown', (event) => {
@@ -66,7 +78,10 @@ export function photo() {
         const far = event.shiftKey ? 20 : 4;
         const way = { ArrowLeft: [-far, 0], ArrowRight: [far, 0], ArrowUp: [0, -far], ArrowDown: [0, far] }[event.key];
         if (way) {
-            cross = [Math.max(0, Math.min(canvas.width - 1, cross[0] + way[0])), Math.max(0, Math.min(canvas.height - 1, cross[1] + way[1]))];
+            cross = [
+                Math.max(0, Math.min(canvas.width - 1, cross[0] + way[0])),
+                Math.max(0, Math.min(canvas.height - 1, cross[1] + way[1])),
+            ];
             mark();
         } else if (event.key === 'Enter') take('hex');
         else if (event.key === 'c') take('cloth');

@@ -2,14 +2,23 @@
 import htmx from 'htmx.org';
 
 const sheet = () => document.getElementById('plan');
-const bars = (machine) => [...sheet().querySelectorAll(`.bar[data-machine="${machine}"]`)].sort((a, b) => a.dataset.rank - b.dataset.rank);
+const bars = (machine) =>
+    [...sheet().querySelectorAll(`.bar[data-machine="${machine}"]`)].sort((a, b) => a.dataset.rank - b.dataset.rank);
 const machines = () => [...sheet().querySelectorAll('[data-lane]')].map((lane) => lane.dataset.lane);
 
 function send(bar, machine, rank) {
     htmx.ajax('POST', sheet().dataset.moves, {
         target: '#plan',
         swap: 'outerHTML',
-        values: { batch: bar.dataset.batch, machine, rank, version: sheet().dataset.version, day: sheet().dataset.day, zoom: sheet().dataset.zoom, _token: sheet().dataset.token },
+        values: {
+            batch: bar.dataset.batch,
+            machine,
+            rank,
+            version: sheet().dataset.version,
+            day: sheet().dataset.day,
+            zoom: sheet().dataset.zoom,
+            _token: sheet().dataset.token,
+        },
     });
 }
 
@@ -23,7 +32,10 @@ async function weigh(bar, machine, rank, hint = '') {
     if (asked === url.search) return;
     asked = url.search;
     mark(bar, machine, rank);
-    const answer = await fetch(url).then((response) => response.text(), () => 'The server does not answer; nothing is moved.');
+    const answer = await fetch(url).then(
+        (response) => response.text(),
+        () => 'The server does not answer; nothing is moved.',
+    );
     if (asked === url.search && sheet()) document.getElementById('consequence').innerHTML = `${answer} ${hint}`;
 }
 
@@ -32,7 +44,12 @@ function mark(bar, machine, rank) {
     const lane = sheet().querySelector(`[data-lane="${machine}"]`);
     if (!caret || !lane) return;
     const others = bars(machine).filter((one) => one !== bar);
-    const next = others.find((one) => rank <= Number(one.dataset.rank) - (machine === bar.dataset.machine && Number(bar.dataset.rank) < Number(one.dataset.rank) ? 1 : 0));
+    const next = others.find(
+        (one) =>
+            rank <=
+            Number(one.dataset.rank) -
+                (machine === bar.dataset.machine && Number(bar.dataset.rank) < Number(one.dataset.rank) ? 1 : 0),
+    );
     const edge = (next ?? others.at(-1))?.querySelector('.edge').getBBox();
     const box = lane.querySelector('rect').getBBox();
     const x = edge ? (next ? edge.x : edge.x + edge.width) : 96;
@@ -55,13 +72,25 @@ function byKey(event) {
     const around = bars(bar.dataset.machine);
     const at = around.indexOf(bar);
     const lift = (machine, rank) => {
-        lifted = { bar, machine, rank: Math.max(0, Math.min(rank, bars(machine).filter((one) => one !== bar).length + Number(bars(machine)[0]?.dataset.rank ?? 0))) };
+        lifted = {
+            bar,
+            machine,
+            rank: Math.max(
+                0,
+                Math.min(
+                    rank,
+                    bars(machine).filter((one) => one !== bar).length + Number(bars(machine)[0]?.dataset.rank ?? 0),
+                ),
+            ),
+        };
         weigh(bar, lifted.machine, lifted.rank, 'Enter lets it go there, Escape leaves it.');
     };
     if (event.shiftKey && event.key === 'ArrowRight') lift(from.machine, from.rank + 1);
     else if (event.shiftKey && event.key === 'ArrowLeft') lift(from.machine, from.rank - 1);
-    else if (event.shiftKey && event.key === 'ArrowDown' && lane + 1 < lanes.length) lift(lanes[lane + 1], rankAt(lanes[lane + 1], middle(bar)));
-    else if (event.shiftKey && event.key === 'ArrowUp' && lane > 0) lift(lanes[lane - 1], rankAt(lanes[lane - 1], middle(bar)));
+    else if (event.shiftKey && event.key === 'ArrowDown' && lane + 1 < lanes.length)
+        lift(lanes[lane + 1], rankAt(lanes[lane + 1], middle(bar)));
+    else if (event.shiftKey && event.key === 'ArrowUp' && lane > 0)
+        lift(lanes[lane - 1], rankAt(lanes[lane - 1], middle(bar)));
     else if (event.key === 'Enter' && lifted?.bar === bar) {
         const { machine, rank } = lifted;
         settle();
@@ -90,7 +119,12 @@ function rankAt(machine, x, without = null) {
     const next = others.findIndex((bar) => middle(bar) > x);
     if (next < 0) return others.length === 0 ? 999 : Number(others.at(-1).dataset.rank) + 1;
     const running = others.filter((bar) => bar.getAttribute('aria-disabled') === 'true').length;
-    const shift = without && without.dataset.machine === machine && Number(without.dataset.rank) < Number(others[next].dataset.rank) ? 1 : 0;
+    const shift =
+        without &&
+        without.dataset.machine === machine &&
+        Number(without.dataset.rank) < Number(others[next].dataset.rank)
+            ? 1
+            : 0;
     return Math.max(running, Number(others[next].dataset.rank) - shift);
 }
 
@@ -145,6 +179,9 @@ export function plan() {
     document.addEventListener('pointerup', letGo);
     document.addEventListener('htmx:afterSwap', () => {
         const batch = sheet()?.dataset.focus;
-        if (batch) sheet().querySelector(`.bar[data-batch="${CSS.escape(batch)}"]`)?.focus();
+        if (batch)
+            sheet()
+                .querySelector(`.bar[data-batch="${CSS.escape(batch)}"]`)
+                ?.focus();
     });
 }

@@ -1,6 +1,6 @@
 // Plays an artwork stitch by stitch. What is sewn is kept as a picture and only added to; pictures kept on the
 // way make going back as quick as going on.
-import { track, sew, blockAt, recordAfter, STITCH, STOP, TRIM } from './track.js';
+import { blockAt, recordAfter, sew, TRIM, track } from './track.js';
 
 const KEPT_BYTES = 64 * 1024 * 1024;
 const BARE = '#8a8577';
@@ -35,19 +35,31 @@ class Player {
             const button = event.target.closest('[data-do]');
             if (button) this.obey(button.dataset.do);
         });
-        this.scrub.addEventListener('input', () => { this.pause(); this.goTo(Number(this.scrub.value)); });
+        this.scrub.addEventListener('input', () => {
+            this.pause();
+            this.goTo(Number(this.scrub.value));
+        });
         this.find('rate').addEventListener('change', () => this.tell());
-        this.find('spm').addEventListener('change', async () => { await this.readClock(); this.tell(); });
+        this.find('spm').addEventListener('change', async () => {
+            await this.readClock();
+            this.tell();
+        });
         this.canvas.addEventListener('pointerdown', (event) => this.grab(event));
-        this.canvas.addEventListener('wheel', (event) => {
-            event.preventDefault();
-            this.zoomBy(event.deltaY < 0 ? 1.25 : 0.8, event.offsetX, event.offsetY);
-        }, { passive: false });
+        this.canvas.addEventListener(
+            'wheel',
+            (event) => {
+                event.preventDefault();
+                this.zoomBy(event.deltaY < 0 ? 1.25 : 0.8, event.offsetX, event.offsetY);
+            },
+            { passive: false },
+        );
         document.addEventListener('click', (event) => {
             const spot = event.target.closest('[data-spots]');
             if (spot) this.point(spot);
         });
-        new ResizeObserver(() => { if (this.fit()) this.goTo(this.stitch); }).observe(this.canvas);
+        new ResizeObserver(() => {
+            if (this.fit()) this.goTo(this.stitch);
+        }).observe(this.canvas);
     }
 
     obey(what) {
@@ -57,21 +69,43 @@ class Player {
         const stops = t.blocks.map((one) => one.to);
         if (what !== 'play') this.pause();
         switch (what) {
-            case 'play': return this.playing ? this.pause() : this.play();
-            case 'next': return this.goTo(this.stitch + 1);
-            case 'back': return this.goTo(this.stitch - 1);
-            case 'next-block': return this.goTo(block + 1 < t.blocks.length ? from(block + 1) : t.sewn);
-            case 'back-block': return this.goTo(this.stitch > from(block) ? from(block) : from(block - 1));
-            case 'next-stop': return this.goTo(stops.find((at) => at > this.stitch) ?? t.sewn);
-            case 'back-stop': return this.goTo(stops.filter((at) => at < this.stitch).pop() ?? 0);
-            case 'first': return this.goTo(0);
-            case 'last': return this.goTo(t.sewn);
-            case 'closer': return this.zoomBy(1.5, this.width / 2, this.height / 2);
-            case 'away': return this.zoomBy(1 / 1.5, this.width / 2, this.height / 2);
-            case 'whole': [this.zoom, this.panX, this.panY] = [1, 0, 0]; return this.anew();
-            case 'ways': this.shown.ways = !this.shown.ways; this.mark(what, this.shown.ways); return this.anew();
-            case 'density': this.shown.density = !this.shown.density; this.mark(what, this.shown.density); return this.density();
-            case 'order': this.shown.order = !this.shown.order; this.mark(what, this.shown.order); return this.paint();
+            case 'play':
+                return this.playing ? this.pause() : this.play();
+            case 'next':
+                return this.goTo(this.stitch + 1);
+            case 'back':
+                return this.goTo(this.stitch - 1);
+            case 'next-block':
+                return this.goTo(block + 1 < t.blocks.length ? from(block + 1) : t.sewn);
+            case 'back-block':
+                return this.goTo(this.stitch > from(block) ? from(block) : from(block - 1));
+            case 'next-stop':
+                return this.goTo(stops.find((at) => at > this.stitch) ?? t.sewn);
+            case 'back-stop':
+                return this.goTo(stops.filter((at) => at < this.stitch).pop() ?? 0);
+            case 'first':
+                return this.goTo(0);
+            case 'last':
+                return this.goTo(t.sewn);
+            case 'closer':
+                return this.zoomBy(1.5, this.width / 2, this.height / 2);
+            case 'away':
+                return this.zoomBy(1 / 1.5, this.width / 2, this.height / 2);
+            case 'whole':
+                [this.zoom, this.panX, this.panY] = [1, 0, 0];
+                return this.anew();
+            case 'ways':
+                this.shown.ways = !this.shown.ways;
+                this.mark(what, this.shown.ways);
+                return this.anew();
+            case 'density':
+                this.shown.density = !this.shown.density;
+                this.mark(what, this.shown.density);
+                return this.density();
+            case 'order':
+                this.shown.order = !this.shown.order;
+                this.mark(what, this.shown.order);
+                return this.paint();
         }
     }
 
@@ -104,13 +138,21 @@ class Player {
         context.clearRect(0, 0, this.cloth.width, this.cloth.height);
         // Jumps go out of the design, so they count for the room there is.
         const [left, right, bottom, top] = this.data.bounds;
-        this.scale = this.zoom * 0.9 * Math.min(this.width / (right - left + 2), this.height / (top - bottom + 2)) / 10;
+        this.scale =
+            (this.zoom * 0.9 * Math.min(this.width / (right - left + 2), this.height / (top - bottom + 2))) / 10;
         this.offsetX = this.width / 2 - 5 * (left + right) * this.scale + this.panX;
         this.offsetY = this.height / 2 + 5 * (bottom + top) * this.scale + this.panY;
     }
 
     view(context) {
-        context.setTransform(this.scale * this.ratio, 0, 0, -this.scale * this.ratio, this.offsetX * this.ratio, this.offsetY * this.ratio);
+        context.setTransform(
+            this.scale * this.ratio,
+            0,
+            0,
+            -this.scale * this.ratio,
+            this.offsetX * this.ratio,
+            this.offsetY * this.ratio,
+        );
     }
 
     // Draws records up to `to` on the cloth; a long way is done in slices, so that the page stays awake.
@@ -166,7 +208,8 @@ class Player {
     async goTo(stitch) {
         this.stitch = Math.max(0, Math.min(this.t.sewn, Math.round(stitch)));
         this.tell();
-        const turn = (this.turn = (this.turn ?? 0) + 1);
+        const turn = (this.turn ?? 0) + 1;
+        this.turn = turn;
         while (!this.reach(recordAfter(this.t, this.stitch))) {
             this.paint();
             await new Promise(requestAnimationFrame);
@@ -258,7 +301,9 @@ class Player {
     }
 
     drawSpots(context) {
-        this.shown.spots.forEach(([x, y], i) => this.ring(context, 10 * x, 10 * y, i === 0 ? 16 : 10, '#a83a16', i === 0 ? 4 : 2));
+        for (const [i, [x, y]] of this.shown.spots.entries()) {
+            this.ring(context, 10 * x, 10 * y, i === 0 ? 16 : 10, '#a83a16', i === 0 ? 4 : 2);
+        }
     }
 
     onScreen(x, y) {
@@ -301,8 +346,13 @@ class Player {
 
     point(button) {
         const pressed = button.getAttribute('aria-pressed') === 'true';
-        document.querySelectorAll('[data-spots]').forEach((one) => one.setAttribute('aria-pressed', 'false'));
-        this.shown.spots = pressed ? [] : [...JSON.parse(button.dataset.spots), ...JSON.parse(button.dataset.blocks).map((number) => this.middleOf(number))];
+        for (const one of document.querySelectorAll('[data-spots]')) one.setAttribute('aria-pressed', 'false');
+        this.shown.spots = pressed
+            ? []
+            : [
+                  ...JSON.parse(button.dataset.spots),
+                  ...JSON.parse(button.dataset.blocks).map((number) => this.middleOf(number)),
+              ];
         button.setAttribute('aria-pressed', String(!pressed));
         this.pause();
         const stitch = this.shown.spots[0]?.[2] ?? 0;
@@ -374,7 +424,10 @@ class Player {
         const bytes = await answer.arrayBuffer();
         const steps = new DataView(bytes, 8);
         const times = new Float64Array(steps.byteLength / 4);
-        for (let i = 0, ms = 0; i < times.length; i++) times[i] = (ms += steps.getUint32(4 * i, true)) / 1000;
+        for (let i = 0, ms = 0; i < times.length; i++) {
+            ms += steps.getUint32(4 * i, true);
+            times[i] = ms / 1000;
+        }
         if (spm !== this.spm()) return;
         [this.times, this.total] = [times, new DataView(bytes).getFloat64(0, true)];
     }
@@ -432,9 +485,17 @@ class Player {
         this.find('block').textContent = `${block + 1} of ${t.blocks.length}`;
         const clock = this.times;
         this.find('clock').textContent = `${minutes(stitch === 0 ? 0 : clock[stitch - 1])} of ${minutes(this.total)}`;
-        this.find('place').textContent = at === null ? 'at the start' : `${Math.abs(t.xs[at] / 10).toFixed(1)} ${t.xs[at] < 0 ? 'left' : 'right'}, ${Math.abs(t.ys[at] / 10).toFixed(1)} ${t.ys[at] < 0 ? 'down' : 'up'}`;
-        this.find('length').textContent = at === null ? '' : `${(Math.hypot(t.xs[at] - (at ? t.xs[at - 1] : 0), t.ys[at] - (at ? t.ys[at - 1] : 0)) / 10).toFixed(1)} mm`;
-        document.querySelectorAll('[data-block-row]').forEach((row) => row.toggleAttribute('data-here', Number(row.dataset.blockRow) === block + 1));
+        this.find('place').textContent =
+            at === null
+                ? 'at the start'
+                : `${Math.abs(t.xs[at] / 10).toFixed(1)} ${t.xs[at] < 0 ? 'left' : 'right'}, ${Math.abs(t.ys[at] / 10).toFixed(1)} ${t.ys[at] < 0 ? 'down' : 'up'}`;
+        this.find('length').textContent =
+            at === null
+                ? ''
+                : `${(Math.hypot(t.xs[at] - (at ? t.xs[at - 1] : 0), t.ys[at] - (at ? t.ys[at - 1] : 0)) / 10).toFixed(1)} mm`;
+        for (const row of document.querySelectorAll('[data-block-row]')) {
+            row.toggleAttribute('data-here', Number(row.dataset.blockRow) === block + 1);
+        }
     }
 }
 
@@ -444,5 +505,7 @@ export function player() {
     const one = new Player(box);
     // For looking at from outside, as a test does.
     box.player = one;
-    one.open().catch(() => { box.querySelector('[data-p=lost]').hidden = false; });
+    one.open().catch(() => {
+        box.querySelector('[data-p=lost]').hidden = false;
+    });
 }

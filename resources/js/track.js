@@ -9,10 +9,15 @@ const kept = new Map();
 // One track a page is looked at many times; it is fetched and unpacked once.
 export function track(url) {
     if (!kept.has(url)) {
-        kept.set(url, fetch(url).then((answer) => {
-            if (!answer.ok) throw new Error(answer.statusText);
-            return answer.arrayBuffer();
-        }).then(unpack));
+        kept.set(
+            url,
+            fetch(url)
+                .then((answer) => {
+                    if (!answer.ok) throw new Error(answer.statusText);
+                    return answer.arrayBuffer();
+                })
+                .then(unpack),
+        );
     }
     return kept.get(url);
 }
@@ -55,7 +60,11 @@ export function unpack(buffer) {
     return { count, sewn, xs, ys, kinds, stitches, blocks };
 }
 
-export const blockAt = (t, stitch) => Math.max(0, t.blocks.findIndex((block) => stitch <= block.to));
+export const blockAt = (t, stitch) =>
+    Math.max(
+        0,
+        t.blocks.findIndex((block) => stitch <= block.to),
+    );
 
 // The record after the nth stitch.
 export const recordAfter = (t, stitch) => (stitch <= 0 ? 0 : t.stitches[Math.min(stitch, t.sewn) - 1] + 1);

@@ -104,8 +104,8 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $this->get("/artwork/{$stalk->id}")->assertSee('being read by the worker');
         $this->get("/artwork/{$stalk->id}/stops")->assertRedirect("/artwork/{$stalk->id}");
         $this->get("/artwork/{$stalk->id}/make")->assertRedirect("/artwork/{$stalk->id}");
-        \Illuminate\Support\Facades\Queue::pushed(\App\Jobs\ReadTape::class)
-            ->first()
+        self::queued(\App\Jobs\ReadTape::class)
+            ->firstOrFail()
             ->handle(app(\App\Shop\House::class));
         $this->get("/artwork/{$stalk->id}")->assertSee('64');
     }
@@ -124,8 +124,8 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'why' => 'lighter',
             'sure' => 1,
         ])->assertSessionHasNoErrors();
-        \Illuminate\Support\Facades\Queue::pushed(\App\Jobs\ReadTape::class)
-            ->first()
+        self::queued(\App\Jobs\ReadTape::class)
+            ->firstOrFail()
             ->handle(app(\App\Shop\House::class));
 
         self::assertLessThan(

@@ -176,7 +176,7 @@ final class ArtworkTest extends FeatureTestCase
         self::assertNull($artwork->read_at);
         $this->get("/artwork/{$artwork->id}")->assertSee('being read by the worker');
 
-        $job = Queue::pushed(\App\Jobs\ReadTape::class)->first();
+        $job = self::queued(\App\Jobs\ReadTape::class)->firstOrFail();
         $job->handle(app(\App\Shop\House::class));
         $job->handle(app(\App\Shop\House::class));
         self::assertSame(44, $artwork->refresh()->stitches);

@@ -15,6 +15,8 @@ use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Testing\Fakes\QueueFake;
 
 /** The demo shop is there; whatever a test does to it is undone. bin/test sets up the database. */
 abstract class FeatureTestCase extends TestCase
@@ -41,6 +43,23 @@ abstract class FeatureTestCase extends TestCase
         file_put_contents($path, $bytes);
 
         return new UploadedFile($path, $name, null, null, true);
+    }
+
+    /**
+     * What was put into the queue that is faked.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $job
+     *
+     * @return Collection<int, T>
+     */
+    protected static function queued(string $job): Collection
+    {
+        $queue = app('queue');
+        assert($queue instanceof QueueFake);
+
+        return $queue->pushed($job);
     }
 
     /** A tape that is like no other: a row of so many stitches. */

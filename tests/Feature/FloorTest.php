@@ -322,7 +322,11 @@ final class FloorTest extends FeatureTestCase
         return WorkList::of(Setup::query()->findOrFail($batch->decoration_id)->steps);
     }
 
-    /** @param array<string, mixed> $more */
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function touch(
         string $machine,
         string $batch,
@@ -340,6 +344,7 @@ final class FloorTest extends FeatureTestCase
         ]);
     }
 
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function report(
         string $machine,
         string $load,
@@ -361,6 +366,7 @@ final class FloorTest extends FeatureTestCase
         );
     }
 
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function instruction(string $machine): TestResponse
     {
         return $this->getJson('/machines/instruction', self::bearer($machine));

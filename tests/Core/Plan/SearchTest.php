@@ -30,6 +30,7 @@ use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
@@ -130,6 +131,7 @@ final class SearchTest extends TestCase
         self::assertGreaterThan(400, $priced);
     }
 
+    #[Group('slow')]
     #[Test]
     public function small_plans_are_as_cheap_as_any_order_of_their_batches(): void
     {

@@ -585,7 +585,11 @@ final class CodesTest extends TestCase
         ]);
     }
 
-    /** A practised canvas apron with a middling design in its middle, unless said otherwise. */
+    /**
+     * A practised canvas apron with a middling design in its middle, unless said otherwise.
+     *
+     * @param list<Driver>|null $drivers
+     */
     private static function facts(
         Garment $garment = Garment::Apron,
         Fabric $fabric = Fabric::Canvas,

@@ -69,7 +69,6 @@ final class ShopController
                 }
             });
         } catch (UnfitRule $e) {
-            // @phpstan-ignore catch.neverThrown (the transaction hands it on)
             throw ValidationException::withMessages([$rule => ucfirst($e->getMessage()).'.']);
         }
 
