@@ -9,10 +9,11 @@ final readonly class RuleSpec
 {
     public function __construct(
         public string $station,
+        public string $label,
         public float $default,
         public float $least,
         public float $most,
         public string $unit,
-        public string $meaning,
+        public string $help,
     ) {}
 }

@@ -218,7 +218,7 @@ final class ManyPagesTest extends FeatureTestCase
 
         self::assertSame(9.5, app(House::class)->rules()->value(HouseRule::Margin));
         $this->get('/setup/11')->assertSee('9.5 wanted');
-        $this->get('/shop')->assertSee('starts as 7, from 2 to 30 mm');
+        $this->get('/shop')->assertSee('Usually 7, from 2 to');
     }
 
     #[Test]

@@ -20,4 +20,38 @@ final readonly class Cut
         public float $lengthMm = 0.0,
         public array $leaves = [],
     ) {}
+
+    /** "6 from the roll of 500: 2 side by side, 600 mm of it; keep 100 × 200", lengths in mm. */
+    public function words(): string
+    {
+        $from = $this->from;
+        $words =
+            $from->form === StockForm::Roll
+                ? sprintf(
+                    '%d from the roll of %.0f: %d side by side, %.0f mm of it',
+                    $this->count,
+                    $from->widthMm,
+                    $this->across,
+                    $this->lengthMm,
+                )
+                : sprintf(
+                    '%d from %s%ss of %.0f × %.0f',
+                    $this->count,
+                    // What is left of an earlier cut has no number yet, but the name of its batch.
+                    ctype_digit($from->id) ? '' : "{$from->id}, ",
+                    $from->form->label(),
+                    $from->widthMm,
+                    $from->lengthMm,
+                );
+        foreach ($this->leaves as $left) {
+            $words .= sprintf(
+                '; keep %s%.0f × %.0f',
+                $left->count > 1 ? "{$left->count} × " : '',
+                $left->widthMm,
+                $left->lengthMm,
+            );
+        }
+
+        return $words;
+    }
 }

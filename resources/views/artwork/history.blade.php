@@ -1,72 +1,223 @@
-<x-layout station="artwork" :title="$artwork->name.', history'">
+<x-layout station="artwork" :title="$artwork->name . ', history'">
     @php
-        $n = static fn (float $value) => App\Shop\Figure::words($value);
+        $n = static fn(float $value) => App\Shop\Figure::words($value);
         $passed = $artwork->sewOuts->where('passed', true)->where('revision', $artwork->revision);
     @endphp
     <x-slot:say>
-        @if ($passed->isEmpty())<span class="now">{{ $artwork->name }} has no sew-out that passed: sew it once on scrap before a garment.</span>
-        @else {{ $artwork->name }} came out on {{ $passed->map->fabricLabel()->unique()->implode(', ') }}.@endif
+        @if ($passed->isEmpty())
+            <span class="now">{{ $artwork->name }} has no sew-out that passed: sew it once on scrap before a
+                garment.</span>
+        @else
+            {{ $artwork->name }} came out on {{ $passed->map->fabricLabel()->unique()->implode(', ') }}.
+        @endif
     </x-slot:say>
     <x-artwork-tabs :artwork="$artwork" here="history" />
     <div class="grid grid-cols-1 gap-x-10 gap-y-8 lg:grid-cols-2">
         <section id="sewouts" aria-label="Sew-outs">
             <h2 class="mb-2">Sewn on scrap</h2>
-            @if ($artwork->sewOuts->isEmpty())<p class="note">Not sewn on scrap yet. Sew it once at real size on the cloth it is for, and write down how it came out: Setup says which cloths it has passed on.</p>
+            @if ($artwork->sewOuts->isEmpty())
+                <p class="note">Not sewn on scrap yet. Sew it once at real size on the cloth it is for, and write down
+                    how it came out: Setup says which cloths it has passed on.</p>
             @else
-            <table>
-                <thead><tr><th>When</th><th>On what</th><th>How</th><th>Result</th></tr></thead>
-                <tbody>@foreach ($artwork->sewOuts as $out)
-                    <tr><td class="whitespace-nowrap tabular-nums">{{ $out->sewn_at->format('j M') }}<br><span class="text-sm text-soft">rev. {{ $out->revision }}</span></td>
-                        <td>{{ $out->fabricLabel() }}<br><span class="text-sm text-soft">{{ $out->backingLabel() }}</span></td>
-                        <td>{{ $out->needle }}<br><span class="text-sm text-soft tabular-nums">{{ $out->speed_spm }} spm</span></td>
-                        <td><strong @class(['now' => ! $out->passed])>{{ $out->passed ? 'came out' : 'did not' }}</strong>, {{ $out->who }}@if ($out->remark !== '')<br><span class="text-sm">{{ $out->remark }}</span>@endif @if ($out->photo)<br><a href="{{ route('artwork.photo', $out) }}"><img src="{{ route('artwork.photo', $out) }}" alt="Photo of the sew-out on {{ $out->fabricLabel() }}" class="mt-1 h-20" loading="lazy"></a>@endif</td></tr>
-                @endforeach</tbody>
-            </table>
+                <table>
+                    <thead>
+                        <tr>
+                            <th>When</th>
+                            <th>On what</th>
+                            <th>How</th>
+                            <th>Result</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($artwork->sewOuts as $out)
+                            <tr>
+                                <td class="whitespace-nowrap tabular-nums">{{ $out->sewn_at->format('j M') }}<br><span
+                                        class="text-sm text-soft">rev. {{ $out->revision }}</span></td>
+                                <td>{{ $out->fabricLabel() }}<br><span
+                                        class="text-sm text-soft">{{ $out->backingLabel() }}</span></td>
+                                <td>{{ $out->needle }}<br><span
+                                        class="text-sm text-soft tabular-nums">{{ $out->speed_spm }} spm</span></td>
+                                <td><strong
+                                        @class(['now' => !$out->passed])>{{ $out->passed ? 'came out' : 'did not' }}</strong>,
+                                    {{ $out->who }}@if ($out->remark !== '')
+                                        <br><span class="text-sm">{{ $out->remark }}</span>
+                                        @endif @if ($out->photo)
+                                            <br><a href="{{ route('artwork.photo', $out) }}"><img
+                                                    src="{{ route('artwork.photo', $out) }}"
+                                                    alt="Photo of the sew-out on {{ $out->fabricLabel() }}"
+                                                    class="mt-1 h-20" loading="lazy"></a>
+                                        @endif
+                                </td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
             @endif
             <details class="mt-4" @if ($errors->hasAny(['fabric', 'backing', 'layers', 'needle', 'speed', 'passed', 'remark', 'who', 'photo'])) open @endif>
-                <summary class="font-semibold text-indigo" data-key="n" data-does="Write down a sew-out">Write down a sew-out <kbd>n</kbd></summary>
-                <form method="post" action="{{ route('artwork.sewout', $artwork) }}" enctype="multipart/form-data" class="mt-3 grid grid-cols-2 gap-x-4 gap-y-3">
+                <summary class="font-semibold text-indigo" data-key="n" data-does="Write down a sew-out">Write down a
+                    sew-out <kbd>n</kbd></summary>
+                <form method="post" action="{{ route('artwork.sewout', $artwork) }}" enctype="multipart/form-data"
+                    class="mt-3 grid grid-cols-2 gap-x-4 gap-y-3">
                     @csrf
-                    <div><label for="fabric">Cloth</label><select id="fabric" name="fabric">@foreach (Hakama\Garment\Fabric::cases() as $fabric)<option value="{{ $fabric->value }}" @selected(old('fabric') === $fabric->value)>{{ $fabric->label() }}</option>@endforeach</select><x-wrong field="fabric" /></div>
-                    <div class="grid grid-cols-[1fr_5em] gap-2"><div><label for="backing">Backing</label><select id="backing" name="backing">@foreach (Hakama\Setup\Backing\Backing::cases() as $backing)<option value="{{ $backing->value }}" @selected(old('backing') === $backing->value)>{{ $backing->label() }}</option>@endforeach</select></div><div><label for="layers">Layers</label><input id="layers" name="layers" inputmode="numeric" class="num" value="{{ old('layers', 2) }}"></div><x-wrong field="backing" /><x-wrong field="layers" /></div>
-                    <div><label for="needle">Needle</label><input id="needle" name="needle" value="{{ old('needle', '75/11 sharp') }}" maxlength="24"><x-wrong field="needle" /></div>
-                    <div><label for="speed">Speed, spm</label><input id="speed" name="speed" inputmode="numeric" class="num" value="{{ old('speed', 750) }}"><x-wrong field="speed" /></div>
-                    <fieldset class="col-span-2 flex gap-6"><legend class="sr-only">Result</legend>@foreach ([1 => 'It came out', 0 => 'It did not'] as $value => $label)<label class="m-0 flex items-center gap-2 text-base text-ink"><input type="radio" name="passed" value="{{ $value }}" class="h-5 w-5" @checked((string) old('passed', '1') === (string) $value)> {{ $label }}</label>@endforeach</fieldset>
-                    <div class="col-span-2"><label for="remark">What was seen</label><input id="remark" name="remark" value="{{ old('remark') }}" maxlength="300" placeholder="puckering after unhooping, gaps, loops, position"><x-wrong field="remark" /></div>
-                    <div><label for="who">Who sewed it</label><input id="who" name="who" value="{{ old('who') }}" maxlength="80" required><x-wrong field="who" /></div>
-                    <div><label for="photo">Photo, if there is one</label><input id="photo" name="photo" type="file" accept="image/jpeg,image/png,image/webp"><x-wrong field="photo" /></div>
+                    <div><label for="fabric">Cloth</label><select id="fabric" name="fabric">
+                            @foreach (Hakama\Garment\Fabric::cases() as $fabric)
+                                <option value="{{ $fabric->value }}" @selected(old('fabric') === $fabric->value)>
+                                    {{ $fabric->label() }}</option>
+                            @endforeach
+                        </select>
+                        <x-wrong field="fabric" />
+                    </div>
+                    <div class="grid grid-cols-[1fr_5em] gap-2">
+                        <div><label for="backing">Backing</label><select id="backing" name="backing">
+                                @foreach (Hakama\Setup\Backing\Backing::cases() as $backing)
+                                    <option value="{{ $backing->value }}" @selected(old('backing') === $backing->value)>
+                                        {{ $backing->label() }}</option>
+                                @endforeach
+                            </select>
+                        </div>
+                        <div><label for="layers">Layers</label><input id="layers" name="layers"
+                                inputmode="numeric" class="num" value="{{ old('layers', 2) }}"></div><x-wrong
+                            field="backing" /><x-wrong field="layers" />
+                    </div>
+                    <div><label for="needle">Needle</label><input id="needle" name="needle"
+                            value="{{ old('needle', '75/11 sharp') }}" maxlength="24"><x-wrong field="needle" /></div>
+                    <div><label for="speed">Speed, spm</label><input id="speed" name="speed"
+                            inputmode="numeric" class="num" value="{{ old('speed', 750) }}"><x-wrong
+                            field="speed" /></div>
+                    <fieldset class="col-span-2 flex gap-6">
+                        <legend class="sr-only">Result</legend>
+                        @foreach ([1 => 'It came out', 0 => 'It did not'] as $value => $label)
+                            <label class="m-0 flex items-center gap-2 text-base text-ink"><input type="radio"
+                                    name="passed" value="{{ $value }}" class="h-5 w-5"
+                                    @checked((string) old('passed', '1') === (string) $value)> {{ $label }}</label>
+                        @endforeach
+                    </fieldset>
+                    <div class="col-span-2"><label for="remark">What was seen</label><input id="remark"
+                            name="remark" value="{{ old('remark') }}" maxlength="300"
+                            placeholder="puckering after unhooping, gaps, loops, position"><x-wrong field="remark" />
+                    </div>
+                    <div><label for="who">Who sewed it</label><input id="who" name="who"
+                            value="{{ old('who') }}" maxlength="80" required><x-wrong field="who" /></div>
+                    <div><label for="photo">Photo, if there is one</label><input id="photo" name="photo"
+                            type="file" accept="image/jpeg,image/png,image/webp"><x-wrong field="photo" /></div>
                     <p class="col-span-2"><button class="btn btn-main">Put it in the log</button></p>
                 </form>
             </details>
         </section>
         <section aria-label="Versions and files">
             <h2 class="mb-2">Versions kept together</h2>
-            <table><thead><tr><th>Version</th><th>For</th><th class="num">Size, mm</th><th class="num">Stitches</th></tr></thead><tbody>
-                @foreach ($family as $one)<tr><td>@if ($one->id === $artwork->id)<strong>{{ $one->name }}</strong>@else<a href="{{ route('artwork.show', $one) }}">{{ $one->name }}</a>@endif</td><td>{{ $one->variantLabel() }}</td><td class="num">{{ $n($one->bounds()->width()) }} × {{ $n($one->bounds()->height()) }}</td><td class="num">{{ $n($one->stitches) }}</td></tr>@endforeach
-            </tbody></table>
-            <form method="post" action="{{ route('artwork.update', $artwork) }}" class="mt-3 grid grid-cols-2 gap-x-4 gap-y-3">
+            <table>
+                <thead>
+                    <tr>
+                        <th>Version</th>
+                        <th>For</th>
+                        <th class="num">Size, mm</th>
+                        <th class="num">Stitches</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($family as $one)
+                        <tr>
+                            <td>
+                                @if ($one->id === $artwork->id)
+                                <strong>{{ $one->name }}</strong>@else<a
+                                        href="{{ route('artwork.show', $one) }}">{{ $one->name }}</a>
+                                @endif
+                            </td>
+                            <td>{{ $one->variantLabel() }}</td>
+                            <td class="num">{{ $n($one->bounds()->width()) }} × {{ $n($one->bounds()->height()) }}
+                            </td>
+                            <td class="num">{{ $n($one->stitches) }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            <form method="post" action="{{ route('artwork.update', $artwork) }}"
+                class="mt-3 grid grid-cols-2 gap-x-4 gap-y-3">
                 @csrf @method('put')
-                <div><label for="name">Name</label><input id="name" name="name" value="{{ old('name', $artwork->name) }}" maxlength="120" required><x-wrong field="name" /></div>
-                <div><label for="variant">This one is the</label><select id="variant" name="variant">@foreach (Hakama\Artwork\Variant::cases() as $variant)<option value="{{ $variant->value }}" @selected(old('variant', $artwork->variant) === $variant->value)>{{ $variant->label() }}</option>@endforeach</select></div>
-                <div><label for="family">Version of</label><select id="family" name="family"><option value="">nothing else</option>@foreach ($others as $other)<option value="{{ $other->id }}" @selected((int) old('family', $artwork->family_id) === $other->id)>{{ $other->name }}</option>@endforeach</select><x-wrong field="family" /></div>
-                <div><label for="lettering">Lettering in it</label><select id="lettering" name="lettering">@foreach (['' => 'nobody has said', '1' => 'yes', '0' => 'no'] as $value => $label)<option value="{{ $value }}" @selected((string) old('lettering', $artwork->lettering === null ? '' : (string) (int) $artwork->lettering) === (string) $value)>{{ $label }}</option>@endforeach</select></div>
+                <div><label for="name">Name</label><input id="name" name="name"
+                        value="{{ old('name', $artwork->name) }}" maxlength="120" required><x-wrong field="name" />
+                </div>
+                <div><label for="variant">This one is the</label><select id="variant" name="variant">
+                        @foreach (Hakama\Artwork\Variant::cases() as $variant)
+                            <option value="{{ $variant->value }}" @selected(old('variant', $artwork->variant) === $variant->value)>
+                                {{ $variant->label() }}</option>
+                        @endforeach
+                    </select>
+                </div>
+                <div><label for="family">Version of</label><select id="family" name="family">
+                        <option value="">nothing else</option>
+                        @foreach ($others as $other)
+                            <option value="{{ $other->id }}" @selected((int) old('family', $artwork->family_id) === $other->id)>{{ $other->name }}
+                            </option>
+                        @endforeach
+                    </select>
+                    <x-wrong field="family" />
+                </div>
+                <div><label for="lettering">Lettering in it</label><select id="lettering" name="lettering">
+                        @foreach (['' => 'nobody has said', '1' => 'yes', '0' => 'no'] as $value => $label)
+                            <option value="{{ $value }}" @selected((string) old('lettering', $artwork->lettering === null ? '' : (string) (int) $artwork->lettering) === (string) $value)>{{ $label }}
+                            </option>
+                        @endforeach
+                    </select>
+                </div>
                 <p class="col-span-2"><button class="btn">Keep this</button></p>
             </form>
             <h2 class="mb-2 mt-7">Files</h2>
-            <table><thead><tr><th class="num">Rev.</th><th>File</th><th class="num">Stitches</th><th>Until</th></tr></thead><tbody>
-                <tr><td class="num">{{ $artwork->revision }}</td><td>{{ $artwork->file_name }}@if ($artwork->made !== '')<br><span class="text-sm text-soft">{{ $artwork->made }}</span>@endif</td><td class="num">{{ $n($artwork->stitches) }}</td><td>now</td></tr>
-                @foreach ($artwork->revisions as $old)<tr><td class="num">{{ $old->revision }}</td><td>{{ $old->file_name }}<br><span class="text-sm text-soft">replaced: {{ $old->why }}</span></td><td class="num">{{ $n($old->stitches) }}</td><td class="whitespace-nowrap">{{ $old->replaced_at->format('j M H:i') }}</td></tr>@endforeach
-            </tbody></table>
+            <table>
+                <thead>
+                    <tr>
+                        <th class="num">Rev.</th>
+                        <th>File</th>
+                        <th class="num">Stitches</th>
+                        <th>Until</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr>
+                        <td class="num">{{ $artwork->revision }}</td>
+                        <td>{{ $artwork->file_name }}@if ($artwork->made !== '')
+                                <br><span class="text-sm text-soft">{{ $artwork->made }}</span>
+                            @endif
+                        </td>
+                        <td class="num">{{ $n($artwork->stitches) }}</td>
+                        <td>now</td>
+                    </tr>
+                    @foreach ($artwork->revisions as $old)
+                        <tr>
+                            <td class="num">{{ $old->revision }}</td>
+                            <td>{{ $old->file_name }}<br><span class="text-sm text-soft">replaced:
+                                    {{ $old->why }}</span></td>
+                            <td class="num">{{ $n($old->stitches) }}</td>
+                            <td class="whitespace-nowrap">{{ $old->replaced_at->format('j M H:i') }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
             <details class="mt-3" @if ($errors->hasAny(['tape', 'why', 'sure'])) open @endif>
-                <summary class="font-semibold text-indigo" data-key="r" data-does="Replace the file">Replace the file <kbd>r</kbd></summary>
-                <form method="post" action="{{ route('artwork.replace', $artwork) }}" enctype="multipart/form-data" class="mt-3">
+                <summary class="font-semibold text-indigo" data-key="r" data-does="Replace the file">Replace the
+                    file <kbd>r</kbd></summary>
+                <form method="post" action="{{ route('artwork.replace', $artwork) }}" enctype="multipart/form-data"
+                    class="mt-3">
                     @csrf
-                    @if ($using !== [])<p class="note note-now mb-3">Used already by {{ implode(', ', array_map(static fn ($b) => "{$b->code} ({$b->order->customer}, {$b->left} of {$b->pieces} pieces to go)", $using)) }}. They would be sewn from the new file, and their frames were chosen for this one.</p>@endif
+                    @if ($using !== [])
+                        <p class="note note-now mb-3">Used already by
+                            {{ implode(', ', array_map(static fn($b) => "{$b->code} ({$b->order->customer}, {$b->left} of {$b->pieces} pieces to go)", $using)) }}.
+                            They would be sewn from the new file, and their frames were chosen for this one.</p>
+                    @endif
                     <div class="grid grid-cols-2 gap-4">
-                        <div><label for="tape">The tape that takes its place</label><input id="tape" name="tape" type="file" accept=".dst" required><x-wrong field="tape" /></div>
-                        <div><label for="why">Why</label><input id="why" name="why" value="{{ old('why') }}" maxlength="200" required placeholder="digitiser lightened the fill"><x-wrong field="why" /></div>
+                        <div><label for="tape">The tape that takes its place</label><input id="tape"
+                                name="tape" type="file" accept=".dst" required><x-wrong field="tape" />
+                        </div>
+                        <div><label for="why">Why</label><input id="why" name="why"
+                                value="{{ old('why') }}" maxlength="200" required
+                                placeholder="digitiser lightened the fill"><x-wrong field="why" /></div>
                     </div>
-                    @if ($using !== [])<label class="mt-3 flex items-center gap-2 text-base text-ink"><input type="checkbox" name="sure" value="1" class="h-5 w-5"> These batches are to be sewn from the new file</label><x-wrong field="sure" />@endif
+                    @if ($using !== [])
+                        <label class="mt-3 flex items-center gap-2 text-base text-ink"><input type="checkbox"
+                                name="sure" value="1" class="h-5 w-5"> These batches are to be sewn from the
+                            new file</label><x-wrong field="sure" />
+                    @endif
                     <p class="mt-3"><button class="btn">Replace it; the old file is kept</button></p>
                 </form>
             </details>

@@ -1,15 +1,22 @@
 <x-layout station="artwork" title="Artwork">
     @php $open = collect($artworks->items())->filter(fn ($a) => $a->read_at === null || str_contains((string) $a->hexes, '-')); @endphp
     <x-slot:say>
-        @if ($open->isNotEmpty())<span class="now">{{ $open->first()->name }} wants {{ $open->first()->read_at === null ? 'reading: it is under way' : 'a thread' }}</span>{{ $open->count() > 1 ? ', and '.($open->count() - 1).' more' : '' }}.
-        @else Every artwork has its threads.@endif
+        @if ($open->isNotEmpty())
+            <span class="now">{{ $open->first()->name }} wants
+                {{ $open->first()->read_at === null ? 'reading: it is under way' : 'a thread' }}</span>{{ $open->count() > 1 ? ', and ' . ($open->count() - 1) . ' more' : '' }}.
+        @else
+            Every artwork has its threads.
+        @endif
     </x-slot:say>
     <form method="post" action="{{ route('artwork.store') }}" enctype="multipart/form-data" class="drop mb-5" data-drop>
         @csrf
         <div class="grid grid-cols-1 items-end gap-4 md:grid-cols-[2fr_2fr_auto]">
             <div>
-                <label for="tape">Stitch tape (.dst) or drawing in millimetres (.svg): drop it here, or choose it</label>
-                <input id="tape" name="tape" type="file" accept=".dst,.svg" required data-key="u" data-does="Choose a tape" data-most="{{ config('shop.tape_bytes') }}" @error('tape') aria-invalid="true" aria-describedby="wrong-tape" @enderror>
+                <label for="tape">Stitch tape (.dst) or drawing in millimetres (.svg): drop it here, or choose
+                    it</label>
+                <input id="tape" name="tape" type="file" accept=".dst,.svg" required data-key="u"
+                    data-does="Choose a tape" data-most="{{ config('shop.tape_bytes') }}"
+                    @error('tape') aria-invalid="true" aria-describedby="wrong-tape" @enderror>
                 <p class="text-sm" data-drop-name aria-live="polite"></p>
             </div>
             <div>
@@ -22,21 +29,34 @@
         <x-wrong field="tape" />
     </form>
     @if ($artworks->isEmpty())
-        <p class="note">No artwork yet. Put in the tape that came from your digitiser: it is counted, drawn and looked over for you.</p>
+        <p class="note">No artwork yet. Put in the tape that came from your digitiser: it is counted, drawn and looked
+            over for you.</p>
     @else
         <ul class="grid grid-cols-2 gap-x-6 gap-y-7 md:grid-cols-4">
             @foreach ($artworks as $artwork)
                 <li>
                     <a href="{{ route('artwork.show', $artwork) }}" class="block no-underline">
                         <span class="weave flex h-44 items-center justify-center border border-hair p-3">
-                            @if ($artwork->read_at)<img src="{{ route('artwork.drawing', [$artwork, 'v' => substr(md5($artwork->checksum.$artwork->hexes), 0, 8)]) }}" alt="" class="max-h-full max-w-full" loading="lazy">
-                            @else<span class="text-soft">being read</span>@endif
+                            @if ($artwork->read_at)
+                                <img src="{{ route('artwork.drawing', [$artwork, 'v' => substr(md5($artwork->checksum . $artwork->hexes), 0, 8)]) }}"
+                                    alt="" class="max-h-full max-w-full" loading="lazy">
+                            @else<span class="text-soft">being read</span>
+                            @endif
                         </span>
                         <span class="mt-2 block font-semibold text-ink">{{ $artwork->name }}</span>
                     </a>
-                    <span class="block text-sm text-soft tabular-nums">{{ App\Shop\Figure::words($artwork->stitches) }} stitches, {{ App\Shop\Figure::words($artwork->bounds()->width(), 0) }} × {{ App\Shop\Figure::words($artwork->bounds()->height(), 0) }} mm{{ $artwork->variant === 'standard' ? '' : ', '.$artwork->variantLabel() }}</span>
-                    <span class="mt-1 flex">@foreach (array_filter(explode(',', (string) $artwork->hexes)) as $hex)<x-swatch :hex="$hex === '-' ? null : $hex" />@endforeach</span>
-                    @if (str_contains((string) $artwork->hexes, '-'))<span class="now text-sm">wants a thread</span>@endif
+                    <span class="block text-sm text-soft tabular-nums">{{ App\Shop\Figure::words($artwork->stitches) }}
+                        stitches, {{ App\Shop\Figure::words($artwork->bounds()->width(), 0) }} ×
+                        {{ App\Shop\Figure::words($artwork->bounds()->height(), 0) }}
+                        mm{{ $artwork->variant === 'standard' ? '' : ', ' . $artwork->variantLabel() }}</span>
+                    <span class="mt-1 flex">
+                        @foreach (array_filter(explode(',', (string) $artwork->hexes)) as $hex)
+                            <x-swatch :hex="$hex === '-' ? null : $hex" />
+                        @endforeach
+                    </span>
+                    @if (str_contains((string) $artwork->hexes, '-'))
+                        <span class="now text-sm">wants a thread</span>
+                    @endif
                 </li>
             @endforeach
         </ul>

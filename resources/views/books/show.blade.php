@@ -1,52 +1,154 @@
 <x-layout station="books" title="Books">
     @php
-        $n = static fn (float $v, int $d = 0) => App\Shop\Figure::words($v, $d);
+        $n = static fn(float $v, int $d = 0) => App\Shop\Figure::words($v, $d);
         $today = $byDay[now()->toDateString()] ?? null;
-        $causes = static fn ($entry) => collect($entry->spoiled)->map(fn ($c, $k) => "{$c} ".Hakama\Floor\SpoilCause::from($k)->label())->implode(', ');
-        $over = static fn ($e) => $e->overPlan() === null ? '' : sprintf('%+d %%', round(100 * $e->overPlan() - 100));
+        $causes = static fn($entry) => collect($entry->spoiled)
+            ->map(fn($c, $k) => "{$c} " . Hakama\Floor\SpoilCause::from($k)->label())
+            ->implode(', ');
+        $over = static fn($e) => $e->overPlan() === null ? '' : sprintf('%+d %%', round(100 * $e->overPlan() - 100));
     @endphp
     <x-slot:say>
-        @if ($today){{ $today->done }} pieces done today{{ $today->spoiledPieces() ? ', '.$today->spoiledPieces().' spoiled: '.$causes($today) : '' }}; {{ $n($today->stitches) }} stitches.
-        @else Nothing is booked today yet.@endif
+        @if ($today)
+            {{ $today->done }} pieces done
+            today{{ $today->spoiledPieces() ? ', ' . $today->spoiledPieces() . ' spoiled: ' . $causes($today) : '' }};
+            {{ $n($today->stitches) }} stitches.
+        @else
+            Nothing is booked today yet.
+        @endif
     </x-slot:say>
     <form class="mb-5 flex items-end gap-3" method="get">
-        <div><label for="from">From</label><input id="from" type="date" name="from" value="{{ $from->toDateString() }}"></div>
-        <div><label for="to">to</label><input id="to" type="date" name="to" value="{{ $to->toDateString() }}"></div>
+        <div><label for="from">From</label><input id="from" type="date" name="from"
+                value="{{ $from->toDateString() }}"></div>
+        <div><label for="to">to</label><input id="to" type="date" name="to"
+                value="{{ $to->toDateString() }}"></div>
         <button class="btn" data-key="s">Show <kbd>s</kbd></button>
-        <a class="btn ml-auto" href="{{ route('books.csv', ['from' => $from->toDateString(), 'to' => $to->toDateString()]) }}" data-key="c">Take it as CSV <kbd>c</kbd></a>
+        <a class="btn ml-auto"
+            href="{{ route('books.csv', ['from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
+            data-key="c">Take it as CSV <kbd>c</kbd></a>
     </form>
     <x-wrong field="from" /><x-wrong field="to" />
-    @if ($entries === [])<p class="note">Nothing was sewn in these days. Every load, piece and spoil of the floor is booked here by itself.</p>@else
-    @php $most = max(1, ...collect($byDay)->map(fn ($e) => $e->stitches)->values()->all()); @endphp
-    <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
-        <div>
-            <h2 class="mb-1">By day</h2>
-            <table>
-                <thead><tr><th>Day</th><th class="w-full">Stitches</th><th class="num">Done</th><th class="num">Spoiled</th></tr></thead>
-                <tbody>@foreach ($byDay as $day => $e)<tr><td class="whitespace-nowrap">{{ Carbon\CarbonImmutable::parse($day)->format('D j M') }}</td><td><div class="flex items-center gap-2"><span class="inline-block h-3 bg-indigo" style="width: {{ 60 * $e->stitches / $most }}%"></span><span class="num text-sm">{{ $n($e->stitches) }}</span></div></td><td class="num">{{ $e->done }}</td><td class="num">{{ $e->spoiledPieces() ?: '' }}</td></tr>@endforeach</tbody>
-            </table>
-            <h2 class="mb-1 mt-6">By machine</h2>
-            <table>
-                <thead><tr><th>Machine</th><th class="num">Stitches</th><th class="num">Planned</th><th class="num">Real</th><th class="num">Over plan</th></tr></thead>
-                <tbody>@foreach ($byMachine as $machine => $e)<tr><td>{{ $machine }}</td><td class="num">{{ $n($e->stitches) }}</td><td class="num">{{ $n($e->plannedS / 60) }} min</td><td class="num">{{ $n($e->realS / 60) }} min</td><td class="num">{{ $over($e) }}</td></tr>@endforeach</tbody>
-            </table>
-            <h2 class="mb-1 mt-6">Spoiled</h2>
-            @if ($total->spoiled === [])<p class="text-soft">Nothing.</p>@else
-            <table><thead><tr><th>Because</th><th class="num">Pieces</th></tr></thead><tbody>@foreach ($total->spoiled as $cause => $count)<tr><td>{{ Hakama\Floor\SpoilCause::from($cause)->label() }}</td><td class="num">{{ $count }}</td></tr>@endforeach</tbody></table>@endif
+    @if ($entries === [])
+        <p class="note">Nothing was sewn in these days. Every load, piece and spoil of the floor is booked here by
+            itself.</p>
+    @else
+        @php $most = max(1, ...collect($byDay)->map(fn ($e) => $e->stitches)->values()->all()); @endphp
+        <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
+            <div>
+                <h2 class="mb-1">By day</h2>
+                <table>
+                    <thead>
+                        <tr>
+                            <th>Day</th>
+                            <th class="w-full">Stitches</th>
+                            <th class="num">Done</th>
+                            <th class="num">Spoiled</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($byDay as $day => $e)
+                            <tr>
+                                <td class="whitespace-nowrap">{{ Carbon\CarbonImmutable::parse($day)->format('D j M') }}
+                                </td>
+                                <td>
+                                    <div class="flex items-center gap-2"><span class="inline-block h-3 bg-indigo"
+                                            style="width: {{ (60 * $e->stitches) / $most }}%"></span><span
+                                            class="num text-sm">{{ $n($e->stitches) }}</span></div>
+                                </td>
+                                <td class="num">{{ $e->done }}</td>
+                                <td class="num">{{ $e->spoiledPieces() ?: '' }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+                <h2 class="mb-1 mt-6">By machine</h2>
+                <table>
+                    <thead>
+                        <tr>
+                            <th>Machine</th>
+                            <th class="num">Stitches</th>
+                            <th class="num">Planned</th>
+                            <th class="num">Real</th>
+                            <th class="num">Over plan</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($byMachine as $machine => $e)
+                            <tr>
+                                <td>{{ $machine }}</td>
+                                <td class="num">{{ $n($e->stitches) }}</td>
+                                <td class="num">{{ $n($e->plannedS / 60) }} min</td>
+                                <td class="num">{{ $n($e->realS / 60) }} min</td>
+                                <td class="num">{{ $over($e) }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+                <h2 class="mb-1 mt-6">Spoiled</h2>
+                @if ($total->spoiled === [])
+                    <p class="text-soft">Nothing.</p>
+                @else
+                    <table>
+                        <thead>
+                            <tr>
+                                <th>Because</th>
+                                <th class="num">Pieces</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @foreach ($total->spoiled as $cause => $count)
+                                <tr>
+                                    <td>{{ Hakama\Floor\SpoilCause::from($cause)->label() }}</td>
+                                    <td class="num">{{ $count }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                @endif
+            </div>
+            <div>
+                <h2 class="mb-1">By day, machine and order</h2>
+                <table>
+                    <thead>
+                        <tr>
+                            <th>Day</th>
+                            <th>On</th>
+                            <th>Order</th>
+                            <th class="num">Stitches</th>
+                            <th class="num">Done</th>
+                            <th class="num">Planned</th>
+                            <th class="num">Real</th>
+                            <th>Spoiled</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($entries as $e)
+                            <tr>
+                                <td class="whitespace-nowrap">
+                                    {{ Carbon\CarbonImmutable::parse($e->day)->format('D j M') }}</td>
+                                <td>{{ $e->machine }}</td>
+                                <td><a href="{{ route('orders.show', $e->order) }}">{{ $e->order }}</a>
+                                    {{ $customers[$e->order] ?? '' }}</td>
+                                <td class="num">{{ $n($e->stitches) }}</td>
+                                <td class="num">{{ $e->done }}</td>
+                                <td class="num">{{ $n($e->plannedS / 60, 1) }}</td>
+                                <td class="num">{{ $n($e->realS / 60, 1) }}</td>
+                                <td>{{ $causes($e) }}</td>
+                            </tr>
+                        @endforeach
+                        <tr class="font-semibold">
+                            <td colspan="3">Together</td>
+                            <td class="num">{{ $n($total->stitches) }}</td>
+                            <td class="num">{{ $total->done }}</td>
+                            <td class="num">{{ $n($total->plannedS / 60, 1) }}</td>
+                            <td class="num">{{ $n($total->realS / 60, 1) }}</td>
+                            <td>{{ $total->spoiledPieces() ?: '' }}</td>
+                        </tr>
+                    </tbody>
+                </table>
+                <x-because about="Where these come from">Counted from the events of the floor and from nothing else.
+                    Planned and real are minutes of sewing: planned is the run time of each load that was sewn, real
+                    what the machine’s own clock said of it, halts and all. Stitches count every head.</x-because>
+            </div>
         </div>
-        <div>
-            <h2 class="mb-1">By day, machine and order</h2>
-            <table>
-                <thead><tr><th>Day</th><th>On</th><th>Order</th><th class="num">Stitches</th><th class="num">Done</th><th class="num">Planned</th><th class="num">Real</th><th>Spoiled</th></tr></thead>
-                <tbody>
-                @foreach ($entries as $e)
-                    <tr><td class="whitespace-nowrap">{{ Carbon\CarbonImmutable::parse($e->day)->format('D j M') }}</td><td>{{ $e->machine }}</td><td><a href="{{ route('orders.show', $e->order) }}">{{ $e->order }}</a> {{ $customers[$e->order] ?? '' }}</td><td class="num">{{ $n($e->stitches) }}</td><td class="num">{{ $e->done }}</td><td class="num">{{ $n($e->plannedS / 60, 1) }}</td><td class="num">{{ $n($e->realS / 60, 1) }}</td><td>{{ $causes($e) }}</td></tr>
-                @endforeach
-                <tr class="font-semibold"><td colspan="3">Together</td><td class="num">{{ $n($total->stitches) }}</td><td class="num">{{ $total->done }}</td><td class="num">{{ $n($total->plannedS / 60, 1) }}</td><td class="num">{{ $n($total->realS / 60, 1) }}</td><td>{{ $total->spoiledPieces() ?: '' }}</td></tr>
-                </tbody>
-            </table>
-            <x-because about="Where these come from">Counted from the events of the floor and from nothing else. Planned and real are minutes of sewing: planned is the run time of each load that was sewn, real what the machine’s own clock said of it, halts and all. Stitches count every head.</x-because>
-        </div>
-    </div>
     @endif
 </x-layout>

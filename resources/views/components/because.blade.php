@@ -1,2 +1,5 @@
 @props(['about' => 'why'])
-<details class="because"><summary>{{ $about }}</summary><p>{{ $slot }}</p></details>
+<details class="because">
+    <summary>{{ $about }}</summary>
+    <p>{{ $slot }}</p>
+</details>

@@ -6,6 +6,7 @@
 @endphp
 <!doctype html>
 <html lang="en">
+
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -15,26 +16,37 @@
     <link rel="stylesheet" href="/build/app.css?v={{ $version }}">
     <script src="/build/app.js?v={{ $version }}" defer></script>
 </head>
+
 <body @class(['floor' => $floor])>
-    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-paper focus:p-3">To the page</a>
+    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-paper focus:p-3">To the
+        page</a>
     <nav class="pleats" aria-label="Stations">
         @foreach (App\Orders\StationCounts::STATIONS as $i => $name)
-            <a href="/{{ $name }}" class="pleat" data-key="{{ $i + 1 }}" data-does="Go to {{ ucfirst($name) }}" @if ($name === $station) aria-current="page" @endif>
+            <a href="/{{ $name }}" class="pleat" data-key="{{ $i + 1 }}"
+                data-does="Go to {{ ucfirst($name) }}" @if ($name === $station) aria-current="page" @endif>
                 <span class="name">{{ ucfirst($name) }}</span>
-                <span class="count">{{ $waiting[$name] }} <small>{{ $name === 'books' ? 'today' : ($waiting[$name] === 1 ? 'piece' : 'pieces') }}</small></span>
+                <span class="count">{{ $waiting[$name] }}
+                    <small>{{ $name === 'books' ? 'today' : ($waiting[$name] === 1 ? 'piece' : 'pieces') }}</small></span>
                 @if ($name === $station)
                     <span class="say">{{ $say ?? '' }}</span>
                 @endif
             </a>
         @endforeach
-        <a href="/shop" class="pleat shop" data-key="0" data-does="Go to the shop’s own things" @if ($station === 'shop') aria-current="page" @endif>
+        <a href="/shop" class="pleat shop" data-key="0" data-does="Go to the shop’s own things"
+            @if ($station === 'shop') aria-current="page" @endif>
             <span class="name">Shop</span>
-            @if ($station === 'shop')<span class="say">{{ $say ?? '' }}</span>@else<span class="count"><small>rules</small></span>@endif
+            @if ($station === 'shop')
+            <span class="say">{{ $say ?? '' }}</span>@else<span class="count"><small>rules</small></span>
+            @endif
         </a>
     </nav>
     <main id="main" class="mx-auto max-w-[1280px] px-6 py-5" tabindex="-1">
-        @if (session('done'))<p class="note mb-4" role="status">{{ session('done') }}</p>@endif
-        @if (session('problem'))<p class="note note-now mb-4" role="alert">{{ session('problem') }}</p>@endif
+        @if (session('done'))
+            <p class="note mb-4" role="status">{{ session('done') }}</p>
+        @endif
+        @if (session('problem'))
+            <p class="note note-now mb-4" role="alert">{{ session('problem') }}</p>
+        @endif
         {{ $slot }}
     </main>
     <footer class="noprint mx-auto max-w-[1280px] px-6 pb-6 text-sm text-soft">
@@ -46,4 +58,5 @@
         <form method="dialog" class="mt-4"><button class="btn">Close</button></form>
     </dialog>
 </body>
+
 </html>

@@ -3,7 +3,9 @@
     <h1>{{ $title }}</h1>
     <nav class="tabs ml-auto" aria-label="Of the thread shelf">
         @foreach ([['index', 'Shelf', 's'], ['needs', 'Wanted', 'w'], ['match', 'Match a colour', 'm']] as [$route, $label, $key])
-            <a href="{{ route("threads.{$route}") }}" data-key="{{ $key }}" data-does="{{ $label }}" @if ($here === $route) aria-current="page" @endif>{{ $label }} <kbd>{{ $key }}</kbd></a>
+            <a href="{{ route("threads.{$route}") }}" data-key="{{ $key }}" data-does="{{ $label }}"
+                @if ($here === $route) aria-current="page" @endif>{{ $label }}
+                <kbd>{{ $key }}</kbd></a>
         @endforeach
         <a href="{{ route('shop.show') }}" data-key="b">Shop <kbd>b</kbd></a>
     </nav>

@@ -1,2 +1,3 @@
 @props(['hex' => null])
-<span @class(['swatch', 'none' => $hex === null]) @if ($hex) style="background-color: {{ $hex }}" @endif aria-hidden="true"></span>
+<span @class(['swatch', 'none' => $hex === null])
+    @if ($hex) style="background-color: {{ $hex }}" @endif aria-hidden="true"></span>

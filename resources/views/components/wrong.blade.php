@@ -1,2 +1,4 @@
 @props(['field'])
-@error($field)<p class="wrong" id="wrong-{{ str_replace('.', '-', $field) }}" role="alert">{{ $message }}</p>@enderror
+@error($field)
+    <p class="wrong" id="wrong-{{ str_replace('.', '-', $field) }}" role="alert">{{ $message }}</p>
+@enderror

@@ -1,1 +1,5 @@
-@include('errors.plain', ['title' => 'There is no such page', 'text' => 'The address leads nowhere here: what it named may be gone, or was never there. Nothing was changed.'])
+@include('errors.plain', [
+    'title' => 'There is no such page',
+    'text' =>
+        'The address leads nowhere here: what it named may be gone, or was never there. Nothing was changed.',
+])

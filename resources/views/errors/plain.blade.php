@@ -1,11 +1,13 @@
 <!doctype html>
 <html lang="en">
+
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Hakama</title>
     <link rel="stylesheet" href="/build/app.css?v={{ trim((string) @file_get_contents(public_path('build/version'))) }}">
 </head>
+
 <body>
     <main class="mx-auto max-w-[720px] px-6 py-16">
         <h1 class="mb-4">{{ $title }}</h1>
@@ -13,4 +15,5 @@
         <p><a class="btn" href="/orders">To the orders</a></p>
     </main>
 </body>
+
 </html>

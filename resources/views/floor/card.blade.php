@@ -1,10 +1,18 @@
 @php
-    $at = static fn (int $s) => App\Shop\ShopClock::time($s);
+    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
 @endphp
-<x-layout station="floor" :title="'Needles for '.$batch->code" :floor="true">
-    <x-slot:say>{{ $batch->started ? "{$batch->code} is on {$placed->machine}: these are its needles." : "For the rack of {$placed->machine} as it will stand ".App\Shop\ShopClock::words($at($placed->changeoverStart)).', when '.$batch->code.' is set up.' }}</x-slot:say>
-    <div class="mb-3 flex items-center gap-3"><h1>{{ $batch->code }} {{ $batch->design->name }}</h1><a class="btn btn-main ml-auto" href="{{ route('floor.show', $placed->machine) }}" data-key="b">Back to {{ $placed->machine }} <kbd>b</kbd></a></div>
-    <p class="mb-2">{{ $batch->left }} × {{ $batch->setup->garment }}, {{ $batch->setup->position }}, frame <strong>{{ $batch->batch->equipment->frame }}</strong>{{ $batch->setup->turnDeg ? ", turned {$batch->setup->turnDeg}°" : '' }}, needle <strong>{{ $batch->batch->equipment->needle }}</strong>, {{ $batch->setup->speedSpm }} stitches a minute.</p>
+<x-layout station="floor" :title="'Needles for ' . $batch->code" :floor="true">
+    <x-slot:say>{{ $batch->started ? "{$batch->code} is on {$placed->machine}: these are its needles." : "For the rack of {$placed->machine} as it will stand " . App\Shop\ShopClock::words($at($placed->changeoverStart)) . ', when ' . $batch->code . ' is set up.' }}</x-slot:say>
+    <div class="mb-3 flex items-center gap-3">
+        <h1>{{ $batch->code }} {{ $batch->design->name }}</h1><a class="btn btn-main ml-auto"
+            href="{{ route('floor.show', $placed->machine) }}" data-key="b">Back to {{ $placed->machine }}
+            <kbd>b</kbd></a>
+    </div>
+    <p class="mb-2">{{ $batch->left }} × {{ $batch->setup->garment }}, {{ $batch->setup->position }}, frame
+        <strong>{{ $batch->batch->equipment->frame }}</strong>{{ $batch->setup->turnDeg ? ", turned {$batch->setup->turnDeg}°" : '' }},
+        needle <strong>{{ $batch->batch->equipment->needle }}</strong>, {{ $batch->setup->speedSpm }} stitches a
+        minute.</p>
     @include('needles.card-table')
-    <p class="cautions mt-3">Read each code as it goes on the needle: what the machine keeps from the last job is wrong. Stop before reaching in.</p>
+    <p class="cautions mt-3">Read each code as it goes on the needle: what the machine keeps from the last job is wrong.
+        Stop before reaching in.</p>
 </x-layout>

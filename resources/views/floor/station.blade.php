@@ -6,114 +6,267 @@
     $run = $running?->run;
     $open = $running?->batch;
     $sheet = $open?->design->stopSheet();
-    $n = static fn (float $v) => App\Shop\Figure::words($v);
-    $halts = [K::ThreadBroke->value => 'Thread broke', K::BobbinRanOut->value => 'Bobbin ran out', K::Stopped->value => 'Stopped by hand', K::HandStop->value => 'A hand is wanted'];
+    $n = static fn(float $v) => App\Shop\Figure::words($v);
+    $halts = [
+        K::ThreadBroke->value => 'Thread broke',
+        K::BobbinRanOut->value => 'Bobbin ran out',
+        K::Stopped->value => 'Stopped by hand',
+        K::HandStop->value => 'A hand is wanted',
+    ];
 @endphp
-<div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}" data-sign="{{ $station->pulse->sign }}">
+<div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}"
+    data-sign="{{ $station->pulse->sign }}">
     @if ($open === null)
         <p class="note">No batch stands at {{ $m->code }}. Plan one: it appears here when its turn comes.</p>
     @else
-    <div class="grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6">
-        <section aria-label="What runs">
-            <div class="flex items-end gap-6">
-                <div>
-                    <h1>{{ $open->design->name }}</h1>
-                    <p>{{ $open->code }}, {{ $open->setup->garment }}, {{ $open->setup->position }}. <a href="{{ route('floor.card', $open->code) }}" data-key="n" data-does="The needles of this batch">Needle card <kbd>n</kbd></a></p>
+        <div class="grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6">
+            <section aria-label="What runs">
+                <div class="flex items-end gap-6">
+                    <div>
+                        <h1>{{ $open->design->name }}</h1>
+                        <p>{{ $open->code }}, {{ $open->setup->garment }}, {{ $open->setup->position }}. <a
+                                href="{{ route('floor.card', $open->code) }}" data-key="n"
+                                data-does="The needles of this batch">Needle card <kbd>n</kbd></a></p>
+                    </div>
+                    <p class="ml-auto text-right"><span class="big">{{ $run->done }}<span class="text-xl"> /
+                                {{ $run->pieces }}</span></span><br>pieces
+                        done{{ $run->spoiled > 0 ? ", {$run->spoiled} spoiled" : '' }}</p>
                 </div>
-                <p class="ml-auto text-right"><span class="big">{{ $run->done }}<span class="text-xl"> / {{ $run->pieces }}</span></span><br>pieces done{{ $run->spoiled > 0 ? ", {$run->spoiled} spoiled" : '' }}</p>
-            </div>
-            <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img" aria-label="The design, filled as far as it is sewn"
-                data-track="{{ route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}" data-colours="{{ json_encode($open->design->colours()) }}"
-                data-left="{{ $open->design->bounds->left }}" data-right="{{ $open->design->bounds->right }}" data-bottom="{{ $open->design->bounds->bottom }}" data-top="{{ $open->design->bounds->top }}" data-turn="{{ $open->setup->turnDeg }}"
-                data-load="{{ $run->load->event }}" data-sewn="{{ $run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch }}" data-of="{{ $open->design->stitches }}"></canvas>
-            <div class="mt-2 flex items-baseline gap-6 tabular-nums">
-                @if ($run->stage === Stage::Sewing)<strong>Sewing load {{ $run->load->number }}</strong>
-                @elseif ($run->stage === Stage::Halted)<strong class="now">{{ $halts[$run->load->haltedBy?->value ?? ''] ?? 'Halted' }}</strong>
-                @elseif ($run->stage === Stage::Sewn)<strong>Load {{ $run->load->number }} is sewn: take it off</strong>
-                @elseif ($run->stage === Stage::Ready)<strong>Ready for load {{ $run->load->number + 1 }}</strong>
-                @else<strong>Preflight</strong>@endif
-                <span class="ml-auto"><span id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch) }}</span> of {{ $n($open->design->stitches) }} stitches</span>
-                <span id="share">{{ $open->design->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch), $open->design->stitches) : 0 }} %</span>
-            </div>
-            <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
-                @foreach ($sheet->steps as $step)
-                    @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $open->batch->equipment->threads[$step->block - 1])?->number; @endphp
-                    <li class="floor-step" data-to="{{ $step->to }}" @if ($run->load->event && $running->stitch >= $step->from - 1 && $running->stitch < $step->to) data-here @endif><x-swatch :hex="$open->design->colours()[$step->block - 1]" />{{ $open->batch->equipment->threads[$step->block - 1] }}@if ($needle), needle {{ $needle }}@endif{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', '.$step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': '.$step->note }}</li>
-                    @if ($step->halts())<li class="floor-step halt">halt: {{ $step->action->label() }}{{ $step->note === '' ? '' : ', '.$step->note }}</li>@endif
-                @endforeach
-            </ol>
-            @if ($run->stage === Stage::Halted)
-                <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->load->stitch) }}. @if ($run->load->haltedBy === K::ThreadBroke)Rethread, step back a few stitches past the break, then go on. @elseif ($run->load->haltedBy === K::BobbinRanOut)Change the bobbin. @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))<strong>{{ ucfirst($step->action?->label() ?? 'look') }}</strong>{{ $step->note !== '' ? ': '.$step->note : '' }}. Then go on. @endif If the frame was moved, use “return to the last position”: never centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
-            @endif
-            <h2 class="mt-4">To hoop</h2>
-            <ul class="grid grid-cols-2 gap-x-6 text-base">
-                @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
-                @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
-                    <li class="flex items-center gap-3 border-b border-hair py-1">
-                        <span class="flex-1">{{ $running->pieces[$id]?->label() }} <span class="text-soft">in {{ $open->batch->equipment->frame }}</span>@if ($where = $running->placements[$running->pieces[$id]?->size ?? ''] ?? '')<span class="block leading-snug">{{ $where }}</span>@endif</span>
-                        @if (in_array($id, $run->hooped, true))<strong>hooped</strong>@else
-                        <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece" value="{{ $id }}"><button class="btn !min-h-[48px] !text-base" @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop ? ' <kbd>h</kbd>' : '' !!}<span class="sr-only">: {{ $running->pieces[$id]?->label() }}</span></button></form>@endif
-                    </li>
-                @endforeach
-                @if ($run->waiting() > $running::SHOWN)<li class="py-1 text-soft">and {{ $run->waiting() - $running::SHOWN }} more</li>@endif
-                @if ($run->waiting() === 0)<li class="py-1 text-soft">nothing more in this batch</li>@endif
-            </ul>
-        </section>
-        <section aria-label="What to do">
-            @if ($run->stage === Stage::Preflight)
-                <form method="post" action="{{ route('floor.events', $m) }}" data-busy>
-                    @csrf <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PreflightDone->value }}">
-                    <fieldset><legend class="font-head font-semibold">Before the first load</legend>
-                    @php $keys = $running->work->keys(); @endphp
-                    @foreach ([Hakama\Setup\Rules\WorkStage::Prepare, Hakama\Setup\Rules\WorkStage::Hoop, Hakama\Setup\Rules\WorkStage::Mount] as $stage)
-                        @if (isset($keys[$stage->value]))
-                        <label class="check items-start py-2"><input type="checkbox" name="checked[]" value="{{ $stage->value }}" @checked(in_array($stage->value, old('checked', []), true)) data-key="{{ $keys[$stage->value] }}" data-does="{{ $stage->label() }}"><span class="flex-1"><strong>{{ $stage->label() }}</strong><span class="block text-base leading-snug">@foreach ($running->work->at($stage) as $step){{ $step->text }} @endforeach</span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
+                <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img"
+                    aria-label="The design, filled as far as it is sewn"
+                    data-track="{{ route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}"
+                    data-colours="{{ json_encode($open->design->colours()) }}"
+                    data-left="{{ $open->design->bounds->left }}" data-right="{{ $open->design->bounds->right }}"
+                    data-bottom="{{ $open->design->bounds->bottom }}" data-top="{{ $open->design->bounds->top }}"
+                    data-turn="{{ $open->setup->turnDeg }}" data-load="{{ $run->load->event }}"
+                    data-sewn="{{ $run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch }}"
+                    data-of="{{ $open->design->stitches }}"></canvas>
+                <div class="mt-2 flex items-baseline gap-6 tabular-nums">
+                    @if ($run->stage === Stage::Sewing)
+                        <strong>Sewing load {{ $run->load->number }}</strong>
+                    @elseif ($run->stage === Stage::Halted)
+                        <strong class="now">{{ $halts[$run->load->haltedBy?->value ?? ''] ?? 'Halted' }}</strong>
+                    @elseif ($run->stage === Stage::Sewn)
+                        <strong>Load {{ $run->load->number }} is sewn: take it off</strong>
+                    @elseif ($run->stage === Stage::Ready)
+                        <strong>Ready for load {{ $run->load->number + 1 }}</strong>
+                    @else<strong>Preflight</strong>
+                    @endif
+                    <span class="ml-auto"><span
+                            id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch) }}</span>
+                        of {{ $n($open->design->stitches) }} stitches</span>
+                    <span
+                        id="share">{{ $open->design->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch), $open->design->stitches) : 0 }}
+                        %</span>
+                </div>
+                <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
+                    @foreach ($sheet->steps as $step)
+                        @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $open->batch->equipment->threads[$step->block - 1])?->number; @endphp
+                        <li class="floor-step" data-to="{{ $step->to }}"
+                            @if ($run->load->event && $running->stitch >= $step->from - 1 && $running->stitch < $step->to) data-here @endif><x-swatch
+                                :hex="$open->design->colours()[$step->block - 1]" />{{ $open->batch->equipment->threads[$step->block - 1] }}{{ $needle ? ", needle {$needle}" : '' }}{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', ' . $step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': ' . $step->note }}
+                        </li>
+                        @if ($step->halts())
+                            <li class="floor-step halt">halt:
+                                {{ $step->action->label() }}{{ $step->note === '' ? '' : ', ' . $step->note }}</li>
                         @endif
                     @endforeach
-                    @foreach ($running->work->at(Hakama\Setup\Rules\WorkStage::Preflight) as $step)
-                        <label class="check"><input type="checkbox" name="checked[]" value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true)) data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span class="flex-1 text-base leading-snug">{{ $step->text }}</span><kbd>{{ $keys[$step->code] }}</kbd></label>
-                    @endforeach
-                    </fieldset>
-                    <div class="mt-3 flex items-center gap-3"><label for="who" class="m-0 text-base">Confirmed by</label><select id="who" name="who" class="flex-1" @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><option value="">choose</option>@foreach ($people as $name)<option value="{{ $name }}" @selected(old('who', $who) === $name)>{{ $name }}</option>@endforeach</select></div>
-                    <x-wrong field="who" />
-                    <x-wrong field="checked" />
-                    <button class="btn btn-now mt-4 w-full" data-key="g">All is checked <kbd>g</kbd></button>
-                </form>
-            @else
-                <div class="grid grid-cols-2 gap-3">
-                    @php
-                        $one = match ($run->stage) {
-                            Stage::Ready => [[K::LoadStarted, 'Start load '.($run->load->number + 1), 'btn-now col-span-2', 's']],
-                            Stage::Sewing => [[K::ThreadBroke, 'Break', '', 'b'], [K::BobbinRanOut, 'Bobbin', '', 'o'], [K::Stopped, 'Stop', 'col-span-2', 'x']],
-                            Stage::Halted => [[K::Resumed, 'Go on', 'btn-now col-span-2', 'g']],
-                            Stage::Sewn => [[K::PieceDone, 'Done: count '.(count($run->onFrame) === 1 ? 'this piece' : 'these '.count($run->onFrame)), 'btn-now col-span-2', 'd']],
-                            default => [],
-                        };
-                    @endphp
-                    @foreach ($one as [$kind, $label, $class, $key])
-                        <form method="post" action="{{ route('floor.events', $m) }}" class="{{ str_contains($class, 'col-span-2') ? 'col-span-2' : '' }}">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ $kind->value }}"><button class="btn {{ str_replace('col-span-2', '', $class) }} w-full" data-key="{{ $key }}">{{ $label }} <kbd>{{ $key }}</kbd></button></form>
-                    @endforeach
-                </div>
-                @if ($run->stage === Stage::Sewn)
-                    <div class="mt-3 text-base leading-snug">@foreach ([Hakama\Setup\Rules\WorkStage::Finish, Hakama\Setup\Rules\WorkStage::Inspect] as $stage)<p class="mt-1"><strong>{{ $stage->label() }}:</strong> @foreach ($running->work->at($stage) as $step){{ $step->text }} @endforeach</p>@endforeach<p class="mt-1 text-soft">“Done” confirms it{{ $who === '' ? '' : " for {$who}" }}.</p></div>
+                </ol>
+                @if ($run->stage === Stage::Halted)
+                    <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->load->stitch) }}. @if ($run->load->haltedBy === K::ThreadBroke)
+                            Rethread, step back a few stitches past the break, then go on.
+                        @elseif ($run->load->haltedBy === K::BobbinRanOut)
+                            Change the bobbin.
+                        @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))
+                            <strong>{{ ucfirst($step->action?->label() ?? 'look') }}</strong>{{ $step->note !== '' ? ': ' . $step->note : '' }}.
+                            Then go on.
+                        @endif If the frame was moved, use “return to the last position”: never
+                        centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
                 @endif
-                @if ($run->onFrame !== [])
-                    <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)<strong>{{ $running->pieces[$id]?->label() }}</strong>{{ $loop->last ? '' : ', ' }}@endforeach</p>
-                    <form method="post" action="{{ route('floor.events', $m) }}" class="mt-2">@csrf<input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch" value="{{ $open->code }}"><input type="hidden" name="kind" value="{{ K::PieceSpoiled->value }}">
+                <h2 class="mt-4">To hoop</h2>
+                <ul class="grid grid-cols-2 gap-x-6 text-base">
+                    @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
+                    @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
+                        <li class="flex items-center gap-3 border-b border-hair py-1">
+                            <span class="flex-1">{{ $running->pieces[$id]?->label() }} <span class="text-soft">in
+                                    {{ $open->batch->equipment->frame }}</span>
+                                @if ($where = $running->placements[$running->pieces[$id]?->size ?? ''] ?? '')
+                                    <span class="block leading-snug">{{ $where }}</span>
+                                @endif
+                            </span>
+                            @if (in_array($id, $run->hooped, true))
+                                <strong>hooped</strong>
+                            @else
+                                <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input
+                                        type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
+                                        name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
+                                        value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece"
+                                        value="{{ $id }}"><button class="btn !min-h-[48px] !text-base"
+                                        @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop ? ' <kbd>h</kbd>' : '' !!}<span
+                                            class="sr-only">: {{ $running->pieces[$id]?->label() }}</span></button>
+                                </form>
+                            @endif
+                        </li>
+                    @endforeach
+                    @if ($run->waiting() > $running::SHOWN)
+                        <li class="py-1 text-soft">and {{ $run->waiting() - $running::SHOWN }} more</li>
+                    @endif
+                    @if ($run->waiting() === 0)
+                        <li class="py-1 text-soft">nothing more in this batch</li>
+                    @endif
+                </ul>
+            </section>
+            <section aria-label="What to do">
+                @if ($run->stage === Stage::Preflight)
+                    <form method="post" action="{{ route('floor.events', $m) }}" data-busy>
+                        @csrf <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
+                            name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
+                            value="{{ K::PreflightDone->value }}">
                         <fieldset>
-                            <legend class="text-base">Spoiled, because</legend>
-                            @if (count($run->onFrame) > 1)<div class="mb-2 flex gap-4 text-base">@foreach ($run->onFrame as $id)<label class="m-0 flex items-center gap-2 text-base"><input type="radio" name="piece" value="{{ $id }}" @checked($loop->first) class="h-6 w-6"> {{ $running->pieces[$id]?->label() }}</label>@endforeach</div>@else<input type="hidden" name="piece" value="{{ $run->onFrame[0] }}">@endif
-                            <div class="grid grid-cols-2 gap-2">@foreach (Hakama\Floor\SpoilCause::cases() as $cause)<button class="btn !min-h-[48px] !px-2 !text-base" name="cause" value="{{ $cause->value }}">{{ $cause->label() }}</button>@endforeach</div>
+                            <legend class="font-head font-semibold">Before the first load</legend>
+                            @php $keys = $running->work->keys(); @endphp
+                            @foreach ([Hakama\Setup\Rules\WorkStage::Prepare, Hakama\Setup\Rules\WorkStage::Hoop, Hakama\Setup\Rules\WorkStage::Mount] as $stage)
+                                @if (isset($keys[$stage->value]))
+                                    <label class="check items-start py-2"><input type="checkbox" name="checked[]"
+                                            value="{{ $stage->value }}" @checked(in_array($stage->value, old('checked', []), true))
+                                            data-key="{{ $keys[$stage->value] }}"
+                                            data-does="{{ $stage->label() }}"><span
+                                            class="flex-1"><strong>{{ $stage->label() }}</strong><span
+                                                class="block text-base leading-snug">
+                                                @foreach ($running->work->at($stage) as $step)
+                                                    {{ $step->text }}
+                                                @endforeach
+                                            </span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
+                                @endif
+                            @endforeach
+                            @foreach ($running->work->at(Hakama\Setup\Rules\WorkStage::Preflight) as $step)
+                                <label class="check"><input type="checkbox" name="checked[]"
+                                        value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true))
+                                        data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span
+                                        class="flex-1 text-base leading-snug">{{ $step->text }}</span><kbd>{{ $keys[$step->code] }}</kbd></label>
+                            @endforeach
                         </fieldset>
-                        <x-wrong field="cause" />
+                        <div class="mt-3 flex items-center gap-3"><label for="who" class="m-0 text-base">Confirmed
+                                by</label><select id="who" name="who" class="flex-1"
+                                @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror>
+                                <option value="">choose</option>
+                                @foreach ($people as $name)
+                                    <option value="{{ $name }}" @selected(old('who', $who) === $name)>
+                                        {{ $name }}</option>
+                                @endforeach
+                            </select>
+                        </div>
+                        <x-wrong field="who" />
+                        <x-wrong field="checked" />
+                        <button class="btn btn-now mt-4 w-full" data-key="g">All is checked <kbd>g</kbd></button>
                     </form>
+                @else
+                    <div class="grid grid-cols-2 gap-3">
+                        @php
+                            $one = match ($run->stage) {
+                                Stage::Ready => [
+                                    [
+                                        K::LoadStarted,
+                                        'Start load ' . ($run->load->number + 1),
+                                        'btn-now col-span-2',
+                                        's',
+                                    ],
+                                ],
+                                Stage::Sewing => [
+                                    [K::ThreadBroke, 'Break', '', 'b'],
+                                    [K::BobbinRanOut, 'Bobbin', '', 'o'],
+                                    [K::Stopped, 'Stop', 'col-span-2', 'x'],
+                                ],
+                                Stage::Halted => [[K::Resumed, 'Go on', 'btn-now col-span-2', 'g']],
+                                Stage::Sewn => [
+                                    [
+                                        K::PieceDone,
+                                        'Done: count ' .
+                                        (count($run->onFrame) === 1 ? 'this piece' : 'these ' . count($run->onFrame)),
+                                        'btn-now col-span-2',
+                                        'd',
+                                    ],
+                                ],
+                                default => [],
+                            };
+                        @endphp
+                        @foreach ($one as [$kind, $label, $class, $key])
+                            <form method="post" action="{{ route('floor.events', $m) }}"
+                                class="{{ str_contains($class, 'col-span-2') ? 'col-span-2' : '' }}">@csrf<input
+                                    type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
+                                    name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
+                                    value="{{ $kind->value }}"><button
+                                    class="btn {{ str_replace('col-span-2', '', $class) }} w-full"
+                                    data-key="{{ $key }}">{{ $label }}
+                                    <kbd>{{ $key }}</kbd></button></form>
+                        @endforeach
+                    </div>
+                    @if ($run->stage === Stage::Sewn)
+                        <div class="mt-3 text-base leading-snug">
+                            @foreach ([Hakama\Setup\Rules\WorkStage::Finish, Hakama\Setup\Rules\WorkStage::Inspect] as $stage)
+                                <p class="mt-1"><strong>{{ $stage->label() }}:</strong>
+                                    @foreach ($running->work->at($stage) as $step)
+                                        {{ $step->text }}
+                                    @endforeach
+                                </p>
+                            @endforeach
+                            <p class="mt-1 text-soft">
+                                “Done” confirms it{{ $who === '' ? '' : " for {$who}" }}.</p>
+                        </div>
+                    @endif
+                    @if ($run->onFrame !== [])
+                        <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)
+                                <strong>{{ $running->pieces[$id]?->label() }}</strong>{{ $loop->last ? '' : ', ' }}
+                            @endforeach
+                        </p>
+                        <form method="post" action="{{ route('floor.events', $m) }}" class="mt-2">@csrf<input
+                                type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
+                                name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
+                                value="{{ K::PieceSpoiled->value }}">
+                            <fieldset>
+                                <legend class="text-base">Spoiled, because</legend>
+                                @if (count($run->onFrame) > 1)
+                                    <div class="mb-2 flex gap-4 text-base">
+                                        @foreach ($run->onFrame as $id)
+                                            <label class="m-0 flex items-center gap-2 text-base"><input type="radio"
+                                                    name="piece" value="{{ $id }}"
+                                                    @checked($loop->first) class="h-6 w-6">
+                                                {{ $running->pieces[$id]?->label() }}</label>
+                                        @endforeach
+                                    </div>
+                                @else<input type="hidden" name="piece" value="{{ $run->onFrame[0] }}">
+                                @endif
+                                <div class="grid grid-cols-2 gap-2">
+                                    @foreach (Hakama\Floor\SpoilCause::cases() as $cause)
+                                        <button class="btn !min-h-[48px] !px-2 !text-base" name="cause"
+                                            value="{{ $cause->value }}">{{ $cause->label() }}</button>
+                                    @endforeach
+                                </div>
+                            </fieldset>
+                            <x-wrong field="cause" />
+                        </form>
+                    @endif
                 @endif
-            @endif
-        </section>
-    </div>
-    <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
-        <p>Speed <strong>{{ $open->setup->speedSpm }}</strong>, backing <strong>{{ $open->setup->backing }}</strong>{{ $open->setup->topper ? ', film on top' : '' }}, needle <strong>{{ $open->batch->equipment->needle }}</strong>. Hands, hair and lanyards clear of needles and carriage.@foreach ($running->confirmed as $one) <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }} {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }} steps{{ $loop->last ? '.' : ';' }}</span>@endforeach</p>
-        <p>@if ($station->queue !== [])Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->design->name }}, {{ $station->queue[0]->left }} pieces. <a href="{{ route('floor.card', $station->queue[0]->code) }}" data-key="m" data-does="The needles of the next batch">Its needle card <kbd>m</kbd></a>@endif</p>
-    </div>
+            </section>
+        </div>
+        <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
+            <p>Speed <strong>{{ $open->setup->speedSpm }}</strong>, backing
+                <strong>{{ $open->setup->backing }}</strong>{{ $open->setup->topper ? ', film on top' : '' }}, needle
+                <strong>{{ $open->batch->equipment->needle }}</strong>. Hands, hair and lanyards clear of needles and
+                carriage.@foreach ($running->confirmed as $one)
+                    <span class="text-soft">{{ $loop->first ? 'Confirmed:' : '' }} {{ $one->who }}
+                        {{ Carbon\CarbonImmutable::parse($one->at)->format('H:i') }}, {{ $one->steps }}
+                        steps{{ $loop->last ? '.' : ';' }}</span>
+                @endforeach
+            </p>
+            <p>
+                @if ($station->queue !== [])
+                    Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->design->name }},
+                    {{ $station->queue[0]->left }} pieces.
+                    <a href="{{ route('floor.card', $station->queue[0]->code) }}" data-key="m"
+                        data-does="The needles of the next batch">Its needle card <kbd>m</kbd></a>
+                @endif
+            </p>
+        </div>
     @endif
 </div>

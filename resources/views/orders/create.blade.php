@@ -2,23 +2,35 @@
     <x-slot:say>Write down what was promised. The pieces, the plan and the end follow from it.</x-slot:say>
     <form method="post" action="{{ route('orders.store') }}" novalidate>
         @csrf
-        @if ($errors->any())<p class="note note-now mb-4" role="alert">Nothing was stored yet: {{ $errors->count() === 1 ? 'one field needs' : $errors->count().' fields need' }} a look. All you typed is still here.</p>@endif
+        @if ($errors->any())
+            <p class="note note-now mb-4" role="alert">Nothing was stored yet:
+                {{ $errors->count() === 1 ? 'one field needs' : $errors->count() . ' fields need' }} a look. All you typed
+                is still here.</p>
+        @endif
         <x-wrong field="lines" />
         <div class="grid grid-cols-1 gap-4 sm:grid-cols-[2fr_1fr_1fr_3fr]">
             <div>
                 <label for="customer">For whom</label>
-                <input id="customer" name="customer" list="customers" value="{{ old('customer') }}" required maxlength="120" autofocus autocomplete="off" @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror>
-                <datalist id="customers">@foreach ($customers as $customer)<option value="{{ $customer }}">@endforeach</datalist>
+                <input id="customer" name="customer" list="customers" value="{{ old('customer') }}" required
+                    maxlength="120" autofocus autocomplete="off"
+                    @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror>
+                <datalist id="customers">
+                    @foreach ($customers as $customer)
+                        <option value="{{ $customer }}">
+                    @endforeach
+                </datalist>
                 <x-wrong field="customer" />
             </div>
             <div>
                 <label for="due_date">Due on</label>
-                <input id="due_date" name="due_date" type="date" value="{{ old('due_date') }}" required @error('due_date') aria-invalid="true" aria-describedby="wrong-due_date" @enderror>
+                <input id="due_date" name="due_date" type="date" value="{{ old('due_date') }}" required
+                    @error('due_date') aria-invalid="true" aria-describedby="wrong-due_date" @enderror>
                 <x-wrong field="due_date" />
             </div>
             <div>
                 <label for="due_time">at</label>
-                <input id="due_time" name="due_time" type="time" value="{{ old('due_time', '16:00') }}" required @error('due_time') aria-invalid="true" aria-describedby="wrong-due_time" @enderror>
+                <input id="due_time" name="due_time" type="time" value="{{ old('due_time', '16:00') }}" required
+                    @error('due_time') aria-invalid="true" aria-describedby="wrong-due_time" @enderror>
                 <x-wrong field="due_time" />
             </div>
             <div>
@@ -32,11 +44,17 @@
                 @include('orders.line', ['i' => $i])
             @endforeach
         </div>
-        <datalist id="styles">@foreach ($styles as $style)<option value="{{ $style }}">@endforeach</datalist>
-        <div id="check" class="mt-4" aria-live="polite" hx-post="{{ route('orders.check') }}" hx-include="closest form" hx-trigger="change from:closest form delay:400ms" hx-swap="innerHTML"></div>
+        <datalist id="styles">
+            @foreach ($styles as $style)
+                <option value="{{ $style }}">
+            @endforeach
+        </datalist>
+        <div id="check" class="mt-4" aria-live="polite" hx-post="{{ route('orders.check') }}"
+            hx-include="closest form" hx-trigger="change from:closest form delay:400ms" hx-swap="innerHTML"></div>
         <div class="mt-5 flex gap-3">
             <button class="btn btn-main" data-key="s">Enter the order <kbd>s</kbd></button>
-            <button type="button" class="btn" data-key="a" hx-get="{{ route('orders.line') }}" hx-target="#lines" hx-swap="beforeend" hx-include="#lines [name$='[garment]']">Add a line <kbd>a</kbd></button>
+            <button type="button" class="btn" data-key="a" hx-get="{{ route('orders.line') }}" hx-target="#lines"
+                hx-swap="beforeend" hx-include="#lines [name$='[garment]']">Add a line <kbd>a</kbd></button>
             <a class="btn" href="{{ route('orders.index') }}">Leave it</a>
         </div>
     </form>

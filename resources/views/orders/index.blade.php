@@ -1,8 +1,11 @@
 <x-layout station="orders" title="Orders">
     <x-slot:say>
         @if ($late !== [])
-            <span class="now">{{ count($late) === 1 ? 'One order will be late' : count($late).' orders will be late' }}:</span>
-            no. {{ $late[0]->number }} for {{ $late[0]->customer }} is due {{ $late[0]->dueAt->isToday() ? 'today' : $late[0]->dueAt->format('D') }} {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends ? ' and ends '.App\Shop\ShopClock::words($late[0]->ends) : '' }}.
+            <span
+                class="now">{{ count($late) === 1 ? 'One order will be late' : count($late) . ' orders will be late' }}:</span>
+            no. {{ $late[0]->number }} for {{ $late[0]->customer }} is due
+            {{ $late[0]->dueAt->isToday() ? 'today' : $late[0]->dueAt->format('D') }}
+            {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends ? ' and ends ' . App\Shop\ShopClock::words($late[0]->ends) : '' }}.
         @elseif ($rows === [])
             No order is open.
         @else
@@ -12,37 +15,71 @@
     <div class="mb-4 flex items-center gap-3">
         <a class="btn btn-main" href="{{ route('orders.create') }}" data-key="n">New order <kbd>n</kbd></a>
         <span class="ml-auto flex gap-4 text-sm">
-            @if ($finished)<a href="{{ route('orders.index') }}" data-key="o">Open orders <kbd>o</kbd></a>@else<a href="{{ route('orders.index', ['show' => 'finished']) }}" data-key="f">Finished orders <kbd>f</kbd></a>@endif
+            @if ($finished)
+            <a href="{{ route('orders.index') }}" data-key="o">Open orders <kbd>o</kbd></a>@else<a
+                    href="{{ route('orders.index', ['show' => 'finished']) }}" data-key="f">Finished orders
+                    <kbd>f</kbd></a>
+            @endif
         </span>
     </div>
     @if ($rows === [])
-        <p class="note">{{ $finished ? 'No order is finished yet.' : 'Write the first order: who it is for, by when, and what is to be sewn on what. Everything after that is worked out from it.' }}</p>
+        <p class="note">
+            {{ $finished ? 'No order is finished yet.' : 'Write the first order: who it is for, by when, and what is to be sewn on what. Everything after that is worked out from it.' }}
+        </p>
     @else
         <table>
             <caption class="sr-only">{{ $finished ? 'Finished orders' : 'Open orders by due time' }}</caption>
-            <thead><tr><th class="num">No.</th><th>For</th><th>What</th><th>Due</th><th class="w-52">Pieces done</th><th>Ends by plan</th></tr></thead>
-            <tbody>
-            @foreach ($rows as $row)
+            <thead>
                 <tr>
-                    <td class="num"><a href="{{ route('orders.show', $row->number) }}">{{ $row->number }}</a></td>
-                    <td class="font-semibold">{{ $row->customer }}</td>
-                    <td>{{ $row->what }}</td>
-                    <td class="whitespace-nowrap tabular-nums">{{ $row->dueAt->isToday() ? 'today' : $row->dueAt->format('D j M') }} {{ $row->dueAt->format('H:i') }}</td>
-                    <td><div class="flex items-center gap-3"><div class="flex-1"><x-strip :done="$row->done" :sewing="$row->sewing" :of="$row->pieces" /></div><span class="num w-14">{{ $row->done }} / {{ $row->pieces }}</span></div></td>
-                    <td class="whitespace-nowrap tabular-nums">
-                        @if ($row->isDone()) done
-                        @elseif ($row->isLate() && $row->ends)<span class="now">{{ App\Shop\ShopClock::words($row->ends) }}, late by {{ $row->dueAt->diffForHumans($row->ends, ['syntax' => true, 'parts' => 2, 'short' => true]) }}</span>
-                        @elseif ($row->isLate())<span class="now">past due, {{ $row->state() }}</span>
-                        @elseif ($row->ends){{ App\Shop\ShopClock::words($row->ends) }}
-                        @else <span class="text-soft">{{ $row->state() }}</span>@endif
-                    </td>
+                    <th class="num">No.</th>
+                    <th>For</th>
+                    <th>What</th>
+                    <th>Due</th>
+                    <th class="w-52">Pieces done</th>
+                    <th>Ends by plan</th>
                 </tr>
-            @endforeach
+            </thead>
+            <tbody>
+                @foreach ($rows as $row)
+                    <tr>
+                        <td class="num"><a href="{{ route('orders.show', $row->number) }}">{{ $row->number }}</a>
+                        </td>
+                        <td class="font-semibold">{{ $row->customer }}</td>
+                        <td>{{ $row->what }}</td>
+                        <td class="whitespace-nowrap tabular-nums">
+                            {{ $row->dueAt->isToday() ? 'today' : $row->dueAt->format('D j M') }}
+                            {{ $row->dueAt->format('H:i') }}</td>
+                        <td>
+                            <div class="flex items-center gap-3">
+                                <div class="flex-1"><x-strip :done="$row->done" :sewing="$row->sewing" :of="$row->pieces" />
+                                </div><span class="num w-14">{{ $row->done }} / {{ $row->pieces }}</span>
+                            </div>
+                        </td>
+                        <td class="whitespace-nowrap tabular-nums">
+                            @if ($row->isDone())
+                                done
+                            @elseif ($row->isLate() && $row->ends)
+                                <span class="now">{{ App\Shop\ShopClock::words($row->ends) }}, late by
+                                    {{ $row->dueAt->diffForHumans($row->ends, ['syntax' => true, 'parts' => 2, 'short' => true]) }}</span>
+                            @elseif ($row->isLate())
+                                <span class="now">past due, {{ $row->state() }}</span>
+                            @elseif ($row->ends)
+                                {{ App\Shop\ShopClock::words($row->ends) }}
+                            @else
+                                <span class="text-soft">{{ $row->state() }}</span>
+                            @endif
+                        </td>
+                    </tr>
+                @endforeach
             </tbody>
         </table>
         <div class="mt-4 flex gap-4">
-            @if ($page->previousPageUrl())<a href="{{ $page->previousPageUrl() }}" data-key="p">Earlier <kbd>p</kbd></a>@endif
-            @if ($page->nextPageUrl())<a href="{{ $page->nextPageUrl() }}" data-key="m">More <kbd>m</kbd></a>@endif
+            @if ($page->previousPageUrl())
+                <a href="{{ $page->previousPageUrl() }}" data-key="p">Earlier <kbd>p</kbd></a>
+            @endif
+            @if ($page->nextPageUrl())
+                <a href="{{ $page->nextPageUrl() }}" data-key="m">More <kbd>m</kbd></a>
+            @endif
         </div>
     @endif
 </x-layout>

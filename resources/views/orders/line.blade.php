@@ -1,41 +1,49 @@
 @php
-    $o = static fn (string $field, mixed $default = '') => old("lines.{$i}.{$field}", $default);
-    $word = static fn (string $value) => str_replace('_', ' ', $value);
+    $o = static fn(string $field, mixed $default = '') => old("lines.{$i}.{$field}", $default);
+    $word = static fn(string $value) => str_replace('_', ' ', $value);
 @endphp
 <fieldset class="line sheet mt-5 p-4">
     <legend class="px-2 font-head font-semibold">Line</legend>
     <div class="grid grid-cols-2 gap-3 md:grid-cols-7">
-        @foreach ([
-            ['garment', 'Garment', Hakama\Garment\Garment::cases(), 'polo'],
-            ['fabric', 'Fabric', Hakama\Garment\Fabric::cases(), 'pique'],
-            ['structure', 'Cap front', Hakama\Garment\Structure::cases(), 'none'],
-            ['profile', 'Cap height', Hakama\Garment\Profile::cases(), 'none'],
-        ] as [$field, $label, $cases, $default])
+        @foreach ([['garment', 'Garment', Hakama\Garment\Garment::cases(), 'polo'], ['fabric', 'Fabric', Hakama\Garment\Fabric::cases(), 'pique'], ['structure', 'Cap front', Hakama\Garment\Structure::cases(), 'none'], ['profile', 'Cap height', Hakama\Garment\Profile::cases(), 'none']] as [$field, $label, $cases, $default])
             <div>
                 <label for="l{{ $i }}-{{ $field }}">{{ $label }}</label>
-                <select id="l{{ $i }}-{{ $field }}" name="lines[{{ $i }}][{{ $field }}]" @error("lines.{$i}.{$field}") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-{{ $field }}" @enderror>
-                    @foreach ($cases as $case)<option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)>{{ $case->value === 'none' ? 'as catalogued' : $word($case->value) }}</option>@endforeach
+                <select id="l{{ $i }}-{{ $field }}"
+                    name="lines[{{ $i }}][{{ $field }}]"
+                    @error("lines.{$i}.{$field}") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-{{ $field }}" @enderror>
+                    @foreach ($cases as $case)
+                        <option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)>
+                            {{ $case->value === 'none' ? 'as catalogued' : $word($case->value) }}</option>
+                    @endforeach
                 </select>
-                <x-wrong :field="'lines.'.$i.'.'.$field" />
+                <x-wrong :field="'lines.' . $i . '.' . $field" />
             </div>
         @endforeach
         <div>
             <label for="l{{ $i }}-style">Style</label>
-            <input id="l{{ $i }}-style" name="lines[{{ $i }}][style]" value="{{ $o('style') }}" maxlength="80" list="styles" autocomplete="off">
-            <x-wrong :field="'lines.'.$i.'.style'" />
+            <input id="l{{ $i }}-style" name="lines[{{ $i }}][style]" value="{{ $o('style') }}"
+                maxlength="80" list="styles" autocomplete="off">
+            <x-wrong :field="'lines.' . $i . '.style'" />
         </div>
         <div>
             <label for="l{{ $i }}-colour">Colour name</label>
-            <input id="l{{ $i }}-colour" name="lines[{{ $i }}][colour_name]" value="{{ $o('colour_name') }}" maxlength="40" required @error("lines.{$i}.colour_name") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-colour_name" @enderror>
-            <x-wrong :field="'lines.'.$i.'.colour_name'" />
+            <input id="l{{ $i }}-colour" name="lines[{{ $i }}][colour_name]"
+                value="{{ $o('colour_name') }}" maxlength="40" required
+                @error("lines.{$i}.colour_name") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-colour_name" @enderror>
+            <x-wrong :field="'lines.' . $i . '.colour_name'" />
         </div>
         <div>
             <label for="l{{ $i }}-hex">Looks like</label>
             <span class="flex">
-                <input id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]" value="{{ $o('colour_hex', '#26324f') }}" maxlength="7" spellcheck="false" @error("lines.{$i}.colour_hex") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-colour_hex" @enderror>
-                <input type="color" data-picks="l{{ $i }}-hex" value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) $o('colour_hex', '#26324f')) ? $o('colour_hex', '#26324f') : '#26324f' }}" tabindex="-1" aria-label="Pick the garment’s colour" class="h-[40px] w-12 border border-[#8c8577] bg-paper p-1">
+                <input id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]"
+                    value="{{ $o('colour_hex', '#26324f') }}" maxlength="7" spellcheck="false"
+                    @error("lines.{$i}.colour_hex") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-colour_hex" @enderror>
+                <input type="color" data-picks="l{{ $i }}-hex"
+                    value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) $o('colour_hex', '#26324f')) ? $o('colour_hex', '#26324f') : '#26324f' }}"
+                    tabindex="-1" aria-label="Pick the garment’s colour"
+                    class="h-[40px] w-12 border border-[#8c8577] bg-paper p-1">
             </span>
-            <x-wrong :field="'lines.'.$i.'.colour_hex'" />
+            <x-wrong :field="'lines.' . $i . '.colour_hex'" />
         </div>
     </div>
     <fieldset class="mt-3">
@@ -43,25 +51,47 @@
         <div class="flex flex-wrap gap-2">
             @foreach (Hakama\Garment\Size::cases() as $size)
                 <div class="w-[76px]">
-                    <label for="l{{ $i }}-{{ $size->value }}" class="text-center">{{ $size->value === 'one' ? 'one size' : $size->value }}</label>
-                    <input id="l{{ $i }}-{{ $size->value }}" name="lines[{{ $i }}][sizes][{{ $size->value }}]" inputmode="numeric" value="{{ $o('sizes.'.$size->value) }}" class="num" @error("lines.{$i}.sizes.{$size->value}") aria-invalid="true" @enderror>
+                    <label for="l{{ $i }}-{{ $size->value }}"
+                        class="text-center">{{ $size->value === 'one' ? 'one size' : $size->value }}</label>
+                    <input id="l{{ $i }}-{{ $size->value }}"
+                        name="lines[{{ $i }}][sizes][{{ $size->value }}]" inputmode="numeric"
+                        value="{{ $o('sizes.' . $size->value) }}" class="num"
+                        @error("lines.{$i}.sizes.{$size->value}") aria-invalid="true" @enderror>
                 </div>
             @endforeach
         </div>
-        <x-wrong :field="'lines.'.$i.'.sizes'" />
-        @foreach (Hakama\Garment\Size::cases() as $size)<x-wrong :field="'lines.'.$i.'.sizes.'.$size->value" />@endforeach
+        <x-wrong :field="'lines.' . $i . '.sizes'" />
+        @foreach (Hakama\Garment\Size::cases() as $size)
+            <x-wrong :field="'lines.' . $i . '.sizes.' . $size->value" />
+        @endforeach
     </fieldset>
     <div class="mt-3 grid grid-cols-1 gap-3 md:grid-cols-4">
-        @foreach ([0, 1] as $j)@include('orders.place')@endforeach
+        @foreach ([0, 1] as $j)
+            @include('orders.place')
+        @endforeach
     </div>
     <details class="mt-2" @if ($o('decorations.2.position') || $o('decorations.3.position')) open @endif>
         <summary class="text-sm text-soft">More places, such as along a sleeve or a leg</summary>
-        <div class="mt-2 grid grid-cols-1 gap-3 md:grid-cols-4">@foreach ([2, 3] as $j)@include('orders.place')@endforeach</div>
+        <div class="mt-2 grid grid-cols-1 gap-3 md:grid-cols-4">
+            @foreach ([2, 3] as $j)
+                @include('orders.place')
+            @endforeach
+        </div>
     </details>
     <div class="mt-3 flex flex-wrap items-end gap-4">
-        <div class="w-40"><label for="l{{ $i }}-value">One costs to replace</label><input id="l{{ $i }}-value" name="lines[{{ $i }}][unit_value]" inputmode="decimal" value="{{ $o('unit_value') }}" placeholder="as catalogued" class="num" @error("lines.{$i}.unit_value") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-unit_value" @enderror></div>
-        <div class="w-24"><label for="l{{ $i }}-spares">Spares</label><input id="l{{ $i }}-spares" name="lines[{{ $i }}][spares]" inputmode="numeric" value="{{ $o('spares') }}" class="num" @error("lines.{$i}.spares") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-spares" @enderror></div>
-        <x-wrong :field="'lines.'.$i.'.unit_value'" /><x-wrong :field="'lines.'.$i.'.spares'" />
+        <div class="w-40"><label for="l{{ $i }}-value">One costs to replace</label><input
+                id="l{{ $i }}-value" name="lines[{{ $i }}][unit_value]" inputmode="decimal"
+                value="{{ $o('unit_value') }}" placeholder="as catalogued" class="num"
+                @error("lines.{$i}.unit_value") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-unit_value" @enderror>
+        </div>
+        <div class="w-24"><label for="l{{ $i }}-spares">Spares</label><input
+                id="l{{ $i }}-spares" name="lines[{{ $i }}][spares]" inputmode="numeric"
+                value="{{ $o('spares') }}" class="num"
+                @error("lines.{$i}.spares") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-spares" @enderror>
+        </div>
+        <x-wrong :field="'lines.' . $i . '.unit_value'" /><x-wrong :field="'lines.' . $i . '.spares'" />
     </div>
-    @if ($i > 0)<button type="button" class="btn btn-small mt-3" data-remove=".line">Take this line out</button>@endif
+    @if ($i > 0)
+        <button type="button" class="btn btn-small mt-3" data-remove=".line">Take this line out</button>
+    @endif
 </fieldset>

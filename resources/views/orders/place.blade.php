@@ -1,16 +1,24 @@
 <div>
     <label for="l{{ $i }}-p{{ $j }}">{{ $j === 0 ? 'Where it goes' : 'and also' }}</label>
-    <select id="l{{ $i }}-p{{ $j }}" name="lines[{{ $i }}][decorations][{{ $j }}][position]">
-        @if ($j > 0)<option value="">nowhere else</option>@endif
-        @foreach (Hakama\Garment\Position::cases() as $case)<option value="{{ $case->value }}" @selected($o("decorations.{$j}.position") === $case->value)>{{ $case->label() }}</option>@endforeach
+    <select id="l{{ $i }}-p{{ $j }}"
+        name="lines[{{ $i }}][decorations][{{ $j }}][position]">
+        @if ($j > 0)
+            <option value="">nowhere else</option>
+        @endif
+        @foreach (Hakama\Garment\Position::cases() as $case)
+            <option value="{{ $case->value }}" @selected($o("decorations.{$j}.position") === $case->value)>{{ $case->label() }}</option>
+        @endforeach
     </select>
-    <x-wrong :field="'lines.'.$i.'.decorations.'.$j.'.position'" />
+    <x-wrong :field="'lines.' . $i . '.decorations.' . $j . '.position'" />
 </div>
 <div>
     <label for="l{{ $i }}-a{{ $j }}">Artwork</label>
-    <select id="l{{ $i }}-a{{ $j }}" name="lines[{{ $i }}][decorations][{{ $j }}][artwork_id]">
+    <select id="l{{ $i }}-a{{ $j }}"
+        name="lines[{{ $i }}][decorations][{{ $j }}][artwork_id]">
         <option value="">comes later</option>
-        @foreach ($artworks as $id => $name)<option value="{{ $id }}" @selected((string) $o("decorations.{$j}.artwork_id") === (string) $id)>{{ $name }}</option>@endforeach
+        @foreach ($artworks as $id => $name)
+            <option value="{{ $id }}" @selected((string) $o("decorations.{$j}.artwork_id") === (string) $id)>{{ $name }}</option>
+        @endforeach
     </select>
-    <x-wrong :field="'lines.'.$i.'.decorations.'.$j.'.artwork_id'" />
+    <x-wrong :field="'lines.' . $i . '.decorations.' . $j . '.artwork_id'" />
 </div>

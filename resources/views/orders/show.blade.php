@@ -1,45 +1,90 @@
-<x-layout station="orders" :title="'Order '.$order->number">
+<x-layout station="orders" :title="'Order ' . $order->number">
     <x-slot:say>
-        @if ($ends === null)No. {{ $order->number }} has no place in the plan yet, or is done.
-        @elseif ($ends > $order->due_at)<span class="now">No. {{ $order->number }} ends {{ App\Shop\ShopClock::words($ends) }}, after its time.</span>
-        @else No. {{ $order->number }} ends {{ App\Shop\ShopClock::words($ends) }}, in time.@endif
+        @if ($ends === null)
+            No. {{ $order->number }} has no place in the plan yet, or is done.
+        @elseif ($ends > $order->due_at)
+            <span class="now">No. {{ $order->number }} ends {{ App\Shop\ShopClock::words($ends) }}, after its
+                time.</span>
+        @else
+            No. {{ $order->number }} ends {{ App\Shop\ShopClock::words($ends) }}, in time.
+        @endif
     </x-slot:say>
     <div class="mb-1 flex items-baseline gap-4">
         <h1>No. {{ $order->number }} for {{ $order->customer->name }}</h1>
         <a class="ml-auto" href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
     </div>
-    <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}. Received {{ $order->received_at->format('D j M, H:i') }}.{{ $order->note !== '' ? ' '.$order->note : '' }}</p>
+    <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}. Received
+        {{ $order->received_at->format('D j M, H:i') }}.{{ $order->note !== '' ? ' ' . $order->note : '' }}</p>
     @foreach ($order->lines as $line)
         <section class="mb-6">
-            <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span class="text-base font-normal text-soft">{{ str_replace('_', ' ', $line->fabric) }}{{ $line->profile !== 'none' ? ", {$line->structure}, {$line->profile} profile" : '' }}</span></h2>
+            <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span
+                    class="text-base font-normal text-soft">{{ str_replace('_', ' ', $line->fabric) }}{{ $line->profile !== 'none' ? ", {$line->structure}, {$line->profile} profile" : '' }}</span>
+            </h2>
             <table>
-                <thead><tr><th>Where</th><th>Artwork</th><th>Sizes</th><th>Pieces done</th><th>Stands at</th></tr></thead>
-                <tbody>
-                @foreach ($line->decorations as $decoration)
-                    @php
-                        $of = $pieces[$decoration->id] ?? collect();
-                        $done = (int) $of->where('state', 'done')->sum('pieces');
-                        $all = (int) $of->sum('pieces');
-                    @endphp
+                <thead>
                     <tr>
-                        <td>{{ $decoration->positionLabel() }}</td>
-                        <td>@if ($decoration->artwork)<a href="{{ route('artwork.show', $decoration->artwork_id) }}">{{ $decoration->artwork->name }}</a>@else<span class="text-soft">comes later</span>@endif</td>
-                        <td class="tabular-nums">@foreach ($of->groupBy('size') as $size => $some){{ $size === 'one' ? '' : $size.' ' }}{{ $some->sum('pieces') }}{{ $loop->last ? '' : ', ' }}@endforeach</td>
-                        <td><div class="flex items-center gap-3"><div class="w-32"><x-strip :done="$done" :sewing="(int) $of->where('state', 'sewing')->sum('pieces')" :of="$all" /></div><span class="num">{{ $done }} / {{ $all }}</span></div></td>
-                        <td>
-                            @if ($all > 0 && $done === $all) done
-                            @elseif ($decoration->artwork === null)
-                                <form method="post" action="{{ route('orders.artwork', $decoration) }}" class="flex gap-2">@csrf @method('put')
-                                    <label class="sr-only" for="art{{ $decoration->id }}">Artwork for {{ $decoration->positionLabel() }}</label>
-                                    <select id="art{{ $decoration->id }}" name="artwork_id" class="max-w-40">@foreach ($artworks as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
-                                    <button class="btn btn-small">Use it</button>
-                                </form>
-                            @elseif (isset($open[$decoration->id]))<a href="{{ route('plan.show') }}">{{ $open[$decoration->id]->code }} {{ $open[$decoration->id]->queued->machine ? 'on '.$open[$decoration->id]->queued->machine : 'on no machine' }}</a>, {{ $open[$decoration->id]->batch->equipment->frame }}
-                            @else<a href="{{ route('setup.show', $decoration) }}">to be set up</a>@endif
-                            @foreach ($warnings[$decoration->id] ?? [] as $warning)<p @class(['now' => $warning->stops]) role="alert">{{ $warning->text }}</p>@endforeach
-                        </td>
+                        <th>Where</th>
+                        <th>Artwork</th>
+                        <th>Sizes</th>
+                        <th>Pieces done</th>
+                        <th>Stands at</th>
                     </tr>
-                @endforeach
+                </thead>
+                <tbody>
+                    @foreach ($line->decorations as $decoration)
+                        @php
+                            $of = $pieces[$decoration->id] ?? collect();
+                            $done = (int) $of->where('state', 'done')->sum('pieces');
+                            $all = (int) $of->sum('pieces');
+                        @endphp
+                        <tr>
+                            <td>{{ $decoration->positionLabel() }}</td>
+                            <td>
+                                @if ($decoration->artwork)
+                                    <a
+                                    href="{{ route('artwork.show', $decoration->artwork_id) }}">{{ $decoration->artwork->name }}</a>@else<span
+                                        class="text-soft">comes later</span>
+                                @endif
+                            </td>
+                            <td class="tabular-nums">
+                                @foreach ($of->groupBy('size') as $size => $some)
+                                    {{ $size === 'one' ? '' : $size . ' ' }}{{ $some->sum('pieces') }}{{ $loop->last ? '' : ', ' }}
+                                @endforeach
+                            </td>
+                            <td>
+                                <div class="flex items-center gap-3">
+                                    <div class="w-32"><x-strip :done="$done" :sewing="(int) $of->where('state', 'sewing')->sum('pieces')"
+                                            :of="$all" /></div><span class="num">{{ $done }} /
+                                        {{ $all }}</span>
+                                </div>
+                            </td>
+                            <td>
+                                @if ($all > 0 && $done === $all)
+                                    done
+                                @elseif ($decoration->artwork === null)
+                                    <form method="post" action="{{ route('orders.artwork', $decoration) }}"
+                                        class="flex gap-2">@csrf @method('put')
+                                        <label class="sr-only" for="art{{ $decoration->id }}">Artwork for
+                                            {{ $decoration->positionLabel() }}</label>
+                                        <select id="art{{ $decoration->id }}" name="artwork_id" class="max-w-40">
+                                            @foreach ($artworks as $id => $name)
+                                                <option value="{{ $id }}">{{ $name }}</option>
+                                            @endforeach
+                                        </select>
+                                        <button class="btn btn-small">Use it</button>
+                                    </form>
+                                @elseif (isset($open[$decoration->id]))
+                                    <a href="{{ route('plan.show') }}">{{ $open[$decoration->id]->code }}
+                                        {{ $open[$decoration->id]->queued->machine ? 'on ' . $open[$decoration->id]->queued->machine : 'on no machine' }}</a>,
+                                    {{ $open[$decoration->id]->batch->equipment->frame }}
+                                @else<a href="{{ route('setup.show', $decoration) }}">to be set up</a>
+                                @endif
+                                @foreach ($warnings[$decoration->id] ?? [] as $warning)
+                                    <p @class(['now' => $warning->stops]) role="alert">{{ $warning->text }}</p>
+                                @endforeach
+                            </td>
+                        </tr>
+                    @endforeach
                 </tbody>
             </table>
         </section>

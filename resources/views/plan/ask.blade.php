@@ -6,35 +6,94 @@
             <h2 class="mb-2">When can it be ready?</h2>
             <form method="get" action="{{ route('plan.ask') }}" class="sheet p-4">
                 <div class="grid grid-cols-1 gap-3 md:grid-cols-[minmax(0,1.7fr)_minmax(0,.7fr)_minmax(0,1.6fr)]">
-                    <div><label for="like">Something like</label><select id="like" name="like" @error('like') aria-invalid="true" aria-describedby="wrong-like" @enderror>@foreach ($board->batches() as $b)<option value="{{ $b->code }}" @selected(($asked['like'] ?? '') === $b->code)>{{ $b->code }} {{ $b->design->name }}, {{ $b->setup->garment }}</option>@endforeach</select><x-wrong field="like" /></div>
-                    <div><label for="pieces">Pieces</label><input id="pieces" name="pieces" inputmode="numeric" class="num" value="{{ old('pieces', $asked['pieces'] ?? 12) }}" @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror><x-wrong field="pieces" /></div>
-                    <div><label for="due">Wanted by</label><input id="due" name="due" type="datetime-local" value="{{ old('due', $asked['due'] ?? '') }}" @error('due') aria-invalid="true" aria-describedby="wrong-due" @enderror><x-wrong field="due" /></div>
+                    <div><label for="like">Something like</label><select id="like" name="like"
+                            @error('like') aria-invalid="true" aria-describedby="wrong-like" @enderror>
+                            @foreach ($board->batches() as $b)
+                                <option value="{{ $b->code }}" @selected(($asked['like'] ?? '') === $b->code)>{{ $b->code }}
+                                    {{ $b->design->name }}, {{ $b->setup->garment }}</option>
+                            @endforeach
+                        </select>
+                        <x-wrong field="like" />
+                    </div>
+                    <div><label for="pieces">Pieces</label><input id="pieces" name="pieces" inputmode="numeric"
+                            class="num" value="{{ old('pieces', $asked['pieces'] ?? 12) }}"
+                            @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror><x-wrong
+                            field="pieces" /></div>
+                    <div><label for="due">Wanted by</label><input id="due" name="due"
+                            type="datetime-local" value="{{ old('due', $asked['due'] ?? '') }}"
+                            @error('due') aria-invalid="true" aria-describedby="wrong-due" @enderror><x-wrong
+                            field="due" /></div>
                 </div>
                 <button class="btn btn-main mt-3" data-key="a">Ask <kbd>a</kbd></button>
             </form>
             @if ($answers !== [])
-                <dl class="mt-3" role="status">@foreach ($answers as [$question, $answer])<dt class="mt-2 text-sm text-soft">{{ $question }}</dt><dd class="border-b border-hair pb-2">{{ $answer }}</dd>@endforeach</dl>
+                <dl class="mt-3" role="status">
+                    @foreach ($answers as [$question, $answer])
+                        <dt class="mt-2 text-sm text-soft">{{ $question }}</dt>
+                        <dd class="border-b border-hair pb-2">{{ $answer }}</dd>
+                    @endforeach
+                </dl>
             @endif
-            <p class="mt-3 text-sm text-soft">Why a batch is where it is, and what the next best place would cost, stands behind its code <a href="{{ route('plan.show') }}">in the plan</a>.</p>
+            <p class="mt-3 text-sm text-soft">Why a batch is where it is, and what the next best place would cost,
+                stands behind its code <a href="{{ route('plan.show') }}">in the plan</a>.</p>
         </section>
         <section>
             <h2 class="mb-2">What if?</h2>
             <form method="post" action="{{ route('plan.propose') }}" class="sheet p-4">@csrf
                 <div class="grid grid-cols-1 gap-3 md:grid-cols-2">
-                    <div><label for="machine">This machine is down</label><select id="machine" name="machine"><option value="">none</option>@foreach ($board->machines() as $m)<option value="{{ $m->code }}" @selected(old('machine') === $m->code)>{{ $m->code }} {{ $m->name }}</option>@endforeach</select><x-wrong field="machine" /></div>
-                    <div><label for="until">until</label><input id="until" name="until" type="datetime-local" value="{{ old('until') }}" @error('until') aria-invalid="true" aria-describedby="wrong-until" @enderror><x-wrong field="until" /></div>
-                    <div><label for="hands">A helper comes: more machines tended</label><input id="hands" name="hands" inputmode="numeric" class="num" value="{{ old('hands') }}" placeholder="0" @error('hands') aria-invalid="true" aria-describedby="wrong-hands" @enderror><x-wrong field="hands" /></div>
+                    <div><label for="machine">This machine is down</label><select id="machine" name="machine">
+                            <option value="">none</option>
+                            @foreach ($board->machines() as $m)
+                                <option value="{{ $m->code }}" @selected(old('machine') === $m->code)>{{ $m->code }}
+                                    {{ $m->name }}</option>
+                            @endforeach
+                        </select>
+                        <x-wrong field="machine" />
+                    </div>
+                    <div><label for="until">until</label><input id="until" name="until" type="datetime-local"
+                            value="{{ old('until') }}"
+                            @error('until') aria-invalid="true" aria-describedby="wrong-until" @enderror><x-wrong
+                            field="until" /></div>
+                    <div><label for="hands">A helper comes: more machines tended</label><input id="hands"
+                            name="hands" inputmode="numeric" class="num" value="{{ old('hands') }}"
+                            placeholder="0"
+                            @error('hands') aria-invalid="true" aria-describedby="wrong-hands" @enderror><x-wrong
+                            field="hands" /></div>
                     <div class="hidden md:block"></div>
-                    <div><label for="from">who is in from</label><input id="from" name="from" type="datetime-local" value="{{ old('from') }}" @error('from') aria-invalid="true" aria-describedby="wrong-from" @enderror><x-wrong field="from" /></div>
-                    <div><label for="to">to; both empty for always</label><input id="to" name="to" type="datetime-local" value="{{ old('to') }}" @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong field="to" /></div>
-                    <div><label for="frame">More of this frame</label><select id="frame" name="frame"><option value="">none</option>@foreach ($board->frames() as $f)<option value="{{ $f->code }}" @selected(old('frame') === $f->code)>{{ $f->code }} {{ $f->name }}, {{ $f->count }} here</option>@endforeach</select><x-wrong field="frame" /></div>
-                    <div><label for="frames">how many</label><input id="frames" name="frames" inputmode="numeric" class="num" value="{{ old('frames') }}" @error('frames') aria-invalid="true" aria-describedby="wrong-frames" @enderror><x-wrong field="frames" /></div>
+                    <div><label for="from">who is in from</label><input id="from" name="from"
+                            type="datetime-local" value="{{ old('from') }}"
+                            @error('from') aria-invalid="true" aria-describedby="wrong-from" @enderror><x-wrong
+                            field="from" /></div>
+                    <div><label for="to">to; both empty for always</label><input id="to" name="to"
+                            type="datetime-local" value="{{ old('to') }}"
+                            @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong
+                            field="to" /></div>
+                    <div><label for="frame">More of this frame</label><select id="frame" name="frame">
+                            <option value="">none</option>
+                            @foreach ($board->frames() as $f)
+                                <option value="{{ $f->code }}" @selected(old('frame') === $f->code)>{{ $f->code }}
+                                    {{ $f->name }}, {{ $f->count }} here</option>
+                            @endforeach
+                        </select>
+                        <x-wrong field="frame" />
+                    </div>
+                    <div><label for="frames">how many</label><input id="frames" name="frames" inputmode="numeric"
+                            class="num" value="{{ old('frames') }}"
+                            @error('frames') aria-invalid="true" aria-describedby="wrong-frames" @enderror><x-wrong
+                            field="frames" /></div>
                 </div>
                 <button class="btn btn-main mt-3" data-key="w">Work it out <kbd>w</kbd></button>
             </form>
             @if ($proposals->isNotEmpty())
                 <h3 class="mt-4 font-semibold">Kept</h3>
-                <ul>@foreach ($proposals as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><a class="flex-1" href="{{ route('plan.proposal', $one) }}">{{ ucfirst(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span class="text-sm text-soft">{{ $one->isSearching() ? 'is worked out' : ($one->cost === null ? '' : 'cost '.App\Shop\Figure::words($one->cost, 1)) }}</span></li>@endforeach</ul>
+                <ul>
+                    @foreach ($proposals as $one)
+                        <li class="flex items-baseline gap-3 border-b border-hair py-1"><a class="flex-1"
+                                href="{{ route('plan.proposal', $one) }}">{{ ucfirst(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span
+                                class="text-sm text-soft">{{ $one->isSearching() ? 'is worked out' : ($one->cost === null ? '' : 'cost ' . App\Shop\Figure::words($one->cost, 1)) }}</span>
+                        </li>
+                    @endforeach
+                </ul>
             @endif
         </section>
     </div>

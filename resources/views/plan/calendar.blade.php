@@ -4,63 +4,195 @@
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-3">
         <section>
             <h2 class="mb-1">The usual week</h2>
-            <form method="post" action="{{ route('plan.week') }}">@csrf @method('put')<input type="hidden" name="seen" value="{{ old('seen', $book->weekSign()) }}">
+            <form method="post" action="{{ route('plan.week') }}">@csrf @method('put')<input type="hidden"
+                    name="seen" value="{{ old('seen', $book->weekSign()) }}">
                 @foreach (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $i => $name)
-                    <div class="mb-1 flex items-center gap-3"><label for="week-{{ $i + 1 }}" class="m-0 w-24">{{ $name }}</label><input id="week-{{ $i + 1 }}" name="week[{{ $i + 1 }}]" class="flex-1 !py-1" value="{{ old('week.'.($i + 1), Hakama\Calendar\Shifts::words($calendar->usual($i + 1))) }}" placeholder="nobody works" maxlength="120" @error('week.'.($i + 1)) aria-invalid="true" aria-describedby="wrong-week-{{ $i + 1 }}" @enderror></div><x-wrong :field="'week.'.($i + 1)" />
+                    <div class="mb-1 flex items-center gap-3"><label for="week-{{ $i + 1 }}"
+                            class="m-0 w-24">{{ $name }}</label><input id="week-{{ $i + 1 }}"
+                            name="week[{{ $i + 1 }}]" class="flex-1 !py-1"
+                            value="{{ old('week.' . ($i + 1), Hakama\Calendar\Shifts::words($calendar->usual($i + 1))) }}"
+                            placeholder="nobody works" maxlength="120"
+                            @error('week.' . ($i + 1)) aria-invalid="true" aria-describedby="wrong-week-{{ $i + 1 }}" @enderror>
+                    </div><x-wrong :field="'week.' . ($i + 1)" />
                 @endforeach
-                <p class="text-sm text-soft">Shifts with their breaks left out: 06:00-14:00, 14:30-22:00. Monday to Friday start as the <a href="{{ route('shop.show') }}#day_starts_h">house rules</a> have them.</p>
+                <p class="text-sm text-soft">Shifts with their breaks left out: 06:00-14:00, 14:30-22:00. Monday to
+                    Friday start as the <a href="{{ route('shop.show') }}#day_starts_h">house rules</a> have them.</p>
                 <button class="btn mt-2">These are the hours</button>
             </form>
             <h2 class="mb-1 mt-6">Days off</h2>
-            <ul>@forelse ($book->daysOff() as $day => $why)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F Y') }}: {{ $why }}</span><form method="post" action="{{ route('plan.calendar.remove', ['off', $day]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> {{ $day }}</span></button></form></li>@empty<li class="py-1 text-soft">None beside the usual week.</li>@endforelse</ul>
+            <ul>
+                @forelse ($book->daysOff() as $day => $why)
+                    <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
+                            class="flex-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F Y') }}:
+                            {{ $why }}</span>
+                        <form method="post" action="{{ route('plan.calendar.remove', ['off', $day]) }}">@csrf
+                            @method('delete')<button class="btn btn-small">Take out<span class="sr-only">
+                                    {{ $day }}</span></button></form>
+                </li>@empty<li class="py-1 text-soft">None beside the usual week.</li>
+                @endforelse
+            </ul>
             <form method="post" action="{{ route('plan.off') }}" class="mt-3">@csrf
-                <div class="grid grid-cols-2 gap-3"><div><label for="day">Day</label><input id="day" name="day" type="date" value="{{ old('day') }}" @error('day') aria-invalid="true" aria-describedby="wrong-day" @enderror><x-wrong field="day" /></div><div><label for="why">Why</label><input id="why" name="why" value="{{ old('why') }}" maxlength="80" @error('why') aria-invalid="true" aria-describedby="wrong-why" @enderror><x-wrong field="why" /></div></div>
+                <div class="grid grid-cols-2 gap-3">
+                    <div><label for="day">Day</label><input id="day" name="day" type="date"
+                            value="{{ old('day') }}"
+                            @error('day') aria-invalid="true" aria-describedby="wrong-day" @enderror><x-wrong
+                            field="day" /></div>
+                    <div><label for="why">Why</label><input id="why" name="why"
+                            value="{{ old('why') }}" maxlength="80"
+                            @error('why') aria-invalid="true" aria-describedby="wrong-why" @enderror><x-wrong
+                            field="why" /></div>
+                </div>
                 <button class="btn mt-2">Nobody works then</button>
             </form>
         </section>
         <section>
             <h2 class="mb-1">Machines down, or in maintenance</h2>
-            <ul>@forelse ($book->coming($book->downtimes()) as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ $one['machine'] }}, {{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to {{ Carbon\CarbonImmutable::parse($one['to'])->format('D j M H:i') }}{{ $one['every'] === null ? '' : ($one['every'] === 1 ? ', every day' : ", every {$one['every']} days") }}: {{ $one['why'] }}</span><form method="post" action="{{ route('plan.calendar.remove', ['down', $one['id']]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the downtime of {{ $one['machine'] }}</span></button></form></li>@empty<li class="py-1 text-soft">All of them run.</li>@endforelse</ul>
+            <ul>
+                @forelse ($book->coming($book->downtimes()) as $one)
+                    <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
+                            class="flex-1">{{ $one['machine'] }},
+                            {{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to
+                            {{ Carbon\CarbonImmutable::parse($one['to'])->format('D j M H:i') }}{{ $one['every'] === null ? '' : ($one['every'] === 1 ? ', every day' : ", every {$one['every']} days") }}:
+                            {{ $one['why'] }}</span>
+                        <form method="post" action="{{ route('plan.calendar.remove', ['down', $one['id']]) }}">@csrf
+                            @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the downtime
+                                    of {{ $one['machine'] }}</span></button></form>
+                </li>@empty<li class="py-1 text-soft">All of them run.</li>
+                @endforelse
+            </ul>
             <form method="post" action="{{ route('plan.down') }}" class="mt-3">@csrf
                 <div class="grid grid-cols-2 gap-3">
-                    <div><label for="machine">Machine</label><select id="machine" name="machine">@foreach ($machines as $m)<option value="{{ $m->code }}" @selected(old('machine') === $m->code)>{{ $m->code }} {{ $m->name }}</option>@endforeach</select><x-wrong field="machine" /></div>
-                    <div><label for="what">What for</label><input id="what" name="what" value="{{ old('what') }}" maxlength="80" @error('what') aria-invalid="true" aria-describedby="wrong-what" @enderror><x-wrong field="what" /></div>
-                    <div><label for="from">From</label><input id="from" name="from" type="datetime-local" value="{{ old('from') }}" @error('from') aria-invalid="true" aria-describedby="wrong-from" @enderror><x-wrong field="from" /></div>
-                    <div><label for="to">To</label><input id="to" name="to" type="datetime-local" value="{{ old('to') }}" @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong field="to" /></div>
-                    <div class="col-span-2"><label for="every">Comes again after so many days; empty for once</label><input id="every" name="every" inputmode="numeric" class="num !w-24" value="{{ old('every') }}" @error('every') aria-invalid="true" aria-describedby="wrong-every" @enderror><x-wrong field="every" /></div>
+                    <div><label for="machine">Machine</label><select id="machine" name="machine">
+                            @foreach ($machines as $m)
+                                <option value="{{ $m->code }}" @selected(old('machine') === $m->code)>{{ $m->code }}
+                                    {{ $m->name }}</option>
+                            @endforeach
+                        </select>
+                        <x-wrong field="machine" />
+                    </div>
+                    <div><label for="what">What for</label><input id="what" name="what"
+                            value="{{ old('what') }}" maxlength="80"
+                            @error('what') aria-invalid="true" aria-describedby="wrong-what" @enderror><x-wrong
+                            field="what" /></div>
+                    <div><label for="from">From</label><input id="from" name="from" type="datetime-local"
+                            value="{{ old('from') }}"
+                            @error('from') aria-invalid="true" aria-describedby="wrong-from" @enderror><x-wrong
+                            field="from" /></div>
+                    <div><label for="to">To</label><input id="to" name="to" type="datetime-local"
+                            value="{{ old('to') }}"
+                            @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong
+                            field="to" /></div>
+                    <div class="col-span-2"><label for="every">Comes again after so many days; empty for
+                            once</label><input id="every" name="every" inputmode="numeric" class="num !w-24"
+                            value="{{ old('every') }}"
+                            @error('every') aria-invalid="true" aria-describedby="wrong-every" @enderror><x-wrong
+                            field="every" /></div>
                 </div>
                 <button class="btn mt-2">Plan around it</button>
             </form>
             <h2 class="mb-1 mt-6">Who is away, who is in as well</h2>
-            <p class="text-sm text-soft">As a rule {{ $people }} {{ $people === 1 ? 'person is' : 'people are' }} in, each tending {{ $tends }} {{ $tends == 1 ? 'machine' : 'machines' }} (<a href="{{ route('shop.show') }}#people">house rules</a>). A batch is begun when there are hands for it to its end.</p>
-            <ul>@forelse ($book->presences() as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ $one->words() }}</span><form method="post" action="{{ route('plan.calendar.remove', ['person', $one->id]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> that {{ $one->words() }}</span></button></form></li>@empty<li class="py-1 text-soft">The usual people, every day.</li>@endforelse</ul>
+            <p class="text-sm text-soft">As a rule {{ $people }}
+                {{ $people === 1 ? 'person is' : 'people are' }} in, each tending {{ $tends }}
+                {{ $tends == 1 ? 'machine' : 'machines' }} (<a href="{{ route('shop.show') }}#people">house
+                    rules</a>). A batch is begun when there are hands for it to its end.</p>
+            <ul>
+                @forelse ($book->presences() as $one)
+                    <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
+                            class="flex-1">{{ $one->words() }}</span>
+                        <form method="post" action="{{ route('plan.calendar.remove', ['person', $one->id]) }}">@csrf
+                            @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> that
+                                    {{ $one->words() }}</span></button></form>
+                </li>@empty<li class="py-1 text-soft">The usual people, every day.</li>
+                @endforelse
+            </ul>
             <form method="post" action="{{ route('plan.person') }}" class="mt-3">@csrf
                 <div class="grid grid-cols-2 gap-3">
-                    <div><label for="who">Who</label><input id="who" name="who" list="names" value="{{ old('who') }}" maxlength="60" @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><x-wrong field="who" /></div>
-                    <div><label for="people">is</label><select id="people" name="people"><option value="-1" @selected(old('people') === '-1')>away</option><option value="1" @selected(old('people') === '1')>in as well</option></select><x-wrong field="people" /></div>
-                    <div><label for="first_day">From the day</label><input id="first_day" name="first_day" type="date" value="{{ old('first_day') }}" @error('first_day') aria-invalid="true" aria-describedby="wrong-first_day" @enderror><x-wrong field="first_day" /></div>
-                    <div><label for="last_day">to the day</label><input id="last_day" name="last_day" type="date" value="{{ old('last_day') }}" @error('last_day') aria-invalid="true" aria-describedby="wrong-last_day" @enderror><x-wrong field="last_day" /></div>
-                    <div><label for="from_time">From, or all day</label><input id="from_time" name="from_time" type="time" value="{{ old('from_time') }}" @error('from_time') aria-invalid="true" aria-describedby="wrong-from_time" @enderror><x-wrong field="from_time" /></div>
-                    <div><label for="to_time">to</label><input id="to_time" name="to_time" type="time" value="{{ old('to_time') }}" @error('to_time') aria-invalid="true" aria-describedby="wrong-to_time" @enderror><x-wrong field="to_time" /></div>
+                    <div><label for="who">Who</label><input id="who" name="who" list="names"
+                            value="{{ old('who') }}" maxlength="60"
+                            @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><x-wrong
+                            field="who" /></div>
+                    <div><label for="people">is</label><select id="people" name="people">
+                            <option value="-1" @selected(old('people') === '-1')>away</option>
+                            <option value="1" @selected(old('people') === '1')>in as well</option>
+                        </select><x-wrong field="people" /></div>
+                    <div><label for="first_day">From the day</label><input id="first_day" name="first_day"
+                            type="date" value="{{ old('first_day') }}"
+                            @error('first_day') aria-invalid="true" aria-describedby="wrong-first_day" @enderror><x-wrong
+                            field="first_day" /></div>
+                    <div><label for="last_day">to the day</label><input id="last_day" name="last_day"
+                            type="date" value="{{ old('last_day') }}"
+                            @error('last_day') aria-invalid="true" aria-describedby="wrong-last_day" @enderror><x-wrong
+                            field="last_day" /></div>
+                    <div><label for="from_time">From, or all day</label><input id="from_time" name="from_time"
+                            type="time" value="{{ old('from_time') }}"
+                            @error('from_time') aria-invalid="true" aria-describedby="wrong-from_time" @enderror><x-wrong
+                            field="from_time" /></div>
+                    <div><label for="to_time">to</label><input id="to_time" name="to_time" type="time"
+                            value="{{ old('to_time') }}"
+                            @error('to_time') aria-invalid="true" aria-describedby="wrong-to_time" @enderror><x-wrong
+                            field="to_time" /></div>
                 </div>
-                <fieldset class="mt-2"><legend class="text-sm">On these days of the week</legend><div class="flex flex-wrap gap-x-3">@foreach (App\Calendar\Presence::DAYS as $i => $name)<label class="m-0 flex items-center gap-1"><input type="checkbox" name="weekdays[]" value="{{ $i }}" @checked(in_array((string) $i, old('weekdays', ['1', '2', '3', '4', '5', '6', '7']), true))> {{ $name }}</label>@endforeach</div><x-wrong field="weekdays" /></fieldset>
-                <datalist id="names">@foreach ($names as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
+                <fieldset class="mt-2">
+                    <legend class="text-sm">On these days of the week</legend>
+                    <div class="flex flex-wrap gap-x-3">
+                        @foreach (App\Calendar\Presence::DAYS as $i => $name)
+                            <label class="m-0 flex items-center gap-1"><input type="checkbox" name="weekdays[]"
+                                    value="{{ $i }}" @checked(in_array((string) $i, old('weekdays', ['1', '2', '3', '4', '5', '6', '7']), true))>
+                                {{ $name }}</label>
+                        @endforeach
+                    </div>
+                    <x-wrong field="weekdays" />
+                </fieldset>
+                <datalist id="names">
+                    @foreach ($names as $name)
+                        <option value="{{ $name }}"></option>
+                    @endforeach
+                </datalist>
                 <button class="btn mt-2">Plan with it</button>
             </form>
         </section>
         <section>
             <h2 class="mb-1">Extra hours</h2>
-            <ul>@forelse ($book->coming($book->extraHours()) as $one)<li class="flex items-baseline gap-3 border-b border-hair py-1"><span class="flex-1">{{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to {{ Carbon\CarbonImmutable::parse($one['to'])->format('H:i') }}: {{ $one['why'] }}</span><form method="post" action="{{ route('plan.calendar.remove', ['extra', $one['id']]) }}">@csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the extra hours of {{ $one['from'] }}</span></button></form></li>@empty<li class="py-1 text-soft">None: the usual week only.</li>@endforelse</ul>
+            <ul>
+                @forelse ($book->coming($book->extraHours()) as $one)
+                    <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
+                            class="flex-1">{{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to
+                            {{ Carbon\CarbonImmutable::parse($one['to'])->format('H:i') }}: {{ $one['why'] }}</span>
+                        <form method="post" action="{{ route('plan.calendar.remove', ['extra', $one['id']]) }}">
+                            @csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the
+                                    extra hours of {{ $one['from'] }}</span></button></form>
+                </li>@empty<li class="py-1 text-soft">None: the usual week only.</li>
+                @endforelse
+            </ul>
             <form method="post" action="{{ route('plan.extra') }}" class="mt-3">@csrf
-                <div class="grid grid-cols-2 gap-3"><div><label for="extra_from">From</label><input id="extra_from" name="extra_from" type="datetime-local" value="{{ old('extra_from') }}" @error('extra_from') aria-invalid="true" aria-describedby="wrong-extra_from" @enderror><x-wrong field="extra_from" /></div><div><label for="extra_to">To</label><input id="extra_to" name="extra_to" type="datetime-local" value="{{ old('extra_to') }}" @error('extra_to') aria-invalid="true" aria-describedby="wrong-extra_to" @enderror><x-wrong field="extra_to" /></div></div>
-                <div class="mt-2"><label for="extra_why">What for</label><input id="extra_why" name="extra_why" value="{{ old('extra_why') }}" maxlength="80" @error('extra_why') aria-invalid="true" aria-describedby="wrong-extra_why" @enderror><x-wrong field="extra_why" /></div>
+                <div class="grid grid-cols-2 gap-3">
+                    <div><label for="extra_from">From</label><input id="extra_from" name="extra_from"
+                            type="datetime-local" value="{{ old('extra_from') }}"
+                            @error('extra_from') aria-invalid="true" aria-describedby="wrong-extra_from" @enderror><x-wrong
+                            field="extra_from" /></div>
+                    <div><label for="extra_to">To</label><input id="extra_to" name="extra_to" type="datetime-local"
+                            value="{{ old('extra_to') }}"
+                            @error('extra_to') aria-invalid="true" aria-describedby="wrong-extra_to" @enderror><x-wrong
+                            field="extra_to" /></div>
+                </div>
+                <div class="mt-2"><label for="extra_why">What for</label><input id="extra_why" name="extra_why"
+                        value="{{ old('extra_why') }}" maxlength="80"
+                        @error('extra_why') aria-invalid="true" aria-describedby="wrong-extra_why" @enderror><x-wrong
+                        field="extra_why" /></div>
                 <button class="btn mt-2">Work then too</button>
             </form>
             <h2 class="mb-1 mt-6">For other programs</h2>
             <ul>
-                <li class="border-b border-hair py-1"><a href="{{ route('plan.csv') }}" data-key="c" data-does="The plan as a list">The plan as a list (CSV) <kbd>c</kbd></a></li>
-                @foreach ($machines as $m)<li class="border-b border-hair py-1"><a href="{{ route('plan.ics', $m) }}">{{ $m->code }} {{ $m->name }} (calendar)</a></li>@endforeach
-                @foreach ($customers as $one)<li class="border-b border-hair py-1"><a href="{{ route('plan.promises', $one->id) }}">Promised to {{ $one->name }} (calendar)</a></li>@endforeach
+                <li class="border-b border-hair py-1"><a href="{{ route('plan.csv') }}" data-key="c"
+                        data-does="The plan as a list">The plan as a list (CSV) <kbd>c</kbd></a></li>
+                @foreach ($machines as $m)
+                    <li class="border-b border-hair py-1"><a href="{{ route('plan.ics', $m) }}">{{ $m->code }}
+                            {{ $m->name }} (calendar)</a></li>
+                @endforeach
+                @foreach ($customers as $one)
+                    <li class="border-b border-hair py-1"><a href="{{ route('plan.promises', $one->id) }}">Promised
+                            to {{ $one->name }} (calendar)</a></li>
+                @endforeach
             </ul>
         </section>
     </div>

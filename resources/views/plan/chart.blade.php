@@ -1,46 +1,101 @@
 @php
     /** The plan as a chart: wants $chart, $board, and $live where batches may be moved. */
     use App\Plan\Chart\PlanChart;
-    $at = static fn (int $s) => App\Shop\ShopClock::time($s);
-    $clip = static fn (string $text, float $width, float $em) => mb_strimwidth($text, 0, max(0, (int) floor($width / $em)), '…');
-    $n = static fn (float $v) => round($v, 1);
+    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
+    $clip = static fn(string $text, float $width, float $em) => mb_strimwidth(
+        $text,
+        0,
+        max(0, (int) floor($width / $em)),
+        '…',
+    );
+    $n = static fn(float $v) => round($v, 1);
 @endphp
-<svg viewBox="0 0 {{ PlanChart::WIDTH }} {{ $n($chart->height) }}" class="w-full select-none" role="group" aria-label="{{ $live ? 'Batches on their machines' : 'Batches as the proposal has them' }}, {{ $chart->axis->title() }}" @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
+<svg viewBox="0 0 {{ PlanChart::WIDTH }} {{ $n($chart->height) }}" class="w-full select-none" role="group"
+    aria-label="{{ $live ? 'Batches on their machines' : 'Batches as the proposal has them' }}, {{ $chart->axis->title() }}"
+    @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
     <defs>
-        <pattern id="hatch{{ $live ? '' : '-p' }}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="#fffdf8"/><path d="M0 0v7" stroke="#2b3a67" stroke-width="2"/></pattern>
-        <pattern id="pause{{ $live ? '' : '-p' }}" width="8" height="8" patternUnits="userSpaceOnUse"><path d="M0 8L8 0" stroke="#d8d0c0" stroke-width="1"/></pattern>
+        <pattern id="hatch{{ $live ? '' : '-p' }}" width="7" height="7" patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)">
+            <rect width="7" height="7" fill="#fffdf8" />
+            <path d="M0 0v7" stroke="#2b3a67" stroke-width="2" />
+        </pattern>
+        <pattern id="pause{{ $live ? '' : '-p' }}" width="8" height="8" patternUnits="userSpaceOnUse">
+            <path d="M0 8L8 0" stroke="#d8d0c0" stroke-width="1" />
+        </pattern>
     </defs>
     @foreach ($chart->axis->ticks() as [$x, $label, $day])
-        <path d="M{{ $n($x) }} {{ $day ? 2 : 22 }}V{{ $n($chart->height) }}" stroke="{{ $day ? '#1d2433' : '#d8d0c0' }}"/>
-        @if ($chart->axis->zoom !== App\Plan\Chart\Zoom::Week || $day)<text x="{{ $n($day ? $x + 4 : min($x, PlanChart::WIDTH - 18)) }}" y="16" font-size="13" text-anchor="{{ $day ? 'start' : 'middle' }}" @if ($day) font-weight="700" @endif>{{ $label }}</text>@endif
+        <path d="M{{ $n($x) }} {{ $day ? 2 : 22 }}V{{ $n($chart->height) }}"
+            stroke="{{ $day ? '#1d2433' : '#d8d0c0' }}" />
+        @if ($chart->axis->zoom !== App\Plan\Chart\Zoom::Week || $day)
+            <text x="{{ $n($day ? $x + 4 : min($x, PlanChart::WIDTH - 18)) }}" y="16" font-size="13"
+                text-anchor="{{ $day ? 'start' : 'middle' }}"
+                @if ($day) font-weight="700" @endif>{{ $label }}</text>
+        @endif
     @endforeach
     @foreach ($chart->lanes as $machine => $lane)
         @php
-            $y = $lane->top; $bandY = $y + PlanChart::BAND_AT; $bandH = PlanChart::BAND; $of = $board->machines()->firstWhere('code', $machine);
-            $strandY = $bandY + $bandH + 6; $laneH = PlanChart::BAND_AT + $bandH + 6 + PlanChart::STRAND * $of->needles + 6;
+            $y = $lane->top;
+            $bandY = $y + PlanChart::BAND_AT;
+            $bandH = PlanChart::BAND;
+            $of = $board->machines()->firstWhere('code', $machine);
+            $strandY = $bandY + $bandH + 6;
+            $laneH = PlanChart::BAND_AT + $bandH + 6 + PlanChart::STRAND * $of->needles + 6;
         @endphp
         <g data-lane="{{ $machine }}">
-            <rect x="0" y="{{ $n($y) }}" width="{{ PlanChart::WIDTH }}" height="{{ $n($laneH) }}" fill="#fffdf8" fill-opacity=".65"/>
+            <rect x="0" y="{{ $n($y) }}" width="{{ PlanChart::WIDTH }}" height="{{ $n($laneH) }}"
+                fill="#fffdf8" fill-opacity=".65" />
             @foreach ($lane->pauses as [$from, $to, $why])
-                <rect x="{{ $n($from) }}" y="{{ $n($y) }}" width="{{ $n($to - $from) }}" height="{{ $n($laneH) }}" fill="url(#pause{{ $live ? '' : '-p' }})">@if ($why !== '')<title>{{ $machine }}, {{ $why }}</title>@endif</rect>
-                @if ($why !== '' && $to - $from > 40)<text x="{{ $n(($from + $to) / 2) }}" y="{{ $n($y + 40) }}" font-size="12" text-anchor="middle">{{ $clip($why, $to - $from, 6.4) }}</text>@endif
+                <rect x="{{ $n($from) }}" y="{{ $n($y) }}" width="{{ $n($to - $from) }}"
+                    height="{{ $n($laneH) }}" fill="url(#pause{{ $live ? '' : '-p' }})">
+                    @if ($why !== '')
+                        <title>{{ $machine }}, {{ $why }}</title>
+                    @endif
+                </rect>
+                @if ($why !== '' && $to - $from > 40)
+                    <text x="{{ $n(($from + $to) / 2) }}" y="{{ $n($y + 40) }}" font-size="12"
+                        text-anchor="middle">{{ $clip($why, $to - $from, 6.4) }}</text>
+                @endif
             @endforeach
-            <path d="M0 {{ $n($y + $laneH) }}H{{ PlanChart::WIDTH }}" stroke="#1d2433" stroke-width=".8"/>
-            <text x="4" y="{{ $n($y + 38) }}" font-size="19" font-weight="700" font-family="Bricolage">{{ $machine }}</text>
+            <path d="M0 {{ $n($y + $laneH) }}H{{ PlanChart::WIDTH }}" stroke="#1d2433" stroke-width=".8" />
+            <text x="4" y="{{ $n($y + 38) }}" font-size="19" font-weight="700"
+                font-family="Bricolage">{{ $machine }}</text>
             <text x="4" y="{{ $n($y + 56) }}" font-size="13">{{ $of->name }}</text>
-            <text x="4" y="{{ $n($y + 72) }}" font-size="12" fill="#565b68">{{ $of->needles }} ndl, {{ $of->heads }} hd</text>
-            <text x="4" y="{{ $n($strandY + PlanChart::STRAND * $of->needles / 2 + 4) }}" font-size="12" fill="#565b68">threads</text>
+            <text x="4" y="{{ $n($y + 72) }}" font-size="12" fill="#565b68">{{ $of->needles }} ndl,
+                {{ $of->heads }} hd</text>
+            <text x="4" y="{{ $n($strandY + (PlanChart::STRAND * $of->needles) / 2 + 4) }}" font-size="12"
+                fill="#565b68">threads</text>
             <g class="strands">
                 @foreach ($lane->strands as $strand)
                     @php $sy = $strandY + PlanChart::STRAND * ($strand->needle - 1); @endphp
-                    @if ($strand->thread === null)<path d="M{{ $n($strand->from) }} {{ $n($sy + 1.3) }}H{{ $n($strand->to) }}" stroke="#8c8577" stroke-width=".5" stroke-dasharray="2 4"/>
-                    @else<rect x="{{ $n($strand->from) }}" y="{{ $n($sy) }}" width="{{ $n(max(.5, $strand->to - $strand->from)) }}" height="{{ PlanChart::STRAND - .6 }}" fill="{{ $strand->colour ?? '#8c8577' }}" stroke="#1d2433" stroke-opacity=".28" stroke-width=".3" data-needle="{{ $strand->needle }}" data-thread="{{ $strand->thread }}"><title>Needle {{ $strand->needle }}: {{ $strand->thread }}{{ $strand->until ? ', until '.$strand->until : '' }}</title></rect>@endif
-                    @if ($strand->until)<path d="M{{ $n($strand->to) }} {{ $n($sy - 1) }}v{{ PlanChart::STRAND + 1.4 }}" stroke="#c8481f" stroke-width="1.8"/>@endif
+                    @if ($strand->thread === null)
+                        <path d="M{{ $n($strand->from) }} {{ $n($sy + 1.3) }}H{{ $n($strand->to) }}" stroke="#8c8577"
+                            stroke-width=".5" stroke-dasharray="2 4" />
+                    @else<rect x="{{ $n($strand->from) }}" y="{{ $n($sy) }}"
+                            width="{{ $n(max(0.5, $strand->to - $strand->from)) }}"
+                            height="{{ PlanChart::STRAND - 0.6 }}" fill="{{ $strand->colour ?? '#8c8577' }}"
+                            stroke="#1d2433" stroke-opacity=".28" stroke-width=".3" data-needle="{{ $strand->needle }}"
+                            data-thread="{{ $strand->thread }}">
+                            <title>Needle {{ $strand->needle }}:
+                                {{ $strand->thread }}{{ $strand->until ? ', until ' . $strand->until : '' }}</title>
+                        </rect>
+                    @endif
+                    @if ($strand->until)
+                        <path d="M{{ $n($strand->to) }} {{ $n($sy - 1) }}v{{ PlanChart::STRAND + 1.4 }}"
+                            stroke="#c8481f" stroke-width="1.8" />
+                    @endif
                 @endforeach
             </g>
             @foreach ($lane->actual as $one)
-                <g class="actual" data-batch="{{ $one->batch }}"><rect x="{{ $n($one->from) }}" y="{{ $n($bandY - 7) }}" width="{{ $n($one->to - $one->from) }}" height="5" fill="#4f7043"/><title>Really: {{ $one->batch }}, {{ $one->loads }} {{ $one->loads === 1 ? 'load' : 'loads' }} sewn</title></g>
-                @if ($one->to - $one->from > 60)<text x="{{ $n($one->from + 2) }}" y="{{ $n($bandY + 12) }}" font-size="11" fill="#3c5633" style="fill: #3c5633">{{ $clip("really {$one->batch}, {$one->loads} sewn", $one->to - $one->from, 6) }}</text>@endif
+                <g class="actual" data-batch="{{ $one->batch }}">
+                    <rect x="{{ $n($one->from) }}" y="{{ $n($bandY - 7) }}" width="{{ $n($one->to - $one->from) }}"
+                        height="5" fill="#4f7043" />
+                    <title>Really: {{ $one->batch }}, {{ $one->loads }}
+                        {{ $one->loads === 1 ? 'load' : 'loads' }} sewn</title>
+                </g>
+                @if ($one->to - $one->from > 60)
+                    <text x="{{ $n($one->from + 2) }}" y="{{ $n($bandY + 12) }}" font-size="11" fill="#3c5633"
+                        style="fill: #3c5633">{{ $clip("really {$one->batch}, {$one->loads} sewn", $one->to - $one->from, 6) }}</text>
+                @endif
             @endforeach
             @foreach ($lane->bars as $bar)
                 @php
@@ -48,25 +103,92 @@
                     $b = $bar->batch;
                     $w = $bar->edges->widthX();
                     $room = $bar->edges->endX - max($bar->edges->startX, $bar->edges->changeoverX);
-                    $waits = $bar->placed->batch->promise->readyAt > $bar->placed->changeoverStart + $bar->placed->changeoverS;
-                    $words = sprintf('%s, %s, %d pieces for %s. Changeover %s, first load %s, ends %s, due %s.%s%s%s', $b->code, $b->design->name, $b->left, $b->order->customer, App\Shop\ShopClock::words($at($bar->placed->changeoverStart)), $at($bar->placed->start())->format('H:i'), App\Shop\ShopClock::words($at($bar->placed->end())), App\Shop\ShopClock::words($b->order->dueAt), $late ? ' Late.' : '', ($waits ? ' It waits for its blanks.' : '').($bar->placed->wait ? ' It '.$bar->placed->wait->words($b->batch->equipment->frame).'.' : ''), ($b->queued->fixedAt ? ' Fixed.' : '').($bar->placed->goesOn ? ' The same design goes on.' : ''));
+                    $waits =
+                        $bar->placed->batch->promise->readyAt >
+                        $bar->placed->changeoverStart + $bar->placed->changeoverS;
+                    $words = sprintf(
+                        '%s, %s, %d pieces for %s. Changeover %s, first load %s, ends %s, due %s.%s%s%s',
+                        $b->code,
+                        $b->design->name,
+                        $b->left,
+                        $b->order->customer,
+                        App\Shop\ShopClock::words($at($bar->placed->changeoverStart)),
+                        $at($bar->placed->start())->format('H:i'),
+                        App\Shop\ShopClock::words($at($bar->placed->end())),
+                        App\Shop\ShopClock::words($b->order->dueAt),
+                        $late ? ' Late.' : '',
+                        ($waits ? ' It waits for its blanks.' : '') .
+                            ($bar->placed->wait
+                                ? ' It ' . $bar->placed->wait->words($b->batch->equipment->frame) . '.'
+                                : ''),
+                        ($b->queued->fixedAt ? ' Fixed.' : '') .
+                            ($bar->placed->goesOn ? ' The same design goes on.' : ''),
+                    );
                 @endphp
-                <g class="bar" @if ($live) tabindex="0" aria-roledescription="batch" aria-disabled="{{ $b->started ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started) data-keynote="shift + arrows|Lift {{ $b->code }} and carry it earlier, later, or to another machine; Enter lets it go there, Escape leaves it" @endunless @endif role="group" data-batch="{{ $b->code }}" data-machine="{{ $machine }}" data-rank="{{ $bar->rank }}" data-end="{{ $bar->placed->end() }}" aria-label="{{ $words }}">
+                <g class="bar"
+                    @if ($live) tabindex="0" aria-roledescription="batch" aria-disabled="{{ $b->started ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started) data-keynote="shift + arrows|Lift {{ $b->code }} and carry it earlier, later, or to another machine; Enter lets it go there, Escape leaves it" @endunless @endif
+                    role="group" data-batch="{{ $b->code }}" data-machine="{{ $machine }}"
+                    data-rank="{{ $bar->rank }}" data-end="{{ $bar->placed->end() }}"
+                    aria-label="{{ $words }}">
                     <title>{{ $words }}</title>
-                    @if ($bar->edges->changeoverEndX > $bar->edges->changeoverX)<rect x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}" width="{{ $n($bar->edges->changeoverEndX - $bar->edges->changeoverX) }}" height="{{ $bandH }}" fill="url(#hatch{{ $live ? '' : '-p' }})"/>@endif
-                    @if ($bar->freeX !== null && $bar->edges->changeoverX - $bar->freeX > 2)<path class="held" d="M{{ $n($bar->freeX) }} {{ $n($bandY + $bandH / 2) }}H{{ $n($bar->edges->changeoverX) }}" stroke="#8a5a0c" stroke-width="2" stroke-dasharray="{{ $bar->placed->wait === Hakama\Plan\Wait::Hands ? '1 4' : '8 3' }}"/>@if ($bar->edges->changeoverX - $bar->freeX > 90)<text x="{{ $n($bar->freeX + 4) }}" y="{{ $n($bandY + $bandH / 2 - 5) }}" font-size="11.5">{{ $clip($bar->placed->wait->value === 'hands' ? 'waits for hands' : 'waits for '.$b->batch->equipment->frame, $bar->edges->changeoverX - $bar->freeX - 6, 6.2) }}</text>@endif @endif
-                    @if ($waits)<rect class="waits" x="{{ $n($bar->edges->changeoverEndX) }}" y="{{ $n($bandY + $bandH / 2 - 3) }}" width="{{ $n(max(0, $bar->edges->startX - $bar->edges->changeoverEndX)) }}" height="6" fill="none" stroke="#8a5a0c" stroke-dasharray="4 3"/>@endif
-                    <rect x="{{ $n($bar->edges->startX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(0, $bar->edges->endX - $bar->edges->startX)) }}" height="{{ $bandH }}" fill="#eef0f6"/>
-                    <rect class="hooped" x="{{ $n($bar->edges->startX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(0, $bar->edges->hoopedX - $bar->edges->startX)) }}" height="{{ $bandH }}" fill="#cdd3e6"/>
-                    @if ($bar->loads !== [])<path class="creases" d="{{ $bar->creases($bandY, $bandH) }}" fill="none" stroke="#2b3a67" stroke-opacity="{{ count($bar->loads) > 12 ? '.28' : '.5' }}"/>@endif
-                    @foreach ($b->design->colours() as $k => $hex)<rect x="{{ $n($bar->edges->changeoverEndX + $k * max(0, $bar->edges->endX - $bar->edges->changeoverEndX) / count($b->design->colours())) }}" y="{{ $n($bandY + $bandH - 8) }}" width="{{ $n(max(0, $bar->edges->endX - $bar->edges->changeoverEndX) / count($b->design->colours())) }}" height="8" fill="{{ $hex }}"/>@endforeach
-                    <rect class="edge" x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}" width="{{ $n(max(2, $w)) }}" height="{{ $bandH }}" fill="none" stroke="{{ $late ? '#c8481f' : '#2b3a67' }}" stroke-width="{{ $late ? 2.5 : 1 }}"/>
-                    @if ($room > 30)
-                        <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 17) }}" font-size="14" font-weight="700" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->code.($b->started ? ' running' : ($b->queued->fixedAt ? ' fixed' : '')), $room - 6, 7.6) }}</text>
-                        <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 33) }}" font-size="12.5" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->design->name, $room - 6, 6.6) }}</text>
-                        <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}" font-size="12.5" paint-order="stroke" stroke="#eef0f6" stroke-width="4">{{ $clip($b->left.' pcs, '.$b->batch->equipment->frame.', no. '.$b->order->number, $room - 6, 6.6) }}</text>
+                    @if ($bar->edges->changeoverEndX > $bar->edges->changeoverX)
+                        <rect x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}"
+                            width="{{ $n($bar->edges->changeoverEndX - $bar->edges->changeoverX) }}"
+                            height="{{ $bandH }}" fill="url(#hatch{{ $live ? '' : '-p' }})" />
                     @endif
-                    @if ($late)@php $mark = min($bar->edges->endX, PlanChart::WIDTH - 8); @endphp<path d="M{{ $n($mark - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f"/><text x="{{ $n($mark - 10) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700" text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>@endif
+                    @if ($bar->freeX !== null && $bar->edges->changeoverX - $bar->freeX > 2)
+                        <path class="held"
+                            d="M{{ $n($bar->freeX) }} {{ $n($bandY + $bandH / 2) }}H{{ $n($bar->edges->changeoverX) }}"
+                            stroke="#8a5a0c" stroke-width="2"
+                            stroke-dasharray="{{ $bar->placed->wait === Hakama\Plan\Wait::Hands ? '1 4' : '8 3' }}" />
+                        @if ($bar->edges->changeoverX - $bar->freeX > 90)
+                            <text x="{{ $n($bar->freeX + 4) }}" y="{{ $n($bandY + $bandH / 2 - 5) }}"
+                                font-size="11.5">{{ $clip($bar->placed->wait->value === 'hands' ? 'waits for hands' : 'waits for ' . $b->batch->equipment->frame, $bar->edges->changeoverX - $bar->freeX - 6, 6.2) }}</text>
+                        @endif
+                    @endif
+                    @if ($waits)
+                        <rect class="waits" x="{{ $n($bar->edges->changeoverEndX) }}"
+                            y="{{ $n($bandY + $bandH / 2 - 3) }}"
+                            width="{{ $n(max(0, $bar->edges->startX - $bar->edges->changeoverEndX)) }}" height="6"
+                            fill="none" stroke="#8a5a0c" stroke-dasharray="4 3" />
+                    @endif
+                    <rect x="{{ $n($bar->edges->startX) }}" y="{{ $n($bandY) }}"
+                        width="{{ $n(max(0, $bar->edges->endX - $bar->edges->startX)) }}" height="{{ $bandH }}"
+                        fill="#eef0f6" />
+                    <rect class="hooped" x="{{ $n($bar->edges->startX) }}" y="{{ $n($bandY) }}"
+                        width="{{ $n(max(0, $bar->edges->hoopedX - $bar->edges->startX)) }}"
+                        height="{{ $bandH }}" fill="#cdd3e6" />
+                    @if ($bar->loads !== [])
+                        <path class="creases" d="{{ $bar->creases($bandY, $bandH) }}" fill="none" stroke="#2b3a67"
+                            stroke-opacity="{{ count($bar->loads) > 12 ? '.28' : '.5' }}" />
+                    @endif
+                    @foreach ($b->design->colours() as $k => $hex)
+                        <rect
+                            x="{{ $n($bar->edges->changeoverEndX + ($k * max(0, $bar->edges->endX - $bar->edges->changeoverEndX)) / count($b->design->colours())) }}"
+                            y="{{ $n($bandY + $bandH - 8) }}"
+                            width="{{ $n(max(0, $bar->edges->endX - $bar->edges->changeoverEndX) / count($b->design->colours())) }}"
+                            height="8" fill="{{ $hex }}" />
+                    @endforeach
+                    <rect class="edge" x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}"
+                        width="{{ $n(max(2, $w)) }}" height="{{ $bandH }}" fill="none"
+                        stroke="{{ $late ? '#c8481f' : '#2b3a67' }}" stroke-width="{{ $late ? 2.5 : 1 }}" />
+                    @if ($room > 30)
+                        <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 17) }}" font-size="14"
+                            font-weight="700" paint-order="stroke" stroke="#eef0f6"
+                            stroke-width="4">{{ $clip($b->code . ($b->started ? ' running' : ($b->queued->fixedAt ? ' fixed' : '')), $room - 6, 7.6) }}</text>
+                        <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 33) }}"
+                            font-size="12.5" paint-order="stroke" stroke="#eef0f6"
+                            stroke-width="4">{{ $clip($b->design->name, $room - 6, 6.6) }}</text>
+                        <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}"
+                            font-size="12.5" paint-order="stroke" stroke="#eef0f6"
+                            stroke-width="4">{{ $clip($b->left . ' pcs, ' . $b->batch->equipment->frame . ', no. ' . $b->order->number, $room - 6, 6.6) }}</text>
+                    @endif
+                    @if ($late)
+                        @php $mark = min($bar->edges->endX, PlanChart::WIDTH - 8); @endphp
+                        <path d="M{{ $n($mark - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f" /><text
+                            x="{{ $n($mark - 10) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700"
+                            text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>
+                    @endif
                 </g>
             @endforeach
         </g>
@@ -75,15 +197,30 @@
     <g class="hands" role="img" aria-label="Hands wanted: {{ $chart->hands->words() }}">
         <title>Hands wanted: {{ $chart->hands->words() }}</title>
         <text x="4" y="{{ $n($base - 12) }}" font-size="13">hands</text>
-        <path d="{{ $chart->hands->outline($base) }}" fill="#cdd3e6"/>
-        <path class="beyond" d="{{ $chart->hands->beyond($base) }}" fill="#c8481f"/>
+        <path d="{{ $chart->hands->outline($base) }}" fill="#cdd3e6" />
+        <path class="beyond" d="{{ $chart->hands->beyond($base) }}" fill="#c8481f" />
         @foreach ($chart->hands->people as $i => [$from, $to, $in, $machines])
-            @php $line = $base - $in * $chart->hands->unit(); $before = $chart->hands->people[$i - 1] ?? null; @endphp
-            <path d="M{{ $n($from) }} {{ $n($line) }}H{{ $n($to) }}" stroke="#1d2433" stroke-dasharray="2 3"/>
-            @if (($before === null || $before[2] !== $in || $before[3] !== $machines) && $to - $from > 60)<text x="{{ $n($from + 3) }}" y="{{ $n($line - 3) }}" font-size="12" paint-order="stroke" stroke="#f6f2e9" stroke-width="4">{{ $clip($in === 0 ? 'nobody is in' : "{$in} in, for {$machines} machines", $to - $from, 6.2) }}</text>@endif
+            @php
+                $line = $base - $in * $chart->hands->unit();
+                $before = $chart->hands->people[$i - 1] ?? null;
+            @endphp
+            <path d="M{{ $n($from) }} {{ $n($line) }}H{{ $n($to) }}" stroke="#1d2433"
+                stroke-dasharray="2 3" />
+            @if (($before === null || $before[2] !== $in || $before[3] !== $machines) && $to - $from > 60)
+                <text x="{{ $n($from + 3) }}" y="{{ $n($line - 3) }}" font-size="12" paint-order="stroke"
+                    stroke="#f6f2e9"
+                    stroke-width="4">{{ $clip($in === 0 ? 'nobody is in' : "{$in} in, for {$machines} machines", $to - $from, 6.2) }}</text>
+            @endif
         @endforeach
-        <path d="M{{ PlanChart::LEFT }} {{ $n($base) }}H{{ PlanChart::WIDTH }}" stroke="#1d2433" stroke-width=".8"/>
+        <path d="M{{ PlanChart::LEFT }} {{ $n($base) }}H{{ PlanChart::WIDTH }}" stroke="#1d2433"
+            stroke-width=".8" />
     </g>
-    @if ($live)<path id="caret" d="" stroke="#c8481f" stroke-width="4"/>@endif
-    @if ($chart->nowX !== null)<path d="M{{ $n($chart->nowX) }} 20V{{ $n($chart->height) }}" stroke="#c8481f" stroke-width="2"/><text x="{{ $n($chart->nowX) }}" y="{{ $n($chart->height - 1) }}" font-size="12" text-anchor="middle" style="fill: #a83a16" font-weight="700">now</text>@endif
+    @if ($live)
+        <path id="caret" d="" stroke="#c8481f" stroke-width="4" />
+    @endif
+    @if ($chart->nowX !== null)
+        <path d="M{{ $n($chart->nowX) }} 20V{{ $n($chart->height) }}" stroke="#c8481f" stroke-width="2" /><text
+            x="{{ $n($chart->nowX) }}" y="{{ $n($chart->height - 1) }}" font-size="12" text-anchor="middle"
+            style="fill: #a83a16" font-weight="700">now</text>
+    @endif
 </svg>

@@ -1,43 +1,129 @@
 @php
-    $at = static fn (int $s) => App\Shop\ShopClock::time($s);
+    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
     $saved = $comparison->now->totals->changeoverMin - $comparison->then->totals->changeoverMin;
     $threads = $comparison->now->totals->threadChanges - $comparison->then->totals->threadChanges;
     $open = $proposal->state === 'ready' && $comparison->moves() > 0;
-    $row = static fn (string $name, Hakama\Plan\Timetable $of) => [$name, ...(static fn (Hakama\Plan\Totals $t) => [App\Shop\Figure::words($t->cost, 1), $t->lateBatches, App\Shop\Figure::words($t->weightedLateMin), App\Shop\Figure::words($t->changeoverMin), $t->threadChanges, $t->frameChanges, $t->driverChanges])($of->totals), App\Shop\Figure::words($comparison->beyondS($of) / 60)];
+    $row = static fn(string $name, Hakama\Plan\Timetable $of) => [
+        $name,
+        ...(static fn(Hakama\Plan\Totals $t) => [
+            App\Shop\Figure::words($t->cost, 1),
+            $t->lateBatches,
+            App\Shop\Figure::words($t->weightedLateMin),
+            App\Shop\Figure::words($t->changeoverMin),
+            $t->threadChanges,
+            $t->frameChanges,
+            $t->driverChanges,
+        ])($of->totals),
+        App\Shop\Figure::words($comparison->beyondS($of) / 60),
+    ];
 @endphp
 <div class="mb-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
     <table>
-        <thead><tr><th>Plan</th><th class="num">Cost</th><th class="num">Late batches</th><th class="num">Late, min</th><th class="num">Changeover, min</th><th class="num">Threads</th><th class="num">Frames</th><th class="num">Drivers</th><th class="num" title="Minutes of hands that are wanted while everybody’s are full">Hands over, min</th></tr></thead>
-        <tbody>@foreach ([$row('In order of arrival', $comparison->booked), $row($words === '' ? 'In force' : 'In force, then', $comparison->now), $row('Proposed', $comparison->then)] as $cells)<tr @class(['font-semibold' => $loop->last])>@foreach ($cells as $i => $cell)<td @class(['num' => $i > 0, 'whitespace-nowrap' => $i === 0])>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody>
+        <thead>
+            <tr>
+                <th>Plan</th>
+                <th class="num">Cost</th>
+                <th class="num">Late batches</th>
+                <th class="num">Late, min</th>
+                <th class="num">Changeover, min</th>
+                <th class="num">Threads</th>
+                <th class="num">Frames</th>
+                <th class="num">Drivers</th>
+                <th class="num" title="Minutes of hands that are wanted while everybody’s are full">Hands over, min
+                </th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ([$row('In order of arrival', $comparison->booked), $row($words === '' ? 'In force' : 'In force, then', $comparison->now), $row('Proposed', $comparison->then)] as $cells)
+                <tr @class(['font-semibold' => $loop->last])>
+                    @foreach ($cells as $i => $cell)
+                        <td @class(['num' => $i > 0, 'whitespace-nowrap' => $i === 0])>{{ $cell }}</td>
+                    @endforeach
+                </tr>
+            @endforeach
+        </tbody>
     </table>
     <div>
-        <p><strong>{{ $saved >= 0 ? 'Saves '.(int) round($saved).' min of changeover' : 'Takes '.(int) round(-$saved).' min more of changeover' }}</strong>, {{ abs($threads) }} thread {{ abs($threads) === 1 ? 'change' : 'changes' }} {{ $threads >= 0 ? 'fewer' : 'more' }}.
-        @if ($comparison->becomeLate() !== [])<span class="now">Late by it: {{ implode(', ', array_map(static fn ($b) => "{$b->code} for {$b->order->customer}", $comparison->becomeLate())) }}.</span>@else Nobody becomes late by it.@endif
-        @if ($comparison->areSaved() !== []) In time again: {{ implode(', ', array_map(static fn ($b) => $b->code, $comparison->areSaved())) }}.@endif</p>
-        <p class="mt-1 text-sm text-soft">{{ App\Shop\Figure::words($proposal->done) }} changes tried, seed {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}.@if ($version !== $proposal->version) The plan in force has changed since this was found; what has come since stays planned.@endif</p>
+        <p><strong>{{ $saved >= 0 ? 'Saves ' . (int) round($saved) . ' min of changeover' : 'Takes ' . (int) round(-$saved) . ' min more of changeover' }}</strong>,
+            {{ abs($threads) }} thread {{ abs($threads) === 1 ? 'change' : 'changes' }}
+            {{ $threads >= 0 ? 'fewer' : 'more' }}.
+            @if ($comparison->becomeLate() !== [])
+                <span class="now">Late by it:
+                    {{ implode(', ', array_map(static fn($b) => "{$b->code} for {$b->order->customer}", $comparison->becomeLate())) }}.</span>
+            @else
+                Nobody becomes late by it.
+            @endif
+            @if ($comparison->areSaved() !== [])
+                In time again: {{ implode(', ', array_map(static fn($b) => $b->code, $comparison->areSaved())) }}.
+            @endif
+        </p>
+        <p class="mt-1 text-sm text-soft">{{ App\Shop\Figure::words($proposal->done) }} changes tried, seed
+            {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}.
+            @if ($version !== $proposal->version)
+                The plan in force has changed since this was found; what has come since stays planned.
+            @endif
+        </p>
     </div>
 </div>
 @include('plan.chart', ['live' => false])
-<form method="post" action="{{ route('plan.take', $proposal) }}" class="mt-4">@csrf<input type="hidden" name="version" value="{{ $version }}">
+<form method="post" action="{{ route('plan.take', $proposal) }}" class="mt-4">@csrf<input type="hidden"
+        name="version" value="{{ $version }}">
     <x-wrong field="codes" />
-    <div class="relative overflow-x-auto"><table>
-        <thead><tr>@if ($open)<th>Take</th>@endif<th>Batch</th><th>What</th><th>On</th><th>Ends</th><th>Due</th></tr></thead>
-        <tbody>@foreach ($comparison->rows as [$batch, $before, $after, $moves])
-            <tr>
-                @if ($open)<td>@if ($moves)<label class="m-0 flex items-center"><input type="checkbox" name="codes[]" value="{{ $batch->code }}" checked><span class="sr-only">Take {{ $batch->code }}</span></label>@endif</td>@endif
-                <td class="font-semibold">{{ $batch->code }}</td>
-                <td>{{ $batch->design->name }}, {{ $batch->left }} × {{ $batch->setup->garment }}</td>
-                <td class="whitespace-nowrap">{{ $moves ? ($before === null ? 'nowhere' : $before->machine).' → ' : '' }}{{ $after->machine ?? 'nowhere' }}{{ $moves ? '' : ', stays' }}</td>
-                <td class="whitespace-nowrap tabular-nums">{{ $before && $after && $before->end() !== $after->end() ? App\Shop\ShopClock::words($at($before->end())).' → ' : '' }}{{ $after ? App\Shop\ShopClock::words($at($after->end())) : '' }}</td>
-                <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)<span class="now">, late</span>@endif</td>
-            </tr>
-        @endforeach</tbody>
-    </table></div>
-    @if ($open)
-    <div class="mt-4 flex flex-wrap gap-3">
-        <button class="btn btn-main" name="whole" value="1" data-key="t">Take it whole <kbd>t</kbd></button>
-        <button class="btn" data-key="a">Take what is ticked <kbd>a</kbd></button>
+    <div class="relative overflow-x-auto">
+        <table>
+            <thead>
+                <tr>
+                    @if ($open)
+                        <th>Take</th>
+                    @endif
+                    <th>
+                        Batch</th>
+                    <th>What</th>
+                    <th>On</th>
+                    <th>Ends</th>
+                    <th>Due</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($comparison->rows as [$batch, $before, $after, $moves])
+                    <tr>
+                        @if ($open)
+                            <td>
+                                @if ($moves)
+                                    <label class="m-0 flex items-center"><input type="checkbox" name="codes[]"
+                                            value="{{ $batch->code }}" checked><span class="sr-only">Take
+                                            {{ $batch->code }}</span></label>
+                                @endif
+                            </td>
+                        @endif
+                        <td class="font-semibold">{{ $batch->code }}</td>
+                        <td>{{ $batch->design->name }}, {{ $batch->left }} × {{ $batch->setup->garment }}</td>
+                        <td class="whitespace-nowrap">
+                            {{ $moves ? ($before === null ? 'nowhere' : $before->machine) . ' → ' : '' }}{{ $after->machine ?? 'nowhere' }}{{ $moves ? '' : ', stays' }}
+                        </td>
+                        <td class="whitespace-nowrap tabular-nums">
+                            {{ $before && $after && $before->end() !== $after->end() ? App\Shop\ShopClock::words($at($before->end())) . ' → ' : '' }}{{ $after ? App\Shop\ShopClock::words($at($after->end())) : '' }}
+                        </td>
+                        <td class="whitespace-nowrap tabular-nums">
+                            {{ App\Shop\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
+                                <span class="now">, late</span>
+                            @endif
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
     </div>
+    @if ($open)
+        <div class="mt-4 flex flex-wrap gap-3">
+            <button class="btn btn-main" name="whole" value="1" data-key="t">Take it whole
+                <kbd>t</kbd></button>
+            <button class="btn" data-key="a">Take what is ticked <kbd>a</kbd></button>
+        </div>
     @endif
 </form>
-@if ($proposal->state === 'ready')<form method="post" action="{{ route('plan.leave', $proposal) }}" class="mt-3">@csrf @method('delete')<button class="btn" data-key="v">{{ $words === '' ? 'Leave it' : 'Throw it away' }} <kbd>v</kbd></button></form>@endif
+@if ($proposal->state === 'ready')
+    <form method="post" action="{{ route('plan.leave', $proposal) }}" class="mt-3">@csrf @method('delete')<button
+            class="btn" data-key="v">{{ $words === '' ? 'Leave it' : 'Throw it away' }} <kbd>v</kbd></button>
+    </form>
+@endif

@@ -1,56 +1,144 @@
 <x-layout station="setup" title="Backing to cut">
     <x-slot:say>
-        @if ($short !== [])<span class="now">Backing runs short</span> for {{ implode(', ', array_map(static fn ($code, $n) => "{$code} ({$n} pieces)", array_keys($short), $short)) }}. Order it in time.
-        @elseif ($days === [])Nothing is planned that wants backing.
-        @else There is backing for everything that is planned.@endif
+        @if ($short !== [])
+            <span class="now">Backing runs short</span> for
+            {{ implode(', ', array_map(static fn($code, $n) => "{$code} ({$n} pieces)", array_keys($short), $short)) }}.
+            Order it in time.
+        @elseif ($days === [])
+            Nothing is planned that wants backing.
+        @else
+            There is backing for everything that is planned.
+        @endif
     </x-slot:say>
     <x-setup-tabs here="backing" title="Backing to cut" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
         <div>
-            @if ($days === [])<p class="note">Set up a decoration and it is planned: then what it wants cut stands here, with what to cut it from.</p>@endif
+            @if ($days === [])
+                <p class="note">Set up a decoration and it is planned: then what it wants cut stands here, with what to
+                    cut it from.</p>
+            @endif
             @foreach ($days as $day => $batches)
                 <section class="mb-6">
                     <h2 class="mb-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F') }}</h2>
-                    <div class="relative overflow-x-auto"><table>
-                        <thead><tr><th>Batch</th><th>Backing</th><th class="num">Each, mm</th><th class="num">How many</th><th>Cut it from</th><th><span class="sr-only">Done</span></th></tr></thead>
-                        <tbody>
-                        @foreach ($batches as $code => [$want, $at, $cuts, $missing])
-                            <tr>
-                                <td class="whitespace-nowrap"><strong>{{ $code }}</strong><br><span class="text-sm text-soft">{{ $at->format('H:i') }}</span></td>
-                                <td class="whitespace-nowrap">{{ $want->kind->label() }}</td>
-                                <td class="num">{{ round($want->widthMm) }} × {{ round($want->heightMm) }}</td>
-                                <td class="num">{{ $want->count }}</td>
-                                <td class="text-sm">
-                                    @foreach ($cuts as $cut)<span class="block">{{ $cut->count }} from @if ($cut->from->form === Hakama\Setup\Backing\StockForm::Roll) the roll of {{ round($cut->from->widthMm) }}: {{ $cut->across }} side by side, {{ round($cut->lengthMm) }} mm of it@else {{ ctype_digit($cut->from->id) ? '' : $cut->from->id.', ' }}{{ $cut->from->form->label() }}s of {{ round($cut->from->widthMm) }} × {{ round($cut->from->lengthMm) }}@endif @foreach ($cut->leaves as $leaf); keep {{ $leaf->count > 1 ? $leaf->count.' × ' : '' }}{{ round($leaf->widthMm) }} × {{ round($leaf->lengthMm) }}@endforeach</span>@endforeach
-                                    @if ($missing > 0)<span class="now">{{ $missing }} {{ $missing === 1 ? 'piece is' : 'pieces are' }} missing</span>@endif
-                                </td>
-                                <td class="num"><form method="post" action="{{ route('setup.cut', $code) }}">@csrf<button class="btn btn-small" @if ($loop->parent->first && $loop->first) data-key="x" @endif>Cut<span class="sr-only"> for {{ $code }}</span>@if ($loop->parent->first && $loop->first) <kbd>x</kbd>@endif</button></form></td>
-                            </tr>
-                        @endforeach
-                        </tbody>
-                    </table></div>
+                    <div class="relative overflow-x-auto">
+                        <table>
+                            <thead>
+                                <tr>
+                                    <th>Batch</th>
+                                    <th>Backing</th>
+                                    <th class="num">Each, mm</th>
+                                    <th class="num">How many</th>
+                                    <th>Cut it from</th>
+                                    <th><span class="sr-only">Done</span></th>
+                                </tr>
+                            </thead>
+                            <tbody>
+                                @foreach ($batches as $code => [$want, $at, $cuts, $missing])
+                                    <tr>
+                                        <td class="whitespace-nowrap"><strong>{{ $code }}</strong><br><span
+                                                class="text-sm text-soft">{{ $at->format('H:i') }}</span></td>
+                                        <td class="whitespace-nowrap">{{ $want->kind->label() }}</td>
+                                        <td class="num">{{ round($want->widthMm) }} × {{ round($want->heightMm) }}
+                                        </td>
+                                        <td class="num">{{ $want->count }}</td>
+                                        <td class="text-sm">
+                                            @foreach ($cuts as $cut)
+                                                <span class="block">{{ $cut->words() }}</span>
+                                            @endforeach
+                                            @if ($missing > 0)
+                                                <span class="now">{{ $missing }}
+                                                    {{ $missing === 1 ? 'piece is' : 'pieces are' }} missing</span>
+                                            @endif
+                                        </td>
+                                        <td class="num">
+                                            <form method="post" action="{{ route('setup.cut', $code) }}">@csrf<button
+                                                    class="btn btn-small"
+                                                    @if ($loop->parent->first && $loop->first) data-key="x" @endif>Cut<span
+                                                        class="sr-only"> for {{ $code }}</span>
+                                                    @if ($loop->parent->first && $loop->first)
+                                                        <kbd>x</kbd>
+                                                    @endif
+                                                </button>
+                                            </form>
+                                        </td>
+                                    </tr>
+                                @endforeach
+                            </tbody>
+                        </table>
+                    </div>
                 </section>
             @endforeach
-            <x-because about="How this was worked out">Each piece is the frame’s outer side and the house’s <a href="/shop#backing_overlap_mm">overlap</a> on both sides; pieces times layers, and <a href="/shop#backing_spoilage_percent">a share</a> for what is spoiled, rounded up. Off-cuts come first where they cover it, then the smallest piece, then the roll in the direction that takes less.</x-because>
+            <x-because about="How this was worked out">Each piece is the frame’s outer side and the house’s <a
+                    href="/shop#backing_overlap_mm">overlap</a> on both sides; pieces times layers, and <a
+                    href="/shop#backing_spoilage_percent">a share</a> for what is spoiled, rounded up. Off-cuts come
+                first where they cover it, then the smallest piece, then the roll in the direction that takes
+                less.</x-because>
         </div>
         <div>
             <h2 class="mb-1">On the shelf</h2>
-            <div class="relative overflow-x-auto"><table>
-                <thead><tr><th>Backing</th><th class="num">mm</th><th class="num">Left</th></tr></thead>
-                <tbody>@foreach ($shelf as $stock)<tr><td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}</td><td class="num">{{ round($stock->width_mm) }}{{ $stock->form === 'roll' ? '' : ' × '.round($stock->length_mm) }}</td>
-                    <td class="num"><form method="post" action="{{ route('setup.stock', $stock) }}" class="flex items-center justify-end gap-2">@csrf @method('put')
-                    @if ($stock->form === 'roll')<input type="hidden" name="count" value="{{ $stock->count }}"><input name="length" value="{{ round($stock->length_mm) }}" inputmode="numeric" class="num !w-24" aria-label="Length left on the roll, mm"><span class="text-sm">mm</span>
-                    @else<input type="hidden" name="length" value="{{ $stock->length_mm }}"><input name="count" value="{{ $stock->count }}" inputmode="numeric" class="num !w-24" aria-label="How many are left"><span class="text-sm">pcs</span>@endif<button class="btn btn-small" aria-label="Set what is left">Set</button></form></td></tr>@endforeach</tbody>
-            </table></div>
+            <div class="relative overflow-x-auto">
+                <table>
+                    <thead>
+                        <tr>
+                            <th>Backing</th>
+                            <th class="num">mm</th>
+                            <th class="num">Left</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($shelf as $stock)
+                            <tr>
+                                <td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}</td>
+                                <td class="num">
+                                    {{ round($stock->width_mm) }}{{ $stock->form === 'roll' ? '' : ' × ' . round($stock->length_mm) }}
+                                </td>
+                                <td class="num">
+                                    <form method="post" action="{{ route('setup.stock', $stock) }}"
+                                        class="flex items-center justify-end gap-2">@csrf @method('put')
+                                        @if ($stock->form === 'roll')
+                                            <input type="hidden" name="count" value="{{ $stock->count }}"><input
+                                                name="length" value="{{ round($stock->length_mm) }}"
+                                                inputmode="numeric" class="num !w-24"
+                                                aria-label="Length left on the roll, mm"><span class="text-sm">mm</span>
+                                        @else<input type="hidden" name="length"
+                                                value="{{ $stock->length_mm }}"><input name="count"
+                                                value="{{ $stock->count }}" inputmode="numeric" class="num !w-24"
+                                                aria-label="How many are left"><span class="text-sm">pcs</span>
+                                        @endif
+                                        <button class="btn btn-small" aria-label="Set what is left">
+                                            Set</button>
+                                    </form>
+                                </td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
             <x-wrong field="count" /><x-wrong field="length" />
             <form method="post" action="{{ route('setup.backing') }}" class="sheet mt-4 p-4">@csrf
                 <h3 class="mb-2 font-semibold">Put on the shelf</h3>
                 <div class="grid grid-cols-2 gap-3">
-                    <div><label for="kind">Kind</label><select id="kind" name="kind">@foreach (Hakama\Setup\Backing\Backing::cases() as $case)<option value="{{ $case->value }}" @selected(old('kind') === $case->value)>{{ $case->label() }}</option>@endforeach</select></div>
-                    <div><label for="form">As</label><select id="form" name="form">@foreach (Hakama\Setup\Backing\StockForm::cases() as $case)<option value="{{ $case->value }}" @selected(old('form', 'piece') === $case->value)>{{ $case->label() }}</option>@endforeach</select></div>
-                    <div><label for="width">Width, mm</label><input id="width" name="width" value="{{ old('width') }}" inputmode="numeric" class="num" @error('width') aria-invalid="true" aria-describedby="wrong-width" @enderror><x-wrong field="width" /></div>
-                    <div><label for="length">Length, mm</label><input id="length" name="length" value="{{ old('length') }}" inputmode="numeric" class="num"></div>
-                    <div><label for="count">How many</label><input id="count" name="count" value="{{ old('count', 1) }}" inputmode="numeric" class="num"></div>
+                    <div><label for="kind">Kind</label><select id="kind" name="kind">
+                            @foreach (Hakama\Setup\Backing\Backing::cases() as $case)
+                                <option value="{{ $case->value }}" @selected(old('kind') === $case->value)>{{ $case->label() }}
+                                </option>
+                            @endforeach
+                        </select>
+                    </div>
+                    <div><label for="form">As</label><select id="form" name="form">
+                            @foreach (Hakama\Setup\Backing\StockForm::cases() as $case)
+                                <option value="{{ $case->value }}" @selected(old('form', 'piece') === $case->value)>{{ $case->label() }}
+                                </option>
+                            @endforeach
+                        </select></div>
+                    <div><label for="width">Width, mm</label><input id="width" name="width"
+                            value="{{ old('width') }}" inputmode="numeric" class="num"
+                            @error('width') aria-invalid="true" aria-describedby="wrong-width" @enderror><x-wrong
+                            field="width" /></div>
+                    <div><label for="length">Length, mm</label><input id="length" name="length"
+                            value="{{ old('length') }}" inputmode="numeric" class="num"></div>
+                    <div><label for="count">How many</label><input id="count" name="count"
+                            value="{{ old('count', 1) }}" inputmode="numeric" class="num"></div>
                 </div>
                 <button class="btn mt-3" data-key="a">Put it there <kbd>a</kbd></button>
             </form>

@@ -7,7 +7,7 @@
     $rows = $sheet->sizes->rows;
     $picture = App\Setup\Drawing::picture($artwork);
 @endphp
-<x-layout station="setup" :title="'Setup sheet, '.$artwork->name">
+<x-layout station="setup" :title="'Setup sheet, ' . $artwork->name">
     <x-slot:say>One page for the workroom. Print it, or go back to change the setup.</x-slot:say>
     <div class="noprint mb-4 flex items-baseline gap-4">
         <h1>Setup sheet</h1>
@@ -15,40 +15,104 @@
         <a class="btn" href="{{ route('setup.show', $decoration) }}" data-key="b">Back <kbd>b</kbd></a>
     </div>
     <article class="paper">
-        <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong class="text-lg">{{ $head->code ?? 'Not set up yet:' }} {{ $artwork->name }}</strong><span class="ml-auto">No. {{ $head->number }}, {{ $head->customer }}, due {{ Carbon\CarbonImmutable::parse($head->due_at)->format('D j M H:i') }}</span></header>
-        <p class="mt-1">{{ $decoration->line->garmentLabel() }}, {{ $decoration->line->fabricLabel() }}: <strong>{{ $decoration->positionLabel() }}</strong>. @foreach ($rows as $row){{ $row->size === Hakama\Garment\Size::One ? '' : $row->size->value.' ' }}{{ $row->pieces }}{{ $loop->last ? ' pieces.' : ', ' }}@endforeach</p>
-        @foreach ($sheet->warnings() as $warning)<p class="mt-1"><strong>{{ $warning->stops ? 'Stop: ' : '' }}{{ $warning->text }}</strong></p>@endforeach
+        <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong
+                class="text-lg">{{ $head->code ?? 'Not set up yet:' }} {{ $artwork->name }}</strong><span
+                class="ml-auto">No. {{ $head->number }}, {{ $head->customer }}, due
+                {{ Carbon\CarbonImmutable::parse($head->due_at)->format('D j M H:i') }}</span></header>
+        <p class="mt-1">{{ $decoration->line->garmentLabel() }}, {{ $decoration->line->fabricLabel() }}:
+            <strong>{{ $decoration->positionLabel() }}</strong>. @foreach ($rows as $row)
+                {{ $row->size === Hakama\Garment\Size::One ? '' : $row->size->value . ' ' }}{{ $row->pieces }}{{ $loop->last ? ' pieces.' : ', ' }}
+            @endforeach
+        </p>
+        @foreach ($sheet->warnings() as $warning)
+            <p class="mt-1"><strong>{{ $warning->stops ? 'Stop: ' : '' }}{{ $warning->text }}</strong></p>
+        @endforeach
         <div class="mt-2 grid grid-cols-[1.1fr_1fr] gap-4">
             <div class="drawings">
                 @if ($sheet->row->facts->item->isOnCap() && $sheet->face && $advice->marked)@include('setup.draw.cap')
-                @elseif ($advice->marked)<div class="grid grid-cols-2 gap-2">@include('setup.draw.garment', ['turned' => false])@if ($sheet->tube)@include('setup.draw.tube')@elseif ($fit)@include('setup.draw.garment', ['turned' => true])@endif</div>@endif
-                @if ($fit)<div class="mt-2">@include('setup.draw.frame')</div>@endif
+                @elseif ($advice->marked)
+                    <div class="grid grid-cols-2 gap-2">@include('setup.draw.garment', ['turned' => false])@if ($sheet->tube)
+                            @include('setup.draw.tube')
+                        @elseif ($fit)
+                            @include('setup.draw.garment', ['turned' => true])
+                        @endif
+                    </div>
+                @endif
+                @if ($fit)
+                    <div class="mt-2">@include('setup.draw.frame')</div>
+                @endif
             </div>
             <div>
                 <dl class="facts">
                     @foreach (array_filter([
-                        'Frame' => $fit === null ? null : $fit->frame->id.($sheet->frame->holes !== '' ? ", holes {$sheet->frame->holes}" : '').($sheet->frame->label !== '' ? ", pick {$sheet->frame->label}" : ''),
-                        'Driver' => $fit?->frame->driver->value,
-                        'Way up' => $fit === null ? null : ($fit->turn->value === 0 ? 'upright' : "turned {$fit->turn->value}°, never mirrored"),
-                        'Backing' => $choice === null ? null : $choice->backing->words().($sheet->cut ? ', '.round($sheet->cut->widthMm).' × '.round($sheet->cut->heightMm) : ''),
-                        'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'),
-                        'Needle' => $choice?->needle->words(),
-                        'Thread' => $advice->threadWeight.' weight',
-                        'Speed' => $choice === null ? null : $choice->speedSpm.' spm',
-                    ]) as $label => $value)<dt>{{ $label }}</dt><dd>{{ $value }}</dd>@endforeach
+        'Frame' => $fit === null ? null : $fit->frame->id . ($sheet->frame->holes !== '' ? ", holes {$sheet->frame->holes}" : '') . ($sheet->frame->label !== '' ? ", pick {$sheet->frame->label}" : ''),
+        'Driver' => $fit?->frame->driver->value,
+        'Way up' => $fit === null ? null : ($fit->turn->value === 0 ? 'upright' : "turned {$fit->turn->value}°, never mirrored"),
+        'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->cut ? ', ' . round($sheet->cut->widthMm) . ' × ' . round($sheet->cut->heightMm) : ''),
+        'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'),
+        'Needle' => $choice?->needle->words(),
+        'Thread' => $advice->threadWeight . ' weight',
+        'Speed' => $choice === null ? null : $choice->speedSpm . ' spm',
+    ]) as $label => $value)
+                        <dt>{{ $label }}</dt>
+                        <dd>{{ $value }}</dd>
+                    @endforeach
                 </dl>
                 <p class="mt-1"><strong>Place:</strong> {{ implode('; ', $advice->placement->words()) }}.</p>
-                @if (count($rows) > 1)<table class="mt-1"><thead><tr><th>Size</th><th class="num">Pieces</th><th>Way up</th><th class="num">Down</th><th class="num">Across</th><th>Peg</th></tr></thead><tbody>@foreach ($rows as $row)<tr><td>{{ $row->size->value }}</td><td class="num">{{ $row->pieces }}</td><td>{{ $row->turns()[0]->value }}°</td><td class="num">{{ round($row->placement()->downMm) }}</td><td class="num">{{ round($row->placement()->acrossMm) }}</td><td>{{ $row->placement()->peg }}</td></tr>@endforeach</tbody></table>@endif
-                @if ($sheet->tube)<p class="mt-1"><strong>Along the tube:</strong> @foreach ($sheet->tube->hoopings->hoopings as $i => $hooping){{ $i + 1 }}: mark at {{ Hakama\Setup\Placement\Inches::beside($hooping->markMm) }} ({{ implode(', ', array_column($hooping->motifs, 'name')) }}); @endforeach from the {{ $sheet->tube->end }}.</p>@endif
-                @foreach ($decoration->setup->departures ?? [] as $one)<p class="mt-1"><strong>Against the advice,</strong> {{ $one['about'] }}: {{ $one['chosen'] }} instead of {{ $one['advised'] }}. {{ $one['why'] }}</p>@endforeach
+                @if (count($rows) > 1)
+                    <table class="mt-1">
+                        <thead>
+                            <tr>
+                                <th>Size</th>
+                                <th class="num">Pieces</th>
+                                <th>Way up</th>
+                                <th class="num">Down</th>
+                                <th class="num">Across</th>
+                                <th>Peg</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @foreach ($rows as $row)
+                                <tr>
+                                    <td>{{ $row->size->value }}</td>
+                                    <td class="num">{{ $row->pieces }}</td>
+                                    <td>{{ $row->turns()[0]->value }}°</td>
+                                    <td class="num">{{ round($row->placement()->downMm) }}</td>
+                                    <td class="num">{{ round($row->placement()->acrossMm) }}</td>
+                                    <td>{{ $row->placement()->peg }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                @endif
+                @if ($sheet->tube)
+                    <p class="mt-1"><strong>Along the tube:</strong>
+                        @foreach ($sheet->tube->hoopings->hoopings as $i => $hooping)
+                            {{ $i + 1 }}: mark at {{ Hakama\Setup\Placement\Inches::beside($hooping->markMm) }}
+                            ({{ implode(', ', array_column($hooping->motifs, 'name')) }});
+                        @endforeach from the {{ $sheet->tube->end }}.
+                    </p>
+                @endif
+                @foreach ($decoration->setup->departures ?? [] as $one)
+                    <p class="mt-1"><strong>Against the advice,</strong> {{ $one['about'] }}: {{ $one['chosen'] }}
+                        instead of {{ $one['advised'] }}. {{ $one['why'] }}</p>
+                @endforeach
             </div>
         </div>
         <div class="steps-two mt-2">
-            @foreach (collect($sheet->shown->steps)->groupBy(static fn ($step) => $step->stage->value) as $stage => $steps)
+            @foreach (collect($sheet->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
                 <p class="stage">{{ ucfirst($stage) }}</p>
-                <ul>@foreach ($steps as $step)<li>☐ {{ $step->text }}</li>@endforeach</ul>
+                <ul>
+                    @foreach ($steps as $step)
+                        <li>☐ {{ $step->text }}</li>
+                    @endforeach
+                </ul>
             @endforeach
         </div>
-        <p class="cautions mt-1 border-t border-ink pt-1">@foreach ($sheet->shown->cautions as $caution){{ $caution->text }} @endforeach The machine’s manual, local codes and trained people decide.</p>
+        <p class="cautions mt-1 border-t border-ink pt-1">
+            @foreach ($sheet->shown->cautions as $caution)
+                {{ $caution->text }}
+            @endforeach The machine’s manual, local codes and trained people decide.
+        </p>
     </article>
 </x-layout>

@@ -1,23 +1,35 @@
 @php
     $first = $rows === [] ? [] : reset($rows);
-    $ofSize = static fn ($column) => str_ends_with($column->name, '_mm');
+    $ofSize = static fn($column) => str_ends_with($column->name, '_mm');
 @endphp
 <x-layout station="shop" :title="$name === '' ? 'Add to the catalogue' : 'Change '.$name">
     <x-slot:say>{{ $list === 'garments' ? 'What is left empty is not known: the setup then goes by the measures to start with, which stand in the fields.' : 'What follows from it is worked out anew at the next look.' }}</x-slot:say>
-    <div class="mb-4 flex items-baseline gap-4"><h1>{{ $name === '' ? 'Add to the '.$list : str_replace('_', ' ', $name) }}</h1><a class="ml-auto" href="{{ route('catalogue.show', $list) }}" data-key="b">Back to the {{ $list }} <kbd>b</kbd></a></div>
+    <div class="mb-4 flex items-baseline gap-4">
+        <h1>{{ $name === '' ? 'Add to the ' . $list : str_replace('_', ' ', $name) }}</h1><a class="ml-auto"
+            href="{{ route('catalogue.show', $list) }}" data-key="b">Back to the {{ $list }} <kbd>b</kbd></a>
+    </div>
     <form method="post" action="{{ route('catalogue.update', $list) }}">@csrf @method('put')
         <div class="grid grid-cols-2 gap-3 md:grid-cols-5">
             @foreach ($columns as $i => $column)
                 @continue($list === 'garments' && ($column->name === 'size' || $ofSize($column)))
                 <div>
                     <label for="f-{{ $column->name }}">{{ $column->label() }}</label>
-                    @if ($column->options !== [] && ! ($i === 0 && $name !== ''))
-                        <select id="f-{{ $column->name }}" name="{{ $column->name }}" @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}" @enderror>
-                            @if (in_array('nullable', $column->rules, true))<option value="">not known</option>@endif
-                            @foreach ($column->options as $option)<option value="{{ $option }}" @selected(old($column->name, $first[$column->name] ?? ($column->name === 'round' ? 'no' : '')) === $option)>{{ str_replace('_', ' ', $option) }}</option>@endforeach
+                    @if ($column->options !== [] && !($i === 0 && $name !== ''))
+                        <select id="f-{{ $column->name }}" name="{{ $column->name }}"
+                            @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}" @enderror>
+                            @if (in_array('nullable', $column->rules, true))
+                                <option value="">not known</option>
+                            @endif
+                            @foreach ($column->options as $option)
+                                <option value="{{ $option }}" @selected(old($column->name, $first[$column->name] ?? ($column->name === 'round' ? 'no' : '')) === $option)>
+                                    {{ str_replace('_', ' ', $option) }}</option>
+                            @endforeach
                         </select>
                     @else
-                        <input id="f-{{ $column->name }}" name="{{ $column->name }}" value="{{ old($column->name, $first[$column->name] ?? '') }}" @if ($i === 0 && $name !== '') readonly @endif @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}" @enderror>
+                        <input id="f-{{ $column->name }}" name="{{ $column->name }}"
+                            value="{{ old($column->name, $first[$column->name] ?? '') }}"
+                            @if ($i === 0 && $name !== '') readonly @endif
+                            @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}" @enderror>
                     @endif
                     <x-wrong :field="$column->name" />
                 </div>
@@ -25,12 +37,39 @@
         </div>
         @if ($list === 'garments')
             <h2 class="mb-1 mt-5">Measures by size, laid flat, mm</h2>
-            @foreach ($columns as $column) @if ($ofSize($column))<x-wrong :field="$column->name" />@endif @endforeach
+            @foreach ($columns as $column)
+                @if ($ofSize($column))
+                    <x-wrong :field="$column->name" />
+                @endif
+            @endforeach
             <div class="relative overflow-x-auto">
-            <table>
-                <thead><tr><th>Measure</th>@foreach (Hakama\Garment\Size::cases() as $size)<th class="num">{{ $size->value === 'one' ? 'one size' : $size->value }}</th>@endforeach</tr></thead>
-                <tbody>@foreach ($columns as $column)@if ($ofSize($column))<tr><td>{{ $column->label() }}</td>@foreach (Hakama\Garment\Size::cases() as $size)<td class="num"><input aria-label="{{ $column->label() }} in size {{ $size->value }}" name="sizes[{{ $size->value }}][{{ $column->name }}]" value="{{ old("sizes.{$size->value}.{$column->name}", $rows[$size->value][$column->name] ?? '') }}" placeholder="{{ round($starting[$size->value][substr($column->name, 0, -3)] ?? 0) ?: '' }}" inputmode="decimal" class="num !w-20 !p-1"></td>@endforeach</tr>@endif @endforeach</tbody>
-            </table>
+                <table>
+                    <thead>
+                        <tr>
+                            <th>Measure</th>
+                            @foreach (Hakama\Garment\Size::cases() as $size)
+                                <th class="num">{{ $size->value === 'one' ? 'one size' : $size->value }}</th>
+                            @endforeach
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($columns as $column)
+                            @if ($ofSize($column))
+                                <tr>
+                                    <td>{{ $column->label() }}</td>
+                                    @foreach (Hakama\Garment\Size::cases() as $size)
+                                        <td class="num"><input
+                                                aria-label="{{ $column->label() }} in size {{ $size->value }}"
+                                                name="sizes[{{ $size->value }}][{{ $column->name }}]"
+                                                value="{{ old("sizes.{$size->value}.{$column->name}", $rows[$size->value][$column->name] ?? '') }}"
+                                                placeholder="{{ round($starting[$size->value][substr($column->name, 0, -3)] ?? 0) ?: '' }}"
+                                                inputmode="decimal" class="num !w-20 !p-1"></td>
+                                    @endforeach
+                                </tr>
+                            @endif
+                        @endforeach
+                    </tbody>
+                </table>
             </div>
         @endif
         <button class="btn btn-main mt-4" data-key="s">Keep it <kbd>s</kbd></button>

@@ -265,7 +265,8 @@ final class AdviceTest extends TestCase
             self::assertGreaterThanOrEqual($spec->least, $spec->default, $rule->value);
             self::assertLessThanOrEqual($spec->most, $spec->default, $rule->value);
             self::assertSame($spec->default, HouseRules::of()->value($rule));
-            self::assertStringEndsWith('.', $spec->meaning);
+            self::assertStringEndsWith('.', $spec->help);
+            self::assertLessThan(42, mb_strlen($spec->label), 'a label names the thing');
         }
     }
 

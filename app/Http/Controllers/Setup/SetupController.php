@@ -54,6 +54,7 @@ final class SetupController
                 ->whereNotNull('a.read_at')
                 ->orderByRaw('s.frame_id is not null')
                 ->orderBy('o.due_at')
+                ->orderBy('d.id')
                 ->limit(120)
                 ->get([
                     'd.id',
