@@ -29,6 +29,24 @@ abstract class FeatureTestCase extends TestCase
         $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class);
     }
 
+    /**
+     * A page as a browser shows it: how its source is broken into lines says nothing.
+     *
+     * @param \Symfony\Component\HttpFoundation\Response $response
+     * @param \Illuminate\Http\Request                   $request
+     *
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function createTestResponse($response, $request)
+    {
+        $page = $response->getContent();
+        if (is_string($page) && ! $response->headers->has('Content-Encoding') && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
+            $response->setContent((string) preg_replace(['/\s+/', '~ ?/>~', '/ >/'], [' ', '/>', '>'], $page));
+        }
+
+        return parent::createTestResponse($response, $request);
+    }
+
     public function createApplication(): \Illuminate\Foundation\Application
     {
         $app = require dirname(__DIR__, 2).'/bootstrap/app.php';

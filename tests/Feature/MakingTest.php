@@ -27,7 +27,7 @@ final class MakingTest extends FeatureTestCase
 
         // Six copies of three blocks: 17 changes in file order, 2 regrouped.
         self::assertMatchesRegularExpression(
-            '~In file order</td><td class="num">[^<]*</td><td class="num">17</td>~',
+            '~In file order</td> <td class="num">[^<]*</td> <td class="num">17</td>~',
             (string) $page->getContent(),
         );
         $page->assertSee('3 × 2 = 6 copies')->assertSee('<strong>15</strong>', false);

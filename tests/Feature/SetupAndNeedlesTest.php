@@ -166,7 +166,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $this->put('/shop/rules/trim_s', ['trim_s' => '999'])->assertSessionHasErrors('trim_s');
         $this->put('/shop/rules/trim_s', ['trim_s' => 'soon'])->assertSessionHasErrors('trim_s');
         $this->put('/shop/rules/nothing', ['nothing' => '1'])->assertNotFound();
-        $this->get('/shop')->assertSee('A trim.');
+        $this->get('/shop')->assertSee('How long the machine takes to cut a thread.');
     }
 
     #[Test]
