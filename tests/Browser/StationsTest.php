@@ -103,7 +103,7 @@ final class StationsTest extends BrowserTestCase
     {
         $this->visit('/shop');
         $this->type('#r-swap_s', '9000');
-        $this->find('[aria-label="Set swap s"]')->click();
+        $this->find('[aria-label="Set: Swapping frames"]')->click();
         $this->sees('Swap_s is 5 to 600 s, not 9000.');
         self::assertSame('9000', $this->find('#r-swap_s')->getAttribute('value'));
         self::assertSame('true', $this->find('#r-swap_s')->getAttribute('aria-invalid'));

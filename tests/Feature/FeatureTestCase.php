@@ -41,10 +41,15 @@ abstract class FeatureTestCase extends TestCase
     {
         $page = $response->getContent();
         if (is_string($page) && ! $response->headers->has('Content-Encoding') && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
-            $response->setContent((string) preg_replace(['/\s+/', '~ ?/>~', '/ >/'], [' ', '/>', '>'], $page));
+            $response->setContent(self::asShown($page));
         }
 
         return parent::createTestResponse($response, $request);
+    }
+
+    protected static function asShown(string $page): string
+    {
+        return (string) preg_replace(['/\s+/', '~ ?/>~', '/ >/'], [' ', '/>', '>'], $page);
     }
 
     public function createApplication(): \Illuminate\Foundation\Application

@@ -143,7 +143,7 @@ final class ManyPagesTest extends FeatureTestCase
         $strip = static fn(string $page): string => (string) preg_replace('/(content|value)="\w{40}"/', '', $page);
         self::assertSame(
             $strip((string) $plain->getContent()),
-            $strip((string) gzdecode((string) $packed->getContent())),
+            $strip(self::asShown((string) gzdecode((string) $packed->getContent()))),
         );
         // Drawings are packed already, and not packed twice.
         $drawing = $this->get('/artwork/1/drawing.svg', ['Accept-Encoding' => 'gzip']);
