@@ -32,7 +32,7 @@ abstract class FeatureTestCase extends TestCase
     /**
      * A page as a browser shows it: how its source is broken into lines says nothing.
      *
-     * @param \Symfony\Component\HttpFoundation\Response $response
+     * @param \Illuminate\Http\Response $response
      * @param \Illuminate\Http\Request                   $request
      *
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>

@@ -89,12 +89,12 @@
                 <g class="actual" data-batch="{{ $one->batch }}">
                     <rect x="{{ $n($one->from) }}" y="{{ $n($bandY - 7) }}" width="{{ $n($one->to - $one->from) }}"
                         height="5" fill="#4f7043" />
-                    <title>Really: {{ $one->batch }}, {{ $one->loads }}
+                    <title>Sewn so far: {{ $one->batch }}, {{ $one->loads }}
                         {{ $one->loads === 1 ? 'load' : 'loads' }} sewn</title>
                 </g>
                 @if ($one->to - $one->from > 60)
                     <text x="{{ $n($one->from + 2) }}" y="{{ $n($bandY + 12) }}" font-size="11" fill="#3c5633"
-                        style="fill: #3c5633">{{ $clip("really {$one->batch}, {$one->loads} sewn", $one->to - $one->from, 6) }}</text>
+                        style="fill: #3c5633">{{ $clip("{$one->batch}: {$one->loads} sewn", $one->to - $one->from, 6) }}</text>
                 @endif
             @endforeach
             @foreach ($lane->bars as $bar)

@@ -50,7 +50,7 @@
     @include('plan.chart', ['live' => true])
     <p class="my-3 text-sm text-soft">Striped: changeover. Shaded: hooping of the first load. Each crease is a load.
         Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Dashed: a batch
-        waits for blanks, for frames or for hands. Green: what was really done. At the foot, how many hands changeovers
+        waits for blanks, for frames or for hands. Green: what has been sewn. At the foot, how many hands changeovers
         and hooping want at once; what is above the dotted line is more than people are in. Drag a batch, or give it the
         focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs
         stays.</p>

@@ -14,6 +14,7 @@ use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use Hakama\Machine\NeedleType;
 use Hakama\Needles\Assignment;
+use Hakama\Needles\BatchNeedles;
 use Hakama\Needles\Demand;
 use Hakama\Needles\Fittings;
 use Hakama\Needles\NoNeedleFits;
@@ -61,7 +62,7 @@ final class NeedlesController
             'reloadChanges' => Reloading::changes($machine->coreRack(), $arrived, $workload->needs),
             'ahead' => count($codes),
             'batches' => $board->batches(),
-            'fittings' => Fittings::of($machine->fittedTypes(), $planned->batches ?? [], self::wanted($board)),
+            'fittings' => self::fittings($board, $machine, $planned->batches ?? []),
             'threads' => Thread::query()->with('cones')->orderBy('code')->get()->keyBy('code'),
             'problem' => $problem,
         ]);
@@ -117,6 +118,29 @@ final class NeedlesController
                     ? "Needle {$numbers} is a {$type->words()} now."
                     : "Needles {$numbers} are {$type->words()} now.",
             );
+    }
+
+    /**
+     * What runs has its needles: the list was confirmed before it.
+     *
+     * @param list<BatchNeedles> $planned
+     *
+     * @return array<string, array<int, NeedleType>> batch => needle => what to fit there
+     */
+    private static function fittings(PlanBoard $board, Machine $machine, array $planned): array
+    {
+        $fitted = $machine->fittedTypes();
+        $wanted = self::wanted($board);
+        $ahead = [];
+        foreach ($planned as $batch) {
+            if ($board->batches()[$batch->id]->started) {
+                $fitted = array_replace($fitted, array_combine($batch->order, $wanted[$batch->id]));
+            } else {
+                $ahead[] = $batch;
+            }
+        }
+
+        return Fittings::of($fitted, $ahead, $wanted);
     }
 
     /** @return array<string, list<NeedleType>> batch => what each of its blocks wants */
