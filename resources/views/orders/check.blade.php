@@ -1,5 +1,5 @@
 @foreach ($said as [$where, $warnings])
-    <div class="note {{ collect($warnings)->contains('stops', true) ? 'note-now' : 'note-care' }} mb-2 text-sm">
+    <div class="note {{ collect($warnings)->contains('stops', true) ? 'note-now' : 'note-caution' }} mb-2 text-sm">
         <strong>{{ $where }}</strong>
         @foreach ($warnings as $warning)
             <p>{{ $warning->text }}</p>

@@ -258,11 +258,11 @@
         </div>
         <div>
             @foreach ($sheet->warnings() as $warning)
-                <p class="note {{ $warning->stops ? 'note-now' : 'note-care' }} mb-3" role="alert">
+                <p class="note {{ $warning->stops ? 'note-now' : 'note-caution' }} mb-3" role="alert">
                     {{ $warning->text }}</p>
             @endforeach
             @foreach ($decoration->setup->departures ?? [] as $one)
-                <p class="note note-care mb-3 text-sm"><strong>Chosen against the advice.</strong>
+                <p class="note note-caution mb-3 text-sm"><strong>Chosen against the advice.</strong>
                     {{ ucfirst($one['about']) }}: {{ $one['chosen'] }} instead of {{ $one['advised'] }}.
                     {{ $one['why'] }}</p>
             @endforeach
@@ -325,7 +325,7 @@
                     @endforeach
                 </ol>
             @endforeach
-            <div class="note note-care mt-3 text-sm">
+            <div class="note note-caution mt-3 text-sm">
                 @foreach ($sheet->shown->cautions as $caution)
                     <p class="py-0.5">{{ $caution->text }}</p>
                 @endforeach
