@@ -16,6 +16,7 @@ use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Figures\BlockFigures;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Figures\StitchLengths;
+use Hakama\Stitch\Figures\Verdict;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\Inspection\Crossing;
@@ -51,8 +52,8 @@ use Illuminate\Support\Facades\Storage;
  * @property list<array{float, float}>     $hull
  * @property array<int, int>               $lengths
  * @property array{int, float, float}      $densest
- * @property string                        $centre_out
- * @property string                        $bottom_up
+ * @property Verdict                        $centre_out
+ * @property Verdict                        $bottom_up
  * @property list<array{string, string, list<array{float, float, int}>}> $findings
  * @property list<array{int, int, float, float, float, int}> $crossings block, over, mm, where, stitch
  * @property list<array{float, float}>     $objects
@@ -60,7 +61,7 @@ use Illuminate\Support\Facades\Storage;
  * @property float|null                    $against_distance
  * @property float|null                    $against_height
  * @property int|null                      $family_id
- * @property string                        $variant
+ * @property Variant                        $variant
  * @property int                           $revision
  * @property bool|null                     $lettering
  * @property string                        $made
@@ -76,8 +77,7 @@ final class Artwork extends Model
 
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = [
-        'read_at' => 'immutable_datetime',
+    protected $casts = ['centre_out' => Verdict::class, 'bottom_up' => Verdict::class, 'variant' => Variant::class, 'read_at' => 'immutable_datetime',
         'created_at' => 'immutable_datetime',
         'hull' => 'array',
         'lengths' => 'array',
@@ -135,7 +135,7 @@ final class Artwork extends Model
 
     public function variantLabel(): string
     {
-        return Variant::from($this->variant)->label();
+        return $this->variant->label();
     }
 
     public function tapePath(): string

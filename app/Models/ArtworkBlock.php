@@ -20,9 +20,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float       $length_mm
  * @property int         $trims
  * @property int|null    $thread_id
- * @property string      $proposed_role
- * @property string|null $role
- * @property string|null $action
+ * @property Role      $proposed_role
+ * @property Role|null $role
+ * @property StopAction|null $action
  * @property string      $note
  * @property Thread|null $thread
  */
@@ -30,6 +30,7 @@ final class ArtworkBlock extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
+    protected $casts = ['proposed_role' => Role::class, 'role' => Role::class, 'action' => StopAction::class];
 
     /** @return BelongsTo<Thread, $this> */
     public function thread(): BelongsTo
@@ -41,9 +42,9 @@ final class ArtworkBlock extends Model
     {
         return new SheetBlock(
             $this->stitches,
-            Role::from($this->proposed_role),
-            $this->role === null ? null : Role::from($this->role),
-            $this->action === null ? null : StopAction::from($this->action),
+            $this->proposed_role,
+            $this->role,
+            $this->action,
             $this->note,
         );
     }

@@ -11,8 +11,8 @@ use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int    $id
- * @property string $kind
- * @property string $form
+ * @property Backing $kind
+ * @property StockForm $form
  * @property float  $width_mm
  * @property float  $length_mm
  * @property int    $count
@@ -21,13 +21,14 @@ final class BackingStock extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
+    protected $casts = ['kind' => Backing::class, 'form' => StockForm::class];
 
     public function toCore(): CoreStock
     {
         return new CoreStock(
             (string) $this->id,
-            Backing::from($this->kind),
-            StockForm::from($this->form),
+            $this->kind,
+            $this->form,
             $this->width_mm,
             $this->length_mm,
             $this->count,

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
-use Hakama\Garment\Profile;
-use Hakama\Garment\Structure;
 use Hakama\Garment\Style;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Facts\Cloth;
@@ -20,7 +17,6 @@ use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Stitch\Band;
-use Hakama\Stitch\Figures\Verdict;
 use Hakama\Thread\Colour;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -35,7 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int                    $order_line_id
  * @property int|null               $artwork_id
  * @property int|null               $split_from_id whose pieces it has, when they are run apart
- * @property string                 $position
+ * @property Position                 $position
  * @property OrderLine              $line
  * @property Artwork|null           $artwork
  * @property Setup|null             $setup
@@ -46,6 +42,7 @@ final class Decoration extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
+    protected $casts = ['position' => Position::class];
 
     /** @return BelongsTo<OrderLine, $this> */
     public function line(): BelongsTo
@@ -81,7 +78,7 @@ final class Decoration extends Model
     public function loadForSetup(): self
     {
         $this->load(['line', 'setup']);
-        if (! Panel::of(Garment::from($this->line->garment), Position::from($this->position))->isTube()) {
+        if (! Panel::of($this->line->garment, $this->position)->isTube()) {
             return $this->load('artwork.blocks.thread');
         }
         $this->line->load('decorations.artwork.blocks.thread');
@@ -91,7 +88,7 @@ final class Decoration extends Model
 
     public function positionLabel(): string
     {
-        return Position::from($this->position)->label();
+        return $this->position->label();
     }
 
     /**
@@ -127,21 +124,21 @@ final class Decoration extends Model
                 max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
                 null,
                 count($this->artwork->stopSheet()->halts()),
-                new OrderVerdict(Verdict::from($this->artwork->centre_out), Verdict::from($this->artwork->bottom_up)),
+                new OrderVerdict($this->artwork->centre_out, $this->artwork->bottom_up),
                 $bands,
             ),
             new Item(
-                Garment::from($this->line->garment),
-                Position::from($this->position),
+                $this->line->garment,
+                $this->position,
                 new Cloth(
-                    Fabric::from($this->line->fabric),
+                    $this->line->fabric,
                     $style?->stretch,
                     $style?->thickness,
                     $style->pale ?? Colour::ofHex($this->line->colour_hex)->lab()->l >= $paleFrom,
                     $style?->surface,
                 ),
-                Structure::from($this->line->structure),
-                Profile::from($this->line->profile),
+                $this->line->structure,
+                $this->line->profile,
             ),
             new OnMachine($drivers),
             new History(

@@ -14,8 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $id
  * @property string $code
  * @property string $name
- * @property string $kind
- * @property string $driver
+ * @property FrameKind $kind
+ * @property Driver $driver
  * @property float  $outer_width_mm
  * @property float  $outer_height_mm
  * @property float  $window_width_mm
@@ -32,14 +32,14 @@ final class Frame extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['round' => 'boolean'];
+    protected $casts = ['kind' => FrameKind::class, 'driver' => Driver::class, 'round' => 'boolean'];
 
     public function toCore(): CoreFrame
     {
         return new CoreFrame(
             $this->code,
-            FrameKind::from($this->kind),
-            Driver::from($this->driver),
+            $this->kind,
+            $this->driver,
             $this->outer_width_mm,
             $this->outer_height_mm,
             $this->round

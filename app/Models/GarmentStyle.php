@@ -20,13 +20,13 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int                                 $id
  * @property string                              $name
- * @property string                              $garment
- * @property string                              $fabric
- * @property string                              $structure
- * @property string                              $profile
- * @property string|null                         $stretch
- * @property string|null                         $thickness
- * @property string|null                         $surface
+ * @property Garment                              $garment
+ * @property Fabric                              $fabric
+ * @property Structure                              $structure
+ * @property Profile                              $profile
+ * @property Stretch|null                         $stretch
+ * @property Thickness|null                         $thickness
+ * @property Surface|null                         $surface
  * @property bool|null                           $pale
  * @property int|null                            $unit_value_cents
  * @property array<string, array<string, float>> $measures size => measure => mm
@@ -35,19 +35,19 @@ final class GarmentStyle extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['pale' => 'boolean', 'measures' => 'array'];
+    protected $casts = ['garment' => Garment::class, 'fabric' => Fabric::class, 'structure' => Structure::class, 'profile' => Profile::class, 'stretch' => Stretch::class, 'thickness' => Thickness::class, 'surface' => Surface::class, 'pale' => 'boolean', 'measures' => 'array'];
 
     public function toCore(): Style
     {
         return new Style(
             $this->name,
-            Garment::from($this->garment),
-            Fabric::from($this->fabric),
-            Structure::from($this->structure),
-            Profile::from($this->profile),
-            $this->stretch === null ? null : Stretch::from($this->stretch),
-            $this->thickness === null ? null : Thickness::from($this->thickness),
-            $this->surface === null ? null : Surface::from($this->surface),
+            $this->garment,
+            $this->fabric,
+            $this->structure,
+            $this->profile,
+            $this->stretch,
+            $this->thickness,
+            $this->surface,
             $this->pale,
             $this->unit_value_cents,
             array_map(static fn(array $mm): Measures => new Measures(array_map(floatval(...), $mm)), $this->measures),

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Structure;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -14,10 +16,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * @property int                         $id
  * @property int                         $order_id
- * @property string                      $garment
- * @property string                      $fabric
- * @property string                      $structure
- * @property string                      $profile
+ * @property Garment                      $garment
+ * @property Fabric                      $fabric
+ * @property Structure                      $structure
+ * @property Profile                      $profile
  * @property string                      $style
  * @property string                      $colour_name
  * @property string                      $colour_hex
@@ -31,6 +33,7 @@ final class OrderLine extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
+    protected $casts = ['garment' => Garment::class, 'fabric' => Fabric::class, 'structure' => Structure::class, 'profile' => Profile::class];
 
     /** @return BelongsTo<Order, $this> */
     public function order(): BelongsTo
@@ -46,12 +49,12 @@ final class OrderLine extends Model
 
     public function garmentLabel(): string
     {
-        return self::label($this->style, $this->garment, $this->colour_name);
+        return self::label($this->style, $this->garment->value, $this->colour_name);
     }
 
     public function fabricLabel(): string
     {
-        return Fabric::from($this->fabric)->label();
+        return $this->fabric->label();
     }
 
     /** What a line is called wherever it is listed. */

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * What one person has done with one cloth in one kind of frame.
  *
  * @property int             $id
- * @property string          $fabric
+ * @property Fabric          $fabric
  * @property string          $frame_kind
  * @property string          $who
  * @property bool            $on_scrap
@@ -25,10 +25,10 @@ final class Practice extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['on_scrap' => 'boolean', 'last_at' => 'immutable_datetime'];
+    protected $casts = ['fabric' => Fabric::class, 'on_scrap' => 'boolean', 'last_at' => 'immutable_datetime'];
 
     public function fabricLabel(): string
     {
-        return Fabric::from($this->fabric)->label();
+        return $this->fabric->label();
     }
 }

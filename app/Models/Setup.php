@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int             $decoration_id
  * @property int             $frame_id
  * @property int             $turn_deg
- * @property string          $backing
+ * @property Backing          $backing
  * @property int             $layers
  * @property bool            $adhesive
  * @property bool            $topper
@@ -40,8 +40,7 @@ final class Setup extends Model
     public $incrementing = false;
     protected $primaryKey = 'decoration_id';
     protected $guarded = [];
-    protected $casts = [
-        'adhesive' => 'boolean',
+    protected $casts = ['backing' => Backing::class, 'adhesive' => 'boolean',
         'topper' => 'boolean',
         'sew_s' => 'array',
         'departures' => 'array',
@@ -54,7 +53,7 @@ final class Setup extends Model
     {
         return new Choice(
             $fit,
-            new Layers(Backing::from($this->backing), $this->layers, $this->adhesive),
+            new Layers($this->backing, $this->layers, $this->adhesive),
             $this->topper,
             new NeedleType($this->needle_size, $this->needle_point),
             $this->speed_spm,

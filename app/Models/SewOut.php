@@ -15,8 +15,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int             $id
  * @property int             $artwork_id
  * @property int             $revision
- * @property string          $fabric
- * @property string          $backing
+ * @property Fabric          $fabric
+ * @property Backing          $backing
  * @property int             $layers
  * @property string          $needle
  * @property int             $speed_spm
@@ -30,15 +30,15 @@ final class SewOut extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['passed' => 'boolean', 'sewn_at' => 'immutable_datetime'];
+    protected $casts = ['fabric' => Fabric::class, 'backing' => Backing::class, 'passed' => 'boolean', 'sewn_at' => 'immutable_datetime'];
 
     public function fabricLabel(): string
     {
-        return Fabric::from($this->fabric)->label();
+        return $this->fabric->label();
     }
 
     public function backingLabel(): string
     {
-        return "{$this->layers} × ".Backing::from($this->backing)->label();
+        return "{$this->layers} × ".$this->backing->label();
     }
 }

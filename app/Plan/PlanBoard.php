@@ -295,7 +295,7 @@ final class PlanBoard
                     ->map(
                         static fn(Frame $frame): FrameStock => new FrameStock(
                             $frame->code,
-                            $frame->driver,
+                            $frame->driver->value,
                             $frame->count,
                         ),
                     )

@@ -14,10 +14,8 @@ use App\Models\Setup;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
-use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Panel;
-use Hakama\Garment\Position;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
@@ -143,7 +141,7 @@ final class DecorationSetups
             array_column($decoration->setup->departures ?? [], 'why', 'about'),
             $this->tube($decoration, $advice, $model),
             $this->face($governing),
-            $this->practice->on(Fabric::from($decoration->line->fabric)),
+            $this->practice->on($decoration->line->fabric),
             $model === null ? null : BackingPiece::under($model->toCore(), $rules->value(HouseRule::BackingOverlap)),
         );
     }
@@ -274,7 +272,7 @@ final class DecorationSetups
                     'needle_point' => $choice->needle->point,
                     'speed_spm' => $choice->speedSpm,
                     'hoop_s' => (int) $rules->value(
-                        $decoration->line->garment === Garment::Cap->value
+                        $decoration->line->garment === Garment::Cap
                             ? HouseRule::CapHoopTime
                             : HouseRule::HoopTime,
                     ),
@@ -356,7 +354,7 @@ final class DecorationSetups
             $this->drivers(),
             $this->catalogue->of($decoration->line),
             $this->house->rules()->value(HouseRule::PaleLightness),
-            $this->practice->hasComeOut(Fabric::from($decoration->line->fabric)),
+            $this->practice->hasComeOut($decoration->line->fabric),
             $garments ?? array_sum($this->pieces[$decoration->id]),
             alongMm: $garments === null ? $this->alongMm($decoration) : 0.0,
             bands: $garments === null && $decoration->artwork !== null && $this->along($decoration) !== []
@@ -417,7 +415,7 @@ final class DecorationSetups
     /** Along a tube that is carried by something other than the flat arms. */
     private function tube(Decoration $decoration, Advice $advice, ?Frame $frame): ?TubePlan
     {
-        if ($this->along($decoration) === [] || $frame === null || $frame->driver === Driver::Flat->value) {
+        if ($this->along($decoration) === [] || $frame === null || $frame->driver === Driver::Flat) {
             return null;
         }
         $rules = $this->house->rules();
@@ -436,8 +434,8 @@ final class DecorationSetups
     private function along(Decoration $decoration): array
     {
         return $this->along[$decoration->id] ??= Panel::of(
-            Garment::from($decoration->line->garment),
-            Position::from($decoration->position),
+            $decoration->line->garment,
+            $decoration->position,
         )->isTube()
             ? TubePlan::along($decoration, $this->house->rules())
             : [];
@@ -519,7 +517,7 @@ final class DecorationSetups
         $seconds = [];
         $halts = count($artwork->stopSheet()->halts());
         foreach ($machines as $machine) {
-            if (in_array($frame->driver, $machine->drivers, true)) {
+            if (in_array($frame->driver->value, $machine->drivers, true)) {
                 $seconds[$machine->id] = (int) round(
                     RunTime::of(
                         $artwork->coreLengths(),

@@ -59,7 +59,7 @@ final class Catalogue
      */
     public function of(OrderLine $line): ?Style
     {
-        return $this->styles()[$line->garment_style_id ?? 0] ?? $this->named(Garment::from($line->garment)->label());
+        return $this->styles()[$line->garment_style_id ?? 0] ?? $this->named($line->garment->label());
     }
 
     public function named(string $name): ?Style

@@ -7,6 +7,9 @@ namespace Tests\Feature;
 use App\Models\Artwork;
 use App\Models\ArtworkRevision;
 use App\Models\SewOut;
+use Hakama\Artwork\Role;
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Position;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -75,7 +78,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'why' => 'turned',
         ])->assertSessionHasNoErrors();
         self::assertSame(
-            ['quilting', 'mine'],
+            [Role::Quilting, 'mine'],
             [$leaf->blocks()->where('number', 2)->value('role'), $leaf->blocks()->where('number', 2)->value('note')],
         );
         self::assertSame($threads, $leaf->blocks()->pluck('thread_id')->all());
@@ -179,7 +182,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
     public function on_a_cap_the_version_for_caps_is_pointed_at(): void
     {
         $decoration = self::decoration(1010);
-        self::assertSame('cap_front', $decoration->position);
+        self::assertSame(Position::CapFront, $decoration->position);
         $this->get("/setup/{$decoration->id}")->assertDontSee('made for caps');
         $decoration->update(['artwork_id' => self::artwork('Ringers’ bell')->id]);
         $this->get("/setup/{$decoration->id}")
@@ -229,7 +232,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
     {
         // Polo of piqué: the bell was never sewn on a knit.
         $decoration = self::decoration(1006);
-        self::assertSame('pique', $decoration->line->fabric);
+        self::assertSame(Fabric::Pique, $decoration->line->fabric);
         $bell = $decoration->artwork;
         self::assertNotNull($bell);
         $this->get("/setup/{$decoration->id}")->assertSee(

@@ -10,6 +10,7 @@ use App\Models\Machine;
 use App\Models\Order;
 use App\Models\Thread;
 use App\Orders\OrderRow;
+use Hakama\Artwork\Role;
 use Hakama\House\HouseRules;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -42,7 +43,7 @@ final class DemoTest extends FeatureTestCase
         self::assertCount(8, $stitches);
         self::assertSame(['Ringers’ bell, cap'], Artwork::query()->whereNotNull('family_id')->pluck('name')->all());
         self::assertSame(
-            ['placement', 'tack_down', 'cover', 'sew'],
+            [Role::Placement, Role::TackDown, Role::Cover, Role::Sew],
             Artwork::query()->where('name', 'Applied leaf')->firstOrFail()->blocks()->pluck('proposed_role')->all(),
         );
         self::assertGreaterThanOrEqual(2000, $stitches[0]);

@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Artwork;
 use Hakama\Artwork\Paper;
+use Hakama\Artwork\Role;
 use Hakama\Artwork\Template;
+use Hakama\Artwork\Variant;
 use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\RecordKind;
@@ -63,7 +65,7 @@ final class MakingTest extends FeatureTestCase
         $made = Artwork::query()->orderByDesc('id')->firstOrFail();
 
         self::assertSame(
-            [$sprig->id, 'copies', 4 * $sprig->stitches, 2],
+            [$sprig->id, Variant::Copies, 4 * $sprig->stitches, 2],
             [$made->family_id, $made->variant, $made->stitches, $made->changes],
         );
         self::assertSame($sprig->blocks()->pluck('thread_id')->all(), $made->blocks()->pluck('thread_id')->all());
@@ -106,7 +108,7 @@ final class MakingTest extends FeatureTestCase
         self::assertNotNull($made->read_at);
         self::assertSame($leaf->blocks()->pluck('thread_id')->all(), $made->blocks()->pluck('thread_id')->all());
         self::assertSame(
-            ['placement', 'green felt'],
+            [Role::Placement, 'green felt'],
             [$made->blocks()->first()?->role, $made->blocks()->first()?->note],
         );
     }

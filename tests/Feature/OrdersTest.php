@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Artwork;
 use App\Models\Order;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Structure;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -120,7 +122,7 @@ final class OrdersTest extends FeatureTestCase
         ];
         $this->post('/orders', $this->typed(['lines' => [$cap]]))->assertSessionHasNoErrors();
         self::assertSame(
-            ['structured', 'mid'],
+            [Structure::Structured, Profile::Mid],
             array_values(
                 Order::query()
                     ->orderByDesc('id')
@@ -134,7 +136,7 @@ final class OrdersTest extends FeatureTestCase
             '/orders',
             $this->typed(['lines' => [[...$cap, 'profile' => 'low']]]),
         )->assertSessionHasNoErrors();
-        self::assertSame('low', Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->profile);
+        self::assertSame(Profile::Low, Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->profile);
     }
 
     #[Test]

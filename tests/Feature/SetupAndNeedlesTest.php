@@ -9,6 +9,7 @@ use App\Models\NeedleFitting;
 use App\Models\Setup;
 use App\Models\Thread;
 use Hakama\Needles\Assignment;
+use Hakama\Setup\Backing\Backing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -77,7 +78,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
 
         self::assertNotNull($batch->machine_id);
         self::assertSame(
-            ['tear_away', 2, 650, 120],
+            [Backing::TearAway, 2, 650, 120],
             [$setup->backing, $setup->layers, $setup->speed_spm, $setup->hoop_s],
         );
         self::assertSame(

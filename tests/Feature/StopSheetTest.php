@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\FloorLog\FloorLog;
 use App\Models\Artwork;
 use App\Models\Setup;
+use Hakama\Artwork\Role;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -79,7 +80,7 @@ final class StopSheetTest extends FeatureTestCase
             'blocks' => [1 => ['role' => ''], 2 => ['role' => ''], 3 => ['role' => 'sew'], 4 => []],
         ])->assertSessionHasNoErrors();
 
-        self::assertSame(['placement', 'tack_down', 'sew', 'sew'], $leaf->blocks()->pluck('role')->all());
+        self::assertSame([Role::Placement, Role::TackDown, Role::Sew, Role::Sew], $leaf->blocks()->pluck('role')->all());
         $this->get("/artwork/{$leaf->id}/stops")
             ->assertSee('The machine must halt at 2 stops')
             ->assertDontSee('Right as proposed');

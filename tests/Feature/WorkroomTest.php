@@ -9,6 +9,7 @@ use App\Models\KeptPlacement;
 use App\Models\Practice;
 use App\Models\Setup;
 use App\Setup\BackingCuts;
+use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\CutWant;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -139,7 +140,7 @@ final class WorkroomTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         $setup = Setup::query()->findOrFail($polo->id);
         self::assertSame(
-            ['tear_away', 3, true, '90/14', 'sharp', 400],
+            [Backing::TearAway, 3, true, '90/14', 'sharp', 400],
             [
                 $setup->backing,
                 $setup->layers,

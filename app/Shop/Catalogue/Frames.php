@@ -55,8 +55,8 @@ final class Frames implements CatalogueList
                     static fn(Frame $f): array => [
                         $f->code,
                         $f->name,
-                        $f->kind,
-                        $f->driver,
+                        $f->kind->value,
+                        $f->driver->value,
                         ...array_map(strval(...), [
                             $f->outer_width_mm,
                             $f->outer_height_mm,

@@ -75,13 +75,13 @@ final class Garments implements CatalogueList
             foreach ($style->measures === [] ? ['one' => []] : $style->measures as $size => $mm) {
                 $rows[] = [
                     $style->name,
-                    $style->garment,
-                    $style->fabric,
-                    $style->structure,
-                    $style->profile,
-                    (string) $style->stretch,
-                    (string) $style->thickness,
-                    (string) $style->surface,
+                    $style->garment->value,
+                    $style->fabric->value,
+                    $style->structure->value,
+                    $style->profile->value,
+                    $style->stretch->value ?? '',
+                    $style->thickness->value ?? '',
+                    $style->surface->value ?? '',
                     $style->pale === null ? '' : ($style->pale ? 'yes' : 'no'),
                     $style->unit_value_cents === null
                         ? ''

@@ -140,7 +140,7 @@
                 </div>
                 <div><label for="variant">This one is the</label><select id="variant" name="variant">
                         @foreach (Hakama\Artwork\Variant::cases() as $variant)
-                            <option value="{{ $variant->value }}" @selected(old('variant', $artwork->variant) === $variant->value)>
+                            <option value="{{ $variant->value }}" @selected(old('variant', $artwork->variant->value) === $variant->value)>
                                 {{ $variant->label() }}</option>
                         @endforeach
                     </select>

@@ -48,7 +48,7 @@
                     <span class="block text-sm text-soft tabular-nums">{{ App\Shop\Figure::words($artwork->stitches) }}
                         stitches, {{ App\Shop\Figure::words($artwork->bounds()->width(), 0) }} ×
                         {{ App\Shop\Figure::words($artwork->bounds()->height(), 0) }}
-                        mm{{ $artwork->variant === 'standard' ? '' : ', ' . $artwork->variantLabel() }}</span>
+                        mm{{ $artwork->variant === Hakama\Artwork\Variant::Standard ? '' : ', ' . $artwork->variantLabel() }}</span>
                     <span class="mt-1 flex">
                         @foreach (array_filter(explode(',', (string) $artwork->hexes)) as $hex)
                             <x-swatch :hex="$hex === '-' ? null : $hex" />

@@ -208,9 +208,9 @@
                     <dt>Thread for one piece</dt>
                     <dd>{{ $n($topM, 1) }} m top, {{ $n($bobbinM, 1) }} m bobbin</dd>
                     <dt>Sewn centre-out</dt>
-                    <dd>{{ $artwork->centre_out }}{{ $order($artwork->against_distance) }}</dd>
+                    <dd>{{ $artwork->centre_out->value }}{{ $order($artwork->against_distance) }}</dd>
                     <dt>Sewn bottom-up</dt>
-                    <dd>{{ $artwork->bottom_up }}{{ $order($artwork->against_height) }}</dd>
+                    <dd>{{ $artwork->bottom_up->value }}{{ $order($artwork->against_height) }}</dd>
                 </dl>
                 <x-because about="How these were worked out">Counted from the records of the tape, not from its header.
                     Thread is length and stitches by the factors under <a href="/shop#top_thread_per_length">Shop</a>.

@@ -54,7 +54,7 @@
                         <select id="role-{{ $step->block }}" name="blocks[{{ $step->block }}][role]">
                             <option value="">as proposed: {{ $block->toCore()->proposed->label() }}</option>
                             @foreach (Hakama\Artwork\Role::cases() as $role)
-                                <option value="{{ $role->value }}" @selected(old("{$key}.role", $block->role) === $role->value)>{{ $role->label() }}
+                                <option value="{{ $role->value }}" @selected(old("{$key}.role", $block->role?->value) === $role->value)>{{ $role->label() }}
                                 </option>
                             @endforeach
                         </select>
@@ -65,7 +65,7 @@
                                 <option value="">as the role wants: {{ $step->role->actionAfter()->label() }}
                                 </option>
                                 @foreach (Hakama\Artwork\StopAction::cases() as $action)
-                                    <option value="{{ $action->value }}" @selected(old("{$key}.action", $block->action) === $action->value)>
+                                    <option value="{{ $action->value }}" @selected(old("{$key}.action", $block->action?->value) === $action->value)>
                                         {{ $action->label() }}</option>
                                 @endforeach
                             </select>

@@ -3,7 +3,7 @@
     <h1>{{ $artwork->name }}</h1>
     <span class="text-sm text-soft">{{ $artwork->file_name }}@if ($artwork->revision > 1)
             , revision {{ $artwork->revision }}
-            @endif @if ($artwork->variant !== 'standard')
+            @endif @if ($artwork->variant !== Hakama\Artwork\Variant::Standard)
                 , {{ $artwork->variantLabel() }}
             @endif
     </span>

@@ -90,12 +90,12 @@
                             <tr>
                                 <td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}</td>
                                 <td class="num">
-                                    {{ round($stock->width_mm) }}{{ $stock->form === 'roll' ? '' : ' × ' . round($stock->length_mm) }}
+                                    {{ round($stock->width_mm) }}{{ $stock->form === Hakama\Setup\Backing\StockForm::Roll ? '' : ' × ' . round($stock->length_mm) }}
                                 </td>
                                 <td class="num">
                                     <form method="post" action="{{ route('setup.stock', $stock) }}"
                                         class="flex items-center justify-end gap-2">@csrf @method('put')
-                                        @if ($stock->form === 'roll')
+                                        @if ($stock->form === Hakama\Setup\Backing\StockForm::Roll)
                                             <input type="hidden" name="count" value="{{ $stock->count }}"><input
                                                 name="length" value="{{ round($stock->length_mm) }}"
                                                 inputmode="numeric" class="num !w-24"

@@ -37,6 +37,6 @@
                 field="across" /></div>
         <button class="btn">Keep it</button>
     </form>
-    <p class="mt-1 text-sm text-soft">Kept for {{ $decoration->line->style ?: $decoration->line->garment }},
+    <p class="mt-1 text-sm text-soft">Kept for {{ $decoration->line->style ?: $decoration->line->garment->label() }},
         {{ $decoration->positionLabel() }}, by size; the next order of it starts from here.</p>
 </details>

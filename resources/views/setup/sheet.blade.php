@@ -310,8 +310,8 @@
                         {{ $one->who }}{{ $one->frame_kind === '' ? '' : " in {$one->frame_kind} frames" }},
                         {{ $one->came_out }} of {{ $one->came_out + $one->failed }} came
                         out{{ $one->on_scrap ? ' on scrap' : '' }}{{ $loop->last ? '.' : '; ' }}
-                        @endforeach @if ($frame && !$sheet->practice->contains('frame_kind', $frame->kind))
-                            <strong>Nobody has done it in a {{ $frame->kind }} frame yet.</strong>
+                        @endforeach @if ($frame && !$sheet->practice->contains('frame_kind', $frame->kind->value))
+                            <strong>Nobody has done it in a {{ $frame->kind->value }} frame yet.</strong>
                         @endif
                     @endif
             </p>

@@ -137,7 +137,7 @@
                     @foreach ($frames as $f)
                         <tr>
                             <td><strong>{{ $f->code }}</strong> {{ $f->name }}</td>
-                            <td>{{ $f->driver }}</td>
+                            <td>{{ $f->driver->value }}</td>
                             <td class="num">{{ $f->window_width_mm }} × {{ $f->window_height_mm }}</td>
                             <td class="num">{{ $f->count }}</td>
                         </tr>

@@ -8,7 +8,6 @@ use App\Models\Decoration;
 use App\Models\KeptPlacement;
 use App\Setup\DecorationSetups;
 use Carbon\CarbonImmutable;
-use Hakama\Garment\Position;
 use Hakama\Garment\Size;
 use Hakama\Setup\Placement\WorkedMark;
 use Illuminate\Http\RedirectResponse;
@@ -25,7 +24,7 @@ final class PlacementController
     {
         $decoration->load('artwork');
         $number = static fn(string $field): float => (float) str_replace(',', '.', $request->string($field)->value());
-        $seam = Position::from($decoration->position)->seam();
+        $seam = $decoration->position->seam();
         if ($number('a') <= 0.0) {
             return new Response('');
         }

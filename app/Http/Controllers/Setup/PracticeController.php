@@ -78,7 +78,7 @@ final class PracticeController
     /**
      * Open garments on cloth that nobody here has practised, with what they are worth.
      *
-     * @param array<int, string> $practised fabrics
+     * @param array<int, Fabric> $practised
      *
      * @return list<array{order: int, customer: string, garment: string, fabric: string, pieces: int,
      *     cents: int|null}> most at risk first
@@ -88,7 +88,7 @@ final class PracticeController
         $known = array_unique(
             array_merge(
                 ...array_map(
-                    static fn(string $fabric): array => array_column(Fabric::from($fabric)->alike(), 'value'),
+                    static fn(Fabric $fabric): array => array_column($fabric->alike(), 'value'),
                     array_values($practised),
                 ),
                 ...[[]],

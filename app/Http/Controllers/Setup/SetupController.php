@@ -12,7 +12,6 @@ use App\Plan\SplitBatch;
 use App\Setup\DecorationSetups;
 use App\Setup\WantsReason;
 use Hakama\Artwork\Variant;
-use Hakama\Garment\Fabric;
 use Hakama\Garment\Size;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Advice;
@@ -96,7 +95,7 @@ final class SetupController
 
         return view($request->headers->has('HX-Request') ? 'setup.sheet' : 'setup.show', [
             'sheet' => $sheet,
-            'sewOuts' => $decoration->artwork->passedOn(Fabric::from($decoration->line->fabric)),
+            'sewOuts' => $decoration->artwork->passedOn($decoration->line->fabric),
             'capVersion' => $capVersion,
             'order' => $capVersion === null ? null : $decoration->line->load('order')->order,
         ]);
@@ -223,9 +222,9 @@ final class SetupController
         $artwork = $decoration->artwork;
 
         return $artwork === null
-            || $artwork->variant === Variant::Cap->value
-            || ! str_starts_with($decoration->position, 'cap_')
+            || $artwork->variant === Variant::Cap
+            || ! str_starts_with($decoration->position->value, 'cap_')
             ? null
-            : $artwork->family()->firstWhere('variant', Variant::Cap->value);
+            : $artwork->family()->firstWhere('variant', Variant::Cap);
     }
 }
