@@ -121,28 +121,34 @@ final class DecorationSetups
             $sizes,
             $size === null ? $governing : $sizes->row($size) ?? $governing,
             $advice,
-            $choice === null ? $advice : $advice->withChoice($choice),
-            $choice,
-            $model,
-            array_values(
-                $this->machines()
-                    ->map(
-                        static fn(Machine $one): MachineRow => MachineRow::of(
-                            $one,
-                            Advice::of(self::onMachine($governing->facts, $one), $rules, $fitting),
-                            $shop,
-                        ),
-                    )
-                    ->all(),
+            new ChosenSetup(
+                $choice === null ? $advice : $advice->withChoice($choice),
+                $choice,
+                $model,
+                $choice === null ? [] : $advice->departures($choice),
+                array_column($decoration->setup->departures ?? [], 'why', 'about'),
+                $model === null
+                    ? null
+                    : BackingPiece::under($model->toCore(), $rules->value(HouseRule::BackingOverlap)),
             ),
-            $mounted,
-            $on?->code,
-            $choice === null ? [] : $advice->departures($choice),
-            array_column($decoration->setup->departures ?? [], 'why', 'about'),
+            new SetupMachines(
+                array_values(
+                    $this->machines()
+                        ->map(
+                            static fn(Machine $one): MachineRow => MachineRow::of(
+                                $one,
+                                Advice::of(self::onMachine($governing->facts, $one), $rules, $fitting),
+                                $shop,
+                            ),
+                        )
+                        ->all(),
+                ),
+                $mounted,
+                $on?->code,
+            ),
             $this->tube($decoration, $advice, $model),
             $this->face($governing),
             $this->practice->on($decoration->line->fabric),
-            $model === null ? null : BackingPiece::under($model->toCore(), $rules->value(HouseRule::BackingOverlap)),
         );
     }
 

@@ -2,7 +2,7 @@
     $decoration = $sheet->decoration;
     $artwork = $decoration->artwork;
     $advice = $sheet->row->advice;
-    $choice = $sheet->choice;
+    $choice = $sheet->chosen->choice;
     $fit = $choice?->fit;
     $rows = $sheet->sizes->rows;
     $picture = App\Setup\Drawing::picture($artwork);
@@ -45,10 +45,10 @@
             <div>
                 <dl class="facts">
                     @foreach (array_filter([
-        'Frame' => $fit === null ? null : $fit->frame->id . ($sheet->frame->holes !== '' ? ", holes {$sheet->frame->holes}" : '') . ($sheet->frame->label !== '' ? ", pick {$sheet->frame->label}" : ''),
+        'Frame' => $fit === null ? null : $fit->frame->id . ($sheet->chosen->frame->holes !== '' ? ", holes {$sheet->chosen->frame->holes}" : '') . ($sheet->chosen->frame->label !== '' ? ", pick {$sheet->chosen->frame->label}" : ''),
         'Driver' => $fit?->frame->driver->value,
         'Way up' => $fit === null ? null : ($fit->turn->value === 0 ? 'upright' : "turned {$fit->turn->value}°, never mirrored"),
-        'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->cut ? ', ' . round($sheet->cut->widthMm) . ' × ' . round($sheet->cut->heightMm) : ''),
+        'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->chosen->cut ? ', ' . round($sheet->chosen->cut->widthMm) . ' × ' . round($sheet->chosen->cut->heightMm) : ''),
         'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'),
         'Needle' => $choice?->needle->words(),
         'Thread' => $advice->threadWeight . ' weight',
@@ -100,7 +100,7 @@
             </div>
         </div>
         <div class="steps-two mt-2">
-            @foreach (collect($sheet->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
+            @foreach (collect($sheet->chosen->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
                 <p class="stage">{{ ucfirst($stage) }}</p>
                 <ul>
                     @foreach ($steps as $step)
@@ -110,7 +110,7 @@
             @endforeach
         </div>
         <p class="cautions mt-1 border-t border-ink pt-1">
-            @foreach ($sheet->shown->cautions as $caution)
+            @foreach ($sheet->chosen->shown->cautions as $caution)
                 {{ $caution->text }}
             @endforeach The machine’s manual, local codes and trained people decide.
         </p>

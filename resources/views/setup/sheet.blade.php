@@ -2,9 +2,9 @@
     $decoration = $sheet->decoration;
     $artwork = $decoration->artwork;
     $advice = $sheet->row->advice;
-    $fit = $sheet->choice?->fit;
-    $choice = $sheet->choice;
-    $frame = $sheet->frame;
+    $fit = $sheet->chosen->choice?->fit;
+    $choice = $sheet->chosen->choice;
+    $frame = $sheet->chosen->frame;
     $picture = App\Setup\Drawing::picture($artwork);
     $mm = static fn(float $v) => App\Shop\Figure::words($v, 1);
     $say = static fn(string $about) => $advice->because(Hakama\Setup\Rules\About::from($about));
@@ -17,7 +17,7 @@
                 'frame' => $frame?->code,
                 'turn' => $fit?->turn->value,
                 'size' => $sheet->row->size->value,
-                'machine' => $sheet->onMachine,
+                'machine' => $sheet->on->onMachine,
                 ...$changed,
             ],
             static fn($v) => $v !== null,
@@ -29,7 +29,7 @@
         ->filter(static fn($key) => str_starts_with($key, 'why.'))
         ->map(static fn($key) => substr($key, 4))
         ->all();
-    $departs = array_column($sheet->departures, null, 'about');
+    $departs = array_column($sheet->chosen->departures, null, 'about');
 @endphp
 <div id="sheet">
     @if (count($rows) > 1)
@@ -164,10 +164,10 @@
                     @endforeach
                 </tbody>
             </table>
-            @if ($sheet->mounted)
-                <p class="mt-1 text-sm text-soft">Changes are counted from {{ $sheet->mounted->code }}
-                    {{ $sheet->mounted->name }}, which stands with {{ $sheet->mounted->frame?->code ?? 'no frame' }}
-                    on the {{ $sheet->mounted->driver }} driver.</p>
+            @if ($sheet->on->mounted)
+                <p class="mt-1 text-sm text-soft">Changes are counted from {{ $sheet->on->mounted->code }}
+                    {{ $sheet->on->mounted->name }}, which stands with {{ $sheet->on->mounted->frame?->code ?? 'no frame' }}
+                    on the {{ $sheet->on->mounted->driver }} driver.</p>
             @endif
             @if (count($rows) > 1)
                 <h2 class="mb-1 mt-6">Over the sizes</h2>
@@ -237,8 +237,8 @@
                     </tr>
                 </thead>
                 <tbody>
-                    @foreach ($sheet->machines as $one)
-                        <tr @class(['font-semibold' => $sheet->onMachine === $one->machine->code])>
+                    @foreach ($sheet->on->machines as $one)
+                        <tr @class(['font-semibold' => $sheet->on->onMachine === $one->machine->code])>
                             <td>{{ $one->machine->code }} {{ $one->machine->name }}</td>
                             <td>{!! $one->verdict === 'stop' ? '<span class="now">no</span>' : 'yes' !!}</td>
                             <td class="text-sm font-normal">
@@ -247,9 +247,9 @@
                                 @endforeach
                             </td>
                             <td class="num"><button type="button" class="btn btn-small"
-                                    hx-get="{{ $at(['machine' => $sheet->onMachine === $one->machine->code ? null : $one->machine->code]) }}"
+                                    hx-get="{{ $at(['machine' => $sheet->on->onMachine === $one->machine->code ? null : $one->machine->code]) }}"
                                     hx-target="#sheet"
-                                    aria-label="{{ $sheet->onMachine === $one->machine->code ? 'Ask of all machines again' : "Ask of {$one->machine->code} alone" }}">{{ $sheet->onMachine === $one->machine->code ? 'All' : 'Ask' }}</button>
+                                    aria-label="{{ $sheet->on->onMachine === $one->machine->code ? 'Ask of all machines again' : "Ask of {$one->machine->code} alone" }}">{{ $sheet->on->onMachine === $one->machine->code ? 'All' : 'Ask' }}</button>
                             </td>
                         </tr>
                     @endforeach
@@ -316,17 +316,17 @@
                     @endif
             </p>
             <h2 class="mb-1 mt-5">Steps</h2>
-            @foreach (collect($sheet->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
+            @foreach (collect($sheet->chosen->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
                 <h3 class="mt-2 text-sm font-semibold text-soft">{{ ucfirst($stage) }}</h3>
                 <ol class="list-decimal pl-6 text-sm"
-                    start="{{ 1 + array_search($steps[0], $sheet->shown->steps, true) }}">
+                    start="{{ 1 + array_search($steps[0], $sheet->chosen->shown->steps, true) }}">
                     @foreach ($steps as $step)
                         <li class="border-b border-hair py-1">{{ $step->text }}</li>
                     @endforeach
                 </ol>
             @endforeach
             <div class="note note-caution mt-3 text-sm">
-                @foreach ($sheet->shown->cautions as $caution)
+                @foreach ($sheet->chosen->shown->cautions as $caution)
                     <p class="py-0.5">{{ $caution->text }}</p>
                 @endforeach
                 <p class="py-0.5">
@@ -395,7 +395,7 @@
                             <div class="mt-1"><label for="why-{{ $about }}">{{ $label }}
                                     otherwise, because</label><input id="why-{{ $about }}"
                                     name="why[{{ $about }}]"
-                                    value="{{ old("why.{$about}", $sheet->whys[$about] ?? '') }}" maxlength="200"
+                                    value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}" maxlength="200"
                                     @error("why.{$about}") aria-invalid="true" aria-describedby="wrong-why-{{ $about }}" @enderror><x-wrong
                                     :field="'why.' . $about" /></div>
                         @endforeach
@@ -405,7 +405,7 @@
                             <label for="why-{{ $about }}">{{ $label }}: this goes against the advice.
                                 Why?</label>
                             <input id="why-{{ $about }}" name="why[{{ $about }}]"
-                                value="{{ old("why.{$about}", $sheet->whys[$about] ?? '') }}" maxlength="200"
+                                value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}" maxlength="200"
                                 @error("why.{$about}") aria-invalid="true" aria-describedby="wrong-why-{{ $about }}" @enderror>
                             <x-wrong :field="'why.' . $about" />
                         @endif
