@@ -23,7 +23,7 @@ final class Walks
         $until = ShopClock::now() + self::DAYS * 86400;
         $placed = array_filter(
             $board->timetable()->placed,
-            static fn(Placed $one): bool => $one->needles->load !== [] && $one->changeoverStart < $until,
+            static fn(Placed $one): bool => $one->changes->cones->load !== [] && $one->changeoverStart < $until,
         );
         usort(
             $placed,
@@ -40,7 +40,7 @@ final class Walks
         foreach ($hours as $hour => $changeovers) {
             $fetch = [];
             foreach ($changeovers as $one) {
-                foreach ($one->needles->load as $change) {
+                foreach ($one->changes->cones->load as $change) {
                     $fetch[$change->to] =
                         ($fetch[$change->to] ?? 0) + $board->workload()->lanes[$one->machine]->heads;
                 }

@@ -128,7 +128,7 @@ final class PlanExport
                         ' ',
                         array_map(
                             static fn($change): string => "{$change->needle}:{$change->to}",
-                            $one->needles->load,
+                            $one->changes->cones->load,
                         ),
                     ),
                 ];

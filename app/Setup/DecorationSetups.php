@@ -329,7 +329,7 @@ final class DecorationSetups
         $this->pieces[$decoration->id] ??= self::pieces($decoration);
         $this->kept[$decoration->id] ??= KeptPlacement::query()
             ->where('garment', self::garmentKey($decoration))
-            ->where('position', $decoration->position)
+            ->where('position', $decoration->position->value)
             ->get()
             ->keyBy('size')
             ->map(static fn(KeptPlacement $kept): CoreKeptPlacement => $kept->toCore())
@@ -349,7 +349,7 @@ final class DecorationSetups
     /** Under which a place is kept: the style's name, else the kind of garment. */
     public static function garmentKey(Decoration $decoration): string
     {
-        return $decoration->line->style === '' ? $decoration->line->garment : mb_strtolower($decoration->line->style);
+        return $decoration->line->style === '' ? $decoration->line->garment->value : mb_strtolower($decoration->line->style);
     }
 
     private function facts(Decoration $decoration, ?int $garments = null): Facts

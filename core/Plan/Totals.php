@@ -28,9 +28,9 @@ final readonly class Totals
             $lateBatches += $one->lateS() > 0 ? 1 : 0;
             $changeover += $one->changeoverS / 60;
             $flow += ($one->end() - $now) / 60;
-            $threads += count($one->needles->load);
-            $drivers += $one->driverChange ? 1 : 0;
-            $frames += $one->frameChange ? 1 : 0;
+            $threads += count($one->changes->cones->load);
+            $drivers += $one->changes->driver ? 1 : 0;
+            $frames += $one->changes->frame ? 1 : 0;
         }
 
         return new self(

@@ -355,7 +355,7 @@ final class BetterPlanTest extends FeatureTestCase
         );
         self::assertSame(
             [],
-            $board->timetable()->find($new)?->needles->load,
+            $board->timetable()->find($new)?->changes->cones->load,
             'behind the rest of it nothing is to be loaded',
         );
         $this->get('/orders/1007')->assertOk()->assertSee('0 / 9')->assertSee('0 / 6');
@@ -469,7 +469,7 @@ final class BetterPlanTest extends FeatureTestCase
             'version' => PlanBoard::version(),
         ])->assertSessionHas('done');
         $placed = self::board()->timetable()->find($more);
-        self::assertSame([true, 60], [$placed?->goesOn, $placed?->changeoverS]);
+        self::assertSame([true, 60], [$placed?->changes->goesOn, $placed?->changeoverS]);
         $this->get("/plan/batches/{$more}")
             ->assertSee('the same design goes on')
             ->assertDontSee("Run it together with {$loaf}");

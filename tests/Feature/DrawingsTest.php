@@ -74,7 +74,7 @@ final class DrawingsTest extends FeatureTestCase
                 self::assertEqualsWithDelta(PlanChart::WIDTH, end($strands)->to, 0.01);
                 $changes = 0;
                 foreach ($board->timetable()->on((string) $machine) as $placed) {
-                    foreach ($placed->needles->load as $change) {
+                    foreach ($placed->changes->cones->load as $change) {
                         $changes +=
                             $change->needle === $number && $placed->changeoverStart < $chart->axis->days[4][1]
                                 ? 1

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Artwork;
+use App\Models\KeptPlacement;
 use App\Models\Order;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
@@ -13,6 +14,18 @@ use PHPUnit\Framework\Attributes\Test;
 
 final class OrdersTest extends FeatureTestCase
 {
+    #[Test]
+    public function a_garment_of_no_style_in_the_catalogue_is_set_up_by_its_kind(): void
+    {
+        $decoration = self::decoration(1006);
+        $decoration->line->update(['style' => '', 'garment_style_id' => null]);
+
+        $this->get("/setup/{$decoration->id}")->assertOk()->assertSee('Frames, best first');
+        $this->put("/setup/{$decoration->id}/placement", ['size' => 'M', 'peg' => '7', 'down' => '205', 'across' => '100'])
+            ->assertSessionHasNoErrors();
+        self::assertSame('polo', KeptPlacement::query()->where('peg', '7')->sole()->garment);
+    }
+
     #[Test]
     public function open_orders_stand_by_due_time_with_their_pieces(): void
     {

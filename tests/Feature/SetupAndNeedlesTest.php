@@ -250,7 +250,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $changes = 0;
         foreach ($board->timetable()->placed as $placed) {
             $changes +=
-                $placed->changeoverStart < $board->workload()->now + 2 * 86400 ? count($placed->needles->load) : 0;
+                $placed->changeoverStart < $board->workload()->now + 2 * 86400 ? count($placed->changes->cones->load) : 0;
         }
         self::assertGreaterThan(3, $changes);
         self::assertSame($changes, preg_match_all('~<strong>Needle \d+:</strong>~', $page));
@@ -264,7 +264,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
                 ->assertOk()
                 ->getContent();
             preg_match_all('~<strong class="needle-number">(\d+)</strong>~', $page, $needles);
-            self::assertSame($placed->needles->order, array_map(intval(...), $needles[1]), $placed->batch->id);
+            self::assertSame($placed->changes->cones->order, array_map(intval(...), $needles[1]), $placed->batch->id);
             // Beside the machine stands the same.
             $floor = (string) $this->get("/floor/cards/{$placed->batch->id}")
                 ->assertOk()
@@ -295,19 +295,19 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $needleChanges = array_values(
             array_filter(
                 self::board()->timetable()->on('M1'),
-                static fn($placed): bool => $placed->needleChanges > 0,
+                static fn($placed): bool => $placed->changes->needles > 0,
             ),
         );
         self::assertNotSame([], $needleChanges);
         $batch = self::board()->batches()[$needleChanges[0]->batch->id];
         $this->get("/needles/cards/{$batch->code}")->assertSee("Fit {$batch->batch->equipment->needle}");
         $this->get("/plan/batches/{$batch->code}")->assertSee(
-            "fit {$batch->batch->equipment->needle} on {$needleChanges[0]->needleChanges}",
+            "fit {$batch->batch->equipment->needle} on {$needleChanges[0]->changes->needles}",
         );
         $before = $needleChanges[0]->changeoverS;
         $this->put('/shop/rules/needle_min', ['needle_min' => '0'])->assertSessionHasNoErrors();
         self::assertSame(
-            $before - 90 * $needleChanges[0]->needleChanges,
+            $before - 90 * $needleChanges[0]->changes->needles,
             self::board()->timetable()->find($batch->code)?->changeoverS,
             'a minute and a half for each',
         );
@@ -318,7 +318,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     {
         $wants = self::board()->timetable()->on('M2')[0]->batch->equipment->needle;
         [$size, $point] = explode(' ', $wants);
-        $used = array_values(array_unique(self::board()->timetable()->on('M2')[0]->needles->order));
+        $used = array_values(array_unique(self::board()->timetable()->on('M2')[0]->changes->cones->order));
         sort($used);
         $other = $size === '80/12' ? '75/11' : '80/12';
         self::machine('M2')->rack()->whereIn('number', $used)->update(['size' => $other, 'point' => 'sharp']);

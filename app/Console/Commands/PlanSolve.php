@@ -72,17 +72,17 @@ final class PlanSolve extends JsonCommand
             'start' => $time($one->start()),
             'end' => $time($one->end()),
             'setup_min' => round($one->changeoverS / 60, 3),
-            'driver_change' => $one->driverChange,
-            'frame_change' => $one->frameChange,
+            'driver_change' => $one->changes->driver,
+            'frame_change' => $one->changes->frame,
             'threads' => array_map(
                 static fn(ConeChange $change): array => [
                     'needle' => $change->needle,
                     'from' => $change->from,
                     'to' => $change->to,
                 ],
-                $one->needles->load,
+                $one->changes->cones->load,
             ),
-            'order' => $one->needles->order,
+            'order' => $one->changes->cones->order,
             'late_min' => round($one->lateS() / 60, 3),
         ];
     }

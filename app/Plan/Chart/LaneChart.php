@@ -145,7 +145,7 @@ final readonly class LaneChart
             $thread = $needle->thread;
             $from = $axis->from();
             foreach ($placed as $one) {
-                foreach ($one->needles->load as $change) {
+                foreach ($one->changes->cones->load as $change) {
                     if ($change->needle !== $number) {
                         continue;
                     }

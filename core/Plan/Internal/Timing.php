@@ -8,6 +8,7 @@ use Hakama\Machine\BatchTime;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
 use Hakama\Plan\Batch;
+use Hakama\Plan\Changes;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
@@ -155,13 +156,15 @@ final class Timing
                 $lane->id,
                 $changeoverStart,
                 $changeoverS,
+                new Changes(
+                    $standingDriver !== $driver,
+                    $frameChange,
+                    $needles,
+                    $needleChanges,
+                    ! $batch->alreadySetUp && $batch->goesOn($last?->batch),
+                ),
                 $loads,
-                $standingDriver !== $driver,
-                $frameChange,
-                $needles,
                 $wait,
-                $needleChanges,
-                ! $batch->alreadySetUp && $batch->goesOn($last?->batch),
             );
             $obstacle = $this->obstacle($placed, $lane);
             if ($obstacle === null) {

@@ -1,6 +1,6 @@
 @php
     /** Block, thread, needle and stop: wants $batch, $placed, $sheet and $threads. */
-    $load = collect($placed->needles->load)->keyBy('needle');
+    $load = collect($placed->changes->cones->load)->keyBy('needle');
 @endphp
 <table class="w-full">
     <thead>
@@ -15,7 +15,7 @@
     <tbody>
         @foreach ($sheet->steps as $i => $step)
             @php
-                $needle = $placed->needles->order[$i];
+                $needle = $placed->changes->cones->order[$i];
                 $code = $batch->batch->equipment->threads[$i];
             @endphp
             <tr>
@@ -31,15 +31,15 @@
         @endforeach
     </tbody>
 </table>
-@if ($placed->needles->load !== [])
+@if ($placed->changes->cones->load !== [])
     <p class="mt-2"><strong>To load before:</strong>
-        @foreach ($placed->needles->load as $change)
+        @foreach ($placed->changes->cones->load as $change)
             needle {{ $change->needle }}{{ $change->from === null ? '' : ', take off ' . $change->from }}, load
             {{ $change->to }} {{ $threads[$change->to]?->name }}{{ $loop->last ? '.' : '; ' }}
         @endforeach
 </p>@else<p class="mt-2">Every thread is on its needle.</p>
 @endif
-@if ($placed->needleChanges > 0)
+@if ($placed->changes->needles > 0)
     <p class="mt-1"><strong>Fit {{ $batch->batch->equipment->needle }}</strong> on the needles of this card: another
         size or point is on them.</p>
 @endif

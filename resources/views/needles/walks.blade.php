@@ -35,7 +35,7 @@
                 </thead>
                 <tbody>
                     @foreach ($walk->changeovers as $one)
-                        @foreach ($one->needles->load as $change)
+                        @foreach ($one->changes->cones->load as $change)
                             <tr>
                                 <td class="tabular-nums">
                                     {{ $loop->first ? $at($one->changeoverStart)->format('H:i') : '' }}</td>

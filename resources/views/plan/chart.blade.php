@@ -122,7 +122,7 @@
                                 ? ' It ' . $bar->placed->wait->words($b->batch->equipment->frame) . '.'
                                 : ''),
                         ($b->queued->fixedAt ? ' Fixed.' : '') .
-                            ($bar->placed->goesOn ? ' The same design goes on.' : ''),
+                            ($bar->placed->changes->goesOn ? ' The same design goes on.' : ''),
                     );
                 @endphp
                 <g class="bar"

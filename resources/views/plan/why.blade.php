@@ -34,10 +34,10 @@
                     <dt>Changeover</dt>
                     <dd>{{ App\Shop\ShopClock::words($at($placed->changeoverStart)) }},
                         {{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }}
-                        min{{ $placed->goesOn ? ', the same design goes on' : '' }}</dd>
-                    @if ($placed->needleChanges > 0)
+                        min{{ $placed->changes->goesOn ? ', the same design goes on' : '' }}</dd>
+                    @if ($placed->changes->needles > 0)
                         <dt>Needles</dt>
-                        <dd>fit {{ $batch->batch->equipment->needle }} on {{ $placed->needleChanges }}</dd>
+                        <dd>fit {{ $batch->batch->equipment->needle }} on {{ $placed->changes->needles }}</dd>
                     @endif
                     <dt>First load</dt>
                     <dd>{{ App\Shop\ShopClock::words($at($placed->start())) }}</dd>

@@ -196,13 +196,13 @@ final class PlanCheckTest extends TestCase
             [$frame, $driver, $before] = [$lane->frame, $lane->driver, null];
             $rack = array_map(static fn($needle): ?string => $needle->thread, $lane->rack->needles);
             foreach ($timetable->on($machine) as $placed) {
-                foreach ($placed->needles->load as $change) {
+                foreach ($placed->changes->cones->load as $change) {
                     self::assertSame($rack[$change->needle], $change->from, 'the rack stands as the plan believes');
                     self::assertFalse($lane->rack->needles[$change->needle]->pinned);
                     $rack[$change->needle] = $change->to;
                 }
                 foreach ($placed->batch->equipment->threads as $block => $thread) {
-                    self::assertSame($thread, $rack[$placed->needles->order[$block]]);
+                    self::assertSame($thread, $rack[$placed->changes->cones->order[$block]]);
                 }
                 $wanted = $workload->frames[$placed->batch->equipment->frame];
                 $goesOn =
@@ -216,13 +216,13 @@ final class PlanCheckTest extends TestCase
                     ($wanted->driver === $driver
                         ? 0
                         : $workload->changeover->driverS["{$driver}>{$wanted->driver}"]) +
-                    $workload->changeover->threadS * $lane->heads * count($placed->needles->load);
+                    $workload->changeover->threadS * $lane->heads * count($placed->changes->cones->load);
                 self::assertSame($cost, $placed->changeoverS);
                 self::assertSame(
                     [$wanted->id !== $frame, $wanted->driver !== $driver],
-                    [$placed->frameChange, $placed->driverChange],
+                    [$placed->changes->frame, $placed->changes->driver],
                 );
-                self::assertSame($goesOn, $placed->goesOn);
+                self::assertSame($goesOn, $placed->changes->goesOn);
                 [$frame, $driver, $before] = [$wanted->id, $wanted->driver, $placed->batch];
             }
         }

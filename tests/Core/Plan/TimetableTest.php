@@ -63,7 +63,7 @@ final class TimetableTest extends TestCase
             self::assertEqualsWithDelta($true['setup_min'], $placed->changeoverS / 60, 1e-9);
             self::assertSame(
                 [$true['thread_changes'], $true['driver_change'], $true['frame_change']],
-                [count($placed->needles->load), $placed->driverChange, $placed->frameChange],
+                [count($placed->changes->cones->load), $placed->changes->driver, $placed->changes->frame],
             );
             self::assertEqualsWithDelta($true['late_min'], $placed->lateS() / 60, 0.001);
         }
@@ -118,7 +118,7 @@ final class TimetableTest extends TestCase
 
         // Two threads on two heads, a minute and a half each; where any needle does, nobody knows what is fitted
         // after it.
-        self::assertSame([0, 2, 0, 0], array_map(static fn(Placed $p): int => $p->needleChanges, $timetable->placed));
+        self::assertSame([0, 2, 0, 0], array_map(static fn(Placed $p): int => $p->changes->needles, $timetable->placed));
         self::assertSame(
             [180, 180 + 2 * 2 * 90, 180, 180],
             array_map(static fn(Placed $p): int => $p->changeoverS, $timetable->placed),
@@ -207,7 +207,7 @@ final class TimetableTest extends TestCase
         );
         self::assertSame(
             [false, true, false, false, false, false],
-            array_map(static fn(Placed $p): bool => $p->goesOn, $timetable->placed),
+            array_map(static fn(Placed $p): bool => $p->changes->goesOn, $timetable->placed),
         );
         self::assertEqualsWithDelta(
             (5 * 180 + 60 + 240) / 60,

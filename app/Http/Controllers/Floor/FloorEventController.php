@@ -110,7 +110,7 @@ final class FloorEventController
                 // were wanted.
                 $machine->update([
                     'frame_id' => $batch->decoration->setup->frame_id,
-                    'driver' => $batch->decoration->setup->frame->driver,
+                    'driver' => $batch->decoration->setup->frame->driver->value,
                 ]);
                 NeedleFitting::record(
                     $machine,

@@ -67,7 +67,7 @@ final class PlacementController
         KeptPlacement::query()->updateOrCreate(
             [
                 'garment' => DecorationSetups::garmentKey($decoration),
-                'position' => $decoration->position,
+                'position' => $decoration->position->value,
                 'size' => $request->string('size')->value(),
             ],
             [
