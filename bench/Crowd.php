@@ -83,7 +83,7 @@ final class Crowd
                 'code' => "B-{$batch}x",
                 'decoration_id' => $decoration,
                 'machine_id' => $machine,
-                'place' => 100 + $i,
+                'rank' => 100 + $i,
             ];
             $pieces = range($piece, $piece + 11);
             foreach ($pieces as $k => $id) {

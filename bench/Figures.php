@@ -7,7 +7,6 @@ namespace Bench;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
-use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
@@ -19,7 +18,11 @@ use Hakama\Plan\Dispatch;
 use Hakama\Plan\Search;
 use Hakama\Plan\Timetable;
 use Hakama\Setup\Advice;
+use Hakama\Setup\Facts\Cloth;
+use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\OnMachine;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
@@ -171,16 +174,9 @@ final class Figures
                         foreach ([Structure::None, Structure::Structured] as $structure) {
                             Advice::of(
                                 new Facts(
-                                    $garment,
-                                    $fabric,
-                                    $structure,
-                                    Profile::None,
-                                    $position,
-                                    70,
-                                    45,
-                                    5000,
-                                    40,
-                                    Driver::cases(),
+                                    new Design(70, 45, 5000, 40),
+                                    new Item($garment, $position, new Cloth($fabric), $structure),
+                                    new OnMachine(Driver::cases()),
                                 ),
                                 $house,
                                 $frames,
@@ -194,11 +190,9 @@ final class Figures
         printf("\nAdvice (limit: 5 000 cases in 5 s)\n  %d cases with frames in %.2f s\n", $cases, $seconds);
     }
 
-    /** Median server time over HTTP, and the queries of one request. */
     /**
      * How near to the best the search comes in the time it has. The best is that of ten runs of two million changes
-     * each
-     * (seeds 1 to 10), which take a quarter of an hour and were made once; the shop is the same each time.
+     * each (seeds 1 to 10), which take a quarter of an hour and were made once; the shop is the same each time.
      */
     public function plans(): void
     {
@@ -241,6 +235,7 @@ final class Figures
         );
     }
 
+    /** Median server time over HTTP, and the queries of one request. */
     public function pages(string $title): void
     {
         printf("\n%s (limits: 60 ms, 12 queries)\n", $title);
