@@ -17,6 +17,8 @@ final readonly class Workload
     public array $frames;
     /** @var array<string, Batch> */
     public array $batches;
+    /** @var \ArrayObject<string, string|null> what obstacle() found: a plan is timed many times over the same work */
+    private \ArrayObject $obstacles;
 
     /**
      * @param int              $now     seconds of local time
@@ -34,6 +36,9 @@ final readonly class Workload
         public Weights $weights,
         public ThreadNeeds $needs = new ThreadNeeds(),
     ) {
+        /** @var \ArrayObject<string, string|null> $none */
+        $none = new \ArrayObject();
+        $this->obstacles = $none;
         $this->lanes = array_column(array_map(static fn(Lane $lane): array => [$lane->id, $lane], $lanes), 1, 0);
         $this->frames = array_column(
             array_map(static fn(FrameStock $frame): array => [$frame->id, $frame], $frames),
@@ -88,6 +93,20 @@ final readonly class Workload
 
     /** Why this machine can never run this batch; null when it can. */
     public function obstacle(Batch $batch, Lane $lane): ?string
+    {
+        // A batch that is not one of these may have the name of one that is.
+        if (($this->batches[$batch->id] ?? null) !== $batch || ($this->lanes[$lane->id] ?? null) !== $lane) {
+            return $this->findObstacle($batch, $lane);
+        }
+        $key = "{$batch->id}\n{$lane->id}";
+        if (! $this->obstacles->offsetExists($key)) {
+            $this->obstacles[$key] = $this->findObstacle($batch, $lane);
+        }
+
+        return $this->obstacles[$key];
+    }
+
+    private function findObstacle(Batch $batch, Lane $lane): ?string
     {
         $frame = $this->frames[$batch->equipment->frame] ?? null;
 
