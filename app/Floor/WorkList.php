@@ -10,8 +10,7 @@ use Hakama\Setup\Rules\WorkStage;
 
 /**
  * The steps of one batch as its setup has them. What comes before the machine may sew is confirmed line by line,
- * hooping
- * and mounting stage by stage; finishing and inspecting are confirmed with the pieces that are counted.
+ * hooping and mounting stage by stage; finishing and inspecting are confirmed with the pieces that are counted.
  */
 final readonly class WorkList
 {

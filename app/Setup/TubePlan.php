@@ -17,8 +17,7 @@ use Illuminate\Support\Facades\Cache;
 
 /**
  * What goes along one tube: every artwork of the line at this place, one after the other in the order in which they
- * were
- * written down, each in the bands in which it is sewn. All distances are from the end that is measured from.
+ * were written down, each in the bands in which it is sewn. All distances are from the end that is measured from.
  */
 final readonly class TubePlan
 {

@@ -8,8 +8,7 @@ use InvalidArgumentException;
 
 /**
  * How many machines can be in changeover or running at once: the people who are in, times how many each tends. People
- * come
- * and go, so it holds from one time to the next.
+ * come and go, so it holds from one time to the next.
  */
 final readonly class Hands
 {

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Hakama\Floor;
 
 /**
- * Where a batch stands: what is on the machine, what is hooped, how much is done and spoiled. It is what the events
- * of the
- * batch come to and as large for a long batch as for a short one; which piece is waiting or done is kept with the
+ * Where a batch stands: what is on the machine, what is hooped, how much is done and spoiled. It is what the events of
+ * the batch come to and as large for a long batch as for a short one; which piece is waiting or done is kept with the
  * piece.
  */
 final readonly class BatchRun

@@ -6,8 +6,7 @@ namespace Hakama\Floor;
 
 /**
  * A batch and each of its pieces as all of its events tell it, from the first on: the proof of what is kept from one
- * event
- * to the next. The same events always give the same.
+ * event to the next. The same events always give the same.
  */
 final readonly class FoldedBatch
 {

@@ -11,8 +11,7 @@ use Hakama\Stitch\Point;
 /**
  * A garment's part as it lies before the person, from its measures: outline, seams, and where things are measured from.
  * Millimetres, y upwards; x is nought on the centre line and grows towards the viewer's right, which is the wearer's
- * left
- * on a front. A plain figure to measure on, not a pattern to cut by.
+ * left on a front. A plain figure to measure on, not a pattern to cut by.
  */
 final readonly class Shape
 {

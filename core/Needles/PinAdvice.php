@@ -8,10 +8,9 @@ use Hakama\Machine\Rack;
 
 /**
  * Which threads, kept on a needle for good, would have saved changes. A shop knows only the next few batches when it
- * loads
- * a needle; a thread that comes back again and again beyond them is taken off and put on anew, unless it is pinned. The
- * batches that were run are gone through once more that way, and threads are pinned one by one, each time the one that
- * saves most, until none saves any.
+ * loads a needle; a thread that comes back again and again beyond them is taken off and put on anew, unless it is
+ * pinned. The batches that were run are gone through once more that way, and threads are pinned one by one, each time
+ * the one that saves most, until none saves any.
  */
 final readonly class PinAdvice
 {
@@ -70,8 +69,7 @@ final readonly class PinAdvice
 
     /**
      * How many cones are exchanged when only the next few batches are known; a batch that does not fit on the rack
-     * counts
-     * as if each of its threads were loaded.
+     * counts as if each of its threads were loaded.
      *
      * @param list<Demand> $history
      */

@@ -10,9 +10,8 @@ use Hakama\Machine\Rack;
 final class Swaps
 {
     /**
-     * The fewest swaps for each piece once the run is going: pieces follow one another, so what the last blocks left
-     * on the
-     * needles is what the next piece begins with (furthest in the future first, Belady 1966).
+     * The fewest swaps for each piece once the run is going: pieces follow one another, so what the last blocks left on
+     * the needles is what the next piece begins with (furthest in the future first, Belady 1966).
      *
      * @return int|null null when some thread goes on no needle at all
      */

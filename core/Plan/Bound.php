@@ -8,10 +8,8 @@ namespace Hakama\Plan;
  * What no plan of a shop can cost less than, so that a person sees how much there is left to gain.
  *
  * Each batch ends no sooner than alone on the machine that ends it soonest, set up with no change, or as little as it
- * takes to go on with a design that another has; and of all batches the
- * k-th to end ends no sooner than the k shortest shared out evenly among the machines. Every frame, driver and thread
- * that
- * stands nowhere is put on at least once.
+ * takes to go on with a design that another has; and of all batches the k-th to end ends no sooner than the k shortest
+ * shared out evenly among the machines. Every frame, driver and thread that stands nowhere is put on at least once.
  */
 final readonly class Bound
 {

@@ -41,8 +41,8 @@ final class Dispatch
 
     /**
      * Apparent tardiness cost with changeovers: the machine that is free soonest takes the batch that is worth most
-     * there, by
-     * weight and length, by how near its due time is and by what its changeover takes (Lee, Bhaskaran, Pinedo 1997).
+     * there, by weight and length, by how near its due time is and by what its changeover takes (Lee, Bhaskaran, Pinedo
+     * 1997).
      */
     public static function pressing(Workload $workload, Sequence $standing = new Sequence([])): Sequence
     {

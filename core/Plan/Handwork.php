@@ -7,9 +7,8 @@ namespace Hakama\Plan;
 use Hakama\Calendar\Hands;
 
 /**
- * When a plan wants people's hands, and how many at once: every changeover, the hooping and swapping before each
- * load, and
- * with two sets of frames the hooping of the next load while one sews. A machine that sews wants none.
+ * When a plan wants people's hands, and how many at once: every changeover, the hooping and swapping before each load,
+ * and with two sets of frames the hooping of the next load while one sews. A machine that sews wants none.
  */
 final readonly class Handwork
 {

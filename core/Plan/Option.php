@@ -30,8 +30,7 @@ final readonly class Option
 
     /**
      * What is different in one plan from another, for a batch and for all others; null when the batch has no place in
-     * it,
-     * or another has none any more.
+     * it, or another has none any more.
      */
     public static function between(Timetable $now, Timetable $then, string $batch): ?self
     {

@@ -9,8 +9,7 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * A shop of the version before this one has every table but under some other names. It is brought to what the
- * migrations
- * after this one make from nothing; a new shop has nothing to bring.
+ * migrations after this one make from nothing; a new shop has nothing to bring.
  */
 return new class () extends Migration {
     /** The last migration of that version: a shop that has not run it cannot be brought here at one go. */

@@ -55,8 +55,7 @@ final readonly class Dependencies
 
     /**
      * Those that use each other in a ring: what still stands when everything that uses nothing, or that nobody uses,
-     * has
-     * been taken away again and again.
+     * has been taken away again and again.
      *
      * @return list<string>
      */

@@ -8,8 +8,7 @@ use Random\Randomizer;
 
 /**
  * Changes to a sequence, drawn by chance: a batch to another place, a batch beside one that is set up like it, two
- * batches
- * in each other's place, a few that follow one another moved together.
+ * batches in each other's place, a few that follow one another moved together.
  *
  * @internal
  */

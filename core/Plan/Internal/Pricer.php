@@ -13,8 +13,8 @@ use Hakama\Plan\Workload;
  * goes through is kept, so that a change is priced from the first place that it touches.
  *
  * What is placed never starts before what was placed already, so at the moment at which a changeover would start, a
- * machine
- * is busy exactly when what it was given last has not ended: the shared things are looked up there and nowhere else.
+ * machine is busy exactly when what it was given last has not ended: the shared things are looked up there and nowhere
+ * else.
  *
  * @internal
  */
@@ -107,9 +107,7 @@ final class Pricer
 
     /**
      * Seconds that a changeover takes more, or less, for what stands before it in a lane: other needles are to be
-     * fitted,
-     * or
-     * the same design goes on.
+     * fitted, or the same design goes on.
      *
      * @param list<int> $lane
      */
@@ -185,8 +183,7 @@ final class Pricer
 
     /**
      * One pass from the first step that a change touches. It is long because it is the whole of the work: a call for
-     * each
-     * of its parts would cost more than the parts do.
+     * each of its parts would cost more than the parts do.
      *
      * @param array<int, list<int>> $lanes
      * @param array<int, int>       $first
@@ -385,8 +382,7 @@ final class Pricer
 
     /**
      * The start itself, if there are hands for one more machine from there to its end; else the next moment that may
-     * have
-     * them. Hands fall only where people go, and no machine begins anything later than this start.
+     * have them. Hands fall only where people go, and no machine begins anything later than this start.
      *
      * @param array<int, int> $end machine => when what it has ends
      */

@@ -216,9 +216,8 @@ final class Timing
 
     /**
      * What is too little of. Frames and hands are held from changeover start to end. What is placed never starts before
-     * what
-     * was placed already, so a machine has at most what it was given last, and has it from the start of this one at the
-     * latest: use is highest there, and hands fall only where a person goes.
+     * what was placed already, so a machine has at most what it was given last, and has it from the start of this one
+     * at the latest: use is highest there, and hands fall only where a person goes.
      */
     private function obstacle(Placed $wanted, Lane $lane): ?Wait
     {

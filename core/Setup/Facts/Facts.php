@@ -53,8 +53,7 @@ final readonly class Facts
 
     /**
      * How far a design can go to the sides before the neck holds the frame back, loaded neck first: the opening laid
-     * flat
-     * less the arm. Null where there is no neck, or nobody has measured it.
+     * flat less the arm. Null where there is no neck, or nobody has measured it.
      */
     public function travelMm(): ?float
     {

@@ -11,8 +11,7 @@ use Hakama\Stitch\Band;
 
 /**
  * The fewest hoopings in which all motifs along a tube can be sewn, each whole in one. Swept from one end: the first
- * motif
- * not yet sewn has to be in some hooping, and the one that begins with it takes most of those that follow.
+ * motif not yet sewn has to be in some hooping, and the one that begins with it takes most of those that follow.
  */
 final readonly class Hoopings
 {
