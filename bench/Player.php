@@ -6,11 +6,10 @@ namespace Bench;
 
 use App\Artwork\Intake;
 use App\Models\Artwork;
-use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
+use Tests\Browser\Headless;
 
 /**
  * The player in a browser without a graphics card: what the page weighs, how long a frame's work takes, what it
@@ -22,24 +21,7 @@ final class Player
 
     public function measure(): void
     {
-        $profile = sys_get_temp_dir().'/hakama-bench-'.bin2hex(random_bytes(6));
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(
-            ChromeOptions::CAPABILITY,
-            (new ChromeOptions())->addArguments([
-                '--headless=new',
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-                '--window-size=1280,800',
-                "--user-data-dir={$profile}",
-            ]),
-        );
-        $browser = RemoteWebDriver::create($this->driver, $capabilities, 20_000, 120_000);
+        $browser = Headless::open($this->driver, 120_000);
         printf("\nThe player (limits: page under 150 kB before the stitches, 16.7 ms of work a frame, 256 MiB)\n");
         foreach ([200_000, 1_000_000] as $stitches) {
             $artwork = app(Intake::class)->make(
@@ -50,10 +32,9 @@ final class Player
                 [],
                 [],
             );
-            $this->one($browser, $artwork);
+            $this->one($browser->driver, $artwork);
         }
-        $browser->quit();
-        (new \Illuminate\Filesystem\Filesystem())->deleteDirectory($profile);
+        $browser->close();
     }
 
     private function one(RemoteWebDriver $browser, Artwork $artwork): void

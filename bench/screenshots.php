@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 /* One picture of each main view; bin/screenshots starts the server and the browser for it. */
 
-use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
-use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverDimension;
+use Tests\Browser\Headless;
 use Tests\Browser\MachineOnTheLine;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -33,25 +31,8 @@ const VIEWS = [
     'thread-match' => '/shop/threads/match?hex=%233b6f8f&cloth=%23ddd2bb',
 ];
 
-$profile = sys_get_temp_dir().'/hakama-pictures-'.bin2hex(random_bytes(6));
-$capabilities = DesiredCapabilities::chrome();
-$capabilities->setCapability(
-    ChromeOptions::CAPABILITY,
-    (new ChromeOptions())->addArguments([
-        '--headless=new',
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--hide-scrollbars',
-        '--lang=en-GB',
-        "--user-data-dir={$profile}",
-    ]),
-);
-$browser = RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 20_000, 60_000);
+$headless = Headless::open((string) getenv('DRIVER_URL'));
+$browser = $headless->driver;
 
 // The floor is most itself with a machine half way through a load.
 $machine = new MachineOnTheLine('M1');
@@ -83,5 +64,4 @@ foreach ($views as $name => $path) {
     $browser->takeScreenshot(dirname(__DIR__)."/docs/screenshots/{$name}.png");
     echo "{$name}\n";
 }
-$browser->quit();
-(new Illuminate\Filesystem\Filesystem())->deleteDirectory($profile);
+$headless->close();

@@ -14,8 +14,6 @@ use Hakama\Stitch\Point;
  */
 final class Drawing
 {
-    public const PICTURE_PAD_MM = 2.0;
-
     /** @param list<Point> $points */
     public static function path(array $points, bool $closed = true): string
     {

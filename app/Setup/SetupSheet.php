@@ -64,9 +64,4 @@ final readonly class SetupSheet
             ...array_values(array_filter($this->chosen->shown->warnings, static fn(Warning $one): bool => ! $one->stops)),
         ];
     }
-
-    public function isAdvised(): bool
-    {
-        return $this->chosen->departures === [];
-    }
 }

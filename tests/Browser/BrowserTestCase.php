@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -20,47 +18,20 @@ use PHPUnit\Framework\TestCase;
 /** A real browser at a real server with the demo shop; bin/test starts both. */
 abstract class BrowserTestCase extends TestCase
 {
-    private static ?RemoteWebDriver $shared = null;
-    private static ?string $profile = null;
+    private static ?Headless $shared = null;
 
     protected RemoteWebDriver $browser;
 
     protected function setUp(): void
     {
-        $this->browser = self::$shared ??= self::open();
+        $this->browser = (self::$shared ??= Headless::open((string) getenv('DRIVER_URL')))->driver;
         $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
     }
 
     public static function tearDownAfterClass(): void
     {
-        self::$shared?->quit();
+        self::$shared?->close();
         self::$shared = null;
-        if (self::$profile !== null) {
-            (new \Illuminate\Filesystem\Filesystem())->deleteDirectory(self::$profile);
-        }
-    }
-
-    private static function open(): RemoteWebDriver
-    {
-        self::$profile = sys_get_temp_dir().'/hakama-browser-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions())->addArguments([
-            '--headless=new',
-            '--no-sandbox',
-            '--disable-gpu',
-            '--disable-quic',
-            '--no-first-run',
-            '--disable-background-networking',
-            '--disable-component-update',
-            '--disable-sync',
-            '--hide-scrollbars',
-            '--window-size=1280,800',
-            '--lang=en-GB',
-            '--user-data-dir='.self::$profile,
-        ]);
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-
-        return RemoteWebDriver::create((string) getenv('DRIVER_URL'), $capabilities, 20_000, 60_000);
     }
 
     protected function visit(string $path): void

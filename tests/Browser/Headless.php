@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Illuminate\Filesystem\Filesystem;
+
+/** A browser without a monitor, with a profile of its own that goes when it is closed. */
+final readonly class Headless
+{
+    private function __construct(public RemoteWebDriver $driver, private string $profile) {}
+
+    /**
+     * @param string $url        where its driver listens
+     * @param int    $patienceMs for one answer of the driver
+     */
+    public static function open(string $url, int $patienceMs = 60_000): self
+    {
+        $profile = sys_get_temp_dir().'/hakama-browser-'.bin2hex(random_bytes(6));
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(
+            ChromeOptions::CAPABILITY,
+            (new ChromeOptions())->addArguments([
+                '--headless=new',
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+                '--hide-scrollbars',
+                '--window-size=1280,800',
+                '--lang=en-GB',
+                "--user-data-dir={$profile}",
+            ]),
+        );
+
+        return new self(RemoteWebDriver::create($url, $capabilities, 20_000, $patienceMs), $profile);
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+        (new Filesystem())->deleteDirectory($this->profile);
+    }
+}
