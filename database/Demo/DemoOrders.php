@@ -28,6 +28,41 @@ use Illuminate\Support\Str;
 /** The orders of Ullenmere, at every stage of their way through the shop. */
 final class DemoOrders
 {
+    // What is sewn on, as in the catalogue.
+    private const POLO = ['garment' => 'polo', 'fabric' => 'pique', 'style' => 'Landing'];
+    private const CAP = [
+        'garment' => 'cap',
+        'fabric' => 'twill',
+        'structure' => 'structured',
+        'profile' => 'mid',
+        'style' => 'Quayside',
+    ];
+    private const HIGH_CAP = ['profile' => 'high'] + self::CAP;
+    private const JACKET = ['garment' => 'jacket', 'fabric' => 'canvas', 'style' => 'Storm'];
+    private const APRON = ['garment' => 'apron', 'fabric' => 'canvas', 'style' => 'Oven'];
+    private const BAG = ['garment' => 'bag', 'fabric' => 'canvas', 'style' => 'Market'];
+    private const HOODIE = ['garment' => 'hoodie', 'fabric' => 'fleece', 'style' => 'Deckhand'];
+    private const TEE = ['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow'];
+    private const TOWEL = ['garment' => 'towel', 'fabric' => 'plush', 'style' => 'Lakeside'];
+    private const BLANKET = ['garment' => 'blanket', 'fabric' => 'plush', 'style' => 'Picnic'];
+    private const TROUSERS = ['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage'];
+    private const COLOURS = [
+        'cream' => '#efe6cf',
+        'ecru' => '#e6dcc3',
+        'ink' => '#1f2533',
+        'moss' => '#5d6b45',
+        'natural' => '#d9c9a3',
+        'navy' => '#26324f',
+        'oatmeal' => '#ddd2bb',
+        'plum' => '#5a2a55',
+        'rust' => '#8f4a2f',
+        'sage' => '#a9b79a',
+        'slate' => '#55606e',
+        'stone' => '#b3a78f',
+        'teal' => '#2f6a6a',
+        'white' => '#f4f2ec',
+    ];
+
     private readonly CarbonImmutable $day;
 
     public function __construct(
@@ -41,148 +76,68 @@ final class DemoOrders
 
     public function build(): void
     {
-        $polo = ['garment' => 'polo', 'fabric' => 'pique', 'style' => 'Landing'];
-        $cap = [
-            'garment' => 'cap',
-            'fabric' => 'twill',
-            'structure' => 'structured',
-            'profile' => 'mid',
-            'style' => 'Quayside',
-        ];
-        $jacket = ['garment' => 'jacket', 'fabric' => 'canvas', 'style' => 'Storm'];
-
         $this->finished(
             'Bell Ringers of Ullenmere',
             -4,
-            [
-                [
-                    ...$polo,
-                    'colour_name' => 'plum',
-                    'colour_hex' => '#5a2a55',
-                    'sizes' => ['S' => 2, 'M' => 5, 'L' => 4],
-                    'on' => ['left_chest' => 'Ringers’ bell'],
-                ],
-            ],
+            [self::line(self::POLO, 'plum', ['S' => 2, 'M' => 5, 'L' => 4], ['left_chest' => 'Ringers’ bell'])],
             'M2',
             1,
         );
         $this->finished(
             'Ullenmere Night Bakery',
             -3,
-            [
-                [
-                    'garment' => 'apron',
-                    'fabric' => 'canvas',
-                    'style' => 'Oven',
-                    'colour_name' => 'ecru',
-                    'colour_hex' => '#e6dcc3',
-                    'sizes' => ['one' => 9],
-                    'on' => ['centre' => 'Loaf and moon'],
-                ],
-            ],
+            [self::line(self::APRON, 'ecru', ['one' => 9], ['centre' => 'Loaf and moon'])],
             'M1',
             0,
         );
         $this->finished(
             'Mere Seed Library',
             -1,
-            [
-                [
-                    'garment' => 'bag',
-                    'fabric' => 'canvas',
-                    'style' => 'Market',
-                    'colour_name' => 'natural',
-                    'colour_hex' => '#d9c9a3',
-                    'sizes' => ['one' => 12],
-                    'on' => ['centre' => 'Seed sprig'],
-                ],
-            ],
+            [self::line(self::BAG, 'natural', ['one' => 12], ['centre' => 'Seed sprig'])],
             'M3',
             1,
         );
 
         $running = $this->order('Ullenmere Ferry Crew', 0, '17:00', [
-            [
-                ...$cap,
-                'profile' => 'high',
-                'colour_name' => 'navy',
-                'colour_hex' => '#26324f',
-                'sizes' => ['one' => 16],
-                'on' => ['cap_front' => 'Lantern row'],
-            ],
+            self::line(self::HIGH_CAP, 'navy', ['one' => 16], ['cap_front' => 'Lantern row']),
         ]);
         $backs = $this->order('Long Loch Canoe School', 1, '12:00', [
-            [
-                ...$jacket,
-                'colour_name' => 'slate',
-                'colour_hex' => '#55606e',
-                'sizes' => ['S' => 2, 'M' => 4, 'L' => 3, 'XL' => 1],
-                'on' => ['full_back' => 'Lake panorama'],
-            ],
+            self::line(
+                self::JACKET,
+                'slate',
+                ['S' => 2, 'M' => 4, 'L' => 3, 'XL' => 1],
+                ['full_back' => 'Lake panorama'],
+            ),
         ]);
         $this->order('Bell Ringers of Ullenmere', 0, '12:00', [
-            [
-                ...$polo,
-                'colour_name' => 'oatmeal',
-                'colour_hex' => '#ddd2bb',
-                'sizes' => ['M' => 4, 'L' => 6, 'XL' => 2],
-                'on' => ['left_chest' => 'Ringers’ bell'],
-            ],
+            self::line(self::POLO, 'oatmeal', ['M' => 4, 'L' => 6, 'XL' => 2], ['left_chest' => 'Ringers’ bell']),
         ]);
         $this->order('Ullenmere Ferry Crew', 1, '16:00', [
-            [
-                'garment' => 'hoodie',
-                'fabric' => 'fleece',
-                'style' => 'Deckhand',
-                'colour_name' => 'ink',
-                'colour_hex' => '#1f2533',
-                'sizes' => ['S' => 3, 'M' => 5, 'L' => 5, 'XL' => 2],
-                'on' => ['left_chest' => 'Ferry roundel'],
-            ],
+            self::line(
+                self::HOODIE,
+                'ink',
+                ['S' => 3, 'M' => 5, 'L' => 5, 'XL' => 2],
+                ['left_chest' => 'Ferry roundel'],
+            ),
         ]);
         $this->order('Ullenmere Night Bakery', 0, '11:30', [
-            [
-                'garment' => 'apron',
-                'fabric' => 'canvas',
-                'style' => 'Oven',
-                'colour_name' => 'rust',
-                'colour_hex' => '#8f4a2f',
-                'sizes' => ['one' => 14],
-                'on' => ['centre' => 'Loaf and moon'],
-            ],
+            self::line(self::APRON, 'rust', ['one' => 14], ['centre' => 'Loaf and moon']),
         ]);
         $this->order('Mere Seed Library', 2, '15:00', [
-            [
-                'garment' => 'tee',
-                'fabric' => 'jersey',
-                'style' => 'Furrow',
-                'colour_name' => 'sage',
-                'colour_hex' => '#a9b79a',
-                'sizes' => ['XS' => 2, 'S' => 4, 'M' => 6, 'L' => 4],
-                'on' => ['left_chest' => 'Seed sprig', 'sleeve' => 'Reed stalk'],
-            ],
+            self::line(
+                self::TEE,
+                'sage',
+                ['XS' => 2, 'S' => 4, 'M' => 6, 'L' => 4],
+                ['left_chest' => 'Seed sprig', 'sleeve' => 'Reed stalk'],
+            ),
         ]);
-        $waiting = $this->order(
+        $this->order(
             'Festival of Lanterns',
             3,
             '12:00',
             [
-                [
-                    ...$cap,
-                    'colour_name' => 'cream',
-                    'colour_hex' => '#efe6cf',
-                    'sizes' => ['one' => 20],
-                    'on' => ['cap_front' => 'Lantern row'],
-                ],
-                [
-                    'garment' => 'towel',
-                    'fabric' => 'plush',
-                    'style' => 'Lakeside',
-                    'colour_name' => 'white',
-                    'colour_hex' => '#f4f2ec',
-                    'sizes' => ['one' => 8],
-                    'on' => ['corner' => 'Lantern row'],
-                ],
+                self::line(self::CAP, 'cream', ['one' => 20], ['cap_front' => 'Lantern row']),
+                self::line(self::TOWEL, 'white', ['one' => 8], ['corner' => 'Lantern row']),
             ],
             setUp: false,
         );
@@ -190,32 +145,14 @@ final class DemoOrders
             'Long Loch Canoe School',
             4,
             '16:00',
-            [
-                [
-                    ...$jacket,
-                    'colour_name' => 'moss',
-                    'colour_hex' => '#5d6b45',
-                    'sizes' => ['M' => 4, 'L' => 4],
-                    'on' => ['left_chest' => 'Paddle mark'],
-                ],
-            ],
+            [self::line(self::JACKET, 'moss', ['M' => 4, 'L' => 4], ['left_chest' => 'Paddle mark'])],
             setUp: false,
         );
         $this->order(
             'Festival of Lanterns',
             5,
             '16:00',
-            [
-                [
-                    'garment' => 'blanket',
-                    'fabric' => 'plush',
-                    'style' => 'Picnic',
-                    'colour_name' => 'teal',
-                    'colour_hex' => '#2f6a6a',
-                    'sizes' => ['one' => 6],
-                    'on' => ['corner' => null],
-                ],
-            ],
+            [self::line(self::BLANKET, 'teal', ['one' => 6], ['corner' => null])],
             setUp: false,
         );
 
@@ -224,15 +161,12 @@ final class DemoOrders
             6,
             '16:00',
             [
-                [
-                    'garment' => 'trousers',
-                    'fabric' => 'canvas',
-                    'style' => 'Portage',
-                    'colour_name' => 'stone',
-                    'colour_hex' => '#b3a78f',
-                    'sizes' => ['M' => 3, 'L' => 3],
-                    'on' => ['leg' => 'Reed stalk', 'leg ' => 'Applied leaf', 'leg  ' => 'Reed stalk'],
-                ],
+                self::line(
+                    self::TROUSERS,
+                    'stone',
+                    ['M' => 3, 'L' => 3],
+                    ['leg' => 'Reed stalk', 'leg ' => 'Applied leaf', 'leg  ' => 'Reed stalk'],
+                ),
             ],
             setUp: false,
         );
@@ -244,137 +178,53 @@ final class DemoOrders
                 [
                     'Ullenmere Ferry Crew',
                     3,
-                    [
-                        ...$cap,
-                        'profile' => 'high',
-                        'colour_name' => 'navy',
-                        'colour_hex' => '#26324f',
-                        'sizes' => ['one' => 10],
-                        'on' => ['cap_front' => 'Lantern row'],
-                    ],
+                    self::line(self::HIGH_CAP, 'navy', ['one' => 10], ['cap_front' => 'Lantern row']),
                 ],
-                [
-                    'Mere Seed Library',
-                    4,
-                    [
-                        'garment' => 'bag',
-                        'fabric' => 'canvas',
-                        'style' => 'Market',
-                        'colour_name' => 'natural',
-                        'colour_hex' => '#d9c9a3',
-                        'sizes' => ['one' => 12],
-                        'on' => ['centre' => 'Seed sprig'],
-                    ],
-                ],
+                ['Mere Seed Library', 4, self::line(self::BAG, 'natural', ['one' => 12], ['centre' => 'Seed sprig'])],
                 [
                     'Festival of Lanterns',
                     5,
-                    [
-                        ...$cap,
-                        'profile' => 'high',
-                        'colour_name' => 'cream',
-                        'colour_hex' => '#efe6cf',
-                        'sizes' => ['one' => 8],
-                        'on' => ['cap_front' => 'Ringers’ bell, cap'],
-                    ],
+                    self::line(self::HIGH_CAP, 'cream', ['one' => 8], ['cap_front' => 'Ringers’ bell, cap']),
                 ],
                 [
                     'Ullenmere Ferry Crew',
                     4,
-                    [
-                        ...$polo,
-                        'colour_name' => 'ink',
-                        'colour_hex' => '#1f2533',
-                        'sizes' => ['M' => 4, 'L' => 4],
-                        'on' => ['left_chest' => 'Ferry roundel'],
-                    ],
+                    self::line(self::POLO, 'ink', ['M' => 4, 'L' => 4], ['left_chest' => 'Ferry roundel']),
                 ],
                 [
                     'Long Loch Canoe School',
                     5,
-                    [
-                        'garment' => 'tee',
-                        'fabric' => 'jersey',
-                        'style' => 'Furrow',
-                        'colour_name' => 'sage',
-                        'colour_hex' => '#a9b79a',
-                        'sizes' => ['S' => 3, 'M' => 5],
-                        'on' => ['sleeve' => 'Reed stalk'],
-                    ],
+                    self::line(self::TEE, 'sage', ['S' => 3, 'M' => 5], ['sleeve' => 'Reed stalk']),
                 ],
                 [
                     'Festival of Lanterns',
                     5,
-                    [
-                        ...$cap,
-                        'profile' => 'high',
-                        'colour_name' => 'rust',
-                        'colour_hex' => '#8f4a2f',
-                        'sizes' => ['one' => 8],
-                        'on' => ['cap_front' => 'Lantern row'],
-                    ],
+                    self::line(self::HIGH_CAP, 'rust', ['one' => 8], ['cap_front' => 'Lantern row']),
                 ],
                 [
                     'Ullenmere Night Bakery',
                     5,
-                    [
-                        'garment' => 'apron',
-                        'fabric' => 'canvas',
-                        'style' => 'Oven',
-                        'colour_name' => 'ecru',
-                        'colour_hex' => '#e6dcc3',
-                        'sizes' => ['one' => 8],
-                        'on' => ['centre' => 'Loaf and moon'],
-                    ],
+                    self::line(self::APRON, 'ecru', ['one' => 8], ['centre' => 'Loaf and moon']),
                 ],
                 [
                     'Bell Ringers of Ullenmere',
                     6,
-                    [
-                        ...$cap,
-                        'profile' => 'high',
-                        'colour_name' => 'plum',
-                        'colour_hex' => '#5a2a55',
-                        'sizes' => ['one' => 8],
-                        'on' => ['cap_front' => 'Ringers’ bell, cap'],
-                    ],
+                    self::line(self::HIGH_CAP, 'plum', ['one' => 8], ['cap_front' => 'Ringers’ bell, cap']),
                 ],
                 [
                     'Mere Seed Library',
                     6,
-                    [
-                        'garment' => 'tee',
-                        'fabric' => 'jersey',
-                        'style' => 'Furrow',
-                        'colour_name' => 'moss',
-                        'colour_hex' => '#5d6b45',
-                        'sizes' => ['S' => 4, 'M' => 6],
-                        'on' => ['left_chest' => 'Seed sprig'],
-                    ],
+                    self::line(self::TEE, 'moss', ['S' => 4, 'M' => 6], ['left_chest' => 'Seed sprig']),
                 ],
                 [
                     'Long Loch Canoe School',
                     6,
-                    [
-                        'garment' => 'tee',
-                        'fabric' => 'jersey',
-                        'style' => 'Furrow',
-                        'colour_name' => 'sage',
-                        'colour_hex' => '#a9b79a',
-                        'sizes' => ['M' => 4, 'L' => 4],
-                        'on' => ['sleeve' => 'Reed stalk'],
-                    ],
+                    self::line(self::TEE, 'sage', ['M' => 4, 'L' => 4], ['sleeve' => 'Reed stalk']),
                 ],
                 [
                     'Bell Ringers of Ullenmere',
                     6,
-                    [
-                        ...$polo,
-                        'colour_name' => 'oatmeal',
-                        'colour_hex' => '#ddd2bb',
-                        'sizes' => ['M' => 5, 'L' => 5],
-                        'on' => ['left_chest' => 'Ringers’ bell'],
-                    ],
+                    self::line(self::POLO, 'oatmeal', ['M' => 5, 'L' => 5], ['left_chest' => 'Ringers’ bell']),
                 ],
             ] as $i => [$customer, $dueIn, $line]
         ) {
@@ -394,6 +244,24 @@ final class DemoOrders
             at: $this->now->subMinutes(95),
             leaveSewing: true,
         );
+    }
+
+    /**
+     * @param array<string, string>      $garment
+     * @param array<string, int>         $sizes   size => pieces
+     * @param array<string, string|null> $on      position => artwork's name
+     *
+     * @return array<string, mixed>
+     */
+    private static function line(array $garment, string $colour, array $sizes, array $on): array
+    {
+        return [
+            ...$garment,
+            'colour_name' => $colour,
+            'colour_hex' => self::COLOURS[$colour],
+            'sizes' => $sizes,
+            'on' => $on,
+        ];
     }
 
     /** @param list<array<string, mixed>> $lines with `on`: position => artwork's name */
