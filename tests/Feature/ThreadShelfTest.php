@@ -33,6 +33,28 @@ final class ThreadShelfTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_field_says_what_was_wrong_with_it_and_keeps_what_was_typed(): void
+    {
+        $page = $this->from('/shop/threads')
+            ->followingRedirects()
+            ->post('/shop/threads', [
+                'code' => 'N-3',
+                'name' => 'Reed',
+                'colour' => '#223344',
+                'weight' => 'thick & heavy',
+                'metres_left' => 900,
+            ])
+            ->assertOk();
+        preg_match('/<input id="weight"[^>]*>/', (string) $page->getContent(), $found);
+        self::assertStringContainsString('aria-invalid="true" aria-describedby="wrong-weight"', $found[0] ?? '');
+        self::assertStringContainsString('value="thick &amp; heavy"', $found[0] ?? '');
+        $page->assertSee('id="wrong-weight"', false);
+        preg_match('/<input id="name"[^>]*>/', (string) $page->getContent(), $right);
+        self::assertStringContainsString('value="Reed"', $right[0] ?? '');
+        self::assertStringNotContainsString('aria-invalid', $right[0] ?? '');
+    }
+
+    #[Test]
     public function what_is_wanted_by_day_and_by_order_comes_to_the_same(): void
     {
         $board = self::board();

@@ -79,11 +79,8 @@
                                 inputmode="numeric" class="num" value="{{ old('layers', 2) }}"></div><x-wrong
                             field="backing" /><x-wrong field="layers" />
                     </div>
-                    <div><label for="needle">Needle</label><input id="needle" name="needle"
-                            value="{{ old('needle', '75/11 sharp') }}" maxlength="24"><x-wrong field="needle" /></div>
-                    <div><label for="speed">Speed, spm</label><input id="speed" name="speed"
-                            inputmode="numeric" class="num" value="{{ old('speed', 750) }}"><x-wrong
-                            field="speed" /></div>
+                    <x-field name="needle" label="Needle" value="75/11 sharp" maxlength="24" />
+                    <x-field name="speed" label="Speed, spm" :value="750" inputmode="numeric" class="num" />
                     <fieldset class="col-span-2 flex gap-6">
                         <legend class="sr-only">Result</legend>
                         @foreach ([1 => 'It came out', 0 => 'It did not'] as $value => $label)
@@ -92,14 +89,11 @@
                                     @checked((string) old('passed', '1') === (string) $value)> {{ $label }}</label>
                         @endforeach
                     </fieldset>
-                    <div class="col-span-2"><label for="remark">What was seen</label><input id="remark"
-                            name="remark" value="{{ old('remark') }}" maxlength="300"
-                            placeholder="puckering after unhooping, gaps, loops, position"><x-wrong field="remark" />
-                    </div>
-                    <div><label for="who">Who sewed it</label><input id="who" name="who"
-                            value="{{ old('who') }}" maxlength="80" required><x-wrong field="who" /></div>
-                    <div><label for="photo">Photo, if there is one</label><input id="photo" name="photo"
-                            type="file" accept="image/jpeg,image/png,image/webp"><x-wrong field="photo" /></div>
+                    <x-field name="remark" label="What was seen" box="col-span-2" maxlength="300"
+                        placeholder="puckering after unhooping, gaps, loops, position" />
+                    <x-field name="who" label="Who sewed it" maxlength="80" required />
+                    <x-field name="photo" label="Photo, if there is one" type="file"
+                        accept="image/jpeg,image/png,image/webp" />
                     <p class="col-span-2"><button class="btn btn-main">Put it in the log</button></p>
                 </form>
             </details>
@@ -135,9 +129,7 @@
             <form method="post" action="{{ route('artwork.update', $artwork) }}"
                 class="mt-3 grid grid-cols-2 gap-x-4 gap-y-3">
                 @csrf @method('put')
-                <div><label for="name">Name</label><input id="name" name="name"
-                        value="{{ old('name', $artwork->name) }}" maxlength="120" required><x-wrong field="name" />
-                </div>
+                <x-field name="name" label="Name" :value="$artwork->name" maxlength="120" required />
                 <div><label for="variant">This one is the</label><select id="variant" name="variant">
                         @foreach (Hakama\Artwork\Variant::cases() as $variant)
                             <option value="{{ $variant->value }}" @selected(old('variant', $artwork->variant->value) === $variant->value)>
@@ -206,12 +198,10 @@
                             They would be sewn from the new file, and their frames were chosen for this one.</p>
                     @endif
                     <div class="grid grid-cols-2 gap-4">
-                        <div><label for="tape">The tape that takes its place</label><input id="tape"
-                                name="tape" type="file" accept=".dst" required><x-wrong field="tape" />
-                        </div>
-                        <div><label for="why">Why</label><input id="why" name="why"
-                                value="{{ old('why') }}" maxlength="200" required
-                                placeholder="digitiser lightened the fill"><x-wrong field="why" /></div>
+                        <x-field name="tape" label="The tape that takes its place" type="file" accept=".dst"
+                            required />
+                        <x-field name="why" label="Why" maxlength="200" required
+                            placeholder="digitiser lightened the fill" />
                     </div>
                     @if ($using !== [])
                         <label class="mt-3 flex items-center gap-2 text-base text-ink"><input type="checkbox"

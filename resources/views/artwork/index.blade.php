@@ -19,11 +19,7 @@
                     @error('tape') aria-invalid="true" aria-describedby="wrong-tape" @enderror>
                 <p class="text-sm" data-drop-name aria-live="polite"></p>
             </div>
-            <div>
-                <label for="name">Name (else the file’s)</label>
-                <input id="name" name="name" value="{{ old('name') }}" maxlength="120">
-                <x-wrong field="name" />
-            </div>
+            <x-field name="name" label="Name (else the file’s)" maxlength="120" />
             <button class="btn btn-main">Read the tape</button>
         </div>
         <x-wrong field="tape" />

@@ -54,9 +54,8 @@
                         {{ implode(', ', array_map(static fn($step) => App\Shop\Figure::words($step->to), array_slice($sheet->steps, 0, -1))) ?: 'none' }}.
                     </p>
                 </div>
-                <div class="col-span-2"><label for="name">Name of what is made</label><input id="name"
-                        name="name" value="{{ old('name') }}" maxlength="120"
-                        placeholder="{{ $artwork->name }}, and what was done"><x-wrong field="name" /></div>
+                <x-field name="name" label="Name of what is made" box="col-span-2" maxlength="120"
+                    :placeholder="$artwork->name.', and what was done'" />
             </fieldset>
             <div class="mt-3"><x-wrong field="sure" />
                 <div id="sure-box"></div>

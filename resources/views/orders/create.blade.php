@@ -21,23 +21,9 @@
                 </datalist>
                 <x-wrong field="customer" />
             </div>
-            <div>
-                <label for="due_date">Due on</label>
-                <input id="due_date" name="due_date" type="date" value="{{ old('due_date') }}" required
-                    @error('due_date') aria-invalid="true" aria-describedby="wrong-due_date" @enderror>
-                <x-wrong field="due_date" />
-            </div>
-            <div>
-                <label for="due_time">at</label>
-                <input id="due_time" name="due_time" type="time" value="{{ old('due_time', '16:00') }}" required
-                    @error('due_time') aria-invalid="true" aria-describedby="wrong-due_time" @enderror>
-                <x-wrong field="due_time" />
-            </div>
-            <div>
-                <label for="note">Note</label>
-                <input id="note" name="note" value="{{ old('note') }}" maxlength="500">
-                <x-wrong field="note" />
-            </div>
+            <x-field name="due_date" label="Due on" type="date" required />
+            <x-field name="due_time" label="at" value="16:00" type="time" required />
+            <x-field name="note" label="Note" maxlength="500" />
         </div>
         <div id="lines">
             @foreach (array_keys((array) old('lines', [0 => []])) as $i)

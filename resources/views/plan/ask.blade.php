@@ -15,14 +15,9 @@
                         </select>
                         <x-wrong field="like" />
                     </div>
-                    <div><label for="pieces">Pieces</label><input id="pieces" name="pieces" inputmode="numeric"
-                            class="num" value="{{ old('pieces', $asked['pieces'] ?? 12) }}"
-                            @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror><x-wrong
-                            field="pieces" /></div>
-                    <div><label for="due">Wanted by</label><input id="due" name="due"
-                            type="datetime-local" value="{{ old('due', $asked['due'] ?? '') }}"
-                            @error('due') aria-invalid="true" aria-describedby="wrong-due" @enderror><x-wrong
-                            field="due" /></div>
+                    <x-field name="pieces" label="Pieces" :value="$asked['pieces'] ?? 12" inputmode="numeric"
+                        class="num" />
+                    <x-field name="due" label="Wanted by" :value="$asked['due'] ?? ''" type="datetime-local" />
                 </div>
                 <button class="btn btn-main mt-3" data-key="a">Ask <kbd>a</kbd></button>
             </form>
@@ -50,24 +45,12 @@
                         </select>
                         <x-wrong field="machine" />
                     </div>
-                    <div><label for="until">until</label><input id="until" name="until" type="datetime-local"
-                            value="{{ old('until') }}"
-                            @error('until') aria-invalid="true" aria-describedby="wrong-until" @enderror><x-wrong
-                            field="until" /></div>
-                    <div><label for="hands">A helper comes: more machines tended</label><input id="hands"
-                            name="hands" inputmode="numeric" class="num" value="{{ old('hands') }}"
-                            placeholder="0"
-                            @error('hands') aria-invalid="true" aria-describedby="wrong-hands" @enderror><x-wrong
-                            field="hands" /></div>
+                    <x-field name="until" label="until" type="datetime-local" />
+                    <x-field name="hands" label="A helper comes: more machines tended" inputmode="numeric"
+                        class="num" placeholder="0" />
                     <div class="hidden md:block"></div>
-                    <div><label for="from">who is in from</label><input id="from" name="from"
-                            type="datetime-local" value="{{ old('from') }}"
-                            @error('from') aria-invalid="true" aria-describedby="wrong-from" @enderror><x-wrong
-                            field="from" /></div>
-                    <div><label for="to">to; both empty for always</label><input id="to" name="to"
-                            type="datetime-local" value="{{ old('to') }}"
-                            @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong
-                            field="to" /></div>
+                    <x-field name="from" label="who is in from" type="datetime-local" />
+                    <x-field name="to" label="to; both empty for always" type="datetime-local" />
                     <div><label for="frame">More of this frame</label><select id="frame" name="frame">
                             <option value="">none</option>
                             @foreach ($board->frames() as $f)
@@ -77,10 +60,7 @@
                         </select>
                         <x-wrong field="frame" />
                     </div>
-                    <div><label for="frames">how many</label><input id="frames" name="frames" inputmode="numeric"
-                            class="num" value="{{ old('frames') }}"
-                            @error('frames') aria-invalid="true" aria-describedby="wrong-frames" @enderror><x-wrong
-                            field="frames" /></div>
+                    <x-field name="frames" label="how many" inputmode="numeric" class="num" />
                 </div>
                 <button class="btn btn-main mt-3" data-key="w">Work it out <kbd>w</kbd></button>
             </form>

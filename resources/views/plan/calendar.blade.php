@@ -33,14 +33,8 @@
             </ul>
             <form method="post" action="{{ route('plan.off') }}" class="mt-3">@csrf
                 <div class="grid grid-cols-2 gap-3">
-                    <div><label for="day">Day</label><input id="day" name="day" type="date"
-                            value="{{ old('day') }}"
-                            @error('day') aria-invalid="true" aria-describedby="wrong-day" @enderror><x-wrong
-                            field="day" /></div>
-                    <div><label for="why">Why</label><input id="why" name="why"
-                            value="{{ old('why') }}" maxlength="80"
-                            @error('why') aria-invalid="true" aria-describedby="wrong-why" @enderror><x-wrong
-                            field="why" /></div>
+                    <x-field name="day" label="Day" type="date" />
+                    <x-field name="why" label="Why" maxlength="80" />
                 </div>
                 <button class="btn mt-2">Nobody works then</button>
             </form>
@@ -70,23 +64,11 @@
                         </select>
                         <x-wrong field="machine" />
                     </div>
-                    <div><label for="what">What for</label><input id="what" name="what"
-                            value="{{ old('what') }}" maxlength="80"
-                            @error('what') aria-invalid="true" aria-describedby="wrong-what" @enderror><x-wrong
-                            field="what" /></div>
-                    <div><label for="from">From</label><input id="from" name="from" type="datetime-local"
-                            value="{{ old('from') }}"
-                            @error('from') aria-invalid="true" aria-describedby="wrong-from" @enderror><x-wrong
-                            field="from" /></div>
-                    <div><label for="to">To</label><input id="to" name="to" type="datetime-local"
-                            value="{{ old('to') }}"
-                            @error('to') aria-invalid="true" aria-describedby="wrong-to" @enderror><x-wrong
-                            field="to" /></div>
-                    <div class="col-span-2"><label for="every">Comes again after so many days; empty for
-                            once</label><input id="every" name="every" inputmode="numeric" class="num !w-24"
-                            value="{{ old('every') }}"
-                            @error('every') aria-invalid="true" aria-describedby="wrong-every" @enderror><x-wrong
-                            field="every" /></div>
+                    <x-field name="what" label="What for" maxlength="80" />
+                    <x-field name="from" label="From" type="datetime-local" />
+                    <x-field name="to" label="To" type="datetime-local" />
+                    <x-field name="every" label="Comes again after so many days; empty for once" box="col-span-2"
+                        inputmode="numeric" class="num !w-24" />
                 </div>
                 <button class="btn mt-2">Plan around it</button>
             </form>
@@ -107,30 +89,15 @@
             </ul>
             <form method="post" action="{{ route('plan.person') }}" class="mt-3">@csrf
                 <div class="grid grid-cols-2 gap-3">
-                    <div><label for="who">Who</label><input id="who" name="who" list="names"
-                            value="{{ old('who') }}" maxlength="60"
-                            @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><x-wrong
-                            field="who" /></div>
+                    <x-field name="who" label="Who" list="names" maxlength="60" />
                     <div><label for="people">is</label><select id="people" name="people">
                             <option value="-1" @selected(old('people') === '-1')>away</option>
                             <option value="1" @selected(old('people') === '1')>in as well</option>
                         </select><x-wrong field="people" /></div>
-                    <div><label for="first_day">From the day</label><input id="first_day" name="first_day"
-                            type="date" value="{{ old('first_day') }}"
-                            @error('first_day') aria-invalid="true" aria-describedby="wrong-first_day" @enderror><x-wrong
-                            field="first_day" /></div>
-                    <div><label for="last_day">to the day</label><input id="last_day" name="last_day"
-                            type="date" value="{{ old('last_day') }}"
-                            @error('last_day') aria-invalid="true" aria-describedby="wrong-last_day" @enderror><x-wrong
-                            field="last_day" /></div>
-                    <div><label for="from_time">From, or all day</label><input id="from_time" name="from_time"
-                            type="time" value="{{ old('from_time') }}"
-                            @error('from_time') aria-invalid="true" aria-describedby="wrong-from_time" @enderror><x-wrong
-                            field="from_time" /></div>
-                    <div><label for="to_time">to</label><input id="to_time" name="to_time" type="time"
-                            value="{{ old('to_time') }}"
-                            @error('to_time') aria-invalid="true" aria-describedby="wrong-to_time" @enderror><x-wrong
-                            field="to_time" /></div>
+                    <x-field name="first_day" label="From the day" type="date" />
+                    <x-field name="last_day" label="to the day" type="date" />
+                    <x-field name="from_time" label="From, or all day" type="time" />
+                    <x-field name="to_time" label="to" type="time" />
                 </div>
                 <fieldset class="mt-2">
                     <legend class="text-sm">On these days of the week</legend>
@@ -166,19 +133,10 @@
             </ul>
             <form method="post" action="{{ route('plan.extra') }}" class="mt-3">@csrf
                 <div class="grid grid-cols-2 gap-3">
-                    <div><label for="extra_from">From</label><input id="extra_from" name="extra_from"
-                            type="datetime-local" value="{{ old('extra_from') }}"
-                            @error('extra_from') aria-invalid="true" aria-describedby="wrong-extra_from" @enderror><x-wrong
-                            field="extra_from" /></div>
-                    <div><label for="extra_to">To</label><input id="extra_to" name="extra_to" type="datetime-local"
-                            value="{{ old('extra_to') }}"
-                            @error('extra_to') aria-invalid="true" aria-describedby="wrong-extra_to" @enderror><x-wrong
-                            field="extra_to" /></div>
+                    <x-field name="extra_from" label="From" type="datetime-local" />
+                    <x-field name="extra_to" label="To" type="datetime-local" />
                 </div>
-                <div class="mt-2"><label for="extra_why">What for</label><input id="extra_why" name="extra_why"
-                        value="{{ old('extra_why') }}" maxlength="80"
-                        @error('extra_why') aria-invalid="true" aria-describedby="wrong-extra_why" @enderror><x-wrong
-                        field="extra_why" /></div>
+                <x-field name="extra_why" label="What for" box="mt-2" maxlength="80" />
                 <button class="btn mt-2">Work then too</button>
             </form>
             <h2 class="mb-1 mt-6">For other programs</h2>

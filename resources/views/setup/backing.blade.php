@@ -131,10 +131,7 @@
                                 </option>
                             @endforeach
                         </select></div>
-                    <div><label for="width">Width, mm</label><input id="width" name="width"
-                            value="{{ old('width') }}" inputmode="numeric" class="num"
-                            @error('width') aria-invalid="true" aria-describedby="wrong-width" @enderror><x-wrong
-                            field="width" /></div>
+                    <x-field name="width" label="Width, mm" inputmode="numeric" class="num" />
                     <div><label for="length">Length, mm</label><input id="length" name="length"
                             value="{{ old('length') }}" inputmode="numeric" class="num"></div>
                     <div><label for="count">How many</label><input id="count" name="count"

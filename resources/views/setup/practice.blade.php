@@ -114,19 +114,10 @@
                         <option value="1" @selected(old('on_scrap', '1') === '1')>on scrap</option>
                         <option value="0" @selected(old('on_scrap') === '0')>for real</option>
                     </select></div>
-                <div><label for="came_out">Came out</label><input id="came_out" name="came_out" inputmode="numeric"
-                        value="{{ old('came_out', 1) }}" class="num"
-                        @error('came_out') aria-invalid="true" aria-describedby="wrong-came_out" @enderror><x-wrong
-                        field="came_out" /></div>
-                <div><label for="failed">Did not</label><input id="failed" name="failed" inputmode="numeric"
-                        value="{{ old('failed', 0) }}" class="num"
-                        @error('failed') aria-invalid="true" aria-describedby="wrong-failed" @enderror><x-wrong
-                        field="failed" /></div>
+                <x-field name="came_out" label="Came out" :value="1" inputmode="numeric" class="num" />
+                <x-field name="failed" label="Did not" :value="0" inputmode="numeric" class="num" />
             </div>
-            <div class="mt-3"><label for="remark">What was learned</label><input id="remark" name="remark"
-                    value="{{ old('remark') }}" maxlength="200"
-                    @error('remark') aria-invalid="true" aria-describedby="wrong-remark" @enderror><x-wrong
-                    field="remark" /></div>
+            <x-field name="remark" label="What was learned" box="mt-3" maxlength="200" />
             <button class="btn btn-main mt-3" data-key="w">Write it down <kbd>w</kbd></button>
         </form>
     </div>

@@ -74,10 +74,7 @@
                             <option value="{{ $thread->code }}">{{ $thread->name }}</option>
                         @endforeach
                     </datalist></div>
-                <div><label for="name">Name</label><input id="name" name="name" value="{{ old('name') }}"
-                        maxlength="80" required
-                        @error('name') aria-invalid="true" aria-describedby="wrong-name" @enderror><x-wrong
-                        field="name" /></div>
+                <x-field name="name" label="Name" maxlength="80" required />
                 <div><label for="colour">Colour</label>
                     <div class="flex gap-2"><input id="colour" name="colour" value="{{ old('colour', '#2b3a67') }}"
                             maxlength="7" required
@@ -87,16 +84,10 @@
                             data-picks="colour" class="h-[40px] w-14 flex-none border border-[#8c8577] bg-paper p-1">
                     </div><x-wrong field="colour" />
                 </div>
-                <div><label for="weight">Weight</label><input id="weight" name="weight" inputmode="numeric"
-                        class="num" value="{{ old('weight', 40) }}" required><x-wrong field="weight" /></div>
-                <div><label for="cone">Cone no.</label><input id="cone" name="cone" inputmode="numeric"
-                        class="num" value="{{ old('cone', 1) }}"><x-wrong field="cone" /></div>
-                <div><label for="shelf">Stands at</label><input id="shelf" name="shelf"
-                        value="{{ old('shelf') }}" maxlength="32"><x-wrong field="shelf" /></div>
-                <div><label for="metres_left">Metres left</label><input id="metres_left" name="metres_left"
-                        inputmode="numeric" class="num" value="{{ old('metres_left') }}" required
-                        @error('metres_left') aria-invalid="true" aria-describedby="wrong-metres_left" @enderror><x-wrong
-                        field="metres_left" /></div>
+                <x-field name="weight" label="Weight" :value="40" inputmode="numeric" class="num" required />
+                <x-field name="cone" label="Cone no." :value="1" inputmode="numeric" class="num" />
+                <x-field name="shelf" label="Stands at" maxlength="32" />
+                <x-field name="metres_left" label="Metres left" inputmode="numeric" class="num" required />
                 <p class="col-span-2"><button class="btn btn-main">Put it on the shelf</button></p>
             </form>
             <p class="mt-1 text-sm text-soft">A code that is here already is changed: so a cone is measured anew.</p>
