@@ -154,6 +154,13 @@ abstract class BrowserTestCase extends TestCase
             ->perform();
     }
 
+    /** Waits until nothing matches any more; what is typed goes to a thing that is about to close until then. */
+    protected function gone(string $css): void
+    {
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->all($css) === [], "{$css} is still there");
+        $this->addToAssertionCount(1);
+    }
+
     protected function sees(string $text): void
     {
         $this->browser

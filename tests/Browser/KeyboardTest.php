@@ -18,6 +18,7 @@ final class KeyboardTest extends BrowserTestCase
         $this->sees('Keys of this page');
         $this->sees('Go to Plan');
         $this->keys(WebDriverKeys::ESCAPE);
+        $this->gone('#keys[open]');
 
         $this->keys('n');
         $this->sees('Write down what was promised');
