@@ -18,6 +18,7 @@ use App\Http\Controllers\Needles\WalkController;
 use App\Http\Controllers\Orders\OrderController;
 use App\Http\Controllers\Plan\AskController;
 use App\Http\Controllers\Plan\CalendarController;
+use App\Http\Controllers\Plan\ExportController;
 use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Plan\ProposalController;
 use App\Http\Controllers\Setup\BackingController;
@@ -229,11 +230,11 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
         Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
         Route::get('/plan/consequence', [PlanController::class, 'consequence'])->name('plan.consequence');
         Route::get('/plan/batches/{code}/splitting', [PlanController::class, 'splitting'])->name('plan.splitting');
-        Route::get('/plan/machines/{machine}.ics', [CalendarController::class, 'machine'])->name('plan.ics');
-        Route::get('/plan/promises/{customer}.ics', [CalendarController::class, 'promises'])
+        Route::get('/plan/machines/{machine}.ics', [ExportController::class, 'machine'])->name('plan.ics');
+        Route::get('/plan/promises/{customer}.ics', [ExportController::class, 'promises'])
             ->name('plan.promises')
             ->whereNumber('customer');
-        Route::get('/plan.csv', [CalendarController::class, 'csv'])->name('plan.csv');
+        Route::get('/plan.csv', [ExportController::class, 'csv'])->name('plan.csv');
         Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
         Route::get('/setup/{decoration}/measure', [PlacementController::class, 'measure'])
             ->name('setup.measure')

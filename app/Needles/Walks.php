@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Needles;
 
+use App\Clock\ShopClock;
 use App\Plan\PlanBoard;
-use App\Shop\ShopClock;
 use Hakama\Plan\Placed;
 
 /** Which cones are fetched when: the changes of all machines by hour, so that one walk to the shelf fetches several. */

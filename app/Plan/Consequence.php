@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\Shop\ShopClock;
+use App\Clock\ShopClock;
 use Hakama\Plan\Option;
 
 /** What a move brings, in words. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Clock\ShopClock;
 use App\Models\Machine;
 use App\Models\OrderLine;
-use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Calendar\Calendar;
+use App\Clock\ShopClock;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Shop\Catalogue;
 use App\Shop\House;
-use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Machine\NeedleType;
@@ -283,7 +283,7 @@ final class PlanBoard
                             $machine->coreRack(),
                             $machine->driver,
                             $machine->frame->code ?? '',
-                            $this->calendar->hours($machine->code),
+                            $this->calendar->work()->hours($machine->code),
                             $machine->driverS(),
                             $machine->fitted(),
                         ),
@@ -303,7 +303,7 @@ final class PlanBoard
             ),
             batches: array_values(array_map(static fn(OpenBatch $batch): Batch => $batch->batch, $this->batches())),
             changeover: Changeover::of($rules),
-            hands: $this->calendar->hands(),
+            hands: $this->calendar->work()->hands(),
             weights: Weights::of($rules),
             needs: new ThreadNeeds($needs),
         );

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Clock\ShopClock;
 use App\Formats\Csv;
 use App\Models\Machine;
-use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Placed;
 use Sabre\VObject\Component\VCalendar;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
+use App\Clock\ShopClock;
 use App\Models\BackingStock;
 use App\Plan\PlanBoard;
 use App\Shop\House;
-use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;

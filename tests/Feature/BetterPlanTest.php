@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Clock\ShopClock;
 use App\Jobs\FindPlan;
 use App\Models\Order;
 use App\Models\Proposal;
@@ -11,7 +12,6 @@ use App\Plan\Comparison;
 use App\Plan\PlanBoard;
 use App\Plan\WhatIfForm;
 use App\Shop\Figure;
-use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Calendar\Hands;
 use Hakama\Plan\Dispatch;

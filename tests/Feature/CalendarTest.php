@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
-use App\Calendar\Presence;
-use App\Shop\ShopClock;
+use App\Clock\ShopClock;
+use App\Models\Presence;
 use Carbon\CarbonImmutable;
+use Hakama\Calendar\Day;
 use Hakama\Calendar\Shifts;
+use Hakama\Calendar\WorkCalendar;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -42,11 +44,11 @@ final class CalendarTest extends FeatureTestCase
         ];
         $this->put('/plan/calendar/week', [
             'week' => $week,
-            'seen' => app(CalendarBook::class)->weekSign(),
+            'seen' => CalendarBook::weekSign(),
         ])->assertSessionHasNoErrors();
         $hours = static fn(string $day): array => array_map(
             static fn(array $span): array => [gmdate('D H:i', $span[0]), gmdate('D H:i', $span[1])],
-            self::calendar()->spans(CarbonImmutable::parse($day)),
+            self::spans($day),
         );
         // Two shifts that overlap are one span, and Saturday is worked.
         self::assertSame([['Tue 06:00', 'Tue 22:00']], $hours('2026-03-10'));
@@ -72,18 +74,18 @@ final class CalendarTest extends FeatureTestCase
     #[Test]
     public function two_people_at_one_week_are_told_of_each_other(): void
     {
-        $seen = app(CalendarBook::class)->weekSign();
+        $seen = CalendarBook::weekSign();
         $late = array_fill(1, 5, '10:00-18:00') + ['6' => '', '7' => ''];
         $this->put('/plan/calendar/week', ['week' => $late, 'seen' => $seen])->assertSessionHasNoErrors();
         $this->put('/plan/calendar/week', ['week' => array_replace($late, ['1' => '06:00-14:00']), 'seen' => $seen])
             ->assertSessionHasErrors('week.1')
             ->assertSessionHasInput('week.1', '06:00-14:00');
-        self::assertSame('10:00-18:00', Shifts::words(self::calendar()->usual(1)));
+        self::assertSame('10:00-18:00', Shifts::words(self::calendar()->week->shifts(1)));
         $this->put('/plan/calendar/week', [
             'week' => array_replace($late, ['1' => '06:00-14:00']),
-            'seen' => app(CalendarBook::class)->weekSign(),
+            'seen' => CalendarBook::weekSign(),
         ])->assertSessionHasNoErrors();
-        self::assertSame('06:00-14:00', Shifts::words(self::calendar()->usual(1)));
+        self::assertSame('06:00-14:00', Shifts::words(self::calendar()->week->shifts(1)));
     }
 
     #[Test]
@@ -150,18 +152,18 @@ final class CalendarTest extends FeatureTestCase
         ) {
             $this->put('/plan/calendar/week', [
                 'week' => array_replace($usual, ['3' => $text]),
-                'seen' => app(CalendarBook::class)->weekSign(),
+                'seen' => CalendarBook::weekSign(),
             ])->assertSessionHasErrors('week.3');
             self::assertStringContainsString($said, (string) session('errors')?->first('week.3'));
         }
         $this->put('/plan/calendar/week', [
             'week' => array_fill(1, 7, ''),
-            'seen' => app(CalendarBook::class)->weekSign(),
+            'seen' => CalendarBook::weekSign(),
         ])->assertSessionHasErrors(['week.1' => 'On one day at least something is done.']);
         $this->put('/plan/calendar/week', ['week' => ['1' => '8-12']])->assertSessionHasErrors('week');
         $this->put('/plan/calendar/week', [
             'week' => array_replace($usual, ['2' => ['8-12']]),
-            'seen' => app(CalendarBook::class)->weekSign(),
+            'seen' => CalendarBook::weekSign(),
         ])->assertSessionHasErrors('week.2');
         self::assertSame(0, DB::table('week_days')->count());
     }
@@ -173,11 +175,11 @@ final class CalendarTest extends FeatureTestCase
         date_default_timezone_set('Europe/Vienna');
         $this->put('/plan/calendar/week', [
             'week' => array_fill(1, 7, '0:00-24:00'),
-            'seen' => app(CalendarBook::class)->weekSign(),
+            'seen' => CalendarBook::weekSign(),
         ])->assertSessionHasNoErrors();
         $hours = static fn(string $day): array => array_map(
             static fn(array $span): array => [gmdate('H:i', $span[0]), gmdate('H:i', $span[1])],
-            self::calendar()->spans(CarbonImmutable::parse($day)),
+            self::spans($day),
         );
         self::assertSame([['00:00', '02:00'], ['03:00', '00:00']], $hours('2026-03-29'));
         self::assertSame([['00:00', '00:00']], $hours('2026-03-30'));
@@ -237,7 +239,7 @@ final class CalendarTest extends FeatureTestCase
     public function extra_hours_are_planned_with_and_join_the_usual_ones(): void
     {
         $saturday = CarbonImmutable::parse('2026-03-07');
-        self::assertTrue(self::calendar()->isOff($saturday));
+        self::assertSame([], self::spans($saturday->toDateString()));
         $this->post('/plan/calendar/extra', [
             'extra_from' => '2026-03-07T09:00',
             'extra_to' => '2026-03-07T13:00',
@@ -252,7 +254,7 @@ final class CalendarTest extends FeatureTestCase
             [['09:00', '13:00']],
             array_map(
                 static fn(array $span): array => [gmdate('H:i', $span[0]), gmdate('H:i', $span[1])],
-                self::calendar()->spans($saturday),
+                self::spans($saturday->toDateString()),
             ),
         );
         // Half past seven in the evening is the end of one afternoon, not a second one.
@@ -260,7 +262,7 @@ final class CalendarTest extends FeatureTestCase
             [['08:00', '12:00'], ['12:30', '19:30']],
             array_map(
                 static fn(array $span): array => [gmdate('H:i', $span[0]), gmdate('H:i', $span[1])],
-                self::calendar()->spans(CarbonImmutable::parse('2026-03-04')),
+                self::spans('2026-03-04'),
             ),
         );
         $this->get('/plan/calendar')->assertSee('Sat 7 Mar 09:00 to 13:00: the festival');
@@ -271,7 +273,7 @@ final class CalendarTest extends FeatureTestCase
             'extra_why' => 'early',
         ])->assertSessionHasNoErrors();
         $this->get('/plan/calendar')->assertDontSee('06:00 to 08:00: early');
-        self::assertSame('06:00', gmdate('H:i', self::calendar()->spans(CarbonImmutable::parse('2026-03-04'))[0][0]));
+        self::assertSame('06:00', gmdate('H:i', self::spans('2026-03-04')[0][0]));
         $this->post('/plan/calendar/extra', [
             'extra_from' => '2026-03-07T09:00',
             'extra_to' => '2026-03-08T13:00',
@@ -280,7 +282,7 @@ final class CalendarTest extends FeatureTestCase
         $this->delete(
             '/plan/calendar/extra/'.DB::table('extra_hours')->where('why', 'late')->value('id'),
         )->assertSessionHas('done');
-        self::assertSame('17:00', gmdate('H:i', self::calendar()->spans(CarbonImmutable::parse('2026-03-04'))[1][1]));
+        self::assertSame('17:00', gmdate('H:i', self::spans('2026-03-04')[1][1]));
     }
 
     #[Test]
@@ -377,37 +379,36 @@ final class CalendarTest extends FeatureTestCase
      */
     #[Test]
     #[TestWith([
-        [-1, '13:00:00', '17:00:00', '2026-03-05', '2026-03-05', [1, 2, 3, 4, 5, 6, 7]],
-        'Linnet is away Thu 5 Mar, 13:00 to 17:00',
-        ['05 13:00-17:00'],
-    ]),]
+            [-1, '13:00:00', '17:00:00', '2026-03-05', '2026-03-05', [1, 2, 3, 4, 5, 6, 7]],
+            'Linnet is away Thu 5 Mar, 13:00 to 17:00',
+            ['05 13:00-17:00'],
+        ]),]
     #[TestWith([
-        [1, null, null, '2026-03-02', '2026-03-13', [2, 4]],
-        'Linnet is in as well Mon 2 Mar to Fri 13 Mar, on Tue, Thu',
-        ['03 00:00-00:00', '05 00:00-00:00', '10 00:00-00:00', '12 00:00-00:00'],
-    ]),]
+            [1, null, null, '2026-03-02', '2026-03-13', [2, 4]],
+            'Linnet is in as well Mon 2 Mar to Fri 13 Mar, on Tue, Thu',
+            ['03 00:00-00:00', '05 00:00-00:00', '10 00:00-00:00', '12 00:00-00:00'],
+        ]),]
     #[TestWith([
-        [-1, null, null, '2026-03-07', '2026-03-08', [1, 2, 3, 4, 5, 6, 7]],
-        'Linnet is away Sat 7 Mar to Sun 8 Mar',
-        ['07 00:00-00:00', '08 00:00-00:00'],
-    ]),]
+            [-1, null, null, '2026-03-07', '2026-03-08', [1, 2, 3, 4, 5, 6, 7]],
+            'Linnet is away Sat 7 Mar to Sun 8 Mar',
+            ['07 00:00-00:00', '08 00:00-00:00'],
+        ]),]
     public function a_presence_is_said_in_words_and_knows_its_days(array $given, string $words, array $days): void
     {
         [$people, $from, $to, $first, $last, $weekdays] = $given;
-        $presence = Presence::of([
-            'id' => 1,
+        $presence = new Presence([
             'who' => 'Linnet',
             'people' => $people,
             'first_day' => $first,
             'last_day' => $last,
-            'weekdays' => (string) json_encode($weekdays),
+            'weekdays' => $weekdays,
             'from_time' => $from,
             'to_time' => $to,
         ]);
         self::assertSame($words, $presence->words());
         $on = [];
         for ($day = CarbonImmutable::parse('2026-03-01'); $day->day <= 14; $day = $day->addDay()) {
-            $span = $presence->span($day);
+            $span = $presence->toCore()->span(Day::at(ShopClock::seconds($day)));
             if ($span !== null) {
                 $on[] = gmdate('d H:i-', $span[0]).gmdate('H:i', $span[1]);
             }
@@ -516,10 +517,16 @@ final class CalendarTest extends FeatureTestCase
         date_default_timezone_set('UTC');
     }
 
-    private static function calendar(): Calendar
+    /** @return list<array{int, int}> */
+    private static function spans(string $day): array
+    {
+        return self::calendar()->spans(Day::at(ShopClock::seconds(CarbonImmutable::parse($day))));
+    }
+
+    private static function calendar(): WorkCalendar
     {
         app()->forgetScopedInstances();
 
-        return app(Calendar::class);
+        return app(Calendar::class)->work();
     }
 }

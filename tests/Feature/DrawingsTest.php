@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
+use App\Clock\ShopClock;
 use App\Plan\Chart\Bar;
 use App\Plan\Chart\LaneChart;
 use App\Plan\Chart\PlanChart;
@@ -13,7 +14,6 @@ use App\Plan\Chart\ThreadStrand;
 use App\Plan\Chart\Zoom;
 use App\Plan\PlanBoard;
 use App\Shop\Figure;
-use App\Shop\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -244,7 +244,7 @@ final class DrawingsTest extends FeatureTestCase
 
     private static function chart(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): PlanChart
     {
-        return PlanChart::of($board, $board->timetable(), app(Calendar::class), $zoom, $offset);
+        return PlanChart::of($board, $board->timetable(), app(Calendar::class)->work(), $zoom, $offset);
     }
 
     /** @return list<array{string, string}> */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Clock\ShopClock;
 use App\Plan\PlanBoard;
-use App\Shop\ShopClock;
 use Hakama\Plan\Placed;
 use PHPUnit\Framework\Attributes\Test;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\Chart;
 
-use App\Calendar\Calendar;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
+use Hakama\Calendar\WorkCalendar;
 use Hakama\Machine\Needle;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
@@ -39,7 +39,7 @@ final readonly class LaneChart
         PlanBoard $board,
         Timetable $timetable,
         Lane $lane,
-        Calendar $calendar,
+        WorkCalendar $calendar,
         array $actual,
         float $top,
     ): self {
@@ -183,7 +183,7 @@ final readonly class LaneChart
      *
      * @return list<array{float, float, string}>
      */
-    private static function pauses(TimeAxis $axis, array $spans, Calendar $calendar, string $machine): array
+    private static function pauses(TimeAxis $axis, array $spans, WorkCalendar $calendar, string $machine): array
     {
         $pauses = [];
         foreach ($axis->days as [$from, $to]) {

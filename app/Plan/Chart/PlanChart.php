@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Chart;
 
-use App\Calendar\Calendar;
 use App\Plan\PlanBoard;
+use Hakama\Calendar\WorkCalendar;
 use Hakama\Plan\Handwork;
 use Hakama\Plan\Timetable;
 
@@ -38,7 +38,7 @@ final readonly class PlanChart
     public static function of(
         PlanBoard $board,
         Timetable $timetable,
-        Calendar $calendar,
+        WorkCalendar $calendar,
         Zoom $zoom,
         int $offset,
         array $actual = [],

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\Chart;
 
-use App\Calendar\Calendar;
-use App\Shop\ShopClock;
+use App\Clock\ShopClock;
 use Carbon\CarbonImmutable;
+use Hakama\Calendar\WorkCalendar;
 
 /** Time as the chart draws it: from left to right, nights left out. */
 final readonly class TimeAxis
@@ -25,7 +25,7 @@ final readonly class TimeAxis
      * @param int $offset how many days, weeks or stretches of hours from now
      * @param int $now    seconds of local time
      */
-    public static function of(Calendar $calendar, Zoom $zoom, int $offset, int $now): self
+    public static function of(WorkCalendar $calendar, Zoom $zoom, int $offset, int $now): self
     {
         [$day, $days] = self::days($calendar, $zoom, $offset, $now);
 
@@ -102,7 +102,7 @@ final readonly class TimeAxis
     }
 
     /** @return array{CarbonImmutable, non-empty-list<array{int, int}>} */
-    private static function days(Calendar $calendar, Zoom $zoom, int $offset, int $now): array
+    private static function days(WorkCalendar $calendar, Zoom $zoom, int $offset, int $now): array
     {
         $whole = static function (int $ahead) use ($calendar): array {
             $spans = $calendar->spans($calendar->day($ahead));
@@ -110,13 +110,16 @@ final readonly class TimeAxis
             return $spans === [] ? [0, 1] : [$spans[0][0], $spans[count($spans) - 1][1]];
         };
         if ($zoom === Zoom::Week) {
-            $long = $calendar->daysAWeek();
+            $long = $calendar->week->workingDays();
             $first = $offset * $long;
 
-            return [$calendar->day($first), array_map($whole, range($first, $first + $long - 1))];
+            return [
+                ShopClock::time($calendar->day($first)->midnight),
+                array_map($whole, range($first, $first + $long - 1)),
+            ];
         }
         if ($zoom === Zoom::Day) {
-            return [$calendar->day($offset), [$whole($offset)]];
+            return [ShopClock::time($calendar->day($offset)->midnight), [$whole($offset)]];
         }
         // A few hours from the one that is running; what does not fit into today goes on in the next day.
         [$from, $to] = $whole(0);
@@ -128,6 +131,6 @@ final readonly class TimeAxis
             $starts = $from + $over;
         }
 
-        return [$calendar->day($day), [[$starts, min($to, $starts + self::HOURS * 3600)]]];
+        return [ShopClock::time($calendar->day($day)->midnight), [[$starts, min($to, $starts + self::HOURS * 3600)]]];
     }
 }

@@ -1,8 +1,8 @@
 @php
-    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
+    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
 @endphp
 <x-layout station="floor" :title="'Needles for ' . $batch->code" :floor="true">
-    <x-slot:say>{{ $batch->started ? "{$batch->code} is on {$placed->machine}: these are its needles." : "For the rack of {$placed->machine} as it will stand " . App\Shop\ShopClock::words($at($placed->changeoverStart)) . ', when ' . $batch->code . ' is set up.' }}</x-slot:say>
+    <x-slot:say>{{ $batch->started ? "{$batch->code} is on {$placed->machine}: these are its needles." : "For the rack of {$placed->machine} as it will stand " . App\Clock\ShopClock::words($at($placed->changeoverStart)) . ', when ' . $batch->code . ' is set up.' }}</x-slot:say>
     <div class="mb-3 flex items-center gap-3">
         <h1>{{ $batch->code }} {{ $batch->design->name }}</h1><a class="btn btn-main ml-auto"
             href="{{ route('floor.show', $placed->machine) }}" data-key="b">Back to {{ $placed->machine }}

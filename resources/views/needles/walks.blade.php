@@ -1,6 +1,6 @@
 @php
     $first = $walks[0] ?? null;
-    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
+    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
 @endphp
 <x-layout station="needles" title="Walks to the shelf">
     <x-slot:say>
@@ -9,7 +9,7 @@
         @else
             Next walk: {{ $first->cones() }} {{ $first->cones() === 1 ? 'cone' : 'cones' }}, for
             {{ implode(', ', array_map(static fn($one) => $one->batch->id, $first->changeovers)) }}, by
-            {{ App\Shop\ShopClock::words($at($first->changeovers[0]->changeoverStart)) }}.
+            {{ App\Clock\ShopClock::words($at($first->changeovers[0]->changeoverStart)) }}.
         @endif
     </x-slot:say>
     <x-needle-tabs :machines="$machines" here="walks" />

@@ -5,7 +5,7 @@
                 class="now">{{ count($late) === 1 ? 'One order will be late' : count($late) . ' orders will be late' }}:</span>
             no. {{ $late[0]->number }} for {{ $late[0]->customer }} is due
             {{ $late[0]->dueAt->isToday() ? 'today' : $late[0]->dueAt->format('D') }}
-            {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends ? ' and ends ' . App\Shop\ShopClock::words($late[0]->ends) : '' }}.
+            {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends ? ' and ends ' . App\Clock\ShopClock::words($late[0]->ends) : '' }}.
         @elseif ($rows === [])
             No order is open.
         @else
@@ -59,12 +59,12 @@
                             @if ($row->isDone())
                                 done
                             @elseif ($row->isLate() && $row->ends)
-                                <span class="now">{{ App\Shop\ShopClock::words($row->ends) }}, late by
+                                <span class="now">{{ App\Clock\ShopClock::words($row->ends) }}, late by
                                     {{ $row->dueAt->diffForHumans($row->ends, ['syntax' => true, 'parts' => 2, 'short' => true]) }}</span>
                             @elseif ($row->isLate())
                                 <span class="now">past due, {{ $row->state() }}</span>
                             @elseif ($row->ends)
-                                {{ App\Shop\ShopClock::words($row->ends) }}
+                                {{ App\Clock\ShopClock::words($row->ends) }}
                             @else
                                 <span class="text-soft">{{ $row->state() }}</span>
                             @endif

@@ -3,10 +3,10 @@
         @if ($ends === null)
             No. {{ $order->number }} has no place in the plan yet, or is done.
         @elseif ($ends > $order->due_at)
-            <span class="now">No. {{ $order->number }} ends {{ App\Shop\ShopClock::words($ends) }}, after its
+            <span class="now">No. {{ $order->number }} ends {{ App\Clock\ShopClock::words($ends) }}, after its
                 time.</span>
         @else
-            No. {{ $order->number }} ends {{ App\Shop\ShopClock::words($ends) }}, in time.
+            No. {{ $order->number }} ends {{ App\Clock\ShopClock::words($ends) }}, in time.
         @endif
     </x-slot:say>
     <div class="mb-1 flex items-baseline gap-4">

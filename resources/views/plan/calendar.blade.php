@@ -10,7 +10,7 @@
                     <div class="mb-1 flex items-center gap-3"><label for="week-{{ $i + 1 }}"
                             class="m-0 w-24">{{ $name }}</label><input id="week-{{ $i + 1 }}"
                             name="week[{{ $i + 1 }}]" class="flex-1 !py-1"
-                            value="{{ old('week.' . ($i + 1), Hakama\Calendar\Shifts::words($calendar->usual($i + 1))) }}"
+                            value="{{ old('week.' . ($i + 1), Hakama\Calendar\Shifts::words($week->shifts($i + 1))) }}"
                             placeholder="nobody works" maxlength="120"
                             @error('week.' . ($i + 1)) aria-invalid="true" aria-describedby="wrong-week-{{ $i + 1 }}" @enderror>
                     </div><x-wrong :field="'week.' . ($i + 1)" />
@@ -21,13 +21,12 @@
             </form>
             <h2 class="mb-1 mt-6">Days off</h2>
             <ul>
-                @forelse ($book->daysOff() as $day => $why)
+                @forelse ($book->daysOff() as $off)
                     <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
-                            class="flex-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F Y') }}:
-                            {{ $why }}</span>
-                        <form method="post" action="{{ route('plan.calendar.remove', ['off', $day]) }}">@csrf
+                            class="flex-1">{{ $off->day->format('l j F Y') }}: {{ $off->why }}</span>
+                        <form method="post" action="{{ route('plan.calendar.remove', ['off', $off->day->toDateString()]) }}">@csrf
                             @method('delete')<button class="btn btn-small">Take out<span class="sr-only">
-                                    {{ $day }}</span></button></form>
+                                    {{ $off->day->toDateString() }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">None beside the usual week.</li>
                 @endforelse
             </ul>
@@ -42,15 +41,15 @@
         <section>
             <h2 class="mb-1">Machines down, or in maintenance</h2>
             <ul>
-                @forelse ($book->coming($book->downtimes()) as $one)
+                @forelse ($book->downtimes()->reject->isOver() as $one)
                     <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
-                            class="flex-1">{{ $one['machine'] }},
-                            {{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to
-                            {{ Carbon\CarbonImmutable::parse($one['to'])->format('D j M H:i') }}{{ $one['every'] === null ? '' : ($one['every'] === 1 ? ', every day' : ", every {$one['every']} days") }}:
-                            {{ $one['why'] }}</span>
-                        <form method="post" action="{{ route('plan.calendar.remove', ['down', $one['id']]) }}">@csrf
+                            class="flex-1">{{ $one->machine_code }},
+                            {{ $one->from_at->format('D j M H:i') }} to
+                            {{ $one->to_at->format('D j M H:i') }}{{ $one->again() }}:
+                            {{ $one->why }}</span>
+                        <form method="post" action="{{ route('plan.calendar.remove', ['down', $one->id]) }}">@csrf
                             @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the downtime
-                                    of {{ $one['machine'] }}</span></button></form>
+                                    of {{ $one->machine_code }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">All of them run.</li>
                 @endforelse
             </ul>
@@ -102,7 +101,7 @@
                 <fieldset class="mt-2">
                     <legend class="text-sm">On these days of the week</legend>
                     <div class="flex flex-wrap gap-x-3">
-                        @foreach (App\Calendar\Presence::DAYS as $i => $name)
+                        @foreach ($weekdays as $i => $name)
                             <label class="m-0 flex items-center gap-1"><input type="checkbox" name="weekdays[]"
                                     value="{{ $i }}" @checked(in_array((string) $i, old('weekdays', ['1', '2', '3', '4', '5', '6', '7']), true))>
                                 {{ $name }}</label>
@@ -121,13 +120,13 @@
         <section>
             <h2 class="mb-1">Extra hours</h2>
             <ul>
-                @forelse ($book->coming($book->extraHours()) as $one)
+                @forelse ($book->extraHours()->reject->isOver() as $one)
                     <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
-                            class="flex-1">{{ Carbon\CarbonImmutable::parse($one['from'])->format('D j M H:i') }} to
-                            {{ Carbon\CarbonImmutable::parse($one['to'])->format('H:i') }}: {{ $one['why'] }}</span>
-                        <form method="post" action="{{ route('plan.calendar.remove', ['extra', $one['id']]) }}">
+                            class="flex-1">{{ $one->from_at->format('D j M H:i') }} to
+                            {{ $one->to_at->format('H:i') }}: {{ $one->why }}</span>
+                        <form method="post" action="{{ route('plan.calendar.remove', ['extra', $one->id]) }}">
                             @csrf @method('delete')<button class="btn btn-small">Take out<span class="sr-only"> the
-                                    extra hours of {{ $one['from'] }}</span></button></form>
+                                    extra hours of {{ $one->from_at->format('j F') }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">None: the usual week only.</li>
                 @endforelse
             </ul>

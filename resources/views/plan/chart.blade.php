@@ -1,7 +1,7 @@
 @php
     /** The plan as a chart: wants $chart, $board, and $live where batches may be moved. */
     use App\Plan\Chart\PlanChart;
-    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
+    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
     $clip = static fn(string $text, float $width, float $em) => mb_strimwidth(
         $text,
         0,
@@ -112,10 +112,10 @@
                         $b->design->name,
                         $b->left,
                         $b->order->customer,
-                        App\Shop\ShopClock::words($at($bar->placed->changeoverStart)),
+                        App\Clock\ShopClock::words($at($bar->placed->changeoverStart)),
                         $at($bar->placed->start())->format('H:i'),
-                        App\Shop\ShopClock::words($at($bar->placed->end())),
-                        App\Shop\ShopClock::words($b->order->dueAt),
+                        App\Clock\ShopClock::words($at($bar->placed->end())),
+                        App\Clock\ShopClock::words($b->order->dueAt),
                         $late ? ' Late.' : '',
                         ($waits ? ' It waits for its blanks.' : '') .
                             ($bar->placed->wait

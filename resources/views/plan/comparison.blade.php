@@ -1,5 +1,5 @@
 @php
-    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
+    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
     $saved = $comparison->now->totals->changeoverMin - $comparison->then->totals->changeoverMin;
     $threads = $comparison->now->totals->threadChanges - $comparison->then->totals->threadChanges;
     $open = $proposal->state === 'ready' && $comparison->moves() > 0;
@@ -102,10 +102,10 @@
                             {{ $moves ? ($before === null ? 'nowhere' : $before->machine) . ' → ' : '' }}{{ $after->machine ?? 'nowhere' }}{{ $moves ? '' : ', stays' }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ $before && $after && $before->end() !== $after->end() ? App\Shop\ShopClock::words($at($before->end())) . ' → ' : '' }}{{ $after ? App\Shop\ShopClock::words($at($after->end())) : '' }}
+                            {{ $before && $after && $before->end() !== $after->end() ? App\Clock\ShopClock::words($at($before->end())) . ' → ' : '' }}{{ $after ? App\Clock\ShopClock::words($at($after->end())) : '' }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ App\Shop\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
+                            {{ App\Clock\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
                                 <span class="now">, late</span>
                             @endif
                         </td>

@@ -1,5 +1,5 @@
 @php
-    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
+    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
     $to = static fn(array $changed) => route(
         'plan.show',
         array_filter([
@@ -79,13 +79,13 @@
                         <td>{{ $placed->machine }}</td>
                         <td class="num">{{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }} min</td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ App\Shop\ShopClock::words($at($placed->start())) }}</td>
-                        <td class="whitespace-nowrap tabular-nums">{{ App\Shop\ShopClock::words($at($placed->end())) }}
+                            {{ App\Clock\ShopClock::words($at($placed->start())) }}</td>
+                        <td class="whitespace-nowrap tabular-nums">{{ App\Clock\ShopClock::words($at($placed->end())) }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($placed->lateS() > 0)
-                                <span class="now">{{ App\Shop\ShopClock::words($b->order->dueAt) }},
-                                    late</span>@else{{ App\Shop\ShopClock::words($b->order->dueAt) }}
+                                <span class="now">{{ App\Clock\ShopClock::words($b->order->dueAt) }},
+                                    late</span>@else{{ App\Clock\ShopClock::words($b->order->dueAt) }}
                             @endif
                         </td>
                     </tr>

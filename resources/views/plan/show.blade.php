@@ -5,8 +5,8 @@
             <span
                 class="now">{{ count($late) === 1 ? 'One batch ends late' : count($late) . ' batches end late' }}:</span>
             {{ $one->code }} for {{ $one->order->customer }} is due
-            {{ App\Shop\ShopClock::words($one->order->dueAt) }} and ends
-            {{ App\Shop\ShopClock::words(App\Shop\ShopClock::time($late[0]->end())) }}.
+            {{ App\Clock\ShopClock::words($one->order->dueAt) }} and ends
+            {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($late[0]->end())) }}.
         @elseif ($timetable->placed === [])
             Nothing is planned.
         @else

@@ -1,5 +1,5 @@
 @php
-    $at = static fn(int $s) => App\Shop\ShopClock::time($s);
+    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
     $next = $options->nextBest();
     $current = $options->current;
 @endphp
@@ -32,7 +32,7 @@
                     <dt>On</dt>
                     <dd>{{ $placed->machine }}</dd>
                     <dt>Changeover</dt>
-                    <dd>{{ App\Shop\ShopClock::words($at($placed->changeoverStart)) }},
+                    <dd>{{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }},
                         {{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }}
                         min{{ $placed->changes->goesOn ? ', the same design goes on' : '' }}</dd>
                     @if ($placed->changes->needles > 0)
@@ -40,12 +40,12 @@
                         <dd>fit {{ $batch->batch->equipment->needle }} on {{ $placed->changes->needles }}</dd>
                     @endif
                     <dt>First load</dt>
-                    <dd>{{ App\Shop\ShopClock::words($at($placed->start())) }}</dd>
+                    <dd>{{ App\Clock\ShopClock::words($at($placed->start())) }}</dd>
                     <dt>Ends</dt>
-                    <dd>{{ App\Shop\ShopClock::words($at($placed->end())) }}</dd>
+                    <dd>{{ App\Clock\ShopClock::words($at($placed->end())) }}</dd>
                 @endif
                 <dt>Due</dt>
-                <dd>{{ App\Shop\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}
+                <dd>{{ App\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}
                 </dd>
             </dl>
             @if ($placed && !$batch->started)
@@ -53,7 +53,7 @@
                     @method('put')<input type="hidden" name="version" value="{{ $version }}"><input
                         type="hidden" name="fixed" value="{{ $batch->queued->fixedAt ? 0 : 1 }}">
                     <button class="btn"
-                        data-key="x">{{ $batch->queued->fixedAt ? 'Let it be moved again' : 'Fix it there, at ' . App\Shop\ShopClock::words($at($placed->start())) }}
+                        data-key="x">{{ $batch->queued->fixedAt ? 'Let it be moved again' : 'Fix it there, at ' . App\Clock\ShopClock::words($at($placed->start())) }}
                         <kbd>x</kbd></button>
                 </form>
                 @if ($batch->queued->fixedAt)

@@ -6,7 +6,7 @@
                 class="now">{{ $todo->count() === 1 ? 'One decoration waits' : $todo->count() . ' decorations wait' }}:</span>
             next is no. {{ $todo->first()->number }}, {{ $todo->first()->artwork }} at
             {{ str_replace('_', ' ', $todo->first()->position) }}, due
-            {{ App\Shop\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)) }}.
+            {{ App\Clock\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)) }}.
         @else
             Everything open is set up.
         @endif

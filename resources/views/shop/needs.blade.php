@@ -49,7 +49,7 @@
                             <td>
                                 @isset($short[$code])
                                     <span class="now">at {{ $short[$code]->for }}</span>,
-                                    {{ $short[$code]->at === PHP_INT_MAX ? 'not planned yet' : App\Shop\ShopClock::words(App\Shop\ShopClock::time($short[$code]->at)) }}
+                                    {{ $short[$code]->at === PHP_INT_MAX ? 'not planned yet' : App\Clock\ShopClock::words(App\Clock\ShopClock::time($short[$code]->at)) }}
                                 @endisset
                             </td>
                     </tr>

@@ -4,7 +4,7 @@
         $short = $need->forecast->short;
         $when = static fn($demand) => $demand->at === PHP_INT_MAX
             ? 'when it is planned'
-            : App\Shop\ShopClock::time($demand->at)->format('D j M H:i');
+            : App\Clock\ShopClock::time($demand->at)->format('D j M H:i');
     @endphp
     <x-slot:say>
         @if ($short !== [])

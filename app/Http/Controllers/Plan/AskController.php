@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
+use App\Clock\ShopClock;
 use App\Models\Proposal;
 use App\Plan\Consequence;
 use App\Plan\PlanBoard;
-use App\Shop\ShopClock;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\Options;

@@ -259,7 +259,7 @@ final class PlanController
         $chart = PlanChart::of(
             $board,
             $board->timetable(),
-            $calendar,
+            $calendar->work(),
             $zoom,
             max(0, min(60, $request->integer('day'))),
             $board->actual(),

@@ -97,7 +97,7 @@ final class ProposalController
                 $board,
                 new Sequence($proposal->sequence ?? []),
                 WhatIfForm::read($proposal->what_if ?? []),
-                $calendar->people(),
+                $calendar->work()->people(),
             );
             $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Week;
             $sheet += [
@@ -106,7 +106,7 @@ final class ProposalController
                 'chart' => PlanChart::of(
                     $board,
                     $comparison->then,
-                    $calendar,
+                    $calendar->work(),
                     $zoom,
                     max(0, min(60, $request->integer('day'))),
                 ),

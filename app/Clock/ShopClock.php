@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Clock;
 
 use Carbon\CarbonImmutable;
 
@@ -30,19 +30,24 @@ final class ShopClock
     }
 
     /**
-     * @return array{int, int}|null [from, to) of a day that the wall clock leaps over where it is put forward; nobody
-     *     works in it
+     * What the wall clock leaps over where it is put forward; nobody works in it.
+     *
+     * @return list<array{int, int}> [from, to) from yesterday on for half a year
      */
-    public static function missing(CarbonImmutable $day): ?array
+    public static function leaps(): array
     {
-        [$before, $after] = [$day->startOfDay(), $day->addDay()->startOfDay()];
-        if ($after->getOffset() <= $before->getOffset()) {
-            return null;
+        $now = CarbonImmutable::now();
+        $changes = $now
+            ->getTimezone()
+            ->getTransitions($now->subDay()->getTimestamp(), $now->addMonths(6)->getTimestamp());
+        $leaps = [];
+        foreach (array_slice($changes ?: [], 1) as $i => $change) {
+            if ($change['offset'] > $changes[$i]['offset']) {
+                $leaps[] = [$change['ts'] + $changes[$i]['offset'], $change['ts'] + $change['offset']];
+            }
         }
-        $change =
-            $day->getTimezone()->getTransitions($before->getTimestamp() + 1, $after->getTimestamp())[1]['ts'] ?? 0;
 
-        return [$change + $before->getOffset(), $change + $after->getOffset()];
+        return $leaps;
     }
 
     public static function now(): int

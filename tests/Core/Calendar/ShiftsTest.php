@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Plan;
+namespace Tests\Core\Calendar;
 
 use Hakama\Calendar\Shifts;
 use InvalidArgumentException;
