@@ -121,6 +121,12 @@ final class Artwork extends Model
             ->get();
     }
 
+    /** @return HasMany<self, $this> that are kept under this one */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(self::class, 'family_id');
+    }
+
     /**
      * All versions of this artwork, itself among them.
      *

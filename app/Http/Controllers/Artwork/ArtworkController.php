@@ -5,21 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Artwork;
 
 use App\Artwork\Intake;
+use App\Http\Requests\Artwork\StoreTape;
+use App\Http\Requests\Artwork\UpdateArtwork;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Shop\House;
 use Hakama\Artwork\DigitiserNote;
-use Hakama\Artwork\Variant;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Stitch\Finding;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 
 final class ArtworkController
 {
@@ -52,31 +50,9 @@ final class ArtworkController
         ]);
     }
 
-    public function store(Request $request, Intake $intake): RedirectResponse
+    public function store(StoreTape $request, Intake $intake): RedirectResponse
     {
-        $most = (int) config('shop.tape_bytes');
-        $request->validate(
-            [
-                'name' => ['nullable', 'string', 'max:120'],
-                'tape' => ['required', 'file', 'extensions:dst,svg', 'max:'.intdiv($most, 1024)],
-            ],
-            [
-                'tape.required' => 'Choose a tape, or drop one here.',
-                'tape.uploaded' => sprintf(
-                    'The file is too large to be taken in; a tape is at most %d MB.',
-                    intdiv($most, 1024 ** 2),
-                ),
-                'tape.extensions' =>
-                    'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine file, not the picture.',
-                'tape.max' => sprintf(
-                    'The file is larger than %d MB; a tape of a million stitches is 3.',
-                    intdiv($most, 1024 ** 2),
-                ),
-            ],
-        );
-        $file = $request->file('tape');
-        assert($file instanceof \Illuminate\Http\UploadedFile);
-        $artwork = $intake->take($file, trim($request->string('name')->value()));
+        $artwork = $intake->take($request->tape(), $request->name());
 
         return redirect()
             ->route('artwork.show', $artwork)
@@ -116,36 +92,9 @@ final class ArtworkController
     }
 
     /** Its name, what the version is for and of which artwork it is one, whether there is lettering. */
-    public function update(Request $request, Artwork $artwork): RedirectResponse
+    public function update(UpdateArtwork $request, Artwork $artwork): RedirectResponse
     {
-        $request->validate(
-            [
-                'name' => ['required', 'string', 'max:120'],
-                'variant' => ['required', Rule::enum(Variant::class)],
-                'family' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNull('family_id')],
-                'lettering' => ['nullable', Rule::in(['', '0', '1'])],
-            ],
-            [
-                'name.*' => 'An artwork has a name of at most 120 letters.',
-                'variant.*' => 'Choose what this version is for.',
-                'family.*' => 'Choose the artwork it is a version of.',
-            ],
-        );
-        $family = $request->integer('family') ?: null;
-        if ($family === $artwork->id) {
-            $family = null;
-        }
-        if ($family !== null && Artwork::query()->where('family_id', $artwork->id)->exists()) {
-            throw ValidationException::withMessages([
-                'family' => 'Other versions are kept under this one: it stays the first of them.',
-            ]);
-        }
-        $artwork->update([
-            'name' => trim($request->string('name')->value()),
-            'variant' => $request->string('variant')->value(),
-            'family_id' => $family,
-            'lettering' => $request->string('lettering')->value() === '' ? null : $request->boolean('lettering'),
-        ]);
+        $artwork->update($request->row());
 
         return redirect()->route('artwork.history', $artwork)->with('done', 'That is kept.');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Artwork;
 
+use App\Http\Requests\Artwork\ChooseThread;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Models\Thread;
@@ -13,7 +14,6 @@ use Hakama\Thread\ThreadMatch;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Puts a thread from the shelf to a block: by likeness to a colour, or by hand. */
@@ -47,15 +47,9 @@ final class BlockThreadController
         ]);
     }
 
-    public function update(Request $request, Artwork $artwork, int $number): RedirectResponse
+    public function update(ChooseThread $request, Artwork $artwork, int $number): RedirectResponse
     {
-        $request->validate(
-            ['thread' => ['required', Rule::exists('threads', 'code')]],
-            ['thread.*' => 'Choose a thread of the shelf by its code.'],
-        );
-        $thread = Thread::query()
-            ->where('code', $request->string('thread')->value())
-            ->firstOrFail();
+        $thread = $request->thread();
         $changed =
             ArtworkBlock::query()->where('artwork_id', $artwork->id)->where('number', $number)->first() ??
             throw ValidationException::withMessages(['thread' => "There is no block {$number}."]);

@@ -6,6 +6,8 @@ namespace App\Http\Controllers\Artwork;
 
 use App\Artwork\Intake;
 use App\Artwork\Photo;
+use App\Http\Requests\Artwork\LogSewOut;
+use App\Http\Requests\Artwork\ReplaceTape;
 use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\SewOut;
@@ -14,15 +16,10 @@ use App\Plan\PlanBoard;
 use App\Setup\DecorationSetups;
 use App\Shop\PracticeBook;
 use Carbon\CarbonImmutable;
-use Hakama\Garment\Fabric;
-use Hakama\Setup\Backing\Backing;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -45,28 +42,12 @@ final class HistoryController
 
     /** Another file in the artwork's place: batches that use it already are named, and confirmed by hand. */
     public function replace(
-        Request $request,
+        ReplaceTape $request,
         Artwork $artwork,
         PlanBoard $board,
         Intake $intake,
         DecorationSetups $desk,
     ): RedirectResponse {
-        $request->validate(
-            [
-                'tape' => [
-                    'required',
-                    'file',
-                    'extensions:dst',
-                    'max:'.intdiv((int) config('shop.tape_bytes'), 1024),
-                ],
-                'why' => ['required', 'string', 'max:200'],
-            ],
-            [
-                'tape.required' => 'Choose the tape that takes its place.',
-                'tape.*' => 'That is no stitch tape: its name should end in .dst.',
-                'why.*' => 'Say why it is replaced: it is kept with the file before.',
-            ],
-        );
         $using = self::using($artwork, $board);
         $sewing = DB::table('pieces')
             ->where('state', 'sewing')
@@ -83,9 +64,7 @@ final class HistoryController
                 'sure' => 'Batches use this file already: confirm that they are to be sewn from the new one.',
             ]);
         }
-        $file = $request->file('tape');
-        assert($file instanceof UploadedFile);
-        $intake->replace($artwork, $file, trim($request->string('why')->value()));
+        $intake->replace($artwork, $request->tape(), $request->why());
         if ($artwork->read_at === null) {
             return redirect()
                 ->route('artwork.show', $artwork)
@@ -142,58 +121,25 @@ final class HistoryController
         return $unfit;
     }
 
-    public function sewOut(Request $request, Artwork $artwork): RedirectResponse
+    public function sewOut(LogSewOut $request, Artwork $artwork): RedirectResponse
     {
-        $request->validate(
-            [
-                'fabric' => ['required', Rule::enum(Fabric::class)],
-                'backing' => ['required', Rule::enum(Backing::class)],
-                'layers' => ['required', 'integer', 'min:0', 'max:6'],
-                'needle' => ['required', 'string', 'max:24'],
-                'speed' => ['required', 'integer', 'min:100', 'max:2000'],
-                'passed' => ['required', 'boolean'],
-                'remark' => ['nullable', 'string', 'max:300', Rule::requiredIf(! $request->boolean('passed'))],
-                'who' => ['required', 'string', 'max:80'],
-                'photo' => ['nullable', 'file', 'max:6144'],
-            ],
-            [
-                'fabric.*' => 'Choose the cloth it was sewn on.',
-                'backing.*' => 'Choose the backing.',
-                'layers.*' => 'Layers are 0 to 6.',
-                'needle.*' => 'Say which needle.',
-                'speed.*' => 'Speed is 100 to 2000 stitches per minute.',
-                'passed.*' => 'Say whether it came out.',
-                'remark.required' => 'Say what went wrong, so that the next one knows.',
-                'remark.max' => 'At most 300 letters.',
-                'who.*' => 'Say who sewed it.',
-                'photo.max' => 'The photo is larger than 6 MB.',
-                'photo.*' => 'The photo did not arrive.',
-            ],
-        );
-        $photo = $request->file('photo');
+        $photo = $request->photo();
         SewOut::query()->create([
+            ...$request->row(),
             'artwork_id' => $artwork->id,
             'revision' => $artwork->revision,
-            'fabric' => $request->string('fabric')->value(),
-            'backing' => $request->string('backing')->value(),
-            'layers' => $request->integer('layers'),
-            'needle' => $request->string('needle')->value(),
-            'speed_spm' => $request->integer('speed'),
-            'passed' => $request->boolean('passed'),
-            'remark' => trim($request->string('remark')->value()),
-            'who' => trim($request->string('who')->value()),
-            'photo' => $photo instanceof UploadedFile ? Photo::keep($photo, 'photo') : null,
+            'photo' => $photo === null ? null : Photo::keep($photo, 'photo'),
             'sewn_at' => CarbonImmutable::now(),
         ]);
-
+        $passed = $request->boolean('passed');
         PracticeBook::add(
-            Fabric::from($request->string('fabric')->value()),
+            $request->fabric(),
             '',
-            mb_substr(trim($request->string('who')->value()), 0, 40),
+            mb_substr($request->who(), 0, 40),
             true,
-            $request->boolean('passed') ? 1 : 0,
-            $request->boolean('passed') ? 0 : 1,
-            mb_substr(trim($request->string('remark')->value()), 0, 200),
+            $passed ? 1 : 0,
+            $passed ? 0 : 1,
+            mb_substr($request->remark(), 0, 200),
         );
 
         return redirect()

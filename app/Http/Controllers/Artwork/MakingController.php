@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Artwork;
 
 use App\Artwork\Intake;
-use App\Http\Requests\MakeArtwork;
+use App\Http\Requests\Artwork\MakeArtwork;
 use App\Models\Artwork;
 use App\Models\Frame;
 use App\Shop\House;

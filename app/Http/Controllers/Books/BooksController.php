@@ -5,21 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Books;
 
 use App\Books\Ledger;
-use Carbon\CarbonImmutable;
+use App\Http\Requests\Books\ShowBooks;
 use Hakama\Books\Entry;
 use Hakama\Books\Sum;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class BooksController
 {
-    private const MOST_DAYS = 92;
-
-    public function show(Request $request): View
+    public function show(ShowBooks $request): View
     {
-        [$from, $to] = self::span($request);
+        [$from, $to] = [$request->from(), $request->to()];
         $entries = Ledger::between($from, $to);
         $byDay = collect($entries)
             ->groupBy('day')
@@ -41,9 +38,9 @@ final class BooksController
         ]);
     }
 
-    public function csv(Request $request): StreamedResponse
+    public function csv(ShowBooks $request): StreamedResponse
     {
-        [$from, $to] = self::span($request);
+        [$from, $to] = [$request->from(), $request->to()];
 
         return response()->streamDownload(
             static function () use ($from, $to): void {
@@ -93,24 +90,5 @@ final class BooksController
             "books-{$from->toDateString()}-{$to->toDateString()}.csv",
             ['Content-Type' => 'text/csv; charset=utf-8'],
         );
-    }
-
-    /** @return array{CarbonImmutable, CarbonImmutable} */
-    private static function span(Request $request): array
-    {
-        $request->validate(
-            [
-                'from' => ['nullable', 'date_format:Y-m-d'],
-                'to' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:from'],
-            ],
-            [
-                '*.date_format' => 'Write days as year-month-day.',
-                'to.after_or_equal' => 'The last day comes before the first.',
-            ],
-        );
-        $to = CarbonImmutable::parse($request->string('to')->value() ?: 'today');
-        $from = CarbonImmutable::parse($request->string('from')->value() ?: $to->subDays(6)->toDateString());
-
-        return [$from->max($to->subDays(self::MOST_DAYS)), $to];
     }
 }

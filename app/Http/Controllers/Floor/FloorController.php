@@ -6,14 +6,13 @@ namespace App\Http\Controllers\Floor;
 
 use App\Floor\Pulse;
 use App\Floor\Station;
+use App\Http\Requests\Floor\ChoosePerson;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 
 final class FloorController
 {
@@ -33,12 +32,8 @@ final class FloorController
     }
 
     /** Who stands at the machines from now on, as this screen is told. */
-    public function who(Request $request): RedirectResponse
+    public function who(ChoosePerson $request): RedirectResponse
     {
-        $request->validate(
-            ['who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())]],
-            ['who.*' => 'Choose who stands at the machine.'],
-        );
         $request->session()->put('who', $request->string('who')->value());
 
         return redirect()->back();

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Floor;
 
 use App\Floor\Station;
 use App\FloorLog\FloorLog;
+use App\Http\Requests\Floor\RecordEvent;
 use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Machine;
@@ -16,36 +17,18 @@ use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
-use Hakama\Floor\SpoilCause;
 use Hakama\Machine\NeedleType;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** What the person at the machine touches: every touch is one event. */
 final class FloorEventController
 {
-    public function store(Request $request, PlanBoard $board, Machine $machine): RedirectResponse
+    public function store(RecordEvent $request, PlanBoard $board, Machine $machine): RedirectResponse
     {
-        $request->validate(
-            [
-                'id' => ['required', 'uuid'],
-                'kind' => ['required', Rule::enum(EventKind::class)],
-                'batch' => ['required', 'string'],
-                'cause' => [
-                    'nullable',
-                    Rule::requiredIf($request->input('kind') === EventKind::PieceSpoiled->value),
-                    Rule::enum(SpoilCause::class),
-                ],
-                'piece' => ['nullable', 'integer'],
-                'checked' => ['array'],
-            ],
-            ['cause.required' => 'Say why the piece was spoiled.'],
-        );
-        $kind = EventKind::from($request->string('kind')->value());
-        if (FloorEvent::query()->where('event_id', $request->string('id'))->exists()) {
+        $kind = $request->kind();
+        if (FloorEvent::query()->where('event_id', $request->eventId())->exists()) {
             return redirect()->route('floor.show', $machine);
         }
         $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
@@ -56,7 +39,7 @@ final class FloorEventController
                 ->route('floor.show', $machine)
                 ->with('problem', 'Another batch stands at this machine now; nothing was recorded. This is the one.');
         }
-        $who = $request->string('who')->value() ?: (string) $request->session()->get('who', '');
+        $who = $request->who();
         if (
             $kind === EventKind::PreflightDone
             && array_diff($running->work->wanted(), $request->array('checked')) !== []
@@ -77,7 +60,7 @@ final class FloorEventController
                 $machine,
                 $batch,
                 new Event(
-                    id: $request->string('id')->lower()->value(),
+                    id: $request->eventId(),
                     kind: $kind,
                     batch: $batch->id,
                     load: $run->load->number,
@@ -90,16 +73,14 @@ final class FloorEventController
                         EventKind::PieceDone, EventKind::Sewn => $run->onFrame,
                         default => [],
                     },
-                    cause: $kind === EventKind::PieceSpoiled
-                        ? SpoilCause::from($request->string('cause')->value())
-                        : null,
+                    cause: $request->cause(),
                 ),
                 'hand',
                 $who,
             );
             if ($kind === EventKind::PreflightDone || $kind === EventKind::PieceDone) {
                 FloorLog::confirm(
-                    $request->string('id')->lower()->value(),
+                    $request->eventId(),
                     $batch,
                     $running->work->codes($kind === EventKind::PreflightDone),
                     $who,
@@ -115,7 +96,7 @@ final class FloorEventController
                 NeedleFitting::record(
                     $machine,
                     self::fitted($machine, $running->batch),
-                    $request->string('id')->lower()->value(),
+                    $request->eventId(),
                     $who,
                 );
             }

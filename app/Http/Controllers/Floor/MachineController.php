@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Floor;
 
 use App\FloorLog\FloorLog;
+use App\Http\Requests\Floor\MachineReport;
 use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Machine;
@@ -19,7 +20,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use Illuminate\Validation\Rule;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The line to the machines: what each is to do, and what it says it did. */
@@ -69,40 +69,26 @@ final class MachineController
     }
 
     /** `position` is a reading and replaces the one before; the others are events and are appended. */
-    public function report(Request $request): JsonResponse
+    public function report(MachineReport $request): JsonResponse
     {
-        $request->validate([
-            'id' => ['required', 'uuid'],
-            'load' => ['required', 'uuid'],
-            'kind' => [
-                'required',
-                Rule::in([
-                    'position',
-                    EventKind::ThreadBroke->value,
-                    EventKind::HandStop->value,
-                    EventKind::Sewn->value,
-                ]),
-            ],
-            'stitch' => ['required', 'integer', 'min:0', 'max:10000000'],
-            'clock_s' => ['required', 'numeric', 'min:0', 'max:10000000'],
-        ]);
         $machine = self::machine($request);
-        if (FloorEvent::query()->where('event_id', $request->string('id'))->exists()) {
+        if (FloorEvent::query()->where('event_id', $request->eventId())->exists()) {
             return new JsonResponse(['recorded' => true, 'again' => true]);
         }
         [$batch, $run] = FloorLog::current($machine) ?? [null, null];
-        if ($batch === null || $run->load->event !== $request->string('load')->value()) {
+        if ($batch === null || $run->load->event !== $request->load()) {
             return new JsonResponse(['message' => 'That load is over; ask for the instruction.'], 409);
         }
-        if ($request->string('kind')->value() !== 'position') {
-            $this->append($request, $machine, $batch, $run);
+        $kind = $request->event();
+        if ($kind !== null) {
+            self::append($request, $kind, $machine, $batch, $run);
         }
         DB::table('machine_readings')->upsert(
             [
                 'machine_id' => $machine->id,
-                'load_event' => $request->string('load')->value(),
-                'stitch' => $request->integer('stitch'),
-                'clock_s' => $request->float('clock_s'),
+                'load_event' => $request->load(),
+                'stitch' => $request->stitch(),
+                'clock_s' => $request->clockS(),
                 'read_at' => CarbonImmutable::now(),
             ],
             ['machine_id'],
@@ -111,19 +97,24 @@ final class MachineController
         return new JsonResponse(['recorded' => true]);
     }
 
-    private function append(Request $request, Machine $machine, Batch $batch, BatchRun $run): void
-    {
+    private static function append(
+        MachineReport $request,
+        EventKind $kind,
+        Machine $machine,
+        Batch $batch,
+        BatchRun $run,
+    ): void {
         FloorLog::append(
             $machine,
             $batch,
             new Event(
-                id: $request->string('id')->lower()->value(),
-                kind: EventKind::from($request->string('kind')->value()),
+                id: $request->eventId(),
+                kind: $kind,
                 batch: $batch->id,
                 load: $run->load->number,
-                stitch: $request->integer('stitch'),
-                clockS: $request->float('clock_s'),
-                pieces: $request->string('kind')->value() === EventKind::Sewn->value ? $run->onFrame : [],
+                stitch: $request->stitch(),
+                clockS: $request->clockS(),
+                pieces: $kind === EventKind::Sewn ? $run->onFrame : [],
             ),
             'machine',
         );

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Needles;
 
-use App\Http\Requests\FitNeedles;
+use App\Http\Requests\Needles\FitNeedles;
+use App\Http\Requests\Needles\LoadCone;
 use App\Models\Machine;
 use App\Models\Needle;
 use App\Models\NeedleFitting;
@@ -69,15 +70,9 @@ final class NeedlesController
     }
 
     /** A cone has been put on a needle. */
-    public function load(Request $request, Machine $machine, int $number): RedirectResponse
+    public function load(LoadCone $request, Machine $machine, int $number): RedirectResponse
     {
-        $request->validate(
-            ['thread' => ['required', Rule::exists('threads', 'code')]],
-            ['thread.*' => 'Choose a thread of the shelf.'],
-        );
-        $thread = Thread::query()
-            ->where('code', $request->string('thread')->value())
-            ->firstOrFail();
+        $thread = $request->thread();
         DB::transaction(static function () use ($request, $machine, $number, $thread): void {
             $needle = self::needle($machine, $number);
             if ($needle->pinned) {
@@ -85,7 +80,7 @@ final class NeedlesController
                     'thread' => "Needle {$number} is pinned: unpin it before its thread comes off.",
                 ]);
             }
-            if ($request->has('seen') && $request->integer('seen') !== (int) $needle->thread_id) {
+            if ($request->sawAnother($needle->thread_id)) {
                 throw ValidationException::withMessages([
                     'thread' => "Someone else changed needle {$number} meanwhile; nothing was recorded. The rack shown is the new one.",
                 ]);

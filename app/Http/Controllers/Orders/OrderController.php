@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Orders;
 
-use App\Http\Requests\StoreOrder;
+use App\Http\Requests\Orders\ChooseArtwork;
+use App\Http\Requests\Orders\StoreOrder;
 use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Order;
@@ -27,7 +28,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 
 final class OrderController
 {
@@ -233,12 +233,8 @@ final class OrderController
     }
 
     /** The artwork that came later. */
-    public function artwork(Request $request, Decoration $decoration): RedirectResponse
+    public function artwork(ChooseArtwork $request, Decoration $decoration): RedirectResponse
     {
-        $request->validate(
-            ['artwork_id' => ['required', Rule::exists('artworks', 'id')]],
-            ['artwork_id.*' => 'Choose an artwork that is here.'],
-        );
         $decoration->load('line.order');
         abort_if($decoration->artwork_id !== null, 409, 'This decoration has its artwork already.');
         $decoration->update(['artwork_id' => $request->integer('artwork_id')]);

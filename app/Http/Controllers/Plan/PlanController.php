@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Calendar\Calendar;
+use App\Http\Requests\Plan\MoveBatch;
+use App\Http\Requests\Plan\SplitBatch as SplitOff;
 use App\Plan\Chart\PlanChart;
 use App\Plan\Chart\Zoom;
 use App\Plan\Consequence;
@@ -23,7 +25,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 final class PlanController
@@ -39,17 +40,12 @@ final class PlanController
 
     /** Answers with the plan anew, whether the move was made or not. */
     public function move(
-        Request $request,
+        MoveBatch $request,
         PlanBoard $board,
         PlanChanges $changes,
         Calendar $calendar,
     ): Response|RedirectResponse {
-        $request->validate(self::wanted() + ['version' => ['required', 'integer']]);
-        [$code, $machine, $rank] = [
-            $request->string('batch')->value(),
-            $request->string('machine')->value(),
-            $request->integer('rank'),
-        ];
+        [$code, $machine, $rank] = [$request->batch(), $request->machine(), $request->rank()];
         $problem = $said = null;
         try {
             $said = Consequence::words($board, $code, $changes->wouldMove($code, $machine, $rank), made: true);
@@ -77,7 +73,7 @@ final class PlanController
     public function consequence(Request $request, PlanBoard $board, PlanChanges $changes): Response
     {
         // Without a session there is nowhere to send the person back to.
-        if (Validator::make($request->all(), self::wanted())->fails()) {
+        if (Validator::make($request->all(), MoveBatch::place())->fails()) {
             return new Response('There is no such batch or machine.', 422);
         }
         $code = $request->string('batch')->value();
@@ -168,12 +164,8 @@ final class PlanController
         );
     }
 
-    public function split(Request $request, PlanChanges $changes, string $code): RedirectResponse
+    public function split(SplitOff $request, PlanChanges $changes, string $code): RedirectResponse
     {
-        $request->validate(
-            ['pieces' => ['required', 'integer', 'min:1'], 'version' => ['required', 'integer']],
-            ['pieces.*' => 'How many pieces is a whole number of at least one.'],
-        );
         try {
             $new = $changes->split($code, $request->integer('pieces'), $request->integer('version'));
         } catch (PlanMovedOn $e) {
@@ -239,16 +231,6 @@ final class PlanController
         }
 
         return $barred;
-    }
-
-    /** @return array<string, list<mixed>> */
-    private static function wanted(): array
-    {
-        return [
-            'batch' => ['required', 'string'],
-            'machine' => ['required', Rule::exists('machines', 'code')],
-            'rank' => ['required', 'integer', 'min:0'],
-        ];
     }
 
     /** @return array<string, mixed> */

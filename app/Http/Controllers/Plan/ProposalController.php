@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Calendar\Calendar;
+use App\Http\Requests\Plan\TakeProposal;
 use App\Jobs\FindPlan;
 use App\Models\Proposal;
 use App\Plan\Chart\PlanChart;
@@ -124,20 +125,9 @@ final class ProposalController
         return redirect()->route('plan.proposal', $proposal);
     }
 
-    public function take(Request $request, Proposal $proposal, PlanChanges $changes): RedirectResponse
+    public function take(TakeProposal $request, Proposal $proposal, PlanChanges $changes): RedirectResponse
     {
-        $request->validate([
-            'version' => ['required', 'integer'],
-            'codes' => ['array'],
-            'codes.*' => ['string'],
-            'whole' => ['nullable', 'boolean'],
-        ]);
-        $codes = $request->boolean('whole') ? null : array_values(array_map(strval(...), $request->array('codes')));
-        if ($codes === []) {
-            return redirect()
-                ->route('plan.proposal', $proposal)
-                ->withErrors(['codes' => 'Tick at least one move, or take it whole.']);
-        }
+        $codes = $request->codes();
         if ($proposal->state !== 'ready') {
             return redirect()
                 ->route('plan.proposal', $proposal)

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Setup;
 
+use App\Http\Requests\Setup\AddBacking;
+use App\Http\Requests\Setup\CountBacking;
 use App\Models\BackingStock;
 use App\Setup\BackingCuts;
 use Hakama\Setup\Backing\Backing;
-use Hakama\Setup\Backing\BackingStock as CoreStock;
-use Hakama\Setup\Backing\StockForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 
 /** Backing to cut, day by day, and what lies on the shelf. */
 final class BackingController
@@ -51,53 +50,18 @@ final class BackingController
             );
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(AddBacking $request): RedirectResponse
     {
-        $request->validate(self::fields(), self::words());
-        BackingCuts::add(
-            new CoreStock(
-                'new',
-                Backing::from($request->string('kind')->value()),
-                StockForm::from($request->string('form')->value()),
-                $request->float('width'),
-                $request->float('length'),
-                $request->integer('count'),
-            ),
-        );
+        BackingCuts::add($request->stock());
 
         return redirect()->route('setup.backing')->with('done', 'It is on the shelf.');
     }
 
     /** What was counted anew. */
-    public function update(Request $request, BackingStock $stock): RedirectResponse
+    public function update(CountBacking $request, BackingStock $stock): RedirectResponse
     {
-        $request->validate(['count' => self::fields()['count'], 'length' => self::fields()['length']], self::words());
-        $stock->update(['count' => $request->integer('count'), 'length_mm' => $request->float('length')]);
+        $stock->update($request->row());
 
         return redirect()->route('setup.backing')->with('done', 'The shelf is as you counted it.');
-    }
-
-    /** @return array<string, list<mixed>> */
-    private static function fields(): array
-    {
-        return [
-            'kind' => ['required', Rule::enum(Backing::class)],
-            'form' => ['required', Rule::enum(StockForm::class)],
-            'width' => ['required', 'numeric', 'between:20,3000'],
-            'length' => ['required', 'numeric', 'between:0,500000'],
-            'count' => ['required', 'integer', 'between:0,100000'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    private static function words(): array
-    {
-        return [
-            'kind.*' => 'Choose the kind.',
-            'form.*' => 'Off-cut, piece or roll.',
-            'width.*' => 'Width is 20 to 3000 mm.',
-            'length.*' => 'Length is 0 to 500 000 mm.',
-            'count.*' => 'How many is a whole number.',
-        ];
     }
 }

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Setup;
 
+use App\Http\Requests\Setup\KeepPlacement;
 use App\Models\Decoration;
 use App\Models\KeptPlacement;
 use App\Setup\DecorationSetups;
 use Carbon\CarbonImmutable;
-use Hakama\Garment\Size;
 use Hakama\Setup\Placement\WorkedMark;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 use InvalidArgumentException;
 
 /** A place that is found on the garment itself, and kept for the next order of it. */
@@ -43,44 +42,24 @@ final class PlacementController
         return new Response($found === null ? 'Measure the other mark too.' : e($found->words));
     }
 
-    public function keep(Request $request, Decoration $decoration): RedirectResponse
+    public function keep(KeepPlacement $request, Decoration $decoration): RedirectResponse
     {
         $decoration->load('line');
-        $request->merge([
-            'down' => str_replace(',', '.', $request->string('down')->value()),
-            'across' => str_replace(',', '.', $request->string('across')->value()),
-        ]);
-        $request->validate(
-            [
-                'size' => ['required', Rule::enum(Size::class)],
-                'peg' => ['nullable', 'string', 'max:12'],
-                'down' => ['required', 'numeric', 'between:-400,900'],
-                'across' => ['required', 'numeric', 'between:-400,400'],
-            ],
-            [
-                'size.*' => 'Choose the size.',
-                'peg.*' => 'A peg has at most 12 signs.',
-                'down.*' => 'Down is a number of millimetres, −400 to 900; above the seam it is below zero.',
-                'across.*' => 'Across is a number of millimetres, −400 to 400.',
-            ],
-        );
         KeptPlacement::query()->updateOrCreate(
             [
                 'garment' => DecorationSetups::garmentKey($decoration),
                 'position' => $decoration->position->value,
-                'size' => $request->string('size')->value(),
+                'size' => $request->size(),
             ],
             [
-                'peg' => trim($request->string('peg')->value()),
-                'down_mm' => $request->float('down'),
-                'across_mm' => $request->float('across'),
+                ...$request->measures(),
                 'who' => (string) $request->session()->get('who', ''),
                 'kept_at' => CarbonImmutable::now(),
             ],
         );
 
         return redirect()
-            ->route('setup.show', [$decoration, 'size' => $request->string('size')->value()])
-            ->with('done', "The place is kept for size {$request->string('size')}.");
+            ->route('setup.show', [$decoration, 'size' => $request->size()])
+            ->with('done', "The place is kept for size {$request->size()}.");
     }
 }

@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Setup;
 
+use App\Http\Requests\Setup\LogPractice;
 use App\Models\Practice;
 use App\Shop\Catalogue;
 use App\Shop\PracticeBook;
 use Hakama\Garment\Fabric;
-use Hakama\Machine\FrameKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 
 /** The practice book. */
 final class PracticeController
@@ -29,41 +27,10 @@ final class PracticeController
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(LogPractice $request): RedirectResponse
     {
-        $request->validate(
-            [
-                'fabric' => ['required', Rule::enum(Fabric::class)],
-                'frame_kind' => ['required', Rule::enum(FrameKind::class)],
-                'who' => ['required', 'string', 'max:40'],
-                'on_scrap' => ['required', 'boolean'],
-                'came_out' => ['required', 'integer', 'between:0,1000'],
-                'failed' => [
-                    'required',
-                    'integer',
-                    'between:0,1000',
-                    static function (string $field, mixed $value, \Closure $fail) use ($request): void {
-                        if ((int) $value + $request->integer('came_out') === 0) {
-                            $fail('At least one was sewn.');
-                        }
-                    },
-                ],
-                'remark' => ['nullable', 'string', 'max:200', Rule::requiredIf($request->integer('failed') > 0)],
-            ],
-            [
-                'fabric.*' => 'Choose the cloth.',
-                'frame_kind.*' => 'Choose the kind of frame.',
-                'who.*' => 'Say who sewed it.',
-                'on_scrap.*' => 'On scrap or for real.',
-                'came_out.*' => 'How many came out, 0 to 1000.',
-                'failed.integer' => 'How many did not, 0 to 1000.',
-                'failed.between' => 'How many did not, 0 to 1000.',
-                'remark.required' => 'Say what went wrong, so that the next one knows.',
-                'remark.max' => 'At most 200 letters.',
-            ],
-        );
         PracticeBook::add(
-            Fabric::from($request->string('fabric')->value()),
+            $request->fabric(),
             $request->string('frame_kind')->value(),
             trim($request->string('who')->value()),
             $request->boolean('on_scrap'),

@@ -4,27 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Setup;
 
+use App\Http\Requests\Setup\ChooseSetup;
 use App\Models\Artwork;
 use App\Models\Decoration;
-use App\Models\Frame;
 use App\Plan\PlanChanges;
 use App\Plan\SplitBatch;
 use App\Setup\DecorationSetups;
 use App\Setup\WantsReason;
 use Hakama\Artwork\Variant;
 use Hakama\Garment\Size;
-use Hakama\Machine\NeedleType;
-use Hakama\Setup\Advice;
-use Hakama\Setup\Backing\Backing;
-use Hakama\Setup\Backing\Layers;
-use Hakama\Setup\Fit\Fit;
-use Hakama\Setup\Rules\Choice;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 final class SetupController
@@ -122,54 +115,25 @@ final class SetupController
     }
 
     public function store(
-        Request $request,
+        ChooseSetup $request,
         Decoration $decoration,
         DecorationSetups $desk,
         PlanChanges $changes,
     ): RedirectResponse {
         $decoration->loadForSetup();
-        $request->validate(
-            [
-                'frame' => ['required', Rule::exists('frames', 'code')],
-                'turn' => ['required', Rule::enum(Turn::class)],
-                'backing' => ['nullable', Rule::enum(Backing::class)],
-                'layers' => ['nullable', 'integer', 'min:1', 'max:4'],
-                'adhesive' => ['nullable', 'boolean'],
-                'topper' => ['nullable', 'boolean'],
-                'needle_size' => ['nullable', Rule::in(NeedleType::SIZES)],
-                'needle_point' => ['nullable', Rule::in(NeedleType::POINTS)],
-                'speed' => ['nullable', 'integer', 'min:200', 'max:1500'],
-                'why' => ['array'],
-                'why.*' => ['nullable', 'string', 'max:200'],
-            ],
-            [
-                'frame.*' => 'Choose one of the shop’s frames.',
-                'turn.*' => 'Choose which way up it goes in.',
-                'backing.*' => 'Choose the backing.',
-                'layers.*' => 'One to four layers.',
-                'needle_size.*' => 'Choose a needle.',
-                'needle_point.*' => 'Choose its point.',
-                'speed.*' => 'Speed is 200 to 1500 stitches a minute.',
-                'why.*' => 'At most 200 letters.',
-            ],
-        );
         if ($decoration->artwork === null || $decoration->artwork->blocks->contains('thread_id', null)) {
             throw ValidationException::withMessages([
                 'frame' =>
                     'The artwork has blocks without a thread: choose those first, since threads decide needle and plan.',
             ]);
         }
-        $frame = Frame::query()
-            ->where('code', $request->string('frame')->value())
-            ->firstOrFail();
-        $advice = $desk->advise($decoration);
-        $choice = self::choice(
-            $request,
-            $advice,
-            $desk->fit($decoration, $frame, Turn::from($request->integer('turn'))),
+        $frame = $request->frame();
+        $choice = $request->choice(
+            $desk->advise($decoration),
+            $desk->fit($decoration, $frame, $request->turn()),
         );
         try {
-            $batch = $desk->choose($decoration, $frame, $choice, array_map(strval(...), $request->array('why')));
+            $batch = $desk->choose($decoration, $frame, $choice, $request->reasons());
         } catch (WantsReason $e) {
             throw ValidationException::withMessages(
                 array_combine(
@@ -191,29 +155,6 @@ final class SetupController
                         ? ''
                         : ' What runs apart from it keeps its own setup: '.implode(', ', $apart).'.'),
             );
-    }
-
-    /** What the form says; where it says nothing, as advised. */
-    private static function choice(Request $request, Advice $advice, Fit $fit): Choice
-    {
-        $kind = Backing::tryFrom($request->string('backing')->value());
-
-        return new Choice(
-            $fit,
-            $kind === null
-                ? $advice->backing
-                : new Layers(
-                    $kind,
-                    $request->integer('layers', $advice->backing->count),
-                    $request->boolean('adhesive'),
-                ),
-            $request->has('topper') ? $request->boolean('topper') : $advice->topper,
-            new NeedleType(
-                $request->string('needle_size')->value() ?: $advice->needle->size,
-                $request->string('needle_point')->value() ?: $advice->needle->point,
-            ),
-            $request->integer('speed') ?: $advice->speedSpm,
-        );
     }
 
     /** A version made for caps, when one that is not is to be sewn on a cap. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Formats\Csv;
+use App\Http\Requests\Shop\ReadList;
 use App\Shop\Catalogue\CatalogueList;
 use App\Shop\Catalogue\Column;
 use App\Shop\Catalogue\Frames;
@@ -19,7 +20,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
@@ -132,21 +132,11 @@ final class CatalogueController
     }
 
     /** The whole list or nothing of it. */
-    public function read(Request $request, string $list): RedirectResponse
+    public function read(ReadList $request, string $list): RedirectResponse
     {
         $of = self::list($list);
-        $request->validate(
-            ['list' => ['required', 'file', 'extensions:csv', 'max:4096']],
-            [
-                'list.required' => 'Choose a list.',
-                'list.extensions' => 'A list is a .csv file.',
-                'list.*' => 'The list is larger than 4 MB, or did not arrive.',
-            ],
-        );
-        $file = $request->file('list');
-        assert($file instanceof UploadedFile);
         try {
-            $taken = $of->take(self::checked($of, (string) $file->getRealPath()));
+            $taken = $of->take(self::checked($of, (string) $request->list()->getRealPath()));
         } catch (UnfitList $e) {
             throw ValidationException::withMessages(['list' => $e->getMessage()]);
         }

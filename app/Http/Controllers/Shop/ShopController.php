@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Http\Requests\Shop\SetRule;
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
 use App\Models\Frame;
@@ -50,17 +51,16 @@ final class ShopController
             ->with('done', 'Advice follows that school from now on; setups that are made already stay as they are.');
     }
 
-    public function update(Request $request, string $rule, House $house, DecorationSetups $desk): RedirectResponse
+    public function update(SetRule $request, House $house, DecorationSetups $desk): RedirectResponse
     {
-        $known = HouseRule::tryFrom($rule) ?? abort(404);
-        $request->validate([$rule => ['required', 'numeric']], ["{$rule}.*" => 'Write a number.']);
+        $rule = $request->rule();
         try {
-            DB::transaction(static function () use ($request, $known, $rule, $house, $desk): void {
-                $house->set($known, $request->float($rule));
-                if ($known->spec()->station === 'Plan') {
+            DB::transaction(static function () use ($request, $rule, $house, $desk): void {
+                $house->set($rule, $request->value());
+                if ($rule->spec()->station === 'Plan') {
                     $desk->retime();
                 }
-                if (in_array($known, HouseRule::MEASURING, true)) {
+                if (in_array($rule, HouseRule::MEASURING, true)) {
                     // Long tapes take their time: the worker looks them over again.
                     Artwork::query()
                         ->whereNotNull('read_at')
@@ -69,11 +69,11 @@ final class ShopController
                 }
             });
         } catch (UnfitRule $e) {
-            throw ValidationException::withMessages([$rule => ucfirst($e->getMessage()).'.']);
+            throw ValidationException::withMessages([$rule->value => ucfirst($e->getMessage()).'.']);
         }
 
         return redirect()
-            ->to(route('shop.show').'#'.$rule)
+            ->to(route('shop.show').'#'.$rule->value)
             ->with('done', 'The rule is set; everything that follows from it was worked out anew.');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Thread;
 
+use App\Http\Requests\Thread\ReadList;
 use App\Thread\ShelfList;
 use App\Thread\ShelfMovedOn;
 use App\Thread\ThreadShelf;
@@ -14,7 +15,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -39,18 +39,9 @@ final class ThreadListController
     }
 
     /** Reads a list and shows what it would change; nothing is changed yet. */
-    public function read(Request $request): RedirectResponse
+    public function read(ReadList $request): RedirectResponse
     {
-        $request->validate(
-            ['list' => ['required', 'file', 'extensions:csv,xlsx', 'max:4096']],
-            [
-                'list.required' => 'Choose a list.',
-                'list.extensions' => 'A list is a .csv or an .xlsx file.',
-                'list.*' => 'The list is larger than 4 MB, or did not arrive.',
-            ],
-        );
-        $file = $request->file('list');
-        assert($file instanceof UploadedFile);
+        $file = $request->list();
         try {
             [$rows, $problems] = ShelfList::read($file);
         } catch (UnfitRow $e) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Http\Requests\Artwork;
 
 use App\Models\Artwork;
 use App\Models\Frame;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Http\Requests\Orders;
 
 use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;

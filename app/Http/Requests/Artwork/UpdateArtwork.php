@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Artwork;
+
+use App\Models\Artwork;
+use Hakama\Artwork\Variant;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** Its name, what the version is for and of which artwork it is one, whether there is lettering. */
+final class UpdateArtwork extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'variant' => ['required', Rule::enum(Variant::class)],
+            'family' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNull('family_id')],
+            'lettering' => ['nullable', Rule::in(['', '0', '1'])],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.*' => 'An artwork has a name of at most 120 letters.',
+            'variant.*' => 'Choose what this version is for.',
+            'family.*' => 'Choose the artwork it is a version of.',
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [
+            function (Validator $validator): void {
+                if ($this->familyId() !== null && $this->artwork()->versions()->exists()) {
+                    $validator->errors()->add(
+                        'family',
+                        'Other versions are kept under this one: it stays the first of them.',
+                    );
+                }
+            },
+        ];
+    }
+
+    /** @return array<string, mixed> columns of `artworks` */
+    public function row(): array
+    {
+        return [
+            'name' => trim($this->string('name')->value()),
+            'variant' => $this->enum('variant', Variant::class),
+            'family_id' => $this->familyId(),
+            'lettering' => $this->filled('lettering') ? $this->boolean('lettering') : null,
+        ];
+    }
+
+    /** An artwork is no version of itself. */
+    private function familyId(): ?int
+    {
+        $family = $this->integer('family');
+
+        return $family === 0 || $family === $this->artwork()->id ? null : $family;
+    }
+
+    private function artwork(): Artwork
+    {
+        $artwork = $this->route('artwork');
+        assert($artwork instanceof Artwork);
+
+        return $artwork;
+    }
+}

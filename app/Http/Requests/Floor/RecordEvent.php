@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Floor;
+
+use App\Http\Requests\ReadsChoices;
+use Hakama\Floor\EventKind;
+use Hakama\Floor\SpoilCause;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What somebody at the machine says has happened. */
+final class RecordEvent extends FormRequest
+{
+    use ReadsChoices;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'uuid'],
+            'kind' => ['required', Rule::enum(EventKind::class)],
+            'batch' => ['required', 'string'],
+            'cause' => [
+                'nullable',
+                Rule::requiredIf($this->input('kind') === EventKind::PieceSpoiled->value),
+                Rule::enum(SpoilCause::class),
+            ],
+            'piece' => ['nullable', 'integer'],
+            'checked' => ['array'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'cause.required' => 'Say why the piece was spoiled.',
+        ];
+    }
+
+    public function eventId(): string
+    {
+        return $this->string('id')->lower()->value();
+    }
+
+    public function kind(): EventKind
+    {
+        return $this->chosen('kind', EventKind::class);
+    }
+
+    public function cause(): ?SpoilCause
+    {
+        return $this->kind() === EventKind::PieceSpoiled ? $this->enum('cause', SpoilCause::class) : null;
+    }
+
+    /** Who stands at the machine, as said here or before. */
+    public function who(): string
+    {
+        return $this->string('who')->value() ?: (string) $this->session()->get('who', '');
+    }
+}
