@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
+use App\Models\Plan;
 use App\Models\WeekDay;
 use App\Shop\House;
 use Hakama\Calendar\Shifts;
@@ -28,7 +29,7 @@ final readonly class UsualWeek
     {
         DB::transaction(function () use ($week, $seen): void {
             // One row that is always there stands for all of the plan while the week is changed.
-            DB::table('plans')->lockForUpdate()->value('version');
+            Plan::lock();
             if (CalendarBook::weekSign() !== $seen) {
                 throw ValidationException::withMessages([
                     'week.1' =>

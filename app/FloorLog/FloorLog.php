@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\FloorLog;
 
 use App\Models\Batch;
+use App\Models\Decoration;
 use App\Models\FloorEvent;
 use App\Models\KeptRun;
 use App\Models\Machine;
@@ -20,7 +21,6 @@ use Hakama\Floor\FoldedBatch;
 use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
-use Hakama\Garment\Fabric;
 use Illuminate\Support\Facades\DB;
 
 /** The log of the floor: events are appended to it, and where a machine stands is read from it. */
@@ -90,7 +90,7 @@ final class FloorLog
     ): BatchRun {
         return DB::transaction(static function () use ($machine, $batch, $event, $source, $who): BatchRun {
             // One writer a machine at a time, so that two touches cannot both follow on the same past.
-            DB::table('machines')->where('id', $machine->id)->lockForUpdate()->value('id');
+            Machine::query()->whereKey($machine->id)->lockForUpdate()->value('id');
             $before = self::run($batch);
             if (FloorEvent::query()->where('event_id', $event->id)->exists()) {
                 return $before;
@@ -154,17 +154,14 @@ final class FloorLog
         if ($who === '' || ! in_array($event->kind, [EventKind::PieceDone, EventKind::PieceSpoiled], true)) {
             return;
         }
-        $on = DB::table('decorations as d')
-            ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
-            ->join('setups as s', 's.decoration_id', '=', 'd.id')
-            ->join('frames as f', 'f.id', '=', 's.frame_id')
-            ->where('d.id', $batch->decoration_id)
-            ->first(['l.fabric', 'f.kind']);
-        if ($on !== null) {
+        $on = Decoration::query()
+            ->with(['line', 'setup.frame'])
+            ->findOrFail($batch->decoration_id);
+        if ($on->setup !== null) {
             $done = $event->kind === EventKind::PieceDone;
             PracticeBook::add(
-                Fabric::from($on->fabric),
-                $on->kind,
+                $on->line->fabric,
+                $on->setup->frame->kind->value,
                 $who,
                 false,
                 $done ? count($event->pieces) : 0,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Plan\PlanMovedOn;
+use App\Plan\PlanRefused;
 use Hakama\Floor\OutOfTurn;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -24,9 +24,9 @@ final class Problem
             ),
         );
         $exceptions->render(
-            static fn(PlanMovedOn $e, Request $request) => self::conflict($e->getMessage(), $request),
+            static fn(PlanRefused $e, Request $request) => self::conflict($e->getMessage(), $request),
         );
-        $exceptions->dontReport([OutOfTurn::class, PlanMovedOn::class]);
+        $exceptions->dontReport([OutOfTurn::class, PlanRefused::class]);
     }
 
     private static function conflict(string $message, Request $request): JsonResponse|RedirectResponse|Response

@@ -29,6 +29,24 @@ final class Batch extends Model
         return 'code';
     }
 
+    /** The batch of a decoration, with its code; a new one where it has none. */
+    public static function open(Decoration $decoration): self
+    {
+        $batch = self::query()->firstOrCreate(
+            ['decoration_id' => $decoration->id],
+            ['code' => 'new-'.$decoration->id],
+        );
+        $batch->update(['code' => self::codeOf($batch->id)]);
+
+        return $batch;
+    }
+
+    /** What a batch is called on screens, cards and paper. */
+    public static function codeOf(int $id): string
+    {
+        return 'B-'.(100 + $id);
+    }
+
     /** @return BelongsTo<Decoration, $this> */
     public function decoration(): BelongsTo
     {

@@ -33,7 +33,7 @@ final class Piece extends Model
     #[Scope]
     protected function open(Builder $pieces): void
     {
-        $pieces->where('state', '!=', PieceState::Done);
+        $pieces->whereIn('state', [PieceState::Waiting, PieceState::Sewing]);
     }
 
     public function label(): string

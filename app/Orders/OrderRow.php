@@ -6,9 +6,9 @@ namespace App\Orders;
 
 use App\Models\Order;
 use App\Models\OrderLine;
+use App\Models\Piece;
 use App\Plan\PlanBoard;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 
 /** One order as the list shows it. Its state is what its pieces come to; nobody types it. */
 final readonly class OrderRow
@@ -32,16 +32,18 @@ final readonly class OrderRow
     public static function of(array $orders, PlanBoard $board): array
     {
         $ids = array_map(static fn(Order $order): int => $order->id, $orders);
-        $counts = DB::table('pieces')
+        $counts = Piece::query()
             ->whereIn('order_id', $ids)
             ->groupBy('order_id')
             ->select('order_id')
             ->selectRaw("count(*) as pieces, sum(state = 'done') as done, sum(state = 'sewing') as sewing")
+            ->toBase()
             ->get()
             ->keyBy('order_id');
-        $garments = DB::table('order_lines')
+        $garments = OrderLine::query()
             ->whereIn('order_id', $ids)
             ->orderBy('id')
+            ->toBase()
             ->get(['order_id', 'style', 'garment', 'colour_name'])
             ->groupBy('order_id');
 

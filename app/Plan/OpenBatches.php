@@ -7,6 +7,7 @@ namespace App\Plan;
 use App\Clock\ShopClock;
 use App\Models\Machine;
 use App\Models\OrderLine;
+use App\Models\Piece;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
@@ -33,8 +34,8 @@ final class OpenBatches
      */
     public static function all(Collection $machines, int $swapS): array
     {
-        $open = DB::table('pieces')
-            ->whereIn('state', ['waiting', 'sewing'])
+        $open = Piece::query()
+            ->open()
             ->groupBy('decoration_id')
             ->select('decoration_id')
             ->selectRaw('count(*) as pieces_left');

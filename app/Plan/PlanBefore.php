@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Models\Batch;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Sequence;
-use Illuminate\Support\Facades\DB;
 
 /** The plan as it was before one change of it, kept so that the change can be undone. */
 final readonly class PlanBefore
@@ -77,15 +77,15 @@ final readonly class PlanBefore
      *
      * @return Sequence that was
      *
-     * @throws PlanMovedOn when work has begun on what was split or put together
+     * @throws CannotChangePlan when work has begun on what was split or put together
      */
     public function restore(PlanBoard $board): Sequence
     {
         if ($this->part !== null) {
             [$part, $of] = [$board->batches()[$this->part] ?? null, $board->batches()[$this->of ?? ''] ?? null];
             SplitBatch::into(
-                $part ?? throw PlanMovedOn::impossible($this->part, 'it is done'),
-                $of ?? throw PlanMovedOn::impossible((string) $this->of, 'it is done'),
+                $part ?? throw CannotChangePlan::isDone($this->part),
+                $of ?? throw CannotChangePlan::isDone((string) $this->of),
             );
         }
         if ($this->joined !== null) {
@@ -95,8 +95,8 @@ final readonly class PlanBefore
         foreach ($board->batches() as $code => $batch) {
             $fixed = $this->fixed[$code] ?? null;
             if ($batch->queued->fixedAt?->toDateTimeString() !== $fixed) {
-                DB::table('batches')
-                    ->where('id', $batch->id)
+                Batch::query()
+                    ->whereKey($batch->id)
                     ->update(['fixed_at' => $fixed]);
             }
         }

@@ -8,6 +8,7 @@ use App\Calendar\Calendar;
 use App\Clock\ShopClock;
 use App\Models\Frame;
 use App\Models\Machine;
+use App\Models\Plan;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
@@ -196,7 +197,7 @@ final class PlanBoard
 
     public static function version(): int
     {
-        return (int) DB::table('plans')->value('version');
+        return Plan::version();
     }
 
     /**

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Clock\ShopClock;
+use App\Models\Batch;
+use App\Models\Plan;
+use App\Models\PlanChange;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Option;
@@ -23,7 +26,7 @@ final class PlanChanges
      * @param int $rank 0 is first
      * @param int $seen  the version of the plan the person was looking at
      *
-     * @throws PlanMovedOn when the plan has changed since, or the batch cannot go there
+     * @throws PlanRefused when the plan has changed since, or the batch cannot go there
      */
     public function move(string $code, string $machine, int $rank, int $seen): void
     {
@@ -36,21 +39,21 @@ final class PlanChanges
     /**
      * What a move would bring, before it is made.
      *
-     * @throws PlanMovedOn when it cannot be made
+     * @throws CannotChangePlan
      */
     public function wouldMove(string $code, string $machine, int $rank): Option
     {
         $this->mayMove($code, $machine, $rank);
 
         return Options::move($this->board->workload(), $this->board->sequence(), $code, $machine, $rank) ??
-            throw PlanMovedOn::impossible($code, 'no span of the working hours holds it there');
+            throw CannotChangePlan::noHoursThere($code);
     }
 
     /** Gives a place to every batch that has none, by due time. */
     public function placeOpen(): void
     {
         DB::transaction(function (): void {
-            DB::table('plans')->lockForUpdate()->value('version');
+            Plan::lock();
             $this->board->forget();
             $this->keep(Dispatch::byDue($this->board->workload(), $this->board->sequence()));
         });
@@ -59,7 +62,7 @@ final class PlanChanges
     /**
      * Puts all batches that are not on a machine yet, nor fixed, in order of due time.
      *
-     * @throws PlanMovedOn
+     * @throws PlanRefused
      */
     public function replan(int $seen): void
     {
@@ -80,7 +83,7 @@ final class PlanChanges
      *
      * @param list<string>|null $codes null for all
      *
-     * @throws PlanMovedOn
+     * @throws PlanRefused
      */
     public function take(Sequence $found, ?array $codes, int $seen): void
     {
@@ -99,46 +102,42 @@ final class PlanChanges
      *
      * @return string what was undone
      *
-     * @throws PlanMovedOn
+     * @throws PlanRefused
      */
     public function undo(int $seen): string
     {
         return $this->change($seen, function () use ($seen): string {
-            $last = DB::table('plan_changes')->orderByDesc('id')->first();
-            if ($last === null || (int) $last->version !== $seen) {
-                throw PlanMovedOn::nothingToUndo();
+            $last = PlanChange::query()->orderByDesc('id')->first();
+            if ($last === null || $last->version !== $seen) {
+                throw CannotChangePlan::nothingToUndo();
             }
-            DB::table('plan_changes')->where('id', $last->id)->delete();
-            $this->keep(PlanBefore::read((string) $last->before)->restore($this->board));
+            $last->delete();
+            $this->keep(PlanBefore::read($last->before)->restore($this->board));
             // The change that it was made upon can be undone next.
-            DB::table('plan_changes')
+            PlanChange::query()
                 ->where('version', $last->seen)
                 ->update(['version' => PlanBoard::version()]);
 
-            return (string) $last->what;
+            return $last->what;
         });
     }
 
     /**
      * Keeps a batch on its machine at the start that it has now, or lets it go again.
      *
-     * @throws PlanMovedOn
+     * @throws PlanRefused
      */
     public function fix(string $code, bool $fixed, int $seen): void
     {
         $this->change($seen, function () use ($code, $fixed): void {
-            $batch =
-                $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
+            $batch = $this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code);
             $placed = $this->board->timetable()->find($code);
             if ($fixed && ($placed === null || $batch->started)) {
-                throw PlanMovedOn::impossible(
-                    $code,
-                    $batch->started ? 'it runs already' : 'it has no place in the plan',
-                );
+                throw $batch->started ? CannotChangePlan::runsAlready($code) : CannotChangePlan::hasNoPlace($code);
             }
             $before = PlanBefore::of($this->board);
-            DB::table('batches')
-                ->where('id', $batch->id)
+            Batch::query()
+                ->whereKey($batch->id)
                 ->update(['fixed_at' => $fixed ? ShopClock::time((int) $placed?->start()) : null]);
             $this->keep($this->board->sequence(), $fixed ? "{$code} fixed" : "{$code} let go", $before);
         });
@@ -149,16 +148,13 @@ final class PlanChanges
      *
      * @return string the code of the new batch
      *
-     * @throws PlanMovedOn
+     * @throws PlanRefused
      */
     public function split(string $code, int $pieces, int $seen): string
     {
         return $this->change($seen, function () use ($code, $pieces): string {
             $before = PlanBefore::of($this->board);
-            $new = SplitBatch::off(
-                $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do'),
-                $pieces,
-            );
+            $new = SplitBatch::off($this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code), $pieces);
             $this->board->forget();
             $sequence = $this->board->sequence();
             $machine = $sequence->machineOf($code);
@@ -178,15 +174,13 @@ final class PlanChanges
     /**
      * Puts a batch together with another of the same decoration, where that stands.
      *
-     * @throws PlanMovedOn
+     * @throws PlanRefused
      */
     public function merge(string $code, string $into, int $seen): void
     {
         $this->change($seen, function () use ($code, $into): void {
-            [$from, $to] = [$this->board->batches()[$code] ?? null, $this->board->batches()[$into] ?? null];
-            if ($from === null || $to === null) {
-                throw PlanMovedOn::impossible($code, 'one of the two has no pieces left to do');
-            }
+            $from = $this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code);
+            $to = $this->board->batches()[$into] ?? throw CannotChangePlan::isDone($into);
             $before = PlanBefore::of($this->board);
             $joined = SplitBatch::into($from, $to);
             $this->board->forget();
@@ -203,12 +197,12 @@ final class PlanChanges
      *
      * @return T
      *
-     * @throws PlanMovedOn
+     * @throws PlanRefused
      */
     private function change(int $seen, callable $do): mixed
     {
         return DB::transaction(function () use ($seen, $do): mixed {
-            $now = (int) DB::table('plans')->lockForUpdate()->value('version');
+            $now = Plan::lock();
             if ($now !== $seen) {
                 throw PlanMovedOn::since($seen, $now);
             }
@@ -218,23 +212,22 @@ final class PlanChanges
         });
     }
 
-    /** @throws PlanMovedOn */
+    /** @throws CannotChangePlan */
     private function mayMove(string $code, string $machine, int $rank): void
     {
-        $batch =
-            $this->board->batches()[$code] ?? throw PlanMovedOn::impossible($code, 'it has no pieces left to do');
+        $batch = $this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code);
         $obstacle = $this->board
             ->workload()
             ->obstacle($this->board->workload()->batches[$code], $this->board->workload()->lanes[$machine]);
         if ($obstacle !== null) {
-            throw PlanMovedOn::impossible($code, $obstacle);
+            throw CannotChangePlan::notThere($code, $obstacle);
         }
         $running = array_filter(
             $this->board->sequence()->on($machine),
             fn(string $other): bool => $this->board->batches()[$other]->started,
         );
         if ($batch->started || $rank < count($running)) {
-            throw PlanMovedOn::running($batch->started ? $code : (string) end($running));
+            throw CannotChangePlan::behindWhatRuns($batch->started ? $code : (string) end($running));
         }
     }
 
@@ -260,10 +253,10 @@ final class PlanChanges
                 ];
             }
         }
-        DB::table('batches')->upsert($rows, ['id'], ['machine_id', 'rank']);
-        DB::table('plans')->increment('version');
+        Batch::query()->upsert($rows, ['id'], ['machine_id', 'rank']);
+        Plan::query()->increment('version');
         if ($what !== '') {
-            DB::table('plan_changes')->insert([
+            PlanChange::query()->create([
                 'seen' => $seen,
                 'version' => $seen + 1,
                 'what' => $what,

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\FloorLog\FloorLog;
+use App\Models\BackingCut;
 use App\Models\Batch;
 use App\Models\Decoration;
-use Illuminate\Support\Facades\DB;
+use App\Models\Piece;
+use App\Models\Setup;
+use Hakama\Floor\PieceState;
+use Illuminate\Database\Eloquent\Builder;
 
 /** A part of a batch run by itself, and put together again. It happens within a change of the plan. */
 final class SplitBatch
@@ -17,38 +21,34 @@ final class SplitBatch
      *
      * @return string its code
      *
-     * @throws PlanMovedOn
+     * @throws CannotChangePlan
      */
     public static function off(OpenBatch $of, int $pieces): string
     {
         $batch = Batch::query()->findOrFail($of->id);
-        $hooped = $of->started ? FloorLog::run($batch)->hooped : [];
-        $free = DB::table('pieces')
+        $free = Piece::query()
             ->where('decoration_id', $of->decorationId)
-            ->where('state', 'waiting')
-            ->whereNotIn('id', $hooped)
+            ->where('state', PieceState::Waiting)
+            ->whereNotIn('id', $of->started ? FloorLog::run($batch)->hooped : [])
             ->orderByDesc('id')
             ->pluck('id')
             ->all();
         if ($pieces < 1 || $pieces > count($free) || $pieces >= $of->left) {
-            throw PlanMovedOn::impossible(
-                $of->code,
-                sprintf('of its %d pieces 1 to %d can be split off', $of->left, min(count($free), $of->left - 1)),
-            );
+            throw CannotChangePlan::splitsOff($of->code, $of->left, min(count($free), $of->left - 1));
         }
-        $decoration = Decoration::query()->findOrFail($of->decorationId);
-        $apart = $decoration->replicate(['id']);
+        $decoration = Decoration::query()->with('setup')->findOrFail($of->decorationId);
+        $apart = $decoration->replicate();
         $apart->split_from_id = $decoration->split_from_id ?? $decoration->id;
         $apart->save();
-        $setup = (array) DB::table('setups')->where('decoration_id', $decoration->id)->first();
-        DB::table('setups')->insert([...$setup, 'decoration_id' => $apart->id]);
-        DB::table('pieces')
-            ->whereIn('id', array_slice($free, 0, $pieces))
+        $decoration->setup
+            ?->replicate()
+            ->fill(['decoration_id' => $apart->id])
+            ->save();
+        Piece::query()
+            ->whereKey(array_slice($free, 0, $pieces))
             ->update(['decoration_id' => $apart->id]);
-        $new = Batch::query()->create(['decoration_id' => $apart->id, 'code' => 'new-'.$apart->id]);
-        $new->update(['code' => 'B-'.(100 + $new->id)]);
 
-        return $new->code;
+        return Batch::open($apart)->code;
     }
 
     /**
@@ -56,39 +56,45 @@ final class SplitBatch
      *
      * @return array<string, mixed> all that is needed to have them apart again
      *
-     * @throws PlanMovedOn
+     * @throws CannotChangePlan
      */
     public static function into(OpenBatch $from, OpenBatch $into): array
     {
         if (! isset(self::siblings($from->decorationId)[$into->id])) {
-            throw PlanMovedOn::impossible($from->code, "it is not of the same decoration as {$into->code}");
+            throw CannotChangePlan::ofAnotherDecoration($from->code, $into->code);
         }
-        if ($from->started || DB::table('backing_cuts')->where('batch_id', $from->id)->exists()) {
-            throw PlanMovedOn::impossible($from->code, $from->started ? 'it runs already' : 'its backing is cut');
+        if ($from->started) {
+            throw CannotChangePlan::runsAlready($from->code);
         }
+        if (BackingCut::query()->where('batch_id', $from->id)->exists()) {
+            throw CannotChangePlan::backingIsCut($from->code);
+        }
+        $decoration = Decoration::query()
+            ->with(['setup', 'batch'])
+            ->findOrFail($from->decorationId);
+        $pieces = Piece::query()->where('decoration_id', $decoration->id);
+        $family = Decoration::query()->where('split_from_id', $decoration->id);
         $joined = [
             'into' => $into->code,
-            'decoration' => (array) DB::table('decorations')->where('id', $from->decorationId)->first(),
-            'setup' => (array) DB::table('setups')->where('decoration_id', $from->decorationId)->first(),
-            'batch' => (array) DB::table('batches')->where('id', $from->id)->first(),
-            'pieces' => DB::table('pieces')->where('decoration_id', $from->decorationId)->pluck('id')->all(),
-            'family' => DB::table('decorations')->where('split_from_id', $from->decorationId)->pluck('id')->all(),
+            'decoration' => $decoration->getAttributes(),
+            'setup' => $decoration->setup?->getAttributes(),
+            'batch' => $decoration->batch?->getAttributes(),
+            'pieces' => $pieces->pluck('id')->all(),
+            'family' => $family->pluck('id')->all(),
         ];
-        DB::table('pieces')
-            ->where('decoration_id', $from->decorationId)
-            ->update(['decoration_id' => $into->decorationId]);
+        $pieces->update(['decoration_id' => $into->decorationId]);
         // What others were split off stays of one family when its eldest goes.
-        DB::table('decorations')
-            ->where('split_from_id', $from->decorationId)
-            ->whereNot('id', $into->decorationId)
+        $family
+            ->clone()
+            ->whereKeyNot($into->decorationId)
             ->update(['split_from_id' => $into->decorationId]);
-        DB::table('decorations')
-            ->where('id', $into->decorationId)
-            ->where('split_from_id', $from->decorationId)
+        $family
+            ->clone()
+            ->whereKey($into->decorationId)
             ->update(['split_from_id' => null]);
-        DB::table('batches')->where('id', $from->id)->delete();
-        DB::table('setups')->where('decoration_id', $from->decorationId)->delete();
-        DB::table('decorations')->where('id', $from->decorationId)->delete();
+        $decoration->batch?->delete();
+        $decoration->setup?->delete();
+        $decoration->delete();
 
         return $joined;
     }
@@ -98,7 +104,7 @@ final class SplitBatch
      *
      * @param array<string, mixed> $joined as `into` answered it
      *
-     * @throws PlanMovedOn
+     * @throws CannotChangePlan
      */
     public static function apart(array $joined): void
     {
@@ -108,40 +114,45 @@ final class SplitBatch
          */
         $into =
             Batch::query()->where('code', $joined['into'])->first() ??
-            throw PlanMovedOn::impossible($joined['into'], 'it is gone');
-        $begun = DB::table('pieces')
-            ->whereIn('id', $joined['pieces'])
+            throw CannotChangePlan::isGone($joined['into']);
+        $begun = Piece::query()
+            ->whereKey($joined['pieces'])
             ->where(
-                static fn($query) => $query
-                    ->where('state', '!=', 'waiting')
+                static fn(Builder $query): Builder => $query
+                    ->where('state', '!=', PieceState::Waiting)
                     ->orWhereIn('id', FloorLog::run($into)->hooped),
             )
             ->exists();
         if ($begun) {
-            throw PlanMovedOn::impossible($joined['into'], 'some of the pieces that were put into it are begun');
+            throw CannotChangePlan::isBegun($joined['into']);
         }
-        DB::table('decorations')->insert($joined['decoration']);
-        DB::table('decorations')
-            ->whereIn('id', $joined['family'])
+        Decoration::query()->insert($joined['decoration']);
+        Decoration::query()
+            ->whereKey($joined['family'])
             ->update(['split_from_id' => $joined['decoration']['id']]);
-        DB::table('setups')->insert($joined['setup']);
-        DB::table('batches')->insert($joined['batch']);
-        DB::table('pieces')
-            ->whereIn('id', $joined['pieces'])
+        Setup::query()->insert($joined['setup']);
+        Batch::query()->insert($joined['batch']);
+        Piece::query()
+            ->whereKey($joined['pieces'])
             ->update(['decoration_id' => $joined['decoration']['id']]);
     }
 
     /** @return array<int, string> id => code of the other batches of the same decoration */
     public static function siblings(int $decorationId): array
     {
-        $family = DB::table('decorations')->where('id', $decorationId)->value('split_from_id') ?? $decorationId;
+        $family = Decoration::query()->whereKey($decorationId)->value('split_from_id') ?? $decorationId;
 
-        return DB::table('batches as b')
-            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
-            ->where(static fn($query) => $query->where('d.id', $family)->orWhere('d.split_from_id', $family))
-            ->whereNot('d.id', $decorationId)
-            ->orderBy('b.id')
-            ->pluck('b.code', 'b.id')
+        return Batch::query()
+            ->whereHas(
+                'decoration',
+                static fn(Builder $one): Builder => $one
+                    ->whereKeyNot($decorationId)
+                    ->where(
+                        static fn(Builder $of): Builder => $of->whereKey($family)->orWhere('split_from_id', $family),
+                    ),
+            )
+            ->orderBy('id')
+            ->pluck('code', 'id')
             ->all();
     }
 }

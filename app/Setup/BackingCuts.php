@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Setup;
 
 use App\Clock\ShopClock;
+use App\Models\BackingCut;
 use App\Models\BackingStock;
+use App\Models\Setup;
 use App\Plan\PlanBoard;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
-use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
-use Hakama\Machine\FrameKind;
-use Hakama\Machine\Window;
 use Hakama\Plan\Placed;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\BackingPiece;
@@ -49,7 +47,7 @@ final class BackingCuts
      */
     public function wants(): array
     {
-        $cut = DB::table('backing_cuts')
+        $cut = BackingCut::query()
             ->join('batches', 'batches.id', '=', 'backing_cuts.batch_id')
             ->pluck('batches.code')
             ->all();
@@ -64,32 +62,22 @@ final class BackingCuts
                 $b->batch->id,
             ],
         );
-        $setups = DB::table('setups as s')
-            ->join('frames as f', 'f.id', '=', 's.frame_id')
-            ->whereIn(
-                's.decoration_id',
+        $setups = Setup::query()
+            ->with('frame')
+            ->findMany(
                 array_map(fn(Placed $one): int => $this->board->batches()[$one->batch->id]->decorationId, $placed),
             )
-            ->get(['s.decoration_id', 's.backing', 's.layers', 'f.outer_width_mm', 'f.outer_height_mm'])
             ->keyBy('decoration_id');
         $rules = $this->house->rules();
         $wants = [];
         foreach ($placed as $one) {
             $batch = $this->board->batches()[$one->batch->id];
             $setup = $setups[$batch->decorationId];
-            $frame = new Frame(
-                $batch->batch->equipment->frame,
-                FrameKind::Square,
-                Driver::Flat,
-                (float) $setup->outer_width_mm,
-                (float) $setup->outer_height_mm,
-                Window::rectangle((float) $setup->outer_width_mm, (float) $setup->outer_height_mm),
-            );
             $wants[$batch->code] = [
                 CutWant::of(
                     $batch->code,
-                    new Layers(Backing::from($setup->backing), (int) $setup->layers),
-                    BackingPiece::under($frame, $rules->value(HouseRule::BackingOverlap)),
+                    new Layers($setup->backing, $setup->layers),
+                    BackingPiece::under($setup->frame->toCore(), $rules->value(HouseRule::BackingOverlap)),
                     $batch->left,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                 ),
@@ -115,7 +103,7 @@ final class BackingCuts
     {
         return DB::transaction(function () use ($code, $who): bool {
             // One pair of scissors at the shelf at a time.
-            DB::table('backing_stocks')->lockForUpdate()->pluck('id');
+            BackingStock::query()->lockForUpdate()->pluck('id');
             $want = ($this->wants()[$code] ?? [null])[0];
             if ($want === null) {
                 return false;
@@ -130,7 +118,7 @@ final class BackingCuts
                     self::add($stock);
                 }
             }
-            DB::table('backing_cuts')->insert([
+            BackingCut::query()->create([
                 'batch_id' => $this->board->batches()[$code]->id,
                 'who' => $who,
                 'pieces' => $want->count - ($list->short[$code] ?? 0),

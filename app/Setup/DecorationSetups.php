@@ -10,6 +10,7 @@ use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\KeptPlacement;
 use App\Models\Machine;
+use App\Models\Piece;
 use App\Models\Setup;
 use App\Shop\Catalogue;
 use App\Shop\House;
@@ -278,9 +279,7 @@ final class DecorationSetups
                     'needle_point' => $choice->needle->point,
                     'speed_spm' => $choice->speedSpm,
                     'hoop_s' => (int) $rules->value(
-                        $decoration->line->garment === Garment::Cap
-                            ? HouseRule::CapHoopTime
-                            : HouseRule::HoopTime,
+                        $decoration->line->garment === Garment::Cap ? HouseRule::CapHoopTime : HouseRule::HoopTime,
                     ),
                     'departures' => $departures,
                     'steps' => array_map(
@@ -297,23 +296,18 @@ final class DecorationSetups
                     ),
                 ],
             );
-            $batch = Batch::query()->firstOrCreate(
-                ['decoration_id' => $decoration->id],
-                ['code' => 'new-'.$decoration->id],
-            );
-            $batch->update(['code' => 'B-'.(100 + $batch->id)]);
-
-            return $batch;
+            return Batch::open($decoration);
         });
     }
 
     /** @return array<string, int> size => how many pieces of it */
     public static function pieces(Decoration $decoration): array
     {
-        return DB::table('pieces')
+        return Piece::query()
             ->where('decoration_id', $decoration->id)
             ->groupBy('size')
             ->selectRaw('size, count(*) as pieces')
+            ->toBase()
             ->pluck('pieces', 'size')
             ->map(static fn(mixed $count): int => (int) $count)
             ->all();
@@ -349,7 +343,9 @@ final class DecorationSetups
     /** Under which a place is kept: the style's name, else the kind of garment. */
     public static function garmentKey(Decoration $decoration): string
     {
-        return $decoration->line->style === '' ? $decoration->line->garment->value : mb_strtolower($decoration->line->style);
+        return $decoration->line->style === ''
+            ? $decoration->line->garment->value
+            : mb_strtolower($decoration->line->style);
     }
 
     private function facts(Decoration $decoration, ?int $garments = null): Facts

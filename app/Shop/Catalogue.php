@@ -104,15 +104,17 @@ final class Catalogue
         return $this->rows ??= Cache::rememberForever(
             self::KEPT,
             static fn(): array => [
-                'styles' => DB::table('garment_styles')
+                'styles' => GarmentStyle::query()
                     ->orderBy('name')
+                    ->toBase()
                     ->get()
                     ->keyBy('id')
                     ->map(static fn(object $row): array => (array) $row)
                     ->all(),
                 'frames' => array_values(
-                    DB::table('frames')
+                    Frame::query()
                         ->orderBy('id')
+                        ->toBase()
                         ->get()
                         ->map(static fn(object $row): array => (array) $row)
                         ->all(),

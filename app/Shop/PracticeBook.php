@@ -28,9 +28,10 @@ final class PracticeBook
                 Cache::rememberForever(
                     self::KEPT,
                     static fn(): array => array_values(
-                        DB::table('practices')
+                        Practice::query()
                             ->orderByDesc('last_at')
                             ->orderBy('id')
+                            ->toBase()
                             ->get()
                             ->map(static fn(object $row): array => (array) $row)
                             ->all(),
@@ -63,7 +64,7 @@ final class PracticeBook
         if ($who === '' || $cameOut + $failed === 0) {
             return;
         }
-        DB::table('practices')->upsert(
+        Practice::query()->upsert(
             [
                 'fabric' => $fabric->value,
                 'frame_kind' => $frameKind,

@@ -17,10 +17,12 @@ final class ThreadShelf
     public static function rows(): array
     {
         return array_values(
-            DB::table('threads as t')
+            Thread::query()
+                ->from('threads as t')
                 ->leftJoin('cones as c', 'c.thread_id', '=', 't.id')
                 ->orderBy('t.code')
                 ->orderBy('c.number')
+                ->toBase()
                 ->get(['t.code', 't.name', 't.hex', 't.weight', 'c.number', 'c.shelf', 'c.metres_left'])
                 ->map(
                     static fn(object $row): ShelfRow => new ShelfRow(
@@ -42,11 +44,13 @@ final class ThreadShelf
     {
         return md5(
             (string) json_encode([
-                DB::table('threads')
+                Thread::query()
                     ->orderBy('id')
+                    ->toBase()
                     ->get(['code', 'name', 'hex', 'weight']),
-                DB::table('cones')
+                Cone::query()
                     ->orderBy('id')
+                    ->toBase()
                     ->get(['thread_id', 'number', 'shelf', 'measured_at']),
             ]),
         );
@@ -61,7 +65,7 @@ final class ThreadShelf
     {
         DB::transaction(static function () use ($rows, $seen): void {
             // One at a time, so that what was seen is what is changed.
-            DB::table('threads')->orderBy('id')->lockForUpdate()->value('id');
+            Thread::query()->orderBy('id')->lockForUpdate()->value('id');
             if (self::sign() !== $seen) {
                 throw new ShelfMovedOn(
                     'Someone changed the shelf since this preview was made; nothing was taken over. This is what would change now.',

@@ -27,33 +27,49 @@ final readonly class ShelfRow
      */
     public static function of(array $cells): self
     {
-        $code = trim($cells['code'] ?? '');
-        $name = trim($cells['name'] ?? '');
-        if ($code === '' || mb_strlen($code) > 32 || preg_match('/[\x00-\x1f]/', $code) === 1) {
-            throw UnfitRow::at('code', 'a code of at most 32 letters is wanted');
+        foreach (self::problems($cells) as $column => $what) {
+            throw UnfitRow::at($column, $what);
         }
-        if ($name === '' || mb_strlen($name) > 80) {
-            throw UnfitRow::at('name', 'a name of at most 80 letters is wanted');
-        }
-        try {
-            $hex = Colour::ofHex(strtolower(trim($cells['colour'] ?? '')))->hex();
-        } catch (NotAColour $e) {
-            throw UnfitRow::at('colour', $e->getMessage());
-        }
-        $shelf = trim($cells['shelf'] ?? ($cells['place'] ?? ''));
-        if (mb_strlen($shelf) > 32) {
-            throw UnfitRow::at('shelf', 'a shelf of at most 32 letters is wanted');
-        }
+        $cell = static fn(string $column): string => trim($cells[$column] ?? '');
 
         return new self(
-            $code,
-            $name,
-            $hex,
-            self::number($cells, 'weight', 5, 200),
-            trim($cells['cone'] ?? '') === '' ? 1 : self::number($cells, 'cone', 1, 999),
-            $shelf,
-            self::number($cells, 'metres_left', 0, 100_000),
+            $cell('code'),
+            $cell('name'),
+            Colour::ofHex(strtolower($cell('colour')))->hex(),
+            (int) $cell('weight'),
+            $cell('cone') === '' ? 1 : (int) $cell('cone'),
+            self::shelfOf($cells),
+            (int) $cell('metres_left'),
         );
+    }
+
+    /**
+     * @param array<string, string> $cells column => what stands there
+     *
+     * @return array<string, string> column => what is wanted there instead
+     */
+    public static function problems(array $cells): array
+    {
+        $cell = static fn(string $column): string => trim($cells[$column] ?? '');
+        $colour = null;
+        try {
+            Colour::ofHex(strtolower($cell('colour')));
+        } catch (NotAColour $e) {
+            $colour = $e->getMessage();
+        }
+
+        return array_filter([
+            'code' =>
+                self::fits($cell('code'), 32) && preg_match('/[\x00-\x1f]/', $cell('code')) !== 1
+                    ? null
+                    : 'a code of at most 32 letters is wanted',
+            'name' => self::fits($cell('name'), 80) ? null : 'a name of at most 80 letters is wanted',
+            'colour' => $colour,
+            'weight' => self::number($cell('weight'), 5, 200),
+            'cone' => $cell('cone') === '' ? null : self::number($cell('cone'), 1, 999),
+            'shelf' => mb_strlen(self::shelfOf($cells)) > 32 ? 'a shelf of at most 32 letters is wanted' : null,
+            'metres_left' => self::number($cell('metres_left'), 0, 100_000),
+        ]);
     }
 
     /** @return array{string, string, string, string, string, string, string} in the order of the columns */
@@ -70,17 +86,24 @@ final readonly class ShelfRow
         ];
     }
 
-    /** @param array<string, string> $cells */
-    private static function number(array $cells, string $column, int $least, int $most): int
+    private static function fits(string $given, int $most): bool
     {
-        $given = trim($cells[$column] ?? '');
+        return $given !== '' && mb_strlen($given) <= $most;
+    }
+
+    /** @param array<string, string> $cells */
+    private static function shelfOf(array $cells): string
+    {
+        return trim($cells['shelf'] ?? ($cells['place'] ?? ''));
+    }
+
+    /** What is wanted instead; null where it is a number between the two. */
+    private static function number(string $given, int $least, int $most): ?string
+    {
         $number = filter_var($given, FILTER_VALIDATE_INT);
 
         return $number !== false && $number >= $least && $number <= $most
-            ? $number
-            : throw UnfitRow::at(
-                $column,
-                sprintf('a whole number from %d to %d is wanted, not "%s"', $least, $most, mb_substr($given, 0, 20)),
-            );
+            ? null
+            : sprintf('a whole number from %d to %d is wanted, not "%s"', $least, $most, mb_substr($given, 0, 20));
     }
 }

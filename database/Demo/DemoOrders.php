@@ -12,9 +12,11 @@ use App\Models\Frame;
 use App\Models\Machine;
 use App\Models\Order;
 use App\Orders\OrderBook;
+use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
 use App\Setup\DecorationSetups;
+use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
@@ -24,6 +26,7 @@ use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use LogicException;
 
 /** The orders of Ullenmere, at every stage of their way through the shop. */
 final class DemoOrders
@@ -284,19 +287,22 @@ final class DemoOrders
             $due,
             '',
             array_map(
-                static fn(array $line): array => [
-                    ...$line,
-                    'decorations' => array_map(
-                        static fn(string $position, ?string $artwork): array => [
-                            // A line may have several at one place, along a leg: told apart by what is trimmed here.
-                            'position' => trim($position),
-                            'artwork_id' =>
-                                $artwork === null ? null : Artwork::query()->where('name', $artwork)->value('id'),
-                        ],
-                        array_keys($line['on']),
-                        $line['on'],
-                    ),
-                ],
+                static fn(array $line): TypedLine => TypedLine::read(
+                    [
+                        ...$line,
+                        'decorations' => array_map(
+                            static fn(string $position, ?string $artwork): array => [
+                                // A line may have several at one place, along a leg: told apart by what is trimmed here.
+                                'position' => trim($position),
+                                'artwork_id' =>
+                                    $artwork === null ? null : Artwork::query()->where('name', $artwork)->value('id'),
+                            ],
+                            array_keys($line['on']),
+                            $line['on'],
+                        ),
+                    ],
+                    app(Catalogue::class),
+                ) ?? throw new LogicException('the demo says what it sews on'),
                 $lines,
             ),
         );

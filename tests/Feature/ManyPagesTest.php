@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Calendar\CalendarBook;
 use App\Orders\StationCounts;
+use App\Orders\TypedLine;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
@@ -169,16 +170,19 @@ final class ManyPagesTest extends FeatureTestCase
                 now()->toImmutable(),
                 now()->addDays(3)->toImmutable(),
                 '',
-                [
-                    [
-                        'garment' => 'bag',
-                        'fabric' => 'canvas',
-                        'colour_name' => 'ecru',
-                        'colour_hex' => '#e6dcc3',
-                        'sizes' => ['one' => 5],
-                        'decorations' => [['position' => 'centre', 'artwork_id' => 1]],
-                    ],
-                ],
+                array_filter([
+                    TypedLine::read(
+                        [
+                            'garment' => 'bag',
+                            'fabric' => 'canvas',
+                            'colour_name' => 'ecru',
+                            'colour_hex' => '#e6dcc3',
+                            'sizes' => ['one' => 5],
+                            'decorations' => [['position' => 'centre', 'artwork_id' => 1]],
+                        ],
+                        app(Catalogue::class),
+                    ),
+                ]),
             );
         }
 

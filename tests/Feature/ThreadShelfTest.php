@@ -52,6 +52,10 @@ final class ThreadShelfTest extends FeatureTestCase
         preg_match('/<input id="name"[^>]*>/', (string) $page->getContent(), $right);
         self::assertStringContainsString('value="Reed"', $right[0] ?? '');
         self::assertStringNotContainsString('aria-invalid', $right[0] ?? '');
+        // Everything that is wrong is said at once, each at its field.
+        $this->post('/shop/threads', ['code' => '', 'name' => 'Reed', 'colour' => 'reed', 'weight' => '4'])
+            ->assertSessionHasErrors(['code', 'colour', 'weight', 'metres_left'])
+            ->assertSessionDoesntHaveErrors(['name', 'cone', 'shelf']);
     }
 
     #[Test]

@@ -9,15 +9,16 @@ use App\Http\Requests\Artwork\StoreTape;
 use App\Http\Requests\Artwork\UpdateArtwork;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
+use App\Models\Order;
 use App\Shop\House;
 use Hakama\Artwork\DigitiserNote;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Stitch\Finding;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 
 final class ArtworkController
 {
@@ -80,14 +81,11 @@ final class ArtworkController
             'setSpm' => (int) $rules->value(HouseRule::Speed),
             'dense' => (int) $rules->value(HouseRule::DenseStitches),
             'trimJumps' => (int) $rules->value(HouseRule::TrimJumps),
-            'ordered' => DB::table('decorations as d')
-                ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
-                ->join('orders as o', 'o.id', '=', 'l.order_id')
-                ->where('d.artwork_id', $artwork->id)
-                ->orderByDesc('o.id')
+            'ordered' => Order::query()
+                ->whereHas('lines.decorations', static fn(Builder $of): Builder => $of->whereBelongsTo($artwork))
+                ->orderByDesc('id')
                 ->limit(6)
-                ->pluck('o.number')
-                ->unique(),
+                ->pluck('number'),
         ]);
     }
 

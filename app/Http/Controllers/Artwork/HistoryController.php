@@ -10,16 +10,17 @@ use App\Http\Requests\Artwork\LogSewOut;
 use App\Http\Requests\Artwork\ReplaceTape;
 use App\Models\Artwork;
 use App\Models\Decoration;
+use App\Models\Piece;
 use App\Models\SewOut;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Setup\DecorationSetups;
 use App\Shop\PracticeBook;
 use Carbon\CarbonImmutable;
+use Hakama\Floor\PieceState;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -49,8 +50,8 @@ final class HistoryController
         DecorationSetups $desk,
     ): RedirectResponse {
         $using = self::using($artwork, $board);
-        $sewing = DB::table('pieces')
-            ->where('state', 'sewing')
+        $sewing = Piece::query()
+            ->where('state', PieceState::Sewing)
             ->whereIn('decoration_id', array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $using))
             ->exists();
         if ($sewing) {

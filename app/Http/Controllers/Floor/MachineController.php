@@ -9,6 +9,7 @@ use App\Http\Requests\Floor\MachineReport;
 use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\Machine;
+use App\Models\MachineReading;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
@@ -18,7 +19,6 @@ use Hakama\Floor\Stage;
 use Hakama\House\HouseRule;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -34,7 +34,7 @@ final class MachineController
         }
         $batch->load(['decoration.artwork.blocks', 'decoration.setup']);
         // A machine that was switched off takes up where it last said it was, not where the last event found it.
-        $reading = DB::table('machine_readings')
+        $reading = MachineReading::query()
             ->where('machine_id', $machine->id)
             ->where('load_event', $run->load->event)
             ->first();
@@ -83,7 +83,7 @@ final class MachineController
         if ($kind !== null) {
             self::append($request, $kind, $machine, $batch, $run);
         }
-        DB::table('machine_readings')->upsert(
+        MachineReading::query()->upsert(
             [
                 'machine_id' => $machine->id,
                 'load_event' => $request->load(),

@@ -7,38 +7,31 @@ namespace App\Http\Controllers\Orders;
 use App\Http\Requests\Orders\ChooseArtwork;
 use App\Http\Requests\Orders\StoreOrder;
 use App\Models\Artwork;
+use App\Models\Customer;
 use App\Models\Decoration;
 use App\Models\Order;
 use App\Models\OrderLine;
+use App\Models\Piece;
 use App\Orders\OrderBook;
+use App\Orders\OrderCheck;
 use App\Orders\OrderRow;
+use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
 use App\Setup\DecorationSetups;
 use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
-use Hakama\Garment\Fabric;
-use Hakama\Garment\Garment;
-use Hakama\Garment\Position;
-use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
-use Hakama\Garment\Structure;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Arr;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 
 final class OrderController
 {
     public function index(Request $request, PlanBoard $board): View
     {
         $finished = $request->query('show') === 'finished';
-        $open = DB::table('pieces')
-            ->whereIn('state', ['waiting', 'sewing'])
-            ->distinct()
-            ->pluck('order_id')
-            ->all();
+        $open = Piece::query()->open()->distinct()->pluck('order_id')->all();
         $page = Order::query()
             ->with('customer')
             // The open ones are few: named one by one, the database goes by them instead of through all the finished.
@@ -62,7 +55,7 @@ final class OrderController
         return view('orders.create', [
             'styles' => array_column($catalogue->styles(), 'name'),
             'artworks' => self::artworks(),
-            'customers' => DB::table('customers')->orderBy('name')->limit(200)->pluck('name'),
+            'customers' => Customer::query()->orderBy('name')->limit(200)->pluck('name'),
         ]);
     }
 
@@ -78,93 +71,12 @@ final class OrderController
     /** What is to be said of what is typed so far, before anything is promised. */
     public function check(Request $request, DecorationSetups $desk, Catalogue $catalogue): View
     {
-        $artworks = Artwork::query()
-            ->whereNotNull('read_at')
-            ->findMany(
-                array_filter(
-                    array_map(
-                        intval(...),
-                        Arr::flatten(Arr::pluck($request->array('lines'), 'decorations.*.artwork_id')),
-                    ),
-                ),
-            )
-            ->keyBy('id');
-        $said = [];
-        [$garments, $cents, $unknown] = [0, 0, 0];
-        foreach (array_values($request->array('lines')) as $i => $typed) {
-            if (
-                ! is_array($typed)
-                || Garment::tryFrom(self::typed($typed, 'garment')) === null
-                || Fabric::tryFrom(self::typed($typed, 'fabric')) === null
-            ) {
-                continue;
-            }
-            $line = self::typedLine($typed, $catalogue);
-            $sizes = array_filter(
-                array_map(
-                    static fn(mixed $n): int => is_numeric($n) ? min(999, max(0, (int) $n)) : 0,
-                    array_intersect_key(
-                        is_array($typed['sizes'] ?? null) ? $typed['sizes'] : [],
-                        array_flip(array_column(Size::cases(), 'value')),
-                    ),
-                ),
-            );
-            $worth = $line->unit_value_cents ?? $catalogue->of($line)?->unitValueCents;
-            $garments += array_sum($sizes);
-            $cents += array_sum($sizes) * ($worth ?? 0);
-            $unknown += $worth === null ? array_sum($sizes) : 0;
-            foreach (is_array($typed['decorations'] ?? null) ? $typed['decorations'] : [] as $wanted) {
-                $position = Position::tryFrom(self::typed((array) $wanted, 'position'));
-                $artwork = $artworks[(int) self::typed((array) $wanted, 'artwork_id')] ?? null;
-                if ($position === null || $artwork === null || $sizes === []) {
-                    continue;
-                }
-                $decoration = (new Decoration(['position' => $position->value, 'artwork_id' => $artwork->id]))
-                    ->setRelation('line', $line)
-                    ->setRelation('artwork', $artwork);
-                $warnings = $desk->warnings($decoration, $desk->machines(), $sizes);
-                if ($warnings !== []) {
-                    $said[] = [sprintf('Line %d, %s, %s', $i + 1, $artwork->name, $position->label()), $warnings];
-                }
-            }
-        }
+        $lines = array_map(
+            static fn(mixed $typed): ?TypedLine => TypedLine::read($typed, $catalogue),
+            array_slice(array_values($request->array('lines')), 0, StoreOrder::MOST_LINES),
+        );
 
-        return view('orders.check', [
-            'said' => $said,
-            'garments' => $garments,
-            'cents' => $cents,
-            'unknown' => $unknown,
-        ]);
-    }
-
-    /** @param array<mixed> $typed */
-    private static function typedLine(array $typed, Catalogue $catalogue): OrderLine
-    {
-        $hex = strtolower(self::typed($typed, 'colour_hex'));
-
-        return new OrderLine([
-            'garment' => self::typed($typed, 'garment'),
-            'fabric' => self::typed($typed, 'fabric'),
-            ...$catalogue->capOf(
-                self::typed($typed, 'style'),
-                Structure::tryFrom(self::typed($typed, 'structure'))->value ?? 'none',
-                Profile::tryFrom(self::typed($typed, 'profile'))->value ?? 'none',
-            ),
-            'style' => self::typed($typed, 'style'),
-            'colour_name' => '',
-            'colour_hex' => preg_match('/^#[0-9a-f]{6}$/', $hex) === 1 ? $hex : '#808080',
-            'garment_style_id' => $catalogue->idOf(self::typed($typed, 'style')),
-            'unit_value_cents' => is_numeric($typed['unit_value'] ?? null)
-                ? (int) round(100 * (float) $typed['unit_value'])
-                : null,
-            'spares' => (int) self::typed($typed, 'spares'),
-        ]);
-    }
-
-    /** @param array<mixed> $of */
-    private static function typed(array $of, string $field): string
-    {
-        return is_scalar($of[$field] ?? null) ? trim((string) $of[$field]) : '';
+        return view('orders.check', ['check' => OrderCheck::of($lines, $desk, $catalogue)]);
     }
 
     public function store(StoreOrder $request): RedirectResponse
@@ -174,7 +86,7 @@ final class OrderController
             CarbonImmutable::now(),
             $request->dueAt(),
             $request->string('note')->value(),
-            array_values($request->array('lines')),
+            $request->lines(),
         );
 
         return redirect()
@@ -191,11 +103,12 @@ final class OrderController
             ),
         );
         $decorations = $order->lines->flatMap->decorations;
-        $pieces = DB::table('pieces')
+        $pieces = Piece::query()
             ->where('order_id', $order->id)
             ->groupBy('decoration_id', 'size', 'state')
             ->select('decoration_id', 'size', 'state')
             ->selectRaw('count(*) as pieces')
+            ->toBase()
             ->get()
             ->sortBy(
                 static fn(object $some): int|false => array_search(

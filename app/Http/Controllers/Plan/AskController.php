@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
-use App\Clock\ShopClock;
+use App\Http\Requests\Plan\AskPlan;
 use App\Models\Proposal;
 use App\Plan\Consequence;
 use App\Plan\PlanBoard;
@@ -14,38 +14,17 @@ use Hakama\Plan\Options;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sewing;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 
 /** When could it be ready, and what if: questions that leave the plan as it is. */
 final class AskController
 {
     private const ASKED = 'asked';
 
-    public function show(Request $request, PlanBoard $board): View
+    public function show(AskPlan $request, PlanBoard $board): View
     {
-        $request->validate(
-            [
-                'like' => ['nullable', Rule::in(array_keys($board->batches()))],
-                'pieces' => ['nullable', 'integer', 'between:1,2000'],
-                'due' => ['nullable', 'date'],
-            ],
-            [
-                'like.*' => 'Choose one of the batches.',
-                'pieces.*' => 'How many pieces is 1 to 2000.',
-                'due.*' => 'Write the day and the time.',
-            ],
-        );
         $answers = [];
-        if ($request->filled('like')) {
-            $answers = $this->answers(
-                $board,
-                $request->string('like')->value(),
-                $request->integer('pieces', 1),
-                $request->filled('due')
-                    ? ShopClock::seconds($request->date('due')?->toImmutable() ?? now()->toImmutable())
-                    : null,
-            );
+        if ($request->like() !== null) {
+            $answers = $this->answers($board, $request->like(), $request->pieces(), $request->dueAt());
         }
 
         return view('plan.ask', [

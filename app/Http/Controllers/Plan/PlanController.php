@@ -13,7 +13,7 @@ use App\Plan\Consequence;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
-use App\Plan\PlanMovedOn;
+use App\Plan\PlanRefused;
 use App\Plan\SplitBatch;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
@@ -50,7 +50,7 @@ final class PlanController
         try {
             $said = Consequence::words($board, $code, $changes->wouldMove($code, $machine, $rank), made: true);
             $changes->move($code, $machine, $rank, $request->integer('version'));
-        } catch (PlanMovedOn $e) {
+        } catch (PlanRefused $e) {
             $problem = $e->getMessage();
         }
         if (! $request->headers->has('HX-Request')) {
@@ -86,7 +86,7 @@ final class PlanController
                     made: false,
                 ),
             );
-        } catch (PlanMovedOn $e) {
+        } catch (PlanRefused $e) {
             $said = '<span class="now">'.e($e->getMessage()).'</span>';
         }
 
@@ -99,7 +99,7 @@ final class PlanController
             return redirect()
                 ->route('plan.show')
                 ->with('done', 'Undone: '.$changes->undo($request->integer('version')).'.');
-        } catch (PlanMovedOn $e) {
+        } catch (PlanRefused $e) {
             return redirect()->route('plan.show')->with('problem', $e->getMessage());
         }
     }
@@ -168,7 +168,7 @@ final class PlanController
     {
         try {
             $new = $changes->split($code, $request->integer('pieces'), $request->integer('version'));
-        } catch (PlanMovedOn $e) {
+        } catch (PlanRefused $e) {
             throw ValidationException::withMessages(['pieces' => $e->getMessage()]);
         }
 
@@ -182,7 +182,7 @@ final class PlanController
         $into = $request->string('into')->value();
         try {
             $changes->merge($code, $into, $request->integer('version'));
-        } catch (PlanMovedOn $e) {
+        } catch (PlanRefused $e) {
             return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
         }
 
@@ -196,7 +196,7 @@ final class PlanController
         $fixed = $request->boolean('fixed');
         try {
             $changes->fix($code, $fixed, $request->integer('version'));
-        } catch (PlanMovedOn $e) {
+        } catch (PlanRefused $e) {
             return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
         }
 

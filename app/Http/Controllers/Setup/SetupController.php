@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Setup;
 use App\Http\Requests\Setup\ChooseSetup;
 use App\Models\Artwork;
 use App\Models\Decoration;
+use App\Models\Piece;
 use App\Plan\PlanChanges;
 use App\Plan\SplitBatch;
 use App\Setup\DecorationSetups;
@@ -33,8 +34,8 @@ final class SetupController
                 ->leftJoin('setups as s', 's.decoration_id', '=', 'd.id')
                 ->leftJoin('frames as f', 'f.id', '=', 's.frame_id')
                 ->joinSub(
-                    DB::table('pieces')
-                        ->whereIn('state', ['waiting', 'sewing'])
+                    Piece::query()
+                        ->open()
                         ->groupBy('decoration_id')
                         ->select('decoration_id')
                         ->selectRaw('count(*) as pieces'),
@@ -128,10 +129,7 @@ final class SetupController
             ]);
         }
         $frame = $request->frame();
-        $choice = $request->choice(
-            $desk->advise($decoration),
-            $desk->fit($decoration, $frame, $request->turn()),
-        );
+        $choice = $request->choice($desk->advise($decoration), $desk->fit($decoration, $frame, $request->turn()));
         try {
             $batch = $desk->choose($decoration, $frame, $choice, $request->reasons());
         } catch (WantsReason $e) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Thread;
 
+use App\Http\Requests\Thread\StoreCone;
 use App\Models\Cone;
 use App\Models\Thread;
 use App\Plan\PlanBoard;
@@ -12,15 +13,12 @@ use App\Thread\ThreadNeed;
 use App\Thread\ThreadShelf;
 use Hakama\Thread\Colour;
 use Hakama\Thread\NotAColour;
-use Hakama\Thread\ShelfRow;
 use Hakama\Thread\ThreadMatch;
-use Hakama\Thread\UnfitRow;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Illuminate\Validation\ValidationException;
 
 /** The thread shelf: what stands there, what will run short, and which thread looks like a colour. */
 final class ThreadController
@@ -45,19 +43,9 @@ final class ThreadController
     }
 
     /** One cone as it is typed: a new thread, another cone, or what is left on one. */
-    public function store(Request $request): RedirectResponse
+    public function store(StoreCone $request): RedirectResponse
     {
-        try {
-            $row = ShelfRow::of(
-                array_map(
-                    static fn(mixed $cell): string => is_scalar($cell) ? (string) $cell : '',
-                    $request->only(ShelfRow::COLUMNS),
-                ),
-            );
-        } catch (UnfitRow $e) {
-            [$field, $what] = explode(': ', $e->getMessage(), 2);
-            throw ValidationException::withMessages([$field => ucfirst($what).'.']);
-        }
+        $row = $request->row();
         ThreadShelf::takeOver([$row], ThreadShelf::sign());
 
         return redirect()

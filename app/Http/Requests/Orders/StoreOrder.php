@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Orders;
 
+use App\Orders\TypedLine;
 use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
@@ -78,30 +79,20 @@ final class StoreOrder extends FormRequest
         return [
             function (Validator $validator): void {
                 $pieces = 0;
-                foreach ($this->array('lines') as $i => $line) {
-                    if (! is_array($line) || ! is_array($line['sizes'] ?? null)) {
+                foreach ($this->array('lines') as $i => $given) {
+                    $typed = TypedLine::read($given, app(Catalogue::class));
+                    if ($typed === null) {
                         continue;
                     }
-                    $garments = array_sum(
-                        array_map(
-                            static fn(mixed $n): int => is_numeric($n) ? (int) $n : 0,
-                            array_intersect_key($line['sizes'], array_flip(array_column(Size::cases(), 'value'))),
-                        ),
-                    );
-                    if ($garments < 1) {
+                    if ($typed->garments() < 1) {
                         $validator->errors()->add("lines.{$i}.sizes", 'Type how many of at least one size.');
                     }
-                    $pieces += $garments * count(is_array($line['decorations'] ?? null) ? $line['decorations'] : []);
-                    if (
-                        ($line['garment'] ?? '') === Garment::Cap->value
-                        && app(Catalogue::class)->capOf(self::text($line, 'style'), '', self::text($line, 'profile'))[
-                            'profile'
-                        ] === Profile::None->value
-                    ) {
+                    if ($typed->line->garment === Garment::Cap && $typed->line->profile === Profile::None) {
                         $validator
                             ->errors()
                             ->add("lines.{$i}.profile", 'Say how high the cap is: it limits the design.');
                     }
+                    $pieces += $typed->garments() * count($typed->decorations);
                 }
                 if ($pieces > self::MOST_PIECES) {
                     $validator
@@ -123,9 +114,14 @@ final class StoreOrder extends FormRequest
         return CarbonImmutable::parse($this->string('due_date').' '.$this->string('due_time'));
     }
 
-    /** @param array<mixed> $of */
-    private static function text(array $of, string $field): string
+    /** @return list<TypedLine> */
+    public function lines(): array
     {
-        return is_string($of[$field] ?? null) ? trim($of[$field]) : '';
+        $lines = array_map(
+            static fn(mixed $typed): ?TypedLine => TypedLine::read($typed, app(Catalogue::class)),
+            $this->array('lines'),
+        );
+
+        return array_values(array_filter($lines));
     }
 }

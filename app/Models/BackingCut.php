@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The backing of one batch, cut from the shelf.
+ *
+ * @property int             $batch_id
+ * @property string          $who
+ * @property int             $pieces
+ * @property CarbonImmutable $cut_at
+ */
+final class BackingCut extends Model
+{
+    public $timestamps = false;
+    public $incrementing = false;
+    protected $primaryKey = 'batch_id';
+    protected $guarded = [];
+    protected $casts = ['cut_at' => 'immutable_datetime'];
+}

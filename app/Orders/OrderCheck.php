@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders;
+
+use App\Models\Artwork;
+use App\Models\Decoration;
+use App\Setup\DecorationSetups;
+use App\Shop\Catalogue;
+
+/** What is to be said of an order as far as it is typed, before anything is promised. */
+final readonly class OrderCheck
+{
+    /**
+     * @param list<array{string, list<mixed>}> $said     of which line and artwork, and its warnings
+     * @param int                              $cents    what the garments cost to replace, as far as it is known
+     * @param int                              $unvalued garments of which it is not known
+     */
+    private function __construct(public array $said, public int $garments, public int $cents, public int $unvalued) {}
+
+    /** @param list<TypedLine|null> $lines null for one that says no garment yet */
+    public static function of(array $lines, DecorationSetups $desk, Catalogue $catalogue): self
+    {
+        $artworks = Artwork::query()
+            ->whereNotNull('read_at')
+            ->findMany(
+                array_merge(
+                    ...array_map(
+                        static fn(?TypedLine $line): array => array_filter(array_column($line->decorations ?? [], 1)),
+                        $lines,
+                    ),
+                ),
+            )
+            ->keyBy('id');
+        $said = [];
+        [$garments, $cents, $unvalued] = [0, 0, 0];
+        foreach ($lines as $i => $typed) {
+            if ($typed === null) {
+                continue;
+            }
+            $worth = $typed->line->unit_value_cents ?? $catalogue->of($typed->line)?->unitValueCents;
+            $garments += $typed->garments();
+            $cents += $typed->garments() * ($worth ?? 0);
+            $unvalued += $worth === null ? $typed->garments() : 0;
+            foreach ($typed->sizes === [] ? [] : $typed->decorations as [$position, $artworkId]) {
+                $artwork = $artworks[$artworkId ?? 0] ?? null;
+                if ($artwork === null) {
+                    continue;
+                }
+                $decoration = (new Decoration(['position' => $position, 'artwork_id' => $artwork->id]))
+                    ->setRelation('line', $typed->line)
+                    ->setRelation('artwork', $artwork);
+                $warnings = $desk->warnings($decoration, $desk->machines(), $typed->sizes);
+                if ($warnings !== []) {
+                    $said[] = [sprintf('Line %d, %s, %s', $i + 1, $artwork->name, $position->label()), $warnings];
+                }
+            }
+        }
+
+        return new self($said, $garments, $cents, $unvalued);
+    }
+}
