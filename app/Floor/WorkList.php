@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Floor;
 
-use Hakama\Setup\Rules\Note;
-use Hakama\Setup\Rules\StepTable;
-use Hakama\Setup\Rules\WorkStage;
+use Hakama\Setup\Notes\Note;
+use Hakama\Setup\Notes\StepTable;
+use Hakama\Setup\Notes\WorkStage;
 
 /**
  * The steps of one batch as its setup has them. What comes before the machine may sew is confirmed line by line,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Artwork;
-use App\Setup\DecorationSetups;
+use App\Setup\SetupTimes;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\ProposedRoles;
@@ -40,7 +40,7 @@ final class ReadTape implements ShouldQueue
             DB::transaction(static function () use ($artwork, $figures, $inspection, $roles): void {
                 $artwork->keep($figures, $inspection, $roles, CarbonImmutable::now());
                 // Whatever is set up with it already sews as long as the tape that was read now.
-                app(DecorationSetups::class)->retime($artwork->id);
+                app(SetupTimes::class)->retime($artwork->id);
             });
         } catch (NotATape $e) {
             $artwork->update(['refused' => $e->getMessage()]);

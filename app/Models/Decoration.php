@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Hakama\Garment\Garment;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Style;
@@ -84,6 +83,12 @@ final class Decoration extends Model
         $this->line->load('decorations.artwork.blocks.thread');
 
         return $this->setRelation('artwork', $this->line->decorations->firstWhere('id', $this->id)?->artwork);
+    }
+
+    /** Under which a place is kept: the style's name, else the kind of garment. */
+    public function garmentKey(): string
+    {
+        return $this->line->style === '' ? $this->line->garment->value : mb_strtolower($this->line->style);
     }
 
     public function positionLabel(): string

@@ -20,7 +20,7 @@ final readonly class OrderCheck
     private function __construct(public array $said, public int $garments, public int $cents, public int $unvalued) {}
 
     /** @param list<TypedLine|null> $lines null for one that says no garment yet */
-    public static function of(array $lines, DecorationSetups $desk, Catalogue $catalogue): self
+    public static function of(array $lines, DecorationSetups $setups, Catalogue $catalogue): self
     {
         $artworks = Artwork::query()
             ->whereNotNull('read_at')
@@ -51,7 +51,7 @@ final readonly class OrderCheck
                 $decoration = (new Decoration(['position' => $position, 'artwork_id' => $artwork->id]))
                     ->setRelation('line', $typed->line)
                     ->setRelation('artwork', $artwork);
-                $warnings = $desk->warnings($decoration, $desk->machines(), $typed->sizes);
+                $warnings = $setups->warnings($decoration, $setups->machines(), $typed->sizes);
                 if ($warnings !== []) {
                     $said[] = [sprintf('Line %d, %s, %s', $i + 1, $artwork->name, $position->label()), $warnings];
                 }

@@ -13,7 +13,6 @@ use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Plan\Placed;
-use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Backing\BackingStock as CoreStock;
 use Hakama\Setup\Backing\CutList;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Setup;
 
 use App\Models\Artwork;
-use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\KeptPlacement;
@@ -15,33 +14,26 @@ use App\Models\Setup;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
-use Hakama\Garment\Garment;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
-use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame as CoreFrame;
-use Hakama\Machine\RunTime;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
-use Hakama\Setup\Departure;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlacement;
-use Hakama\Setup\Rules\Choice;
-use Hakama\Setup\Rules\Note;
-use Hakama\Setup\Rules\Warning;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 
 /** Asks the core how a decoration is to be set up, and keeps what was chosen. */
 final class DecorationSetups
@@ -219,87 +211,6 @@ final class DecorationSetups
         );
     }
 
-    /**
-     * Keeps the choice and makes the batch of it; the batch keeps its place when it had one.
-     *
-     * @param array<string, string> $whys a reason for each departure from the advice: about => why
-     *
-     * @throws WantsReason when one is missing
-     */
-    public function choose(Decoration $decoration, Frame $frame, Choice $choice, array $whys): Batch
-    {
-        assert($decoration->artwork !== null);
-        $sizes = $this->sizeTable($decoration, $this->facts($decoration), null, null);
-        $advice = $sizes->smallest()->advice ?? $this->advise($decoration);
-        $placements = array_column(
-            array_map(
-                static fn(SizeRow $row): array => [$row->size->value, $row->placement()->brief()],
-                $sizes->rows,
-            ),
-            1,
-            0,
-        );
-        $rules = $this->house->rules();
-        $departures = array_map(
-            static fn(Departure $one): array => [
-                'about' => $one->about,
-                'advised' => $one->advised,
-                'chosen' => $one->chosen,
-                'why' => trim($whys[$one->about] ?? ''),
-            ],
-            $advice->departures($choice),
-        );
-        foreach ($departures as $departure) {
-            if ($departure['why'] === '') {
-                throw WantsReason::for(
-                    array_values(array_filter($departures, static fn(array $one): bool => $one['why'] === '')),
-                );
-            }
-        }
-
-        return DB::transaction(static function () use (
-            $decoration,
-            $frame,
-            $choice,
-            $departures,
-            $advice,
-            $placements,
-            $rules,
-        ): Batch {
-            Setup::query()->updateOrCreate(
-                ['decoration_id' => $decoration->id],
-                [
-                    'frame_id' => $frame->id,
-                    'turn_deg' => $choice->fit->turn->value,
-                    'backing' => $choice->backing->backing->value,
-                    'layers' => $choice->backing->count,
-                    'adhesive' => $choice->backing->adhesive,
-                    'topper' => $choice->topper,
-                    'needle_size' => $choice->needle->size,
-                    'needle_point' => $choice->needle->point,
-                    'speed_spm' => $choice->speedSpm,
-                    'hoop_s' => (int) $rules->value(
-                        $decoration->line->garment === Garment::Cap ? HouseRule::CapHoopTime : HouseRule::HoopTime,
-                    ),
-                    'departures' => $departures,
-                    'steps' => array_map(
-                        static fn(Note $step): array => [$step->code, $step->stage->value, $step->text],
-                        $advice->withChoice($choice)->steps,
-                    ),
-                    'placements' => $placements,
-                    'sew_s' => self::sewTimes(
-                        $decoration->artwork,
-                        $choice->speedSpm,
-                        $frame,
-                        Machine::query()->get(),
-                        $rules,
-                    ),
-                ],
-            );
-            return Batch::open($decoration);
-        });
-    }
-
     /** @return array<string, int> size => how many pieces of it */
     public static function pieces(Decoration $decoration): array
     {
@@ -313,6 +224,12 @@ final class DecorationSetups
             ->all();
     }
 
+    /** The advice in every size of the run, whatever the frame. */
+    public function sizes(Decoration $decoration): SizeTable
+    {
+        return $this->sizeTable($decoration, $this->facts($decoration), null, null);
+    }
+
     private function sizeTable(
         Decoration $decoration,
         Facts $facts,
@@ -322,7 +239,7 @@ final class DecorationSetups
         $style = $this->catalogue->of($decoration->line);
         $this->pieces[$decoration->id] ??= self::pieces($decoration);
         $this->kept[$decoration->id] ??= KeptPlacement::query()
-            ->where('garment', self::garmentKey($decoration))
+            ->where('garment', $decoration->garmentKey())
             ->where('position', $decoration->position->value)
             ->get()
             ->keyBy('size')
@@ -338,14 +255,6 @@ final class DecorationSetups
             $style->measures ?? [],
             $this->kept[$decoration->id],
         );
-    }
-
-    /** Under which a place is kept: the style's name, else the kind of garment. */
-    public static function garmentKey(Decoration $decoration): string
-    {
-        return $decoration->line->style === ''
-            ? $decoration->line->garment->value
-            : mb_strtolower($decoration->line->style);
     }
 
     private function facts(Decoration $decoration, ?int $garments = null): Facts
@@ -453,42 +362,6 @@ final class DecorationSetups
         return $row->facts->item->isOnCap() ? CapFace::forFacts($row->facts, $this->house->rules()) : null;
     }
 
-    /** Works out anew how long every open setup sews, or those of one artwork, after what it follows from changed. */
-    public function retime(?int $artworkId = null): void
-    {
-        $rules = $this->house->rules();
-        $machines = Machine::query()->get();
-        $open = Setup::query()
-            ->with(['frame', 'decoration.artwork.blocks'])
-            ->when(
-                $artworkId !== null,
-                static fn($setups) => $setups->whereHas(
-                    'decoration',
-                    static fn($decoration) => $decoration->where('artwork_id', $artworkId),
-                ),
-            )
-            ->whereExists(
-                static fn($pieces) => $pieces
-                    ->selectRaw('1')
-                    ->from('pieces')
-                    ->whereColumn('pieces.decoration_id', 'setups.decoration_id')
-                    ->whereIn('state', ['waiting', 'sewing']),
-            )
-            ->get();
-        foreach ($open as $setup) {
-            assert($setup->decoration->artwork !== null);
-            $setup->update([
-                'sew_s' => self::sewTimes(
-                    $setup->decoration->artwork,
-                    $setup->speed_spm,
-                    $setup->frame,
-                    $machines,
-                    $rules,
-                ),
-            ]);
-        }
-    }
-
     /** @return list<Driver> that the shop's machines have between them */
     private function drivers(): array
     {
@@ -502,39 +375,5 @@ final class DecorationSetups
                 ),
             ),
         );
-    }
-
-    /**
-     * @param Collection<int, Machine> $machines
-     *
-     * @return array<int, int> machine id => seconds; only machines with the frame's driver
-     */
-    private static function sewTimes(
-        Artwork $artwork,
-        int $speedSpm,
-        Frame $frame,
-        Collection $machines,
-        HouseRules $rules,
-    ): array {
-        $seconds = [];
-        $halts = count($artwork->stopSheet()->halts());
-        foreach ($machines as $machine) {
-            if (in_array($frame->driver->value, $machine->drivers, true)) {
-                $seconds[$machine->id] = (int) round(
-                    RunTime::of(
-                        $artwork->coreLengths(),
-                        $artwork->changes,
-                        $artwork->trims,
-                        $speedSpm,
-                        $machine->speedCurve(),
-                        $rules->runTime(),
-                        $machine->heads,
-                        $halts,
-                    )->seconds(),
-                );
-            }
-        }
-
-        return $seconds;
     }
 }

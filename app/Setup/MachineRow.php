@@ -6,7 +6,7 @@ namespace App\Setup;
 
 use App\Models\Machine;
 use Hakama\Setup\Advice;
-use Hakama\Setup\Rules\Warning;
+use Hakama\Setup\Notes\Warning;
 
 /**
  * One of the shop's machines for one decoration: whether it can be sewn there, and what is to be minded on it alone.

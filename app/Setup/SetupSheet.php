@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Setup;
 
 use App\Models\Decoration;
-use App\Models\Frame;
 use App\Models\Practice;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\RankedFrame;
-use Hakama\Setup\Rules\Warning;
+use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Stitch\Bounds;
@@ -61,7 +60,9 @@ final readonly class SetupSheet
     {
         return [
             ...array_values(array_filter($this->advice->warnings, static fn(Warning $one): bool => $one->stops)),
-            ...array_values(array_filter($this->chosen->shown->warnings, static fn(Warning $one): bool => ! $one->stops)),
+            ...array_values(
+                array_filter($this->chosen->shown->warnings, static fn(Warning $one): bool => ! $one->stops),
+            ),
         ];
     }
 }

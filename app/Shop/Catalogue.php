@@ -7,7 +7,6 @@ namespace App\Shop;
 use App\Models\Frame;
 use App\Models\GarmentStyle;
 use App\Models\OrderLine;
-use Hakama\Garment\Garment;
 use Hakama\Garment\Style;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;

@@ -16,6 +16,7 @@ use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
 use App\Setup\DecorationSetups;
+use App\Setup\SetupChoices;
 use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
@@ -70,7 +71,8 @@ final class DemoOrders
 
     public function __construct(
         private readonly CarbonImmutable $now,
-        private readonly DecorationSetups $desk,
+        private readonly DecorationSetups $setups,
+        private readonly SetupChoices $choices,
         private readonly PlanChanges $plan,
     ) {
         // Promises are made for working days ahead, whatever hour the demo is started at.
@@ -338,11 +340,11 @@ final class DemoOrders
     private function setUp(Decoration $decoration): void
     {
         $decoration->load(['artwork.blocks.thread', 'line']);
-        $best = $this->desk->rank($decoration, Frame::query()->orderBy('id')->get())[0];
-        $this->desk->choose(
+        $best = $this->setups->rank($decoration, Frame::query()->orderBy('id')->get())[0];
+        $this->choices->keep(
             $decoration,
             Frame::query()->where('code', $best->fit->frame->id)->firstOrFail(),
-            $this->desk->advise($decoration)->choice($best->fit),
+            $this->setups->advise($decoration)->choice($best->fit),
             [],
         );
     }

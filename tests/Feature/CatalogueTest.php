@@ -8,7 +8,7 @@ use App\Models\Frame;
 use App\Models\GarmentStyle;
 use App\Models\Machine;
 use Hakama\House\Question;
-use Hakama\Setup\Rules\SchoolTable;
+use Hakama\Setup\Notes\SchoolTable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 

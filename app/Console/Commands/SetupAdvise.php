@@ -33,11 +33,11 @@ use Hakama\Setup\Facts\History;
 use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
+use Hakama\Setup\Notes\Note;
+use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Rules\Because;
 use Hakama\Setup\Rules\Decision;
-use Hakama\Setup\Rules\Note;
 use Hakama\Setup\Rules\OtherSchool;
-use Hakama\Setup\Rules\Warning;
 use Hakama\Stitch\Figures\Verdict;
 use InvalidArgumentException;
 

@@ -6,12 +6,12 @@ namespace App\Console\Commands;
 
 use Hakama\House\Question;
 use Hakama\House\School;
-use Hakama\Setup\Rules\CautionTable;
-use Hakama\Setup\Rules\NoteRule;
+use Hakama\Setup\Notes\CautionTable;
+use Hakama\Setup\Notes\NoteRule;
+use Hakama\Setup\Notes\StepTable;
+use Hakama\Setup\Notes\WarningTable;
 use Hakama\Setup\Rules\Rule;
 use Hakama\Setup\Rules\RuleTable;
-use Hakama\Setup\Rules\StepTable;
-use Hakama\Setup\Rules\WarningTable;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 

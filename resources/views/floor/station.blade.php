@@ -125,7 +125,7 @@
                         <fieldset>
                             <legend class="font-head font-semibold">Before the first load</legend>
                             @php $keys = $running->work->keys(); @endphp
-                            @foreach ([Hakama\Setup\Rules\WorkStage::Prepare, Hakama\Setup\Rules\WorkStage::Hoop, Hakama\Setup\Rules\WorkStage::Mount] as $stage)
+                            @foreach ([Hakama\Setup\Notes\WorkStage::Prepare, Hakama\Setup\Notes\WorkStage::Hoop, Hakama\Setup\Notes\WorkStage::Mount] as $stage)
                                 @if (isset($keys[$stage->value]))
                                     <label class="check items-start py-2"><input type="checkbox" name="checked[]"
                                             value="{{ $stage->value }}" @checked(in_array($stage->value, old('checked', []), true))
@@ -139,7 +139,7 @@
                                             </span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
                                 @endif
                             @endforeach
-                            @foreach ($running->work->at(Hakama\Setup\Rules\WorkStage::Preflight) as $step)
+                            @foreach ($running->work->at(Hakama\Setup\Notes\WorkStage::Preflight) as $step)
                                 <label class="check"><input type="checkbox" name="checked[]"
                                         value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true))
                                         data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span
@@ -203,7 +203,7 @@
                     </div>
                     @if ($run->stage === Stage::Sewn)
                         <div class="mt-3 text-base leading-snug">
-                            @foreach ([Hakama\Setup\Rules\WorkStage::Finish, Hakama\Setup\Rules\WorkStage::Inspect] as $stage)
+                            @foreach ([Hakama\Setup\Notes\WorkStage::Finish, Hakama\Setup\Notes\WorkStage::Inspect] as $stage)
                                 <p class="mt-1"><strong>{{ $stage->label() }}:</strong>
                                     @foreach ($running->work->at($stage) as $step)
                                         {{ $step->text }}

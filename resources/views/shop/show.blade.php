@@ -88,7 +88,7 @@
                     @foreach ($question->schools() as $school)
                         <li class="pb-1" data-school="{{ $school->value }}"><strong
                                 @class(['text-ink' => $rules->school($question) === $school->value])>{{ ucfirst($school->words) }}{{ $rules->school($question) === $school->value ? ' (followed here)' : '' }}</strong>
-                            · {{ implode(' ', Hakama\Setup\Rules\SchoolTable::changes($question, $school)) }}</li>
+                            · {{ implode(' ', Hakama\Setup\Notes\SchoolTable::changes($question, $school)) }}</li>
                     @endforeach
                 </ul>
             </div>

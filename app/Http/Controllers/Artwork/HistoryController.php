@@ -47,7 +47,7 @@ final class HistoryController
         Artwork $artwork,
         PlanBoard $board,
         Intake $intake,
-        DecorationSetups $desk,
+        DecorationSetups $setups,
     ): RedirectResponse {
         $using = self::using($artwork, $board);
         $sewing = Piece::query()
@@ -71,7 +71,7 @@ final class HistoryController
                 ->route('artwork.show', $artwork)
                 ->with('done', "Revision {$artwork->revision} is in and is being read by the worker.");
         }
-        $unfit = self::unfit($using, $desk);
+        $unfit = self::unfit($using, $setups);
 
         return redirect()
             ->route('artwork.show', $artwork)
@@ -102,7 +102,7 @@ final class HistoryController
      *
      * @return list<string> those whose frame cannot hold the new file, in words
      */
-    private static function unfit(array $batches, DecorationSetups $desk): array
+    private static function unfit(array $batches, DecorationSetups $setups): array
     {
         $unfit = [];
         $decorations = Decoration::query()
@@ -113,7 +113,7 @@ final class HistoryController
             $setup = $decorations[$batch->decorationId]?->setup;
             if (
                 $setup !== null
-                && ! $desk->fit($decorations[$batch->decorationId], $setup->frame, Turn::from($setup->turn_deg))->fits()
+                && ! $setups->fit($decorations[$batch->decorationId], $setup->frame, Turn::from($setup->turn_deg))->fits()
             ) {
                 $unfit[] = "{$batch->code} in {$setup->frame->code}";
             }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Artwork;
 use App\Http\Requests\Artwork\KeepStopSheet;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
-use App\Setup\DecorationSetups;
+use App\Setup\SetupTimes;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -30,9 +30,9 @@ final class StopSheetController
         ]);
     }
 
-    public function update(KeepStopSheet $request, Artwork $artwork, DecorationSetups $desk): RedirectResponse
+    public function update(KeepStopSheet $request, Artwork $artwork, SetupTimes $times): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $artwork, $desk): void {
+        DB::transaction(static function () use ($request, $artwork, $times): void {
             Artwork::query()->whereKey($artwork->id)->lockForUpdate()->value('id');
             $artwork->load('blocks');
             if ($request->seen() !== self::sign($artwork)) {
@@ -55,7 +55,7 @@ final class StopSheetController
             }
             ArtworkBlock::query()->upsert($rows, ['id'], ['role', 'action', 'note']);
             // Halts take a hand's time, and so change how long a load sews.
-            $desk->retime($artwork->id);
+            $times->retime($artwork->id);
         });
 
         return redirect()

@@ -69,14 +69,14 @@ final class OrderController
     }
 
     /** What is to be said of what is typed so far, before anything is promised. */
-    public function check(Request $request, DecorationSetups $desk, Catalogue $catalogue): View
+    public function check(Request $request, DecorationSetups $setups, Catalogue $catalogue): View
     {
         $lines = array_map(
             static fn(mixed $typed): ?TypedLine => TypedLine::read($typed, $catalogue),
             array_slice(array_values($request->array('lines')), 0, StoreOrder::MOST_LINES),
         );
 
-        return view('orders.check', ['check' => OrderCheck::of($lines, $desk, $catalogue)]);
+        return view('orders.check', ['check' => OrderCheck::of($lines, $setups, $catalogue)]);
     }
 
     public function store(StoreOrder $request): RedirectResponse
@@ -94,7 +94,7 @@ final class OrderController
             ->with('done', "Order {$order->number} is in the book.");
     }
 
-    public function show(Order $order, PlanBoard $board, DecorationSetups $desk): View
+    public function show(Order $order, PlanBoard $board, DecorationSetups $setups): View
     {
         $order->load(['customer', 'lines.decorations.artwork']);
         $order->lines->each(
@@ -126,7 +126,7 @@ final class OrderController
                 ->filter(static fn(Decoration $decoration): bool => $decoration->artwork?->read_at !== null)
                 ->mapWithKeys(
                     static fn(Decoration $decoration): array => [
-                        $decoration->id => $desk->warnings(
+                        $decoration->id => $setups->warnings(
                             $decoration,
                             $board->machines(),
                             array_map(

@@ -8,7 +8,6 @@ use App\Http\Requests\Setup\AddBacking;
 use App\Http\Requests\Setup\CountBacking;
 use App\Models\BackingStock;
 use App\Setup\BackingCuts;
-use Hakama\Setup\Backing\Backing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,10 +15,10 @@ use Illuminate\Http\Request;
 /** Backing to cut, day by day, and what lies on the shelf. */
 final class BackingController
 {
-    public function show(BackingCuts $desk): View
+    public function show(BackingCuts $cuts): View
     {
-        $wants = $desk->wants();
-        $list = $desk->list(array_column($wants, 0));
+        $wants = $cuts->wants();
+        $list = $cuts->list(array_column($wants, 0));
         $days = [];
         foreach ($wants as $code => [$want, $at]) {
             $days[$at->format('Y-m-d')][$code] = [$want, $at, $list->ofBatch($code), $list->short[$code] ?? 0];
@@ -36,9 +35,9 @@ final class BackingController
         ]);
     }
 
-    public function cut(Request $request, BackingCuts $desk, string $batch): RedirectResponse
+    public function cut(Request $request, BackingCuts $cuts, string $batch): RedirectResponse
     {
-        $cut = $desk->cut($batch, (string) $request->session()->get('who', ''));
+        $cut = $cuts->cut($batch, (string) $request->session()->get('who', ''));
 
         return redirect()
             ->route('setup.backing')

@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Setup;
 use App\Http\Requests\Setup\KeepPlacement;
 use App\Models\Decoration;
 use App\Models\KeptPlacement;
-use App\Setup\DecorationSetups;
 use Carbon\CarbonImmutable;
 use Hakama\Setup\Placement\WorkedMark;
 use Illuminate\Http\RedirectResponse;
@@ -47,7 +46,7 @@ final class PlacementController
         $decoration->load('line');
         KeptPlacement::query()->updateOrCreate(
             [
-                'garment' => DecorationSetups::garmentKey($decoration),
+                'garment' => $decoration->garmentKey(),
                 'position' => $decoration->position->value,
                 'size' => $request->size(),
             ],

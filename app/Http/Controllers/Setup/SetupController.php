@@ -11,6 +11,7 @@ use App\Models\Piece;
 use App\Plan\PlanChanges;
 use App\Plan\SplitBatch;
 use App\Setup\DecorationSetups;
+use App\Setup\SetupChoices;
 use App\Setup\WantsReason;
 use Hakama\Artwork\Variant;
 use Hakama\Garment\Size;
@@ -70,7 +71,7 @@ final class SetupController
         ]);
     }
 
-    public function show(Request $request, Decoration $decoration, DecorationSetups $desk): View|RedirectResponse
+    public function show(Request $request, Decoration $decoration, DecorationSetups $setups): View|RedirectResponse
     {
         $decoration->loadForSetup();
         if ($decoration->artwork?->read_at === null) {
@@ -78,7 +79,7 @@ final class SetupController
                 ->route('orders.show', $decoration->line->load('order')->order)
                 ->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
         }
-        $sheet = $desk->sheet(
+        $sheet = $setups->sheet(
             $decoration,
             $request->string('frame')->value() ?: null,
             $request->has('turn') ? Turn::tryFrom($request->integer('turn')) : null,
@@ -96,7 +97,7 @@ final class SetupController
     }
 
     /** The sheet that goes into the workroom: one page, black on white. */
-    public function paper(Request $request, Decoration $decoration, DecorationSetups $desk): View|RedirectResponse
+    public function paper(Request $request, Decoration $decoration, DecorationSetups $setups): View|RedirectResponse
     {
         $decoration->loadForSetup();
         if ($decoration->artwork?->read_at === null) {
@@ -106,7 +107,7 @@ final class SetupController
         }
 
         return view('setup.paper', [
-            'sheet' => $desk->sheet($decoration, size: Size::tryFrom($request->string('size')->value())),
+            'sheet' => $setups->sheet($decoration, size: Size::tryFrom($request->string('size')->value())),
             'head' => DB::table('orders as o')
                 ->join('customers as c', 'c.id', '=', 'o.customer_id')
                 ->leftJoin('batches as b', 'b.decoration_id', '=', DB::raw($decoration->id))
@@ -118,7 +119,8 @@ final class SetupController
     public function store(
         ChooseSetup $request,
         Decoration $decoration,
-        DecorationSetups $desk,
+        DecorationSetups $setups,
+        SetupChoices $choices,
         PlanChanges $changes,
     ): RedirectResponse {
         $decoration->loadForSetup();
@@ -129,9 +131,9 @@ final class SetupController
             ]);
         }
         $frame = $request->frame();
-        $choice = $request->choice($desk->advise($decoration), $desk->fit($decoration, $frame, $request->turn()));
+        $choice = $request->choice($setups->advise($decoration), $setups->fit($decoration, $frame, $request->turn()));
         try {
-            $batch = $desk->choose($decoration, $frame, $choice, $request->reasons());
+            $batch = $choices->keep($decoration, $frame, $choice, $request->reasons());
         } catch (WantsReason $e) {
             throw ValidationException::withMessages(
                 array_combine(

@@ -10,7 +10,7 @@ use App\Models\Artwork;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Models\Thread;
-use App\Setup\DecorationSetups;
+use App\Setup\SetupTimes;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
@@ -51,14 +51,14 @@ final class ShopController
             ->with('done', 'Advice follows that school from now on; setups that are made already stay as they are.');
     }
 
-    public function update(SetRule $request, House $house, DecorationSetups $desk): RedirectResponse
+    public function update(SetRule $request, House $house, SetupTimes $times): RedirectResponse
     {
         $rule = $request->rule();
         try {
-            DB::transaction(static function () use ($request, $rule, $house, $desk): void {
+            DB::transaction(static function () use ($request, $rule, $house, $times): void {
                 $house->set($rule, $request->value());
                 if ($rule->spec()->station === 'Plan') {
-                    $desk->retime();
+                    $times->retime();
                 }
                 if (in_array($rule, HouseRule::MEASURING, true)) {
                     // Long tapes take their time: the worker looks them over again.

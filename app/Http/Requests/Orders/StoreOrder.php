@@ -11,7 +11,6 @@ use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
-use Hakama\Garment\Size;
 use Hakama\Garment\Structure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Rules;
+namespace Hakama\Setup\Notes;
 
 use Closure;
 use Hakama\House\Question;
+use Hakama\Setup\Rules\Decided;
 
 /** A step or a caution: when it is shown, and in which words. */
 final readonly class NoteRule

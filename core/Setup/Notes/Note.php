@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Rules;
+namespace Hakama\Setup\Notes;
 
 /** A step to take or a caution to mind, by its code and in words. */
 final readonly class Note

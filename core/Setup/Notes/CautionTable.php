@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Rules;
+namespace Hakama\Setup\Notes;
 
 use Hakama\Garment\Garment as G;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
 use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Rules\Decided;
 
 /** Where work can hurt someone. The machine's manual, local codes and trained people decide; this only reminds. */
 final class CautionTable

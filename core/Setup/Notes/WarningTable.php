@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Rules;
+namespace Hakama\Setup\Notes;
 
 use Hakama\Garment\Fabric as F;
 use Hakama\Garment\Garment as G;
@@ -16,6 +16,7 @@ use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Rules\Decided;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Figures\Verdict;
 use Hakama\Stitch\Point;

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Rules;
+namespace Hakama\Setup\Notes;
 
 use Closure;
+use Hakama\Setup\Rules\Decided;
 
 /** Something that may stand in the way: when, and in which words. */
 final readonly class WarningRule

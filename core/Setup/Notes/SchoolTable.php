@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Rules;
+namespace Hakama\Setup\Notes;
 
 use Hakama\House\Question;
 use Hakama\House\School;
+use Hakama\Setup\Rules\RuleTable;
 
 /** What following one school changes: the rules and steps that hold only then. */
 final class SchoolTable

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Rules;
+namespace Hakama\Setup\Notes;
 
 /** What a step is a part of, in the order in which a piece is worked on. */
 enum WorkStage: string

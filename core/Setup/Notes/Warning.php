@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Rules;
+namespace Hakama\Setup\Notes;
 
 /** Something that stands in the way. When it stops the job, the text says what would make it possible. */
 final readonly class Warning

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Notes;
+
+use Hakama\Garment\Garment as G;
+use Hakama\House\Question;
+use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Rules\Decided;
+
+/** What is done to the piece off the machine, and how it is looked at. */
+final class FinishSteps
+{
+    /** @return list<NoteRule> */
+    public static function all(): array
+    {
+        $always = static fn(Decided $d): bool => true;
+        $film = static fn(Decided $d): bool => $d->topper;
+
+        return [
+            new NoteRule(
+                'pick_topper',
+                'film that is picked off',
+                $film,
+                'Tear the film off, and pick what is left.',
+                WorkStage::Finish,
+                Question::TopperResidue,
+                'pick',
+            ),
+            new NoteRule(
+                'steam_topper',
+                'film that is steamed away',
+                $film,
+                'Tear the film off, and steam what is left away.',
+                WorkStage::Finish,
+                Question::TopperResidue,
+                'steam',
+            ),
+            new NoteRule(
+                'backing_off',
+                'tear-away that comes off whole',
+                static fn(Decided $d): bool => $d->backing->backing === Backing::TearAway,
+                'Take off all the backing that comes, one layer at a time, holding the stitches.',
+                WorkStage::Finish,
+                Question::BackingLeft,
+                'all',
+            ),
+            new NoteRule(
+                'backing_tight_stays',
+                'tear-away that stays where it is tight',
+                static fn(Decided $d): bool => $d->backing->backing === Backing::TearAway,
+                'Take the backing off one layer at a time, holding the stitches; what is tight to them stays.',
+                WorkStage::Finish,
+                Question::BackingLeft,
+                'tight',
+            ),
+            new NoteRule(
+                'cut_backing_close',
+                'backing that stays in',
+                static fn(Decided $d): bool => in_array(
+                    $d->backing->backing,
+                    [Backing::Cutaway, Backing::Mesh],
+                    true,
+                ),
+                'Cut the backing back to a finger round the design, the scissors flat and the cloth out of their way.',
+                WorkStage::Finish,
+            ),
+            new NoteRule(
+                'tails_scissors',
+                'tails taken off with scissors',
+                $always,
+                'Trim tails front and back without nicking the cloth.',
+                WorkStage::Finish,
+                Question::ThreadTails,
+                'scissors',
+            ),
+            new NoteRule(
+                'tails_flame',
+                'tails taken off with a flame',
+                $always,
+                'Trim tails front and back, then a quick flame.',
+                WorkStage::Finish,
+                Question::ThreadTails,
+                'flame',
+            ),
+            new NoteRule(
+                'cut_out_patch',
+                'a patch',
+                static fn(Decided $d): bool => $d->facts->item->garment === G::Patch,
+                'Cut out close to the edge; iron-on film on the back is pressed about 20 s a side.',
+                WorkStage::Finish,
+            ),
+            new NoteRule(
+                'marks_off',
+                'always',
+                $always,
+                'Marks off, pressed or steamed, lint rolled off.',
+                WorkStage::Finish,
+            ),
+            new NoteRule(
+                'inspect_unhooped',
+                'always',
+                $always,
+                'Unhooped and pressed, look at place and straightness, puckering, gaps, closed letters, loops, bobbin on top, hoop marks; a second pair of eyes.',
+                WorkStage::Inspect,
+            ),
+        ];
+    }
+}

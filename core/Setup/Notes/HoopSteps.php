@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Notes;
+
+use Hakama\Garment\Garment as G;
+use Hakama\House\Question;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Rules\Decided;
+
+/** What is minded while the garment goes into its frame. */
+final class HoopSteps
+{
+    /** @return list<NoteRule> */
+    public static function all(): array
+    {
+        $cap = static fn(Decided $d): bool => $d->facts->item->isOnCap();
+        $closed = static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true);
+
+        return [
+            new NoteRule(
+                'backing_clipped',
+                'a cap, and the house clips the backing',
+                $cap,
+                'Backing under the locating tab and clipped to the posts, reaching under the teeth of the strap.',
+                WorkStage::Hoop,
+                Question::CapBackingHold,
+                'clipped',
+            ),
+            new NoteRule(
+                'backing_taped',
+                'a cap, and the house tapes the backing',
+                $cap,
+                'Backing under the locating tab and taped, reaching under the teeth of the strap.',
+                WorkStage::Hoop,
+                Question::CapBackingHold,
+                'taped',
+            ),
+            new NoteRule(
+                'backing_tucked',
+                'a cap, and the house only tucks the backing in',
+                $cap,
+                'Backing tucked under the locating tab, reaching under the teeth of the strap.',
+                WorkStage::Hoop,
+                Question::CapBackingHold,
+                'tucked',
+            ),
+            new NoteRule(
+                'seam_left_of_mark',
+                'a cap, and the house sets its seam a little left',
+                $cap,
+                'Set the front seam a few millimetres left of the mark: closing the strap pulls it right.',
+                WorkStage::Hoop,
+                Question::CapSeam,
+                'offset_left',
+            ),
+            new NoteRule(
+                'seam_on_mark',
+                'a cap, and the house sets its seam on the line',
+                $cap,
+                'Set the front seam dead on the mark, the bill against its stop.',
+                WorkStage::Hoop,
+                Question::CapSeam,
+                'on_line',
+            ),
+            new NoteRule(
+                'strap_teeth_in_seam',
+                'a cap',
+                $cap,
+                'The teeth of the strap follow the seam between bill and crown, all the way across.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'clips_both_sides',
+                'a cap',
+                $cap,
+                'Clips on both side posts, the sides smooth.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'check_backing_inside',
+                'a cap',
+                $cap,
+                'Look inside: backing caught all round, no deep wrinkle, no sweatband in the field.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'no_stretch',
+                'knits',
+                static fn(Decided $d): bool => $d->facts->item->cloth->fabric->isKnit()
+                    && ! $d->facts->item->isOnCap(),
+                'Hoop it without stretching: what is stretched in the frame puckers out of it.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'seams_parallel',
+                'a jacket, padded or not',
+                static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Jacket, G::PaddedJacket], true),
+                'Drum-tight, seam lines parallel to the frame, the same gap to the seams on both sides.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'tape_backing_under',
+                'applied cloth on something with another side',
+                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0
+                    && ! in_array($d->facts->item->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
+                'Tape backing and pockets under the frame, out of the way of the stops.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'tuck_loose_part',
+                'a knit hat',
+                static fn(Decided $d): bool => $d->facts->item->garment === G::KnitHat,
+                'Tuck the loose part away, so that it is not caught.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'backing_four_sides',
+                'anything in a flat frame',
+                static fn(Decided $d): bool => $d->driver() === Driver::Flat,
+                'The backing is held on all four sides.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'feel_under_frame',
+                'anything with another side',
+                static fn(Decided $d): bool => ! $d->facts->item->isOnCap()
+                    && ! in_array($d->facts->item->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
+                'Feel under the frame: only one layer of the garment is in it.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
+                'remove_sticker',
+                'a sticker was put on',
+                $closed,
+                'Take the sticker off before sewing.',
+                WorkStage::Hoop,
+            ),
+        ];
+    }
+}
