@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
@@ -18,7 +19,6 @@ use Hakama\Plan\Dispatch;
 use Hakama\Plan\Search;
 use Hakama\Plan\Timetable;
 use Hakama\Setup\Advice;
-use Hakama\Setup\Facts\Cloth;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\Item;
@@ -106,8 +106,14 @@ final class Figures
     public function tapes(): void
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'tape');
-        $start = self::inspected($path, (new TapeWriter())->toString((new PatternBuilder('ONE'))->stitchTo(9, 9)->pattern()));
-        printf("\nstitch:inspect over its own start of %.2f s (limits: 1 s, 64 MiB; astray three times that)\n", $start[0]);
+        $start = self::inspected(
+            $path,
+            (new TapeWriter())->toString((new PatternBuilder('ONE'))->stitchTo(9, 9)->pattern()),
+        );
+        printf(
+            "\nstitch:inspect over its own start of %.2f s (limits: 1 s, 64 MiB; astray three times that)\n",
+            $start[0],
+        );
         foreach (['1 000 000 records' => self::million(), 'the same, astray' => self::astray()] as $what => $tape) {
             [$seconds, $peak] = self::inspected($path, $tape);
             printf("  %-18s %.2f s, peak %.0f MiB\n", $what, $seconds - $start[0], $peak);

@@ -77,7 +77,11 @@ final class Artwork extends Model
 
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['centre_out' => Verdict::class, 'bottom_up' => Verdict::class, 'variant' => Variant::class, 'read_at' => 'immutable_datetime',
+    protected $casts = [
+        'centre_out' => Verdict::class,
+        'bottom_up' => Verdict::class,
+        'variant' => Variant::class,
+        'read_at' => 'immutable_datetime',
         'created_at' => 'immutable_datetime',
         'hull' => 'array',
         'lengths' => 'array',
@@ -247,10 +251,10 @@ final class Artwork extends Model
         $this->fill([
             'read_at' => $at,
             'refused' => null,
-            'stitches' => $figures->stitches,
-            'jumps' => $figures->jumps,
-            'trims' => $figures->trims,
-            'changes' => $figures->changes,
+            'stitches' => $figures->counts->stitches,
+            'jumps' => $figures->counts->jumps,
+            'trims' => $figures->counts->trims,
+            'changes' => $figures->counts->changes,
             'left_mm' => $figures->bounds->left,
             'right_mm' => $figures->bounds->right,
             'bottom_mm' => $figures->bounds->bottom,

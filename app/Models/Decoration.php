@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Style;
 use Hakama\Machine\Driver;
-use Hakama\Setup\Facts\Cloth;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;
@@ -135,13 +135,7 @@ final class Decoration extends Model
             new Item(
                 $this->line->garment,
                 $this->position,
-                new Cloth(
-                    $this->line->fabric,
-                    $style?->stretch,
-                    $style?->thickness,
-                    $style->pale ?? Colour::ofHex($this->line->colour_hex)->lab()->l >= $paleFrom,
-                    $style?->surface,
-                ),
+                $this->cloth($style, $paleFrom),
                 $this->line->structure,
                 $this->line->profile,
             ),
@@ -155,5 +149,19 @@ final class Decoration extends Model
                 $alongMm,
             ),
         );
+    }
+
+    /** The line says the fabric; what else is known of it, the catalogue. */
+    private function cloth(?Style $style, float $paleFrom): Cloth
+    {
+        $known = $style?->cloth;
+
+        return (new Cloth(
+            $this->line->fabric,
+            $known?->stretch,
+            $known?->thickness,
+            $known?->pale,
+            $known?->own,
+        ))->paleUnlessSaid(Colour::ofHex($this->line->colour_hex)->lab()->l >= $paleFrom);
     }
 }

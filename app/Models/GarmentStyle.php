@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measures;
@@ -35,20 +36,26 @@ final class GarmentStyle extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['garment' => Garment::class, 'fabric' => Fabric::class, 'structure' => Structure::class, 'profile' => Profile::class, 'stretch' => Stretch::class, 'thickness' => Thickness::class, 'surface' => Surface::class, 'pale' => 'boolean', 'measures' => 'array'];
+    protected $casts = [
+        'garment' => Garment::class,
+        'fabric' => Fabric::class,
+        'structure' => Structure::class,
+        'profile' => Profile::class,
+        'stretch' => Stretch::class,
+        'thickness' => Thickness::class,
+        'surface' => Surface::class,
+        'pale' => 'boolean',
+        'measures' => 'array',
+    ];
 
     public function toCore(): Style
     {
         return new Style(
             $this->name,
             $this->garment,
-            $this->fabric,
+            new Cloth($this->fabric, $this->stretch, $this->thickness, $this->pale, $this->surface),
             $this->structure,
             $this->profile,
-            $this->stretch,
-            $this->thickness,
-            $this->surface,
-            $this->pale,
             $this->unit_value_cents,
             array_map(static fn(array $mm): Measures => new Measures(array_map(floatval(...), $mm)), $this->measures),
         );

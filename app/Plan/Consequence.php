@@ -64,25 +64,25 @@ final class Consequence
     private static function others(Option $option): string
     {
         $words = [];
-        if ($option->late !== []) {
+        if ($option->others->late !== []) {
             $words[] = sprintf(
                 '%s %s late.',
-                self::named($option->late),
-                count($option->late) === 1 ? 'becomes' : 'become',
+                self::named($option->others->late),
+                count($option->others->late) === 1 ? 'becomes' : 'become',
             );
         }
-        if ($option->saved !== []) {
+        if ($option->others->saved !== []) {
             $words[] = sprintf(
                 '%s %s in time again.',
-                self::named($option->saved),
-                count($option->saved) === 1 ? 'is' : 'are',
+                self::named($option->others->saved),
+                count($option->others->saved) === 1 ? 'is' : 'are',
             );
         }
-        $later = array_filter($option->later, static fn(int $seconds): bool => $seconds >= 60);
+        $later = array_filter($option->others->later, static fn(int $seconds): bool => $seconds >= 60);
         if ($later !== []) {
             $words[] = 'Later: '.self::list($later).'.';
         }
-        $sooner = array_filter($option->later, static fn(int $seconds): bool => $seconds <= -60);
+        $sooner = array_filter($option->others->later, static fn(int $seconds): bool => $seconds <= -60);
         if ($sooner !== []) {
             $words[] = 'Sooner: '.self::list($sooner).'.';
         }
@@ -107,13 +107,13 @@ final class Consequence
                     : ', in time')).
             '.',
         ];
-        $later = array_filter($option->later, static fn(int $seconds): bool => $seconds >= 60);
+        $later = array_filter($option->others->later, static fn(int $seconds): bool => $seconds >= 60);
         $words[] = $later === [] ? 'Nothing else ends later.' : 'Later: '.self::list($later).'.';
-        if ($option->late !== []) {
+        if ($option->others->late !== []) {
             $words[] = sprintf(
                 '%s %s late.',
-                self::named($option->late),
-                count($option->late) === 1 ? 'becomes' : 'become',
+                self::named($option->others->late),
+                count($option->others->late) === 1 ? 'becomes' : 'become',
             );
         }
         $words[] = sprintf('Changeovers take %d min more.', (int) round($option->changeoverMore));

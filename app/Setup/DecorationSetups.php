@@ -10,7 +10,6 @@ use App\Models\Frame;
 use App\Models\KeptPlacement;
 use App\Models\Machine;
 use App\Models\Piece;
-use App\Models\Setup;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;

@@ -26,12 +26,12 @@ final readonly class Made
 
     public function changesSaved(): int
     {
-        return $this->before->changes - $this->after->changes;
+        return $this->before->counts->changes - $this->after->counts->changes;
     }
 
     public function trimsSaved(): int
     {
-        return $this->before->trims - $this->after->trims;
+        return $this->before->counts->trims - $this->after->counts->trims;
     }
 
     /** By run time on one head at the speed that is set, breaks left out. */

@@ -11,13 +11,9 @@ final readonly class Style
     public function __construct(
         public string $name,
         public Garment $garment,
-        public Fabric $fabric,
+        public Cloth $cloth,
         public Structure $structure = Structure::None,
         public Profile $profile = Profile::None,
-        public ?Stretch $stretch = null,
-        public ?Thickness $thickness = null,
-        public ?Surface $surface = null,
-        public ?bool $pale = null,
         public ?int $unitValueCents = null,
         public array $measures = [],
     ) {}

@@ -65,7 +65,15 @@ final readonly class RunTime
         RunTimeRules $rules,
         int $heads = 1,
     ): self {
-        return self::of($figures->lengths, $figures->changes, $figures->trims, $setSpm, $curve, $rules, $heads);
+        return self::of(
+            $figures->lengths,
+            $figures->counts->changes,
+            $figures->counts->trims,
+            $setSpm,
+            $curve,
+            $rules,
+            $heads,
+        );
     }
 
     public function seconds(): float

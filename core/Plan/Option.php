@@ -11,9 +11,6 @@ final readonly class Option
      * @param int                $rank     before which it would stand, 0 is first
      * @param float              $costMore  than the plan it is compared with
      * @param float              $changeoverMore minutes of changeover
-     * @param array<string, int> $later     other batch => seconds it ends later; below zero sooner
-     * @param list<string>       $late      other batches that are in time now and would not be
-     * @param list<string>       $saved     other batches that are late now and would not be
      */
     private function __construct(
         public string $machine,
@@ -22,9 +19,7 @@ final readonly class Option
         public int $lateS,
         public float $costMore,
         public float $changeoverMore,
-        public array $later,
-        public array $late,
-        public array $saved,
+        public OnOthers $others,
         public Sequence $sequence,
     ) {}
 
@@ -38,19 +33,6 @@ final readonly class Option
         if ($own === null || count($then->unplaced) > count($now->unplaced)) {
             return null;
         }
-        $later = $late = $saved = [];
-        foreach ($then->placed as $one) {
-            $before = $one->batch->id === $batch ? null : $now->find($one->batch->id);
-            if ($before === null || $before->end() === $one->end()) {
-                continue;
-            }
-            $later[$one->batch->id] = $one->end() - $before->end();
-            if ($one->lateS() > 0 && $before->lateS() === 0) {
-                $late[] = $one->batch->id;
-            } elseif ($one->lateS() === 0 && $before->lateS() > 0) {
-                $saved[] = $one->batch->id;
-            }
-        }
 
         return new self(
             $own->machine,
@@ -59,9 +41,7 @@ final readonly class Option
             $own->lateS(),
             $then->totals->cost - $now->totals->cost,
             $then->totals->changeoverMin - $now->totals->changeoverMin,
-            $later,
-            $late,
-            $saved,
+            OnOthers::between($now, $then, $batch),
             $then->sequence,
         );
     }
@@ -70,10 +50,5 @@ final readonly class Option
     public function after(): ?string
     {
         return $this->sequence->on($this->machine)[$this->rank - 1] ?? null;
-    }
-
-    public function pushesNobody(): bool
-    {
-        return array_filter($this->later, static fn(int $seconds): bool => $seconds > 0) === [];
     }
 }

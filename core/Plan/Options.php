@@ -93,13 +93,17 @@ final readonly class Options
     /** The soonest end that is possible when no other batch ends later for it. */
     public function soonestBehind(): ?Option
     {
-        return self::soonest(array_filter($this->all, static fn(Option $option): bool => $option->pushesNobody()));
+        return self::soonest(
+            array_filter($this->all, static fn(Option $option): bool => $option->others->pushesNobody()),
+        );
     }
 
     /** The soonest end that is possible when others may be moved, as long as none of them becomes late by it. */
     public function soonestKeepingPromises(): ?Option
     {
-        return self::soonest(array_filter($this->all, static fn(Option $option): bool => $option->late === []));
+        return self::soonest(
+            array_filter($this->all, static fn(Option $option): bool => $option->others->late === []),
+        );
     }
 
     /** The soonest end there is, whatever it does to others. */

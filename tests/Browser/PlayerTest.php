@@ -28,22 +28,22 @@ final class PlayerTest extends BrowserTestCase
         $figures = PatternFigures::of((new TapeReader())->fromString($tape), HouseRules::of()->measuring());
         $command = new Process([PHP_BINARY, 'artisan', 'stitch:inspect', '-'], dirname(__DIR__, 2), null, $tape);
         $command->mustRun();
-        self::assertSame($figures->stitches, json_decode($command->getOutput(), true)['stitches']);
+        self::assertSame($figures->counts->stitches, json_decode($command->getOutput(), true)['stitches']);
 
         $this->open(self::LANTERNS);
-        self::assertSame($figures->stitches, $this->player('t.sewn'));
-        self::assertSame($figures->stitches, $this->player('stitch'), 'it opens with the whole design');
+        self::assertSame($figures->counts->stitches, $this->player('t.sewn'));
+        self::assertSame($figures->counts->stitches, $this->player('stitch'), 'it opens with the whole design');
         self::assertSame(
             array_map(static fn($block): int => $block->stitches, $figures->blocks),
             $this->player('t.blocks.map((b) => b.to - b.from)'),
         );
-        self::assertSame(self::thin($figures->stitches), $this->textOf('[data-p=of]'));
+        self::assertSame(self::thin($figures->counts->stitches), $this->textOf('[data-p=of]'));
 
         // As the machine sews: the run time of the core without the breaks it allows for.
         $time = RunTime::of(
             $figures->lengths,
-            $figures->changes,
-            $figures->trims,
+            $figures->counts->changes,
+            $figures->counts->trims,
             850,
             SpeedCurve::usual(1000),
             HouseRules::of()->runTime(),
@@ -51,11 +51,11 @@ final class PlayerTest extends BrowserTestCase
         self::assertEqualsWithDelta($time->seconds() - $time->breaksS, $this->player('total'), 1e-6);
 
         $this->visit(self::LANTERNS.'/stops');
-        $this->sees('to '.self::thin($figures->stitches));
+        $this->sees('to '.self::thin($figures->counts->stitches));
         $pdf = (string) file_get_contents(getenv('TEST_URL').self::LANTERNS.'/template.pdf');
         preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
         self::assertStringContainsString(
-            "{$figures->stitches} stitches",
+            "{$figures->counts->stitches} stitches",
             implode('', array_map(static fn(string $s): string => (string) @gzuncompress($s), $streams[1])),
         );
     }

@@ -59,7 +59,7 @@ final class DemoTest extends FeatureTestCase
             $figures = \Hakama\Stitch\Figures\PatternFigures::of($artwork->pattern(), HouseRules::of()->measuring());
             self::assertSame(
                 [$artwork->stitches, $artwork->trims, $artwork->changes],
-                [$figures->stitches, $figures->trims, $figures->changes],
+                [$figures->counts->stitches, $figures->counts->trims, $figures->counts->changes],
             );
             self::assertSame($artwork->checksum, hash('sha256', (string) Storage::get($artwork->tapePath())));
             self::assertEqualsWithDelta($figures->lengths->totalMm(), $artwork->coreLengths()->totalMm(), 1e-6);

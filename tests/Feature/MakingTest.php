@@ -134,7 +134,10 @@ final class MakingTest extends FeatureTestCase
                 ->assertOk()
                 ->getContent();
             $figures = PatternFigures::of((new TapeReader())->fromString($tape), HouseRules::of()->measuring());
-            self::assertSame([6 * $artwork->stitches, $artwork->changes], [$figures->stitches, $figures->changes]);
+            self::assertSame(
+                [6 * $artwork->stitches, $artwork->changes],
+                [$figures->counts->stitches, $figures->counts->changes],
+            );
             self::assertEqualsWithDelta(6 * $artwork->coreLengths()->totalMm(), $figures->lengths->totalMm(), 1e-6);
 
             // As a drawing and back: every needle point of 12.1 mm or less in its place.

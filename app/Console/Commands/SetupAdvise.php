@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Formats\Json;
 use App\Formats\UnfitInput;
 use Closure;
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
@@ -26,7 +27,6 @@ use Hakama\Machine\FrameKind;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
-use Hakama\Setup\Facts\Cloth;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;
@@ -70,10 +70,10 @@ final class SetupAdvise extends JsonCommand
                         'id' => $fit->frame->id,
                         'kind' => $fit->frame->kind->value,
                         'slack_mm' => array_map(static fn(float $mm): float => round($mm, 1), [
-                            'left' => $fit->leftMm,
-                            'right' => $fit->rightMm,
-                            'top' => $fit->topMm,
-                            'bottom' => $fit->bottomMm,
+                            'left' => $fit->slack->leftMm,
+                            'right' => $fit->slack->rightMm,
+                            'top' => $fit->slack->topMm,
+                            'bottom' => $fit->slack->bottomMm,
                         ]),
                     ],
             'driver' => ($fit->frame->driver ?? ($advice->drivers[0] ?? null))?->value,

@@ -21,15 +21,15 @@ final class StitchInspect extends JsonCommand
         $file = (string) $this->argument('file');
         $pattern = $this->pattern($file);
         $figures = PatternFigures::of($pattern, HouseRules::of()->measuring());
-        $use = ThreadUse::of($figures->lengths->totalMm(), $figures->stitches, HouseRules::of()->threadUse());
+        $use = ThreadUse::of($figures->lengths->totalMm(), $figures->counts->stitches, HouseRules::of()->threadUse());
 
         return [
             'format' => 'dst',
             'name' => $pattern->name,
-            'stitches' => $figures->stitches,
-            'jumps' => $figures->jumps,
-            'trims' => $figures->trims,
-            'colour_changes' => $figures->changes,
+            'stitches' => $figures->counts->stitches,
+            'jumps' => $figures->counts->jumps,
+            'trims' => $figures->counts->trims,
+            'colour_changes' => $figures->counts->changes,
             'blocks' => array_map(
                 static fn(BlockFigures $block): array => [
                     'index' => $block->index,

@@ -119,10 +119,10 @@ final class StitchWrite extends JsonCommand
     private static function figures(PatternFigures $figures): array
     {
         return [
-            'stitches' => $figures->stitches,
-            'jumps' => $figures->jumps,
-            'trims' => $figures->trims,
-            'colour_changes' => $figures->changes,
+            'stitches' => $figures->counts->stitches,
+            'jumps' => $figures->counts->jumps,
+            'trims' => $figures->counts->trims,
+            'colour_changes' => $figures->counts->changes,
             'jump_mm' => round($figures->movedMm, 1),
             'width_mm' => $figures->bounds->width(),
             'height_mm' => $figures->bounds->height(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Facts;
 
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Measures;

@@ -16,7 +16,7 @@ final readonly class Fit
      * @param Point $centre     where the middle of the design's box comes to lie, from the window's middle, mm
      * @param float $clearMm    from the tightest sewn point to the window's edge; below zero it does not go in
      * @param Point $tightest   that point, from the window's middle
-     * @param float $leftMm     slack between the design's box and the window's box, and so on round
+     * @param Slack $slack      between the design's box and the window's box
      * @param ConvexHull $placed the design as it lies there, from the window's middle
      */
     private function __construct(
@@ -25,10 +25,7 @@ final readonly class Fit
         public Point $centre,
         public float $clearMm,
         public Point $tightest,
-        public float $leftMm,
-        public float $rightMm,
-        public float $topMm,
-        public float $bottomMm,
+        public Slack $slack,
         public float $marginMm,
         public ConvexHull $placed,
     ) {}
@@ -59,10 +56,12 @@ final readonly class Fit
             $centre,
             $clear,
             $tightest,
-            $halfWidth + $centre->x - $box->width() / 2,
-            $halfWidth - $centre->x - $box->width() / 2,
-            $halfHeight - $centre->y - $box->height() / 2,
-            $halfHeight + $centre->y - $box->height() / 2,
+            new Slack(
+                $halfWidth + $centre->x - $box->width() / 2,
+                $halfWidth - $centre->x - $box->width() / 2,
+                $halfHeight - $centre->y - $box->height() / 2,
+                $halfHeight + $centre->y - $box->height() / 2,
+            ),
             $marginMm,
             $turned->moved($centre->x - $middle->x, $centre->y - $middle->y),
         );

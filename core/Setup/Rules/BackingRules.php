@@ -87,7 +87,7 @@ final class BackingRules
                 'pale_and_light',
                 'pale or light cloth that would show it',
                 static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit()
-                    && ($f->item->cloth->pale || $f->item->cloth->thickness === Thickness::Light)
+                    && ($f->item->cloth->pale === true || $f->item->cloth->thickness === Thickness::Light)
                     && ! in_array($f->item->cloth->fabric, [F::TechnicalKnit, F::Fleece], true),
                 new Layers(Backing::Mesh, 2),
                 'Cutaway would show through pale or light cloth: two layers of mesh, which does not.',

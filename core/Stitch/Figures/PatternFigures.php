@@ -19,10 +19,7 @@ final readonly class PatternFigures
      * @param float              $movedMm by jumps and stops, without sewing
      */
     public function __construct(
-        public int $stitches,
-        public int $jumps,
-        public int $trims,
-        public int $changes,
+        public Counts $counts,
         public array $blocks,
         public Bounds $bounds,
         public ConvexHull $hull,

@@ -68,9 +68,9 @@
             @foreach ([['In file order', $made->before], ['As made', $made->after]] as [$label, $figures])
                 <tr>
                     <td>{{ $label }}</td>
-                    <td class="num">{{ $n($figures->stitches) }}</td>
-                    <td class="num">{{ $figures->changes }}</td>
-                    <td class="num">{{ $figures->trims }}</td>
+                    <td class="num">{{ $n($figures->counts->stitches) }}</td>
+                    <td class="num">{{ $figures->counts->changes }}</td>
+                    <td class="num">{{ $figures->counts->trims }}</td>
                     <td class="num">{{ $n($figures->movedMm) }}</td>
                     <td class="num">{{ $n($figures->bounds->width(), 1) }} ×
                         {{ $n($figures->bounds->height(), 1) }}</td>
@@ -78,7 +78,7 @@
             @endforeach
             <tr>
                 <td><strong>Saved</strong></td>
-                <td class="num">{{ $n($made->before->stitches - $made->after->stitches) }}</td>
+                <td class="num">{{ $n($made->before->counts->stitches - $made->after->counts->stitches) }}</td>
                 <td class="num"><strong>{{ $made->changesSaved() }}</strong></td>
                 <td class="num">{{ $made->trimsSaved() }}</td>
                 <td class="num">{{ $n($made->before->movedMm - $made->after->movedMm) }}</td>

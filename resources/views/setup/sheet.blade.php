@@ -83,8 +83,8 @@
                 <p class="note note-now mt-3">The shop has no frame for the driver this needs.</p>
             @else
                 <div class="mt-3">@include('setup.draw.frame')</div>
-                <p class="mt-2 text-sm">{{ $fit->because() }} Slack to the window: left {{ $mm($fit->leftMm) }}, right
-                    {{ $mm($fit->rightMm) }}, top {{ $mm($fit->topMm) }}, bottom {{ $mm($fit->bottomMm) }} mm.
+                <p class="mt-2 text-sm">{{ $fit->because() }} Slack to the window: left {{ $mm($fit->slack->leftMm) }}, right
+                    {{ $mm($fit->slack->rightMm) }}, top {{ $mm($fit->slack->topMm) }}, bottom {{ $mm($fit->slack->bottomMm) }} mm.
                     @if ($fit->frame->isOffCentre())
                         The middle of the design goes
                         {{ $fit->fromMachineCentre()->seenFrom(new Hakama\Stitch\Point(0, 0)) }} what the machine takes

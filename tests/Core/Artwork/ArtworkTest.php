@@ -130,7 +130,10 @@ final class ArtworkTest extends TestCase
             HouseRules::of()->measuring(),
         );
         self::assertSame([1, 1, 2], $made->origins, 'a halt put into a block leaves both halves its thread');
-        self::assertSame([8, 2, 6], [$made->before->changes, $made->after->changes, $made->changesSaved()]);
+        self::assertSame(
+            [8, 2, 6],
+            [$made->before->counts->changes, $made->after->counts->changes, $made->changesSaved()],
+        );
         // Six changes of 7 s with a start of 1.5 s each; and what the trims cost or save besides.
         self::assertEqualsWithDelta(
             6 * 8.5 + $made->trimsSaved() * 7.5,

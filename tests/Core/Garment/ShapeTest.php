@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Garment;
 
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Datum;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
@@ -146,7 +147,7 @@ final class ShapeTest extends TestCase
         $style = new Style(
             'Landing',
             Garment::Polo,
-            Fabric::Pique,
+            new Cloth(Fabric::Pique),
             measures: ['M' => new Measures(['chest_width' => 541.0])],
         );
         self::assertSame(

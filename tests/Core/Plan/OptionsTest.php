@@ -45,12 +45,16 @@ final class OptionsTest extends TestCase
                 $minutes($options->soonestBehind()),
             ],
         );
-        self::assertSame(['a'], $options->soonestAtAll()?->late, 'a then ends after 126 minutes, b after 189');
+        self::assertSame(
+            ['a'],
+            $options->soonestAtAll()?->others->late,
+            'a then ends after 126 minutes, b after 189',
+        );
         self::assertSame(
             [0, 3780],
             [
-                $options->soonestKeepingPromises()?->later['a'] ?? 0,
-                $options->soonestKeepingPromises()?->later['b'] ?? 0,
+                $options->soonestKeepingPromises()?->others->later['a'] ?? 0,
+                $options->soonestKeepingPromises()?->others->later['b'] ?? 0,
             ],
         );
         self::assertNull($options->current, 'it stands nowhere yet');
@@ -83,11 +87,14 @@ final class OptionsTest extends TestCase
 
         self::assertNotNull($move);
         self::assertSame([self::EIGHT + 3780, 0], [$move->end, $move->lateS]);
-        self::assertSame(['a' => 3780], $move->later);
-        self::assertSame([[], []], [$move->late, $move->saved]);
+        self::assertSame(['a' => 3780], $move->others->later);
+        self::assertSame([[], []], [$move->others->late, $move->others->saved]);
         $back = Options::move($workload, new Sequence(['M' => ['b', 'a']]), 'a', 'M', 0);
-        self::assertSame(['b'], $back?->late);
-        self::assertSame(['b'], Options::move($workload, new Sequence(['M' => ['a', 'b']]), 'a', 'M', 1)?->saved);
+        self::assertSame(['b'], $back?->others->late);
+        self::assertSame(
+            ['b'],
+            Options::move($workload, new Sequence(['M' => ['a', 'b']]), 'a', 'M', 1)?->others->saved,
+        );
     }
 
     #[Test]

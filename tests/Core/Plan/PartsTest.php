@@ -40,14 +40,14 @@ final class PartsTest extends TestCase
             [$best?->machine, $best?->rank, $best?->after(), $best?->end],
         );
         // What is left of it ends sooner for it, and nobody later.
-        self::assertSame(['a' => -4 * 700], $best->later);
+        self::assertSame(['a' => -4 * 700], $best->others->later);
         self::assertEqualsWithDelta(
             [3.0, 3.0],
             [$behind?->changeoverMore, $best->changeoverMore],
             1e-9,
             'either way it is loaded once more',
         );
-        self::assertSame(['a' => -2800], $behind?->later);
+        self::assertSame(['a' => -2800], $behind?->others->later);
     }
 
     #[Test]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
@@ -16,7 +17,6 @@ use Hakama\Garment\Structure;
 use Hakama\Garment\Surface;
 use Hakama\Garment\Thickness;
 use Hakama\Machine\Driver;
-use Hakama\Setup\Facts\Cloth;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;

@@ -29,7 +29,7 @@ final class FitTest extends TestCase
 
         self::assertEqualsWithDelta(
             [20, 20, 20, 20, 20],
-            [$fit->clearMm, $fit->leftMm, $fit->rightMm, $fit->topMm, $fit->bottomMm],
+            [$fit->clearMm, $fit->slack->leftMm, $fit->slack->rightMm, $fit->slack->topMm, $fit->slack->bottomMm],
             1e-6,
         );
         self::assertTrue($fit->fits());
@@ -43,7 +43,7 @@ final class FitTest extends TestCase
         self::assertFalse(Fit::of(self::box(90, 30), $frame, Turn::None, 7.0)->fits());
         $turned = Fit::of(self::box(90, 30), $frame, Turn::Quarter, 7.0);
         self::assertTrue($turned->fits());
-        self::assertEqualsWithDelta([15, 15], [$turned->leftMm, $turned->topMm], 1e-6);
+        self::assertEqualsWithDelta([15, 15], [$turned->slack->leftMm, $turned->slack->topMm], 1e-6);
     }
 
     #[Test]
@@ -53,7 +53,7 @@ final class FitTest extends TestCase
         $fit = Fit::of(self::box(60, 80), self::frame(Window::ellipse(120, 120)), Turn::None, 7.0);
 
         self::assertEqualsWithDelta(10, $fit->clearMm, 1e-6);
-        self::assertEqualsWithDelta(20, $fit->topMm, 1e-6);
+        self::assertEqualsWithDelta(20, $fit->slack->topMm, 1e-6);
         self::assertTrue($fit->fits());
         self::assertFalse(
             Fit::of(self::box(60, 88), self::frame(Window::ellipse(120, 120)), Turn::None, 7.0)->fits(),

@@ -132,7 +132,7 @@ final class NaiveLookTest extends TestCase
             }
             self::assertEquals($records, $again, "round {$round}");
             self::assertSame(
-                PatternFigures::of($pattern, HouseRules::of()->measuring())->trims,
+                PatternFigures::of($pattern, HouseRules::of()->measuring())->counts->trims,
                 $trims,
                 "round {$round}",
             );

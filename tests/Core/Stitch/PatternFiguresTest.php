@@ -32,7 +32,10 @@ final class PatternFiguresTest extends TestCase
             ->pattern();
         $figures = PatternFigures::of($pattern, HouseRules::of()->measuring());
 
-        self::assertSame([3, 3, 1, 1], [$figures->stitches, $figures->jumps, $figures->trims, $figures->changes]);
+        self::assertSame(
+            [3, 3, 1, 1],
+            [$figures->counts->stitches, $figures->counts->jumps, $figures->counts->trims, $figures->counts->changes],
+        );
         self::assertSame([2, 1], [$figures->blocks[0]->stitches, $figures->blocks[1]->stitches]);
         self::assertEqualsWithDelta([7.0, 5.0], [$figures->blocks[0]->lengthMm, $figures->blocks[1]->lengthMm], 1e-9);
         self::assertSame([0, 1], [$figures->blocks[0]->trims, $figures->blocks[1]->trims]);
@@ -60,7 +63,7 @@ final class PatternFiguresTest extends TestCase
         );
 
         self::assertCount(2, $figures->blocks);
-        self::assertSame(2, $figures->changes);
+        self::assertSame(2, $figures->counts->changes);
     }
 
     #[Test]
@@ -72,10 +75,11 @@ final class PatternFiguresTest extends TestCase
             ->stitchTo(70, 0)
             ->pattern();
 
-        self::assertSame(0, PatternFigures::of($pattern, HouseRules::of()->measuring())->trims);
+        self::assertSame(0, PatternFigures::of($pattern, HouseRules::of()->measuring())->counts->trims);
         self::assertSame(
             1,
-            PatternFigures::of($pattern, HouseRules::of([HouseRule::TrimJumps->value => 2])->measuring())->trims,
+            PatternFigures::of($pattern, HouseRules::of([HouseRule::TrimJumps->value => 2])->measuring())->counts
+                ->trims,
         );
     }
 

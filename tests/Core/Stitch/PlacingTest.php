@@ -54,7 +54,10 @@ final class PlacingTest extends TestCase
 
         self::assertSame([2, 1, 1], array_map(static fn($block): int => $block->stitches, $figures->blocks));
         self::assertEquals(PatternFigures::of($pattern, HouseRules::of()->measuring())->bounds, $figures->bounds);
-        self::assertSame(PatternFigures::of($pattern, HouseRules::of()->measuring())->trims, $figures->trims);
+        self::assertSame(
+            PatternFigures::of($pattern, HouseRules::of()->measuring())->counts->trims,
+            $figures->counts->trims,
+        );
         foreach ([[0], [4], [9]] as $nowhere) {
             try {
                 $pattern->withStops($nowhere);
@@ -112,12 +115,12 @@ final class PlacingTest extends TestCase
             PatternFigures::of($copies->regrouped(), HouseRules::of()->measuring()),
         ];
 
-        self::assertSame([17, 2], [$inOrder->changes, $regrouped->changes]);
+        self::assertSame([17, 2], [$inOrder->counts->changes, $regrouped->counts->changes]);
         self::assertSame(
-            6 * PatternFigures::of($pattern, HouseRules::of()->measuring())->stitches,
-            $inOrder->stitches,
+            6 * PatternFigures::of($pattern, HouseRules::of()->measuring())->counts->stitches,
+            $inOrder->counts->stitches,
         );
-        self::assertSame($inOrder->stitches, $regrouped->stitches);
+        self::assertSame($inOrder->counts->stitches, $regrouped->counts->stitches);
         // The first stitch comes from the copy's own start, however far the copies lie apart.
         self::assertEqualsWithDelta(
             6 * PatternFigures::of($pattern, HouseRules::of()->measuring())->lengths->totalMm(),
@@ -165,7 +168,7 @@ final class PlacingTest extends TestCase
             }
             self::assertSame(
                 count($pattern->blockSpans()) - 1,
-                PatternFigures::of($tape, HouseRules::of()->measuring())->changes,
+                PatternFigures::of($tape, HouseRules::of()->measuring())->counts->changes,
                 "round {$round}",
             );
         }

@@ -21,7 +21,7 @@ final class SvgReaderTest extends TestCase
         $drawing = self::read('<g stroke="#123456"><polyline points="0,0 0,10"/></g>');
         $figures = PatternFigures::of($drawing->pattern, HouseRules::of()->measuring());
 
-        self::assertSame(4, $figures->stitches);
+        self::assertSame(4, $figures->counts->stitches);
         self::assertEqualsWithDelta(
             [2.5, 10.0],
             [$figures->lengths->longestMm(), $figures->lengths->totalMm()],
@@ -44,7 +44,7 @@ final class SvgReaderTest extends TestCase
         self::assertSame([14, 14], array_map(static fn($block): int => $block->stitches, $figures->blocks));
         self::assertSame(
             [1, 3],
-            [$figures->changes, $figures->trims],
+            [$figures->counts->changes, $figures->counts->trims],
             'cut between lines, once in each block and on the way between them',
         );
     }

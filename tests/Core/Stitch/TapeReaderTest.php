@@ -79,7 +79,7 @@ final class TapeReaderTest extends TestCase
             ],
             self::records($pattern),
         );
-        self::assertSame(1, PatternFigures::of($pattern, HouseRules::of()->measuring())->trims);
+        self::assertSame(1, PatternFigures::of($pattern, HouseRules::of()->measuring())->counts->trims);
     }
 
     /** @return iterable<string, array{string}> */
@@ -99,10 +99,10 @@ final class TapeReaderTest extends TestCase
         $true = json_decode((string) file_get_contents(__DIR__.'/../../fixtures/tapes/figures.json'), true)[$file];
         $figures = PatternFigures::of(self::fixture($file), HouseRules::of()->measuring());
 
-        self::assertSame($true['stitches'], $figures->stitches);
-        self::assertSame($true['jumps'], $figures->jumps);
-        self::assertSame($true['trims'], $figures->trims);
-        self::assertSame($true['colour_changes'], $figures->changes);
+        self::assertSame($true['stitches'], $figures->counts->stitches);
+        self::assertSame($true['jumps'], $figures->counts->jumps);
+        self::assertSame($true['trims'], $figures->counts->trims);
+        self::assertSame($true['colour_changes'], $figures->counts->changes);
         self::assertCount(count($true['blocks']), $figures->blocks);
         foreach ($true['blocks'] as $i => $block) {
             self::assertSame($block['stitches'], $figures->blocks[$i]->stitches);
@@ -226,7 +226,7 @@ final class TapeReaderTest extends TestCase
             HouseRules::of()->measuring(),
         );
 
-        self::assertSame(1, $figures->changes);
+        self::assertSame(1, $figures->counts->changes);
         self::assertCount(2, $figures->blocks);
     }
 

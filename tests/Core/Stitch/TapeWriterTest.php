@@ -92,7 +92,10 @@ final class TapeWriterTest extends TestCase
             HouseRules::of()->measuring(),
         );
 
-        self::assertSame([2, 1, 15, 3], [$figures->trims, $figures->changes, $figures->jumps, $figures->stitches]);
+        self::assertSame(
+            [2, 1, 15, 3],
+            [$figures->counts->trims, $figures->counts->changes, $figures->counts->jumps, $figures->counts->stitches],
+        );
         self::assertSame([1, 1], [$figures->blocks[0]->trims, $figures->blocks[1]->trims]);
     }
 
@@ -105,7 +108,7 @@ final class TapeWriterTest extends TestCase
             HouseRules::of()->measuring(),
         );
 
-        self::assertSame(1, $figures->changes);
+        self::assertSame(1, $figures->counts->changes);
         self::assertCount(2, $figures->blocks);
     }
 

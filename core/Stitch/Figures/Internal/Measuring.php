@@ -7,6 +7,7 @@ namespace Hakama\Stitch\Figures\Internal;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Figures\BlockFigures;
+use Hakama\Stitch\Figures\Counts;
 use Hakama\Stitch\Figures\DensityMap;
 use Hakama\Stitch\Figures\SewingOrder;
 use Hakama\Stitch\Figures\StitchLengths;
@@ -97,10 +98,12 @@ final class Measuring
         $bounds = $hull->bounds();
 
         return [
-            'stitches' => $this->stitches,
-            'jumps' => $this->jumps,
-            'trims' => $this->trims,
-            'changes' => $this->stops - $this->stopsSinceStitch,
+            'counts' => new Counts(
+                $this->stitches,
+                $this->jumps,
+                $this->trims,
+                $this->stops - $this->stopsSinceStitch,
+            ),
             'blocks' => $this->blocks,
             'bounds' => $bounds,
             'hull' => $hull,

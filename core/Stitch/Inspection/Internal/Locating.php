@@ -203,13 +203,13 @@ final class Locating
             );
         }
         $short = $figures->lengths->shorterThan($rules->shortMm);
-        if ($short > $rules->shortShare * $figures->stitches) {
+        if ($short > $rules->shortShare * $figures->counts->stitches) {
             $findings[] = new Finding(
                 FindingCode::ShortStitches,
                 sprintf(
                     '%d stitches (%.0f %%) are under %.1f mm: thread frays and needles heat. Ask for small details to be simplified.',
                     $short,
-                    (100 * $short) / $figures->stitches,
+                    (100 * $short) / $figures->counts->stitches,
                     $rules->shortMm,
                 ),
                 $this->short,
@@ -295,7 +295,7 @@ final class Locating
             $findings[] = new Finding(
                 FindingCode::EndAway,
                 sprintf('The end lies %s the start.', $end->seenFrom($start)),
-                [new Spot($end, $figures->stitches)],
+                [new Spot($end, $figures->counts->stitches)],
             );
         }
 

@@ -51,13 +51,13 @@
     <g font-size="{{ $small }}" text-anchor="middle" paint-order="stroke" stroke="#fffdf8"
         stroke-width="{{ $small / 5 }}" font-weight="600">
         <text x="{{ (-$ww / 2 + $dx - $box->width() / 2) / 2 }}"
-            y="{{ $dy - 1.2 }}">{{ $mm($fit->leftMm) }}</text>
+            y="{{ $dy - 1.2 }}">{{ $mm($fit->slack->leftMm) }}</text>
         <text x="{{ ($ww / 2 + $dx + $box->width() / 2) / 2 }}"
-            y="{{ $dy - 1.2 }}">{{ $mm($fit->rightMm) }}</text>
+            y="{{ $dy - 1.2 }}">{{ $mm($fit->slack->rightMm) }}</text>
         <text x="{{ $dx }}"
-            y="{{ (-$wh / 2 + $dy - $box->height() / 2) / 2 + $small / 3 }}">{{ $mm($fit->topMm) }}</text>
+            y="{{ (-$wh / 2 + $dy - $box->height() / 2) / 2 + $small / 3 }}">{{ $mm($fit->slack->topMm) }}</text>
         <text x="{{ $dx }}"
-            y="{{ ($wh / 2 + $dy + $box->height() / 2) / 2 + $small / 3 }}">{{ $mm($fit->bottomMm) }}</text>
+            y="{{ ($wh / 2 + $dy + $box->height() / 2) / 2 + $small / 3 }}">{{ $mm($fit->slack->bottomMm) }}</text>
         @if ($off || $f->kind === Hakama\Machine\FrameKind::Clamp)
             @foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as $i => [$sx, $sy])
                 <text x="{{ $n($sx * ($ww / 2 - 1.2 * $small)) }}" y="{{ $n($sy * ($wh / 2 - $small) + $small / 3) }}"
