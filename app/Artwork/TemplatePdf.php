@@ -25,40 +25,22 @@ final class TemplatePdf
     public static function of(Template $template, Artwork $artwork): string
     {
         $pattern = $artwork->pattern();
-        $pdf = new FPDF('P', 'mm', [$template->paper->widthMm(), $template->paper->heightMm()]);
+        $pdf = new ClippingPdf('P', 'mm', [$template->paper->widthMm(), $template->paper->heightMm()]);
         $pdf->SetAutoPageBreak(false);
         $pdf->SetTitle($artwork->name, true);
         foreach ($template->tiles as $tile) {
             $pdf->AddPage();
-            self::clipped($pdf, $template, static function () use ($pdf, $template, $tile, $artwork, $pattern): void {
-                self::stitches($pdf, $tile, $pattern);
-                self::outline($pdf, $tile, $artwork);
-                self::centre($pdf, $template, $tile);
-            });
+            // What reaches beyond the sheet's area belongs to the next sheet.
+            $pdf->clip(Tile::MARGIN_MM, Tile::HEAD_MM, $template->areaWidthMm(), $template->areaHeightMm());
+            self::stitches($pdf, $tile, $pattern);
+            self::outline($pdf, $tile, $artwork);
+            self::centre($pdf, $template, $tile);
+            $pdf->unclip();
             self::words($pdf, $template, $tile, $artwork);
             self::rule($pdf, $template);
         }
 
         return $pdf->Output('S');
-    }
-
-    /** What reaches beyond the sheet's area belongs to the next sheet. */
-    private static function clipped(FPDF $pdf, Template $template, callable $draw): void
-    {
-        // Written as the format wants it, since the package has no word for it: a rectangle, then W n.
-        $k = 72 / 25.4;
-        $write = \Closure::bind(static fn(string $operators) => $pdf->_out($operators), null, FPDF::class);
-        $write(
-            sprintf(
-                'q %.3F %.3F %.3F %.3F re W n',
-                Tile::MARGIN_MM * $k,
-                Tile::FOOT_MM * $k,
-                $template->areaWidthMm() * $k,
-                $template->areaHeightMm() * $k,
-            ),
-        );
-        $draw();
-        $write('Q');
     }
 
     private static function stitches(FPDF $pdf, Tile $tile, Pattern $pattern): void

@@ -9,6 +9,7 @@ use App\Models\Downtime;
 use App\Models\ExtraHours;
 use App\Models\Presence;
 use App\Models\WeekDay;
+use App\Shop\Sign;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
@@ -40,11 +41,7 @@ final class CalendarBook
     /** Another week has another sign: a change made looking at an older one is seen as such. */
     public static function weekSign(): string
     {
-        return substr(
-            hash('sha256', WeekDay::query()->orderBy('weekday')->pluck('shifts', 'weekday')->toJson()),
-            0,
-            12,
-        );
+        return Sign::of(WeekDay::query()->orderBy('weekday')->pluck('shifts', 'weekday'));
     }
 
     /** @return Collection<int, ExtraHours> what is over among them: it is a part of its day */

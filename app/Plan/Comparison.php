@@ -33,7 +33,7 @@ final readonly class Comparison
     {
         $workload = $whatIf->of($board->workload());
         $inForce = $board->sequence();
-        $whole = $board->whole($found);
+        $whole = $board->takeover()->whole($found);
         $now = Timetable::of($workload, $inForce);
         $then = Timetable::of($workload, $whole);
         $staying = $inForce->staying($whole);

@@ -17,11 +17,11 @@ use Hakama\Machine\NeedleType;
 use Hakama\Needles\ThreadNeeds;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
-use Hakama\Plan\Dispatch;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Takeover;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -200,61 +200,14 @@ final class PlanBoard
         return Plan::version();
     }
 
-    /**
-     * The sequence as it would be with a found one taken whole: without what is done by now, with what has come
-     * since.
-     */
-    public function whole(Sequence $found): Sequence
+    /** How a sequence that was found would be taken over, as things stand now. */
+    public function takeover(): Takeover
     {
-        $running = $this->sequence();
-        $lanes = [];
-        foreach ($this->machines() as $machine) {
-            $started = array_values(
-                array_filter(
-                    $running->on($machine->code),
-                    fn(string $code): bool => $this->batches()[$code]->started,
-                ),
-            );
-            $lanes[$machine->code] = [
-                ...$started,
-                ...array_values(
-                    array_filter(
-                        $found->on($machine->code),
-                        fn(string $code): bool => isset($this->batches()[$code]) && ! $this->batches()[$code]->started,
-                    ),
-                ),
-            ];
-        }
-
-        return Dispatch::byDue($this->workload(), new Sequence($lanes));
-    }
-
-    /** @param list<string> $codes */
-    public function partly(Sequence $found, array $codes): Sequence
-    {
-        $sequence = $this->sequence();
-        foreach ($found->batches as $ids) {
-            // In the order in which they stand there, so that each finds the one it follows.
-            foreach ($ids as $code) {
-                if (
-                    in_array($code, $codes, true)
-                    && isset($this->batches()[$code])
-                    && ! $this->batches()[$code]->started
-                ) {
-                    $sequence = $sequence->following($found, $code);
-                }
-            }
-        }
-        $lanes = [];
-        foreach ($sequence->batches as $machine => $ids) {
-            usort(
-                $ids,
-                fn(string $a, string $b): int => $this->batches()[$b]->started <=> $this->batches()[$a]->started,
-            );
-            $lanes[$machine] = $ids;
-        }
-
-        return new Sequence($lanes);
+        return new Takeover(
+            $this->workload(),
+            $this->sequence(),
+            array_keys(array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->started)),
+        );
     }
 
     /** What was read is read anew: something of it was changed. */

@@ -89,7 +89,9 @@ final class PlanChanges
     {
         $this->change($seen, function () use ($found, $codes): void {
             $this->keep(
-                $codes === null ? $this->board->whole($found) : $this->board->partly($found, $codes),
+                $codes === null
+                    ? $this->board->takeover()->whole($found)
+                    : $this->board->takeover()->partly($found, $codes),
                 $codes === null
                     ? 'a proposal taken whole'
                     : 'a proposal taken in part: '.mb_strimwidth(implode(', ', $codes), 0, 120, '…'),

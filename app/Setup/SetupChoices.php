@@ -8,9 +8,6 @@ use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\Setup;
-use App\Shop\House;
-use Hakama\Garment\Garment;
-use Hakama\House\HouseRule;
 use Hakama\Setup\Departure;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Rules\Choice;
@@ -20,11 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps how a decoration is sewn, as a person chose it. */
 final class SetupChoices
 {
-    public function __construct(
-        private readonly House $house,
-        private readonly DecorationSetups $setups,
-        private readonly SetupTimes $times,
-    ) {}
+    public function __construct(private readonly DecorationSetups $setups, private readonly SetupTimes $times) {}
 
     /**
      * Keeps the choice and makes the batch of it; the batch keeps its place when it had one.
@@ -46,7 +39,6 @@ final class SetupChoices
             1,
             0,
         );
-        $rules = $this->house->rules();
         $times = $this->times;
         $departures = array_map(
             static fn(Departure $one): array => [
@@ -72,7 +64,6 @@ final class SetupChoices
             $departures,
             $advice,
             $placements,
-            $rules,
             $times,
         ): Batch {
             Setup::query()->updateOrCreate(
@@ -87,9 +78,7 @@ final class SetupChoices
                     'needle_size' => $choice->needle->size,
                     'needle_point' => $choice->needle->point,
                     'speed_spm' => $choice->speedSpm,
-                    'hoop_s' => (int) $rules->value(
-                        $decoration->line->garment === Garment::Cap ? HouseRule::CapHoopTime : HouseRule::HoopTime,
-                    ),
+                    'hoop_s' => $advice->hoopS(),
                     'departures' => $departures,
                     'steps' => array_map(
                         static fn(Note $step): array => [$step->code, $step->stage->value, $step->text],

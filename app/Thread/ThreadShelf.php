@@ -6,6 +6,7 @@ namespace App\Thread;
 
 use App\Models\Cone;
 use App\Models\Thread;
+use App\Shop\Sign;
 use Carbon\CarbonImmutable;
 use Hakama\Thread\ShelfRow;
 use Illuminate\Support\Facades\DB;
@@ -42,18 +43,16 @@ final class ThreadShelf
     /** Changes whenever somebody writes on the shelf; that a machine sews from it is no change of that kind. */
     public static function sign(): string
     {
-        return md5(
-            (string) json_encode([
-                Thread::query()
-                    ->orderBy('id')
-                    ->toBase()
-                    ->get(['code', 'name', 'hex', 'weight']),
-                Cone::query()
-                    ->orderBy('id')
-                    ->toBase()
-                    ->get(['thread_id', 'number', 'shelf', 'measured_at']),
-            ]),
-        );
+        return Sign::of([
+            Thread::query()
+                ->orderBy('id')
+                ->toBase()
+                ->get(['code', 'name', 'hex', 'weight']),
+            Cone::query()
+                ->orderBy('id')
+                ->toBase()
+                ->get(['thread_id', 'number', 'shelf', 'measured_at']),
+        ]);
     }
 
     /**

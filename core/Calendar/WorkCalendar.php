@@ -116,7 +116,6 @@ final class WorkCalendar
     /** @return list<array{int, int}> */
     private function worked(Day $day): array
     {
-        $within = static fn(array $span): bool => Day::at($span[0])->midnight === $day->midnight;
         $usual = isset($this->daysOff[$day->midnight])
             ? []
             : array_map(
@@ -125,10 +124,22 @@ final class WorkCalendar
             );
 
         return array_reduce(
-            array_filter($this->leaps, $within),
+            self::on($day, $this->leaps),
             static fn(Hours $hours, array $leap): Hours => $hours->without(...$leap),
-            Hours::of(Shifts::joined([...$usual, ...array_values(array_filter($this->extra, $within))])),
+            Hours::of(Shifts::joined([...$usual, ...self::on($day, $this->extra)])),
         )->spans;
+    }
+
+    /**
+     * @param list<array{int, int}> $spans
+     *
+     * @return list<array{int, int}> those that begin on the day
+     */
+    private static function on(Day $day, array $spans): array
+    {
+        return array_values(
+            array_filter($spans, static fn(array $span): bool => Day::at($span[0])->midnight === $day->midnight),
+        );
     }
 
     /** @return list<array{int, int, int}> [from, to) and how many people more or fewer are in then */

@@ -81,6 +81,12 @@ final readonly class Advice
         $this->cautions = self::notes(CautionTable::all(), $decided);
     }
 
+    /** @return int seconds to hoop one piece */
+    public function hoopS(): int
+    {
+        return $this->decided->facts->item->hoopS($this->decided->house);
+    }
+
     /**
      * @param list<Frame>|Fitting|null $frames to choose among; null when that is not asked. A list is tried with the
      *     design's box

@@ -58,18 +58,21 @@ final readonly class ShelfRow
             $colour = $e->getMessage();
         }
 
-        return array_filter([
-            'code' =>
-                self::fits($cell('code'), 32) && preg_match('/[\x00-\x1f]/', $cell('code')) !== 1
-                    ? null
-                    : 'a code of at most 32 letters is wanted',
-            'name' => self::fits($cell('name'), 80) ? null : 'a name of at most 80 letters is wanted',
-            'colour' => $colour,
-            'weight' => self::number($cell('weight'), 5, 200),
-            'cone' => $cell('cone') === '' ? null : self::number($cell('cone'), 1, 999),
-            'shelf' => mb_strlen(self::shelfOf($cells)) > 32 ? 'a shelf of at most 32 letters is wanted' : null,
-            'metres_left' => self::number($cell('metres_left'), 0, 100_000),
-        ]);
+        return array_filter(
+            [
+                'code' =>
+                    self::fits($cell('code'), 32) && preg_match('/[\x00-\x1f]/', $cell('code')) !== 1
+                        ? null
+                        : 'a code of at most 32 letters is wanted',
+                'name' => self::fits($cell('name'), 80) ? null : 'a name of at most 80 letters is wanted',
+                'colour' => $colour,
+                'weight' => self::number($cell('weight'), 5, 200),
+                'cone' => $cell('cone') === '' ? null : self::number($cell('cone'), 1, 999),
+                'shelf' => mb_strlen(self::shelfOf($cells)) > 32 ? 'a shelf of at most 32 letters is wanted' : null,
+                'metres_left' => self::number($cell('metres_left'), 0, 100_000),
+            ],
+            is_string(...),
+        );
     }
 
     /** @return array{string, string, string, string, string, string, string} in the order of the columns */

@@ -1,9 +1,12 @@
 // Plays an artwork stitch by stitch. What is sewn is kept as a picture and only added to; pictures kept on the
 // way make going back as quick as going on.
+import { select } from 'd3-selection';
+import { zoom, zoomIdentity } from 'd3-zoom';
 import { blockAt, recordAfter, sew, TRIM, track } from './track.js';
 
 const KEPT_BYTES = 64 * 1024 * 1024;
 const BARE = '#8a8577';
+const CLOSEST = 40;
 const quiet = matchMedia('(prefers-reduced-motion: reduce)');
 
 class Player {
@@ -13,8 +16,7 @@ class Player {
         this.data = JSON.parse(box.dataset.player);
         this.stitch = 0;
         this.playing = false;
-        this.zoom = 1;
-        this.panX = this.panY = 0;
+        this.eye = zoomIdentity;
         this.shown = { ways: true, density: false, order: false, spots: [] };
         this.cloth = document.createElement('canvas');
         this.find = (name) => box.querySelector(`[data-p=${name}]`);
@@ -24,8 +26,8 @@ class Player {
         [this.t] = await Promise.all([track(this.data.track), this.readClock()]);
         this.scrub = this.find('scrub');
         this.scrub.max = this.t.sewn;
-        this.fit();
         this.listen();
+        this.fit();
         await this.goTo(this.t.sewn);
         this.box.dataset.ready = '1';
     }
@@ -44,15 +46,18 @@ class Player {
             await this.readClock();
             this.tell();
         });
-        this.canvas.addEventListener('pointerdown', (event) => this.grab(event));
-        this.canvas.addEventListener(
-            'wheel',
-            (event) => {
-                event.preventDefault();
-                this.zoomBy(event.deltaY < 0 ? 1.25 : 0.8, event.offsetX, event.offsetY);
-            },
-            { passive: false },
-        );
+        this.zooming = zoom()
+            .scaleExtent([1, CLOSEST])
+            .on('zoom', ({ transform }) => {
+                this.eye = transform;
+                this.anew();
+            });
+        // Zooming is by wheel, fingers and keys; a second click is a second look, not a step closer.
+        select(this.canvas).call(this.zooming).on('dblclick.zoom', null);
+        this.canvas.addEventListener('click', (event) => {
+            this.pause();
+            this.goTo(this.nearest(event.offsetX, event.offsetY));
+        });
         document.addEventListener('click', (event) => {
             const spot = event.target.closest('[data-spots]');
             if (spot) this.point(spot);
@@ -88,12 +93,11 @@ class Player {
             case 'last':
                 return this.goTo(t.sewn);
             case 'closer':
-                return this.zoomBy(1.5, this.width / 2, this.height / 2);
+                return this.closer(1.5);
             case 'away':
-                return this.zoomBy(1 / 1.5, this.width / 2, this.height / 2);
+                return this.closer(1 / 1.5);
             case 'whole':
-                [this.zoom, this.panX, this.panY] = [1, 0, 0];
-                return this.anew();
+                return select(this.canvas).call(this.zooming.transform, zoomIdentity);
             case 'ways':
                 this.shown.ways = !this.shown.ways;
                 this.mark(what, this.shown.ways);
@@ -120,6 +124,15 @@ class Player {
         const room = this.canvas.getBoundingClientRect();
         if (room.width === 0 || (this.width === room.width && this.height === room.height)) return false;
         [this.width, this.height, this.ratio] = [room.width, room.height, ratio];
+        this.zooming
+            .extent([
+                [0, 0],
+                [room.width, room.height],
+            ])
+            .translateExtent([
+                [0, 0],
+                [room.width, room.height],
+            ]);
         for (const canvas of [this.canvas, this.cloth]) {
             canvas.width = Math.round(room.width * ratio);
             canvas.height = Math.round(room.height * ratio);
@@ -138,10 +151,10 @@ class Player {
         context.clearRect(0, 0, this.cloth.width, this.cloth.height);
         // Jumps go out of the design, so they count for the room there is.
         const [left, right, bottom, top] = this.data.bounds;
-        this.scale =
-            (this.zoom * 0.9 * Math.min(this.width / (right - left + 2), this.height / (top - bottom + 2))) / 10;
-        this.offsetX = this.width / 2 - 5 * (left + right) * this.scale + this.panX;
-        this.offsetY = this.height / 2 + 5 * (bottom + top) * this.scale + this.panY;
+        const whole = (0.9 * Math.min(this.width / (right - left + 2), this.height / (top - bottom + 2))) / 10;
+        this.scale = this.eye.k * whole;
+        this.offsetX = this.eye.applyX(this.width / 2 - 5 * (left + right) * whole);
+        this.offsetY = this.eye.applyY(this.height / 2 + 5 * (bottom + top) * whole);
     }
 
     view(context) {
@@ -370,36 +383,8 @@ class Player {
 
     /* Looking closer. */
 
-    zoomBy(factor, x, y) {
-        const zoom = Math.max(1, Math.min(40, this.zoom * factor));
-        const by = zoom / this.zoom;
-        // What lies under the pointer stays there.
-        this.panX = zoom === 1 ? 0 : x - this.width / 2 + (this.panX - (x - this.width / 2)) * by;
-        this.panY = zoom === 1 ? 0 : y - this.height / 2 + (this.panY - (y - this.height / 2)) * by;
-        this.zoom = zoom;
-        return this.anew();
-    }
-
-    grab(event) {
-        const start = [event.offsetX, event.offsetY, this.panX, this.panY];
-        let moved = false;
-        this.canvas.setPointerCapture(event.pointerId);
-        const pull = (move) => {
-            if (Math.hypot(move.offsetX - start[0], move.offsetY - start[1]) > 4) moved = true;
-            if (!moved || this.zoom === 1) return;
-            [this.panX, this.panY] = [start[2] + move.offsetX - start[0], start[3] + move.offsetY - start[1]];
-            this.anew();
-        };
-        const leave = () => {
-            this.canvas.removeEventListener('pointermove', pull);
-            this.canvas.removeEventListener('pointerup', leave);
-            if (!moved) {
-                this.pause();
-                this.goTo(this.nearest(event.offsetX, event.offsetY));
-            }
-        };
-        this.canvas.addEventListener('pointermove', pull);
-        this.canvas.addEventListener('pointerup', leave);
+    closer(factor) {
+        select(this.canvas).call(this.zooming.scaleBy, factor);
     }
 
     // The stitch that ends nearest to a place on the screen: play goes on from here.

@@ -168,9 +168,9 @@ final class PlayerTest extends BrowserTestCase
         self::assertEqualsWithDelta([$width / 2, $height / 2], [$x, $y], 14);
         // Closer: what is under the pointer stays; the whole design again.
         $this->keys('+', '+');
-        self::assertGreaterThan(2, $this->player('zoom'));
+        self::assertGreaterThan(2, $this->player('eye.k'));
         $this->keys('w');
-        self::assertSame(1, $this->player('zoom'));
+        self::assertSame(1, $this->player('eye.k'));
     }
 
     #[Test]

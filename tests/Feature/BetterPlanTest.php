@@ -312,7 +312,10 @@ final class BetterPlanTest extends FeatureTestCase
         $proposal = $this->proposed();
         self::assertSame(
             $start,
-            Timetable::of(self::board()->workload(), self::board()->whole(new Sequence($proposal->sequence ?? [])))
+            Timetable::of(
+                self::board()->workload(),
+                self::board()->takeover()->whole(new Sequence($proposal->sequence ?? [])),
+            )
                 ->find($hoodies)
                 ?->start(),
         );

@@ -59,25 +59,6 @@ final class ThreadShelfTest extends FeatureTestCase
     }
 
     #[Test]
-    public function what_is_wanted_by_day_and_by_order_comes_to_the_same(): void
-    {
-        $board = self::board();
-        $need = \App\Thread\ThreadNeed::of($board, app(\App\Shop\House::class), []);
-        $total = 0.0;
-        foreach ($board->batches() as $batch) {
-            foreach ($batch->design->blocks as $block) {
-                // 1.05 of the length and 1.6 mm a stitch.
-                $total += ($batch->left * (1.05 * $block->lengthMm + 1.6 * $block->sheet->stitches)) / 1000;
-            }
-        }
-
-        self::assertEqualsWithDelta($total, array_sum(array_map(array_sum(...), $need->byDay)), 1e-6);
-        self::assertEqualsWithDelta($total, array_sum(array_map(array_sum(...), $need->byOrder)), 1e-6);
-        self::assertEqualsWithDelta($total, array_sum($need->forecast->needed), 1e-6);
-        self::assertGreaterThan(1, count($need->byDay));
-    }
-
-    #[Test]
     public function a_load_that_is_sewn_is_taken_off_the_cones_once(): void
     {
         $batch = self::batchOf(1004);

@@ -89,6 +89,12 @@ final readonly class Item
         return $this->garment === Garment::Cap;
     }
 
+    /** @return int seconds to hoop one, by the house's rules, until the bench has times of its own */
+    public function hoopS(HouseRules $house): int
+    {
+        return (int) $house->value($this->isOnCap() ? HouseRule::CapHoopTime : HouseRule::HoopTime);
+    }
+
     /** Hangs from one side and pulls at the frame. */
     public function isHeavyCloth(): bool
     {

@@ -7,13 +7,11 @@
                 , {{ $artwork->variantLabel() }}
             @endif
     </span>
-    <nav class="tabs ml-auto" aria-label="Of this artwork">
-        @foreach ([['show', 'Look', 'l'], ['stops', 'Stop sheet', 's'], ['make', 'Make', 'm'], ['history', 'History', 'h']] as [$route, $label, $key])
-            <a href="{{ route("artwork.{$route}", $artwork) }}" data-key="{{ $key }}"
-                data-does="{{ $label }}"
-                @if ($here === $route) aria-current="page" @endif>{{ $label }}
-                <kbd>{{ $key }}</kbd></a>
-        @endforeach
-        <a href="{{ route('artwork.index') }}" data-key="b">All artwork <kbd>b</kbd></a>
-    </nav>
+    <x-tabs label="Of this artwork" :tabs="[
+        [route('artwork.show', $artwork), 'Look', 'l', $here === 'show'],
+        [route('artwork.stops', $artwork), 'Stop sheet', 's', $here === 'stops'],
+        [route('artwork.make', $artwork), 'Make', 'm', $here === 'make'],
+        [route('artwork.history', $artwork), 'History', 'h', $here === 'history'],
+        [route('artwork.index'), 'All artwork', 'b', false],
+    ]" />
 </div>

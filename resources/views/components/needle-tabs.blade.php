@@ -8,11 +8,14 @@
                 {{ $one->name }}<span class="ml-2 font-normal">{{ $one->needles }} needles</span></a>
         @endforeach
     </div>
-    <nav class="tabs ml-auto" aria-label="Of the needles">
-        <a href="{{ route('needles.walks') }}" data-key="w" data-does="Walks to the shelf, all machines"
-            @if ($here === 'walks') aria-current="page" @endif>Walks to the shelf <kbd>w</kbd></a>
-        <a href="{{ route('needles.pins', $machine ?? $machines->first()) }}" data-key="p"
-            data-does="Threads worth a pin" @if ($here === 'pins') aria-current="page" @endif>Worth a pin
-            <kbd>p</kbd></a>
-    </nav>
+    <x-tabs label="Of the needles" :tabs="[
+        [route('needles.walks'), 'Walks to the shelf', 'w', $here === 'walks', 'Walks to the shelf, all machines'],
+        [
+            route('needles.pins', $machine ?? $machines->first()),
+            'Worth a pin',
+            'p',
+            $here === 'pins',
+            'Threads worth a pin',
+        ],
+    ]" />
 </div>

@@ -15,7 +15,7 @@
     <x-needle-tabs :machines="$machines" here="walks" />
     @foreach ($walks as $walk)
         <section class="mb-6">
-            <h2 class="mb-1">{{ $walk->hour->format('l H:i') }} and the hour after</h2>
+            <h2 class="mb-1">{{ App\Clock\ShopClock::time($walk->hour)->format('l H:i') }} and the hour after</h2>
             <p class="mb-2"><strong>Fetch:</strong>
                 @foreach ($walk->fetch as $code => $n)
                     <span class="mr-4 inline-block whitespace-nowrap"><x-swatch

@@ -24,7 +24,7 @@
                 <tr>
                     <th>Thread</th>
                     @foreach ($days as $day)
-                        <th class="num">{{ App\Thread\ThreadNeed::dayLabel($day) }}</th>
+                        <th class="num">{{ $day === Hakama\Plan\ThreadWanted::NOT_PLANNED ? 'not planned yet' : Carbon\CarbonImmutable::parse($day)->format('D j M') }}</th>
                         @endforeach @if ($later !== [])
                             <th class="num">Later</th>
                         @endif

@@ -8,6 +8,7 @@ use App\Http\Requests\Artwork\KeepStopSheet;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Setup\SetupTimes;
+use App\Shop\Sign;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -65,12 +66,11 @@ final class StopSheetController
 
     private static function sign(Artwork $artwork): string
     {
-        return md5(
-            (string) json_encode(
-                $artwork->blocks
-                    ->map(static fn(ArtworkBlock $b): array => [$b->number, $b->role, $b->action, $b->note])
-                    ->all(),
-            ).$artwork->checksum,
-        );
+        return Sign::of([
+            $artwork->checksum,
+            $artwork->blocks->map(
+                static fn(ArtworkBlock $block): array => [$block->number, $block->role, $block->action, $block->note],
+            ),
+        ]);
     }
 }

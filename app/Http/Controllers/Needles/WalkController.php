@@ -4,20 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Needles;
 
+use App\Clock\ShopClock;
 use App\Models\Thread;
-use App\Needles\Walks;
 use App\Plan\PlanBoard;
+use Hakama\Plan\Walk;
 use Illuminate\Contracts\View\View;
 
 /** Walks to the shelf, for all machines. */
 final class WalkController
 {
+    /** So far ahead cones are fetched. */
+    private const AHEAD_S = 2 * 86400;
+
     public function show(PlanBoard $board): View
     {
         $threads = Thread::query()->with('cones')->orderBy('code')->get()->keyBy('code');
 
         return view('needles.walks', [
-            'walks' => Walks::of($board, $threads->map(static fn(Thread $thread): string => $thread->shelf())->all()),
+            'walks' => Walk::all(
+                $board->timetable(),
+                $threads->map(static fn(Thread $thread): string => $thread->shelf())->all(),
+                ShopClock::now() + self::AHEAD_S,
+            ),
             'threads' => $threads,
             'machines' => $board->machines(),
         ]);

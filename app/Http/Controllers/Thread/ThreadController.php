@@ -7,13 +7,17 @@ namespace App\Http\Controllers\Thread;
 use App\Http\Requests\Thread\StoreCone;
 use App\Models\Cone;
 use App\Models\Thread;
+use App\Plan\BatchBlock;
+use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
-use App\Thread\ThreadNeed;
 use App\Thread\ThreadShelf;
+use Hakama\House\HouseRule;
+use Hakama\Plan\ThreadWanted;
 use Hakama\Thread\Colour;
 use Hakama\Thread\NotAColour;
 use Hakama\Thread\ThreadMatch;
+use Hakama\Thread\ThreadUse;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -107,14 +111,26 @@ final class ThreadController
     }
 
     /** @param Collection<int, Thread> $threads */
-    private static function need(PlanBoard $board, House $house, Collection $threads): ThreadNeed
+    private static function need(PlanBoard $board, House $house, Collection $threads): ThreadWanted
     {
-        return ThreadNeed::of(
-            $board,
-            $house,
+        $factors = $house->rules()->threadUse();
+        $use = static fn(BatchBlock $block): ThreadUse => ThreadUse::of(
+            $block->lengthMm,
+            $block->sheet->stitches,
+            $factors,
+        );
+
+        return ThreadWanted::of(
+            $board->timetable(),
+            array_map(
+                static fn(OpenBatch $batch): array => array_map($use, $batch->design->blocks),
+                $board->batches(),
+            ),
+            array_map(static fn(OpenBatch $batch): int => $batch->order->number, $board->batches()),
             $threads
                 ->mapWithKeys(static fn(Thread $thread): array => [$thread->code => (float) $thread->metresLeft()])
                 ->all(),
+            $house->rules()->value(HouseRule::BobbinHolds),
         );
     }
 }

@@ -78,7 +78,7 @@ final class Measuring
 
     /**
      * @return array{
-     *     stitches: int, jumps: int, trims: int, changes: int, blocks: list<BlockFigures>, bounds: Bounds,
+     *     counts: Counts, blocks: list<BlockFigures>, bounds: Bounds,
      *     hull: ConvexHull, lengths: StitchLengths, density: DensityMap, objects: list<Point>, order: SewingOrder,
      *     movedMm: float
      * } what PatternFigures are made of
