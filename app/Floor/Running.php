@@ -6,9 +6,11 @@ namespace App\Floor;
 
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
+use App\Models\Machine;
 use App\Models\Piece;
-use App\Models\Setup;
 use App\Plan\OpenBatch;
+use App\Setup\MachineSetups;
+use App\Setup\SetupOnMachine;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
@@ -38,15 +40,14 @@ final readonly class Running
         public WorkList $work,
         public array $placements,
         public array $confirmed,
+        public ?SetupOnMachine $setup,
     ) {}
 
-    public static function of(OpenBatch $open, Pulse $pulse, int $heads): self
+    public static function of(OpenBatch $open, Pulse $pulse, Machine $machine): self
     {
         $batch = (new Batch())->forceFill(['id' => $open->id, 'decoration_id' => $open->decorationId]);
         $run = FloorLog::run($batch, $open->pieces);
-        $setup = Setup::query()
-            ->where('decoration_id', $open->decorationId)
-            ->first(['decoration_id', 'steps', 'placements']);
+        $setup = app(MachineSetups::class)->on($open->decorationId, $machine);
 
         return new self(
             $open,
@@ -58,10 +59,11 @@ final readonly class Running
                 Stage::Halted, Stage::Sewn => $run->load->stitch,
                 default => 0,
             },
-            self::pieces($batch, $run, $heads),
-            WorkList::of($setup?->steps),
+            self::pieces($batch, $run, $machine->heads),
+            WorkList::of($setup->steps ?? []),
             $setup->placements ?? [],
             self::confirmed($open->id),
+            $setup,
         );
     }
 

@@ -28,7 +28,7 @@ final readonly class Station
 
         return new self(
             $machine,
-            $open === null ? null : Running::of($open, $pulse, $machine->heads),
+            $open === null ? null : Running::of($open, $pulse, $machine),
             $queue,
             $pulse,
         );

@@ -5,45 +5,24 @@ declare(strict_types=1);
 namespace App\Floor;
 
 use Hakama\Setup\Notes\Note;
-use Hakama\Setup\Notes\StepTable;
 use Hakama\Setup\Notes\WorkStage;
 
 /**
- * The steps of one batch as its setup has them. What comes before the machine may sew is confirmed line by line,
+ * The steps of one batch on the machine it stands on. What comes before the machine may sew is confirmed line by line,
  * hooping and mounting stage by stage; finishing and inspecting are confirmed with the pieces that are counted.
  */
 final readonly class WorkList
 {
-    /** For a setup from before steps were kept with it. */
-    private const LEAST = [
-        'select_frame',
-        'design_upright',
-        'needle_one',
-        'trace',
-        'bobbin_lasts',
-        'tails_scissors',
-        'inspect_unhooped',
-    ];
-
     /** Keys of the page that mean something else. */
     private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o', 'n', 'm'];
 
     /** @param list<Note> $steps */
     private function __construct(public array $steps) {}
 
-    /** @param list<array{string, string, string}>|null $kept code, stage and words */
-    public static function of(?array $kept): self
+    /** @param list<Note> $steps as they are on the machine */
+    public static function of(array $steps): self
     {
-        $least = array_values(array_filter(array_map(StepTable::find(...), self::LEAST)));
-
-        return new self(
-            $kept === null || $kept === []
-                ? array_map(static fn($rule): Note => new Note($rule->code, $rule->text, $rule->stage), $least)
-                : array_map(
-                    static fn(array $step): Note => new Note($step[0], $step[2], WorkStage::from($step[1])),
-                    $kept,
-                ),
-        );
+        return new self($steps);
     }
 
     /** @return list<Note> */

@@ -29,7 +29,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<array{about: string, advised: string, chosen: string, why: string}>|null $departures from the
  *     advice, each with its reason
  * @property array<string, string>|null $placements size => where the design goes, in few words
- * @property list<array{string, string, string}>|null $steps code, stage and words, as they held when it was set up
  * @property array<int, int> $sew_s     machine id => seconds a load sews there
  * @property Frame           $frame
  * @property Decoration      $decoration
@@ -44,7 +43,6 @@ final class Setup extends Model
         'topper' => 'boolean',
         'sew_s' => 'array',
         'departures' => 'array',
-        'steps' => 'array',
         'placements' => 'array',
     ];
 

@@ -198,6 +198,28 @@ final class DecorationSetups
         )->smallest()->advice->ranked ?? [];
     }
 
+    /**
+     * The setup that was chosen, as it is on a machine; worked out when it is asked for, since a batch moves. Wants
+     * `line`, `setup` and `artwork.blocks.thread` loaded. Null where none was chosen.
+     */
+    public function on(Decoration $decoration, Machine $machine): ?SetupOnMachine
+    {
+        $frame = $this->catalogue->frames()->firstWhere('id', $decoration->setup?->frame_id);
+        if ($decoration->setup === null || $frame === null) {
+            return null;
+        }
+        $facts = self::onMachine($this->facts($decoration), $machine);
+        $advice =
+            $this->sizeTable($decoration, $facts, null, null)->smallest()->advice ??
+            Advice::of($facts, $this->house->rules());
+        $fit = $this->fit($decoration, $frame, Turn::from($decoration->setup->turn_deg));
+
+        return SetupOnMachine::of(
+            $advice->withChoice($decoration->setup->choice($fit)),
+            $decoration->setup->placements ?? [],
+        );
+    }
+
     public function fit(Decoration $decoration, Frame $frame, Turn $turn): Fit
     {
         assert($decoration->artwork !== null);

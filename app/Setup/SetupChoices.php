@@ -9,7 +9,6 @@ use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\Setup;
 use Hakama\Setup\Departure;
-use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Rules\Choice;
 use Hakama\Setup\SizeRow;
 use Illuminate\Support\Facades\DB;
@@ -80,10 +79,6 @@ final class SetupChoices
                     'speed_spm' => $choice->speedSpm,
                     'hoop_s' => $advice->hoopS(),
                     'departures' => $departures,
-                    'steps' => array_map(
-                        static fn(Note $step): array => [$step->code, $step->stage->value, $step->text],
-                        $advice->withChoice($choice)->steps,
-                    ),
                     'placements' => $placements,
                     'sew_s' => $times->of($decoration->artwork, $choice->speedSpm, $frame),
                 ],

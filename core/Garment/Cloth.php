@@ -25,6 +25,12 @@ final readonly class Cloth
         return new self($this->fabric, $this->stretch, $this->thickness, $this->pale ?? $pale, $this->own);
     }
 
+    /** Pile is flattened, padding and vinyl melt, leather shrinks. */
+    public function isSpoiledByHeat(): bool
+    {
+        return in_array($this->fabric, [Fabric::Plush, Fabric::Quilted, Fabric::Vinyl, Fabric::Leather], true);
+    }
+
     /** What the needle meets first: as the catalogue says, else as the fabric is. */
     public function surface(): Surface
     {

@@ -4,10 +4,26 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
-/** Whether the front of a cap is held up by a stiff woven liner. */
+/**
+ * Whether the front of a cap is held up by a stiff woven liner. A soft liner lies between: it is framed as a structured
+ * cap is, and backed as a soft one.
+ */
 enum Structure: string
 {
     case Structured = 'structured';
+    case SoftLiner = 'soft_liner';
     case Unstructured = 'unstructured';
     case None = 'none';
+
+    /** It cannot be forced flat without being damaged. */
+    public function needsCapFrame(): bool
+    {
+        return $this === self::Structured || $this === self::SoftLiner;
+    }
+
+    /** Its front does not carry stitches by itself. */
+    public function isSoft(): bool
+    {
+        return $this === self::SoftLiner || $this === self::Unstructured;
+    }
 }

@@ -169,7 +169,7 @@ enum HouseRule: string
         ],
         self::CapLow->value => ['Setup', 'Low cap takes', 50, 20, 64, 'mm', 'Highest design on a low cap.'],
         self::CapMid->value => ['Setup', 'Mid cap takes', 57, 20, 64, 'mm', 'Highest design on a mid cap.'],
-        self::CapHigh->value => ['Setup', 'High cap takes', 63, 20, 64, 'mm', 'Highest design on a high cap.'],
+        self::CapHigh->value => ['Setup', 'High cap takes', 64, 20, 64, 'mm', 'Highest design on a high cap.'],
         self::CapSpeed->value => ['Setup', 'Cap speed', 650, 200, 1200, 'spm', 'Caps are sewn no faster than this.'],
         self::CapDetailSpeed->value => [
             'Setup', 'Cap speed with detail', 500, 200, 1200, 'spm',

@@ -8,6 +8,7 @@ namespace Hakama\House;
 enum Question: string
 {
     case CapBacking = 'cap_backing';
+    case CapOrder = 'cap_order';
     case CapSeam = 'cap_seam';
     case CapBackingHold = 'cap_backing_hold';
     case CapStrap = 'cap_strap';
@@ -23,11 +24,14 @@ enum Question: string
     case BackingLeft = 'backing_left';
     case NeedleProgram = 'needle_program';
     case FootHeight = 'foot_height';
+    case KnitNeedle = 'knit_needle';
+    case AppliqueBacking = 'applique_backing';
 
     public function words(): string
     {
         return match ($this) {
             self::CapBacking => 'Backing under a cap',
+            self::CapOrder => 'In which order a cap is sewn',
             self::CapSeam => 'Where the front seam of a cap goes when it is hooped',
             self::CapBackingHold => 'How the backing of a cap is held',
             self::CapStrap => 'The strap at the back of a cap',
@@ -43,6 +47,8 @@ enum Question: string
             self::BackingLeft => 'Backing at the stitches',
             self::NeedleProgram => 'How needles get their threads',
             self::FootHeight => 'How low the presser foot goes',
+            self::KnitNeedle => 'The needle for technical knits',
+            self::AppliqueBacking => 'Backing under cloth applied to sweatshirts',
         };
     }
 
@@ -51,8 +57,13 @@ enum Question: string
     {
         return match ($this) {
             self::CapBacking => [
-                new School('tear_away', 'tear-away'),
+                new School('tear_away', 'tear-away, cutaway when the cap is soft'),
                 new School('cutaway', 'cutaway when the cap is soft or the design dense'),
+                new School('always_tear_away', 'tear-away always'),
+            ],
+            self::CapOrder => [
+                new School('either', 'centre-out or bottom-up will do'),
+                new School('both', 'centre-out and bottom-up are both wanted'),
             ],
             self::CapSeam => [
                 new School('offset_left', 'a little left, the strap pulls it back'),
@@ -113,6 +124,14 @@ enum Question: string
             self::FootHeight => [
                 new School('card', 'the thickness of a plastic card'),
                 new School('under', 'a shade under it'),
+            ],
+            self::KnitNeedle => [
+                new School('sharp', 'sharp'),
+                new School('ballpoint', 'ballpoint, above all where the knit has small holes'),
+            ],
+            self::AppliqueBacking => [
+                new School('cutaway', 'cutaway, as under any knit'),
+                new School('tear_away', 'tear-away: the applied cloth carries the stitches'),
             ],
         };
     }

@@ -30,6 +30,11 @@ final readonly class NeedleType
         return $weight >= self::FINE_WEIGHT;
     }
 
+    public function isThin(): bool
+    {
+        return $this->size === self::FINE;
+    }
+
     /** The same in words, as `words()` says it. */
     public static function read(string $words): self
     {

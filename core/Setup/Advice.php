@@ -18,6 +18,8 @@ use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\FrameRanking;
 use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Loading\Access;
+use Hakama\Setup\Loading\Loading;
 use Hakama\Setup\Notes\CautionTable;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\NoteRule;
@@ -33,6 +35,7 @@ use Hakama\Setup\Rules\Decided;
 use Hakama\Setup\Rules\Decision;
 use Hakama\Setup\Rules\Decisions;
 use Hakama\Setup\Rules\OtherSchool;
+use Hakama\Setup\Rules\Strength;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -109,9 +112,10 @@ final readonly class Advice
                 : FrameRanking::of(
                     $fitting,
                     $drivers,
-                    $decisions->turns->value,
+                    array_map(static fn(Loading $one): Turn => $one->turn, $decisions->loadings->value),
                     $mounted,
-                    $facts->item->openingMm($drivers[0] ?? Driver::Flat),
+                    $facts->item,
+                    $facts->machine,
                 );
 
         return new self(
@@ -119,6 +123,28 @@ final readonly class Advice
             $ranked,
             new Decided($facts, $house, $decisions, $marked, $ranked[0] ?? null, $fitting !== null),
         );
+    }
+
+    /** Which end goes to the machine. */
+    public function loading(): Loading
+    {
+        return $this->decided->loading();
+    }
+
+    /** What has to be set on this machine: some turn a cap's design by themselves. */
+    public function turnToSet(): Turn
+    {
+        return $this->decided->turnToSet();
+    }
+
+    public function hoopings(): int
+    {
+        return $this->decided->hoopings();
+    }
+
+    public function access(): Access
+    {
+        return $this->decided->access();
     }
 
     /** All as advised, in this frame and this way round. */
@@ -141,12 +167,54 @@ final readonly class Advice
 
     public function because(About $about): Because
     {
-        foreach ($this->decisions->all() as $decision) {
-            if ($decision->about === $about) {
-                return $decision->because;
+        foreach ($this->becauses() as $because) {
+            if ($because->about === $about) {
+                return $because;
             }
         }
         throw new LogicException("nothing is decided about {$about->value}");
+    }
+
+    /** @return list<Because> of every decision, and of what follows from them: access, frame and turn */
+    public function becauses(): array
+    {
+        return [
+            ...array_map(static fn(Decision $one): Because => $one->because, $this->decisions->all()),
+            new Because(About::Access, $this->access()->value, $this->access()->because()),
+            new Because(About::Turn, $this->loading()->turnCode(), $this->turnWords(), Strength::Must),
+            $this->frameBecause(),
+        ];
+    }
+
+    private function frameBecause(): Because
+    {
+        $best = $this->ranked[0] ?? null;
+
+        return match (true) {
+            $best !== null => new Because(
+                About::Frame,
+                $best->fits() ? 'best_of_those_that_hold_it' : 'nearest',
+                $best->because(),
+            ),
+            $this->decided->framesKnown => new Because(About::Frame, 'none', 'No frame here is for such a thing on a driver that would do.'),
+            default => new Because(About::Frame, 'not_asked', 'No frames were given to choose among.'),
+        };
+    }
+
+    /** "The bill goes towards the machine; the design's bottom lies there. This machine turns it by itself." */
+    private function turnWords(): string
+    {
+        return implode(' ', [
+            $this->loading()->words(),
+            match (true) {
+                $this->turnToSet() === Turn::None && $this->loading()->turn !== Turn::None =>
+                    $this->decided->facts->machine->turnsCapsItself === true
+                        ? 'This machine turns it by itself: nothing is set.'
+                        : 'Most machines turn it by themselves; nothing is set then.',
+                $this->turnToSet() === Turn::None => 'Nothing is turned.',
+                default => "It is turned by {$this->turnToSet()->value}°, never mirrored.",
+            },
+        ]);
     }
 
     /** @return list<Departure> what of a choice differs from what is advised */

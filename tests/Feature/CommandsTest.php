@@ -365,6 +365,9 @@ final class CommandsTest extends TestCase
 
         self::assertSame(
             [
+                'loading',
+                'access',
+                'hoopings',
                 'verdict',
                 'frame',
                 'driver',
@@ -416,8 +419,14 @@ final class CommandsTest extends TestCase
         self::assertContains('turn_design', array_column($out['steps'], 'code'));
         self::assertContains('tell_customer_topper', array_column($out['steps'], 'code'));
         self::assertContains('magnet_pinch', array_column($out['cautions'], 'code'));
+        // Too wide for the neck: the waist goes to the machine, and the turn follows from it.
         self::assertSame(
-            ['driver', 'turn', 'backing', 'topper', 'thread', 'needle', 'speed', 'place'],
+            ['waist', 'flat', 1],
+            [$out['loading']['towards_machine'], $out['access'], $out['hoopings']],
+        );
+        self::assertStringContainsString('waist', $out['loading']['bracket']);
+        self::assertSame(
+            ['driver', 'loading', 'backing', 'topper', 'thread', 'needle', 'speed', 'place', 'access', 'turn', 'frame'],
             array_column($out['because'], 'about'),
         );
     }
@@ -518,7 +527,7 @@ final class CommandsTest extends TestCase
         yield 'a school nobody knows' => [
             ['setup:advise', '-'],
             '{"garment":"cap","position":"cap_front","artwork":{"width_mm":5,"height_mm":5,"stitches":9},"house_rules":{"cap_backing":"paper"}}',
-            'cap_backing is tear_away or cutaway, not "paper"',
+            'cap_backing is tear_away or cutaway or always_tear_away, not "paper"',
         ];
         yield 'half a frame' => [
             ['setup:advise', '-'],

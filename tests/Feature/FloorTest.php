@@ -9,10 +9,12 @@ use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\KeptRun;
+use App\Models\Machine;
 use App\Models\Needle;
 use App\Models\NeedleFitting;
 use App\Models\Piece;
 use App\Models\Setup;
+use App\Setup\MachineSetups;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -319,7 +321,9 @@ final class FloorTest extends FeatureTestCase
 
     private static function work(Batch $batch): WorkList
     {
-        return WorkList::of(Setup::query()->findOrFail($batch->decoration_id)->steps);
+        return WorkList::of(
+            app(MachineSetups::class)->on($batch->decoration_id, Machine::query()->findOrFail($batch->machine_id))->steps ?? [],
+        );
     }
 
     /**

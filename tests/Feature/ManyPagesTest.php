@@ -85,11 +85,12 @@ final class ManyPagesTest extends FeatureTestCase
     #[DataProvider('pages')]
     public function a_page_asks_the_database_little_and_says_where_it_stands(string $path): void
     {
-        // The rules are kept between requests; the first one after a change reads them.
+        // Rules and setups are kept between requests; the first one after a change reads them.
         app(House::class)->rules();
         app(Catalogue::class)->styles();
         app(PracticeBook::class)->on(Fabric::Twill);
         app(CalendarBook::class)->daysOff();
+        $this->get($path)->assertOk();
         app()->forgetScopedInstances();
         DB::flushQueryLog();
         DB::enableQueryLog();

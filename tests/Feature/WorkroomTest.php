@@ -316,7 +316,12 @@ final class WorkroomTest extends FeatureTestCase
     public function pieces_counted_on_the_floor_are_practice_for_real_and_the_steps_keep_who_confirmed_them(): void
     {
         $batch = self::batchOf(1006);
-        $work = \App\Floor\WorkList::of(Setup::query()->findOrFail($batch->decoration_id)->steps);
+        $work = \App\Floor\WorkList::of(
+            app(\App\Setup\MachineSetups::class)->on(
+                $batch->decoration_id,
+                \App\Models\Machine::query()->findOrFail($batch->machine_id),
+            )->steps ?? [],
+        );
         $post = fn(string $kind, array $more = []) => $this->post('/floor/M2/events', [
             'id' => (string) Str::uuid(),
             'batch' => $batch->code,

@@ -36,7 +36,6 @@ use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Rules\Because;
-use Hakama\Setup\Rules\Decision;
 use Hakama\Setup\Rules\OtherSchool;
 use Hakama\Stitch\Figures\Verdict;
 use InvalidArgumentException;
@@ -62,6 +61,13 @@ final class SetupAdvise extends JsonCommand
         $note = static fn(Note|Warning $note): array => ['code' => $note->code, 'text' => $note->text];
 
         return [
+            'loading' => [
+                'towards_machine' => $advice->loading()->end->value,
+                'bracket' => $advice->loading()->bracketWords(),
+                'text' => $advice->loading()->words(),
+            ],
+            'access' => $advice->access()->value,
+            'hoopings' => $advice->hoopings(),
             'verdict' => $advice->verdict(),
             'frame' =>
                 $fit === null
@@ -77,7 +83,7 @@ final class SetupAdvise extends JsonCommand
                         ]),
                     ],
             'driver' => ($fit->frame->driver ?? ($advice->drivers[0] ?? null))?->value,
-            'turn_deg' => ($fit->turn ?? $advice->turns[0])->value,
+            'turn_deg' => $advice->turnToSet()->value,
             'backing' => [
                 [
                     'kind' => $advice->backing->backing->value,
@@ -105,7 +111,7 @@ final class SetupAdvise extends JsonCommand
                         'rule' => $because->rule,
                         'text' => $because->text,
                     ],
-                    array_map(static fn(Decision $one): Because => $one->because, $advice->decisions->all()),
+                    $advice->becauses(),
                 ),
             ),
             'other_schools' => array_map(

@@ -8,7 +8,6 @@ use Hakama\Garment\Cloth;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Measures;
-use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
@@ -16,7 +15,6 @@ use Hakama\Garment\StartingMeasures;
 use Hakama\Garment\Structure;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
-use Hakama\Machine\Driver;
 
 /** The garment, in one size or in any, and where on it the design goes. */
 final readonly class Item
@@ -68,22 +66,6 @@ final readonly class Item
         return $this->measures->mm(Measure::NeckOpening);
     }
 
-    /** Flat width of what a frame on this driver has to lie in; null where nothing limits it or it is not known. */
-    public function openingMm(Driver $driver): ?float
-    {
-        $panel = Panel::of($this->garment, $this->position);
-
-        return match (true) {
-            // The other drivers go in at the end of a tube; flat arms want its seam opened.
-            $panel->isTube() && $driver === Driver::Flat => null,
-            $panel === Panel::Leg => $this->measures->mm(Measure::LegWidth),
-            $panel->isTube() => $this->measures->mm(Measure::SleeveWidth),
-            $panel === Panel::Front, $panel === Panel::Back => $this->measures->mm(Measure::ChestWidth),
-            $this->garment === Garment::Bag => $this->measures->mm(Measure::Width),
-            default => null,
-        };
-    }
-
     public function isOnCap(): bool
     {
         return $this->garment === Garment::Cap;
@@ -101,9 +83,20 @@ final readonly class Item
         return in_array($this->garment, [Garment::Blanket, Garment::Towel], true);
     }
 
+    public function isUpperBody(): bool
+    {
+        return in_array(
+            $this->garment,
+            [Garment::Polo, Garment::Tee, Garment::Hoodie, Garment::Jacket, Garment::PaddedJacket],
+            true,
+        );
+    }
+
+    /** A sleeve with its cuff, a leg, a stocking: what a frame goes into by its end. */
     public function isNarrowTube(): bool
     {
         return in_array($this->position, [Position::Sleeve, Position::Leg], true)
+            || ($this->position === Position::Cuff && $this->isUpperBody())
             || in_array($this->garment, [Garment::Sleeve, Garment::Stocking], true);
     }
 

@@ -6,6 +6,7 @@ namespace Hakama\Setup\Fit;
 
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
+use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
 use Hakama\Garment\StartingMeasures;
@@ -22,6 +23,8 @@ use InvalidArgumentException;
  */
 final readonly class CapFace
 {
+    private const PANELS = 6;
+
     private function __construct(
         public float $circumferenceMm,
         public float $halfAngleDeg,
@@ -76,6 +79,29 @@ final readonly class CapFace
     public function wrapMm(): float
     {
         return $this->radiusMm() * deg2rad($this->halfAngleDeg);
+    }
+
+    /**
+     * How far round from the front seam the middle of a place lies, as it is mounted: the side between its two seams,
+     * and the back turned to the front of the ring.
+     */
+    public function centreMm(Position $position): float
+    {
+        return $position === Position::CapSide ? $this->circumferenceMm / 4 : 0.0;
+    }
+
+    /**
+     * The room between two seams of a cap of six panels, where a place has its own; null on the front, whose seam is
+     * sewn over.
+     */
+    public function betweenSeamsMm(Position $position): ?float
+    {
+        return match ($position) {
+            Position::CapSide => $this->circumferenceMm / self::PANELS,
+            // Over the back seam the two panels beside it are one field.
+            Position::CapBack => 2 * $this->circumferenceMm / self::PANELS,
+            default => null,
+        };
     }
 
     public function angleDeg(float $xMm): float

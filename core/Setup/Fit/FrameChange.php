@@ -11,6 +11,16 @@ enum FrameChange: int
     case Frame = 1;
     case Driver = 2;
 
+    /** As part of a reason. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Nothing => 'mounted now',
+            self::Frame => 'the frame has to be changed',
+            self::Driver => 'the driver has to be changed',
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -6,6 +6,9 @@ namespace Hakama\Setup\Fit;
 
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
+use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\OnMachine;
+use Hakama\Setup\Loading\WayIn;
 use Hakama\Stitch\Turn;
 
 /**
@@ -18,7 +21,8 @@ final readonly class FrameRanking
      * @param list<Driver> $drivers   those that would do for this place on this garment, best first
      * @param list<Turn>   $turns     the ways round that would do, the preferred one first
      * @param Frame|null   $mounted   what stands on the machine now
-     * @param float|null   $openingMm flat width of what the frame has to lie in; null when nothing limits it
+     * @param OnMachine|null $machine whose arm a tube is slipped over
+     * @param Item|null    $item      what it has to lie in; null where that does not matter
      *
      * @return list<RankedFrame>
      */
@@ -27,13 +31,15 @@ final readonly class FrameRanking
         array $drivers,
         array $turns,
         ?Frame $mounted,
-        ?float $openingMm = null,
+        ?Item $item = null,
+        ?OnMachine $machine = null,
     ): array {
         $ranked = [];
         foreach ($fitting->frames as $frame) {
-            if (! in_array($frame->driver, $drivers, true)) {
+            if (! in_array($frame->driver, $drivers, true) || ($item !== null && ! WayIn::mayHold($item, $frame))) {
                 continue;
             }
+            $way = $item === null ? null : new WayIn($item, $frame->driver);
             $ranked[] = new RankedFrame(
                 self::bestTurn($fitting, $frame, $turns),
                 match (true) {
@@ -42,7 +48,7 @@ final readonly class FrameRanking
                     $frame->driver === $mounted->driver => FrameChange::Frame,
                     default => FrameChange::Driver,
                 },
-                $openingMm === null || $frame->outerWidthMm <= $openingMm,
+                $way === null || ($way->takesFrame($frame) && $way->takesArm($machine?->armWidthMm)),
                 (int) array_search($frame->driver, $drivers, true),
             );
         }

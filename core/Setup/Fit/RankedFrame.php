@@ -25,6 +25,24 @@ final readonly class RankedFrame
         return $this->goesIn && $this->fit->fits();
     }
 
+    /** Why it is taken before the others, or what is wrong with the best there is. */
+    public function because(): string
+    {
+        return sprintf(
+            '%s: %s',
+            $this->fit->frame->id,
+            match (true) {
+                ! $this->goesIn => 'the design would fit, but the garment or the arm does not let it in.',
+                ! $this->fit->fits() => $this->fit->because(),
+                default => implode(', ', [
+                    $this->choice === 0 ? 'on the driver that suits best' : 'the better driver has no frame for it',
+                    $this->change->words(),
+                    'the smallest window that holds it',
+                ]).'. '.$this->fit->because(),
+            },
+        );
+    }
+
     /** @return array{int, int, int, float, string} lower is better */
     public function rank(): array
     {

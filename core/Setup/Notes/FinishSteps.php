@@ -92,10 +92,18 @@ final class FinishSteps
                 WorkStage::Finish,
             ),
             new NoteRule(
+                'press_off',
+                'padding, pile, vinyl or leather, which heat spoils',
+                static fn(Decided $d): bool => $d->facts->item->cloth->isSpoiledByHeat()
+                    || $d->facts->item->garment === G::PaddedJacket,
+                'Not pressed: heat flattens or melts it. Steam from a distance, or nothing.',
+                WorkStage::Finish,
+            ),
+            new NoteRule(
                 'marks_off',
                 'always',
                 $always,
-                'Marks off, pressed or steamed, lint rolled off.',
+                'Marks off, lint rolled off; pressed or steamed where the cloth bears it.',
                 WorkStage::Finish,
             ),
             new NoteRule(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Notes;
 
 use Hakama\Garment\Garment as G;
+use Hakama\Garment\Position as P;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Rules\Decided;
@@ -15,10 +16,18 @@ final class HoopSteps
     /** @return list<NoteRule> */
     public static function all(): array
     {
-        $cap = static fn(Decided $d): bool => $d->facts->item->isOnCap();
-        $closed = static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true);
+        $cap = static fn(Decided $d): bool => $d->isInCapFrame();
+        $front = static fn(Decided $d): bool => $d->isInCapFrame() && $d->facts->item->position === P::CapFront;
 
         return [
+            new NoteRule(
+                'load_end_first',
+                'always',
+                static fn(Decided $d): bool => true,
+                'The end that goes to the machine lies at the frame’s bracket.',
+                WorkStage::Hoop,
+                says: static fn(Decided $d): string => $d->loading()->words().' '.$d->loading()->bracketWords(),
+            ),
             new NoteRule(
                 'backing_clipped',
                 'a cap, and the house clips the backing',
@@ -49,7 +58,7 @@ final class HoopSteps
             new NoteRule(
                 'seam_left_of_mark',
                 'a cap, and the house sets its seam a little left',
-                $cap,
+                $front,
                 'Set the front seam a few millimetres left of the mark: closing the strap pulls it right.',
                 WorkStage::Hoop,
                 Question::CapSeam,
@@ -58,7 +67,7 @@ final class HoopSteps
             new NoteRule(
                 'seam_on_mark',
                 'a cap, and the house sets its seam on the line',
-                $cap,
+                $front,
                 'Set the front seam dead on the mark, the bill against its stop.',
                 WorkStage::Hoop,
                 Question::CapSeam,
@@ -109,6 +118,15 @@ final class HoopSteps
                 WorkStage::Hoop,
             ),
             new NoteRule(
+                'turn_frame_over',
+                'applied cloth on something with a back or a pocket',
+                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0
+                    && in_array($d->facts->item->garment, [G::Bag, G::Stocking, G::Pocket], true),
+                'Where the stop sheet asks for it the frame comes off and is turned over, backing or pocket is taped to '.
+                    'its lines, and it goes back on without a bump.',
+                WorkStage::Hoop,
+            ),
+            new NoteRule(
                 'tuck_loose_part',
                 'a knit hat',
                 static fn(Decided $d): bool => $d->facts->item->garment === G::KnitHat,
@@ -128,13 +146,6 @@ final class HoopSteps
                 static fn(Decided $d): bool => ! $d->facts->item->isOnCap()
                     && ! in_array($d->facts->item->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
                 'Feel under the frame: only one layer of the garment is in it.',
-                WorkStage::Hoop,
-            ),
-            new NoteRule(
-                'remove_sticker',
-                'a sticker was put on',
-                $closed,
-                'Take the sticker off before sewing.',
                 WorkStage::Hoop,
             ),
         ];

@@ -14,9 +14,25 @@ final class MountSteps
     /** @return list<NoteRule> */
     public static function all(): array
     {
-        $film = static fn(Decided $d): bool => $d->topper;
-
         return [
+            new NoteRule(
+                'clips_out',
+                'a cap on the cap driver',
+                static fn(Decided $d): bool => $d->isInCapFrame(),
+                'Take out the clips that held the backing while it was hooped.',
+                WorkStage::Mount,
+            ),
+            new NoteRule(
+                'mount_end_first',
+                'always',
+                static fn(Decided $d): bool => true,
+                'The bracket goes into the arms: look once more which end is towards the machine.',
+                WorkStage::Mount,
+                says: static fn(Decided $d): string => sprintf(
+                    'The bracket goes into the arms, %s towards the machine.',
+                    $d->loading()->endWords(),
+                ),
+            ),
             new NoteRule(
                 'bobbin_before_mount',
                 'a cap or a tube, which covers the arm',
@@ -27,7 +43,7 @@ final class MountSteps
             new NoteRule(
                 'mount_sideways',
                 'a cap on the cap driver',
-                static fn(Decided $d): bool => $d->facts->item->isOnCap() && $d->driver() === Driver::Cap,
+                static fn(Decided $d): bool => $d->isInCapFrame(),
                 'Mount it sideways so that the bill clears the head, turn it upright, push on the ring and not on the cap; pull at every catch.',
                 WorkStage::Mount,
             ),
@@ -49,7 +65,20 @@ final class MountSteps
                 'The body hangs free of everything that moves; clip up what does not.',
                 WorkStage::Mount,
             ),
-            new NoteRule('lay_film', 'film on top', $film, 'Lay the film over the field.', WorkStage::Mount),
+            new NoteRule(
+                'lay_film',
+                'film on top, and nothing applied',
+                static fn(Decided $d): bool => $d->topper && $d->facts->design->appliqueStops === 0,
+                'Lay the film over the field.',
+                WorkStage::Mount,
+            ),
+            new NoteRule(
+                'film_after_trim',
+                'film on top of applied cloth',
+                static fn(Decided $d): bool => $d->topper && $d->facts->design->appliqueStops > 0,
+                'Keep the film ready: it is laid after the last trimming and never before.',
+                WorkStage::Mount,
+            ),
             new NoteRule(
                 'frame_returns',
                 'something loaded with the frame moved out',
@@ -63,7 +92,7 @@ final class MountSteps
     /** Once it is mounted nobody gets at the bobbin. */
     private static function coversArm(Decided $decided): bool
     {
-        return $decided->facts->item->isOnCap()
+        return $decided->isInCapFrame()
             || $decided->facts->item->isNarrowTube()
             || $decided->driver() !== Driver::Flat;
     }

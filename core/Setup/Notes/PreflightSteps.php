@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Notes;
 
+use Hakama\Garment\Garment as G;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
@@ -13,11 +14,14 @@ use Hakama\Stitch\Turn;
 /** What is confirmed by hand before the machine may sew. */
 final class PreflightSteps
 {
+    /** Nearer than this to the middle of the window, a design counts as lying in it. */
+    private const MIDDLE_MM = 1.0;
+
     /** @return list<NoteRule> */
     public static function all(): array
     {
         $always = static fn(Decided $d): bool => true;
-        $cap = static fn(Decided $d): bool => $d->facts->item->isOnCap();
+        $cap = static fn(Decided $d): bool => $d->isInCapFrame();
 
         return [
             new NoteRule(
@@ -35,17 +39,35 @@ final class PreflightSteps
             ),
             new NoteRule(
                 'turn_design',
-                'a design that is sewn turned, or a cap on a machine that does not turn it by itself',
-                self::isTurned(...),
+                'a design that has to be turned on this machine',
+                static fn(Decided $d): bool => $d->turnToSet() !== Turn::None,
                 'Turn the design on the machine: turned, never mirrored. Hold the sheet beside the screen.',
                 WorkStage::Preflight,
+                says: static fn(Decided $d): string => sprintf(
+                    '%s Turn the design by %d° on the machine: turned, never mirrored. Hold the sheet beside the screen.',
+                    $d->loading()->words(),
+                    $d->turnToSet()->value,
+                ),
+            ),
+            new NoteRule(
+                'turned_by_machine',
+                'a cap on a machine that turns it by itself, or of which nobody has said whether it does',
+                static fn(Decided $d): bool => $d->turnToSet() !== $d->turn(),
+                'Set no turn: the machine turns the design by itself once the cap frame is chosen. Look at the screen.',
+                WorkStage::Preflight,
+                says: static fn(Decided $d): string => $d->facts->machine->turnsCapsItself === true
+                    ? 'Set no turn: this machine turns the design by itself once the cap frame is chosen. '.
+                        'Look at the screen: the lower edge lies at the bill, towards the machine.'
+                    : 'Most machines turn the design by themselves once the cap frame is chosen, some do not. '.
+                        'Look at the screen: the lower edge lies at the bill, towards the machine.',
             ),
             new NoteRule(
                 'design_upright',
                 'a design that is not turned',
-                static fn(Decided $d): bool => ! self::isTurned($d),
-                'The design stands upright: neck or open edge towards the machine.',
+                static fn(Decided $d): bool => $d->turn() === Turn::None,
+                'The design is not turned: its top lies at the end towards the machine.',
                 WorkStage::Preflight,
+                says: static fn(Decided $d): string => 'The design is not turned. '.$d->loading()->words(),
             ),
             new NoteRule(
                 'stop_after_each_block',
@@ -117,19 +139,44 @@ final class PreflightSteps
                 'needle',
             ),
             new NoteRule(
+                'needle_down_under_cap',
+                'a cap frame, where the house traces with the light',
+                $cap,
+                'The light does not reach under a cap frame: needle 1 lowered by hand is the only check there. Lift it '.
+                    'near metal and bill.',
+                WorkStage::Preflight,
+                Question::TraceNeedle,
+                'light',
+            ),
+            new NoteRule(
                 'light_over_mark',
                 'the house traces with the light',
-                $always,
+                static fn(Decided $d): bool => ! $d->isInCapFrame(),
                 'Light or foot over the mark; the needle stays up.',
                 WorkStage::Preflight,
                 Question::TraceNeedle,
                 'light',
             ),
             new NoteRule(
+                'remove_sticker',
+                'a sticker was put on',
+                static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true),
+                'Needle 1 stands over the sticker: take the sticker off now, before the first stitch.',
+                WorkStage::Preflight,
+            ),
+            new NoteRule(
                 'trace',
                 'always',
                 $always,
                 'Trace: nothing is hit, the same gap on both sides.',
+                WorkStage::Preflight,
+                says: static fn(Decided $d): string => self::traced($d),
+            ),
+            new NoteRule(
+                'sewing_mode_first_stitch',
+                'always',
+                $always,
+                'The machine stands at the first stitch and is set to sew, not to move without sewing.',
                 WorkStage::Preflight,
             ),
             new NoteRule(
@@ -143,7 +190,7 @@ final class PreflightSteps
                 'trim_in_frame',
                 'applied cloth, trimmed in the frame',
                 static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
-                'Lay the whole cloth over its placement line; when it is tacked down trim it close, the frame brought out and not unmounted.',
+                'The whole cloth lies ready, with curved scissors: it is laid and trimmed at the stops of the stop sheet, the frame brought out and not unmounted.',
                 WorkStage::Preflight,
                 Question::Applique,
                 'trim_in_frame',
@@ -152,7 +199,7 @@ final class PreflightSteps
                 'pre_cut_shape',
                 'applied cloth, cut beforehand',
                 static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
-                'Lay the pre-cut shape exactly on its placement line.',
+                'The pre-cut shapes lie ready in the order of the stop sheet: each is laid on its placement line at its stop.',
                 WorkStage::Preflight,
                 Question::Applique,
                 'pre_cut',
@@ -163,16 +210,29 @@ final class PreflightSteps
     /** Once it is mounted nobody gets at the bobbin. */
     private static function coversArm(Decided $decided): bool
     {
-        return $decided->facts->item->isOnCap()
+        return $decided->isInCapFrame()
             || $decided->facts->item->isNarrowTube()
             || $decided->driver() !== Driver::Flat;
     }
 
-    private static function isTurned(Decided $decided): bool
+    /** Equal gaps are asked for only where the design lies in the middle of its window. */
+    private static function traced(Decided $decided): string
     {
-        return $decided->turn() !== Turn::None
-            || ($decided->facts->item->isOnCap()
-                && $decided->driver() === Driver::Cap
-                && $decided->facts->machine->turnsCapsItself === false);
+        $slack = $decided->fit?->slack;
+        $off = $slack !== null && max(
+            abs($slack->leftMm - $slack->rightMm),
+            abs($slack->topMm - $slack->bottomMm),
+        ) > 2 * self::MIDDLE_MM;
+
+        return $off
+            ? sprintf(
+                'Trace: nothing is hit. The design does not lie in the middle of the window: %.0f mm are free at the '.
+                    'left, %.0f at the right, %.0f at the top and %.0f at the bottom.',
+                $slack->leftMm,
+                $slack->rightMm,
+                $slack->topMm,
+                $slack->bottomMm,
+            )
+            : 'Trace: nothing is hit, the same gap on both sides.';
     }
 }

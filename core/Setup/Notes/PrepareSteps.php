@@ -9,9 +9,9 @@ use Hakama\Garment\Position as P;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
-use Hakama\Machine\Driver;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Rules\Decided;
 
 /** What is done before anything is hooped: the garment made ready, backing cut, the place marked. */
@@ -22,6 +22,7 @@ final class PrepareSteps
     {
         $always = static fn(Decided $d): bool => true;
         $cap = static fn(Decided $d): bool => $d->facts->item->isOnCap();
+        $framed = static fn(Decided $d): bool => $d->isInCapFrame();
         $film = static fn(Decided $d): bool => $d->topper;
         $chest = static fn(Decided $d): bool => $d->facts->item->position === P::LeftChest;
         $closed = static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true);
@@ -50,11 +51,11 @@ final class PrepareSteps
                 'Open the cap, take the card out, pull the sweatband all the way out; snip it where it is tacked at the sides.',
                 WorkStage::Prepare,
             ),
-            new NoteRule('bill_straight', 'a cap', $cap, 'Straighten the bill.', WorkStage::Prepare),
+            new NoteRule('bill_straight', 'a cap', $framed, 'Straighten the bill.', WorkStage::Prepare),
             new NoteRule(
                 'strap_shut',
                 'a cap, and the house leaves the strap shut',
-                $cap,
+                $framed,
                 'Leave the strap shut.',
                 WorkStage::Prepare,
                 Question::CapStrap,
@@ -63,11 +64,35 @@ final class PrepareSteps
             new NoteRule(
                 'strap_open',
                 'a cap, and the house opens the strap',
-                $cap,
+                $framed,
                 'Open the strap, and keep its ends clear of the sewing arm.',
                 WorkStage::Prepare,
                 Question::CapStrap,
                 'open',
+            ),
+            new NoteRule(
+                'strap_gap_for_style',
+                'a cap on the cap driver',
+                $framed,
+                'Set the gap of the strap once for this style of cap, and keep it: it is the same for all of them.',
+                WorkStage::Prepare,
+            ),
+            new NoteRule(
+                'sides_backing_longer',
+                'the side or the back of a cap',
+                static fn(Decided $d): bool => $d->isInCapFrame() && $d->facts->item->position !== P::CapFront,
+                'Cut the backing long enough to reach round to the sides; a second layer under the front may be a short '.
+                    'off-cut between the cap and the long piece.',
+                WorkStage::Prepare,
+            ),
+            new NoteRule(
+                'cloth_from_pattern',
+                'applied cloth, cut beforehand',
+                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
+                'Cut each cloth from its paper pattern at real size, the right side up.',
+                WorkStage::Prepare,
+                Question::Applique,
+                'pre_cut',
             ),
             new NoteRule(
                 'mark_up_arrow',
@@ -78,8 +103,8 @@ final class PrepareSteps
             ),
             new NoteRule(
                 'open_side_seam',
-                'a narrow tube and no cylinder driver',
-                static fn(Decided $d): bool => $d->facts->item->isNarrowTube() && $d->driver() === Driver::Flat,
+                'a sleeve or a leg that no driver here goes into',
+                static fn(Decided $d): bool => $d->access() === Access::OpenedSeam,
                 'Open the side seam and lay the tube flat.',
                 WorkStage::Prepare,
             ),
@@ -121,14 +146,15 @@ final class PrepareSteps
                 'measure_chest',
                 'a left chest, measured each time',
                 $chest,
-                'Mark the left chest by measured lines, one across and one down; check it against the placket.',
+                'Mark the left chest by measured lines, one across and one down; on a polo check it against the placket.',
                 WorkStage::Prepare,
                 Question::ChestPlace,
                 'measured',
                 says: static fn(Decided $d): string => sprintf(
-                    'Mark the left chest%s: %s. One line across, one down; check it against the placket.',
+                    'Mark the left chest%s: %s. One line across, one down%s.',
                     self::onSize($d),
                     implode('; ', $d->placement->words()),
+                    $d->facts->item->garment === G::Polo ? '; check it against the placket' : '',
                 ),
             ),
             new NoteRule(

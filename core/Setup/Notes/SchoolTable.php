@@ -54,7 +54,15 @@ final class SchoolTable
             [Question::TraceItem, 'before_and_after'] => [
                 'Preflight: trace once empty, before the item is in, and again after.',
             ],
-            [Question::CapBacking, 'tear_away'] => ['Backing: soft caps and dense designs are no exception.'],
+            [Question::CapOrder, 'either'] => [
+                'Warnings: a design for a cap is minded only where it is sewn neither centre-out nor bottom-up.',
+            ],
+            [Question::CapOrder, 'both'] => [
+                'Warnings: a design for a cap is minded where it is not sewn centre-out, or not bottom-up.',
+            ],
+            [Question::AppliqueBacking, 'cutaway'] => [
+                'Backing: under cloth applied to a sweatshirt as under any other design on it.',
+            ],
             [Question::ThreadTails, 'flame'] => ['Caution: synthetic thread melts and burns.'],
             [Question::TopperResidue, 'steam'] => ['Caution: irons and steam burn.'],
             default => [],

@@ -13,14 +13,14 @@ use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
 use Hakama\House\HouseRule;
+use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Loading\WayIn;
 use Hakama\Setup\Rules\Decided;
 use Hakama\Setup\Tube\Hoopings;
-use Hakama\Stitch\Figures\Verdict;
 use Hakama\Stitch\Point;
-use Hakama\Stitch\Turn;
 
 /** What may stand in the way of a decoration. One that stops it says what would make it possible. */
 final class WarningTable
@@ -82,7 +82,7 @@ final class WarningTable
                 static fn(Decided $d): ?string => $d->framesKnown
                 && $d->fit === null
                 && $d->facts->item->isOnCap()
-                && $d->facts->item->structure === Structure::Structured
+                && $d->facts->item->structure !== Structure::Unstructured
                     ? 'A structured cap cannot be forced into a flat frame: it would be damaged. It needs a cap frame, or an unstructured cap.'
                     : null,
             ),
@@ -115,9 +115,46 @@ final class WarningTable
                 false,
                 'a cap, and an artwork not sewn from the middle outwards and from the bill upwards',
                 static fn(Decided $d): ?string => $d->facts->item->isOnCap()
-                && ($d->facts->design->order->centreOut === Verdict::No
-                    || $d->facts->design->order->bottomUp === Verdict::No)
+                && $d->facts->design->order->spoilsACap($d->follows(Question::CapOrder, 'both'))
                     ? 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap version, from the middle outwards and from the bill upwards.'
+                    : null,
+            ),
+            new WarningRule(
+                'seam_or_opening_in_the_way',
+                false,
+                'the side or back of a cap, where the design crosses a seam or the opening of the strap',
+                self::onSeamOfCap(...),
+            ),
+            new WarningRule(
+                'fine_needle_on_thick',
+                false,
+                'a fine needle against cloth that bends it',
+                static fn(Decided $d): ?string => $d->decisions->needle->value->isThin()
+                && ($d->facts->item->structure->needsCapFrame()
+                    || in_array($d->facts->item->cloth->fabric, [F::Canvas, F::Denim, F::Leather], true)
+                    || $d->facts->item->cloth->thickness === Thickness::Heavy)
+                    ? 'Fine thread asks for a fine needle, and cloth this thick bends it: larger letters and usual thread, or slowly and with spare needles.'
+                    : null,
+            ),
+            new WarningRule(
+                'clamp_marks',
+                false,
+                'cloth that keeps the mark of what held it',
+                static fn(Decided $d): ?string => in_array(
+                    $d->facts->item->cloth->fabric,
+                    [F::Vinyl, F::Leather, F::Plush, F::Quilted],
+                    true,
+                )
+                    ? 'What holds it leaves its mark on this cloth: stick it on hooped backing, or pad frame and clamp, and try it on a scrap.'
+                    : null,
+            ),
+            new WarningRule(
+                'heat_marks',
+                false,
+                'cloth that heat spoils',
+                static fn(Decided $d): ?string => $d->facts->item->cloth->isSpoiledByHeat()
+                || $d->facts->item->garment === G::PaddedJacket
+                    ? 'Heat spoils it: no iron and no press, for marks and backing neither.'
                     : null,
             ),
             new WarningRule(
@@ -252,7 +289,9 @@ final class WarningTable
         $limit = CapFace::profileLimitMm($d->facts->item->profile, $d->house);
 
         return match (true) {
-            ! $d->facts->item->isOnCap() || $d->facts->design->heightMm <= $limit => null,
+            ! $d->facts->item->isOnCap()
+                || $d->facts->item->position !== Position::CapFront
+                || $d->facts->design->heightMm <= $limit => null,
             // Nobody said how high the cap is: more than the highest takes is too much for any.
             $d->facts->item->profile === Profile::None => sprintf(
                 'The design is %.1f mm high and the highest cap takes %.0f. Ask for a version at most %.0f mm high.',
@@ -281,14 +320,25 @@ final class WarningTable
         }
         $face = CapFace::forFacts($d->facts, $d->house);
 
-        return $d->facts->design->widthMm / 2 > $face->wrapMm()
-            ? sprintf(
+        $centre = $face->centreMm($d->facts->item->position);
+
+        return match (true) {
+            $centre + $d->facts->design->widthMm / 2 <= $face->wrapMm() => null,
+            $centre > 0.0 => sprintf(
+                'The side’s middle is %.0f mm round from the front seam, and the driver reaches %.0f (%.0f°): at most '.
+                    '%.0f mm wide there. Ask for a narrower version, or take a cap frame that reaches further round.',
+                $centre,
+                $face->wrapMm(),
+                $face->halfAngleDeg,
+                max(0.0, 2 * ($face->wrapMm() - $centre)),
+            ),
+            default => sprintf(
                 'The design is %.0f mm wide and the driver reaches %.0f round this cap (%.0f° to each side). Ask for a version at most that wide, or sew the sides apart.',
                 $d->facts->design->widthMm,
                 2 * $face->wrapMm(),
                 $face->halfAngleDeg,
-            )
-            : null;
+            ),
+        };
     }
 
     private static function underTheArm(Decided $d): ?string
@@ -343,12 +393,12 @@ final class WarningTable
             return sprintf(
                 '%s would hold the design, but the garment is %.0f mm wide there and the frame %.0f: it does not go in. A smaller frame or a larger size makes it possible.',
                 $d->fit->frame->id,
-                $d->facts->item->openingMm($d->driver()),
+                (new WayIn($d->facts->item, $d->driver()))->openingMm(),
                 $d->fit->frame->outerWidthMm,
             );
         }
 
-        return $d->fit->fits() || self::hoopings($d) > 1
+        return $d->fit->fits() || $d->hoopings() > 1
             ? null
             : sprintf(
                 'It fits no frame: the best is %s. %s A smaller version or a larger frame makes it possible.',
@@ -359,7 +409,7 @@ final class WarningTable
 
     private static function severalHoopings(Decided $d): ?string
     {
-        $hoopings = self::hoopings($d);
+        $hoopings = $d->hoopings();
 
         return $hoopings > 1
             ? sprintf(
@@ -371,21 +421,28 @@ final class WarningTable
             : null;
     }
 
-    private static function hoopings(Decided $d): int
-    {
-        return $d->facts->item->isNarrowTube() && $d->driver() === Driver::Cylinder && $d->turn() !== Turn::Quarter
-            ? Hoopings::count(
-                $d->facts->design->heightMm,
-                $d->facts->design->bands,
-                Hoopings::reachMm($d->house, $d->fit?->frame),
-            )
-            : 1;
-    }
-
     private static function piece(Decided $d): BackingPiece
     {
         assert($d->fit !== null);
 
         return BackingPiece::under($d->fit->frame, $d->house->value(HouseRule::BackingOverlap));
+    }
+
+    private static function onSeamOfCap(Decided $d): ?string
+    {
+        $face = CapFace::forFacts($d->facts, $d->house);
+        $room = $face->betweenSeamsMm($d->facts->item->position);
+
+        return $d->facts->item->isOnCap() && $room !== null && $d->facts->design->widthMm > $room
+            ? sprintf(
+                'The design is %.0f mm wide, and between the seams of the panel there are %.0f%s. Ask for a smaller '.
+                    'version, or sew slowly over the seam.',
+                $d->facts->design->widthMm,
+                $room,
+                $d->facts->item->position === Position::CapBack
+                    ? '; look at the opening of the strap too, whose lower edge gives way'
+                    : '',
+            )
+            : null;
     }
 }

@@ -8,6 +8,9 @@ namespace Hakama\Setup\Rules;
 enum About: string
 {
     case Driver = 'driver';
+    case Loading = 'loading';
+    case Access = 'access';
+    case Frame = 'frame';
     case Turn = 'turn';
     case Backing = 'backing';
     case Topper = 'topper';

@@ -7,7 +7,6 @@ namespace Hakama\Setup\Rules;
 use Hakama\Garment\Fabric as F;
 use Hakama\Garment\Garment as G;
 use Hakama\Garment\Stretch;
-use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
@@ -27,7 +26,7 @@ final class BackingRules
         /** @var non-empty-list<Rule<Layers>>|null $kept */
         static $kept = null;
         $softOrDense = static fn(Facts $f, HouseRules $h): bool => $f->item->isOnCap()
-            && ($f->item->structure === Structure::Unstructured || $f->isDense($h));
+            && ($f->item->structure->isSoft() || $f->isDense($h));
 
         return $kept ??= [
             Rule::saying(
@@ -42,13 +41,23 @@ final class BackingRules
             ),
             Rule::saying(
                 About::Backing,
+                'soft_cap',
+                'a soft cap, or one with a soft liner',
+                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure->isSoft(),
+                new Layers(Backing::Cutaway, 1),
+                'A soft cap has nothing that carries the stitches: one layer of cutaway stays in.',
+                Question::CapBacking,
+                'tear_away',
+            ),
+            Rule::saying(
+                About::Backing,
                 'tear_away_cap',
                 'any cap',
                 static fn(Facts $f): bool => $f->item->isOnCap(),
                 new Layers(Backing::TearAway, 2),
-                'The cap’s own front carries the stitches; tear-away keeps it from slipping and leaves nothing inside.',
+                'Tear-away keeps any cap from slipping and leaves nothing inside.',
                 Question::CapBacking,
-                'tear_away',
+                'always_tear_away',
             ),
             Rule::saying(
                 About::Backing,
@@ -81,6 +90,24 @@ final class BackingRules
                 static fn(Facts $f): bool => $f->item->isClamped(),
                 new Layers(Backing::TearAway, 1),
                 'A small off-cut does: the clamp holds it.',
+            ),
+            Rule::saying(
+                About::Backing,
+                'applied_on_sweatshirt',
+                'cloth applied to a hoodie',
+                static fn(Facts $f): bool => $f->item->garment === G::Hoodie && $f->design->appliqueStops > 0,
+                new Layers(Backing::TearAway, 2),
+                'The applied cloth carries the stitches: tear-away under it, and nothing stays inside.',
+                Question::AppliqueBacking,
+                'tear_away',
+            ),
+            Rule::saying(
+                About::Backing,
+                'stuck_on_hooped',
+                'felt for patches, vinyl or leather',
+                static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::Felt, F::Vinyl, F::Leather], true),
+                new Layers(Backing::TearAway, 2, true),
+                'It is not hooped, which would mark it: it is stuck on the backing that is.',
             ),
             Rule::saying(
                 About::Backing,

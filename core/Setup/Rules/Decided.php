@@ -12,8 +12,12 @@ use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\FrameChange;
 use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Loading\Access;
+use Hakama\Setup\Loading\Ends;
+use Hakama\Setup\Loading\Loading;
 use Hakama\Setup\Placement\MarkedPlacement;
 use Hakama\Setup\Placement\Placement;
+use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Turn;
 
 /** What is decided, by the rules or by a person, with the facts: what warnings, steps and cautions go by. */
@@ -52,7 +56,7 @@ final readonly class Decided
         $this->drivers = array_values(
             array_filter($this->wanted, static fn(Driver $driver): bool => in_array($driver, $there, true)),
         );
-        $this->turns = $decisions->turns->value;
+        $this->turns = array_map(static fn(Loading $one): Turn => $one->turn, $decisions->loadings->value);
         $this->backing = $choice->backing ?? $decisions->backing->value;
         $this->topper = $choice->topper ?? $decisions->topper->value;
         $this->speedSpm = $choice->speedSpm ?? $decisions->speed->value;
@@ -85,8 +89,52 @@ final readonly class Decided
         return $this->fit->frame->driver ?? ($this->drivers[0] ?? ($this->wanted[0] ?? Driver::Flat));
     }
 
+    /** How the design lies in the frame, as the operator sees it. */
     public function turn(): Turn
     {
         return $this->fit->turn ?? $this->turns[0];
+    }
+
+    /** The end that goes to the machine, for the way round that it lies. */
+    public function loading(): Loading
+    {
+        $ends = Ends::of($this->facts->item);
+
+        return match ($this->turn()) {
+            Turn::None => $ends->topFirst(),
+            Turn::Half => $ends->bottomFirst(),
+            Turn::Quarter, Turn::ThreeQuarters => $ends->sideFirst(),
+        };
+    }
+
+    /** What has to be set on this machine: on its cap driver a machine may turn the design by itself. */
+    public function turnToSet(): Turn
+    {
+        return $this->isInCapFrame() && $this->facts->machine->turnsCapsItself !== false ? Turn::None : $this->turn();
+    }
+
+    /** A cap on the cap driver; a soft one laid flat has none of that. */
+    public function isInCapFrame(): bool
+    {
+        return $this->facts->item->isOnCap() && $this->driver() === Driver::Cap;
+    }
+
+    public function access(): Access
+    {
+        return Access::of($this->facts->item, $this->driver());
+    }
+
+    /** In how many hoopings it is sewn, moving along a tube. */
+    public function hoopings(): int
+    {
+        return $this->facts->item->isNarrowTube()
+            && $this->driver() === Driver::Cylinder
+            && $this->turn() !== Turn::Quarter
+            ? Hoopings::count(
+                $this->facts->design->heightMm,
+                $this->facts->design->bands,
+                Hoopings::reachMm($this->house, $this->fit?->frame),
+            )
+            : 1;
     }
 }

@@ -8,6 +8,7 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Loading\Loading;
 use Hakama\Setup\Placement\Placement;
 
 /**
@@ -82,8 +83,25 @@ final readonly class Decision
         return match (true) {
             $one instanceof Layers && $other instanceof Layers => $one->equals($other),
             $one instanceof NeedleType && $other instanceof NeedleType => $one->equals($other),
+            $one instanceof Loading && $other instanceof Loading => $one->equals($other),
+            is_array($one) && is_array($other) => self::sameList($one, $other),
             $one instanceof Placement && $other instanceof Placement => $one->equals($other),
             default => $one === $other,
         };
+    }
+
+    /**
+     * @param array<mixed> $one
+     * @param array<mixed> $other
+     */
+    private static function sameList(array $one, array $other): bool
+    {
+        foreach ($one as $i => $value) {
+            if (! self::same($value, $other[$i] ?? null)) {
+                return false;
+            }
+        }
+
+        return count($one) === count($other);
     }
 }

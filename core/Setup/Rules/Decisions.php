@@ -9,15 +9,15 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Loading\Loading;
 use Hakama\Setup\Placement\Placement;
-use Hakama\Stitch\Turn;
 
 /** All that the rules decide of one decoration, each with its reason. */
 final readonly class Decisions
 {
     /**
      * @param Decision<list<Driver>>         $drivers   that would do, best first, whether there are any or not
-     * @param Decision<non-empty-list<Turn>> $turns     the ways round that would do, best first
+     * @param Decision<non-empty-list<Loading>> $loadings the ends that may go to the machine, best first
      * @param Decision<Layers>               $backing
      * @param Decision<bool>                 $topper    film on top
      * @param Decision<int>                  $thread    weight
@@ -27,7 +27,7 @@ final readonly class Decisions
      */
     private function __construct(
         public Decision $drivers,
-        public Decision $turns,
+        public Decision $loadings,
         public Decision $backing,
         public Decision $topper,
         public Decision $thread,
@@ -40,7 +40,7 @@ final readonly class Decisions
     {
         return new self(
             Decision::by(DriverRules::all(), $facts, $house),
-            Decision::by(TurnRules::all(), $facts, $house),
+            Decision::by(LoadingRules::all(), $facts, $house),
             Decision::by(BackingRules::all(), $facts, $house),
             Decision::by(TopperRules::all(), $facts, $house),
             Decision::by(ThreadRules::all(), $facts, $house),
@@ -55,7 +55,7 @@ final readonly class Decisions
     {
         return [
             $this->drivers,
-            $this->turns,
+            $this->loadings,
             $this->backing,
             $this->topper,
             $this->thread,

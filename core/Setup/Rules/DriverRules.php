@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Rules;
 
-use Hakama\Garment\Structure;
+use Hakama\Garment\Garment as G;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Facts\Facts;
 
@@ -23,8 +23,8 @@ final class DriverRules
             Rule::saying(
                 About::Driver,
                 'structured_cap',
-                'a structured cap',
-                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure === Structure::Structured,
+                'a structured cap, or one with a soft liner',
+                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure->needsCapFrame(),
                 [Driver::Cap],
                 'The stiff front of a structured cap cannot be forced flat: it goes on the cap driver.',
                 strength: Strength::Must,
@@ -44,6 +44,14 @@ final class DriverRules
                 static fn(Facts $f): bool => $f->item->isClamped(),
                 [Driver::Clamp, Driver::Cap, Driver::Flat],
                 'Small closed things are held in a clamp or pocket frame.',
+            ),
+            Rule::saying(
+                About::Driver,
+                'small_or_closed',
+                'a bag or a small loose thing',
+                static fn(Facts $f): bool => in_array($f->item->garment, [G::Bag, G::Other], true),
+                [Driver::Flat, Driver::Clamp],
+                'A flat frame where opening and arm allow it, else a clamp.',
             ),
             Rule::saying(
                 About::Driver,

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Hakama\Setup\Rules;
 
 use Hakama\Garment\Fabric as F;
-use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\House\Question;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Facts\Facts;
 
@@ -38,7 +38,7 @@ final class NeedleRules
                 About::Needle,
                 'thick',
                 'a structured cap, canvas, denim, or anything thick',
-                static fn(Facts $f): bool => $f->item->structure === Structure::Structured
+                static fn(Facts $f): bool => $f->item->structure->needsCapFrame()
                     || in_array($f->item->cloth->fabric, [F::Canvas, F::Denim], true)
                     || $f->item->cloth->thickness === Thickness::Heavy,
                 new NeedleType('80/12', 'sharp'),
@@ -51,6 +51,26 @@ final class NeedleRules
                 static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::Pique, F::RibKnit], true),
                 new NeedleType('75/11', 'ballpoint'),
                 'A ballpoint parts the loops of an open knit instead of cutting them.',
+            ),
+            Rule::saying(
+                About::Needle,
+                'technical_knit_ballpoint',
+                'a technical knit, by the ballpoint school',
+                static fn(Facts $f): bool => $f->item->cloth->fabric === F::TechnicalKnit,
+                new NeedleType('75/11', 'ballpoint'),
+                'A ballpoint slips between the threads of a knit with small holes; try it on a scrap first.',
+                Question::KnitNeedle,
+                'ballpoint',
+            ),
+            Rule::saying(
+                About::Needle,
+                'technical_knit_sharp',
+                'a technical knit, by the sharp school',
+                static fn(Facts $f): bool => $f->item->cloth->fabric === F::TechnicalKnit,
+                new NeedleType('75/11', 'sharp'),
+                'A sharp needle sews clean edges on a tight technical knit.',
+                Question::KnitNeedle,
+                'sharp',
             ),
             Rule::saying(
                 About::Needle,

@@ -12,7 +12,7 @@ final class RuleTable
     {
         return [
             About::Driver->value => DriverRules::all(),
-            About::Turn->value => TurnRules::all(),
+            About::Loading->value => LoadingRules::all(),
             About::Backing->value => BackingRules::all(),
             About::Topper->value => TopperRules::all(),
             About::Thread->value => ThreadRules::all(),

@@ -43,7 +43,7 @@ final class AdviceTest extends TestCase
             [Backing::TearAway, 650, '80/12'],
             [$advice->backing->backing, $advice->speedSpm, $advice->needle->size],
         );
-        self::assertSame([Turn::None], $advice->turns);
+        self::assertSame([Turn::Half], $advice->turns, 'its bill is towards the machine');
         self::assertFalse($advice->stops());
     }
 
@@ -254,7 +254,7 @@ final class AdviceTest extends TestCase
                 }
             }
         }
-        self::assertSame(18 * 14 * 3 * 12, $cases);
+        self::assertSame(18 * 14 * 4 * 12, $cases);
     }
 
     #[Test]

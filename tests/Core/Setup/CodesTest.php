@@ -30,6 +30,7 @@ use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Notes\WarningTable;
 use Hakama\Setup\Notes\WorkStage;
 use Hakama\Setup\Rules\About;
+use Hakama\Setup\Rules\Because;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Stitch\Figures\Verdict;
@@ -236,6 +237,35 @@ final class CodesTest extends TestCase
         ) {
             yield $code => [$code, self::facts(...$facts)];
         }
+        $side = [...$cap, 'position' => Position::CapSide, 'measures' => new Measures(['circumference' => 580.0])];
+        foreach (
+            [
+                ['load_end_first', []],
+                ['mount_end_first', []],
+                ['sewing_mode_first_stitch', []],
+                ['clips_out', $cap],
+                ['strap_gap_for_style', $cap],
+                ['turned_by_machine', [...$cap, 'turnsCapsItself' => true]],
+                ['sides_backing_longer', $side],
+                // 580 mm in six panels are 96.7 mm between two seams.
+                ['seam_or_opening_in_the_way', [...$side, 'widthMm' => 97.0]],
+                ['fine_needle_on_thick', [...$cap, 'smallestLetterMm' => 4.2]],
+                ['clamp_marks', ['fabric' => Fabric::Vinyl]],
+                ['heat_marks', ['garment' => Garment::PaddedJacket]],
+                ['press_off', ['fabric' => Fabric::Plush]],
+                ['film_after_trim', [...$towel, ...$applied]],
+                ['turn_frame_over', ['garment' => Garment::Stocking, ...$applied]],
+            ] as [$code, $facts]
+        ) {
+            yield $code => [$code, self::facts(...$facts)];
+        }
+        yield 'cloth_from_pattern' => ['cloth_from_pattern', self::facts(...$applied), null, ['applique' => 'pre_cut']];
+        yield 'needle_down_under_cap' => [
+            'needle_down_under_cap',
+            self::facts(...$cap),
+            null,
+            ['trace_needle' => 'light'],
+        ];
         yield 'strap_shut' => ['strap_shut', self::facts(...$cap)];
         yield 'strap_open' => ['strap_open', self::facts(...$cap), null, ['cap_strap' => 'open']];
         yield 'seam_on_mark' => ['seam_on_mark', self::facts(...$cap), null, ['cap_seam' => 'on_line']];
@@ -269,13 +299,16 @@ final class CodesTest extends TestCase
                 'clear_pockets',
                 'cut_backing',
                 'mark_place',
+                'load_end_first',
                 'backing_four_sides',
                 'feel_under_frame',
+                'mount_end_first',
                 'select_frame',
                 'design_upright',
                 'needles_to_rack',
                 'needle_one',
                 'trace',
+                'sewing_mode_first_stitch',
                 'bobbin_lasts',
                 'backing_off',
                 'tails_scissors',
@@ -412,7 +445,8 @@ final class CodesTest extends TestCase
 
         self::assertSame([Turn::None, Turn::Half], $at(130)->turns);
         self::assertSame([Turn::Half], $at(131)->turns);
-        self::assertSame('neck_too_tight', $at(131)->because(About::Turn)->rule);
+        self::assertSame('neck_too_tight', $at(131)->because(About::Loading)->rule);
+        self::assertSame('bottom_at_the_machine', $at(131)->because(About::Turn)->rule);
     }
 
     #[Test]
@@ -553,7 +587,11 @@ final class CodesTest extends TestCase
                         );
                         $codes = self::codes($advice);
                         self::assertSame($codes, array_values(array_unique($codes)));
-                        self::assertCount(count(About::cases()), $advice->decisions->all());
+                        self::assertEqualsCanonicalizing(
+                            array_column(About::cases(), 'value'),
+                            array_map(static fn(Because $one): string => $one->about->value, $advice->becauses()),
+                            'every decision has its reason, and one only',
+                        );
                         // Needle and thread, steps and turn go together whatever the rules that chose them.
                         self::assertSame($advice->threadWeight === 60, $advice->needle->size === '65/9');
                         self::assertFalse(
@@ -563,7 +601,7 @@ final class CodesTest extends TestCase
                             in_array('strap_shut', $codes, true) && in_array('strap_open', $codes, true),
                         );
                         self::assertSame(
-                            ($advice->fit->turn ?? $advice->turns[0]) !== Turn::None,
+                            $advice->turnToSet() !== Turn::None,
                             in_array('turn_design', $codes, true),
                         );
                         self::assertSame($advice->backing->adhesive, in_array('aerosol', $codes, true));

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
+use Hakama\Garment\Cloth;
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Measures;
+use Hakama\Garment\Position;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
 use Hakama\Machine\Window;
+use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\FrameChange;
@@ -169,7 +175,18 @@ final class FitTest extends TestCase
         $narrow = self::frame(Window::rectangle(80, 80), 'narrow');
         $fitting = Fitting::of(self::box(50, 50), [$wide, $narrow], 7);
         // Outer sides are 180 and 110; the garment is 120 wide.
-        $ranked = FrameRanking::of($fitting, [Driver::Flat], [Turn::None], $wide, 120);
+        $ranked = FrameRanking::of(
+            $fitting,
+            [Driver::Flat],
+            [Turn::None],
+            $wide,
+            new Item(
+                Garment::Polo,
+                Position::FullFront,
+                new Cloth(Fabric::Pique),
+                measures: new Measures(['chest_width' => 120.0]),
+            ),
+        );
 
         self::assertSame(
             [['narrow', true], ['wide', false]],

@@ -15,6 +15,7 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Loading\WayIn;
 use Hakama\Setup\Placement\Inches;
 use Hakama\Setup\Placement\KeptPlacement;
 use Hakama\Setup\Placement\Placement;
@@ -193,8 +194,8 @@ final class PlacementTest extends TestCase
         self::assertSame(
             [580.0, 480.0],
             [
-                $facts->onSize(Size::M, HouseRules::of())->item->openingMm(Driver::Flat),
-                $facts->onSize(Size::XS, HouseRules::of())->item->openingMm(Driver::Flat),
+                (new WayIn($facts->onSize(Size::M, HouseRules::of())->item, Driver::Flat))->openingMm(),
+                (new WayIn($facts->onSize(Size::XS, HouseRules::of())->item, Driver::Flat))->openingMm(),
             ],
         );
         foreach ([['sleeve' => 100.0], ['chest_width' => 3.0]] as $bad) {

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup;
+
+use Hakama\Setup\Advice;
+use Hakama\Setup\Loading\Loading;
+use Hakama\Setup\Notes\Note;
+use Hakama\Stitch\Turn;
+
+/** A setup as it was chosen, on one machine: steps, end and turn belong to the machine the batch stands on. */
+final readonly class SetupOnMachine
+{
+    /**
+     * @param list<Note>            $steps
+     * @param array<string, string> $placements size => where the design goes, in few words
+     */
+    private function __construct(
+        public Loading $loading,
+        public Turn $turnToSet,
+        public array $steps,
+        public array $placements,
+    ) {}
+
+    /** @param array<string, string> $placements */
+    public static function of(Advice $advice, array $placements): self
+    {
+        return new self($advice->loading(), $advice->turnToSet(), $advice->steps, $placements);
+    }
+
+    /**
+     * What the operator has to do otherwise than on another machine.
+     *
+     * @return list<string> in words
+     */
+    public function otherThan(self $other): array
+    {
+        $known = array_map(static fn(Note $step): string => $step->text, $other->steps);
+
+        return array_values(array_diff(array_map(static fn(Note $step): string => $step->text, $this->steps), $known));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Loading;
+
+use Hakama\Garment\Garment;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Facts\Item;
+
+/** How the machine gets at what is sewn on. */
+enum Access: string
+{
+    case Flat = 'flat';
+    case ClosedTube = 'closed_tube';
+    case OpenedSeam = 'opened_seam';
+
+    /** The way in on a driver. A stocking is never opened; another narrow tube lies flat only with its seam open. */
+    public static function of(Item $item, Driver $driver): self
+    {
+        return match (true) {
+            ! $item->isNarrowTube() => self::Flat,
+            $driver === Driver::Flat && $item->garment !== Garment::Stocking => self::OpenedSeam,
+            default => self::ClosedTube,
+        };
+    }
+
+    public function because(): string
+    {
+        return match ($this) {
+            self::Flat => 'It lies flat in its frame; nothing has to be opened.',
+            self::ClosedTube => 'It is slipped over the arm as the tube it is; its seam stays shut.',
+            self::OpenedSeam => 'No driver here goes into so narrow a tube: its seam is opened, it lies flat, and it is '.
+                'closed again afterwards.',
+        };
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Loading;
+
+use Hakama\Garment\Garment;
+use Hakama\Garment\Measure;
+use Hakama\Garment\Panel;
+use Hakama\Garment\Structure;
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame;
+use Hakama\Machine\FrameKind;
+use Hakama\Setup\Facts\Item;
+
+/** One thing on one driver: how the machine gets at it, and what of frame and arm goes in. */
+final readonly class WayIn
+{
+    public Access $access;
+
+    public function __construct(private Item $item, public Driver $driver)
+    {
+        $this->access = Access::of($item, $driver);
+    }
+
+    /** Whether a frame is for such a thing at all. */
+    public static function mayHold(Item $item, Frame $frame): bool
+    {
+        return match (true) {
+            $item->isOnCap() => $frame->driver === Driver::Cap
+                ? $frame->kind === FrameKind::Cap
+                : $item->structure === Structure::Unstructured && $frame->kind !== FrameKind::Pocket,
+            $frame->kind === FrameKind::Cap => false,
+            $frame->kind === FrameKind::Pocket => $item->isClamped() || $item->garment === Garment::Other,
+            default => true,
+        };
+    }
+
+    /** Flat width of what the frame has to lie in; null where nothing limits it or nobody has measured it. */
+    public function openingMm(): ?float
+    {
+        $panel = Panel::of($this->item->garment, $this->item->position);
+
+        return match (true) {
+            $this->access === Access::OpenedSeam => null,
+            $panel === Panel::Leg => $this->item->measures->mm(Measure::LegWidth),
+            $panel->isTube(), $this->item->isNarrowTube() => $this->item->measures->mm(Measure::SleeveWidth),
+            $panel === Panel::Front, $panel === Panel::Back => $this->item->measures->mm(Measure::ChestWidth),
+            $this->item->garment === Garment::Bag => $this->item->measures->mm(Measure::Width),
+            default => null,
+        };
+    }
+
+    public function takesFrame(Frame $frame): bool
+    {
+        $opening = $this->openingMm();
+
+        return $opening === null || $frame->outerWidthMm <= $opening;
+    }
+
+    /** Whether a closed tube is wider than the arm it is slipped over, as far as both are known. */
+    public function takesArm(?float $armWidthMm): bool
+    {
+        $opening = $this->openingMm();
+
+        return $this->access !== Access::ClosedTube
+            || $opening === null
+            || $armWidthMm === null
+            || $opening > $armWidthMm;
+    }
+}
