@@ -76,7 +76,7 @@ final class Decoration extends Model
     /** Loads what a setup is worked out from; of a tube, all that goes along it. */
     public function loadForSetup(): self
     {
-        $this->load(['line', 'setup']);
+        $this->load(['line', 'setup', 'batch']);
         if (! Panel::of($this->line->garment, $this->position)->isTube()) {
             return $this->load('artwork.blocks.thread');
         }

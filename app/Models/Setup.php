@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\Layers;
@@ -26,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string          $needle_point
  * @property int             $speed_spm
  * @property int             $hoop_s
+ * @property int|null        $printed_machine_id for which its sheet was printed last
+ * @property CarbonImmutable|null $printed_at
  * @property list<array{about: string, advised: string, chosen: string, why: string}>|null $departures from the
  *     advice, each with its reason
  * @property array<string, string>|null $placements size => where the design goes, in few words
@@ -39,10 +42,13 @@ final class Setup extends Model
     public $incrementing = false;
     protected $primaryKey = 'decoration_id';
     protected $guarded = [];
-    protected $casts = ['backing' => Backing::class, 'adhesive' => 'boolean',
+    protected $casts = [
+        'backing' => Backing::class,
+        'adhesive' => 'boolean',
         'topper' => 'boolean',
         'sew_s' => 'array',
         'departures' => 'array',
+        'printed_at' => 'immutable_datetime',
         'placements' => 'array',
     ];
 

@@ -58,7 +58,8 @@ final class DecorationSetups
      * @param string|null $frame   code of the one to look at; else the chosen, else the best
      * @param Turn|null   $turn    the way round to look at
      * @param Size|null   $size    the one to draw; else the smallest
-     * @param string|null $machine code, to ask of one machine only
+     * @param string|null $machine code, to ask of one machine only; `any` for the shop's together; else the one on
+     *     which its batch stands
      */
     public function sheet(
         Decoration $decoration,
@@ -71,7 +72,10 @@ final class DecorationSetups
         $rules = $this->house->rules();
         $frames = $this->catalogue->frames();
         $fitting = $this->fitting($decoration, $frames);
-        $on = $this->machines()->firstWhere('code', $machine);
+        $on =
+            $machine === null
+                ? $this->machines()->firstWhere('id', $decoration->batch?->machine_id)
+                : $this->machines()->firstWhere('code', $machine);
         $facts = $this->facts($decoration);
         $asked = $on === null ? $facts : self::onMachine($facts, $on);
         $mounted = $on ?? self::nearest($this->machines(), Advice::of($asked, $rules)->drivers[0] ?? Driver::Flat);
@@ -137,6 +141,7 @@ final class DecorationSetups
                 ),
                 $mounted,
                 $on?->code,
+                $machine,
             ),
             $this->tube($decoration, $advice, $model),
             $this->face($governing),
@@ -218,6 +223,22 @@ final class DecorationSetups
             $advice->withChoice($decoration->setup->choice($fit)),
             $decoration->setup->placements ?? [],
         );
+    }
+
+    /**
+     * For which machine its sheet was printed, where the batch has moved since to one on which other things are to be
+     * done; null where the paper still holds.
+     */
+    public function printedFor(Decoration $decoration): ?string
+    {
+        $printed = $this->machines()->firstWhere('id', $decoration->setup?->printed_machine_id);
+        $now = $this->machines()->firstWhere('id', $decoration->batch?->machine_id);
+        if ($printed === null || $now === null || $printed->id === $now->id) {
+            return null;
+        }
+        [$then, $here] = [$this->on($decoration, $printed), $this->on($decoration, $now)];
+
+        return $then !== null && $here !== null && $here->otherThan($then) !== [] ? $printed->code : null;
     }
 
     public function fit(Decoration $decoration, Frame $frame, Turn $turn): Fit

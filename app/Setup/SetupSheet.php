@@ -9,6 +9,8 @@ use App\Models\Practice;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Loading\Ends;
+use Hakama\Setup\Loading\Loading;
 use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
@@ -42,6 +44,14 @@ final readonly class SetupSheet
     public function ranked(): array
     {
         return $this->advice->ranked;
+    }
+
+    /** @return list<Loading> the ends that can go to the machine, advised or not */
+    public function ends(): array
+    {
+        $ends = Ends::of($this->row->facts->item);
+
+        return [$ends->topFirst(), $ends->bottomFirst(), $ends->sideFirst()];
     }
 
     public function bounds(): Bounds

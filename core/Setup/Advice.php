@@ -142,6 +142,12 @@ final readonly class Advice
         return $this->decided->hoopings();
     }
 
+    /** Of a cap nobody knows what to set before it is known which machine sews it. */
+    public function turnIsKnown(): bool
+    {
+        return ! $this->decided->isInCapFrame() || $this->decided->facts->machine->turnsCapsItself !== null;
+    }
+
     public function access(): Access
     {
         return $this->decided->access();
@@ -196,7 +202,11 @@ final readonly class Advice
                 $best->fits() ? 'best_of_those_that_hold_it' : 'nearest',
                 $best->because(),
             ),
-            $this->decided->framesKnown => new Because(About::Frame, 'none', 'No frame here is for such a thing on a driver that would do.'),
+            $this->decided->framesKnown => new Because(
+                About::Frame,
+                'none',
+                'No frame here is for such a thing on a driver that would do.',
+            ),
             default => new Because(About::Frame, 'not_asked', 'No frames were given to choose among.'),
         };
     }
@@ -207,10 +217,10 @@ final readonly class Advice
         return implode(' ', [
             $this->loading()->words(),
             match (true) {
-                $this->turnToSet() === Turn::None && $this->loading()->turn !== Turn::None =>
-                    $this->decided->facts->machine->turnsCapsItself === true
-                        ? 'This machine turns it by itself: nothing is set.'
-                        : 'Most machines turn it by themselves; nothing is set then.',
+                $this->turnToSet() === Turn::None && $this->loading()->turn !== Turn::None => $this->decided->facts
+                    ->machine->turnsCapsItself === true
+                    ? 'This machine turns it by itself: nothing is set.'
+                    : 'Most machines turn it by themselves; nothing is set then.',
                 $this->turnToSet() === Turn::None => 'Nothing is turned.',
                 default => "It is turned by {$this->turnToSet()->value}°, never mirrored.",
             },

@@ -107,9 +107,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $this->get("/artwork/{$stalk->id}")->assertSee('being read by the worker');
         $this->get("/artwork/{$stalk->id}/stops")->assertRedirect("/artwork/{$stalk->id}");
         $this->get("/artwork/{$stalk->id}/make")->assertRedirect("/artwork/{$stalk->id}");
-        self::queued(\App\Jobs\ReadTape::class)
-            ->firstOrFail()
-            ->handle(app(\App\Shop\House::class));
+        self::queued(\App\Jobs\ReadTape::class)->firstOrFail()->handle(app(\App\Shop\House::class));
         $this->get("/artwork/{$stalk->id}")->assertSee('64');
     }
 
@@ -127,9 +125,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'why' => 'lighter',
             'sure' => 1,
         ])->assertSessionHasNoErrors();
-        self::queued(\App\Jobs\ReadTape::class)
-            ->firstOrFail()
-            ->handle(app(\App\Shop\House::class));
+        self::queued(\App\Jobs\ReadTape::class)->firstOrFail()->handle(app(\App\Shop\House::class));
 
         self::assertLessThan(
             $before / 5,
@@ -235,7 +231,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         self::assertSame(Fabric::Pique, $decoration->line->fabric);
         $bell = $decoration->artwork;
         self::assertNotNull($bell);
-        $this->get("/setup/{$decoration->id}")->assertSee(
+        $this->get("/setup/{$decoration->id}?tab=practice")->assertSee(
             'No sew-out of this artwork has come out on pique or its like',
         );
 
@@ -248,19 +244,23 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'passed' => 0,
             'remark' => 'puckered',
         ])->assertSessionHasNoErrors();
-        $this->get("/setup/{$decoration->id}")->assertSee('No sew-out of this artwork has come out on pique');
+        $this->get("/setup/{$decoration->id}?tab=practice")->assertSee(
+            'No sew-out of this artwork has come out on pique',
+        );
         // Jersey is a knit like piqué.
         $this->post("/artwork/{$bell->id}/sew-outs", [
             ...self::SEW_OUT,
             'fabric' => 'jersey',
         ])->assertSessionHasNoErrors();
-        $this->get("/setup/{$decoration->id}")
+        $this->get("/setup/{$decoration->id}?tab=practice")
             ->assertSee('It came out on jersey')
             ->assertSee('by Ilse');
 
         // Another file: what came out before says nothing of it.
         $bell->update(['revision' => 2]);
-        $this->get("/setup/{$decoration->id}")->assertSee('No sew-out of this artwork has come out on pique');
+        $this->get("/setup/{$decoration->id}?tab=practice")->assertSee(
+            'No sew-out of this artwork has come out on pique',
+        );
     }
 
     #[Test]

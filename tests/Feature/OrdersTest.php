@@ -20,9 +20,15 @@ final class OrdersTest extends FeatureTestCase
         $decoration = self::decoration(1006);
         $decoration->line->update(['style' => '', 'garment_style_id' => null]);
 
-        $this->get("/setup/{$decoration->id}")->assertOk()->assertSee('Frames, best first');
-        $this->put("/setup/{$decoration->id}/placement", ['size' => 'M', 'peg' => '7', 'down' => '205', 'across' => '100'])
-            ->assertSessionHasNoErrors();
+        $this->get("/setup/{$decoration->id}?tab=frames")
+            ->assertOk()
+            ->assertSee('Look at frame');
+        $this->put("/setup/{$decoration->id}/placement", [
+            'size' => 'M',
+            'peg' => '7',
+            'down' => '205',
+            'across' => '100',
+        ])->assertSessionHasNoErrors();
         self::assertSame('polo', KeptPlacement::query()->where('peg', '7')->sole()->garment);
     }
 
@@ -149,7 +155,10 @@ final class OrdersTest extends FeatureTestCase
             '/orders',
             $this->typed(['lines' => [[...$cap, 'profile' => 'low']]]),
         )->assertSessionHasNoErrors();
-        self::assertSame(Profile::Low, Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->profile);
+        self::assertSame(
+            Profile::Low,
+            Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->profile,
+        );
     }
 
     #[Test]

@@ -47,7 +47,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             'artwork_id' => \App\Models\Artwork::query()->where('name', 'Lake panorama')->value('id'),
         ]);
         // 216 mm wide; S leaves 196, M 210, L 224, XL 238.
-        $this->get("/setup/{$hoodies->id}")
+        $this->get("/setup/{$hoodies->id}?tab=sizes")
             ->assertSee('Not every size may go in the same way. All of them may be turned 180°')
             ->assertSee('waist first, and the design turned half round', false);
         $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors('why.turn');
@@ -58,7 +58,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function the_setup_page_ranks_the_frames_and_gives_every_value_its_reason(): void
     {
-        $page = $this->get('/setup/'.self::decoration(1010)->id)->assertOk();
+        $page = $this->get('/setup/'.self::decoration(1010)->id.'?tab=frames')->assertOk();
 
         $page
             ->assertSee('The stiff front of a structured cap')
@@ -72,7 +72,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function a_chosen_setup_makes_a_batch_with_a_place_in_the_plan(): void
     {
         $decoration = self::decoration(1010);
-        $this->post("/setup/{$decoration->id}", ['frame' => 'K-1', 'turn' => 0])->assertRedirect('/setup');
+        $this->post("/setup/{$decoration->id}", ['frame' => 'K-1', 'turn' => 180])->assertRedirect('/setup');
         $batch = self::batchOf(1010);
         $setup = Setup::query()->findOrFail($decoration->id);
 
@@ -93,13 +93,13 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function what_goes_against_the_advice_wants_a_reason_that_is_kept(): void
     {
         $decoration = self::decoration(1010);
-        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors([
+        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 180])->assertSessionHasErrors([
             'why.driver',
         ]);
         self::assertFalse(Setup::query()->whereKey($decoration->id)->exists());
         $this->post("/setup/{$decoration->id}", [
             'frame' => 'S-30',
-            'turn' => 0,
+            'turn' => 180,
             'why' => ['driver' => 'flat blanks, sewn into caps later'],
         ])->assertRedirect('/setup');
         self::assertSame(
@@ -250,7 +250,9 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $changes = 0;
         foreach ($board->timetable()->placed as $placed) {
             $changes +=
-                $placed->changeoverStart < $board->workload()->now + 2 * 86400 ? count($placed->changes->cones->load) : 0;
+                $placed->changeoverStart < $board->workload()->now + 2 * 86400
+                    ? count($placed->changes->cones->load)
+                    : 0;
         }
         self::assertGreaterThan(3, $changes);
         self::assertSame($changes, preg_match_all('~<strong>Needle \d+:</strong>~', $page));
@@ -321,7 +323,10 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $used = array_values(array_unique(self::board()->timetable()->on('M2')[0]->changes->cones->order));
         sort($used);
         $other = $size === '80/12' ? '75/11' : '80/12';
-        self::machine('M2')->rack()->whereIn('number', $used)->update(['size' => $other, 'point' => 'sharp']);
+        self::machine('M2')
+            ->rack()
+            ->whereIn('number', $used)
+            ->update(['size' => $other, 'point' => 'sharp']);
         app()->forgetScopedInstances();
         $said = 'fit '.$wants;
         $this->get('/needles/M2')->assertSee($said)->assertSee('They are fitted');
@@ -340,7 +345,11 @@ final class SetupAndNeedlesTest extends FeatureTestCase
                 ->all(),
         );
         app()->forgetScopedInstances();
-        preg_match('~<section class="border-b border-ink py-3">.*?</section>~s', (string) $this->get('/needles/M2')->getContent(), $first);
+        preg_match(
+            '~<section class="border-b border-ink py-3">.*?</section>~s',
+            (string) $this->get('/needles/M2')->getContent(),
+            $first,
+        );
         self::assertStringNotContainsString($said, $first[0]);
 
         foreach (

@@ -60,11 +60,7 @@ final class SetupDrawnTest extends FeatureTestCase
             preg_match('~^M[\d.-]+ ([\d.-]+)V([\d.-]+)$~', (string) $down['d'], $ends);
             $said = (float) self::first($svg, '//*[local-name()="text"][@class="down"]');
             self::assertEqualsWithDelta(abs((float) $ends[2] - (float) $ends[1]), $said, 0.5);
-            preg_match(
-                '~<dd><span class="text-lg font-semibold">([\d]+) mm down, ([\d]+) mm across~',
-                $html,
-                $placement,
-            );
+            preg_match('~<strong\s+class="flex-1">([\d]+) mm down, ([\d]+) mm across~', $html, $placement);
             self::assertSame(
                 round($said),
                 (float) $placement[1],

@@ -170,11 +170,13 @@ final class WorkroomTest extends FeatureTestCase
     public function each_machine_is_said_to_do_it_or_why_it_does_not(): void
     {
         $cap = self::decoration(1010);
-        $page = (string) $this->get("/setup/{$cap->id}")->getContent();
+        $page = (string) $this->get("/setup/{$cap->id}?tab=machines")->getContent();
         // M2 has no cap driver; M3 does not turn caps by itself.
         self::assertMatchesRegularExpression('~M2 Wren.*?There is no cap driver here~s', $page);
-        $this->get("/setup/{$cap->id}?machine=M3")->assertSee('Turn the design on the machine');
-        $this->get("/setup/{$cap->id}?machine=M1")->assertDontSee('Turn the design on the machine');
+        $this->get("/setup/{$cap->id}?machine=M3")->assertSee('Turn the design by 180° on the machine');
+        $this->get("/setup/{$cap->id}?machine=M1")
+            ->assertDontSee('Turn the design by')
+            ->assertSee('this machine turns the design by itself');
     }
 
     #[Test]

@@ -44,13 +44,13 @@ final readonly class Loading
     /** Where the frame's bracket is: it goes into the arms, which are on the machine's side. */
     public function bracketWords(): string
     {
-        return "The frame's bracket is at {$this->endWords()}.";
+        return "The frame’s bracket is at {$this->endWords()}.";
     }
 
     /** "The waist goes towards the machine; the design's bottom lies there." */
     public function words(): string
     {
-        return ucfirst($this->endWords())." goes towards the machine; the design's {$this->lies} lies there.";
+        return ucfirst($this->endWords())." goes towards the machine; the design’s {$this->lies} lies there.";
     }
 
     /** A code for the reason of the turn: what lies at the machine. */

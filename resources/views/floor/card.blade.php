@@ -9,7 +9,7 @@
             <kbd>b</kbd></a>
     </div>
     <p class="mb-2">{{ $batch->left }} × {{ $batch->setup->garment }}, {{ $batch->setup->position }}, frame
-        <strong>{{ $batch->batch->equipment->frame }}</strong>{{ $batch->setup->turnDeg ? ", turned {$batch->setup->turnDeg}°" : '' }},
+        <strong>{{ $batch->batch->equipment->frame }}</strong>{{ $setup === null ? '' : ", {$setup->loading->endWords()} towards the machine, " . App\Setup\DecisionRow::turn($setup->turnToSet) }},
         needle <strong>{{ $batch->batch->equipment->needle }}</strong>, {{ $batch->setup->speedSpm }} stitches a
         minute.</p>
     @include('needles.card-table')

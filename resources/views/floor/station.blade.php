@@ -41,6 +41,10 @@
                     data-turn="{{ $open->setup->turnDeg }}" data-load="{{ $run->load->event }}"
                     data-sewn="{{ $run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch }}"
                     data-of="{{ $open->design->stitches }}"></canvas>
+                @if ($running->setup)
+                    <p class="text-base" id="loading">▲ {{ ucfirst($running->setup->loading->endWords()) }} towards the
+                        machine, as the picture lies; {{ App\Setup\DecisionRow::turn($running->setup->turnToSet) }}.</p>
+                @endif
                 <div class="mt-2 flex items-baseline gap-6 tabular-nums">
                     @if ($run->stage === Stage::Sewing)
                         <strong>Sewing load {{ $run->load->number }}</strong>

@@ -16,9 +16,9 @@
     </div>
     <article class="paper">
         <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong
-                class="text-lg">{{ $head->code ?? 'Not set up yet:' }} {{ $artwork->name }}</strong><span
-                class="ml-auto">No. {{ $head->number }}, {{ $head->customer }}, due
-                {{ Carbon\CarbonImmutable::parse($head->due_at)->format('D j M H:i') }}</span></header>
+                class="text-lg">{{ $batch->code ?? 'Not set up yet:' }} {{ $artwork->name }}</strong><span
+                class="ml-auto">No. {{ $order->number }}, {{ $order->customer_name }}, due
+                {{ $order->due_at->format('D j M H:i') }}</span></header>
         <p class="mt-1">{{ $decoration->line->garmentLabel() }}, {{ $decoration->line->fabricLabel() }}:
             <strong>{{ $decoration->positionLabel() }}</strong>. @foreach ($rows as $row)
                 {{ $row->size === Hakama\Garment\Size::One ? '' : $row->size->value . ' ' }}{{ $row->pieces }}{{ $loop->last ? ' pieces.' : ', ' }}
@@ -47,7 +47,9 @@
                     @foreach (array_filter([
         'Frame' => $fit === null ? null : $fit->frame->id . ($sheet->chosen->frame->holes !== '' ? ", holes {$sheet->chosen->frame->holes}" : '') . ($sheet->chosen->frame->label !== '' ? ", pick {$sheet->chosen->frame->label}" : ''),
         'Driver' => $fit?->frame->driver->value,
-        'Way up' => $fit === null ? null : ($fit->turn->value === 0 ? 'upright' : "turned {$fit->turn->value}°, never mirrored"),
+        'Machine' => $sheet->on->onMachine === null ? null : "{$sheet->on->onMachine}; not for another: steps and turn may differ there",
+        'To it' => $sheet->chosen->shown->loading()->endWords(),
+        'Set' => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()),
         'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->chosen->cut ? ', ' . round($sheet->chosen->cut->widthMm) . ' × ' . round($sheet->chosen->cut->heightMm) : ''),
         'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'),
         'Needle' => $choice?->needle->words(),

@@ -12,7 +12,7 @@
             <span class="now">It fits no frame of the shop.</span>
         @else
             Best:
-            {{ $best->fit->frame->id }}{{ $best->fit->turn->value ? ', turned ' . $best->fit->turn->value . '°' : '' }};
+            {{ $best->fit->frame->id }}, {{ $advice->loading()->endWords() }} towards the machine;
             {{ $best->change->label() }}.
         @endif
     </x-slot:say>

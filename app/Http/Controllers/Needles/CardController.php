@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Needles;
 
 use App\Models\Thread;
 use App\Plan\PlanBoard;
+use App\Setup\MachineSetups;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -38,6 +39,10 @@ final class CardController
             'batch' => $batch,
             'placed' => $placed,
             'sheet' => $batch->design->stopSheet(),
+            'setup' => app(MachineSetups::class)->on(
+                $batch->decorationId,
+                $board->machines()->firstWhere('code', $placed->machine) ?? abort(404),
+            ),
             'threads' => Thread::query()->whereIn('code', $batch->batch->equipment->threads)->get()->keyBy('code'),
         ]);
     }

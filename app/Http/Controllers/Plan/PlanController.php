@@ -15,6 +15,7 @@ use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
 use App\Plan\PlanRefused;
 use App\Plan\SplitBatch;
+use App\Setup\MovedSteps;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
@@ -44,11 +45,14 @@ final class PlanController
         PlanBoard $board,
         PlanChanges $changes,
         Calendar $calendar,
+        MovedSteps $steps,
     ): Response|RedirectResponse {
         [$code, $machine, $rank] = [$request->batch(), $request->machine(), $request->rank()];
         $problem = $said = null;
         try {
-            $said = Consequence::words($board, $code, $changes->wouldMove($code, $machine, $rank), made: true);
+            $said =
+                Consequence::words($board, $code, $changes->wouldMove($code, $machine, $rank), made: true).
+                $steps->words($board, $code, $machine);
             $changes->move($code, $machine, $rank, $request->integer('version'));
         } catch (PlanRefused $e) {
             $problem = $e->getMessage();
@@ -70,7 +74,7 @@ final class PlanController
     }
 
     /** What a move would bring, in words, before the batch is let go. */
-    public function consequence(Request $request, PlanBoard $board, PlanChanges $changes): Response
+    public function consequence(Request $request, PlanBoard $board, PlanChanges $changes, MovedSteps $steps): Response
     {
         // Without a session there is nowhere to send the person back to.
         if (Validator::make($request->all(), MoveBatch::place())->fails()) {
@@ -78,14 +82,16 @@ final class PlanController
         }
         $code = $request->string('batch')->value();
         try {
-            $said = e(
-                Consequence::words(
-                    $board,
-                    $code,
-                    $changes->wouldMove($code, $request->string('machine')->value(), $request->integer('rank')),
-                    made: false,
-                ),
-            );
+            $otherwise = $steps->words($board, $code, $request->string('machine')->value());
+            $said =
+                e(
+                    Consequence::words(
+                        $board,
+                        $code,
+                        $changes->wouldMove($code, $request->string('machine')->value(), $request->integer('rank')),
+                        made: false,
+                    ),
+                ).($otherwise === '' ? '' : '<strong class="now">'.e($otherwise).'</strong>');
         } catch (PlanRefused $e) {
             $said = '<span class="now">'.e($e->getMessage()).'</span>';
         }

@@ -7,16 +7,19 @@ namespace App\Http\Controllers\Setup;
 use App\Http\Requests\Setup\ChooseSetup;
 use App\Models\Artwork;
 use App\Models\Decoration;
+use App\Models\Order;
 use App\Models\Piece;
 use App\Plan\PlanChanges;
 use App\Plan\SplitBatch;
 use App\Setup\DecorationSetups;
 use App\Setup\SetupChoices;
 use App\Setup\WantsReason;
+use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
 use Hakama\Garment\Size;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -90,9 +93,11 @@ final class SetupController
 
         return view($request->headers->has('HX-Request') ? 'setup.sheet' : 'setup.show', [
             'sheet' => $sheet,
-            'sewOuts' => $decoration->artwork->passedOn($decoration->line->fabric),
+            'sewOuts' => static fn(): Collection => $decoration->artwork->passedOn($decoration->line->fabric),
             'capVersion' => $capVersion,
             'order' => $capVersion === null ? null : $decoration->line->load('order')->order,
+            'moved' => $setups->printedFor($decoration),
+            'tab' => $request->string('tab')->value(),
         ]);
     }
 
@@ -106,13 +111,22 @@ final class SetupController
                 ->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
         }
 
+        $batch = $decoration->batch;
+        if ($batch?->machine_id !== null && $decoration->setup?->printed_machine_id !== $batch->machine_id) {
+            $decoration->setup?->update([
+                'printed_machine_id' => $batch->machine_id,
+                'printed_at' => CarbonImmutable::now(),
+            ]);
+        }
+        $order = Order::query()
+            ->join('customers as c', 'c.id', '=', 'orders.customer_id')
+            ->select('orders.*', 'c.name as customer_name')
+            ->findOrFail($decoration->line->order_id);
+
         return view('setup.paper', [
             'sheet' => $setups->sheet($decoration, size: Size::tryFrom($request->string('size')->value())),
-            'head' => DB::table('orders as o')
-                ->join('customers as c', 'c.id', '=', 'o.customer_id')
-                ->leftJoin('batches as b', 'b.decoration_id', '=', DB::raw($decoration->id))
-                ->where('o.id', $decoration->line->order_id)
-                ->first(['o.number', 'o.due_at', 'c.name as customer', 'b.code']),
+            'batch' => $batch,
+            'order' => $order,
         ]);
     }
 

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup;
+
+use App\Shop\Figure;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Placement\Placement;
+use Hakama\Setup\Rules\About;
+use Hakama\Setup\Rules\OtherSchool;
+use Hakama\Setup\Rules\Strength;
+use Hakama\Stitch\Turn;
+
+/** One decision as the setup page lists it: what, in few words, and why when it is opened. */
+final readonly class DecisionRow
+{
+    /** @param list<OtherSchool> $others */
+    private function __construct(
+        public About $about,
+        public string $label,
+        public string $value,
+        public string $why,
+        public bool $firm,
+        public array $others,
+    ) {}
+
+    /**
+     * @param Placement $placement on the size that is looked at
+     *
+     * @return list<self> in the order of the work
+     */
+    public static function all(Advice $advice, Placement $placement): array
+    {
+        $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
+
+        return [
+            self::of($advice, About::Loading, 'To the machine', $advice->loading()->endWords()),
+            self::of(
+                $advice,
+                About::Turn,
+                'Set on it',
+                $advice->turnIsKnown() ? self::turn($advice->turnToSet()) : 'as the machine: choose it above',
+            ),
+            self::of($advice, About::Frame, 'Frame', $advice->fit->frame->id ?? 'none'),
+            self::of($advice, About::Driver, 'Driver', implode(', else ', $drivers) ?: 'none here'),
+            self::of($advice, About::Access, 'Way in', str_replace('_', ' ', $advice->access()->value)),
+            self::of($advice, About::Placement, 'Place', self::place($placement)),
+            self::of($advice, About::Backing, 'Backing', $advice->backing->words()),
+            self::of($advice, About::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
+            self::of($advice, About::Thread, 'Thread', "{$advice->threadWeight} weight"),
+            self::of($advice, About::Needle, 'Needle', $advice->needle->words()),
+            self::of($advice, About::Speed, 'Speed', "{$advice->speedSpm} stitches a minute"),
+        ];
+    }
+
+    public static function turn(Turn $turn): string
+    {
+        return $turn === Turn::None ? 'no turn' : "turned {$turn->value}°, never mirrored";
+    }
+
+    private static function of(Advice $advice, About $about, string $label, string $value): self
+    {
+        $because = $advice->because($about);
+
+        return new self(
+            $about,
+            $label,
+            $value,
+            $because->text,
+            $because->strength === Strength::Must,
+            array_values(
+                array_filter(
+                    $advice->otherSchools(),
+                    static fn(OtherSchool $other): bool => $other->about === $about->value,
+                ),
+            ),
+        );
+    }
+
+    private static function place(Placement $placement): string
+    {
+        return Figure::words(abs($placement->downMm)).
+            ($placement->downMm < 0 ? ' mm up' : ' mm down').
+            ($placement->isCentred() ? '' : ', '.Figure::words($placement->acrossMm).' mm across');
+    }
+}
