@@ -76,7 +76,9 @@ final readonly class Running
     /** @return list<int> */
     public function nextLoad(int $heads): array
     {
-        return $this->run->nextLoad($this->waiting(), $heads);
+        $alone = $this->run->load->number === 0 && $this->setup?->firstAlone === true;
+
+        return $this->run->nextLoad($this->waiting(), $alone ? 1 : $heads);
     }
 
     /** @return Collection<int, Piece> */

@@ -7,6 +7,7 @@ namespace App\FloorLog;
 use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\FloorEvent;
+use App\Models\Frame;
 use App\Models\KeptRun;
 use App\Models\Machine;
 use App\Models\NeedleFitting;
@@ -21,6 +22,7 @@ use Hakama\Floor\FoldedBatch;
 use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** The log of the floor: events are appended to it, and where a machine stands is read from it. */
@@ -146,6 +148,21 @@ final class FloorLog
                 $codes,
             ),
         );
+    }
+
+    /** How many frames of a kind hold nothing, by what every batch has hooped or on its machine. */
+    public static function freeFrames(string $code): int
+    {
+        $frame = Frame::query()->where('code', $code)->firstOrFail();
+        $held = KeptRun::query()
+            ->whereIn(
+                'batch_id',
+                Batch::query()->whereHas('decoration.setup', static fn(Builder $of): Builder => $of->whereBelongsTo($frame))->select('id'),
+            )
+            ->get()
+            ->sum(static fn(KeptRun $run): int => count($run->on_frame) + count($run->hooped));
+
+        return $frame->count - $held;
     }
 
     /** A piece that is counted, or spoiled, is practice with its cloth and its kind of frame. */

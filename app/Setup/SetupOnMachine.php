@@ -12,21 +12,32 @@ use Hakama\Stitch\Turn;
 /** A setup as it was chosen, on one machine: steps, end and turn belong to the machine the batch stands on. */
 final readonly class SetupOnMachine
 {
+    /** Where one of these is to be minded the first piece is sewn alone, however many heads there are. */
+    private const FIRST_ALONE = ['value_at_risk', 'not_practised'];
+
     /**
      * @param list<Note>            $steps
      * @param array<string, string> $placements size => where the design goes, in few words
+     * @param bool                  $firstAlone the first piece is looked at before others are sewn
      */
     private function __construct(
         public Loading $loading,
         public Turn $turnToSet,
         public array $steps,
         public array $placements,
+        public bool $firstAlone,
     ) {}
 
     /** @param array<string, string> $placements */
     public static function of(Advice $advice, array $placements): self
     {
-        return new self($advice->loading(), $advice->turnToSet(), $advice->steps, $placements);
+        return new self(
+            $advice->loading(),
+            $advice->turnToSet(),
+            $advice->steps,
+            $placements,
+            array_intersect(self::FIRST_ALONE, array_column($advice->warnings, 'code')) !== [],
+        );
     }
 
     /**

@@ -41,7 +41,7 @@ final class PracticeBook
         );
 
         return $this->book
-            ->whereIn('fabric', array_map(static fn(Fabric $like): string => $like->value, $fabric->alike()))
+            ->filter(static fn(Practice $one): bool => in_array($one->fabric, $fabric->alike(), true))
             ->values();
     }
 

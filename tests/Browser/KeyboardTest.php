@@ -45,7 +45,7 @@ final class KeyboardTest extends BrowserTestCase
 
         $this->tabTo('a[href*="/setup/"]:not([href$="/setup"]):not(.pleat)');
         $this->keys(WebDriverKeys::ENTER);
-        $this->sees('Frames, best first');
+        $this->sees('Which end goes to the machine');
         $this->keys('s');
         $this->sees('is set up and stands in the plan.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);

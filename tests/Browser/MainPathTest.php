@@ -81,7 +81,8 @@ final class MainPathTest extends BrowserTestCase
     {
         $this->visit('/orders/'.self::$order);
         $this->press('to be set up');
-        $this->sees('Frames, best first');
+        $this->sees('Which end goes to the machine');
+        $this->find('.tabs [data-key=f]')->click();
         $this->find("[aria-label='Look at frame R-12']")->click();
         $this->sees('R-12, 120 × 120 mm');
         $this->find('input[name=turn][value="180"]')->click();

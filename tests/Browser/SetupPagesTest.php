@@ -46,7 +46,7 @@ final class SetupPagesTest extends BrowserTestCase
     #[Test]
     public function another_frame_is_looked_at_and_drawn_with_its_window(): void
     {
-        $this->visit('/setup/6');
+        $this->visit('/setup/6?tab=frames');
         foreach (['S-18' => 180.0, 'R-12' => 120.0] as $frame => $window) {
             $this->find("[aria-label='Look at frame {$frame}']")->click();
             $this->sees("Set it up in {$frame}");
@@ -81,7 +81,7 @@ final class SetupPagesTest extends BrowserTestCase
         $this->sees('A new hand at the machine.');
         // Back as advised, for the tests after this one.
         $advised = (string) $this->browser->executeScript(
-            'return [...document.querySelectorAll("dd")].map((el) => el.innerText).find((text) => text.includes("stitches a minute")).match(/\d+/)[0]',
+            'return document.querySelector("[data-about=speed] summary").innerText.match(/\d+/)[0]',
         );
         $this->type('#c-speed', $advised);
         $this->press('Set it up in');
@@ -108,12 +108,10 @@ final class SetupPagesTest extends BrowserTestCase
         self::assertLessThanOrEqual($box[1] + 2.1, $box[0], 'under the limit, the picture’s own room aside');
         self::assertLessThanOrEqual($box[2] + 4, $box[3]);
         // Another machine, another thing to mind.
-        $this->find("[aria-label='Ask of M3 alone']")->click();
-        $this->sees('Turn the design on the machine');
-        $this->find("[aria-label='Ask of all machines again']")->click();
-        $this->browser
-            ->wait(8, 100)
-            ->until(fn(): bool => ! str_contains($this->text(), 'Turn the design on the machine'));
+        $this->press('M3');
+        $this->sees('Turn the design by 180° on the machine');
+        $this->press('M1');
+        $this->sees('this machine turns the design by itself');
     }
 
     #[Test]

@@ -319,6 +319,71 @@ final class FloorTest extends FeatureTestCase
         self::assertSame($before + 2000, $booked());
     }
 
+    #[Test]
+    public function no_more_is_hooped_than_there_are_free_frames(): void
+    {
+        $batch = self::batchOf(1004);
+        $frame = $batch->load('decoration.setup.frame')->decoration->setup?->frame;
+        self::assertNotNull($frame);
+        $frame->update(['count' => $frame->count - FloorLog::freeFrames($frame->code) + 1]);
+        self::assertSame(1, FloorLog::freeFrames($frame->code));
+        $waiting = $batch->pieces()->where('state', 'waiting')->orderBy('pieces.id')->pluck('pieces.id')->all();
+        $waiting = array_values(array_diff($waiting, FloorLog::run($batch)->hooped));
+
+        $this->touch('M1', $batch->code, 'piece_hooped', ['piece' => $waiting[0]])->assertSessionHasNoErrors();
+        $this->touch('M1', $batch->code, 'piece_hooped', ['piece' => $waiting[1]])->assertSessionHasErrors('piece');
+
+        self::assertSame(0, FloorLog::freeFrames($frame->code));
+        self::assertNotContains($waiting[1], FloorLog::run($batch)->hooped);
+    }
+
+    #[Test]
+    public function a_load_does_not_start_with_a_thread_that_the_rack_does_not_hold(): void
+    {
+        $batch = self::batchOf(1006);
+        $machine = Machine::query()->findOrFail($batch->machine_id);
+        $thread = $batch->load('decoration.artwork.blocks')->decoration->artwork?->blocks[0]->thread_id;
+        $this->touch($machine->code, $batch->code, 'preflight_done', [
+            'checked' => self::work($batch)->wanted(),
+            'who' => 'Ilse',
+        ])->assertSessionHasNoErrors();
+        \App\Models\Needle::query()->where('machine_id', $machine->id)->where('thread_id', $thread)->update([
+            'thread_id' => null,
+        ]);
+
+        $this->touch($machine->code, $batch->code, 'load_started')->assertSessionHasErrors('kind');
+        self::assertSame(0, FloorLog::run($batch)->load->number);
+    }
+
+    #[Test]
+    public function a_first_piece_that_is_to_be_looked_at_is_sewn_alone_on_two_heads_too(): void
+    {
+        self::machine('M2')->update(['heads' => 2]);
+        $line = self::batchOf(1006)->load('decoration.line')->decoration->line;
+        $practised = [
+            'fabric' => $line->fabric,
+            'frame_kind' => '',
+            'who' => 'Ilse',
+            'on_scrap' => true,
+            'came_out' => 3,
+            'failed' => 0,
+            'remark' => '',
+            'last_at' => now(),
+        ];
+        \App\Models\Practice::query()->create($practised);
+        // On practised cloth it is what a garment is worth that decides.
+        foreach ([90_00 => 1, 1_00 => 2] as $cents => $pieces) {
+            $line->update(['unit_value_cents' => $cents]);
+            \App\Shop\PracticeBook::forget();
+            app()->forgetScopedInstances();
+            $board = app(\App\Plan\PlanBoard::class);
+            $running = \App\Floor\Station::of($board->machines()->where('code', 'M2')->firstOrFail(), $board)->running;
+            self::assertSame(1006, $running?->batch->order->number);
+            self::assertCount($pieces, $running->nextLoad(2), "worth {$cents} cents");
+            self::assertTrue(app(\App\Shop\PracticeBook::class)->hasComeOut($line->fabric));
+        }
+    }
+
     private static function work(Batch $batch): WorkList
     {
         return WorkList::of(

@@ -97,7 +97,7 @@ final class MakingTest extends FeatureTestCase
         $leaf
             ->blocks()
             ->where('number', 1)
-            ->update(['role' => 'placement', 'note' => 'green felt']);
+            ->update(['role' => 'placement', 'action' => 'lay_cloth', 'note' => 'green felt']);
         $this->post("/artwork/{$leaf->id}/make", [
             'columns' => 2,
             'rows' => 1,

@@ -242,7 +242,38 @@ final class OrdersTest extends FeatureTestCase
         $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $artwork->id])->assertRedirect(
             '/orders/1012',
         );
-        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $artwork->id])->assertStatus(409);
+        $other = Artwork::query()->where('name', 'Lantern row')->firstOrFail();
+        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $other->id])->assertSessionHas('problem');
+        self::assertSame($artwork->id, $decoration->refresh()->artwork_id);
+    }
+
+    #[Test]
+    public function the_cap_version_is_taken_at_order_or_setup_and_the_setup_is_made_anew(): void
+    {
+        $decoration = self::decoration(1010);
+        $lantern = $decoration->artwork;
+        self::assertNotNull($lantern);
+        $cap = $lantern->replicate(['id'])->fill([
+            'name' => 'Lantern row, cap',
+            'checksum' => str_repeat('c', 64),
+            'created_at' => now(),
+            'family_id' => $lantern->family_id ?? $lantern->id,
+            'variant' => 'cap',
+        ]);
+        $cap->save();
+        $this->post("/setup/{$decoration->id}", ['frame' => 'K-1', 'turn' => 180])->assertRedirect('/setup');
+        $batch = self::batchOf(1010)->code;
+        $this->get('/orders/1010')->assertSee('Take this version');
+        $this->get("/setup/{$decoration->id}")->assertSee('Take the cap version');
+
+        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $cap->id])->assertSessionHas('done');
+
+        self::assertSame($cap->id, $decoration->refresh()->artwork_id);
+        self::assertFalse(\App\Models\Batch::query()->where('code', $batch)->exists(), 'it has left the plan');
+        self::assertNull($decoration->setup()->first());
+        // One that is begun keeps what it has.
+        $running = self::batchOf(1004)->decoration;
+        $this->put("/orders/decorations/{$running->id}", ['artwork_id' => $cap->id])->assertSessionHas('problem');
     }
 
     #[Test]

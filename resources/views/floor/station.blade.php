@@ -121,6 +121,8 @@
                 </ul>
             </section>
             <section aria-label="What to do">
+                <x-wrong field="piece" />
+                <x-wrong field="kind" />
                 @if ($run->stage === Stage::Preflight)
                     <form method="post" action="{{ route('floor.events', $m) }}" data-busy>
                         @csrf <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"

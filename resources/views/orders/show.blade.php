@@ -42,7 +42,23 @@
                             <td>
                                 @if ($decoration->artwork)
                                     <a
-                                    href="{{ route('artwork.show', $decoration->artwork_id) }}">{{ $decoration->artwork->name }}</a>@else<span
+                                    href="{{ route('artwork.show', $decoration->artwork_id) }}">{{ $decoration->artwork->name }}</a>
+                                    @if (isset($versions[$decoration->artwork_id]) && $done === 0)
+                                        <form method="post" action="{{ route('orders.artwork', $decoration) }}"
+                                            class="mt-1 flex gap-2">@csrf @method('put')
+                                            <label class="sr-only" for="version{{ $decoration->id }}">Version for
+                                                {{ $decoration->positionLabel() }}</label>
+                                            <select id="version{{ $decoration->id }}" name="artwork_id"
+                                                class="max-w-40 !py-1">
+                                                @foreach ($versions[$decoration->artwork_id] as $version)
+                                                    <option value="{{ $version->id }}" @selected($version->id === $decoration->artwork_id)>
+                                                        {{ $version->name }}</option>
+                                                @endforeach
+                                            </select>
+                                            <button class="btn btn-small">Take this version</button>
+                                        </form>
+                                    @endif
+                                @else<span
                                         class="text-soft">comes later</span>
                                 @endif
                             </td>

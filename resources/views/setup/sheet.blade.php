@@ -4,7 +4,7 @@
         'steps' => ['Steps', 'e'],
         'frames' => ['Frames', 'f'],
         'sizes' => count($rows) > 1 ? ['Sizes', 'z'] : null,
-        'machines' => ['Machines', 'm'],
+        'machines' => ['Machines', 'a'],
         'practice' => ['Practice', 'r'],
     ]);
     $tab = isset($tabs[$tab]) ? $tab : 'steps';
@@ -174,9 +174,13 @@
                     {{ $one['why'] }}</p>
             @endforeach
             @if ($capVersion)
-                <p class="note note-now mb-3 text-sm">There is a version of it made for caps: <a
-                        href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a>. Choose it in <a
-                        href="{{ route('orders.show', $order) }}">the order</a>.</p>
+                <form method="post" action="{{ route('orders.artwork', $decoration) }}"
+                    class="note note-now mb-3 flex items-baseline gap-3 text-sm">@csrf @method('put')
+                    <input type="hidden" name="artwork_id" value="{{ $capVersion->id }}">
+                    <span class="flex-1">There is a version of it made for caps: <a
+                            href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a>.</span>
+                    <button class="btn btn-small">Take the cap version</button>
+                </form>
             @endif
             @if ($choice !== null)
                 <form method="post" action="{{ route('setup.store', $decoration) }}">

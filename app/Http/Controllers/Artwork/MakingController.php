@@ -86,6 +86,7 @@ final class MakingController
                 static fn(int $origin): array => $artwork->blocks[$origin - 1]?->only([
                     'thread_id',
                     'role',
+                    'action',
                     'note',
                 ]) ?? [],
                 $made->origins,

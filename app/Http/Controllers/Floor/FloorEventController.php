@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
+use App\Floor\Running;
 use App\Floor\Station;
 use App\FloorLog\FloorLog;
 use App\Http\Requests\Floor\RecordEvent;
@@ -52,6 +53,8 @@ final class FloorEventController
             throw ValidationException::withMessages(['who' => 'Say who confirms it.']);
         }
         $request->session()->put('who', $who);
+        self::mustHaveFrames($kind, $running);
+        self::mustHaveThreads($kind, $machine, $running);
 
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
         DB::transaction(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
@@ -118,5 +121,33 @@ final class FloorEventController
         }
 
         return $fitted;
+    }
+
+    /** No more is hooped than there are free frames of the kind, on whatever machine the others are. */
+    private static function mustHaveFrames(EventKind $kind, Running $running): void
+    {
+        $frame = $running->batch->batch->equipment->frame;
+        $free = $kind === EventKind::PieceHooped ? FloorLog::freeFrames($frame) : 1;
+        if ($free < 1) {
+            throw ValidationException::withMessages([
+                'piece' => "Every frame {$frame} there is holds a piece: take one off, or count its load, first.",
+            ]);
+        }
+    }
+
+    /** What the rack does not hold is not sewn; a design with more threads than needles is swapped at its stops. */
+    private static function mustHaveThreads(EventKind $kind, Machine $machine, Running $running): void
+    {
+        $wanted = array_unique($running->batch->batch->equipment->threads);
+        $missing = array_diff($wanted, $machine->rack->map(static fn(Needle $one): ?string => $one->thread?->code)->all());
+        if ($kind === EventKind::LoadStarted && count($wanted) <= $machine->needles && $missing !== []) {
+            throw ValidationException::withMessages([
+                'kind' => sprintf(
+                    '%s is not on the rack of %s: load it at Needles before this starts.',
+                    implode(', ', $missing),
+                    $machine->code,
+                ),
+            ]);
+        }
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Decoration;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Piece;
+use App\Orders\ArtworkChoice;
 use App\Orders\OrderBook;
 use App\Orders\OrderCheck;
 use App\Orders\OrderRow;
@@ -22,6 +23,7 @@ use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
@@ -138,6 +140,7 @@ final class OrderController
                 ),
             'open' => collect($board->batches())->keyBy('decorationId'),
             'artworks' => $decorations->contains('artwork_id', null) ? self::artworks() : collect(),
+            'versions' => self::versions($decorations),
             'ends' => $board->orderEnds(
                 $order->id,
                 (int) $pieces->flatten(1)->where('state', '!=', 'done')->sum('pieces'),
@@ -145,21 +148,55 @@ final class OrderController
         ]);
     }
 
-    /** The artwork that came later. */
+    /** The artwork that came later, or another version of it. */
     public function artwork(ChooseArtwork $request, Decoration $decoration): RedirectResponse
     {
+        $artwork = Artwork::query()->findOrFail($request->integer('artwork_id'));
+        $chosen = ArtworkChoice::choose($decoration, $artwork);
         $decoration->load('line.order');
-        abort_if($decoration->artwork_id !== null, 409, 'This decoration has its artwork already.');
-        $decoration->update(['artwork_id' => $request->integer('artwork_id')]);
 
         return redirect()
             ->route('orders.show', $decoration->line->order)
-            ->with('done', 'The artwork is kept; it can be set up now.');
+            ->with(
+                $chosen ? 'done' : 'problem',
+                $chosen
+                    ? "“{$artwork->name}” is kept; the decoration can be set up now."
+                    : 'It keeps the artwork it has: pieces of it are begun, or that is no version of the same artwork.',
+            );
     }
 
     /** @return Collection<int, string> id => name */
     private static function artworks(): Collection
     {
         return Artwork::query()->whereNotNull('read_at')->orderBy('name')->pluck('name', 'id');
+    }
+
+    /**
+     * @param Collection<int, Decoration> $decorations
+     *
+     * @return Collection<int, Collection<int, Artwork>> artwork of an order => its versions, where it has several
+     */
+    private static function versions(Collection $decorations): Collection
+    {
+        $families = $decorations
+            ->pluck('artwork')
+            ->filter()
+            ->mapWithKeys(static fn(Artwork $one): array => [$one->id => $one->family_id ?? $one->id]);
+        $versions = Artwork::query()
+            ->whereNotNull('read_at')
+            ->where(
+                static fn(Builder $of): Builder => $of->whereKey($families->values())->orWhereIn('family_id', $families),
+            )
+            ->orderBy('id')
+            ->get(['id', 'name', 'family_id', 'variant']);
+
+        return $families
+            ->map(
+                static fn(int $family): Collection => $versions
+                    ->filter(static fn(Artwork $one): bool => ($one->family_id ?? $one->id) === $family)
+                    ->values()
+                    ->toBase(),
+            )
+            ->filter(static fn(Collection $of): bool => $of->count() > 1);
     }
 }

@@ -89,13 +89,11 @@ final class SetupController
             Size::tryFrom($request->string('size')->value()),
             $request->string('machine')->value() ?: null,
         );
-        $capVersion = self::capVersion($decoration);
 
         return view($request->headers->has('HX-Request') ? 'setup.sheet' : 'setup.show', [
             'sheet' => $sheet,
             'sewOuts' => static fn(): Collection => $decoration->artwork->passedOn($decoration->line->fabric),
-            'capVersion' => $capVersion,
-            'order' => $capVersion === null ? null : $decoration->line->load('order')->order,
+            'capVersion' => self::capVersion($decoration),
             'moved' => $setups->printedFor($decoration),
             'tab' => $request->string('tab')->value(),
         ]);
