@@ -91,6 +91,13 @@ final class Decoration extends Model
         return $this->line->style === '' ? $this->line->garment->value : mb_strtolower($this->line->style);
     }
 
+    /** Whether other designs go along the same tube; wants `line.decorations` loaded. */
+    public function sharesTube(): bool
+    {
+        return Panel::of($this->line->garment, $this->position)->isTube()
+            && $this->line->decorations->where('position', $this->position)->whereNull('split_from_id')->count() > 1;
+    }
+
     public function positionLabel(): string
     {
         return $this->position->label();
@@ -105,6 +112,7 @@ final class Decoration extends Model
      * @param bool|null     $practised whether this material came out here before
      * @param float         $alongMm   of what is sewn before it along the same tube
      * @param list<Band>    $bands     in which it is sewn, where it goes along a tube
+     * @param list<string>  $overlaps  designs along it that lie over each other, in words
      */
     public function facts(
         array $drivers,
@@ -114,6 +122,7 @@ final class Decoration extends Model
         ?int $garments = null,
         float $alongMm = 0.0,
         array $bands = [],
+        array $overlaps = [],
     ): Facts {
         assert($this->artwork !== null);
         $bounds = $this->artwork->bounds();
@@ -147,6 +156,7 @@ final class Decoration extends Model
                 $practised,
                 null,
                 $alongMm,
+                $overlaps,
             ),
         );
     }

@@ -31,6 +31,7 @@ use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlacement;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Setup\Tube\Hoopings;
+use Hakama\Setup\Tube\TubeLayout;
 use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -41,10 +42,13 @@ final class DecorationSetups
     private ?Collection $machines = null;
     /** @var array<int, array<string, int>> decoration => size => pieces */
     private array $pieces = [];
-    /** @var array<int, list<array{int, Artwork, float}>> decoration => what lies along its tube */
+    /** @var array<int, list<Decoration>> decoration => what lies along its tube */
     private array $along = [];
     /** @var array<int, array<string, CoreKeptPlacement>> decoration => size => what was found before */
     private array $kept = [];
+
+    /** @var array<string, Collection<int, KeptPlacement>> garment and position => what was found before */
+    private array $keptOf = [];
 
     public function __construct(
         private readonly House $house,
@@ -280,10 +284,8 @@ final class DecorationSetups
     ): SizeTable {
         $style = $this->catalogue->of($decoration->line);
         $this->pieces[$decoration->id] ??= self::pieces($decoration);
-        $this->kept[$decoration->id] ??= KeptPlacement::query()
-            ->where('garment', $decoration->garmentKey())
-            ->where('position', $decoration->position->value)
-            ->get()
+        $this->kept[$decoration->id] ??= $this->keptPlacements($decoration)
+            ->where('artwork_id', count($this->along($decoration)) > 1 ? $decoration->artwork_id : 0)
             ->keyBy('size')
             ->map(static fn(KeptPlacement $kept): CoreKeptPlacement => $kept->toCore())
             ->all();
@@ -302,6 +304,8 @@ final class DecorationSetups
     private function facts(Decoration $decoration, ?int $garments = null): Facts
     {
         $this->pieces[$decoration->id] ??= $garments === null ? self::pieces($decoration) : ['' => $garments];
+        $onTube = $garments === null && $this->along($decoration) !== [];
+        $layout = $onTube && count($this->along($decoration)) > 1 ? $this->layout($decoration) : null;
 
         return $decoration->facts(
             $this->drivers(),
@@ -309,11 +313,38 @@ final class DecorationSetups
             $this->house->rules()->value(HouseRule::PaleLightness),
             $this->practice->hasComeOut($decoration->line->fabric),
             $garments ?? array_sum($this->pieces[$decoration->id]),
-            alongMm: $garments === null ? $this->alongMm($decoration) : 0.0,
-            bands: $garments === null && $decoration->artwork !== null && $this->along($decoration) !== []
+            alongMm: $layout === null
+                ? 0.0
+                : $layout->startMm($decoration->id) - $this->firstMm($decoration, $this->smallestSize($decoration)),
+            bands: $onTube && $decoration->artwork !== null
                 ? TubePlan::bands($decoration->artwork, $this->house->rules()->value(HouseRule::TubeBand))
                 : [],
+            overlaps: $layout?->overlaps() ?? [],
         );
+    }
+
+    /** Where the first design along a tube begins, as the house has it, in one size. */
+    private function firstMm(Decoration $decoration, Size $size): float
+    {
+        $facts = $decoration->facts($this->drivers(), $this->catalogue->of($decoration->line));
+        $measures = $this->catalogue->of($decoration->line)->measures[$size->value] ?? null;
+
+        return abs(
+            Advice::of($facts->onSize($size, $this->house->rules(), $measures), $this->house->rules())->placement
+                ->downMm,
+        );
+    }
+
+    private function smallestSize(Decoration $decoration): Size
+    {
+        $this->pieces[$decoration->id] ??= self::pieces($decoration);
+        foreach (Size::cases() as $size) {
+            if (($this->pieces[$decoration->id][$size->value] ?? 0) > 0) {
+                return $size;
+            }
+        }
+
+        return Size::One;
     }
 
     private static function onMachine(Facts $facts, Machine $machine): Facts
@@ -374,29 +405,55 @@ final class DecorationSetups
         $rules = $this->house->rules();
         $reach = Hoopings::reachMm($rules, $frame->toCore());
 
-        return TubePlan::of(
-            $this->along($decoration),
-            $advice->placement,
-            $this->alongMm($decoration),
-            $reach,
-            $rules,
-        );
+        $layout = $this->layout($decoration);
+
+        return TubePlan::of($this->along($decoration), $layout, $advice->placement, $reach, $rules);
     }
 
-    /** @return list<array{int, Artwork, float}> what lies along the same tube; nothing where there is none */
+    /** @return Collection<int, KeptPlacement> of its garment and place, in every size and for every design */
+    private function keptPlacements(Decoration $decoration): Collection
+    {
+        return $this->keptOf["{$decoration->garmentKey()} {$decoration->position->value}"] ??= KeptPlacement::query()
+            ->where('garment', $decoration->garmentKey())
+            ->where('position', $decoration->position->value)
+            ->get();
+    }
+
+    /** @return list<Decoration> what lies along the same tube; nothing where it is alone or there is none */
     private function along(Decoration $decoration): array
     {
         return $this->along[$decoration->id] ??= Panel::of(
             $decoration->line->garment,
             $decoration->position,
         )->isTube()
-            ? TubePlan::along($decoration, $this->house->rules())
+            ? TubePlan::along($decoration)
             : [];
     }
 
-    private function alongMm(Decoration $decoration): float
+    /**
+     * Where each design along the tube lies, in the size that wants most. The first stands where the house, or the
+     * place that was kept for it, has it.
+     */
+    private function layout(Decoration $decoration): TubeLayout
     {
-        return array_column($this->along($decoration), 2, 0)[$decoration->id] ?? 0.0;
+        $kept = $this->keptPlacements($decoration);
+        $size = $this->smallestSize($decoration);
+        $designs = [];
+        foreach ($this->along($decoration) as $one) {
+            assert($one->artwork !== null);
+            $place = $kept->where('artwork_id', $one->artwork_id)->firstWhere('size', $size->value);
+            $designs[$one->id] = [
+                $one->artwork->name,
+                $one->artwork->bounds()->height(),
+                $place?->down_mm === null ? null : abs($place->down_mm),
+            ];
+        }
+
+        return TubeLayout::of(
+            $designs,
+            $this->firstMm($decoration, $size),
+            $this->house->rules()->value(HouseRule::TubeGap),
+        );
     }
 
     private function face(SizeRow $row): ?CapFace

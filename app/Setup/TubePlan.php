@@ -12,6 +12,7 @@ use Hakama\Setup\Placement\Edge;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Setup\Tube\Motif;
+use Hakama\Setup\Tube\TubeLayout;
 use Hakama\Stitch\Band;
 use Illuminate\Support\Facades\Cache;
 
@@ -21,24 +22,34 @@ use Illuminate\Support\Facades\Cache;
  */
 final readonly class TubePlan
 {
-    /** @param list<array{Artwork, float}> $artworks with where each begins, mm */
-    private function __construct(public Hoopings $hoopings, public array $artworks, public string $end) {}
+    /**
+     * @param list<array{Artwork, float}> $artworks with where each begins, mm
+     * @param list<string>                $gaps     how far apart they are, in words
+     */
+    private function __construct(
+        public Hoopings $hoopings,
+        public array $artworks,
+        public array $gaps,
+        public string $end,
+    ) {}
 
     /**
-     * @param list<array{int, Artwork, float}> $along what lies along the tube, as `along()` has it
-     * @param Placement                            $placement of one of them, $ownMm of the way along
-     * @param float                            $reachMm what is sewn of the tube at one hooping
+     * @param list<Decoration> $along     what lies along the tube, as `along()` has it
+     * @param Placement        $placement of one of them: which end is measured from
+     * @param float            $reachMm   what is sewn of the tube at one hooping
      */
     public static function of(
         array $along,
+        TubeLayout $layout,
         Placement $placement,
-        float $ownMm,
         float $reachMm,
         HouseRules $rules,
     ): self {
-        $first = abs($placement->downMm) - $ownMm;
         $motifs = $artworks = [];
-        foreach ($along as [, $artwork, $at]) {
+        foreach ($along as $one) {
+            $artwork = $one->artwork;
+            assert($artwork !== null);
+            $at = $layout->startMm($one->id);
             $bands = self::bands($artwork, $rules->value(HouseRule::TubeBand));
             foreach ($bands as $i => $band) {
                 // Measured down from a waistband the upper edge comes first, up from a hem the lower one.
@@ -48,37 +59,30 @@ final readonly class TubePlan
                         : [$band->bottom - $artwork->bottom_mm, $band->top - $artwork->bottom_mm];
                 $motifs[] = new Motif(
                     $artwork->name.(count($bands) > 1 ? ', part '.($i + 1) : ''),
-                    $first + $at + $from,
-                    $first + $at + $to,
+                    $at + $from,
+                    $at + $to,
                 );
             }
-            $artworks[] = [$artwork, $first + $at];
+            $artworks[] = [$artwork, $at];
         }
 
-        return new self(Hoopings::of($motifs, $reachMm), $artworks, $placement->datum->value);
+        return new self(Hoopings::of($motifs, $reachMm), $artworks, $layout->gaps(), $placement->datum->value);
     }
 
-    /**
-     * @return list<array{int, Artwork, float}> decorations of this line at this place, each with how far along the
-     *     tube it begins after the first
-     */
-    public static function along(Decoration $decoration, HouseRules $rules): array
+    /** @return list<Decoration> of this line at this place, in the order in which they were written down */
+    public static function along(Decoration $decoration): array
     {
-        $along = [];
-        $at = 0.0;
         $decoration->line->loadMissing('decorations.artwork.blocks.thread');
-        foreach ($decoration->line->decorations->where('position', $decoration->position)->sortBy('id') as $one) {
-            // A part that is run apart lies where the rest of it lies.
-            if ($one->split_from_id !== null) {
-                continue;
-            }
-            if ($one->artwork?->read_at !== null) {
-                $along[] = [$one->id, $one->artwork, $at];
-                $at += $one->artwork->bounds()->height() + $rules->value(HouseRule::TubeGap);
-            }
-        }
 
-        return $along;
+        return array_values(
+            $decoration->line->decorations
+                ->where('position', $decoration->position)
+                // A part that is run apart lies where the rest of it lies.
+                ->whereNull('split_from_id')
+                ->filter(static fn(Decoration $one): bool => $one->artwork?->read_at !== null)
+                ->sortBy('id')
+                ->all(),
+        );
     }
 
     /** @return list<Band> found in the tape once, and kept as long as it is the same tape */

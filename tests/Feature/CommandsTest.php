@@ -359,6 +359,50 @@ final class CommandsTest extends TestCase
         "house_rules":{"topper_residue":"wash","small_letter_mm":5}}';
 
     #[Test]
+    public function motifs_along_a_leg_are_hooped_as_often_as_the_reach_asks_for_and_must_not_overlap(): void
+    {
+        $leg = static fn(array $motifs): array => self::json(
+            ['setup:advise', '-'],
+            (string) json_encode([
+                'garment' => 'trousers',
+                'position' => 'leg',
+                'fabric' => 'denim',
+                'practised' => true,
+                'sizes_mm' => ['leg_width' => 180],
+                'artwork' => ['width_mm' => 40, 'height_mm' => 60, 'stitches' => 3000, 'colours' => 2],
+                'machine' => ['needles' => 15, 'drivers' => ['cylinder'], 'arm_width_mm' => 60],
+                'motifs' => $motifs,
+                'frames' => [
+                    [
+                        'id' => 'T',
+                        'kind' => 'cylinder',
+                        'driver' => 'cylinder',
+                        'outer_mm' => [104, 110],
+                        'window_mm' => [84, 90],
+                    ],
+                ],
+            ]),
+        );
+        $motif = static fn(float $at): array => [
+            'width_mm' => 40,
+            'height_mm' => 60,
+            'from' => 'hem',
+            'at_mm' => $at,
+        ];
+        // Reach 75 mm: each of 60 mm with 20 between wants a hooping of its own.
+        $apart = $leg([$motif(50), $motif(130), $motif(210)]);
+        self::assertSame([3, 'closed_tube', 'warn'], [$apart['hoopings'], $apart['access'], $apart['verdict']]);
+        self::assertContains('several_hoopings', array_column($apart['warnings'], 'code'));
+        self::assertNotContains('fits_no_frame', array_column($apart['warnings'], 'code'));
+        $over = $leg([$motif(50), $motif(100)]);
+        self::assertSame('stop', $over['verdict']);
+        self::assertStringContainsString(
+            'lie over each other by 10 mm',
+            implode(' ', array_column($over['warnings'], 'text')),
+        );
+    }
+
+    #[Test]
     public function advice_comes_in_the_form_that_is_promised_with_a_reason_for_each_value(): void
     {
         $out = self::json(['setup:advise', '-'], self::HOODIE);

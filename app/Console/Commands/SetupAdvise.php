@@ -33,10 +33,14 @@ use Hakama\Setup\Facts\History;
 use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
+use Hakama\Setup\Loading\End;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Rules\Because;
 use Hakama\Setup\Rules\OtherSchool;
+use Hakama\Setup\Tube\Motif;
+use Hakama\Setup\Tube\TubeLayout;
+use Hakama\Stitch\Band;
 use Hakama\Stitch\Figures\Verdict;
 use InvalidArgumentException;
 
@@ -130,9 +134,10 @@ final class SetupAdvise extends JsonCommand
         $artwork = $json->inner('artwork');
         $machine = $json->has('machine') ? $json->inner('machine') : Json::object('machine', []);
         $sizes = $json->has('sizes_mm') ? $json->inner('sizes_mm') : Json::object('sizes_mm', []);
+        $motifs = $json->has('motifs') ? array_map(self::motif(...), $json->objects('motifs')) : [];
         $mm = static fn(Json $of, string $key): ?float => $of->has($key) ? $of->number($key, 0, self::MOST_MM) : null;
         $facts = new Facts(
-            self::design($artwork, $mm),
+            self::design($artwork, $mm, $motifs),
             new Item(
                 $json->enum('garment', Garment::class),
                 $json->enum('position', Position::class),
@@ -159,6 +164,7 @@ final class SetupAdvise extends JsonCommand
                     ? $json->int('unit_value_cents', 0, 100_000_000)
                     : null,
                 practised: $json->has('practised') ? $json->bool('practised') : null,
+                overlaps: self::overlaps($motifs),
             ),
         );
         // Of no consequence: how high the letters are is what counts.
@@ -170,8 +176,45 @@ final class SetupAdvise extends JsonCommand
         return $facts;
     }
 
-    /** @param Closure(Json, string): ?float $mm */
-    private static function design(Json $artwork, Closure $mm): Design
+    /** @return array{End, Motif} the end it is measured from, and where it lies from there */
+    private static function motif(Json $json): array
+    {
+        $json->number('width_mm', 0.1, self::MOST_MM);
+        $at = $json->number('at_mm', 0, self::MOST_MM);
+        $from = $json->enum('from', End::class);
+        $motif = new Motif($json->where(''), $at, $at + $json->number('height_mm', 0.1, self::MOST_MM));
+        $json->done();
+
+        return [$from, $motif];
+    }
+
+    /**
+     * @param list<array{End, Motif}> $motifs
+     *
+     * @return list<string> those that are measured from one end and lie over each other, in words
+     */
+    private static function overlaps(array $motifs): array
+    {
+        $said = [];
+        foreach (array_unique(array_map(static fn(array $one): string => $one[0]->value, $motifs)) as $end) {
+            $said[] = TubeLayout::of(
+                array_map(
+                    static fn(array $one): array => [$one[1]->name, $one[1]->heightMm(), $one[1]->fromMm],
+                    array_filter($motifs, static fn(array $one): bool => $one[0]->value === $end),
+                ),
+                0.0,
+                0.0,
+            )->overlaps();
+        }
+
+        return array_merge([], ...$said);
+    }
+
+    /**
+     * @param Closure(Json, string): ?float $mm
+     * @param list<array{End, Motif}>      $motifs
+     */
+    private static function design(Json $artwork, Closure $mm, array $motifs): Design
     {
         $verdict = static fn(string $key): ?Verdict => $artwork->has($key)
             ? $artwork->enum($key, Verdict::class)
@@ -186,6 +229,7 @@ final class SetupAdvise extends JsonCommand
             $mm($artwork, 'smallest_letter_mm'),
             $artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0,
             new OrderVerdict($verdict('centre_out'), $verdict('bottom_up')),
+            array_map(static fn(array $one): Band => new Band($one[1]->fromMm, $one[1]->toMm), $motifs),
         );
     }
 
@@ -193,7 +237,7 @@ final class SetupAdvise extends JsonCommand
     private static function measures(Json $sizes, Closure $mm): Measures
     {
         $known = [];
-        foreach ([Measure::NeckOpening, Measure::ChestWidth, Measure::Circumference] as $measure) {
+        foreach (Measure::cases() as $measure) {
             $known[$measure->value] = $mm($sizes, $measure->value);
         }
         try {

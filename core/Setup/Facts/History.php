@@ -14,6 +14,7 @@ final readonly class History
      * @param int|null  $spares    how many there are besides
      * @param bool|null $practised whether this material has been sewn here before
      * @param float     $alongMm   of what is sewn before it along the same tube
+     * @param list<string> $overlaps designs along it that lie over each other, in words
      */
     public function __construct(
         public ?int $garments = null,
@@ -22,6 +23,7 @@ final readonly class History
         public ?bool $practised = null,
         public ?KeptPlacement $kept = null,
         public float $alongMm = 0.0,
+        public array $overlaps = [],
     ) {}
 
     public function withKept(?KeptPlacement $kept): self
@@ -33,6 +35,7 @@ final readonly class History
             $this->practised,
             $kept,
             $this->alongMm,
+            $this->overlaps,
         );
     }
 }

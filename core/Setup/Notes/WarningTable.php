@@ -237,6 +237,17 @@ final class WarningTable
                     : null,
             ),
             new WarningRule(
+                'motifs_overlap',
+                true,
+                'designs along one tube that lie over each other',
+                static fn(Decided $d): ?string => $d->facts->history->overlaps === []
+                    ? null
+                    : sprintf(
+                        'Along the tube %s. Change the place of one of them, or ask for a smaller version.',
+                        implode('; ', $d->facts->history->overlaps),
+                    ),
+            ),
+            new WarningRule(
                 'several_hoopings',
                 false,
                 'a design on a narrow tube longer than one hooping reaches',

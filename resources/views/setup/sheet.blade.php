@@ -150,7 +150,7 @@
                     {{ round($sheet->tube->hoopings->reachMm) }} mm in which every motif is whole, swept from the
                     {{ $sheet->tube->end }}. Motifs are what is sewn without a gap; reach and gap are <a
                         href="/shop#tube_reach_mm">house rules</a>, and no frame reaches beyond its window less the
-                    margin. Other artwork at the same place of this line is laid along it in its order.</x-because>
+                    margin. Other artwork at the same place of this line is laid along it in its order, or where a place was kept for it{{ $sheet->tube->gaps === [] ? '' : ': ' . implode('; ', $sheet->tube->gaps) }}.</x-because>
             @endif
         </div>
         <div>

@@ -8,12 +8,14 @@
         @if ($advice->stops())
             <span class="now">It cannot be sewn as asked:
                 {{ collect($advice->warnings)->firstWhere('stops', true)->text }}</span>
-        @elseif ($best === null || !$best->fits())
+        @elseif ($best === null)
+            <span class="now">The shop has no frame for the driver this needs.</span>
+        @elseif (! $best->fits() && $advice->hoopings() === 1)
             <span class="now">It fits no frame of the shop.</span>
         @else
             Best:
             {{ $best->fit->frame->id }}, {{ $advice->loading()->endWords() }} towards the machine;
-            {{ $best->change->label() }}.
+            {{ $advice->hoopings() > 1 ? "{$advice->hoopings()} hoopings, moving along the tube" : $best->change->label() }}.
         @endif
     </x-slot:say>
     <div class="mb-4 flex flex-wrap items-baseline gap-x-5 gap-y-1">

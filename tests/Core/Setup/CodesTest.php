@@ -259,6 +259,7 @@ final class CodesTest extends TestCase
         ) {
             yield $code => [$code, self::facts(...$facts)];
         }
+        yield 'motifs_overlap' => ['motifs_overlap', self::facts(...[...$leg, 'overlaps' => ['bell and row lie over each other by 3 mm']])];
         yield 'cloth_from_pattern' => ['cloth_from_pattern', self::facts(...$applied), null, ['applique' => 'pre_cut']];
         yield 'needle_down_under_cap' => [
             'needle_down_under_cap',

@@ -29,7 +29,10 @@ use Hakama\Stitch\Figures\Verdict;
 /** Facts for a test: what it is not about is left out. */
 final class FactsFactory
 {
-    /** @param list<Driver> $drivers */
+    /**
+     * @param list<Driver> $drivers
+     * @param list<string> $overlaps
+     */
     public static function of(
         Garment $garment,
         Fabric $fabric,
@@ -63,6 +66,7 @@ final class FactsFactory
         ?int $garments = null,
         ?int $spares = null,
         float $alongMm = 0.0,
+        array $overlaps = [],
     ): Facts {
         $neck = $neckOpeningMm === null ? [] : [Measure::NeckOpening->value => $neckOpeningMm];
 
@@ -87,7 +91,7 @@ final class FactsFactory
                 $measures->orElse(new Measures($neck)),
             ),
             new OnMachine($drivers, $needles, $armWidthMm, $turnsCapsItself, $gapUnderCarriage),
-            new History($garments, $spares, $unitValueCents, $practised, $kept, $alongMm),
+            new History($garments, $spares, $unitValueCents, $practised, $kept, $alongMm, $overlaps),
         );
     }
 }

@@ -43,12 +43,14 @@ final class PlacementController
 
     public function keep(KeepPlacement $request, Decoration $decoration): RedirectResponse
     {
-        $decoration->load('line');
+        $decoration->load('line.decorations');
         KeptPlacement::query()->updateOrCreate(
             [
                 'garment' => $decoration->garmentKey(),
                 'position' => $decoration->position->value,
                 'size' => $request->size(),
+                // Along a tube each design has a place of its own.
+                'artwork_id' => $decoration->sharesTube() ? (int) $decoration->artwork_id : 0,
             ],
             [
                 ...$request->measures(),

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class () extends Migration {
+    public function up(): void
+    {
+        if (Schema::hasColumn('kept_placements', 'artwork_id')) {
+            return;
+        }
+        // Where several designs lie along one tube each has its own place; nought for any design.
+        Schema::table('kept_placements', static function (Blueprint $table): void {
+            $table->unsignedBigInteger('artwork_id')->default(0);
+            $table->unique(['garment', 'position', 'size', 'artwork_id'], 'kept_placements_of_each_design');
+            $table->dropUnique(['garment', 'position', 'size']);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('kept_placements', static function (Blueprint $table): void {
+            $table->unique(['garment', 'position', 'size']);
+            $table->dropUnique('kept_placements_of_each_design');
+            $table->dropColumn('artwork_id');
+        });
+    }
+};
