@@ -91,13 +91,6 @@ final class Decoration extends Model
         return $this->line->style === '' ? $this->line->garment->value : mb_strtolower($this->line->style);
     }
 
-    /** Whether other designs go along the same tube; wants `line.decorations` loaded. */
-    public function sharesTube(): bool
-    {
-        return Panel::of($this->line->garment, $this->position)->isTube()
-            && $this->line->decorations->where('position', $this->position)->whereNull('split_from_id')->count() > 1;
-    }
-
     public function positionLabel(): string
     {
         return $this->position->label();

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string          $garment  the style's name, else the kind of garment
  * @property string          $position
  * @property string          $size
+ * @property int             $motif    which of several along one tube, 1 for the first; 0 where it lies alone
  * @property string          $peg
  * @property float|null      $down_mm
  * @property float|null      $across_mm

@@ -26,7 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string          $needle_size
  * @property string          $needle_point
  * @property int             $speed_spm
- * @property int             $hoop_s
+ * @property int             $hoop_s   of one hooping
+ * @property int             $hoopings of one piece, moving along a tube
  * @property int|null        $printed_machine_id for which its sheet was printed last
  * @property CarbonImmutable|null $printed_at
  * @property list<array{about: string, advised: string, chosen: string, why: string}>|null $departures from the

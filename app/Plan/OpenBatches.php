@@ -64,6 +64,7 @@ final class OpenBatches
                 's.sew_s',
                 's.hoop_s',
                 's.turn_deg',
+                's.hoopings',
                 's.speed_spm',
                 'f.code as frame',
                 'f.count as frame_count',
@@ -126,7 +127,9 @@ final class OpenBatches
                 new Batch(
                     $row->code,
                     (int) $row->pieces_left,
-                    new Sewing($sewS, (int) $row->hoop_s, $swapS, $row->frame_count >= 2 * $heads ? 2 : 1),
+                    (new Sewing($sewS, (int) $row->hoop_s, $swapS, $row->frame_count >= 2 * $heads ? 2 : 1))->inHoopings(
+                        (int) $row->hoopings,
+                    ),
                     new Equipment(
                         array_map(static fn(BatchBlock $block): string => $block->thread, $of),
                         $row->frame,

@@ -77,7 +77,7 @@ final class BackingCuts
                     $batch->code,
                     new Layers($setup->backing, $setup->layers),
                     BackingPiece::under($setup->frame->toCore(), $rules->value(HouseRule::BackingOverlap)),
-                    $batch->left,
+                    $batch->left * $setup->hoopings,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                 ),
                 ShopClock::time($one->changeoverStart),

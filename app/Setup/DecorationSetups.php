@@ -285,7 +285,7 @@ final class DecorationSetups
         $style = $this->catalogue->of($decoration->line);
         $this->pieces[$decoration->id] ??= self::pieces($decoration);
         $this->kept[$decoration->id] ??= $this->keptPlacements($decoration)
-            ->where('artwork_id', count($this->along($decoration)) > 1 ? $decoration->artwork_id : 0)
+            ->where('motif', $this->motif($decoration))
             ->keyBy('size')
             ->map(static fn(KeptPlacement $kept): CoreKeptPlacement => $kept->toCore())
             ->all();
@@ -430,6 +430,16 @@ final class DecorationSetups
             : [];
     }
 
+    /** Which of the designs along its tube it is, 1 for the first; 0 where it lies alone. */
+    public function motif(Decoration $decoration): int
+    {
+        $ids = array_map(static fn(Decoration $one): int => $one->id, $this->along($decoration));
+
+        return count($ids) > 1
+            ? 1 + (int) array_search($decoration->split_from_id ?? $decoration->id, $ids, true)
+            : 0;
+    }
+
     /**
      * Where each design along the tube lies, in the size that wants most. The first stands where the house, or the
      * place that was kept for it, has it.
@@ -439,9 +449,9 @@ final class DecorationSetups
         $kept = $this->keptPlacements($decoration);
         $size = $this->smallestSize($decoration);
         $designs = [];
-        foreach ($this->along($decoration) as $one) {
+        foreach ($this->along($decoration) as $i => $one) {
             assert($one->artwork !== null);
-            $place = $kept->where('artwork_id', $one->artwork_id)->firstWhere('size', $size->value);
+            $place = $kept->where('motif', $i + 1)->firstWhere('size', $size->value);
             $designs[$one->id] = [
                 $one->artwork->name,
                 $one->artwork->bounds()->height(),

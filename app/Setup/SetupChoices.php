@@ -78,6 +78,7 @@ final class SetupChoices
                     'needle_point' => $choice->needle->point,
                     'speed_spm' => $choice->speedSpm,
                     'hoop_s' => $advice->hoopS(),
+                    'hoopings' => $advice->withChoice($choice)->hoopings(),
                     'departures' => $departures,
                     'placements' => $placements,
                     'sew_s' => $times->of($decoration->artwork, $choice->speedSpm, $frame),

@@ -14,4 +14,18 @@ final readonly class Sewing
         public int $swapS,
         public int $framesPerHead,
     ) {}
+
+    /**
+     * The same where a piece wants several hoopings, moving along a tube: hands for each of them, and between two of
+     * them the machine waits for the swap.
+     */
+    public function inHoopings(int $hoopings): self
+    {
+        return new self(
+            array_map(fn(int $seconds): int => $seconds + ($hoopings - 1) * $this->swapS, $this->sewS),
+            $hoopings * $this->hoopS,
+            $this->swapS,
+            $this->framesPerHead,
+        );
+    }
 }

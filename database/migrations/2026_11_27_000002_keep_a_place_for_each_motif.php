@@ -9,13 +9,14 @@ use Illuminate\Support\Facades\Schema;
 return new class () extends Migration {
     public function up(): void
     {
-        if (Schema::hasColumn('kept_placements', 'artwork_id')) {
+        if (Schema::hasColumn('kept_placements', 'motif')) {
             return;
         }
-        // Where several designs lie along one tube each has its own place; nought for any design.
+        // Where several designs lie along one tube each has a place of its own: the first, the second; nought where
+        // one lies alone. The same artwork may be among them twice.
         Schema::table('kept_placements', static function (Blueprint $table): void {
-            $table->unsignedBigInteger('artwork_id')->default(0);
-            $table->unique(['garment', 'position', 'size', 'artwork_id'], 'kept_placements_of_each_design');
+            $table->unsignedTinyInteger('motif')->default(0);
+            $table->unique(['garment', 'position', 'size', 'motif'], 'kept_placements_of_each_design');
             $table->dropUnique(['garment', 'position', 'size']);
         });
     }
@@ -25,7 +26,7 @@ return new class () extends Migration {
         Schema::table('kept_placements', static function (Blueprint $table): void {
             $table->unique(['garment', 'position', 'size']);
             $table->dropUnique('kept_placements_of_each_design');
-            $table->dropColumn('artwork_id');
+            $table->dropColumn('motif');
         });
     }
 };

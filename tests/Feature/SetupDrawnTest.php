@@ -183,6 +183,35 @@ final class SetupDrawnTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_place_that_is_kept_for_one_design_along_a_leg_leaves_the_others_where_they_are(): void
+    {
+        $legs = Decoration::query()->where('position', 'leg')->orderBy('id')->get();
+        self::assertCount(3, $legs);
+        $starts = function () use ($legs): array {
+            app()->forgetScopedInstances();
+            $html = (string) $this->get("/setup/{$legs[0]->id}")->getContent();
+            preg_match_all('~<td>(\d+) mm [^<]*from the waistband~', $html, $marks);
+
+            return $marks[1];
+        };
+        $before = $starts();
+        $size = $legs[0]->pieces()->value('size');
+        // The last of the three, which is the first artwork once more, is put far down the leg.
+        $this->put("/setup/{$legs[2]->id}/placement", ['size' => $size, 'peg' => '', 'down' => '620', 'across' => '0'])
+            ->assertSessionHasNoErrors();
+        $after = $starts();
+
+        self::assertSame(array_slice($before, 0, 2), array_slice($after, 0, 2));
+        self::assertGreaterThanOrEqual(620, (int) end($after));
+        $this->get("/setup/{$legs[0]->id}")
+            ->assertDontSee('It fits no frame')
+            ->assertSee(' mm between ');
+        // On top of the first it is refused, with how much.
+        $this->put("/setup/{$legs[2]->id}/placement", ['size' => $size, 'peg' => '', 'down' => '330', 'across' => '0']);
+        $this->get("/setup/{$legs[0]->id}")->assertSee('lie over each other by');
+    }
+
+    #[Test]
     public function every_frame_of_the_table_is_drawn_with_the_slack_that_is_written(): void
     {
         $polo = self::decoration(1006);

@@ -118,6 +118,18 @@ final class HoopSteps
                 WorkStage::Hoop,
             ),
             new NoteRule(
+                'hoop_along_tube',
+                'a design on a narrow tube longer than one hooping reaches',
+                static fn(Decided $d): bool => $d->hoopings() > 1,
+                'It takes several hoopings, moving along the tube: at each the cross of the template on its mark, a piece of backing of its own, and a trace before it is sewn.',
+                WorkStage::Hoop,
+                says: static fn(Decided $d): string => sprintf(
+                    'It takes %d hoopings, moving along the tube: at each the cross of the template on its mark, a '.
+                        'piece of backing of its own, and a trace before it is sewn.',
+                    $d->hoopings(),
+                ),
+            ),
+            new NoteRule(
                 'turn_frame_over',
                 'applied cloth on something with a back or a pocket',
                 static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0

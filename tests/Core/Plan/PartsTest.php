@@ -51,6 +51,15 @@ final class PartsTest extends TestCase
     }
 
     #[Test]
+    public function a_piece_in_three_hoopings_takes_hands_for_each_and_two_swaps_more_of_the_machine(): void
+    {
+        $sewing = (new Sewing(['M' => 600, 'N' => 500], 90, 40, 2))->inHoopings(3);
+
+        self::assertSame([['M' => 680, 'N' => 580], 270, 40], [$sewing->sewS, $sewing->hoopS, $sewing->swapS]);
+        self::assertEquals(new Sewing(['M' => 600], 90, 40, 2), (new Sewing(['M' => 600], 90, 40, 2))->inHoopings(1));
+    }
+
+    #[Test]
     public function two_parts_put_together_are_loaded_once(): void
     {
         $workload = self::workload();

@@ -254,6 +254,7 @@ final class CodesTest extends TestCase
                 ['heat_marks', ['garment' => Garment::PaddedJacket]],
                 ['press_off', ['fabric' => Fabric::Plush]],
                 ['film_after_trim', [...$towel, ...$applied]],
+                ['hoop_along_tube', [...$leg, 'heightMm' => 200.0]],
                 ['turn_frame_over', ['garment' => Garment::Stocking, ...$applied]],
             ] as [$code, $facts]
         ) {

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Setup;
 use App\Http\Requests\Setup\KeepPlacement;
 use App\Models\Decoration;
 use App\Models\KeptPlacement;
+use App\Setup\DecorationSetups;
 use Carbon\CarbonImmutable;
 use Hakama\Setup\Placement\WorkedMark;
 use Illuminate\Http\RedirectResponse;
@@ -41,16 +42,18 @@ final class PlacementController
         return new Response($found === null ? 'Measure the other mark too.' : e($found->words));
     }
 
-    public function keep(KeepPlacement $request, Decoration $decoration): RedirectResponse
-    {
-        $decoration->load('line.decorations');
+    public function keep(
+        KeepPlacement $request,
+        Decoration $decoration,
+        DecorationSetups $setups,
+    ): RedirectResponse {
+        $decoration->load('line');
         KeptPlacement::query()->updateOrCreate(
             [
                 'garment' => $decoration->garmentKey(),
                 'position' => $decoration->position->value,
                 'size' => $request->size(),
-                // Along a tube each design has a place of its own.
-                'artwork_id' => $decoration->sharesTube() ? (int) $decoration->artwork_id : 0,
+                'motif' => $setups->motif($decoration),
             ],
             [
                 ...$request->measures(),
