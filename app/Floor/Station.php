@@ -5,18 +5,28 @@ declare(strict_types=1);
 namespace App\Floor;
 
 use App\Models\Machine;
+use App\Plan\BatchBlock;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
+use App\Shop\House;
+use Hakama\Floor\Bobbin;
+use Hakama\House\HouseRule;
+use Hakama\Thread\ThreadUse;
 
 /** One machine on the floor: the batch it is at, and what comes after. */
 final readonly class Station
 {
-    /** @param list<OpenBatch> $queue batches of this machine after the current one */
+    /**
+     * @param list<OpenBatch> $queue   batches of this machine after the current one
+     * @param float           $bobbinM that a piece of the current one takes; nought where there is none
+     */
     private function __construct(
         public Machine $machine,
         public ?Running $running,
         public array $queue,
         public Pulse $pulse,
+        public Bobbin $bobbin,
+        public float $bobbinM,
     ) {}
 
     public static function of(Machine $machine, PlanBoard $board): self
@@ -25,12 +35,33 @@ final readonly class Station
         $queue = array_map(static fn(string $code): OpenBatch => $board->batches()[$code], $codes);
         $open = array_shift($queue);
         $pulse = Pulse::of($machine);
+        $rules = app(House::class)->rules();
+        $use = static fn(BatchBlock $block): float => ThreadUse::of(
+            $block->lengthMm,
+            $block->sheet->stitches,
+            $rules->threadUse(),
+        )->bobbinM;
 
         return new self(
             $machine,
             $open === null ? null : Running::of($open, $pulse, $machine),
             $queue,
             $pulse,
+            new Bobbin($rules->value(HouseRule::BobbinHolds), $machine->bobbin_used_m),
+            array_sum(array_map($use, $open->design->blocks ?? [])),
         );
+    }
+
+    /** What is left on the bobbin, counted in pieces of the batch that runs. */
+    public function bobbinWords(): string
+    {
+        return $this->running === null || $this->bobbinM <= 0.0
+            ? ''
+            : $this->bobbin->words(
+                $this->bobbinM,
+                $this->running->run->done,
+                $this->running->run->pieces,
+                $this->machine->heads,
+            );
     }
 }

@@ -14,7 +14,7 @@ use Hakama\Setup\Notes\WorkStage;
 final readonly class WorkList
 {
     /** Keys of the page that mean something else. */
-    private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o', 'n', 'm'];
+    private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o', 'n', 'm', 'y'];
 
     /** @param list<Note> $steps */
     private function __construct(public array $steps) {}

@@ -15,16 +15,22 @@ final class ConeUsage
 {
     public function __construct(private readonly House $house) {}
 
-    /** Wants a transaction round it. */
-    public function by(Artwork $artwork, int $pieces): void
+    /**
+     * Wants a transaction round it.
+     *
+     * @return float metres of bobbin thread that each head has taken
+     */
+    public function by(Artwork $artwork, int $pieces): float
     {
         $factors = $this->house->rules()->threadUse();
         $metres = [];
+        $bobbinM = 0.0;
         foreach (
             ArtworkBlock::query()->where('artwork_id', $artwork->id)->whereNotNull('thread_id')->get() as $block
         ) {
-            $metres[(int) $block->thread_id] =
-                ($metres[(int) $block->thread_id] ?? 0.0) + $pieces * $block->threadUse($factors)->topM;
+            $use = $block->threadUse($factors);
+            $bobbinM += $use->bobbinM;
+            $metres[(int) $block->thread_id] = ($metres[(int) $block->thread_id] ?? 0.0) + $pieces * $use->topM;
         }
         $rows = [];
         $cones = Cone::query()
@@ -50,5 +56,7 @@ final class ConeUsage
             }
         }
         Cone::query()->upsert($rows, ['id'], ['metres_left']);
+
+        return $bobbinM;
     }
 }

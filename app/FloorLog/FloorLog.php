@@ -124,7 +124,14 @@ final class FloorLog
                     ->update(['state' => $event->kind->leaves()]);
             }
             if ($event->kind === EventKind::Sewn && $batch->decoration->artwork !== null) {
-                app(ConeUsage::class)->by($batch->decoration->artwork, count($event->pieces));
+                $bobbinM = app(ConeUsage::class)->by($batch->decoration->artwork, count($event->pieces));
+                Machine::query()->whereKey($machine->id)->increment('bobbin_used_m', $bobbinM);
+            }
+
+            if ($event->kind->bringsBobbin()) {
+                Machine::query()
+                    ->whereKey($machine->id)
+                    ->update(['bobbin_used_m' => 0]);
             }
 
             self::practise($batch, $event, $who);
@@ -157,7 +164,9 @@ final class FloorLog
         $held = KeptRun::query()
             ->whereIn(
                 'batch_id',
-                Batch::query()->whereHas('decoration.setup', static fn(Builder $of): Builder => $of->whereBelongsTo($frame))->select('id'),
+                Batch::query()
+                    ->whereHas('decoration.setup', static fn(Builder $of): Builder => $of->whereBelongsTo($frame))
+                    ->select('id'),
             )
             ->get()
             ->sum(static fn(KeptRun $run): int => count($run->on_frame) + count($run->hooped));

@@ -64,6 +64,7 @@ use Illuminate\Support\Facades\Storage;
  * @property Variant                        $variant
  * @property int                           $revision
  * @property bool|null                     $lettering
+ * @property float|null                    $letter_mm of the smallest letters; null where nobody has measured them
  * @property string                        $made
  * @property CarbonImmutable               $created_at
  * @property Collection<int, ArtworkBlock> $blocks

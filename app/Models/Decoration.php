@@ -129,7 +129,7 @@ final class Decoration extends Model
                 $this->artwork->stitches,
                 (int) ($weight ?? 40),
                 max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
-                null,
+                $this->artwork->letter_mm,
                 count($this->artwork->stopSheet()->halts()),
                 new OrderVerdict($this->artwork->centre_out, $this->artwork->bottom_up),
                 $bands,

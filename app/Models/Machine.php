@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                  $token_hash
  * @property float|null              $arm_width_mm
  * @property float|null              $gap_mm      free space under the carriage; 0 where there is none
+ * @property float                   $bobbin_used_m since the bobbins were changed, of each head
  * @property bool|null               $turns_caps  by itself, when the cap frame is chosen
  * @property array<string, float>|null $driver_min "flat>cap" => minutes
  * @property Frame|null              $frame

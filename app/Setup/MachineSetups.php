@@ -38,7 +38,7 @@ final readonly class MachineSetups
             ->selectRaw(
                 <<<'SQL'
                 (select concat_ws('|', l.garment, l.fabric, l.structure, l.profile, l.style, l.colour_hex, l.spares,
-                    l.unit_value_cents, d.position, a.checksum, a.top_mm, a.lettering, (
+                    l.unit_value_cents, d.position, a.checksum, a.top_mm, a.letter_mm, (
                         select group_concat(k.thread_id, k.role, k.action order by k.number) from artwork_blocks k
                         where k.artwork_id = a.id
                     ), (select group_concat(distinct p.size) from pieces p where p.decoration_id = d.id))
@@ -47,6 +47,7 @@ final readonly class MachineSetups
                 join artworks a on a.id = d.artwork_id
                 where d.id = setups.decoration_id) as facts
                 SQL
+                ,
             )
             ->find($decorationId);
         if ($seen === null) {
@@ -58,7 +59,8 @@ final readonly class MachineSetups
             $this->catalogue->frames()->toArray(),
             array_map($this->practice->hasComeOut(...), Fabric::cases()),
             $seen->getAttributes(),
-            $machine->getAttributes(),
+            // What a machine is, not how far it has come.
+            $machine->only(['id', 'drivers', 'needles', 'arm_width_mm', 'turns_caps', 'gap_mm']),
         ]);
 
         return Cache::remember(

@@ -70,6 +70,13 @@ final readonly class BatchRun
                 $event,
                 Stage::Sewing,
             )->at(Stage::Halted, $this->load->halted($event)),
+            EventKind::BobbinChanged => $this->when(
+                $event,
+                Stage::Preflight,
+                Stage::Ready,
+                Stage::Halted,
+                Stage::Sewn,
+            ),
             EventKind::Resumed => $this->when($event, Stage::Halted)->at(Stage::Sewing, $this->load->resumed()),
             EventKind::Sewn => $this->when($event, Stage::Sewing)->at(Stage::Sewn, $this->load->sewn($event)),
             EventKind::PieceHooped => $this->hoop($event, $states),

@@ -11,6 +11,7 @@ enum EventKind: string
     case LoadStarted = 'load_started';
     case ThreadBroke = 'thread_broke';
     case BobbinRanOut = 'bobbin_ran_out';
+    case BobbinChanged = 'bobbin_changed';
     case Stopped = 'stopped';
     case HandStop = 'hand_stop';
     case Resumed = 'resumed';
@@ -28,6 +29,12 @@ enum EventKind: string
             self::PieceSpoiled => PieceState::Waiting,
             default => null,
         };
+    }
+
+    /** A full bobbin is in after it; one that ran out is changed before the machine goes on. */
+    public function bringsBobbin(): bool
+    {
+        return $this === self::BobbinChanged || $this === self::BobbinRanOut;
     }
 
     public function halts(): bool

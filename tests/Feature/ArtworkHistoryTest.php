@@ -371,4 +371,26 @@ final class ArtworkHistoryTest extends FeatureTestCase
     {
         return Artwork::query()->where('name', $name)->firstOrFail();
     }
+
+    #[Test]
+    public function letters_that_somebody_has_measured_are_minded_wherever_the_artwork_is_sewn(): void
+    {
+        $decoration = self::decoration(1006);
+        $bell = $decoration->artwork;
+        self::assertNotNull($bell);
+        $this->get("/setup/{$decoration->id}")->assertDontSee('The smallest letters are');
+        $put = fn(string $mm): \Illuminate\Testing\TestResponse => $this->put("/artwork/{$bell->id}", [
+            'name' => $bell->name,
+            'variant' => $bell->variant->value,
+            'lettering' => '',
+            'letter_mm' => $mm,
+        ]);
+        $put('wide')->assertSessionHasErrors('letter_mm')->assertSessionHasInput('letter_mm', 'wide');
+        $put('4,2')->assertSessionHasNoErrors();
+
+        self::assertSame([4.2, true], [(float) $bell->refresh()->letter_mm, $bell->lettering]);
+        $this->get("/setup/{$decoration->id}")
+            ->assertSee('The smallest letters are 4.2 mm high')
+            ->assertSee('65/9');
+    }
 }

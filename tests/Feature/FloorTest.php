@@ -98,8 +98,14 @@ final class FloorTest extends FeatureTestCase
         $kept = KeptRun::query()->findOrFail($batch->id);
         $good = FloorLog::run($batch);
         $kept->update(['done' => 99, 'on_frame' => []]);
-        Piece::query()->where('decoration_id', $batch->decoration_id)->where('state', 'sewing')->update(['state' => 'done']);
-        Needle::query()->where('machine_id', self::machine('M1')->id)->where('number', 1)->update(['size' => '90/14']);
+        Piece::query()
+            ->where('decoration_id', $batch->decoration_id)
+            ->where('state', 'sewing')
+            ->update(['state' => 'done']);
+        Needle::query()
+            ->where('machine_id', self::machine('M1')->id)
+            ->where('number', 1)
+            ->update(['size' => '90/14']);
 
         // The run, the piece on its head, and not the needle, which nobody has fitted since the shop began.
         self::assertSame(2, FloorLog::recount()->wrong);
@@ -120,22 +126,30 @@ final class FloorTest extends FeatureTestCase
         ]);
         $setup = Setup::query()->findOrFail($batch->decoration_id);
         $fitted = NeedleFitting::query()->where('machine_id', self::machine('M2')->id)->get();
-        self::assertSame(["{$setup->needle_size} {$setup->needle_point}"], $fitted
-            ->map(static fn(NeedleFitting $one): string => "{$one->size} {$one->point}")
-            ->unique()
-            ->values()
-            ->all());
+        self::assertSame(
+            ["{$setup->needle_size} {$setup->needle_point}"],
+            $fitted
+                ->map(static fn(NeedleFitting $one): string => "{$one->size} {$one->point}")
+                ->unique()
+                ->values()
+                ->all(),
+        );
         foreach ($fitted as $one) {
             $needle = Needle::query()->where('machine_id', $one->machine_id)->where('number', $one->number)->sole();
             self::assertSame([$one->size, $one->point], [$needle->size, $needle->point]);
         }
-        $used = self::machine('M2')->load('rack.thread')->rack->filter(
-            static fn(Needle $needle): bool => in_array(
-                $needle->thread?->code,
-                $batch->load('decoration.artwork.blocks.thread')->decoration->artwork?->blocks->pluck('thread.code')->all() ?? [],
-                true,
-            ),
-        );
+        $used = self::machine('M2')
+            ->load('rack.thread')
+            ->rack->filter(
+                static fn(Needle $needle): bool => in_array(
+                    $needle->thread?->code,
+                    $batch
+                        ->load('decoration.artwork.blocks.thread')
+                        ->decoration->artwork?->blocks->pluck('thread.code')
+                        ->all() ?? [],
+                    true,
+                ),
+            );
         self::assertEqualsCanonicalizing($used->pluck('number')->all(), $fitted->pluck('number')->all());
     }
 
@@ -347,12 +361,41 @@ final class FloorTest extends FeatureTestCase
             'checked' => self::work($batch)->wanted(),
             'who' => 'Ilse',
         ])->assertSessionHasNoErrors();
-        \App\Models\Needle::query()->where('machine_id', $machine->id)->where('thread_id', $thread)->update([
-            'thread_id' => null,
-        ]);
+        \App\Models\Needle::query()
+            ->where('machine_id', $machine->id)
+            ->where('thread_id', $thread)
+            ->update([
+                'thread_id' => null,
+            ]);
 
         $this->touch($machine->code, $batch->code, 'load_started')->assertSessionHasErrors('kind');
         self::assertSame(0, FloorLog::run($batch)->load->number);
+    }
+
+    #[Test]
+    public function a_bobbin_that_would_run_dry_under_a_cap_is_changed_before_it_is_mounted(): void
+    {
+        $batch = self::batchOf(1004);
+        $load = (string) FloorLog::run($batch)->load->event;
+        $artwork = $batch->load('decoration.artwork.blocks')->decoration->artwork;
+        self::assertNotNull($artwork);
+        // 0.6 mm of each sewn one and 0.2 a stitch, with a tenth of waste as the house has it.
+        $factors = app(\App\Shop\House::class)->rules()->threadUse();
+        $each = $artwork->blocks->sum(static fn($block): float => $block->threadUse($factors)->bobbinM);
+        self::machine('M1')->update(['bobbin_used_m' => 90 - 1.5 * $each]);
+        $this->get('/floor/M1')->assertSee('The bobbin lasts one piece');
+
+        $this->report('M1', $load, 'sewn', $artwork->stitches, 600);
+        self::assertEqualsWithDelta(90 - 0.5 * $each, self::machine('M1')->refresh()->bobbin_used_m, 1e-6);
+        $this->touch('M1', $batch->code, 'piece_done');
+        $this->get('/floor/M1')->assertSee('change it now')->assertSee('New bobbin in');
+        $this->touch('M1', $batch->code, 'load_started')->assertSessionHasErrors('kind');
+        self::assertSame([], FloorLog::run($batch)->onFrame);
+
+        $this->touch('M1', $batch->code, 'bobbin_changed')->assertSessionHasNoErrors();
+        self::assertSame(0.0, (float) self::machine('M1')->refresh()->bobbin_used_m);
+        $this->touch('M1', $batch->code, 'load_started')->assertSessionHasNoErrors();
+        self::assertCount(1, FloorLog::run($batch)->onFrame);
     }
 
     #[Test]
@@ -377,7 +420,8 @@ final class FloorTest extends FeatureTestCase
             \App\Shop\PracticeBook::forget();
             app()->forgetScopedInstances();
             $board = app(\App\Plan\PlanBoard::class);
-            $running = \App\Floor\Station::of($board->machines()->where('code', 'M2')->firstOrFail(), $board)->running;
+            $running = \App\Floor\Station::of($board->machines()->where('code', 'M2')->firstOrFail(), $board)
+                ->running;
             self::assertSame(1006, $running?->batch->order->number);
             self::assertCount($pieces, $running->nextLoad(2), "worth {$cents} cents");
             self::assertTrue(app(\App\Shop\PracticeBook::class)->hasComeOut($line->fabric));
@@ -387,7 +431,8 @@ final class FloorTest extends FeatureTestCase
     private static function work(Batch $batch): WorkList
     {
         return WorkList::of(
-            app(MachineSetups::class)->on($batch->decoration_id, Machine::query()->findOrFail($batch->machine_id))->steps ?? [],
+            app(MachineSetups::class)->on($batch->decoration_id, Machine::query()->findOrFail($batch->machine_id))
+                ->steps ?? [],
         );
     }
 

@@ -153,6 +153,7 @@
                         @endforeach
                     </select>
                 </div>
+                <x-field name="letter_mm" label="Height of the smallest letters, mm; empty for none" :value="$artwork->letter_mm" inputmode="decimal" class="num !w-24" />
                 <p class="col-span-2"><button class="btn">Keep this</button></p>
             </form>
             <h2 class="mb-2 mt-7">Files</h2>

@@ -42,6 +42,7 @@
                     data-sewn="{{ $run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch }}"
                     data-of="{{ $open->design->stitches }}"></canvas>
                 @if ($running->setup)
+                    <p class="text-base" id="bobbin">{{ $station->bobbinWords() }}</p>
                     <p class="text-base" id="loading">▲ {{ ucfirst($running->setup->loading->endWords()) }} towards the
                         machine, as the picture lies; {{ App\Setup\DecisionRow::turn($running->setup->turnToSet) }}.</p>
                 @endif
@@ -177,6 +178,7 @@
                                         'btn-now col-span-2',
                                         's',
                                     ],
+                                    [K::BobbinChanged, 'New bobbin in', 'col-span-2', 'y'],
                                 ],
                                 Stage::Sewing => [
                                     [K::ThreadBroke, 'Break', '', 'b'],

@@ -55,6 +55,7 @@ final class FloorEventController
         $request->session()->put('who', $who);
         self::mustHaveFrames($kind, $running);
         self::mustHaveThreads($kind, $machine, $running);
+        self::mustHaveBobbin($kind, $station, $running);
 
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
         DB::transaction(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
@@ -96,12 +97,7 @@ final class FloorEventController
                     'frame_id' => $batch->decoration->setup->frame_id,
                     'driver' => $batch->decoration->setup->frame->driver->value,
                 ]);
-                NeedleFitting::record(
-                    $machine,
-                    self::fitted($machine, $running->batch),
-                    $request->eventId(),
-                    $who,
-                );
+                NeedleFitting::record($machine, self::fitted($machine, $running->batch), $request->eventId(), $who);
             }
         });
 
@@ -139,7 +135,10 @@ final class FloorEventController
     private static function mustHaveThreads(EventKind $kind, Machine $machine, Running $running): void
     {
         $wanted = array_unique($running->batch->batch->equipment->threads);
-        $missing = array_diff($wanted, $machine->rack->map(static fn(Needle $one): ?string => $one->thread?->code)->all());
+        $missing = array_diff(
+            $wanted,
+            $machine->rack->map(static fn(Needle $one): ?string => $one->thread?->code)->all(),
+        );
         if ($kind === EventKind::LoadStarted && count($wanted) <= $machine->needles && $missing !== []) {
             throw ValidationException::withMessages([
                 'kind' => sprintf(
@@ -147,6 +146,22 @@ final class FloorEventController
                     implode(', ', $missing),
                     $machine->code,
                 ),
+            ]);
+        }
+    }
+
+    /** Once a cap or a tube is on nobody gets at the bobbin without losing the place. */
+    private static function mustHaveBobbin(EventKind $kind, Station $station, Running $running): void
+    {
+        $covered = in_array('bobbin_before_mount', array_column($running->work->steps, 'code'), true);
+        if (
+            $kind === EventKind::LoadStarted
+            && $covered
+            && $station->bobbinM > 0.0
+            && $station->bobbin->pieces($station->bobbinM) < 1
+        ) {
+            throw ValidationException::withMessages([
+                'kind' => $station->bobbinWords().' Nothing was mounted yet.',
             ]);
         }
     }

@@ -21,6 +21,7 @@ final class UpdateArtwork extends FormRequest
             'variant' => ['required', Rule::enum(Variant::class)],
             'family' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNull('family_id')],
             'lettering' => ['nullable', Rule::in(['', '0', '1'])],
+            'letter_mm' => ['nullable', 'numeric', 'between:1,200'],
         ];
     }
 
@@ -31,6 +32,7 @@ final class UpdateArtwork extends FormRequest
             'name.*' => 'An artwork has a name of at most 120 letters.',
             'variant.*' => 'Choose what this version is for.',
             'family.*' => 'Choose the artwork it is a version of.',
+            'letter_mm.*' => 'The smallest letters are 1 to 200 mm high; leave it empty where there are none.',
         ];
     }
 
@@ -40,10 +42,9 @@ final class UpdateArtwork extends FormRequest
         return [
             function (Validator $validator): void {
                 if ($this->familyId() !== null && $this->artwork()->versions()->exists()) {
-                    $validator->errors()->add(
-                        'family',
-                        'Other versions are kept under this one: it stays the first of them.',
-                    );
+                    $validator
+                        ->errors()
+                        ->add('family', 'Other versions are kept under this one: it stays the first of them.');
                 }
             },
         ];
@@ -56,8 +57,19 @@ final class UpdateArtwork extends FormRequest
             'name' => trim($this->string('name')->value()),
             'variant' => $this->enum('variant', Variant::class),
             'family_id' => $this->familyId(),
-            'lettering' => $this->filled('lettering') ? $this->boolean('lettering') : null,
+            'lettering' => match (true) {
+                // Letters that have a height are there.
+                $this->filled('letter_mm') => true,
+                $this->filled('lettering') => $this->boolean('lettering'),
+                default => null,
+            },
+            'letter_mm' => $this->filled('letter_mm') ? $this->float('letter_mm') : null,
         ];
+    }
+
+    protected function prepareForValidation(): void
+    {
+        $this->merge(['letter_mm' => str_replace(',', '.', $this->string('letter_mm')->value())]);
     }
 
     /** An artwork is no version of itself. */
