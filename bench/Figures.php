@@ -177,23 +177,25 @@ final class Figures
             foreach (Garment::cases() as $garment) {
                 foreach (Fabric::cases() as $fabric) {
                     foreach (Position::cases() as $position) {
-                        foreach ([Structure::None, Structure::Structured] as $structure) {
-                            Advice::of(
-                                new Facts(
-                                    new Design(70, 45, 5000, 40),
-                                    new Item($garment, $position, new Cloth($fabric), $structure),
-                                    new OnMachine(Driver::cases()),
-                                ),
-                                $house,
-                                $frames,
-                            );
-                            $cases++;
+                        foreach (Structure::cases() as $structure) {
+                            foreach ([true, false] as $turnsCapsItself) {
+                                Advice::of(
+                                    new Facts(
+                                        new Design(70, 45, 5000, 40),
+                                        new Item($garment, $position, new Cloth($fabric), $structure),
+                                        new OnMachine(Driver::cases(), turnsCapsItself: $turnsCapsItself),
+                                    ),
+                                    $house,
+                                    $frames,
+                                );
+                                $cases++;
+                            }
                         }
                     }
                 }
             }
         });
-        printf("\nAdvice (limit: 5 000 cases in 5 s)\n  %d cases with frames in %.2f s\n", $cases, $seconds);
+        printf("\nAdvice (limit: 20 000 cases in 5 s)\n  %d cases with frames in %.2f s\n", $cases, $seconds);
     }
 
     /**

@@ -8,6 +8,7 @@ use Hakama\House\Question;
 use Hakama\House\School;
 use Hakama\Setup\Notes\CautionTable;
 use Hakama\Setup\Notes\NoteRule;
+use Hakama\Setup\Notes\PracticeTable;
 use Hakama\Setup\Notes\StepTable;
 use Hakama\Setup\Notes\WarningTable;
 use Hakama\Setup\Rules\Rule;
@@ -83,6 +84,11 @@ final class SetupRules extends Command
                     ),
                 ).
                 " |\n";
+        }
+
+        $page .= "\n## What practitioners decide\n\n| decision | met by | held by the test |\n|---|---|---|\n";
+        foreach (PracticeTable::ALL as $decision => [$codes, $test]) {
+            $page .= "| {$decision} | `".implode('`, `', $codes)."` | `{$test}` |\n";
         }
 
         return $page."\nThe machine’s manual, local codes and trained people decide.\n";

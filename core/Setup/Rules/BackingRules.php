@@ -77,8 +77,16 @@ final class BackingRules
             ),
             Rule::saying(
                 About::Backing,
+                'stocking',
+                'a stocking',
+                static fn(Facts $f): bool => $f->item->garment === G::Stocking,
+                new Layers(Backing::TearAway, 1),
+                'A stocking is seen from both sides and hangs: tear-away, pinned clear of the field.',
+            ),
+            Rule::saying(
+                About::Backing,
                 'tube',
-                'a sleeve, a leg or a stocking',
+                'a sleeve or a leg',
                 static fn(Facts $f): bool => $f->item->isNarrowTube(),
                 new Layers(Backing::Mesh, 1),
                 'Fusible mesh cutaway ironed to the inside: it stays put where no hand can smooth it.',

@@ -25,12 +25,14 @@ use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Notes\CautionTable;
 use Hakama\Setup\Notes\Note;
+use Hakama\Setup\Notes\PracticeTable;
 use Hakama\Setup\Notes\StepTable;
 use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Notes\WarningTable;
 use Hakama\Setup\Notes\WorkStage;
 use Hakama\Setup\Rules\About;
 use Hakama\Setup\Rules\Because;
+use Hakama\Setup\Rules\RuleTable;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Stitch\Figures\Verdict;
@@ -222,7 +224,7 @@ final class CodesTest extends TestCase
                 ['design_upright', []],
                 ['bobbin_lasts', []],
                 ['marks_off', []],
-                ['iron_mesh', ['garment' => Garment::Stocking]],
+                ['iron_mesh', ['garment' => Garment::Sleeve]],
                 ['lay_templates', ['garment' => Garment::Stocking]],
                 ['stick_backing', ['fabric' => Fabric::TechnicalKnit]],
                 ['no_stretch', ['fabric' => Fabric::Jersey]],
@@ -384,6 +386,20 @@ final class CodesTest extends TestCase
 
         self::assertEqualsCanonicalizing($known, $raised);
         self::assertSame($known, array_values(array_unique($known)), 'one code, one meaning');
+    }
+
+    #[Test]
+    public function every_decision_of_practitioners_names_rules_that_are_there_and_a_test_that_is_there(): void
+    {
+        $codes = [
+            ...array_column([...WarningTable::all(), ...StepTable::all(), ...CautionTable::all()], 'code'),
+            ...array_merge(...array_map(static fn(array $of): array => array_column($of, 'name'), array_values(RuleTable::all()))),
+        ];
+        foreach (PracticeTable::ALL as $decision => [$met, $test]) {
+            self::assertSame([], array_diff($met, $codes), $decision);
+            [$class, $method] = explode('::', $test);
+            self::assertTrue(method_exists(__NAMESPACE__.'\\'.$class, $method), $test);
+        }
     }
 
     #[Test]
