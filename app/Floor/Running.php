@@ -14,6 +14,8 @@ use App\Setup\SetupOnMachine;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Notes\DriverSteps;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -60,7 +62,16 @@ final readonly class Running
                 default => 0,
             },
             self::pieces($batch, $run, $machine->heads),
-            WorkList::of($setup->steps ?? []),
+            WorkList::of(
+                $setup->steps ?? [],
+                $setup === null || $run->stage !== Stage::Preflight
+                    ? []
+                    : DriverSteps::between(
+                        Driver::tryFrom((string) $machine->driver) ?? $setup->driver,
+                        $setup->driver,
+                        $setup->holes,
+                    ),
+            ),
             $setup->placements ?? [],
             self::confirmed($open->id),
             $setup,

@@ -13,16 +13,24 @@ use Hakama\Setup\Notes\WorkStage;
  */
 final readonly class WorkList
 {
+    private const DRIVER = 'driver_change';
+
     /** Keys of the page that mean something else. */
     private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o', 'n', 'm', 'y'];
 
     /** @param list<Note> $steps */
     private function __construct(public array $steps) {}
 
-    /** @param list<Note> $steps as they are on the machine */
-    public static function of(array $steps): self
+    /**
+     * @param list<Note> $steps  as they are on the machine
+     * @param list<Note> $driver to change its driver first; empty where that stays
+     */
+    public static function of(array $steps, array $driver = []): self
     {
-        return new self($steps);
+        // The list of the driver itself stands for the step that only names it.
+        $others = array_values(array_filter($steps, static fn(Note $step): bool => $step->code !== self::DRIVER));
+
+        return new self([...$driver, ...$others]);
     }
 
     /** @return list<Note> */
@@ -31,7 +39,7 @@ final readonly class WorkList
         return array_values(array_filter($this->steps, static fn(Note $step): bool => $step->stage === $stage));
     }
 
-    /** @return list<string> what has to be ticked before the first load: stages, and lines of the preflight */
+    /** @return list<string> what has to be ticked before the first load: lines of the driver and of the preflight, and stages between */
     public function wanted(): array
     {
         $stages = array_filter(
@@ -39,15 +47,20 @@ final readonly class WorkList
             fn(WorkStage $stage): bool => $this->at($stage) !== [],
         );
 
-        return [...array_column($stages, 'value'), ...array_column($this->at(WorkStage::Preflight), 'code')];
+        return [
+            ...array_column($this->at(WorkStage::Driver), 'code'),
+            ...array_column($stages, 'value'),
+            ...array_column($this->at(WorkStage::Preflight), 'code'),
+        ];
     }
 
-    /** @return array<string, string> what has to be ticked => the key for it */
+    /** @return array<string, string> what has to be ticked => the key for it; lines of the driver are ticked one by one */
     public function keys(): array
     {
         $letters = array_values(array_diff(range('a', 'z'), self::TAKEN));
         $keys = [];
-        foreach ($this->wanted() as $i => $name) {
+        $driver = array_column($this->at(WorkStage::Driver), 'code');
+        foreach (array_values(array_diff($this->wanted(), $driver)) as $i => $name) {
             $keys[$name] = $letters[$i] ?? '';
         }
 

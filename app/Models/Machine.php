@@ -115,6 +115,25 @@ final class Machine extends Model
         return array_map(Driver::from(...), $this->drivers);
     }
 
+    /**
+     * What changing to a driver really took, as this machine's own time, by which the plan goes from then on: the middle
+     * between what was known and what it took, so that one bad day does not rule.
+     */
+    public function keepDriverTime(string $to, ?float $minutes): void
+    {
+        if ($minutes === null || $this->driver === $to) {
+            return;
+        }
+        $key = "{$this->driver}>{$to}";
+        $known = $this->driver_min[$key] ?? null;
+        $this->update([
+            'driver_min' => [
+                ...$this->driver_min ?? [],
+                $key => round($known === null ? $minutes : ($known + $minutes) / 2, 1),
+            ],
+        ]);
+    }
+
     /** @return array<string, int> "flat>cap" => seconds, where they are its own */
     public function driverS(): array
     {

@@ -226,6 +226,8 @@ final class DecorationSetups
         return SetupOnMachine::of(
             $advice->withChoice($decoration->setup->choice($fit)),
             $decoration->setup->placements ?? [],
+            $frame->driver,
+            $frame->holes,
         );
     }
 

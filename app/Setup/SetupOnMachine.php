@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
+use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Loading\Loading;
 use Hakama\Setup\Notes\Note;
@@ -18,6 +19,7 @@ final readonly class SetupOnMachine
     /**
      * @param list<Note>            $steps
      * @param array<string, string> $placements size => where the design goes, in few words
+     * @param string                $holes      of the arms, where the frame has a pair of its own
      * @param bool                  $firstAlone the first piece is looked at before others are sewn
      */
     private function __construct(
@@ -26,10 +28,12 @@ final readonly class SetupOnMachine
         public array $steps,
         public array $placements,
         public bool $firstAlone,
+        public Driver $driver,
+        public string $holes,
     ) {}
 
     /** @param array<string, string> $placements */
-    public static function of(Advice $advice, array $placements): self
+    public static function of(Advice $advice, array $placements, Driver $driver, string $holes): self
     {
         return new self(
             $advice->loading(),
@@ -37,6 +41,8 @@ final readonly class SetupOnMachine
             $advice->steps,
             $placements,
             array_intersect(self::FIRST_ALONE, array_column($advice->warnings, 'code')) !== [],
+            $driver,
+            $holes,
         );
     }
 

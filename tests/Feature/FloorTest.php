@@ -373,6 +373,49 @@ final class FloorTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_driver_is_changed_by_its_own_list_each_line_by_hand_and_its_minutes_are_the_machines_own(): void
+    {
+        $batch = self::batchOf(1006);
+        self::machine('M2')->update(['driver' => 'cap', 'driver_min' => null]);
+        $this->get('/floor/M2')
+            ->assertSee('Change the driver: cap to flat')
+            ->assertSee('Power off, and wait until nothing moves')
+            ->assertSee('Push the screws fully back')
+            ->assertSee('slide the carriage all the way left and right');
+        $rest = self::work($batch)->wanted();
+        $list = [
+            'driver_power_off',
+            'driver_off',
+            'driver_plate',
+            'driver_on',
+            'driver_screws',
+            'driver_slide',
+            'driver_shown',
+            'driver_foot',
+        ];
+        $confirm = fn(array $checked, string $minutes = ''): \Illuminate\Testing\TestResponse => $this->touch(
+            'M2',
+            $batch->code,
+            'preflight_done',
+            ['checked' => $checked, 'who' => 'Ilse', 'driver_min' => $minutes],
+        );
+        $confirm($rest)->assertSessionHasErrors('checked');
+        $confirm([...array_slice($list, 1), ...$rest])->assertSessionHasErrors('checked');
+        $confirm([...$list, ...$rest], 'long')->assertSessionHasErrors('driver_min');
+        self::assertSame('cap', self::machine('M2')->refresh()->driver);
+
+        $confirm([...$list, ...$rest], '14')->assertSessionHasNoErrors();
+
+        self::assertSame('flat', self::machine('M2')->refresh()->driver);
+        self::assertSame(['cap>flat' => 14 * 60], self::machine('M2')->driverS(), 'the plan counts its own time now');
+        self::assertSame(
+            ['Ilse'],
+            DB::table('step_confirmations')->where('code', 'driver_slide')->distinct()->pluck('who')->all(),
+        );
+        $this->get('/floor/M2')->assertDontSee('Change the driver');
+    }
+
+    #[Test]
     public function a_bobbin_that_would_run_dry_under_a_cap_is_changed_before_it_is_mounted(): void
     {
         $batch = self::batchOf(1004);

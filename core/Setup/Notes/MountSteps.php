@@ -16,6 +16,13 @@ final class MountSteps
     {
         return [
             new NoteRule(
+                'driver_change',
+                'what is carried by something else than the flat arms',
+                static fn(Decided $d): bool => $d->driver() !== Driver::Flat,
+                'Where another driver is on, change it by its own list: power off, off, on, screws fully back, slid by hand left and right, shown by the machine, foot looked at.',
+                WorkStage::Mount,
+            ),
+            new NoteRule(
                 'clips_out',
                 'a cap on the cap driver',
                 static fn(Decided $d): bool => $d->isInCapFrame(),

@@ -7,6 +7,7 @@ namespace Hakama\Setup\Notes;
 /** What a step is a part of, in the order in which a piece is worked on. */
 enum WorkStage: string
 {
+    case Driver = 'driver';
     case Prepare = 'prepare';
     case Hoop = 'hoop';
     case Mount = 'mount';
@@ -17,11 +18,11 @@ enum WorkStage: string
     /** Before the machine may sew; the others come after. */
     public function isBefore(): bool
     {
-        return in_array($this, [self::Prepare, self::Hoop, self::Mount, self::Preflight], true);
+        return in_array($this, [self::Driver, self::Prepare, self::Hoop, self::Mount, self::Preflight], true);
     }
 
     public function label(): string
     {
-        return ucfirst($this->value);
+        return $this === self::Driver ? 'Change the driver' : ucfirst($this->value);
     }
 }

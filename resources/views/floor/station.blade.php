@@ -130,8 +130,26 @@
                             name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
                             value="{{ K::PreflightDone->value }}">
                         <fieldset>
-                            <legend class="font-head font-semibold">Before the first load</legend>
                             @php $keys = $running->work->keys(); @endphp
+                            @if ($running->work->at(Hakama\Setup\Notes\WorkStage::Driver) !== [])
+                                <legend class="font-head font-semibold now">Change the driver: {{ $m->driver }} to
+                                    {{ $running->setup->driver->value }}</legend>
+                                @foreach ($running->work->at(Hakama\Setup\Notes\WorkStage::Driver) as $step)
+                                    <label class="check"><input type="checkbox" name="checked[]"
+                                            value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true))><span
+                                            class="flex-1 text-base leading-snug">{{ $step->text }}</span></label>
+                                @endforeach
+                                <div class="mb-3 mt-2 flex items-center gap-3"><label for="driver_min"
+                                        class="m-0 text-base">Minutes it took</label><input id="driver_min"
+                                        name="driver_min" inputmode="decimal" class="num !w-20"
+                                        value="{{ old('driver_min') }}"
+                                        @error('driver_min') aria-invalid="true" aria-describedby="wrong-driver_min" @enderror><span
+                                        class="text-base text-soft">for this machine’s own time</span></div>
+                                <x-wrong field="driver_min" />
+                                <p class="font-head font-semibold">Before the first load</p>
+                            @else
+                                <legend class="font-head font-semibold">Before the first load</legend>
+                            @endif
                             @foreach ([Hakama\Setup\Notes\WorkStage::Prepare, Hakama\Setup\Notes\WorkStage::Hoop, Hakama\Setup\Notes\WorkStage::Mount] as $stage)
                                 @if (isset($keys[$stage->value]))
                                     <label class="check items-start py-2"><input type="checkbox" name="checked[]"
@@ -149,8 +167,8 @@
                             @foreach ($running->work->at(Hakama\Setup\Notes\WorkStage::Preflight) as $step)
                                 <label class="check"><input type="checkbox" name="checked[]"
                                         value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true))
-                                        data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}"><span
-                                        class="flex-1 text-base leading-snug">{{ $step->text }}</span><kbd>{{ $keys[$step->code] }}</kbd></label>
+                                        @if ($keys[$step->code] !== '') data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}" @endif><span
+                                        class="flex-1 text-base leading-snug">{{ $step->text }}</span>@if ($keys[$step->code] !== '')<kbd>{{ $keys[$step->code] }}</kbd>@endif</label>
                             @endforeach
                         </fieldset>
                         <div class="mt-3 flex items-center gap-3"><label for="who" class="m-0 text-base">Confirmed

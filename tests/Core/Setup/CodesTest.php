@@ -246,6 +246,7 @@ final class CodesTest extends TestCase
                 ['mount_end_first', []],
                 ['sewing_mode_first_stitch', []],
                 ['clips_out', $cap],
+                ['driver_change', $cap],
                 ['strap_gap_for_style', $cap],
                 ['turned_by_machine', [...$cap, 'turnsCapsItself' => true]],
                 ['sides_backing_longer', $side],

@@ -93,6 +93,7 @@ final class FloorEventController
             if ($kind === EventKind::PreflightDone && $batch->decoration->setup !== null) {
                 // Confirming the list means the frame is on, and with it its driver; and the needles are those that
                 // were wanted.
+                $machine->keepDriverTime($batch->decoration->setup->frame->driver->value, $request->driverMinutes());
                 $machine->update([
                     'frame_id' => $batch->decoration->setup->frame_id,
                     'driver' => $batch->decoration->setup->frame->driver->value,

@@ -29,6 +29,7 @@ final class RecordEvent extends FormRequest
             ],
             'piece' => ['nullable', 'integer'],
             'checked' => ['array'],
+            'driver_min' => ['nullable', 'numeric', 'between:1,240'],
         ];
     }
 
@@ -37,6 +38,7 @@ final class RecordEvent extends FormRequest
     {
         return [
             'cause.required' => 'Say why the piece was spoiled.',
+            'driver_min.*' => 'How many minutes it took is a number, 1 to 240; or leave it empty.',
         ];
     }
 
@@ -53,6 +55,12 @@ final class RecordEvent extends FormRequest
     public function cause(): ?SpoilCause
     {
         return $this->kind() === EventKind::PieceSpoiled ? $this->enum('cause', SpoilCause::class) : null;
+    }
+
+    /** Minutes that changing the driver took; null where nobody has said. */
+    public function driverMinutes(): ?float
+    {
+        return $this->filled('driver_min') ? $this->float('driver_min') : null;
     }
 
     /** Who stands at the machine, as said here or before. */
