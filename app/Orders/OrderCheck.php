@@ -8,6 +8,10 @@ use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Setup\DecorationSetups;
 use App\Shop\Catalogue;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\House\HouseRules;
+use Hakama\Setup\Fit\CapFace;
 
 /** What is to be said of an order as far as it is typed, before anything is promised. */
 final readonly class OrderCheck
@@ -16,11 +20,19 @@ final readonly class OrderCheck
      * @param list<array{string, list<mixed>}> $said     of which line and artwork, and its warnings
      * @param int                              $cents    what the garments cost to replace, as far as it is known
      * @param int                              $unvalued garments of which it is not known
+     * @param list<array{string, list<string>, list<string>}> $caps artwork for a cap, the caps of the catalogue that
+     *     take it, and those that do not
      */
-    private function __construct(public array $said, public int $garments, public int $cents, public int $unvalued) {}
+    private function __construct(
+        public array $said,
+        public int $garments,
+        public int $cents,
+        public int $unvalued,
+        public array $caps,
+    ) {}
 
     /** @param list<TypedLine|null> $lines null for one that says no garment yet */
-    public static function of(array $lines, DecorationSetups $setups, Catalogue $catalogue): self
+    public static function of(array $lines, DecorationSetups $setups, Catalogue $catalogue, HouseRules $house): self
     {
         $artworks = Artwork::query()
             ->whereNotNull('read_at')
@@ -33,7 +45,7 @@ final readonly class OrderCheck
                 ),
             )
             ->keyBy('id');
-        $said = [];
+        $said = $caps = [];
         [$garments, $cents, $unvalued] = [0, 0, 0];
         foreach ($lines as $i => $typed) {
             if ($typed === null) {
@@ -48,6 +60,9 @@ final readonly class OrderCheck
                 if ($artwork === null) {
                     continue;
                 }
+                if ($position === Position::CapFront) {
+                    $caps[$artwork->id] ??= self::capsFor($artwork, $catalogue, $house);
+                }
                 $decoration = (new Decoration(['position' => $position, 'artwork_id' => $artwork->id]))
                     ->setRelation('line', $typed->line)
                     ->setRelation('artwork', $artwork);
@@ -58,6 +73,31 @@ final readonly class OrderCheck
             }
         }
 
-        return new self($said, $garments, $cents, $unvalued);
+        return new self($said, $garments, $cents, $unvalued, array_values($caps));
+    }
+
+    /** @return array{string, list<string>, list<string>} */
+    private static function capsFor(Artwork $artwork, Catalogue $catalogue, HouseRules $house): array
+    {
+        $take = $not = [];
+        foreach ($catalogue->styles() as $style) {
+            if ($style->garment !== Garment::Cap) {
+                continue;
+            }
+            $face = CapFace::ofStyle($style, $house);
+            $words = sprintf('%s (%.0f mm high)', $style->name, $face->limitMm);
+            $face->holds($artwork->bounds()) ? ($take[] = $words) : ($not[] = $words);
+        }
+
+        return [
+            sprintf(
+                '%s, %.0f mm high and %.0f wide',
+                $artwork->name,
+                $artwork->bounds()->height(),
+                $artwork->bounds()->width(),
+            ),
+            $take,
+            $not,
+        ];
     }
 }

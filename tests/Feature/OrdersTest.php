@@ -316,4 +316,36 @@ final class OrdersTest extends FeatureTestCase
             ...$instead,
         ];
     }
+
+    #[Test]
+    public function while_an_order_is_typed_it_says_which_caps_of_the_catalogue_take_the_artwork(): void
+    {
+        $lantern = Artwork::query()->where('name', 'Lantern row')->firstOrFail();
+        // 37 mm high: every cap takes it. As 55 high it is too much for a low cap only, as 60 for a mid one too.
+        $said = function (float $heightMm) use ($lantern): string {
+            $lantern->update(['bottom_mm' => 0.0, 'top_mm' => $heightMm]);
+
+            return (string) $this->post('/orders/new/check', [
+                'lines' => [
+                    [
+                        'garment' => 'cap',
+                        'fabric' => 'twill',
+                        'sizes' => ['one' => '4'],
+                        'decorations' => [['position' => 'cap_front', 'artwork_id' => $lantern->id]],
+                    ],
+                ],
+            ])
+                ->assertOk()
+                ->getContent();
+        };
+        $styles = \App\Models\GarmentStyle::query()->where('garment', 'cap')->get();
+        foreach ([37.0, 55.0, 60.0, 64.5] as $height) {
+            $page = $said($height);
+            [$take, $not] = [...explode('; not by ', $page, 2), ''];
+            foreach ($styles as $style) {
+                $limit = ['low' => 50, 'mid' => 57, 'high' => 64, 'none' => 64][$style->profile->value];
+                self::assertStringContainsString("{$style->name} ({$limit} mm high)", $height <= $limit ? $take : $not);
+            }
+        }
+    }
 }

@@ -10,6 +10,7 @@ use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
 use Hakama\Garment\StartingMeasures;
+use Hakama\Garment\Style;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
@@ -55,6 +56,18 @@ final readonly class CapFace
             $house->value(HouseRule::CapHalfAngle),
             $house->school(Question::BillGap) === 'frame_limit' ? 0.0 : $house->value(HouseRule::CapGap),
             self::profileLimitMm($facts->item->profile, $house),
+        );
+    }
+
+    /** The front of a cap of the catalogue; its circumference as measured, else that of one to start with. */
+    public static function ofStyle(Style $style, HouseRules $house): self
+    {
+        return self::of(
+            $style->on(Size::One)->mm(Measure::Circumference) ??
+                (StartingMeasures::of(Garment::Cap, Size::One)->mm(Measure::Circumference) ?? 0.0),
+            $house->value(HouseRule::CapHalfAngle),
+            $house->school(Question::BillGap) === 'frame_limit' ? 0.0 : $house->value(HouseRule::CapGap),
+            self::profileLimitMm($style->profile, $house),
         );
     }
 

@@ -20,6 +20,7 @@ use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
 use App\Setup\DecorationSetups;
 use App\Shop\Catalogue;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
 use Illuminate\Contracts\View\View;
@@ -71,14 +72,14 @@ final class OrderController
     }
 
     /** What is to be said of what is typed so far, before anything is promised. */
-    public function check(Request $request, DecorationSetups $setups, Catalogue $catalogue): View
+    public function check(Request $request, DecorationSetups $setups, Catalogue $catalogue, House $house): View
     {
         $lines = array_map(
             static fn(mixed $typed): ?TypedLine => TypedLine::read($typed, $catalogue),
             array_slice(array_values($request->array('lines')), 0, StoreOrder::MOST_LINES),
         );
 
-        return view('orders.check', ['check' => OrderCheck::of($lines, $setups, $catalogue)]);
+        return view('orders.check', ['check' => OrderCheck::of($lines, $setups, $catalogue, $house->rules())]);
     }
 
     public function store(StoreOrder $request): RedirectResponse
