@@ -79,6 +79,7 @@ final class BackingCuts
                     BackingPiece::under($setup->frame->toCore(), $rules->value(HouseRule::BackingOverlap)),
                     $batch->left * $setup->hoopings,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
+                    2 * ($rules->value(HouseRule::BackingOverlap) - $rules->value(HouseRule::BackingLeast)),
                 ),
                 ShopClock::time($one->changeoverStart),
             ];

@@ -33,6 +33,7 @@ enum HouseRule: string
     case KnitSpeed = 'knit_speed_spm';
     case Dense = 'dense_design_per_cm2';
     case BackingOverlap = 'backing_overlap_mm';
+    case BackingLeast = 'backing_least_mm';
     case BackingRoll = 'backing_roll_mm';
     case PaleLightness = 'pale_lightness';
     case SmallLetter = 'small_letter_mm';
@@ -184,6 +185,10 @@ enum HouseRule: string
         self::BackingOverlap->value => [
             'Setup', 'Backing beyond the frame', 25, 5, 80, 'mm',
             'How far backing reaches past the outer edge of a frame, on every side.',
+        ],
+        self::BackingLeast->value => [
+            'Setup', 'Backing beyond the frame, at least', 20, 0, 80, 'mm',
+            'A piece that is there and reaches so far is taken before a roll is cut.',
         ],
         self::BackingRoll->value => [
             'Setup', 'Widest backing', 500, 100, 2000, 'mm',

@@ -52,24 +52,10 @@ final readonly class CutList
     /** @param list<BackingStock> $stock */
     private static function next(CutWant $want, int $missing, array $stock, float $leastMm): ?Cut
     {
-        foreach ([StockForm::OffCut, StockForm::Piece] as $form) {
-            $some = array_filter(
-                $stock,
-                static fn(BackingStock $one): bool => $one->form === $form
-                    && $one->kind === $want->kind
-                    && $one->count > 0
-                    && $one->covers($want->widthMm, $want->heightMm),
-            );
-            usort(
-                $some,
-                static fn(BackingStock $a, BackingStock $b): int => [$a->areaMm2(), $a->id] <=> [
-                    $b->areaMm2(),
-                    $b->id,
-                ],
-            );
-            if ($some !== []) {
-                return new Cut($want, $some[0], min($missing, $some[0]->count));
-            }
+        // What covers it as it is wished; else what reaches far enough, before a roll is cut into.
+        $piece = self::piece($want, $stock, 0.0) ?? self::piece($want, $stock, $want->shortMm);
+        if ($piece !== null) {
+            return new Cut($want, $piece, min($missing, $piece->count));
         }
         $best = null;
         foreach ($stock as $one) {
@@ -90,6 +76,37 @@ final readonly class CutList
         }
 
         return $best;
+    }
+
+    /**
+     * The smallest off-cut that covers, else the smallest piece.
+     *
+     * @param list<BackingStock> $stock
+     * @param float              $shortMm so much smaller each way will do
+     */
+    private static function piece(CutWant $want, array $stock, float $shortMm): ?BackingStock
+    {
+        foreach ([StockForm::OffCut, StockForm::Piece] as $form) {
+            $some = array_filter(
+                $stock,
+                static fn(BackingStock $one): bool => $one->form === $form
+                    && $one->kind === $want->kind
+                    && $one->count > 0
+                    && $one->covers($want->widthMm - $shortMm, $want->heightMm - $shortMm),
+            );
+            usort(
+                $some,
+                static fn(BackingStock $a, BackingStock $b): int => [$a->areaMm2(), $a->id] <=> [
+                    $b->areaMm2(),
+                    $b->id,
+                ],
+            );
+            if ($some !== []) {
+                return $some[0];
+            }
+        }
+
+        return null;
     }
 
     private static function offRoll(

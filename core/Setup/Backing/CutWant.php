@@ -13,6 +13,7 @@ final readonly class CutWant
         public float $widthMm,
         public float $heightMm,
         public int $count,
+        public float $shortMm,
     ) {}
 
     /**
@@ -20,9 +21,16 @@ final readonly class CutWant
      *
      * @param int   $pieces   to sew
      * @param float $spoilage share, 0.05 for one in twenty
+     * @param float $shortMm  so much smaller each way a piece may be that is there, before a roll is cut
      */
-    public static function of(string $batch, Layers $layers, BackingPiece $piece, int $pieces, float $spoilage): self
-    {
+    public static function of(
+        string $batch,
+        Layers $layers,
+        BackingPiece $piece,
+        int $pieces,
+        float $spoilage,
+        float $shortMm = 0.0,
+    ): self {
         // Rounded first to a hair, so that 20 · 1.05 is 21 and not 22.
         return new self(
             $batch,
@@ -30,6 +38,7 @@ final readonly class CutWant
             $piece->widthMm,
             $piece->heightMm,
             (int) ceil(round($pieces * $layers->count * (1 + $spoilage), 6)),
+            max(0.0, $shortMm),
         );
     }
 }

@@ -70,6 +70,21 @@ final class CutListTest extends TestCase
     }
 
     #[Test]
+    public function a_piece_that_reaches_far_enough_is_taken_before_a_roll_is_cut(): void
+    {
+        // A frame of 100 × 100: 25 mm over are wished, 20 will do.
+        $frame = new Frame('F', FrameKind::Square, Driver::Flat, 100, 100, Window::rectangle(70, 70));
+        $from = static fn(float $side, float $shortMm): string => CutList::of(
+            [CutWant::of('B-1', new Layers(Backing::Cutaway, 1), BackingPiece::under($frame, 25), 1, 0.0, $shortMm)],
+            [self::stock('roll', StockForm::Roll, 500, 5000, 1), self::stock('piece', StockForm::Piece, $side, $side, 1)],
+            80,
+        )->cuts[0]->from->id;
+
+        self::assertSame(['piece', 'piece', 'roll'], [$from(150, 10), $from(140, 10), $from(139, 10)]);
+        self::assertSame('roll', $from(140, 0), 'where the house wants all of it');
+    }
+
+    #[Test]
     public function the_roll_is_cut_in_the_direction_that_takes_less_of_it(): void
     {
         // 200 × 150 off a roll of 500. Upright two across, rows of 150: seven pieces are 4 rows, 600 mm.
