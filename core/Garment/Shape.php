@@ -23,6 +23,11 @@ final readonly class Shape
     private const ARMHOLE = 0.46;
     private const SLEEVE_END = 0.26;
     private const SLEEVE_FALLS_DEG = 40.0;
+    /** Long sleeves hang steeper, so that the whole of them is seen, and are narrower at the cuff. */
+    private const LONG_END = 0.19;
+    private const LONG_FALLS_DEG = 68.0;
+    /** Of a leg's length: how deep the rise is. */
+    private const RISE = 0.26;
     /** Edgings of blankets and towels, mm. */
     private const EDGING = 15.0;
 
@@ -32,6 +37,7 @@ final readonly class Shape
      * @param array<string, Point>       $data    datum => where it is
      * @param non-empty-list<Point>|null $cloth   what may be sewn on, where that is less than the outline: not across
      *     the armholes
+     * @param array<string, list<Point>> $parts   what else shows what it is: hood, collar, pocket => its line
      */
     private function __construct(
         public Panel $panel,
@@ -39,6 +45,7 @@ final readonly class Shape
         public array $seams,
         private array $data,
         private ?array $cloth = null,
+        public array $parts = [],
     ) {}
 
     /** @param Measures $measures what is not in them is taken as starting measures have it */
@@ -63,7 +70,9 @@ final readonly class Shape
                 $mm(M::SleeveLength),
             ),
             Panel::Sleeve => self::tube(Panel::Sleeve, $mm(M::SleeveWidth), $mm(M::SleeveLength)),
-            Panel::Leg => self::tube(Panel::Leg, $mm(M::LegWidth), $mm(M::LegLength)),
+            Panel::Leg => $garment === Garment::Stocking
+                ? self::stocking($mm(M::LegWidth), $mm(M::LegLength))
+                : self::tube(Panel::Leg, $mm(M::LegWidth), $mm(M::LegLength)),
             Panel::Cap => self::cap($position, $mm(M::Circumference), $mm(M::Height)),
             Panel::Hat => self::hat($mm(M::Circumference), $mm(M::Height), $mm(M::CuffHeight, 80.0)),
             Panel::Pocket => self::pocket($mm(M::PocketWidth), $mm(M::PocketHeight)),
@@ -118,22 +127,24 @@ final readonly class Shape
             && $p->y <= max($a->y, $b->y) + 1e-9;
     }
 
-    /** Nought is level with the shoulder seam at the neck. Long sleeves are drawn cut short. */
+    /** Nought is level with the shoulder seam at the neck. */
     private static function body(Garment $garment, Panel $panel, float $chest, float $length, float $sleeve): self
     {
         $neck = $chest * self::NECK_HALF;
         $drop = $chest * ($panel === Panel::Front ? self::NECK_DROP : self::BACK_DROP);
         [$tipX, $tipY] = [$chest * 0.45, -$chest * self::SHOULDER_DROP];
         $arm = -$chest * self::ARMHOLE;
-        $reach = min($sleeve, $chest * 0.42);
+        $long = in_array($garment, [Garment::Hoodie, Garment::Jacket, Garment::PaddedJacket], true);
+        $reach = $long ? $sleeve : min($sleeve, $chest * 0.42);
+        $end = $chest * ($long ? self::LONG_END : self::SLEEVE_END);
         // Sleeves are spread as a garment is laid on a table, so that they cover nothing of the body.
-        $falls = deg2rad(self::SLEEVE_FALLS_DEG);
+        $falls = deg2rad($long ? self::LONG_FALLS_DEG : self::SLEEVE_FALLS_DEG);
         $cuff = new Point($tipX + $reach * cos($falls), $tipY - $reach * sin($falls));
         $right = [
             new Point($neck, 0),
             new Point($tipX, $tipY),
             $cuff,
-            $cuff->moved(-$chest * self::SLEEVE_END * sin($falls), -$chest * self::SLEEVE_END * cos($falls)),
+            $cuff->moved(-$end * sin($falls), -$end * cos($falls)),
             new Point($chest / 2, $arm),
             new Point($chest / 2, -$length),
         ];
@@ -171,7 +182,64 @@ final readonly class Shape
                 Datum::Middle->value => new Point(0, -$length / 2),
             ],
             [...$side, ...self::mirrored($side), ...$collar],
+            self::parts($garment, $front, $chest, $length, $neck, $drop),
         );
+    }
+
+    /** @return array<string, list<Point>> the hood and pocket of a hoodie, the collar of a jacket and where it opens */
+    private static function parts(
+        Garment $garment,
+        bool $front,
+        float $chest,
+        float $length,
+        float $neck,
+        float $drop,
+    ): array {
+        $hem = 0.05 * $length;
+        $pocket = [
+            new Point(-0.3 * $chest, -$length + $hem),
+            new Point(-0.3 * $chest, -$length + 0.18 * $length),
+            new Point(-0.2 * $chest, -$length + 0.3 * $length),
+            new Point(0.2 * $chest, -$length + 0.3 * $length),
+            new Point(0.3 * $chest, -$length + 0.18 * $length),
+            new Point(0.3 * $chest, -$length + $hem),
+        ];
+        $rib = [new Point(-$chest / 2, -$length + $hem), new Point($chest / 2, -$length + $hem)];
+        $collar = [
+            new Point(-$neck, 0),
+            new Point(-0.8 * $neck, 0.12 * $chest),
+            new Point(0.8 * $neck, 0.12 * $chest),
+            new Point($neck, 0),
+        ];
+
+        return match ($garment) {
+            Garment::Hoodie => [
+                'hood' => self::hood($neck, 0.42 * $chest, $front ? 0.0 : $drop),
+                'rib' => $rib,
+                ...$front ? ['pocket' => $pocket] : [],
+            ],
+            Garment::Jacket, Garment::PaddedJacket => [
+                'collar' => $collar,
+                'rib' => $rib,
+                ...$front ? ['opening' => [new Point(0, 0.12 * $chest), new Point(0, -$length)]] : [],
+            ],
+            default => [],
+        };
+    }
+
+    /** @return list<Point> from the one side of the neck over the top to the other; on a back it hangs down */
+    private static function hood(float $neck, float $height, float $hangs): array
+    {
+        $points = [];
+        for ($i = 0; $i <= 16; $i++) {
+            $t = (M_PI * $i) / 16;
+            $points[] = new Point(
+                -1.25 * $neck * cos($t),
+                $hangs > 0.0 ? -0.6 * $height * sin($t) : $height * sin($t) ** 0.7,
+            );
+        }
+
+        return $points;
     }
 
     /**
@@ -188,10 +256,13 @@ final readonly class Shape
     private static function tube(Panel $panel, float $width, float $length): self
     {
         $wide = $width * 1.35;
+        // The inner seam of a leg ends at the crotch, and the rise goes from there to the waistband.
+        $rise = self::RISE * $length;
+        $inner = $panel === Panel::Leg ? [new Point($wide / 2, -$rise), new Point($wide * 0.4, 0)] : [new Point($wide / 2, 0)];
         $outline = [
             new Point(-$width / 2, -$length),
             new Point($width / 2, -$length),
-            new Point($wide / 2, 0),
+            ...$inner,
             new Point(-$wide / 2, 0),
         ];
         $upper = $panel === Panel::Leg ? 'waistband' : 'upper end';
@@ -208,6 +279,53 @@ final readonly class Shape
                 Datum::Hem->value => new Point(0, -$length),
                 Datum::Waistband->value => new Point(0, 0),
                 Datum::Middle->value => new Point(0, -$length / 2),
+            ],
+        );
+    }
+
+    /** It hangs from its opening; heel and foot are below, and what is sewn goes on the leg. */
+    private static function stocking(float $width, float $length): self
+    {
+        $half = $width / 2;
+        $ankle = -0.62 * $length;
+        $leg = [
+            new Point(-$half, 0),
+            new Point(-$half, $ankle),
+            new Point($half, $ankle),
+            new Point($half, 0),
+        ];
+        $outline = [
+            new Point(-$half, 0),
+            new Point(-$half, $ankle),
+            new Point(-1.12 * $half, -0.74 * $length),
+            new Point(-0.95 * $half, -0.9 * $length),
+            new Point(-0.3 * $half, -$length),
+            new Point(1.5 * $half, -$length),
+            new Point(2.15 * $half, -0.93 * $length),
+            new Point(2.2 * $half, -0.8 * $length),
+            new Point(1.8 * $half, -0.71 * $length),
+            new Point($half, $ankle),
+            new Point($half, 0),
+        ];
+
+        return new self(
+            Panel::Leg,
+            $outline,
+            [
+                new Seam('outer seam or crease', new Point(0, 0), new Point(0, $ankle)),
+                new Seam('opening', new Point(-$half, 0), new Point($half, 0)),
+            ],
+            [
+                Datum::Hem->value => new Point(0, $ankle),
+                Datum::Waistband->value => new Point(0, 0),
+                Datum::CuffFold->value => new Point(0, 0),
+                Datum::Middle->value => new Point(0, $ankle / 2),
+            ],
+            $leg,
+            [
+                'cuff' => [new Point(-$half, -0.24 * $length), new Point($half, -0.24 * $length)],
+                'heel' => [new Point(-$half, $ankle), new Point(-0.25 * $half, -0.78 * $length), new Point(-0.95 * $half, -0.9 * $length)],
+                'toe' => [new Point(1.5 * $half, -$length), new Point(1.55 * $half, -0.72 * $length)],
             ],
         );
     }

@@ -82,6 +82,34 @@ final class ShapeTest extends TestCase
     }
 
     #[Test]
+    public function a_garment_is_drawn_as_what_it_is(): void
+    {
+        $parts = static fn(Garment $garment, Position $position): array => array_keys(
+            Shape::of($garment, $position, new Measures())->parts,
+        );
+        self::assertSame(['hood', 'rib', 'pocket'], $parts(Garment::Hoodie, Position::FullFront));
+        self::assertSame(['hood', 'rib'], $parts(Garment::Hoodie, Position::FullBack));
+        self::assertSame(['collar', 'rib', 'opening'], $parts(Garment::Jacket, Position::LeftChest));
+        self::assertSame(['cuff', 'heel', 'toe'], $parts(Garment::Stocking, Position::Cuff));
+        self::assertSame([], $parts(Garment::Tee, Position::FullFront));
+        // Long sleeves are as long as they were measured: 600 mm from the shoulder's tip to the cuff's outer end.
+        $hoodie = Shape::of(
+            Garment::Hoodie,
+            Position::FullFront,
+            new Measures(['chest_width' => 500.0, 'body_length' => 700.0, 'sleeve_length' => 600.0]),
+        );
+        self::assertEqualsWithDelta(600.0, $hoodie->outline[1]->distanceTo($hoodie->outline[2]), 1e-9);
+        // A leg has a rise; a stocking has a foot that goes beyond its leg, and is sewn on the leg alone.
+        $leg = Shape::of(Garment::Trousers, Position::Leg, new Measures(['leg_width' => 200.0, 'leg_length' => 1000.0]));
+        self::assertTrue($leg->holds(new Point(130, -270)));
+        self::assertFalse($leg->holds(new Point(130, -5)), 'beside the rise');
+        $stocking = Shape::of(Garment::Stocking, Position::Cuff, new Measures(['leg_width' => 180.0, 'leg_length' => 450.0]));
+        self::assertGreaterThan(180.0, $stocking->bounds()->right);
+        self::assertTrue($stocking->holds(new Point(0, -100)));
+        self::assertFalse($stocking->holds(new Point(120, -400)), 'the foot');
+    }
+
+    #[Test]
     public function a_design_is_put_where_it_is_measured_to(): void
     {
         $design = ConvexHull::of([new Point(10, 10), new Point(70, 10), new Point(70, 50), new Point(10, 50)]);

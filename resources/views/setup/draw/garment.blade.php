@@ -13,7 +13,7 @@
                 $m->centre->moved(-$fit->frame->outerWidthMm / 2, -$fit->frame->outerHeightMm / 2),
                 $m->centre->moved($fit->frame->outerWidthMm / 2, $fit->frame->outerHeightMm / 2),
             ];
-    $corners = Hakama\Stitch\ConvexHull::of([...$shape->outline, ...$reach])
+    $corners = Hakama\Stitch\ConvexHull::of([...$shape->outline, ...array_merge([], ...array_values($shape->parts)), ...$reach])
         ->turned($turn)
         ->bounds();
     $span = max($corners->width(), $corners->height());
@@ -33,7 +33,13 @@
     aria-label="{{ $turned ? "The garment as you see it at the machine, turned {$turn->value} degrees" : "The {$shape->panel->label()} in size {$sheet->row->size->value} with the design at its place" }}">
     <g transform="rotate({{ -$turn->value }})">
         <path class="cloth-edge" d="{{ App\Setup\Drawing::path($shape->outline) }}" fill="{{ $pieceFill }}"
-            fill-opacity=".16" stroke="#1d2433" stroke-width="{{ $n(1.6 * $line) }}" stroke-linejoin="round" />
+            fill-opacity=".42" stroke="#1d2433" stroke-width="{{ $n(1.6 * $line) }}" stroke-linejoin="round" />
+        @foreach ($shape->parts as $name => $part)
+            <path class="part" d="{{ App\Setup\Drawing::path($part, false) }}" fill="none" stroke="#1d2433"
+                stroke-width="{{ $n(1.2 * $line) }}" stroke-linejoin="round" stroke-linecap="round">
+                <title>{{ $name }}</title>
+            </path>
+        @endforeach
         @foreach ($shape->seams as $seam)
             <path
                 d="M{{ $n($seam->from->x) }} {{ $n(-$seam->from->y) }}L{{ $n($seam->to->x) }} {{ $n(-$seam->to->y) }}"
