@@ -174,7 +174,6 @@ Route::get('/books', [BooksController::class, 'show'])->name('books.show');
 Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
-Route::put('/shop/schools/{question}', [ShopController::class, 'follow'])->name('shop.follow');
 Route::controller(CatalogueController::class)
     ->prefix('shop/catalogue')
     ->name('catalogue.')
@@ -185,7 +184,7 @@ Route::controller(CatalogueController::class)
         Route::get('/{list}/one', 'edit')->name('edit')->whereAlpha('list');
         Route::put('/{list}/one', 'update')->name('update')->whereAlpha('list');
     });
-Route::put('/shop/rules/{rule}', [ShopController::class, 'update'])->name('shop.rule');
+Route::put('/shop/rules', [ShopController::class, 'update'])->name('shop.rules');
 Route::controller(ThreadListController::class)
     ->prefix('shop/threads')
     ->name('threads.')

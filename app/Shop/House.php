@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Models\KeptRule;
+use App\Models\KeptSchool;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
-use Hakama\House\Question;
 use Hakama\House\UnfitRule;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -23,26 +24,34 @@ final class House
         return $this->rules ??= HouseRules::of(...Cache::rememberForever(self::KEPT, self::stored(...)));
     }
 
-    /** @throws UnfitRule when the value is out of its range, or does not go with the others */
-    public function set(HouseRule $rule, float $value): void
+    /**
+     * @param array<string, float>  $figures rule => value
+     * @param array<string, string> $schools question => school
+     *
+     * @return list<HouseRule> that have another value now
+     *
+     * @throws UnfitRule when a value is out of its range, or they do not go with each other
+     */
+    public function change(array $figures, array $schools = []): array
     {
-        [$figures, $schools] = self::stored();
-        $this->rules = HouseRules::of([...$figures, $rule->value => $value], $schools);
-        DB::table('house_rules')->upsert(['name' => $rule->value, 'value' => $value], ['name'], ['value']);
+        $before = HouseRules::of(...self::stored());
+        $this->rules = $before->with($figures, $schools);
+        $changed = $this->rules->differingFrom($before);
+        foreach ($changed as $rule) {
+            KeptRule::query()->updateOrCreate(['name' => $rule->value], ['value' => $this->rules->value($rule)]);
+        }
+        foreach ($schools as $question => $school) {
+            KeptSchool::query()->updateOrCreate(['question' => $question], ['school' => $school]);
+        }
         DB::afterCommit(self::forget(...));
+
+        return $changed;
     }
 
-    /** @throws UnfitRule when the question knows no such school */
-    public function follow(Question $question, string $school): void
+    /** Other rules have another sign. */
+    public function sign(): string
     {
-        [$figures, $schools] = self::stored();
-        $this->rules = HouseRules::of($figures, [...$schools, $question->value => $school]);
-        DB::table('house_schools')->upsert(
-            ['question' => $question->value, 'school' => $school],
-            ['question'],
-            ['school'],
-        );
-        DB::afterCommit(self::forget(...));
+        return Sign::of(self::stored());
     }
 
     /** Another database, another shop: what was kept of the old one no longer holds. */
@@ -55,8 +64,8 @@ final class House
     private static function stored(): array
     {
         return [
-            array_map(floatval(...), DB::table('house_rules')->pluck('value', 'name')->all()),
-            DB::table('house_schools')->pluck('school', 'question')->all(),
+            array_map(floatval(...), KeptRule::query()->orderBy('name')->pluck('value', 'name')->all()),
+            KeptSchool::query()->orderBy('question')->pluck('school', 'question')->all(),
         ];
     }
 }

@@ -50,6 +50,37 @@ final readonly class HouseRules
         return $rules;
     }
 
+    /**
+     * The same with some figures and schools changed; what is as it is by default is not set.
+     *
+     * @param array<string, float>  $figures rule => value
+     * @param array<string, string> $schools question => school
+     *
+     * @throws UnfitRule
+     */
+    public function with(array $figures, array $schools = []): self
+    {
+        return self::of(
+            array_filter(
+                [...$this->set, ...$figures],
+                static fn(float $value, string $rule): bool => $value !== HouseRule::from($rule)->spec()->default,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+            [...$this->schools, ...$schools],
+        );
+    }
+
+    /** @return list<HouseRule> that have another value than those other rules */
+    public function differingFrom(self $other): array
+    {
+        return array_values(
+            array_filter(
+                HouseRule::cases(),
+                fn(HouseRule $rule): bool => $this->value($rule) !== $other->value($rule),
+            ),
+        );
+    }
+
     public function value(HouseRule $rule): float
     {
         return $this->set[$rule->value] ?? $rule->spec()->default;

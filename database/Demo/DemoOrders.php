@@ -249,6 +249,8 @@ final class DemoOrders
             at: $this->now->subMinutes(95),
             leaveSewing: true,
         );
+        // Bobbins were changed this morning, and some of each is sewn.
+        Machine::query()->update(['bobbin_used_m' => 26.0]);
     }
 
     /**

@@ -5,6 +5,7 @@ import { keys } from './keys.js';
 import { photo } from './photo.js';
 import { plan } from './plan.js';
 import { player } from './player.js';
+import { rules } from './rules.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -24,6 +25,7 @@ plan();
 floor();
 photo();
 player();
+rules();
 
 // One touch is one touch: a form that is on its way is not sent again.
 document.addEventListener('submit', (event) => {

@@ -361,7 +361,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
     {
         $artwork = self::artwork('Lantern row');
         self::assertContains('dense', array_column($artwork->findings, 0));
-        $this->put('/shop/rules/dense_stitches_per_mm2', [
+        $this->put('/shop/rules', [
             'dense_stitches_per_mm2' => 40,
         ])->assertSessionHasNoErrors();
         self::assertNotContains('dense', array_column($artwork->refresh()->findings, 0));

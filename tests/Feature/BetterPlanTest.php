@@ -477,7 +477,7 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertSee('the same design goes on')
             ->assertDontSee("Run it together with {$loaf}");
         $this->get('/plan?zoom=week')->assertSee('The same design goes on.');
-        $this->put('/shop/rules/again_min', ['again_min' => '3'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules', ['again_min' => '3'])->assertSessionHasNoErrors();
         self::assertSame(
             180,
             self::board()->timetable()->find($more)?->changeoverS,
@@ -582,8 +582,8 @@ final class BetterPlanTest extends FeatureTestCase
     public function what_a_minute_weighs_is_a_rule_of_the_house(): void
     {
         $cost = self::board()->timetable()->totals;
-        $this->put('/shop/rules/late_cost', ['late_cost' => '3'])->assertSessionHasNoErrors();
-        $this->put('/shop/rules/flow_cost', ['flow_cost' => '0']);
+        $this->put('/shop/rules', ['late_cost' => '3'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules', ['flow_cost' => '0']);
         $cheaper = self::board()->timetable()->totals->cost;
 
         self::assertEqualsWithDelta(3 * $cost->weightedLateMin + $cost->changeoverMin, $cheaper, 1e-6);
@@ -595,8 +595,8 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function a_batch_that_waits_for_hands_or_frames_is_drawn_with_what_it_waits_for(): void
     {
-        $this->put('/shop/rules/people', ['people' => '1'])->assertSessionHasNoErrors();
-        $this->put('/shop/rules/machines_per_person', ['machines_per_person' => '1'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules', ['people' => '1'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules', ['machines_per_person' => '1'])->assertSessionHasNoErrors();
         $this->get('/plan?zoom=week')
             ->assertSee('class="held"', false)
             ->assertSee('waits for hands: as many machines run as can be tended');

@@ -217,7 +217,7 @@ final class ManyPagesTest extends FeatureTestCase
     {
         $house = app(House::class);
         self::assertSame(7.0, $house->rules()->value(HouseRule::Margin));
-        $this->put('/shop/rules/frame_margin_mm', ['frame_margin_mm' => '9.5'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules', ['frame_margin_mm' => '9.5'])->assertSessionHasNoErrors();
         House::forget();
         app()->forgetScopedInstances();
 

@@ -26,12 +26,12 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             ->assertSee('Pockets, rivets and linings')
             ->assertDontSee('sweatband');
         $this->get('/shop')->assertSee('Where practitioners differ')->assertSee('Backing under heavy jackets');
-        $this->put('/shop/schools/jacket_backing', ['school' => 'cutaway'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules', ['schools' => ['jacket_backing' => 'cutaway']])->assertSessionHasNoErrors();
         $this->get("/setup/{$jacket->id}")->assertSee('Another school: The shell of a jacket carries the stitches');
-        $this->put('/shop/schools/jacket_backing', ['school' => 'paper'])->assertSessionHasErrors([
-            'jacket_backing' => 'Choose one of the schools.',
+        $this->put('/shop/rules', ['schools' => ['jacket_backing' => 'paper']])->assertSessionHasErrors([
+            'schools.jacket_backing' => 'Choose one of the schools.',
         ]);
-        $this->put('/shop/schools/hat_size', ['school' => 'large'])->assertNotFound();
+        $this->put('/shop/rules', ['schools' => ['hat_size' => 'large']])->assertSessionHasErrors('schools');
         self::assertSame(
             'cutaway',
             app(\App\Shop\House::class)->rules()->school(\Hakama\House\Question::JacketBacking),
@@ -159,14 +159,23 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function a_changed_rule_retimes_what_is_open_and_a_bad_one_is_refused_at_its_field(): void
     {
         $before = Setup::query()->findOrFail(self::decoration(1007)->id)->sew_s;
-        $this->put('/shop/rules/trim_s', ['trim_s' => '16'])->assertRedirect();
+        $this->put('/shop/rules', ['trim_s' => '16'])->assertRedirect();
         $after = Setup::query()->findOrFail(self::decoration(1007)->id)->sew_s;
         // Ferry roundel has 12 trims, ten seconds more each.
         self::assertSame(array_map(static fn(int $s): int => $s + 120, $before), $after);
 
-        $this->put('/shop/rules/trim_s', ['trim_s' => '999'])->assertSessionHasErrors('trim_s');
-        $this->put('/shop/rules/trim_s', ['trim_s' => 'soon'])->assertSessionHasErrors('trim_s');
-        $this->put('/shop/rules/nothing', ['nothing' => '1'])->assertNotFound();
+        $this->put('/shop/rules', ['trim_s' => '999'])->assertSessionHasErrors('trim_s');
+        $this->put('/shop/rules', ['trim_s' => 'soon'])->assertSessionHasErrors('trim_s');
+        // Several at once, each said at its field, and none of them kept where one is wrong.
+        $this->put('/shop/rules', ['trim_s' => '12', 'swap_s' => '9000', 'hoop_s' => 'long'])
+            ->assertSessionHasErrors(['swap_s', 'hoop_s'])
+            ->assertSessionDoesntHaveErrors('trim_s')
+            ->assertSessionHasInput('swap_s', '9000');
+        self::assertSame(16.0, app(\App\Shop\House::class)->rules()->value(\Hakama\House\HouseRule::TrimTime));
+        // The second of two people is told of the first.
+        $seen = app(\App\Shop\House::class)->sign();
+        $this->put('/shop/rules', ['trim_s' => '11', 'seen' => $seen])->assertSessionHasNoErrors();
+        $this->put('/shop/rules', ['trim_s' => '9', 'seen' => $seen])->assertSessionHasErrors('seen');
         $this->get('/shop')->assertSee('How long the machine takes to cut a thread.');
     }
 
@@ -307,7 +316,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             "fit {$batch->batch->equipment->needle} on {$needleChanges[0]->changes->needles}",
         );
         $before = $needleChanges[0]->changeoverS;
-        $this->put('/shop/rules/needle_min', ['needle_min' => '0'])->assertSessionHasNoErrors();
+        $this->put('/shop/rules', ['needle_min' => '0'])->assertSessionHasNoErrors();
         self::assertSame(
             $before - 90 * $needleChanges[0]->changes->needles,
             self::board()->timetable()->find($batch->code)?->changeoverS,

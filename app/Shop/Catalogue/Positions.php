@@ -77,7 +77,7 @@ final class Positions implements CatalogueList
                         );
                     }
                     try {
-                        $this->house->set($rules[$i], (float) $given);
+                        $this->house->change([$rules[$i]->value => (float) $given]);
                     } catch (UnfitRule $e) {
                         throw UnfitList::at($number, $column, $e->getMessage());
                     }

@@ -16,85 +16,88 @@
             <a href="#owned" data-key="o" data-does="Machines and frames">Machines, frames <kbd>o</kbd></a>
         </nav>
     </div>
-    <div class="grid grid-cols-1 gap-x-10 lg:grid-cols-2">
+    <form method="post" action="{{ route('shop.rules') }}">
+        @csrf @method('put')
+        <input type="hidden" name="seen" value="{{ old('seen', $seen) }}">
+        <div class="sticky top-0 z-10 mb-3 flex flex-wrap items-end gap-4 border-b border-hair bg-ground py-2">
+            <div class="w-72"><label for="find">Find a rule</label><input id="find" type="search"
+                    data-finds="[data-rule]" data-key="f" data-does="Find a rule" autocomplete="off"
+                    placeholder="cap, needle, spoilage …"></div>
+            <label class="m-0 flex items-center gap-2"><input type="checkbox" data-only-changed> only what is
+                changed</label>
+            <button class="btn btn-main ml-auto" data-key="v" data-does="Save what you changed">Save what you changed
+                <kbd>v</kbd></button>
+        </div>
+        <x-wrong field="seen" />
         @foreach ($stations as $station => $cases)
-            <section class="mb-6 break-inside-avoid">
-                <h3 class="mt-3 font-semibold">{{ $station }}</h3>
-                <table>
-                    <thead>
-                        <tr>
-                            <th>Rule</th>
-                            <th class="num">Value</th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        @foreach ($cases as $rule)
-                            @php $spec = $rule->spec(); @endphp
-                            <tr id="{{ $rule->value }}">
-                                <td>
-                                    <label for="r-{{ $rule->value }}" class="m-0 text-base text-ink">
-                                        {{ $spec->label }}@if ($rules->isSet($rule))
-                                            <strong class="ml-2 text-sm text-now">changed</strong>
-                                        @endif
-                                    </label>
-                                    <span class="block text-sm text-soft" id="help-{{ $rule->value }}">
-                                        {{ $spec->help }} Usually {{ $spec->default }}, from {{ $spec->least }} to
-                                        {{ $spec->most }}.
-                                    </span>
-                                    <x-wrong :field="$rule->value" />
-                                </td>
-                                <td class="num w-52">
-                                    <form method="post" action="{{ route('shop.rule', $rule->value) }}"
-                                        class="flex items-center justify-end gap-2">
-                                        @csrf
-                                        @method('put')
-                                        <input id="r-{{ $rule->value }}" name="{{ $rule->value }}"
-                                            inputmode="decimal" value="{{ old($rule->value, $rules->value($rule)) }}"
-                                            class="num !w-20"
-                                            aria-describedby="help-{{ $rule->value }}{{ $errors->has($rule->value) ? " wrong-{$rule->value}" : '' }}"
-                                            @error($rule->value) aria-invalid="true" @enderror>
-                                        <span class="w-20 text-left text-sm text-soft">{{ $spec->unit }}</span>
-                                        <button class="btn btn-small"
-                                            aria-label="Set: {{ $spec->label }}">Set</button>
-                                    </form>
-                                </td>
-                            </tr>
-                        @endforeach
-                    </tbody>
-                </table>
-            </section>
-        @endforeach
-    </div>
-    <h2 class="mb-1" id="schools">Where practitioners differ</h2>
-    <p class="mb-2 text-sm text-soft">Advice follows the school that is chosen here, and shows what the other would say.
-    </p>
-    <div class="mb-8 grid grid-cols-1 gap-x-10 lg:grid-cols-2">
-        @foreach (Hakama\House\Question::cases() as $question)
-            <div id="{{ $question->value }}" class="border-b border-hair py-2">
-                <form method="post" action="{{ route('shop.follow', $question->value) }}"
-                    class="flex items-center gap-4">@csrf @method('put')
-                    <label for="s-{{ $question->value }}"
-                        class="m-0 flex-1 text-base text-ink">{{ $question->words() }}</label>
-                    <select id="s-{{ $question->value }}" name="school" class="!w-72">
-                        @foreach ($question->schools() as $school)
-                            <option value="{{ $school->value }}" @selected($rules->school($question) === $school->value)>{{ $school->words }}
-                            </option>
-                        @endforeach
-                    </select>
-                    <button class="btn btn-small" aria-label="Set: {{ $question->words() }}">Set</button>
-                    <x-wrong :field="$question->value" />
-                </form>
-                <ul class="mt-1 text-sm text-soft">
-                    @foreach ($question->schools() as $school)
-                        <li class="pb-1" data-school="{{ $school->value }}"><strong
-                                @class(['text-ink' => $rules->school($question) === $school->value])>{{ ucfirst($school->words) }}{{ $rules->school($question) === $school->value ? ' (followed here)' : '' }}</strong>
-                            · {{ implode(' ', Hakama\Setup\Notes\SchoolTable::changes($question, $school)) }}</li>
+            @php $set = $cases->filter(static fn($rule) => $rules->isSet($rule)); @endphp
+            <details class="rules border-b border-hair" data-station
+                @if ($cases->contains(static fn($rule) => $errors->has($rule->value))) open @endif>
+                <summary class="flex items-baseline gap-3 py-2"><strong class="text-lg">{{ $station }}</strong><span
+                        class="text-sm text-soft">{{ $cases->count() }} rules</span>
+                    @if ($set->isNotEmpty())
+                        <strong class="text-sm text-now">{{ $set->count() }} changed</strong>
+                    @endif
+                </summary>
+                <div class="grid grid-cols-1 gap-x-10 pb-3 lg:grid-cols-2">
+                    @foreach ($cases as $rule)
+                        @php $spec = $rule->spec(); @endphp
+                        <div id="{{ $rule->value }}" class="flex items-start gap-3 border-b border-hair py-2" data-rule
+                            @if ($rules->isSet($rule)) data-changed @endif>
+                            <div class="flex-1">
+                                <label for="r-{{ $rule->value }}" class="m-0 text-base text-ink">{{ $spec->label }}@if ($rules->isSet($rule))
+                                        <strong class="ml-2 text-sm text-now">changed</strong>
+                                    @endif
+                                </label>
+                                <span class="block text-sm text-soft" id="help-{{ $rule->value }}">{{ $spec->help }}
+                                    Usually {{ $spec->default }}, from {{ $spec->least }} to {{ $spec->most }}.</span>
+                                <x-wrong :field="$rule->value" />
+                            </div>
+                            <input id="r-{{ $rule->value }}" name="{{ $rule->value }}" inputmode="decimal"
+                                value="{{ old($rule->value, $rules->value($rule)) }}" class="num !w-20"
+                                aria-describedby="help-{{ $rule->value }}{{ $errors->has($rule->value) ? " wrong-{$rule->value}" : '' }}"
+                                @error($rule->value) aria-invalid="true" @enderror>
+                            <span class="mt-2 w-20 text-left text-sm text-soft">{{ $spec->unit }}</span>
+                        </div>
                     @endforeach
-                </ul>
-            </div>
+                </div>
+            </details>
         @endforeach
-    </div>
-    <div id="owned" class="grid grid-cols-1 gap-10 lg:grid-cols-2">
+        <details class="rules border-b border-hair" id="schools" data-station
+            @if ($errors->has('schools.*')) open @endif>
+            <summary class="flex items-baseline gap-3 py-2"><strong class="text-lg">Where practitioners
+                    differ</strong><span class="text-sm text-soft">{{ count(Hakama\House\Question::cases()) }} questions;
+                    advice follows the school that is chosen, and shows what the other would say</span></summary>
+            <div class="grid grid-cols-1 gap-x-10 pb-3 lg:grid-cols-2">
+                @foreach (Hakama\House\Question::cases() as $question)
+                    <div id="{{ $question->value }}" class="border-b border-hair py-2" data-rule
+                        @if ($rules->school($question) !== $question->schools()[0]->value) data-changed @endif>
+                        <div class="flex items-center gap-4">
+                            <label for="s-{{ $question->value }}"
+                                class="m-0 flex-1 text-base text-ink">{{ $question->words() }}</label>
+                            <select id="s-{{ $question->value }}" name="schools[{{ $question->value }}]"
+                                class="!w-72">
+                                @foreach ($question->schools() as $school)
+                                    <option value="{{ $school->value }}" @selected(old("schools.{$question->value}", $rules->school($question)) === $school->value)>
+                                        {{ $school->words }}</option>
+                                @endforeach
+                            </select>
+                        </div>
+                        <x-wrong :field="'schools.' . $question->value" />
+                        <ul class="mt-1 text-sm text-soft">
+                            @foreach ($question->schools() as $school)
+                                <li class="pb-1" data-school="{{ $school->value }}"><strong
+                                        @class(['text-ink' => $rules->school($question) === $school->value])>{{ ucfirst($school->words) }}{{ $rules->school($question) === $school->value ? ' (followed here)' : '' }}</strong>
+                                    · {{ implode(' ', Hakama\Setup\Notes\SchoolTable::changes($question, $school)) }}
+                                </li>
+                            @endforeach
+                        </ul>
+                    </div>
+                @endforeach
+            </div>
+        </details>
+    </form>
+    <div id="owned" class="mt-8 grid grid-cols-1 gap-10 lg:grid-cols-2">
         <section>
             <h2 class="mb-1"><a href="{{ route('catalogue.show', 'machines') }}">Machines</a></h2>
             <table>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Http\Requests\Shop\SetRule;
+use App\Http\Requests\Shop\SetRules;
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
 use App\Models\Frame;
@@ -13,13 +13,9 @@ use App\Models\Thread;
 use App\Setup\SetupTimes;
 use App\Shop\House;
 use Hakama\House\HouseRule;
-use Hakama\House\Question;
-use Hakama\House\UnfitRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 
 final class ShopController
 {
@@ -27,6 +23,7 @@ final class ShopController
     {
         return view('shop.show', [
             'rules' => $house->rules(),
+            'seen' => $house->sign(),
             'stations' => collect(HouseRule::cases())->groupBy(
                 static fn(HouseRule $rule): string => $rule->spec()->station,
             ),
@@ -36,44 +33,37 @@ final class ShopController
         ]);
     }
 
-    /** Which school of a question the shop follows from now on. */
-    public function follow(Request $request, string $question, House $house): RedirectResponse
+    /** Figures and schools, one save for the page. */
+    public function update(SetRules $request, House $house, SetupTimes $times): RedirectResponse
     {
-        $known = Question::tryFrom($question) ?? abort(404);
-        try {
-            $house->follow($known, $request->string('school')->value());
-        } catch (UnfitRule $e) {
-            throw ValidationException::withMessages([$question => 'Choose one of the schools.']);
-        }
+        $changed = DB::transaction(static function () use ($request, $house, $times): array {
+            $changed = $house->change($request->figures(), $request->schools());
+            if (array_filter($changed, static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan') !== []) {
+                $times->retime();
+            }
+            if (array_uintersect($changed, HouseRule::MEASURING, self::byName(...)) !== []) {
+                // Long tapes take their time: the worker looks them over again.
+                Artwork::query()
+                    ->whereNotNull('read_at')
+                    ->pluck('id')
+                    ->each(static fn(int $id) => ReadTape::dispatch($id)->afterCommit());
+            }
+
+            return $changed;
+        });
+        $labels = array_map(static fn(HouseRule $rule): string => $rule->spec()->label, $changed);
 
         return redirect()
-            ->to(route('shop.show').'#'.$question)
-            ->with('done', 'Advice follows that school from now on; setups that are made already stay as they are.');
+            ->to(route('shop.show').'#'.($changed[0]->value ?? 'schools'))
+            ->with(
+                'done',
+                ($labels === [] ? 'Kept' : implode(', ', $labels)).
+                    ': everything that follows was worked out anew; setups that are made already stay as they are.',
+            );
     }
 
-    public function update(SetRule $request, House $house, SetupTimes $times): RedirectResponse
+    private static function byName(HouseRule $one, HouseRule $other): int
     {
-        $rule = $request->rule();
-        try {
-            DB::transaction(static function () use ($request, $rule, $house, $times): void {
-                $house->set($rule, $request->value());
-                if ($rule->spec()->station === 'Plan') {
-                    $times->retime();
-                }
-                if (in_array($rule, HouseRule::MEASURING, true)) {
-                    // Long tapes take their time: the worker looks them over again.
-                    Artwork::query()
-                        ->whereNotNull('read_at')
-                        ->pluck('id')
-                        ->each(static fn(int $id) => ReadTape::dispatch($id)->afterCommit());
-                }
-            });
-        } catch (UnfitRule $e) {
-            throw ValidationException::withMessages([$rule->value => ucfirst($e->getMessage()).'.']);
-        }
-
-        return redirect()
-            ->to(route('shop.show').'#'.$rule->value)
-            ->with('done', 'The rule is set; everything that follows from it was worked out anew.');
+        return $one->value <=> $other->value;
     }
 }
