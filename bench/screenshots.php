@@ -18,8 +18,6 @@ const VIEWS = [
     'setup' => '/setup',
     'setup-one' => '/setup/7',
     'setup-cap' => '/setup/11',
-    'setup-leg' => '/setup/16',
-    'setup-jacket' => '/setup/5?tab=frames',
     'setup-backing' => '/setup/backing',
     'catalogue' => '/shop/catalogue',
     'needles' => '/needles/M1',
