@@ -8,7 +8,6 @@ use App\Models\Proposal;
 use App\Plan\PlanBoard;
 use App\Plan\WhatIfForm;
 use Carbon\CarbonImmutable;
-use Hakama\Plan\Bound;
 use Hakama\Plan\Search;
 use Hakama\Plan\Timetable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -41,7 +40,7 @@ final class FindPlan implements ShouldQueue
         $proposal->update([
             'state' => 'searching',
             'start_cost' => Timetable::of($workload, $board->sequence())->totals->cost,
-            'bound' => Bound::of($workload)->cost,
+            'bound' => $search->bound(),
             ...self::found($search),
         ]);
         while (

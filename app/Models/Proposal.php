@@ -43,4 +43,16 @@ final class Proposal extends Model
     {
         return in_array($this->state, ['waiting', 'searching'], true);
     }
+
+    /** Nothing can be cheaper than what was found. */
+    public function isProven(): bool
+    {
+        return $this->bound !== null && $this->stillToSave() < 0.001;
+    }
+
+    /** What a better plan could cost less at most. */
+    public function stillToSave(): float
+    {
+        return max(0.0, ($this->cost ?? 0.0) - ($this->bound ?? 0.0));
+    }
 }

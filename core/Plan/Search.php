@@ -8,8 +8,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Looks for the cheapest plan: from the best of several dispatch rules on by small changes, each taken when it is no
- * worse than the plan was some changes ago (late acceptance, Burke and Bykov 2017). It can be stopped at any time and
+ * Looks for the cheapest plan: from the best of many starts on by small changes, each taken when it is no worse than the
+ * plan was some changes ago (late acceptance, Burke and Bykov 2017). A small shop is looked through whole instead. It can be stopped at any time and
  * gone on with; the same shop, seed and number of changes come to the same plan.
  */
 final class Search
@@ -24,9 +24,12 @@ final class Search
     /** So many look-backs without a better plan, and it is shaken and gone on from the best. */
     private const PATIENCE = 15;
     private const SHAKES = 4;
+    /** For each change it is to try, so many beginnings of a plan are looked at where all of them might be. */
+    private const NODES_PER_CHANGE = 4;
 
     private readonly Internal\Pricer $pricer;
     private readonly Internal\Moves $moves;
+    private readonly Randomizer $chance;
     /** @var list<float> what the plan cost at the last changes, round and round */
     private array $back;
     private float $current;
@@ -36,12 +39,19 @@ final class Search
     private int $done = 0;
     private int $better = 0;
 
-    private function __construct(public readonly Workload $workload, Sequence $start, int $seed, int $iterations)
-    {
+    /** @param bool $isProven no plan is cheaper than the start: there is nothing to look for */
+    private function __construct(
+        public readonly Workload $workload,
+        Sequence $start,
+        int $seed,
+        int $iterations,
+        public readonly bool $isProven,
+    ) {
         $this->pricer = new Internal\Pricer($workload);
         $this->current = $this->best = $this->pricer->keep($start);
         $this->bestLanes = $this->pricer->sequence;
-        $this->moves = new Internal\Moves($this->pricer, new Randomizer(new Mt19937($seed)));
+        $this->chance = new Randomizer(new Mt19937($seed));
+        $this->moves = new Internal\Moves($this->pricer, $this->chance);
         $this->back = array_fill(
             0,
             max(self::LEAST_BACK, min(self::MOST_BACK, intdiv($iterations, self::LOOK_BACK))),
@@ -51,7 +61,7 @@ final class Search
 
     /**
      * @param int           $iterations how many changes it is meant to try: it settles down towards the end of them
-     * @param Sequence|null $inForce    is begun with when no dispatch rule does better; what stands at the front of a
+     * @param Sequence|null $inForce    is begun with when no start does better; what stands at the front of a
      *     machine stays there
      */
     public static function of(
@@ -60,35 +70,25 @@ final class Search
         int $iterations = 20_000,
         ?Sequence $inForce = null,
     ): self {
-        $pricer = new Internal\Pricer($workload);
         $standing = self::standing($workload, $inForce ?? new Sequence([]));
-        $best = $inForce;
-        $least =
-            $inForce === null
-                ? INF
-                : $pricer->keep($inForce) + Internal\Pricer::UNPLACED * self::missing($workload, $inForce);
-        foreach (
-            [Dispatch::asBooked(...), Dispatch::byDue(...), Dispatch::leastSlack(...), Dispatch::pressing(...)] as $rule
-        ) {
-            $sequence = $rule($workload, $standing);
-            $cost = $pricer->keep($sequence) + Internal\Pricer::UNPLACED * self::missing($workload, $sequence);
-            if ($cost < $least) {
-                [$best, $least] = [$sequence, $cost];
-            }
-        }
+        $start = (new Internal\Starts($workload, $standing, $seed))->best($inForce, $iterations);
 
-        return new self($workload, $best ?? $standing, $seed, $iterations);
+        $exact = new Internal\Exact($workload, $standing);
+        $proven = $exact->run($start, self::NODES_PER_CHANGE * $iterations);
+
+        return new self($workload, $exact->best(), $seed, $iterations, $proven);
     }
 
     /** Tries so many changes more. */
     public function run(int $iterations): self
     {
-        if ($this->moves->isStuck()) {
+        if ($this->isProven || $this->moves->isStuck()) {
             $this->done += $iterations;
 
             return $this;
         }
-        for ($end = $this->done + $iterations; $this->done < $end; $this->done++) {
+        for ($end = $this->done + $iterations; $this->done < $end;) {
+            $this->done++;
             $lanes = $this->moves->draw();
             if ($lanes === null) {
                 continue;
@@ -118,6 +118,14 @@ final class Search
     public function cost(): float
     {
         return $this->best;
+    }
+
+    /** What no plan can cost less than: what the best one costs, where that is proven. */
+    public function bound(): float
+    {
+        return $this->isProven
+            ? Timetable::of($this->workload, $this->best())->totals->cost
+            : Bound::of($this->workload)->cost;
     }
 
     public function best(): Sequence
@@ -185,11 +193,5 @@ final class Search
         }
 
         return $sequence;
-    }
-
-    /** How many batches have no place in a sequence. */
-    private static function missing(Workload $workload, Sequence $sequence): int
-    {
-        return count($workload->batches) - array_sum(array_map(count(...), $sequence->batches));
     }
 }

@@ -37,7 +37,8 @@ final class PlanSolve extends JsonCommand
                 $given->sequence ??
                 throw UnfitInput::at($json->where('sequence'), 'is missing, and --evaluate prices it');
         } else {
-            $sequence = Search::of($given->workload, $seed, $iterations, $given->sequence)->run($iterations)->best();
+            $search = Search::of($given->workload, $seed, $iterations, $given->sequence)->run($iterations);
+            $sequence = $search->best();
         }
         $plan = Timetable::of($given->workload, $sequence);
 
@@ -54,7 +55,7 @@ final class PlanSolve extends JsonCommand
             'as_booked' => self::totals(
                 Timetable::of($given->workload, Dispatch::asBooked($given->workload))->totals,
             ),
-            'lower_bound' => round(Bound::of($given->workload)->cost, 3),
+            'lower_bound' => round(($search ?? null)?->bound() ?? Bound::of($given->workload)->cost, 3),
             'iterations' => $iterations,
             'seed' => $seed,
         ];

@@ -15,10 +15,15 @@ use Random\Randomizer;
 final class Moves
 {
     /** Out of a hundred draws so many are of each kind; the rest moves a run. */
-    private const ONE = 40;
-    private const SWAP = 60;
-    private const BESIDE = 80;
+    private const ONE = 20;
+    private const NEAR = 40;
+    private const SWAP = 52;
+    private const BESIDE = 68;
+    private const TAILS = 78;
+    private const RUNS = 90;
     private const LONGEST_RUN = 4;
+    /** So many places before and behind where a batch would be at its time are near. */
+    private const PLACES = 3;
     /** So many of the batches that are set up like one are remembered. */
     private const ALIKE = 8;
 
@@ -89,11 +94,20 @@ final class Moves
         if ($kind < self::ONE) {
             return $this->run($batch, 1);
         }
+        if ($kind < self::NEAR) {
+            return $this->near($batch);
+        }
         if ($kind < self::SWAP) {
             return $this->swap($batch, $this->movable[$this->chance->getInt(0, count($this->movable) - 1)]);
         }
         if ($kind < self::BESIDE) {
             return $this->beside($batch);
+        }
+        if ($kind < self::TAILS) {
+            return $this->tails($batch);
+        }
+        if ($kind < self::RUNS) {
+            return $this->runs($batch);
         }
 
         return $this->run($batch, $this->chance->getInt(2, self::LONGEST_RUN));
@@ -111,6 +125,107 @@ final class Moves
             $to,
             $this->chance->getInt($this->front[$to], max($this->front[$to], $left)),
         );
+    }
+
+    /**
+     * To another place at about the time at which it is now.
+     *
+     * @return array<int, list<int>>|null
+     */
+    private function near(int $batch): ?array
+    {
+        $to = $this->chance->getInt(0, count($this->front) - 1);
+        $rank = $this->about($to, $batch) + $this->chance->getInt(-self::PLACES, self::PLACES);
+        $left = count($this->pricer->sequence[$to]) - ($to === $this->machine[$batch] ? 1 : 0);
+
+        return $this->moved($batch, 1, $to, max($this->front[$to], min($left, $rank)));
+    }
+
+    /** The rank in a lane that is on at the time at which a batch ends. */
+    private function about(int $m, int $batch): int
+    {
+        if ($m === $this->machine[$batch]) {
+            return $this->rank[$batch];
+        }
+        $time = $this->pricer->endOf[$batch] ?? 0;
+        [$low, $high] = [0, count($this->pricer->sequence[$m])];
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if (($this->pricer->endOf[$this->pricer->sequence[$m][$middle]] ?? 0) < $time) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
+    /**
+     * What comes from a batch on, in the place of what comes on another machine from about then on.
+     *
+     * @return array<int, list<int>>|null
+     */
+    private function tails(int $batch): ?array
+    {
+        return $this->exchanged($batch, null, null);
+    }
+
+    /**
+     * A few that follow one another, in the place of a few of another machine, or of none; within one machine they are
+     * turned round.
+     *
+     * @return array<int, list<int>>|null
+     */
+    private function runs(int $batch): ?array
+    {
+        return $this->exchanged($batch, $this->chance->getInt(1, 3), $this->chance->getInt(0, 3));
+    }
+
+    /** @return array<int, list<int>>|null */
+    private function exchanged(int $batch, ?int $mine, ?int $theirs): ?array
+    {
+        $from = $this->machine[$batch];
+        $to = $this->chance->getInt(0, count($this->front) - 1);
+        $lane = $this->pricer->sequence[$from];
+        $at = $this->rank[$batch];
+        if ($to === $from) {
+            $run = array_splice($lane, $at, 2 + (int) $theirs);
+            if (count($run) < 2) {
+                return null;
+            }
+            foreach ($run as $one) {
+                if ($this->pricer->stays($one)) {
+                    return null;
+                }
+            }
+            array_splice($lane, $at, 0, array_reverse($run));
+            $this->first = [$from => $at];
+
+            return [$from => $lane];
+        }
+        $other = $this->pricer->sequence[$to];
+        $there = max(
+            $this->front[$to],
+            min(count($other), $this->about($to, $batch) + $this->chance->getInt(-self::PLACES, self::PLACES)),
+        );
+        $run = array_splice($lane, $at, $mine);
+        $back = array_splice($other, $there, $theirs);
+        foreach ($run as $one) {
+            if ($this->pricer->numbers->loads[$to][$one] === null || $this->pricer->stays($one)) {
+                return null;
+            }
+        }
+        foreach ($back as $one) {
+            if ($this->pricer->numbers->loads[$from][$one] === null || $this->pricer->stays($one)) {
+                return null;
+            }
+        }
+        array_splice($lane, $at, 0, $back);
+        array_splice($other, $there, 0, $run);
+        $this->first = [$from => $at, $to => $there];
+
+        return [$from => $lane, $to => $other];
     }
 
     /** @return array<int, list<int>>|null */

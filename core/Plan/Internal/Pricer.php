@@ -43,6 +43,10 @@ final class Pricer
     private array $states = [];
     /** @var array<int, array<int, int>> machine, rank => seconds for cones and for what stands before it */
     private array $threadsS = [];
+    /** @var array<int, int> batch => when its changeover starts in the kept sequence */
+    public array $startOf = [];
+    /** @var array<int, int> batch => when it ends in the kept sequence */
+    public array $endOf = [];
     /** @var array<int, int> machine => when the sequence that was priced last ends there */
     public array $ends = [];
 
@@ -91,6 +95,12 @@ final class Pricer
         }
 
         return new Sequence($lanes);
+    }
+
+    /** Whether what stands last on a machine was placed last of all: nothing starts after it. */
+    public function isPlacedLast(int $m): bool
+    {
+        return $this->stepOf[$m][count($this->sequence[$m]) - 1] === count($this->states) - 2;
     }
 
     /** It is on its machine already: nothing goes before it. */
@@ -323,6 +333,8 @@ final class Pricer
             }
             if ($keep) {
                 $this->stepOf[$best][$rank[$best]] = $step;
+                $this->startOf[$batch] = $starts[$best];
+                $this->endOf[$batch] = $ends[$best];
             }
             $rank[$best]++;
             $starts[$best] = -1;

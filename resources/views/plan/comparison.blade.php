@@ -58,7 +58,14 @@
             @endif
         </p>
         <p class="mt-1 text-sm text-soft">{{ App\Shop\Figure::words($proposal->done) }} changes tried, seed
-            {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}.
+            {{ $proposal->seed }}.
+            @if ($proposal->isProven())
+                Proven: every plan was looked through, and none costs less.
+            @else
+                No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}: at most
+                {{ App\Shop\Figure::words($proposal->stillToSave()) }} of its
+                {{ App\Shop\Figure::words($proposal->cost ?? 0) }} could still be saved, and it may be none.
+            @endif
             @if ($version !== $proposal->version)
                 The plan in force has changed since this was found; what has come since stays planned.
             @endif

@@ -43,9 +43,8 @@ final class TimetableTest extends TestCase
     public function plans_priced_by_another_program_agree_to_the_second(int $case): void
     {
         $folder = __DIR__.'/../../fixtures/plans';
-        $given = json_decode((string) file_get_contents("{$folder}/case-{$case}.json"), true);
         $priced = json_decode((string) file_get_contents("{$folder}/case-{$case}.priced.json"), true);
-        $timetable = Timetable::of(self::shopOf($given), new Sequence($given['sequence']));
+        $timetable = Timetable::of(SharedCase::workload($case), SharedCase::sequence($case));
 
         self::assertCount(count($priced['placed']), $timetable->placed);
         foreach ($priced['placed'] as $true) {
@@ -118,7 +117,10 @@ final class TimetableTest extends TestCase
 
         // Two threads on two heads, a minute and a half each; where any needle does, nobody knows what is fitted
         // after it.
-        self::assertSame([0, 2, 0, 0], array_map(static fn(Placed $p): int => $p->changes->needles, $timetable->placed));
+        self::assertSame(
+            [0, 2, 0, 0],
+            array_map(static fn(Placed $p): int => $p->changes->needles, $timetable->placed),
+        );
         self::assertSame(
             [180, 180 + 2 * 2 * 90, 180, 180],
             array_map(static fn(Placed $p): int => $p->changeoverS, $timetable->placed),
@@ -422,53 +424,6 @@ final class TimetableTest extends TestCase
             new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720]),
             is_int($hands) ? Hands::always($hands) : $hands,
             Weights::of(HouseRules::of()),
-        );
-    }
-
-    /** @param array<string, mixed> $given */
-    private static function shopOf(array $given): Workload
-    {
-        $at = static fn(string $time): int => (int) strtotime("{$time} UTC");
-        $drivers = [];
-        foreach ($given['changeover']['driver_min'] as [$from, $to, $minutes]) {
-            $drivers["{$from}>{$to}"] = $minutes * 60;
-        }
-
-        return new Workload(
-            $at($given['now']),
-            array_map(
-                static fn(array $m): Lane => new Lane(
-                    $m['id'],
-                    $m['heads'],
-                    Rack::of($m['needles'], $m['rack'], $m['pinned']),
-                    $m['driver'],
-                    $m['frame'],
-                    Hours::of(array_map(static fn(array $h): array => [$at($h[0]), $at($h[1])], $m['hours'])),
-                ),
-                $given['machines'],
-            ),
-            array_map(
-                static fn(array $f): FrameStock => new FrameStock($f['id'], $f['driver'], $f['count']),
-                $given['frames'],
-            ),
-            array_map(
-                static fn(array $b): Batch => new Batch(
-                    $b['id'],
-                    $b['pieces'],
-                    new Sewing($b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head']),
-                    new Equipment($b['threads'], $b['frame']),
-                    new Promise($at($b['ready']), $at($b['due']), $b['weight']),
-                ),
-                $given['batches'],
-            ),
-            new Changeover(
-                $given['changeover']['load_min'] * 60,
-                $given['changeover']['frame_min'] * 60,
-                (int) ($given['changeover']['thread_min'] * 60),
-                $drivers,
-            ),
-            Hands::of($given['people'], $given['tends']),
-            new Weights(...array_values($given['cost'])),
         );
     }
 }
