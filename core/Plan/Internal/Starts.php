@@ -23,6 +23,8 @@ final class Starts
 {
     /** For each change that the search is to try, so many places are priced here. */
     private const PLACES_PER_CHANGE = 1.5;
+    /** A large shop is not to wait for its first plan. */
+    private const MOST_PLACES = 300_000;
     private const LEAST = 2;
     private const MOST = 200;
     /** The first are put in without chance: by due time, by latest start, and with twice the run kept free. */
@@ -45,7 +47,7 @@ final class Starts
     {
         $best = $inForce ?? $this->standing;
         $least = $inForce === null ? INF : $this->cost($inForce);
-        foreach ($this->all((int) (self::PLACES_PER_CHANGE * $iterations)) as $sequence) {
+        foreach ($this->all((int) min(self::MOST_PLACES, self::PLACES_PER_CHANGE * $iterations)) as $sequence) {
             $cost = $this->cost($sequence);
             if ($cost < $least) {
                 [$best, $least] = [$sequence, $cost];
