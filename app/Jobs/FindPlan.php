@@ -44,7 +44,8 @@ final class FindPlan implements ShouldQueue
             ...self::found($search),
         ]);
         while (
-            $search->done() < $proposal->iterations
+            ! $search->isProven
+            && $search->done() < $proposal->iterations
             && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop')
         ) {
             $search->run(min(self::AT_ONCE, $proposal->iterations - $search->done()));

@@ -9,8 +9,8 @@ use Random\Randomizer;
 
 /**
  * Looks for the cheapest plan: from the best of many starts on by small changes, each taken when it is no worse than the
- * plan was some changes ago (late acceptance, Burke and Bykov 2017). A small shop is looked through whole instead. It can be stopped at any time and
- * gone on with; the same shop, seed and number of changes come to the same plan.
+ * plan was some changes ago (late acceptance, Burke and Bykov 2017). A small shop is looked through whole instead. It can
+ * be stopped at any time and gone on with; the same shop, seed and number of changes come to the same plan.
  */
 final class Search
 {

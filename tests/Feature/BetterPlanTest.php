@@ -38,7 +38,13 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('In order of arrival')
             ->assertSee('Take it whole')
-            ->assertSee(' of changeover');
+            ->assertSee(' of changeover')
+            ->assertSee('could still be saved')
+            ->assertDontSee('Proven');
+        $bound = $proposal->bound;
+        $proposal->update(['bound' => $proposal->cost]);
+        $this->get("/plan/proposals/{$proposal->id}")->assertSee('Proven: no plan costs less.');
+        $proposal->update(['bound' => $bound]);
 
         $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => PlanBoard::version()])
             ->assertRedirect('/plan')

@@ -42,10 +42,7 @@ final class Exact
             }
         }
         foreach (array_keys($this->pricer->numbers->batches) as $batch) {
-            $this->shortestS[$batch] = Numbers::FAR;
-            foreach (array_keys($this->pricer->numbers->machines) as $m) {
-                $this->shortestS[$batch] = min($this->shortestS[$batch], $this->pricer->runS($m, $batch));
-            }
+            $this->shortestS[$batch] = $this->pricer->shortestRunS($batch);
         }
     }
 
@@ -60,9 +57,17 @@ final class Exact
         $numbers = $this->pricer->numbers;
         $count = count($numbers->batches);
         $placed = array_sum(array_map(count(...), $start->batches));
-        // What is fixed to a time goes between others, and a batch that no machine can run goes nowhere.
-        if ($count > self::MOST || $placed < $count || array_filter($numbers->fixed, is_int(...)) !== []) {
+        if ($count > self::MOST || $placed < $count) {
             return false;
+        }
+        foreach (array_keys($numbers->batches) as $batch) {
+            // What is fixed to a time goes between others, and where something is set up already must be known.
+            if (
+                $numbers->fixed[$batch] !== null
+                || ($numbers->standing[$batch] && ! isset($this->machineOf[$batch]))
+            ) {
+                return false;
+            }
         }
         $this->least = $this->pricer->keep($start);
         $this->pricer->change(

@@ -19,16 +19,11 @@ final class Insertion
     /** How many places were priced so far. */
     public int $priced = 0;
     /** @var array<int, int> machine => how many stay at its front */
-    private array $front = [];
+    private readonly array $front;
 
     public function __construct(private readonly Pricer $pricer)
     {
-        foreach ($pricer->sequence as $m => $lane) {
-            $this->front[$m] = 0;
-            while (isset($lane[$this->front[$m]]) && $pricer->stands($lane[$this->front[$m]])) {
-                $this->front[$m]++;
-            }
-        }
+        $this->front = $pricer->fronts();
     }
 
     /**

@@ -36,7 +36,7 @@ final class Moves
     /** @var array<int, list<int>> batch => those that are set up like it, the most alike first */
     private array $alike = [];
     /** @var array<int, int> machine => how many stay at its front */
-    private array $front = [];
+    private readonly array $front;
     /** @var array<int, int> machine => the first rank that differs, of the move that was drawn last */
     public array $first = [];
 
@@ -44,12 +44,7 @@ final class Moves
     {
         $placed = array_merge(...array_values($pricer->sequence));
         $this->movable = array_values(array_filter($placed, static fn(int $batch): bool => ! $pricer->stays($batch)));
-        foreach ($pricer->sequence as $m => $lane) {
-            $this->front[$m] = 0;
-            while (isset($lane[$this->front[$m]]) && $pricer->stands($lane[$this->front[$m]])) {
-                $this->front[$m]++;
-            }
-        }
+        $this->front = $pricer->fronts();
         foreach ($this->movable as $batch) {
             $alike = [];
             foreach ($placed as $other) {

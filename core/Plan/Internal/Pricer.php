@@ -109,6 +109,20 @@ final class Pricer
         return $this->numbers->standing[$batch];
     }
 
+    /** @return array<int, int> machine => how many stay at the front of the kept sequence */
+    public function fronts(): array
+    {
+        $fronts = [];
+        foreach ($this->sequence as $m => $lane) {
+            $fronts[$m] = 0;
+            while (isset($lane[$fronts[$m]]) && $this->stands($lane[$fronts[$m]])) {
+                $fronts[$m]++;
+            }
+        }
+
+        return $fronts;
+    }
+
     /** It is not moved. */
     public function stays(int $batch): bool
     {
@@ -163,6 +177,17 @@ final class Pricer
         [$first, $each, $count, $last] = $this->numbers->loads[$m][$batch] ?? [self::FAR, 0, 0, 0];
 
         return $first + $each * $count + $last;
+    }
+
+    /** How long a batch runs on the machine that is quickest with it, seconds. */
+    public function shortestRunS(int $batch): int
+    {
+        $shortest = self::FAR;
+        foreach (array_keys($this->numbers->machines) as $m) {
+            $shortest = min($shortest, $this->runS($m, $batch));
+        }
+
+        return $shortest;
     }
 
     /**

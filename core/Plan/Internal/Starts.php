@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Internal;
 
-use Hakama\Plan\Batch;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Workload;
@@ -92,23 +91,13 @@ final class Starts
         $urgency = [];
         foreach (array_keys($numbers->batches) as $batch) {
             if (! isset($there[$batch])) {
-                $left = $numbers->due[$batch] - $this->workload->now - $runs * $this->shortestRunS($batch);
+                $left = $numbers->due[$batch] - $this->workload->now - $runs * $this->pricer->shortestRunS($batch);
                 $urgency[$batch] = $noisy ? ($left * $this->chance->getInt(...self::NOISE)) / 1000 : $left;
             }
         }
         asort($urgency);
 
         return array_keys($urgency);
-    }
-
-    private function shortestRunS(int $batch): int
-    {
-        $shortest = Numbers::FAR;
-        foreach (array_keys($this->pricer->numbers->machines) as $m) {
-            $shortest = min($shortest, $this->pricer->runS($m, $batch));
-        }
-
-        return $shortest;
     }
 
     /** A batch that has no place costs more than any lateness. */

@@ -57,12 +57,11 @@
                 In time again: {{ implode(', ', array_map(static fn($b) => $b->code, $comparison->areSaved())) }}.
             @endif
         </p>
-        <p class="mt-1 text-sm text-soft">{{ App\Shop\Figure::words($proposal->done) }} changes tried, seed
-            {{ $proposal->seed }}.
+        <p class="mt-1 text-sm text-soft">
             @if ($proposal->isProven())
-                Proven: every plan was looked through, and none costs less.
+                Proven: no plan costs less.
             @else
-                No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}: at most
+                {{ App\Shop\Figure::words($proposal->done) }} changes tried, seed {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}: at most
                 {{ App\Shop\Figure::words($proposal->stillToSave()) }} of its
                 {{ App\Shop\Figure::words($proposal->cost ?? 0) }} could still be saved, and it may be none.
             @endif

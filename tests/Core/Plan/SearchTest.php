@@ -175,6 +175,52 @@ final class SearchTest extends TestCase
     }
 
     #[Test]
+    public function a_small_plan_is_proven_with_what_is_set_up_already_in_front(): void
+    {
+        $proven = 0;
+        for ($seed = 1; $seed <= 20; $seed++) {
+            mt_srand($seed);
+            $drawn = RandomWorkload::of(5, 2, hands: 2);
+            $batches = array_values($drawn->batches);
+            $front = array_key_last($drawn->lanes);
+            if ($drawn->obstacle($batches[0], $drawn->lanes[$front]) !== null) {
+                continue;
+            }
+            $batches[0] = new Batch(
+                $batches[0]->id,
+                $batches[0]->pieces,
+                $batches[0]->sewing,
+                $batches[0]->equipment,
+                new Promise(0, $batches[0]->promise->dueAt),
+                alreadySetUp: true,
+            );
+            $workload = new Workload(
+                $drawn->now,
+                array_values($drawn->lanes),
+                array_values($drawn->frames),
+                $batches,
+                $drawn->changeover,
+                $drawn->hands,
+                $drawn->weights,
+            );
+            $standing = new Sequence([$front => [$batches[0]->id]]);
+            $pricer = new Pricer($workload);
+            $pricer->keep($standing);
+            $least = INF;
+            self::tryAll($pricer, 0, array_slice(array_keys($pricer->numbers->batches), 1), $least);
+            $search = Search::of($workload, 1, 3000, $standing)->run(3000);
+            if ($least < Pricer::UNPLACED && $search->isProven) {
+                self::assertSame($batches[0]->id, $search->best()->on($front)[0]);
+                self::assertEqualsWithDelta($least, $search->cost(), 1e-6, "seed {$seed}");
+                self::assertEqualsWithDelta($least, $search->bound(), 1e-6, "seed {$seed}");
+                $proven++;
+            }
+            self::assertFalse(Search::of($workload, 1, 100)->isProven, 'nobody said where it is set up');
+        }
+        self::assertGreaterThan(8, $proven);
+    }
+
+    #[Test]
     public function a_batch_is_put_where_no_other_place_is_cheaper(): void
     {
         for ($seed = 1; $seed <= 20; $seed++) {
