@@ -44,7 +44,7 @@ final class FindPlan implements ShouldQueue
             ...self::found($search),
         ]);
         while (
-            ! $search->isProven
+            ! $search->isProven()
             && $search->done() < $proposal->iterations
             && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop')
         ) {

@@ -8,59 +8,67 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Looks for the cheapest plan: from the best of many starts on by small changes, each taken when it is no worse than the
- * plan was some changes ago (late acceptance, Burke and Bykov 2017). A small shop is looked through whole instead. It can
- * be stopped at any time and gone on with; the same shop, seed and number of changes come to the same plan.
+ * Looks for the cheapest plan. First it builds plan after plan and learns what to be led by (`Internal\Building`), then it
+ * takes a few batches at a time out of the best and puts them back (`Internal\Ruin`), going on from what is hardly worse
+ * at first and only from what is better in the end (simulated annealing). A small shop is looked through whole instead.
+ * It can be stopped at any time and gone on with; the same shop, seed and number of iterations come to the same plan.
  */
 final class Search
 {
-    /**
-     * Of how many changes there are to be, the one in so many that is looked back; the further, the better and the
-     * slower.
-     */
-    private const LOOK_BACK = 110;
-    private const LEAST_BACK = 20;
-    private const MOST_BACK = 20_000;
-    /** So many look-backs without a better plan, and it is shaken and gone on from the best. */
-    private const PATIENCE = 15;
-    private const SHAKES = 4;
-    /** For each change it is to try, so many beginnings of a plan are looked at where all of them might be. */
-    private const NODES_PER_CHANGE = 4;
+    /** To build a plan, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
+    private const ITERATIONS_A_ROUND = 100;
+    /** This share of the rounds builds plans, percent; in a large shop no more than so many places are priced. */
+    private const BUILDING_PERCENT = 50;
+    private const MOST_PLACES = 300_000;
+    /** So many plans are built of a small shop, before all of them are looked through. */
+    private const BUILT_FIRST = 30;
+    /** A plan is gone on from that costs this share more, with e to the minus one; it falls to a hundredth of that. */
+    private const WORSE = 0.01;
+    private const LEAST_WORSE = 0.01;
+    /** For each iteration it is to make, so many beginnings of a plan are looked at where all of them might be. */
+    private const NODES_PER_ITERATION = 4;
 
     private readonly Internal\Pricer $pricer;
-    private readonly Internal\Moves $moves;
+    private readonly Internal\Building $building;
     private readonly Randomizer $chance;
-    /** @var list<float> what the plan cost at the last changes, round and round */
-    private array $back;
-    private float $current;
-    private float $best;
+    private readonly Sequence $standing;
+    private readonly int $planned;
+    private ?Internal\Ruin $ruin = null;
+    private float $current = INF;
+    private float $best = INF;
     /** @var array<int, list<int>> */
-    private array $bestLanes;
+    private array $currentLanes = [];
+    /** @var array<int, list<int>> */
+    private array $bestLanes = [];
     private int $done = 0;
-    private int $better = 0;
+    private int $rounds = 0;
+    private bool $isProven = false;
 
-    /** @param bool $isProven no plan is cheaper than the start: there is nothing to look for */
-    private function __construct(
-        public readonly Workload $workload,
-        Sequence $start,
-        int $seed,
-        int $iterations,
-        public readonly bool $isProven,
-    ) {
+    private function __construct(public readonly Workload $workload, ?Sequence $inForce, int $seed, int $iterations)
+    {
         $this->pricer = new Internal\Pricer($workload);
-        $this->current = $this->best = $this->pricer->keep($start);
-        $this->bestLanes = $this->pricer->sequence;
         $this->chance = new Randomizer(new Mt19937($seed));
-        $this->moves = new Internal\Moves($this->pricer, $this->chance);
-        $this->back = array_fill(
-            0,
-            max(self::LEAST_BACK, min(self::MOST_BACK, intdiv($iterations, self::LOOK_BACK))),
-            $this->best,
-        );
+        $this->standing = self::standing($workload, $inForce ?? new Sequence([]));
+        $this->building = new Internal\Building($workload, $this->pricer, $this->standing, $this->chance);
+        $this->planned = max(1, intdiv($iterations, self::ITERATIONS_A_ROUND));
+        foreach (
+            [
+                $inForce,
+                Dispatch::asBooked($workload, $this->standing),
+                Dispatch::byDue($workload, $this->standing),
+                Dispatch::leastSlack($workload, $this->standing),
+                Dispatch::pressing($workload, $this->standing),
+            ] as $start
+        ) {
+            if ($start !== null) {
+                $missing = count($workload->batches) - array_sum(array_map(count(...), $start->batches));
+                $this->offer($this->pricer->keep($start) + Internal\Pricer::UNPLACED * $missing);
+            }
+        }
     }
 
     /**
-     * @param int           $iterations how many changes it is meant to try: it settles down towards the end of them
+     * @param int           $iterations how long it is meant to look: it settles down towards the end of them
      * @param Sequence|null $inForce    is begun with when no start does better; what stands at the front of a
      *     machine stays there
      */
@@ -70,44 +78,92 @@ final class Search
         int $iterations = 20_000,
         ?Sequence $inForce = null,
     ): self {
-        $standing = self::standing($workload, $inForce ?? new Sequence([]));
-        $start = (new Internal\Starts($workload, $standing, $seed))->best($inForce, $iterations);
+        $search = new self($workload, $inForce, $seed, $iterations);
+        $exact = new Internal\Exact($workload, $search->standing);
+        if (count($workload->batches) <= Internal\Exact::MOST) {
+            for ($i = 0; $i < self::BUILT_FIRST; $i++) {
+                $search->build();
+            }
+            $search->isProven = $exact->run($search->best(), self::NODES_PER_ITERATION * $iterations);
+            $search->offer($search->pricer->keep($exact->best()));
+        }
 
-        $exact = new Internal\Exact($workload, $standing);
-        $proven = $exact->run($start, self::NODES_PER_CHANGE * $iterations);
-
-        return new self($workload, $exact->best(), $seed, $iterations, $proven);
+        return $search;
     }
 
-    /** Tries so many changes more. */
+    /** No plan is cheaper than the best: there is nothing left to look for. */
+    public function isProven(): bool
+    {
+        return $this->isProven;
+    }
+
+    /** Looks so many iterations longer. */
     public function run(int $iterations): self
     {
-        if ($this->isProven || $this->moves->isStuck()) {
-            $this->done += $iterations;
-
-            return $this;
-        }
-        for ($end = $this->done + $iterations; $this->done < $end;) {
-            $this->done++;
-            $lanes = $this->moves->draw();
-            if ($lanes === null) {
-                continue;
-            }
-            $slot = $this->done % count($this->back);
-            $limit = max($this->current, $this->back[$slot]) + 1e-9;
-            $cost = $this->pricer->price($lanes, $this->moves->first, $limit);
-            if ($cost < $limit) {
-                $this->take($lanes, $cost);
-            }
-            if ($this->current < $this->back[$slot]) {
-                $this->back[$slot] = $this->current;
-            }
-            if ($this->done - $this->better > self::PATIENCE * count($this->back)) {
-                $this->shake();
+        $this->done += $iterations;
+        while (! $this->isProven && $this->rounds < intdiv($this->done, self::ITERATIONS_A_ROUND)) {
+            $this->rounds++;
+            if (
+                $this->rounds * 100 <= $this->planned * self::BUILDING_PERCENT
+                && $this->building->priced < self::MOST_PLACES
+            ) {
+                $this->build();
+            } elseif (! $this->ruin()) {
+                break;
             }
         }
 
         return $this;
+    }
+
+    private function build(): void
+    {
+        if ($this->building->next()) {
+            $this->offer($this->pricer->cost);
+        }
+    }
+
+    /** A few batches put elsewhere; false when nothing can be moved. */
+    private function ruin(): bool
+    {
+        if ($this->ruin === null) {
+            $this->goBack($this->bestLanes);
+            $this->current = $this->pricer->cost;
+            $this->currentLanes = $this->bestLanes;
+            $this->ruin = new Internal\Ruin($this->pricer, $this->chance);
+        }
+        if ($this->ruin->isStuck()) {
+            return false;
+        }
+        $share = min(1, $this->rounds / $this->planned);
+        $worse = self::WORSE * self::LEAST_WORSE ** $share * $this->best;
+        $limit = $this->current - $worse * log($this->chance->getInt(1, 1_000_000) / 1_000_000);
+        $cost = $this->ruin->next();
+        if ($cost >= $limit) {
+            $this->goBack($this->currentLanes);
+
+            return true;
+        }
+        $this->current = $cost;
+        $this->currentLanes = $this->pricer->sequence;
+        $this->offer($cost);
+
+        return true;
+    }
+
+    /** What the pricer keeps is the best when it costs less. */
+    private function offer(float $cost): void
+    {
+        if ($cost < $this->best - 1e-9) {
+            $this->best = $cost;
+            $this->bestLanes = $this->pricer->sequence;
+        }
+    }
+
+    /** @param array<int, list<int>> $lanes */
+    private function goBack(array $lanes): void
+    {
+        $this->pricer->change($lanes, array_fill(0, count($lanes), 0));
     }
 
     public function done(): int
@@ -139,35 +195,6 @@ final class Search
         }
 
         return new Sequence($lanes);
-    }
-
-    /** @param array<int, list<int>> $lanes */
-    private function take(array $lanes, float $cost): void
-    {
-        $this->pricer->change($lanes, $this->moves->first);
-        $this->moves->look();
-        $this->current = $cost;
-        if ($cost < $this->best - 1e-9) {
-            $this->best = $cost;
-            $this->bestLanes = $this->pricer->sequence;
-            $this->better = $this->done;
-        }
-    }
-
-    /** Nothing better is found from here: a few changes whatever they cost, from the best there is. */
-    private function shake(): void
-    {
-        $this->pricer->change($this->bestLanes, array_fill(0, count($this->bestLanes), 0));
-        $this->moves->look();
-        for ($i = 0; $i < self::SHAKES; $i++) {
-            $lanes = $this->moves->draw();
-            if ($lanes !== null) {
-                $this->take($lanes, $this->pricer->price($lanes, $this->moves->first));
-            }
-        }
-        $this->current = $this->pricer->cost;
-        $this->back = array_fill(0, count($this->back), $this->current);
-        $this->better = $this->done;
     }
 
     /** What cannot be moved, where it stands; a batch that is fixed and stands nowhere goes where it is fixed to. */

@@ -17,7 +17,7 @@ use Hakama\Plan\Workload;
 final class Exact
 {
     /** With more batches than this it is not begun. */
-    private const MOST = 10;
+    public const MOST = 10;
 
     private readonly Pricer $pricer;
     /** @var array<int, int> batch => its shortest run, seconds */

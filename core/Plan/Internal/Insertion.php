@@ -29,9 +29,11 @@ final class Insertion
     /**
      * The cheapest place of one batch; null where no machine can run it.
      *
+     * @param array<int, float> $extra machine => what the batch is taken to cost there beside its true cost
+     *
      * @return array{int, int}|null machine, rank
      */
-    public function cheapest(int $batch): ?array
+    public function cheapest(int $batch, array $extra = []): ?array
     {
         $best = null;
         $least = INF;
@@ -39,11 +41,12 @@ final class Insertion
             if ($this->pricer->numbers->loads[$m][$batch] === null) {
                 continue;
             }
+            $beside = $extra[$m] ?? 0.0;
             [$from, $to] = $this->span($m, $lane, $batch);
-            for ($rank = $from; $rank <= $to; $rank++) {
+            for ($rank = $to; $rank >= $from; $rank--) {
                 $with = $lane;
                 array_splice($with, $rank, 0, [$batch]);
-                $cost = $this->pricer->price([$m => $with], [$m => $rank], $least);
+                $cost = $this->pricer->priceWith($m, $with, $rank, $least - $beside) + $beside;
                 $this->priced++;
                 if ($cost < $least) {
                     [$least, $best] = [$cost, [$m, $rank]];

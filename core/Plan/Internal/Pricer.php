@@ -47,6 +47,8 @@ final class Pricer
     public array $startOf = [];
     /** @var array<int, int> batch => when it ends in the kept sequence */
     public array $endOf = [];
+    /** @var array<int, float> batch => what it adds to the cost of the kept sequence */
+    private array $costOf = [];
     /** @var array<int, int> machine => when the sequence that was priced last ends there */
     public array $ends = [];
 
@@ -55,7 +57,7 @@ final class Pricer
         $this->numbers = new Numbers($workload);
         $start = [[], [], [], [], [], [], [], [], [], [], -1, 0.0];
         foreach ($this->numbers->mounted as $m => $mounted) {
-            $this->sequence[$m] = $this->stepOf[$m] = [];
+            $this->sequence[$m] = $this->stepOf[$m] = $this->threadsS[$m] = [];
             $this->needles[$m] = [$this->numbers->racks[$m]];
             foreach ([0, $workload->now, $mounted['frame'], $mounted['driver'], 0, 0, -1, 0, 0, 0] as $i => $value) {
                 $start[$i][] = $value;
@@ -203,6 +205,18 @@ final class Pricer
     }
 
     /**
+     * What the sequence would cost with one batch more, as long as that is below a limit. What is not placed again yet
+     * counts as what it costs in the kept sequence, as a batch more makes others end later, hardly ever sooner: most
+     * places are seen to be too dear long before the last batch is placed.
+     *
+     * @param list<int> $lane with the batch
+     */
+    public function priceWith(int $m, array $lane, int $rank, float $limit): float
+    {
+        return $this->pass([$m => $lane], [$m => $rank], $limit, false, $lane[$rank]);
+    }
+
+    /**
      * The same, and kept.
      *
      * @param array<int, list<int>> $lanes
@@ -222,12 +236,19 @@ final class Pricer
      *
      * @param array<int, list<int>> $lanes
      * @param array<int, int>       $first
+     * @param int                   $more  the batch that the kept sequence does not have, if that is all that changes
      */
-    private function pass(array $lanes, array $first, float $limit, bool $keep): float
+    private function pass(array $lanes, array $first, float $limit, bool $keep, int $more = -1): float
     {
         $numbers = $this->numbers;
         $sequence = array_replace($this->sequence, $lanes);
-        [$threadsS, $step] = $this->needlesFrom($lanes, $first, $keep);
+        $step = count($this->states) - 1;
+        [$needles, $threadsS] = [$this->needles, $this->threadsS];
+        foreach ($first as $m => $at) {
+            $needles[$m] = array_slice($needles[$m], 0, $at + 1);
+            $threadsS[$m] = array_slice($threadsS[$m], 0, $at);
+            $step = min($step, $at === 0 ? 0 : $this->stepOf[$m][$at - 1] + 1);
+        }
         [
             $rank,
             $end,
@@ -251,9 +272,25 @@ final class Pricer
         if ($keep) {
             array_splice($this->states, $step + 1);
         }
+        if ($more >= 0) {
+            $cost = $this->cost;
+        }
+        [$frames, $drivers, $from, $to, $driverS] = [
+            $numbers->frame,
+            $numbers->driver,
+            $numbers->from,
+            $numbers->to,
+            $numbers->driverS,
+        ];
         $machines = count($numbers->machines);
         $hands = $this->workload->hands->most();
         $always = $this->workload->hands->times === [];
+        // With hands for every machine, only what wants the frames of the latest has to look again.
+        $scarce = ! $always || $hands < $machines;
+        $wanted = [];
+        foreach ($sequence as $m => $lane) {
+            $wanted[$m] = isset($lane[$rank[$m]]) ? $frames[$lane[$rank[$m]]] : -1;
+        }
         $traceS = $this->workload->changeover->traceS;
         $frameS = $this->workload->changeover->frameS;
 
@@ -266,15 +303,24 @@ final class Pricer
                     $start = $starts[$m] = self::NEVER;
                 }
                 // What was put on another machine meanwhile may stand in the way of a place that was found before.
-                if ($start < 0 || ($latest >= 0 && $end[$latest] > $start)) {
-                    $batch = $sequence[$m][$rank[$m]];
-                    $frame = $numbers->frame[$batch];
+                if (
+                    $start < 0
+                    || ($latest >= 0 && $end[$latest] > $start && ($scarce || $wanted[$m] === $mounted[$latest]))
+                ) {
+                    $r = $rank[$m];
+                    $batch = $sequence[$m][$r];
+                    $frame = $wanted[$m] = $frames[$batch];
+                    if (! isset($threadsS[$m][$r])) {
+                        $needles[$m][] = $then = $needles[$m][$r]->then($numbers->threads[$m][$batch]);
+                        $threadsS[$m][] =
+                            $then->loads * $numbers->threadS[$m] + $this->afterS($m, $sequence[$m], $r, $batch);
+                    }
                     $changeover = $numbers->standing[$batch]
                         ? 0
                         : $traceS +
                             ($mounted[$m] === $frame ? 0 : $frameS) +
-                            $numbers->driverS[$m][$driver[$m]][$numbers->driver[$batch]] +
-                            $threadsS[$m][$rank[$m]];
+                            $driverS[$m][$driver[$m]][$drivers[$batch]] +
+                            $threadsS[$m][$r];
                     $at = $start >= 0 ? $start : $end[$m];
                     $fixed = $numbers->fixed[$batch];
                     if ($fixed !== null && $at < $fixed - $changeover) {
@@ -283,10 +329,10 @@ final class Pricer
                     $free = $numbers->stock[$frame] - $numbers->frames[$m][$batch];
                     $i = $start >= 0 ? $spans[$m] : $span[$m];
                     while (true) {
-                        if ($at < $numbers->from[$m][$i]) {
-                            $at = $numbers->from[$m][$i];
+                        if ($at < $from[$m][$i]) {
+                            $at = $from[$m][$i];
                         }
-                        if ($at + $changeover > $numbers->to[$m][$i]) {
+                        if ($at + $changeover > $to[$m][$i]) {
                             $i++;
                             continue;
                         }
@@ -329,17 +375,21 @@ final class Pricer
             }
             if ($best < 0) {
                 $this->ends = $end;
+                if ($keep) {
+                    [$this->needles, $this->threadsS] = [$needles, $threadsS];
+                }
 
                 return $cost;
             }
 
             $batch = $sequence[$best][$rank[$best]];
+            $before = $cost;
             if ($ends[$best] >= self::FAR) {
                 $cost += self::UNPLACED;
             } else {
                 $end[$best] = $ends[$best];
-                $mounted[$best] = $numbers->frame[$batch];
-                $driver[$best] = $numbers->driver[$batch];
+                $mounted[$best] = $frames[$batch];
+                $driver[$best] = $drivers[$batch];
                 $held[$best] = $numbers->frames[$best][$batch];
                 $span[$best] = $spans[$best];
                 $late = $ends[$best] - $numbers->due[$batch];
@@ -353,10 +403,14 @@ final class Pricer
                         max(0, $starts[$best] + $changeovers[$best] - $numbers->fixed[$batch]);
                 }
             }
+            if ($more >= 0 && $batch !== $more) {
+                $cost -= $this->costOf[$batch];
+            }
             if ($cost >= $limit) {
                 return INF;
             }
             if ($keep) {
+                $this->costOf[$batch] = $cost - $before;
                 $this->stepOf[$best][$rank[$best]] = $step;
                 $this->startOf[$batch] = $starts[$best];
                 $this->endOf[$batch] = $ends[$best];
@@ -382,39 +436,6 @@ final class Pricer
                 ];
             }
         }
-    }
-
-    /**
-     * @param array<int, list<int>> $lanes
-     * @param array<int, int>       $first
-     *
-     * @return array{array<int, array<int, int>>, int} machine => rank => seconds for cones and for what stands
-     *     before it, and the first step that is touched
-     */
-    private function needlesFrom(array $lanes, array $first, bool $keep): array
-    {
-        $seconds = $this->threadsS;
-        $step = count($this->states) - 1;
-        foreach ($lanes as $m => $lane) {
-            $from = $first[$m];
-            $needles = $this->needles[$m][$from];
-            $kept = array_slice($this->needles[$m], 0, $from + 1);
-            for ($at = $from, $count = count($lane); $at < $count; $at++) {
-                $needles = $needles->then($this->numbers->threads[$m][$lane[$at]]);
-                $seconds[$m][$at] =
-                    $needles->loads * $this->numbers->threadS[$m] + $this->afterS($m, $lane, $at, $lane[$at]);
-                $kept[] = $needles;
-            }
-            if ($keep) {
-                $this->needles[$m] = $kept;
-            }
-            $step = min($step, $from === 0 ? 0 : $this->stepOf[$m][$from - 1] + 1);
-        }
-        if ($keep) {
-            $this->threadsS = $seconds;
-        }
-
-        return [$seconds, $step];
     }
 
     /**

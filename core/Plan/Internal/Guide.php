@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan\Internal;
+
+use Random\Randomizer;
+
+/**
+ * What a plan is led by while it is built: which batch comes when, and what a minute of a frame or of a machine is
+ * taken to be worth beside the true cost. Such prices make a batch keep off what others will want more, which its own
+ * cost cannot know; the finished plan is judged without them. All of it is drawn by chance, and changed a little where a
+ * plan that came of it was good.
+ *
+ * @internal
+ */
+final readonly class Guide
+{
+    /** A due time counts as so many thousandths of what is left until then. */
+    private const URGENCY = [700, 1300];
+    /** How many times its shortest run is taken off what a batch has left. */
+    private const RUNS = [0, 2];
+    /** The dearest minute of all frames of a kind, and of a machine, of what a minute late costs. */
+    private const DEAREST_FRAMES = 0.8;
+    private const DEAREST_MACHINE = 0.05;
+    /** Prices lie this many powers of ten below the dearest; one in so many is nothing. */
+    private const POWERS = 2;
+    private const FREE = 3;
+
+    /**
+     * @param array<int, int>               $urgency  batch => thousandths
+     * @param array<int, float>             $frames   frame => cost of a second of one of them
+     * @param array<int, array<int, float>> $machines frame => machine => cost of a second
+     */
+    private function __construct(
+        private int $runs,
+        private array $urgency,
+        private array $frames,
+        private array $machines,
+    ) {}
+
+    /** By due time, and every minute free. */
+    public static function plain(Numbers $numbers): self
+    {
+        $free = array_fill(0, count($numbers->machines), 0.0);
+
+        return new self(
+            0,
+            array_fill(0, count($numbers->batches), 1000),
+            array_fill(0, count($numbers->stock), 0.0),
+            array_fill(0, count($numbers->stock), $free),
+        );
+    }
+
+    /** Each of it drawn anew with a probability, percent; kept otherwise. */
+    public function changed(Numbers $numbers, float $late, Randomizer $chance, int $percent): self
+    {
+        $isNew = static fn(): bool => $chance->getInt(1, 100) <= $percent;
+        $price = static fn(float $dearest): float => $chance->getInt(1, self::FREE) === 1
+            ? 0.0
+            : ($dearest * $late * 10 ** ((-self::POWERS * $chance->getInt(0, 1000)) / 1000)) / 60;
+        [$urgency, $frames, $machines] = [$this->urgency, $this->frames, $this->machines];
+        foreach ($urgency as $batch => $_) {
+            if ($isNew()) {
+                $urgency[$batch] = $chance->getInt(...self::URGENCY);
+            }
+        }
+        foreach ($frames as $frame => $_) {
+            if ($isNew()) {
+                $frames[$frame] = $price(self::DEAREST_FRAMES) / max(1, $numbers->stock[$frame]);
+            }
+            foreach ($machines[$frame] as $m => $__) {
+                if ($isNew()) {
+                    $machines[$frame][$m] = $price(self::DEAREST_MACHINE);
+                }
+            }
+        }
+
+        return new self($isNew() ? $chance->getInt(...self::RUNS) : $this->runs, $urgency, $frames, $machines);
+    }
+
+    /**
+     * Batches, the most urgent first.
+     *
+     * @param list<int>       $batches
+     * @param array<int, int> $shortestS batch => its shortest run
+     *
+     * @return list<int>
+     */
+    public function order(Numbers $numbers, array $batches, array $shortestS, int $now): array
+    {
+        $left = [];
+        foreach ($batches as $batch) {
+            $left[$batch] =
+                ($numbers->due[$batch] - $now - $this->runs * $shortestS[$batch]) * $this->urgency[$batch];
+        }
+        asort($left);
+
+        return array_keys($left);
+    }
+
+    /** What a batch that runs so long on a machine is taken to cost beside its true cost. */
+    public function extra(Numbers $numbers, int $m, int $batch, int $runS): float
+    {
+        $frame = $numbers->frame[$batch];
+
+        return ($this->frames[$frame] * $numbers->frames[$m][$batch] + $this->machines[$frame][$m]) * $runS;
+    }
+}
