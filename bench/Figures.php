@@ -235,7 +235,7 @@ final class Figures
 
         $workload = PlanWorkload::of(200, 12, 15, 60, 1.8, 31);
         $begun = hrtime(true);
-        $search = Search::of($workload, 1, 14_000)->run(14_000);
+        $search = Search::of($workload, 1, 20_000)->run(20_000);
         $took = (hrtime(true) - $begun) / 1e9;
         printf(
             "  200 x 12: as booked %.0f, found %.0f, the search before at length %.0f: %.2f %% from it, bound %.0f, %.1f s\n",

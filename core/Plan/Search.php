@@ -16,10 +16,11 @@ use Random\Randomizer;
 final class Search
 {
     /** To build a plan, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
-    private const ITERATIONS_A_ROUND = 100;
-    /** This share of the rounds builds plans, percent; in a large shop no more than so many places are priced. */
+    private const ITERATIONS_A_ROUND = 70;
+    /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
+    private const PLACES_AN_ITERATION = 12;
+    /** This share of the time builds plans, percent. */
     private const BUILDING_PERCENT = 50;
-    private const MOST_PLACES = 300_000;
     /** So many plans are built of a small shop, before all of them are looked through. */
     private const BUILT_FIRST = 30;
     /** A plan is gone on from that costs this share more, with e to the minus one; it falls to a hundredth of that. */
@@ -50,7 +51,7 @@ final class Search
         $this->chance = new Randomizer(new Mt19937($seed));
         $this->standing = self::standing($workload, $inForce ?? new Sequence([]));
         $this->building = new Internal\Building($workload, $this->pricer, $this->standing, $this->chance);
-        $this->planned = max(1, intdiv($iterations, self::ITERATIONS_A_ROUND));
+        $this->planned = max(1, $iterations);
         foreach (
             [
                 $inForce,
@@ -101,12 +102,13 @@ final class Search
     public function run(int $iterations): self
     {
         $this->done += $iterations;
-        while (! $this->isProven && $this->rounds < intdiv($this->done, self::ITERATIONS_A_ROUND)) {
+        while (
+            ! $this->isProven
+            && $this->rounds < intdiv($this->done, self::ITERATIONS_A_ROUND)
+            && $this->priced() < $this->done * self::PLACES_AN_ITERATION
+        ) {
             $this->rounds++;
-            if (
-                $this->rounds * 100 <= $this->planned * self::BUILDING_PERCENT
-                && $this->building->priced < self::MOST_PLACES
-            ) {
+            if ($this->share() * 100 <= self::BUILDING_PERCENT) {
                 $this->build();
             } elseif (! $this->ruin()) {
                 break;
@@ -114,6 +116,23 @@ final class Search
         }
 
         return $this;
+    }
+
+    private function priced(): int
+    {
+        return $this->building->priced + ($this->ruin === null ? 0 : $this->ruin->priced);
+    }
+
+    /** How much of what is planned is done: rounds, or places in a large shop. */
+    private function share(): float
+    {
+        return min(
+            1.0,
+            max(
+                ($this->rounds * self::ITERATIONS_A_ROUND) / $this->planned,
+                $this->priced() / ($this->planned * self::PLACES_AN_ITERATION),
+            ),
+        );
     }
 
     private function build(): void
@@ -135,8 +154,7 @@ final class Search
         if ($this->ruin->isStuck()) {
             return false;
         }
-        $share = min(1, $this->rounds / $this->planned);
-        $worse = self::WORSE * self::LEAST_WORSE ** $share * $this->best;
+        $worse = self::WORSE * self::LEAST_WORSE ** $this->share() * $this->best;
         $limit = $this->current - $worse * log($this->chance->getInt(1, 1_000_000) / 1_000_000);
         $cost = $this->ruin->next();
         if ($cost >= $limit) {

@@ -19,13 +19,18 @@ final class Building
 {
     /** So many plans are led by chance alone before it is learned from the best of them. */
     private const FIRST = 20;
+    /** So many of the best are gone on from side by side; after so many plans the worst gives way to the best. */
+    private const LINES = 3;
+    private const GIVES_WAY = 150;
+    /** After so many plans it is begun anew: where nothing good has come of it by then, hardly anything will. */
+    private const ANEW = 300;
     /** How much of a guide is changed at once, percent. */
-    private const CHANGED = [20, 40];
+    private const CHANGED = 40;
     /** A plan may cost so many thousandths more than the one before it. */
     private const WORSE = 30;
 
-    private Guide $guide;
-    private float $current = INF;
+    /** @var list<array{Guide, float}> what is gone on from, and what the plan cost that came of it */
+    private array $lines = [];
     private int $built = 0;
     /** How many places were priced so far. */
     public int $priced = 0;
@@ -33,6 +38,8 @@ final class Building
     private readonly array $shortestS;
     /** @var array<int, array<int, int>> machine, batch => seconds */
     private readonly array $runS;
+    /** @var array<int, int> batch => its place by due time, thousandths */
+    private readonly array $dueRank;
 
     /** @param Sequence $standing what cannot be moved, where it stands */
     public function __construct(
@@ -41,7 +48,6 @@ final class Building
         private readonly Sequence $standing,
         private readonly Randomizer $chance,
     ) {
-        $this->guide = Guide::plain($pricer->numbers);
         $shortest = $runs = [];
         foreach (array_keys($pricer->numbers->batches) as $batch) {
             $shortest[$batch] = $pricer->shortestRunS($batch);
@@ -50,29 +56,69 @@ final class Building
             }
         }
         [$this->shortestS, $this->runS] = [$shortest, $runs];
+        $due = $pricer->numbers->due;
+        asort($due);
+        $ranks = [];
+        foreach (array_keys($due) as $rank => $batch) {
+            $ranks[$batch] = intdiv(1000 * $rank, count($due));
+        }
+        $this->dueRank = $ranks;
     }
 
     /** One plan more, left in the pricer; true when it was finished and is one to go on from. */
     public function next(): bool
     {
-        $first = $this->built++ < self::FIRST;
-        $guide =
-            $this->built === 1
-                ? $this->guide
-                : $this->guide->changed(
-                    $this->pricer->numbers,
-                    $this->workload->weights->late,
-                    $this->chance,
-                    $first ? 100 : $this->chance->getInt(...self::CHANGED),
-                );
-        $limit = $this->current * ($first ? 1 : 1 + $this->chance->getInt(0, self::WORSE) / 1000);
+        if ($this->built === self::ANEW) {
+            [$this->lines, $this->built] = [[], 0];
+        }
+        if ($this->built++ < self::FIRST) {
+            return $this->begin();
+        }
+        if ($this->built % self::GIVES_WAY === 0) {
+            usort($this->lines, self::cheaper(...));
+            $this->lines[count($this->lines) - 1] = $this->lines[0];
+        }
+        $line = $this->built % count($this->lines);
+        [$guide, $cost] = $this->lines[$line];
+        $guide = $this->changed($guide, self::CHANGED);
+        $limit = $cost * (1 + $this->chance->getInt(0, self::WORSE) / 1000);
         $cost = $this->build($guide, $limit);
         if ($cost >= $limit) {
             return false;
         }
-        [$this->guide, $this->current] = [$guide, $cost];
+        $this->lines[$line] = [$guide, $cost];
 
         return true;
+    }
+
+    /** A plan led by chance, one of the lines when it is one of the best; the very first goes by due time alone. */
+    private function begin(): bool
+    {
+        $plain = Guide::plain($this->pricer->numbers);
+        $guide = $this->priced === 0 ? $plain : $this->changed($plain, 100);
+        $cost = $this->build($guide, count($this->lines) < self::LINES ? INF : $this->lines[self::LINES - 1][1]);
+        if ($cost === INF) {
+            return false;
+        }
+        $this->lines[] = [$guide, $cost];
+        usort($this->lines, self::cheaper(...));
+        $this->lines = array_slice($this->lines, 0, self::LINES);
+
+        return true;
+    }
+
+    /**
+     * @param array{Guide, float} $a
+     * @param array{Guide, float} $b
+     */
+    private static function cheaper(array $a, array $b): int
+    {
+        return $a[1] <=> $b[1];
+    }
+
+    private function changed(Guide $guide, int $percent): Guide
+    {
+        return $guide->changed($this->pricer->numbers, $this->workload->weights->late, $this->chance, $percent);
     }
 
     /** Stops, with INF, when it comes to as much as a limit. */
@@ -89,7 +135,7 @@ final class Building
             $extra = [];
             foreach ($this->runS as $m => $runS) {
                 if ($numbers->loads[$m][$batch] !== null) {
-                    $extra[$m] = $guide->extra($numbers, $m, $batch, $runS[$batch]);
+                    $extra[$m] = $guide->extra($numbers, $m, $batch, $runS[$batch], $this->dueRank[$batch]);
                 }
             }
             $place = $insertion->cheapest($batch, $extra);

@@ -23,20 +23,24 @@ final readonly class Guide
     /** The dearest minute of all frames of a kind, and of a machine, of what a minute late costs. */
     private const DEAREST_FRAMES = 0.8;
     private const DEAREST_MACHINE = 0.05;
-    /** Prices lie this many powers of ten below the dearest; one in so many is nothing. */
-    private const POWERS = 2;
+    /** Prices lie up to this many powers of ten below the dearest; one in so many is nothing. */
+    private const POWERS = 1;
     private const FREE = 3;
+    /** They hold for so many thousandths of the batches, those that are due first: later on there may be enough. */
+    private const SHARES = [200, 350, 500, 700, 1000];
 
     /**
      * @param array<int, int>               $urgency  batch => thousandths
      * @param array<int, float>             $frames   frame => cost of a second of one of them
      * @param array<int, array<int, float>> $machines frame => machine => cost of a second
+     * @param array<int, int>               $shares   frame => thousandths of the batches that its prices hold for
      */
     private function __construct(
         private int $runs,
         private array $urgency,
         private array $frames,
         private array $machines,
+        private array $shares,
     ) {}
 
     /** By due time, and every minute free. */
@@ -49,6 +53,7 @@ final readonly class Guide
             array_fill(0, count($numbers->batches), 1000),
             array_fill(0, count($numbers->stock), 0.0),
             array_fill(0, count($numbers->stock), $free),
+            array_fill(0, count($numbers->stock), 1000),
         );
     }
 
@@ -59,7 +64,7 @@ final readonly class Guide
         $price = static fn(float $dearest): float => $chance->getInt(1, self::FREE) === 1
             ? 0.0
             : ($dearest * $late * 10 ** ((-self::POWERS * $chance->getInt(0, 1000)) / 1000)) / 60;
-        [$urgency, $frames, $machines] = [$this->urgency, $this->frames, $this->machines];
+        [$urgency, $frames, $machines, $shares] = [$this->urgency, $this->frames, $this->machines, $this->shares];
         foreach ($urgency as $batch => $_) {
             if ($isNew()) {
                 $urgency[$batch] = $chance->getInt(...self::URGENCY);
@@ -69,6 +74,9 @@ final readonly class Guide
             if ($isNew()) {
                 $frames[$frame] = $price(self::DEAREST_FRAMES) / max(1, $numbers->stock[$frame]);
             }
+            if ($isNew()) {
+                $shares[$frame] = self::SHARES[$chance->getInt(0, count(self::SHARES) - 1)];
+            }
             foreach ($machines[$frame] as $m => $__) {
                 if ($isNew()) {
                     $machines[$frame][$m] = $price(self::DEAREST_MACHINE);
@@ -76,7 +84,13 @@ final readonly class Guide
             }
         }
 
-        return new self($isNew() ? $chance->getInt(...self::RUNS) : $this->runs, $urgency, $frames, $machines);
+        return new self(
+            $isNew() ? $chance->getInt(...self::RUNS) : $this->runs,
+            $urgency,
+            $frames,
+            $machines,
+            $shares,
+        );
     }
 
     /**
@@ -99,11 +113,17 @@ final readonly class Guide
         return array_keys($left);
     }
 
-    /** What a batch that runs so long on a machine is taken to cost beside its true cost. */
-    public function extra(Numbers $numbers, int $m, int $batch, int $runS): float
+    /**
+     * What a batch that runs so long on a machine is taken to cost beside its true cost.
+     *
+     * @param int $dueRank its place among all batches by due time, thousandths
+     */
+    public function extra(Numbers $numbers, int $m, int $batch, int $runS, int $dueRank): float
     {
         $frame = $numbers->frame[$batch];
 
-        return ($this->frames[$frame] * $numbers->frames[$m][$batch] + $this->machines[$frame][$m]) * $runS;
+        return $dueRank >= $this->shares[$frame]
+            ? 0.0
+            : ($this->frames[$frame] * $numbers->frames[$m][$batch] + $this->machines[$frame][$m]) * $runS;
     }
 }

@@ -24,6 +24,8 @@ final class Ruin
     private const ANY = 2;
     private const LATE = 3;
 
+    /** How many places were priced so far. */
+    public int $priced = 0;
     /** @var list<int> batches that may be moved */
     private readonly array $movable;
     /** @var array<int, int> batch => seconds */
@@ -56,6 +58,7 @@ final class Ruin
             }
             $insertion->put($batch, ...$place);
         }
+        $this->priced += $insertion->priced;
 
         return $this->pricer->cost;
     }
