@@ -20,8 +20,6 @@ final class Exact
     public const MOST = 10;
 
     private readonly Pricer $pricer;
-    /** @var array<int, int> batch => its shortest run, seconds */
-    private array $shortestS = [];
     /** @var array<int, int> batch => the machine it stands on already */
     private array $machineOf = [];
     /** @var array<int, list<int>> machine => what stands on it already */
@@ -40,9 +38,6 @@ final class Exact
             foreach ($lane as $batch) {
                 $this->machineOf[$batch] = $m;
             }
-        }
-        foreach (array_keys($this->pricer->numbers->batches) as $batch) {
-            $this->shortestS[$batch] = $this->pricer->shortestRunS($batch);
         }
     }
 
@@ -144,7 +139,8 @@ final class Exact
     }
 
     /**
-     * What the rest must cost when none of it starts before a time.
+     * What the rest must cost when none of it starts before a time: each alone, on the machine where it costs least,
+     * behind what stands there, with the shortest changeover there is.
      *
      * @param array<int, true> $rest
      */
@@ -153,8 +149,14 @@ final class Exact
         $numbers = $this->pricer->numbers;
         $cost = 0.0;
         foreach (array_keys($rest) as $batch) {
-            $end = max($start, $numbers->ready[$batch]) + $this->shortestS[$batch];
+            $end = PHP_INT_MAX;
+            foreach ($numbers->machines as $m => $_) {
+                if ($numbers->loads[$m][$batch] !== null) {
+                    $end = min($end, $this->pricer->soonestEnd($m, $batch, $start));
+                }
+            }
             $cost +=
+                ($numbers->standing[$batch] ? 0 : $this->pricer->leastChangeoverS()) * $numbers->perChangeoverS +
                 ($end - $this->workload->now) * $numbers->perFlowS +
                 max(0, $end - $numbers->due[$batch]) * $numbers->weight[$batch];
         }

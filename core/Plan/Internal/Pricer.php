@@ -181,6 +181,24 @@ final class Pricer
         return $first + $each * $count + $last;
     }
 
+    /** No changeover is shorter than this, seconds. */
+    public function leastChangeoverS(): int
+    {
+        return min($this->workload->changeover->traceS, $this->workload->changeover->againS);
+    }
+
+    /**
+     * When a batch ends at the soonest behind what is kept on a machine, its changeover begun no sooner than a time;
+     * frames, hands and cones left out.
+     */
+    public function soonestEnd(int $m, int $batch, int $start): int
+    {
+        [1 => $ends, 5 => $spans] = $this->states[count($this->states) - 1];
+        $changeoverS = $this->numbers->standing[$batch] ? 0 : $this->leastChangeoverS();
+
+        return $this->after($m, $batch, max($ends[$m], $start) + $changeoverS, $spans[$m]);
+    }
+
     /** How long a batch runs on the machine that is quickest with it, seconds. */
     public function shortestRunS(int $batch): int
     {
