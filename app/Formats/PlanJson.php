@@ -14,6 +14,7 @@ use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Odds\Spread;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Sewing;
@@ -66,6 +67,38 @@ final readonly class PlanJson
         $json->done();
 
         return new self($workload, $sequence);
+    }
+
+    /** How far its times spread, as `plan:odds` is given it; what is left out does not spread. To be read before `of`. */
+    public static function spread(Json $json): Spread
+    {
+        $given = $json->inner('spread');
+        $number = static fn(string $key, float $most): float => $given->has($key)
+            ? $given->number($key, 0, $most)
+            : 0.0;
+        $ids = array_map(static fn(Json $one): string => $one->string('id'), $json->objects('batches'));
+        $stitches = [];
+        if ($given->has('stitches')) {
+            $of = $given->inner('stitches');
+            foreach (array_keys($of->values()) as $id) {
+                if (! in_array((string) $id, $ids, true)) {
+                    throw UnfitInput::at($of->where((string) $id), 'there is no such batch');
+                }
+                $stitches[$id] = $of->int((string) $id, 0, 10_000_000);
+            }
+        }
+        $spread = new Spread(
+            $number('sew_cv', 5),
+            $number('hoop_cv', 5),
+            $number('setup_cv', 5),
+            $number('breaks_per_1000', 100),
+            $number('break_s', 1e5),
+            $stitches,
+            $number('spoil', 0.5),
+        );
+        $given->done();
+
+        return $spread;
     }
 
     private static function lane(Json $one): Lane

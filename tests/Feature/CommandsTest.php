@@ -153,6 +153,43 @@ final class CommandsTest extends TestCase
     }
 
     #[Test]
+    public function odds_are_told_in_the_form_that_is_promised_and_without_spread_they_are_the_plan(): void
+    {
+        $case = json_decode((string) file_get_contents(__DIR__.'/../fixtures/plans/case-2.json'), true);
+        $case['spread'] = (object) [];
+        $out = self::json(['plan:odds', '-', '--runs=20', '--seed=4'], (string) json_encode($case));
+        self::assertSame(['runs', 'seed', 'batches'], array_keys($out));
+        self::assertSame([20, 4], [$out['runs'], $out['seed']]);
+        self::assertSame(['batch', 'due', 'kept', 'end_p50', 'end_p80', 'end_p95'], array_keys($out['batches'][0]));
+        $priced = json_decode((string) file_get_contents(__DIR__.'/../fixtures/plans/case-2.priced.json'), true);
+        $ends = array_column($priced['placed'], 'end', 'batch');
+        foreach ($out['batches'] as $one) {
+            self::assertSame([$ends[$one['batch']], $ends[$one['batch']]], [$one['end_p50'], $one['end_p95']]);
+            self::assertSame($one['end_p50'] <= $one['due'] ? 1.0 : 0.0, (float) $one['kept']);
+        }
+
+        $case['spread'] = ['sew_cv' => 0.3, 'stitches' => ['B1' => 6000], 'breaks_per_1000' => 0.05, 'break_s' => 90];
+        $spread = self::json(['plan:odds', '-', '--runs=200'], (string) json_encode($case));
+        self::assertNotEquals(
+            array_column($spread['batches'], 'end_p50'),
+            array_column($spread['batches'], 'end_p95'),
+        );
+        foreach (
+            [
+                [['spread' => ['sew_cv' => -1]], 'sew_cv: a number from'],
+                [['spread' => ['stitches' => ['nobody' => 5]]], 'nobody: there is no such batch'],
+                [['spread' => ['weather' => 1]], 'weather: this key is not known'],
+                [['spread' => null], 'spread'],
+                [['sequence' => null], 'sequence: is missing'],
+            ] as [$changed, $said]
+        ) {
+            $process = self::run_(['plan:odds', '-'], (string) json_encode([...$case, ...$changed]));
+            self::assertSame([2, ''], [$process->getExitCode(), $process->getOutput()]);
+            self::assertStringContainsString($said, $process->getErrorOutput());
+        }
+    }
+
+    #[Test]
     public function codes_of_digits_and_a_fixed_start_are_planned_like_any_other(): void
     {
         $workload = self::plan();
@@ -470,7 +507,19 @@ final class CommandsTest extends TestCase
         );
         self::assertStringContainsString('waist', $out['loading']['bracket']);
         self::assertSame(
-            ['driver', 'loading', 'backing', 'topper', 'thread', 'needle', 'speed', 'place', 'access', 'turn', 'frame'],
+            [
+                'driver',
+                'loading',
+                'backing',
+                'topper',
+                'thread',
+                'needle',
+                'speed',
+                'place',
+                'access',
+                'turn',
+                'frame',
+            ],
             array_column($out['because'], 'about'),
         );
     }
