@@ -7,6 +7,7 @@ namespace App\Plan;
 use Hakama\Calendar\Hands;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Handwork;
+use Hakama\Plan\Odds\Odds;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
@@ -26,10 +27,11 @@ final readonly class Comparison
         public Timetable $booked,
         public array $rows,
         private Hands $people,
+        private ShopOdds $odds,
     ) {}
 
     /** @param Hands $people who is in */
-    public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf, Hands $people): self
+    public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf, Hands $people, ShopOdds $odds): self
     {
         $workload = $whatIf->of($board->workload());
         $inForce = $board->sequence();
@@ -63,6 +65,7 @@ final readonly class Comparison
             Timetable::of($workload, Dispatch::asBooked($workload, $standing)),
             $rows,
             $people,
+            $odds,
         );
     }
 
@@ -92,6 +95,12 @@ final readonly class Comparison
                 ),
             ),
         );
+    }
+
+    /** How likely the promises of a plan are kept. */
+    public function odds(Timetable $of): Odds
+    {
+        return $this->odds->of($of);
     }
 
     /** Seconds of hands that a plan wants while all who are in have theirs full. */

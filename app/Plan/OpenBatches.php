@@ -127,9 +127,12 @@ final class OpenBatches
                 new Batch(
                     $row->code,
                     (int) $row->pieces_left,
-                    (new Sewing($sewS, (int) $row->hoop_s, $swapS, $row->frame_count >= 2 * $heads ? 2 : 1))->inHoopings(
-                        (int) $row->hoopings,
-                    ),
+                    (new Sewing(
+                        $sewS,
+                        (int) $row->hoop_s,
+                        $swapS,
+                        $row->frame_count >= 2 * $heads ? 2 : 1,
+                    ))->inHoopings((int) $row->hoopings),
                     new Equipment(
                         array_map(static fn(BatchBlock $block): string => $block->thread, $of),
                         $row->frame,

@@ -8,6 +8,7 @@ use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
 use App\Orders\StationCounts;
 use App\Plan\PlanBoard;
+use App\Plan\ShopOdds;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
@@ -27,6 +28,7 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(Calendar::class);
         $this->app->scoped(CalendarBook::class);
         $this->app->scoped(PlanBoard::class);
+        $this->app->scoped(ShopOdds::class);
         $this->app->scoped(StationCounts::class);
     }
 

@@ -90,6 +90,11 @@ enum HouseRule: string
     case LateCost = 'late_cost';
     case ChangeoverCost = 'changeover_cost';
     case FlowCost = 'flow_cost';
+    case SewSpread = 'spread_sewing_percent';
+    case HoopSpread = 'spread_hooping_percent';
+    case ChangeoverSpread = 'spread_changeover_percent';
+    case SpoiledPieces = 'spoiled_percent';
+    case PromiseKept = 'promise_kept_percent';
 
     /** What is found in a tape follows from these. */
     public const MEASURING = [
@@ -380,6 +385,20 @@ enum HouseRule: string
         self::FlowCost->value => [
             'Plan', 'Cost of waiting', 0.01, 0, 100, 'per min',
             'What a plan pays for each minute until a batch is done: soon is better than later.',
+        ],
+        self::SewSpread->value => [
+            'Plan', 'Sewing times spread by', 8, 0, 200, '%',
+            'Standard deviation over mean, until the shop has logged enough of its own.',
+        ],
+        self::HoopSpread->value => ['Plan', 'Hooping times spread by', 25, 0, 200, '%', 'From batch to batch.'],
+        self::ChangeoverSpread->value => ['Plan', 'Changeovers spread by', 30, 0, 200, '%', 'From one to the next.'],
+        self::SpoiledPieces->value => [
+            'Plan', 'Pieces spoiled', 2, 0, 50, '%',
+            'Sewn again at the end of their batch, until the shop has logged enough of its own.',
+        ],
+        self::PromiseKept->value => [
+            'Plan', 'A promise is to be kept in', 90, 50, 99, '% of cases',
+            'The date to promise is the one that is kept as often as this.',
         ],
     ];
 

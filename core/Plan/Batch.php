@@ -40,6 +40,20 @@ final readonly class Batch
         );
     }
 
+    /** The same with another promise. */
+    public function promised(Promise $promise): self
+    {
+        return new self(
+            $this->id,
+            $this->pieces,
+            $this->sewing,
+            $this->equipment,
+            $promise,
+            $this->alreadySetUp,
+            $this->fixed,
+        );
+    }
+
     /** The design of the one before it goes on in its frame. */
     public function goesOn(?self $before): bool
     {

@@ -10,6 +10,7 @@ use App\Models\Order;
 use App\Models\Proposal;
 use App\Plan\Comparison;
 use App\Plan\PlanBoard;
+use App\Plan\ShopOdds;
 use App\Plan\WhatIfForm;
 use App\Shop\Figure;
 use Carbon\CarbonImmutable;
@@ -76,7 +77,13 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $proposal = $this->proposed(6000);
         $board = self::board();
-        $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf(), Hands::always(2));
+        $comparison = Comparison::of(
+            $board,
+            new Sequence($proposal->sequence ?? []),
+            new WhatIf(),
+            Hands::always(2),
+            app(ShopOdds::class),
+        );
 
         self::assertLessThanOrEqual(
             ($comparison->booked->totals->changeoverMin * 2) / 3,
@@ -97,7 +104,13 @@ final class BetterPlanTest extends FeatureTestCase
     {
         $proposal = $this->proposed();
         $board = self::board();
-        $comparison = Comparison::of($board, new Sequence($proposal->sequence ?? []), new WhatIf(), Hands::always(2));
+        $comparison = Comparison::of(
+            $board,
+            new Sequence($proposal->sequence ?? []),
+            new WhatIf(),
+            Hands::always(2),
+            app(ShopOdds::class),
+        );
         $moving = array_values(array_filter($comparison->rows, static fn(array $row): bool => $row[3]));
         self::assertGreaterThan(
             0,

@@ -9,6 +9,8 @@ use App\Plan\PlanBoard;
 use Hakama\Calendar\WorkCalendar;
 use Hakama\Machine\Needle;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Odds\Odds;
+use Hakama\Plan\Odds\PromiseOdds;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Timetable;
 
@@ -42,6 +44,7 @@ final readonly class LaneChart
         WorkCalendar $calendar,
         array $actual,
         float $top,
+        ?Odds $odds,
     ): self {
         $placed = $timetable->on($lane->id);
         $bars = [];
@@ -53,6 +56,7 @@ final readonly class LaneChart
                 $board->batches()[$one->batch->id],
                 $rank,
                 $one->wait === null ? null : $stands,
+                $odds->batches[$one->batch->id] ?? null,
             );
         }
 
@@ -93,8 +97,14 @@ final readonly class LaneChart
         return $bars;
     }
 
-    private static function bar(TimeAxis $axis, Placed $placed, OpenBatch $batch, int $rank, ?int $free): ?Bar
-    {
+    private static function bar(
+        TimeAxis $axis,
+        Placed $placed,
+        OpenBatch $batch,
+        int $rank,
+        ?int $free,
+        ?PromiseOdds $odds,
+    ): ?Bar {
         if (! $axis->shows($placed->changeoverStart, $placed->end())) {
             return null;
         }
@@ -127,6 +137,10 @@ final readonly class LaneChart
             ),
             $loads,
             $free === null ? null : $axis->x($free),
+            $odds,
+            $odds === null || $odds->endP50 === null || $odds->endP80 === null || $odds->endP95 === null
+                ? null
+                : [$axis->x($odds->endP50), $axis->x($odds->endP80), $axis->x($odds->endP95)],
         );
     }
 

@@ -7,6 +7,7 @@ namespace App\Plan\Chart;
 use App\Plan\PlanBoard;
 use Hakama\Calendar\WorkCalendar;
 use Hakama\Plan\Handwork;
+use Hakama\Plan\Odds\Odds;
 use Hakama\Plan\Timetable;
 
 /**
@@ -42,6 +43,7 @@ final readonly class PlanChart
         Zoom $zoom,
         int $offset,
         array $actual = [],
+        ?Odds $odds = null,
     ): self {
         $now = $timetable->workload->now;
         $axis = TimeAxis::of($calendar, $zoom, $offset, $now);
@@ -56,6 +58,7 @@ final readonly class PlanChart
                 $calendar,
                 $actual[$machine] ?? [],
                 $y,
+                $odds,
             );
             $y += LaneChart::height($lane);
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Odds;
 
-use Hakama\Plan\Placed;
 use Hakama\Plan\Timetable;
 
 /**
@@ -15,15 +14,18 @@ final readonly class Odds
 {
     /** The house promises what is kept in this share of cases, unless it says otherwise. */
     private const HOUSE = 0.9;
-    /** A promise kept in a smaller share is in danger. */
-    private const SAFE = 0.95;
-
-    /** @param array<array-key, PromiseOdds> $batches by batch, in the order in which the plan placed them */
-    private function __construct(public int $runs, public int $seed, public array $batches) {}
 
     /**
-     * @param int   $runs  1 or more
-     * @param float $share the house promises what is kept in this share of cases
+     * @param array<array-key, PromiseOdds> $batches by batch, in the order in which the plan placed them
+     * @param array<array-key, PromiseOdds> $orders  by order: an order ends when the last of its batches does
+     */
+    private function __construct(public int $runs, public int $seed, public array $batches, public array $orders) {}
+
+    /**
+     * @param int                               $runs   1 or more
+     * @param float                             $share  the house promises what is kept in this share of cases
+     * @param array<array-key, list<array-key>> $orders order => its batches; an order of which one has no place in
+     *     the plan is left out
      */
     public static function of(
         Timetable $plan,
@@ -31,17 +33,16 @@ final readonly class Odds
         int $runs = 1000,
         int $seed = 1,
         float $share = self::HOUSE,
+        array $orders = [],
     ): self {
         $replay = new Replay($plan);
-        $draws = array_map(
-            static fn(Placed $placed): Draws => new Draws(
-                $placed,
-                $plan->workload->lanes[$placed->machine]->heads,
-                $spread,
-                new Chance($seed ^ crc32($placed->batch->id)),
-            ),
-            $plan->placed,
-        );
+        $draws = $ranks = [];
+        foreach ($plan->placed as $i => $placed) {
+            $id = $placed->batch->id;
+            $ranks[$id] = $i;
+            $heads = $plan->workload->lanes[$placed->machine]->heads;
+            $draws[] = new Draws($placed, $heads, $spread, new Chance($seed ^ crc32($id)));
+        }
         $ends = $lasted = [];
         for ($run = 0; $run < $runs; $run++) {
             $changeovers = $loads = [];
@@ -54,72 +55,24 @@ final readonly class Odds
                 $ends[$i][$run] = $end;
             }
         }
-        $batches = [];
-        foreach ($plan->placed as $i => $placed) {
-            $batches[$placed->batch->id] = self::judged($plan, $i, $ends, $lasted, $runs, $share);
+        $judge = new Judge($plan, $lasted, $runs, $share);
+        $batches = $together = [];
+        foreach ($ranks as $id => $i) {
+            $batches[$id] = $judge->promise($plan->placed[$i]->batch->id, [$i], $ends);
+        }
+        foreach ($orders as $order => $of) {
+            $its = array_map(static fn(int|string $batch): ?int => $ranks[$batch] ?? null, $of);
+            if ($its !== [] && ! in_array(null, $its, true)) {
+                $together[$order] = $judge->promise((string) $order, $its, $ends);
+            }
         }
 
-        return new self($runs, $seed, $batches);
+        return new self($runs, $seed, $batches, $together);
     }
 
-    /**
-     * @param array<int, array<int, int>> $ends   batch => run => when it ended
-     * @param array<int, list<int>>       $lasted batch => run => how long its changeover and loads lasted
-     */
-    private static function judged(
-        Timetable $plan,
-        int $i,
-        array $ends,
-        array $lasted,
-        int $runs,
-        float $share,
-    ): PromiseOdds {
-        $batch = $plan->placed[$i]->batch;
-        $sorted = $ends[$i] ?? [];
-        sort($sorted);
-        $at = static fn(float $part): ?int => $sorted[(int) ceil($part * $runs - 1e-9) - 1] ?? null;
-        $due = $batch->promise->dueAt;
-        $kept = count(array_filter($sorted, static fn(int $end): bool => $end <= $due)) / $runs;
-        $by = $kept < self::SAFE ? self::moves($ends[$i] ?? [], $lasted) : null;
-
-        return new PromiseOdds(
-            $batch->id,
-            $due,
-            $kept,
-            $at(0.5),
-            $at(0.8),
-            $at(0.95),
-            $at($share),
-            $by === null ? null : $plan->placed[$by]->batch->id,
-        );
-    }
-
-    /**
-     * The batch whose time has most to do with an end: the greatest covariance over its own standard deviation.
-     *
-     * @param array<int, int>       $ends   run => end
-     * @param array<int, list<int>> $lasted
-     */
-    private static function moves(array $ends, array $lasted): ?int
+    /** How many promises are kept on average, of those that are in the plan. */
+    public function keptOnAverage(): float
     {
-        if ($ends === []) {
-            return null;
-        }
-        $mean = array_sum($ends) / count($ends);
-        [$most, $which] = [0.0, null];
-        foreach ($lasted as $j => $times) {
-            $average = array_sum($times) / count($times);
-            $together = $alone = 0.0;
-            foreach ($ends as $run => $end) {
-                $off = $times[$run] - $average;
-                $together += $off * ($end - $mean);
-                $alone += $off * $off;
-            }
-            if ($alone > 0 && $together / sqrt($alone) > $most) {
-                [$most, $which] = [$together / sqrt($alone), $j];
-            }
-        }
-
-        return $which;
+        return array_sum(array_map(static fn(PromiseOdds $one): float => $one->kept, $this->batches));
     }
 }

@@ -37,6 +37,9 @@
                     <th>Due</th>
                     <th class="w-52">Pieces done</th>
                     <th>Ends by plan</th>
+                    @unless ($finished)
+                        <th>Kept in</th>
+                    @endunless
                 </tr>
             </thead>
             <tbody>
@@ -69,6 +72,18 @@
                                 <span class="text-soft">{{ $row->state() }}</span>
                             @endif
                         </td>
+                        @unless ($finished)
+                            <td class="whitespace-nowrap tabular-nums">
+                                @if ($row->ends)
+                                    @php $its = $odds[$row->number] ?? null; @endphp
+                                    <x-odds :of="$its" />
+                                    @if ($its?->endP95 !== null)
+                                        <span class="block text-sm text-soft">95 of 100 by
+                                            {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($its->endP95)) }}</span>
+                                    @endif
+                                @endif
+                            </td>
+                        @endunless
                     </tr>
                 @endforeach
             </tbody>

@@ -13,6 +13,17 @@
         <h1>No. {{ $order->number }} for {{ $order->customer->name }}</h1>
         <a class="ml-auto" href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
     </div>
+    @if ($odds && $ends !== null)
+        <p class="mb-1">Kept in <x-odds :of="$odds" />.
+            @if ($odds->promise !== null)
+                To promise as the house does: {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($odds->promise)) }}.
+            @endif
+            @if ($odds->endangered !== null)
+                What moves it most is <a
+                    href="{{ route('plan.why', $odds->endangered) }}">{{ $odds->endangered }}</a>.
+            @endif
+        </p>
+    @endif
     <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}. Received
         {{ $order->received_at->format('D j M, H:i') }}.{{ $order->note !== '' ? ' ' . $order->note : '' }}</p>
     @foreach ($order->lines as $line)

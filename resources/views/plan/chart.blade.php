@@ -116,7 +116,8 @@
                         $at($bar->placed->start())->format('H:i'),
                         App\Clock\ShopClock::words($at($bar->placed->end())),
                         App\Clock\ShopClock::words($b->order->dueAt),
-                        $late ? ' Late.' : '',
+                        ($late ? ' Late.' : '') .
+                            ($bar->odds ? ' Kept in ' . App\Shop\Figure::odds($bar->odds->kept) . '.' : ''),
                         ($waits ? ' It waits for its blanks.' : '') .
                             ($bar->placed->wait
                                 ? ' It ' . $bar->placed->wait->words($b->batch->equipment->frame) . '.'
@@ -172,6 +173,18 @@
                     <rect class="edge" x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}"
                         width="{{ $n(max(2, $w)) }}" height="{{ $bandH }}" fill="none"
                         stroke="{{ $late ? '#c8481f' : '#2b3a67' }}" stroke-width="{{ $late ? 2.5 : 1 }}" />
+                    @if ($bar->band)
+                        @php [$x50, $x80, $x95] = $bar->band; @endphp
+                        <g class="odds">
+                            <rect x="{{ $n($x50) }}" y="{{ $n($bandY + $bandH + 1.5) }}"
+                                width="{{ $n(max(1, $x80 - $x50)) }}" height="3.5" fill="#2b3a67" />
+                            <rect x="{{ $n($x80) }}" y="{{ $n($bandY + $bandH + 2.5) }}"
+                                width="{{ $n(max(0, $x95 - $x80)) }}" height="1.5" fill="#2b3a67" />
+                            <title>{{ $b->code }} ends by {{ App\Clock\ShopClock::words($at($bar->odds->endP50)) }} in 50 of 100 cases,
+                                by {{ App\Clock\ShopClock::words($at($bar->odds->endP80)) }} in 80, by
+                                {{ App\Clock\ShopClock::words($at($bar->odds->endP95)) }} in 95</title>
+                        </g>
+                    @endif
                     @if ($room > 30)
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 17) }}" font-size="14"
                             font-weight="700" paint-order="stroke" stroke="#eef0f6"
@@ -188,6 +201,10 @@
                         <path d="M{{ $n($mark - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f" /><text
                             x="{{ $n($mark - 10) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700"
                             text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>
+                    @elseif ($bar->odds?->isInDanger())
+                        <text x="{{ $n(min($bar->edges->endX, PlanChart::WIDTH - 8)) }}" y="{{ $n($bandY - 2) }}"
+                            font-size="12" font-weight="700" text-anchor="end"
+                            style="fill: #8a5a0c">{{ App\Shop\Figure::odds($bar->odds->kept) }}</text>
                     @endif
                 </g>
             @endforeach

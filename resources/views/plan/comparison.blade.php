@@ -3,6 +3,9 @@
     $saved = $comparison->now->totals->changeoverMin - $comparison->then->totals->changeoverMin;
     $threads = $comparison->now->totals->threadChanges - $comparison->then->totals->threadChanges;
     $open = $proposal->state === 'ready' && $comparison->moves() > 0;
+    $inForce = $words === '' ? 'In force' : 'In force, then';
+    $plans = ['In order of arrival' => $comparison->booked, $inForce => $comparison->now, 'Proposed' => $comparison->then];
+    $kept = array_map($comparison->odds(...), $plans);
     $row = static fn(string $name, Hakama\Plan\Timetable $of) => [
         $name,
         ...(static fn(Hakama\Plan\Totals $t) => [
@@ -15,6 +18,7 @@
             $t->driverChanges,
         ])($of->totals),
         App\Shop\Figure::words($comparison->beyondS($of) / 60),
+        App\Shop\Figure::words($kept[$name]->keptOnAverage(), 1),
     ];
 @endphp
 <div class="mb-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
@@ -31,10 +35,11 @@
                 <th class="num">Drivers</th>
                 <th class="num" title="Minutes of hands that are wanted while everybody’s are full">Hands over, min
                 </th>
+                <th class="num" title="Promises kept on average, of {{ count($kept['Proposed']->batches) }}">Kept</th>
             </tr>
         </thead>
         <tbody>
-            @foreach ([$row('In order of arrival', $comparison->booked), $row($words === '' ? 'In force' : 'In force, then', $comparison->now), $row('Proposed', $comparison->then)] as $cells)
+            @foreach (array_map($row, array_keys($plans), $plans) as $cells)
                 <tr @class(['font-semibold' => $loop->last])>
                     @foreach ($cells as $i => $cell)
                         <td @class(['num' => $i > 0, 'whitespace-nowrap' => $i === 0])>{{ $cell }}</td>
@@ -88,6 +93,7 @@
                     <th>On</th>
                     <th>Ends</th>
                     <th>Due</th>
+                    <th>Kept in</th>
                 </tr>
             </thead>
             <tbody>
@@ -114,6 +120,11 @@
                             {{ App\Clock\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
                                 <span class="now">, late</span>
                             @endif
+                        </td>
+                        <td class="whitespace-nowrap tabular-nums">
+                            @php [$was, $is] = [$kept[$inForce]->batches[$batch->code] ?? null, $kept['Proposed']->batches[$batch->code] ?? null]; @endphp
+                            {{ $was && $is && abs($was->kept - $is->kept) >= 0.01 ? App\Shop\Figure::odds($was->kept) . ' → ' : '' }}<x-odds
+                                :of="$is" />
                         </td>
                     </tr>
                 @endforeach

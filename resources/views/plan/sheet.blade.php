@@ -50,7 +50,8 @@
     @include('plan.chart', ['live' => true])
     <p class="my-3 text-sm text-soft">Striped: changeover. Shaded: hooping of the first load. Each crease is a load.
         Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Dashed: a batch
-        waits for blanks, for frames or for hands. Green: what has been sewn. At the foot, how many hands changeovers
+        waits for blanks, for frames or for hands. Green: what has been sewn. The blue line under an end: from
+        where it ends in 50 of 100 cases to 80, and thin to 95. At the foot, how many hands changeovers
         and hooping want at once; what is above the dotted line is more than people are in. Drag a batch, or give it the
         focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs
         stays.</p>
@@ -66,6 +67,7 @@
                     <th>Starts</th>
                     <th>Ends</th>
                     <th>Due</th>
+                    <th>Kept in</th>
                 </tr>
             </thead>
             <tbody>
@@ -88,6 +90,7 @@
                                     late</span>@else{{ App\Clock\ShopClock::words($b->order->dueAt) }}
                             @endif
                         </td>
+                        <td class="whitespace-nowrap tabular-nums"><x-odds :of="$odds->batches[$b->code] ?? null" /></td>
                     </tr>
                 @endforeach
             </tbody>
@@ -101,6 +104,8 @@
                     {{ $timetable->totals->threadChanges }}</dd>
                 <dt>Late batches</dt>
                 <dd>{{ $timetable->totals->lateBatches }}</dd>
+                <dt>Promises kept, on average</dt>
+                <dd>{{ App\Shop\Figure::words($odds->keptOnAverage(), 1) }} of {{ count($odds->batches) }}</dd>
                 <dt>Hands, of what is shown</dt>
                 <dd>{{ $chart->hands->words() }}</dd>
             </dl>
@@ -112,6 +117,9 @@
                 differ from what stands there. Loads are sewn one by one by the run time of the artwork at its speed;
                 with two sets of frames the next is hooped meanwhile. Nothing is split over a break or a night. The
                 minutes are house rules under <a href="/shop#load_min">Shop</a>.</x-because>
+            <x-because about="How odds are worked out">The plan is replayed {{ $odds->runs }} times as it stands, with
+                times that spread, thread breaks and spoiled pieces by chance. {{ $oddsFrom }} The figures are house
+                rules under <a href="/shop#spread_sewing_percent">Shop</a>.</x-because>
             @if ($board->unplanned() !== [] || $timetable->unplaced !== [])
                 <h2 class="mb-1 mt-4">On no machine</h2>
                 <ul>

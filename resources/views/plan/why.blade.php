@@ -44,10 +44,39 @@
                     <dt>Ends</dt>
                     <dd>{{ App\Clock\ShopClock::words($at($placed->end())) }}</dd>
                 @endif
+                @if ($odds)
+                    <dt>Kept in</dt>
+                    <dd><x-odds :of="$odds" /></dd>
+                    @foreach (['50' => $odds->endP50, '80' => $odds->endP80, '95' => $odds->endP95] as $cases => $end)
+                        <dt>Ends, in {{ $cases }} of 100</dt>
+                        <dd>{{ $end === null ? 'after the hours that are known' : 'by ' . App\Clock\ShopClock::words($at($end)) }}
+                        </dd>
+                    @endforeach
+                    <dt>To promise</dt>
+                    <dd>{{ $odds->promise === null ? 'nothing yet' : App\Clock\ShopClock::words($at($odds->promise)) }}</dd>
+                    @if ($odds->endangered !== null)
+                        <dt>What moves its end most</dt>
+                        <dd>{{ $odds->endangered === $batch->code ? 'its own time' : $odds->endangered }}</dd>
+                    @endif
+                @endif
                 <dt>Due</dt>
                 <dd>{{ App\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}
                 </dd>
             </dl>
+            @if ($odds?->isInDanger())
+                <h2 class="mt-5 mb-1">What would help</h2>
+                <ul>
+                    @forelse ($helps as [$what, $then])
+                        <li class="flex border-b border-hair py-1">{{ $what }}<span
+                                class="num ml-auto">{{ App\Shop\Figure::odds($then) }}</span></li>
+                    @empty
+                        <li class="text-soft">Nothing that is known here: promise later, or say so now.</li>
+                    @endforelse
+                </ul>
+            @endif
+            @if ($odds)
+                <p class="mt-2 text-sm text-soft">{{ $oddsFrom }}</p>
+            @endif
             @if ($placed && !$batch->started)
                 <form method="post" action="{{ route('plan.fix', $batch->code) }}" class="mt-4">@csrf
                     @method('put')<input type="hidden" name="version" value="{{ $version }}"><input

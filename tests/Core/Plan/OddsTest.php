@@ -14,6 +14,7 @@ use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Odds\Chance;
+use Hakama\Plan\Odds\Logged;
 use Hakama\Plan\Odds\Odds;
 use Hakama\Plan\Odds\Replay;
 use Hakama\Plan\Odds\Spread;
@@ -236,6 +237,47 @@ final class OddsTest extends TestCase
         self::assertSame('long', $odds->batches['short']->endangered);
         self::assertNull($odds->batches['long']->endangered, 'its own promise is safe');
         self::assertSame(1.0, $odds->batches['long']->kept);
+    }
+
+    #[Test]
+    public function an_order_is_kept_when_all_of_it_is(): void
+    {
+        // Both end when they are due or before in half of the runs, the second only behind the first on one machine.
+        $plan = Timetable::of(
+            self::shop([
+                self::batch('one', pieces: 1, sewS: 5000, dueAt: 600 + 200 + 5000),
+                self::batch('two', pieces: 1, sewS: 5000, dueAt: 2 * (600 + 200 + 5000)),
+            ]),
+            new Sequence(['M1' => ['one', 'two']]),
+        );
+        $odds = Odds::of(
+            $plan,
+            new Spread(sewCv: 0.1),
+            runs: 2000,
+            orders: ['1' => ['one', 'two'], '2' => ['two'], '3' => ['two', 'nowhere']],
+        );
+        self::assertSame([1, 2], array_keys($odds->orders));
+        // It is due with the first of them: the last ends long after that.
+        self::assertSame(0.0, $odds->orders[1]->kept);
+        self::assertSame($odds->batches['two']->endP80, $odds->orders[1]->endP80);
+        self::assertSame($odds->batches['two']->kept, $odds->orders[2]->kept);
+        self::assertEqualsWithDelta(
+            $odds->batches['one']->kept + $odds->batches['two']->kept,
+            $odds->keptOnAverage(),
+            1e-9,
+        );
+    }
+
+    #[Test]
+    public function what_is_logged_has_the_spread_that_a_hand_works_out_once_there_is_enough_of_it(): void
+    {
+        self::assertNull((new Logged(array_fill(0, 11, 1.0)))->cv());
+        // Six of 0.9 and six of 1.1: mean 1, squares 12 × 0.01 over 11.
+        self::assertEqualsWithDelta(
+            sqrt(0.12 / 11),
+            (new Logged([...array_fill(0, 6, 0.9), ...array_fill(0, 6, 1.1)]))->cv(),
+            1e-12,
+        );
     }
 
     #[Test]

@@ -18,6 +18,7 @@ use App\Orders\OrderCheck;
 use App\Orders\OrderRow;
 use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
+use App\Plan\ShopOdds;
 use App\Setup\DecorationSetups;
 use App\Shop\Catalogue;
 use App\Shop\House;
@@ -31,7 +32,7 @@ use Illuminate\Support\Collection;
 
 final class OrderController
 {
-    public function index(Request $request, PlanBoard $board): View
+    public function index(Request $request, PlanBoard $board, ShopOdds $odds): View
     {
         $finished = $request->query('show') === 'finished';
         $open = Piece::query()->open()->distinct()->pluck('order_id')->all();
@@ -47,6 +48,7 @@ final class OrderController
 
         return view('orders.index', [
             'rows' => $rows,
+            'odds' => $finished ? [] : $odds->inForce()->orders,
             'page' => $page,
             'finished' => $finished,
             'late' => array_values(array_filter($rows, static fn(OrderRow $row): bool => $row->isLate())),
@@ -97,7 +99,7 @@ final class OrderController
             ->with('done', "Order {$order->number} is in the book.");
     }
 
-    public function show(Order $order, PlanBoard $board, DecorationSetups $setups): View
+    public function show(Order $order, PlanBoard $board, DecorationSetups $setups, ShopOdds $odds): View
     {
         $order->load(['customer', 'lines.decorations.artwork']);
         $order->lines->each(
@@ -124,6 +126,7 @@ final class OrderController
 
         return view('orders.show', [
             'order' => $order,
+            'odds' => $odds->inForce()->orders[$order->number] ?? null,
             'pieces' => $pieces,
             'warnings' => $decorations
                 ->filter(static fn(Decoration $decoration): bool => $decoration->artwork?->read_at !== null)
@@ -186,7 +189,9 @@ final class OrderController
         $versions = Artwork::query()
             ->whereNotNull('read_at')
             ->where(
-                static fn(Builder $of): Builder => $of->whereKey($families->values())->orWhereIn('family_id', $families),
+                static fn(Builder $of): Builder => $of
+                    ->whereKey($families->values())
+                    ->orWhereIn('family_id', $families),
             )
             ->orderBy('id')
             ->get(['id', 'name', 'family_id', 'variant']);

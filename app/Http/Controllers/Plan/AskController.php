@@ -4,21 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
+use App\Clock\ShopClock;
 use App\Http\Requests\Plan\AskPlan;
 use App\Models\Proposal;
 use App\Plan\Consequence;
 use App\Plan\PlanBoard;
+use App\Plan\ShopOdds;
+use App\Shop\Figure;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\Options;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sewing;
+use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
 
 /** When could it be ready, and what if: questions that leave the plan as it is. */
 final class AskController
 {
     private const ASKED = 'asked';
+
+    public function __construct(private readonly ShopOdds $odds) {}
 
     public function show(AskPlan $request, PlanBoard $board): View
     {
@@ -66,11 +72,8 @@ final class AskController
             ),
             new Promise($workload->now, $due ?? PHP_INT_MAX >> 8),
         );
-        $options = Options::of(
-            $workload->with([...array_values($workload->batches), $batch]),
-            $board->sequence(),
-            self::ASKED,
-        );
+        $with = $workload->with([...array_values($workload->batches), $batch]);
+        $options = Options::of($with, $board->sequence(), self::ASKED);
         $said = [];
         foreach (
             [
@@ -83,10 +86,25 @@ final class AskController
                 $question,
                 $option === null
                     ? 'It cannot be: no machine has a place for it in the days that are planned.'
-                    : Consequence::asked($option, $due),
+                    : Consequence::asked($option, $due).
+                        ' '.
+                        $this->promise(Timetable::of($with, $option->sequence), $due),
             ];
         }
 
         return $said;
+    }
+
+    /** When it may be promised, and how likely a time that is wanted is kept. */
+    private function promise(Timetable $plan, ?int $due): string
+    {
+        $odds = $this->odds->of($plan)->batches[self::ASKED] ?? null;
+
+        return $odds === null
+            ? ''
+            : ($due === null ? '' : 'Kept in '.Figure::odds($odds->kept).'. ').
+                    ($odds->promise === null
+                        ? 'There is no time that is safe to promise in the days that are planned.'
+                        : 'To promise: '.ShopClock::time($odds->promise)->format('D j M H:i').'.');
     }
 }

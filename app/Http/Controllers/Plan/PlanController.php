@@ -14,7 +14,9 @@ use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
 use App\Plan\PlanRefused;
+use App\Plan\ShopOdds;
 use App\Plan\SplitBatch;
+use App\Plan\WhatHelps;
 use App\Setup\MovedSteps;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
@@ -33,6 +35,8 @@ final class PlanController
     /** So many places are listed beside the one a batch has. */
     private const PLACES = 8;
     private const ALIKE = 3;
+
+    public function __construct(private readonly ShopOdds $odds) {}
 
     public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {
@@ -123,11 +127,15 @@ final class PlanController
         $batch = $board->batches()[$code] ?? abort(404);
         $options = Options::of($board->workload(), $board->sequence(), $code, self::PLACES);
         $siblings = SplitBatch::siblings($batch->decorationId);
+        $placed = $board->timetable()->find($code);
 
         return view('plan.why', [
             'board' => $board,
             'batch' => $batch,
-            'placed' => $board->timetable()->find($code),
+            'placed' => $placed,
+            'odds' => $this->odds->inForce()->batches[$code] ?? null,
+            'oddsFrom' => $this->odds->source(),
+            'helps' => $placed === null ? [] : (new WhatHelps($board, $this->odds))->with($placed),
             'options' => $options,
             'shown' => array_slice($options->all, 0, self::PLACES),
             'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
@@ -251,11 +259,14 @@ final class PlanController
             $zoom,
             max(0, min(60, $request->integer('day'))),
             $board->actual(),
+            $this->odds->inForce(),
         );
 
         return [
             'board' => $board,
             'timetable' => $board->timetable(),
+            'odds' => $this->odds->inForce(),
+            'oddsFrom' => $this->odds->source(),
             'chart' => $chart,
             'people' => $calendar->said($chart->axis->days),
             'version' => PlanBoard::version(),

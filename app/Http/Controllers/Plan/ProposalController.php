@@ -15,6 +15,7 @@ use App\Plan\Comparison;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
 use App\Plan\PlanRefused;
+use App\Plan\ShopOdds;
 use App\Plan\WhatIfForm;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
@@ -43,8 +44,13 @@ final class ProposalController
         return redirect()->route('plan.proposal', $proposal);
     }
 
-    public function show(Request $request, Proposal $proposal, PlanBoard $board, Calendar $calendar): View|Response
-    {
+    public function show(
+        Request $request,
+        Proposal $proposal,
+        PlanBoard $board,
+        Calendar $calendar,
+        ShopOdds $odds,
+    ): View|Response {
         if ($request->headers->has('HX-Request') && ! $proposal->isSearching()) {
             // It is found: the whole page has something else to say now.
             return (new Response(''))->header('HX-Refresh', 'true');
@@ -60,6 +66,7 @@ final class ProposalController
                 new Sequence($proposal->sequence ?? []),
                 WhatIfForm::read($proposal->what_if ?? []),
                 $calendar->work()->people(),
+                $odds,
             );
             $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Week;
             $sheet += [

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Clock\ShopClock;
+use App\Models\Order;
+use App\Plan\PlanBoard;
+use App\Plan\ShopOdds;
+use App\Shop\Figure;
+use App\Shop\House;
+use Hakama\House\HouseRule;
+use PHPUnit\Framework\Attributes\Test;
+
+final class PromiseOddsTest extends FeatureTestCase
+{
+    #[Test]
+    public function a_shop_in_which_nothing_spreads_keeps_what_its_plan_keeps_and_ends_as_planned(): void
+    {
+        app(House::class)->change([
+            HouseRule::SewSpread->value => 0.0,
+            HouseRule::HoopSpread->value => 0.0,
+            HouseRule::ChangeoverSpread->value => 0.0,
+            HouseRule::SpoiledPieces->value => 0.0,
+            HouseRule::BreakRate->value => 0.0,
+        ]);
+        $board = self::board();
+        $odds = (new ShopOdds(app(House::class), $board))->inForce();
+        self::assertNotSame([], $odds->batches);
+        foreach ($board->timetable()->placed as $placed) {
+            self::assertSame(
+                [$placed->end(), $placed->lateS() > 0 ? 0.0 : 1.0],
+                [$odds->batches[$placed->batch->id]->endP95, $odds->batches[$placed->batch->id]->kept],
+            );
+        }
+    }
+
+    #[Test]
+    public function odds_stand_behind_every_promise_in_the_plan_and_in_the_orders(): void
+    {
+        $odds = app(ShopOdds::class)->inForce();
+        $late = self::batchOf(1008)->code;
+        self::assertSame(0.0, $odds->batches[$late]->kept, 'a day too late is never made up');
+
+        $this->get('/plan')
+            ->assertOk()
+            ->assertSee('class="odds"', false)
+            ->assertSee('Promises kept, on average')
+            ->assertSee('by the house rule (3 of 12 runs logged)');
+        $this->get('/orders')->assertOk()->assertSee('0 of 100')->assertSee('100 of 100');
+        $p80 = $odds->batches[$late]->endP80;
+        self::assertNotNull($p80);
+        $this->get("/plan/batches/{$late}")
+            ->assertOk()
+            ->assertSee('Ends, in 80 of 100')
+            ->assertSee('by '.ShopClock::words(ShopClock::time($p80)))
+            ->assertSee('What would help');
+        $this->get('/orders/1008')->assertOk()->assertSee('Kept in')->assertSee('To promise as the house does');
+    }
+
+    #[Test]
+    public function a_promise_in_danger_says_what_would_help_and_that_comes_true(): void
+    {
+        // Its own median end is promised: a coin decides.
+        $odds = app(ShopOdds::class)->inForce();
+        $batch = self::batchOf(1015);
+        $due = $odds->batches[$batch->code]->endP50;
+        self::assertNotNull($due);
+        Order::query()
+            ->where('number', 1015)
+            ->update(['due_at' => ShopClock::time($due)]);
+        $this->fresh();
+        $now = app(ShopOdds::class)->inForce()->batches[$batch->code];
+        self::assertTrue($now->isInDanger());
+        self::assertGreaterThan(0.3, $now->kept);
+        $page = (string) $this->get("/plan/batches/{$batch->code}")
+            ->assertOk()
+            ->getContent();
+        self::assertStringContainsString(Figure::odds($now->kept).', in danger', $page);
+        self::assertSame(1, preg_match('/Moved to (M\d), (?:after (B-\d+)|first)/', $page, $way));
+
+        $rank = isset($way[2]) ? 1 + (int) array_search($way[2], self::board()->sequence()->on($way[1]), true) : 0;
+        $this->post('/plan/moves', [
+            'batch' => $batch->code,
+            'machine' => $way[1],
+            'rank' => $rank,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
+        $this->fresh();
+        self::assertGreaterThan($now->kept, app(ShopOdds::class)->inForce()->batches[$batch->code]->kept);
+    }
+
+    #[Test]
+    public function a_question_is_answered_with_what_may_be_promised_and_odds_for_the_time_that_is_wanted(): void
+    {
+        $like = self::batchOf(1015)->code;
+        $this->get("/plan/ask?like={$like}&pieces=12")
+            ->assertOk()
+            ->assertSee('To promise: ')
+            ->assertDontSee('Kept in');
+        $this->get("/plan/ask?like={$like}&pieces=12&due=2026-03-06T15:00")
+            ->assertOk()
+            ->assertSee('Kept in ');
+    }
+
+    private function fresh(): void
+    {
+        app()->forgetScopedInstances();
+    }
+}
