@@ -10,7 +10,8 @@ return [
             'driver' => 'database',
             'table' => 'jobs',
             'queue' => 'default',
-            'retry_after' => 600,
+            // Each queue has one worker, which takes up what was left when it starts: nobody else does.
+            'retry_after' => 7200,
             'after_commit' => true,
         ],
     ],

@@ -9,6 +9,7 @@ use App\Plan\PlanBoard;
 use App\Plan\WhatIfForm;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Search;
+use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -22,40 +23,69 @@ final class FindPlan implements ShouldQueue
 {
     use Queueable;
 
-    /** So many changes are tried before it says how far it is. */
+    public const QUEUE = 'plans';
+    /** It looks so many iterations further before it says how far it is. */
     private const AT_ONCE = 400;
-    public int $tries = 1;
-    public int $timeout = 600;
+    /** Then it has looked long enough, whatever it was asked for. */
+    private const MOST_SECONDS = 3600;
+    public int $tries = 10;
+    public int $timeout = 2 * self::MOST_SECONDS;
 
-    public function __construct(private readonly int $proposalId) {}
+    public function __construct(private readonly int $proposalId)
+    {
+        $this->onQueue(self::QUEUE);
+    }
 
+    /** Begun again after it was killed, it goes on from the best that was kept. */
     public function handle(PlanBoard $board): void
     {
         $proposal = Proposal::query()->find($this->proposalId);
         if ($proposal === null || ! $proposal->isSearching()) {
             return;
         }
+        $begun = time();
         $workload = WhatIfForm::read($proposal->what_if ?? [])->of($board->workload());
-        $search = Search::of($workload, $proposal->seed, $proposal->iterations, $board->sequence());
-        $proposal->update([
+        $inForce = $board->sequence();
+        $kept = $proposal->done;
+        $search = Search::of(
+            $workload,
+            $proposal->seed + $kept,
+            $proposal->iterations - $kept,
+            $proposal->sequence === null ? $inForce : $board->takeover()->whole(new Sequence($proposal->sequence)),
+        );
+        $this->keep($proposal, [
             'state' => 'searching',
-            'start_cost' => Timetable::of($workload, $board->sequence())->totals->cost,
+            'start_cost' => Timetable::of($workload, $inForce)->totals->cost,
             'bound' => $search->bound(),
-            ...self::found($search),
+            ...self::found($search, $kept),
         ]);
         while (
             ! $search->isProven()
-            && $search->done() < $proposal->iterations
+            && $kept + $search->done() < $proposal->iterations
+            && time() - $begun < self::MOST_SECONDS
             && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop')
         ) {
-            $search->run(min(self::AT_ONCE, $proposal->iterations - $search->done()));
-            $proposal->update(self::found($search));
+            $search->run(min(self::AT_ONCE, $proposal->iterations - $kept - $search->done()));
+            $this->keep($proposal, self::found($search, $kept));
         }
-        $proposal->update([
-            'state' => 'ready',
-            'found_at' => CarbonImmutable::now(),
-            'sequence' => $search->best()->batches,
-        ]);
+        $this->keep($proposal, ['state' => 'ready', 'found_at' => CarbonImmutable::now()]);
+    }
+
+    /**
+     * What was left meanwhile stays left.
+     *
+     * @param array<string, mixed> $found
+     */
+    private function keep(Proposal $proposal, array $found): void
+    {
+        Proposal::query()
+            ->whereKey($proposal->id)
+            ->whereIn('state', ['waiting', 'searching'])
+            ->update(
+                isset($found['sequence'])
+                    ? [...$found, 'sequence' => json_encode($found['sequence'], JSON_THROW_ON_ERROR)]
+                    : $found,
+            );
     }
 
     public function failed(?Throwable $why): void
@@ -65,13 +95,15 @@ final class FindPlan implements ShouldQueue
             ->update(['state' => 'failed']);
     }
 
-    /** @return array<string, int|float> */
-    private static function found(Search $search): array
+    /** @return array<string, mixed> */
+    private static function found(Search $search, int $before): array
     {
-        $totals = Timetable::of($search->workload, $search->best())->totals;
+        $best = $search->best();
+        $totals = Timetable::of($search->workload, $best)->totals;
 
         return [
-            'done' => $search->done(),
+            'sequence' => $best->batches,
+            'done' => $before + $search->done(),
             'cost' => $totals->cost,
             'late_min' => $totals->weightedLateMin,
             'changeover_min' => $totals->changeoverMin,

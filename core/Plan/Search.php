@@ -16,7 +16,7 @@ use Random\Randomizer;
 final class Search
 {
     /** To build a plan, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
-    private const ITERATIONS_A_ROUND = 70;
+    private const ITERATIONS_A_ROUND = 90;
     /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
     private const PLACES_AN_ITERATION = 12;
     /** This share of the time builds plans, percent. */

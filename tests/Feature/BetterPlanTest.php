@@ -16,9 +16,11 @@ use App\Shop\Figure;
 use Carbon\CarbonImmutable;
 use Hakama\Calendar\Hands;
 use Hakama\Plan\Dispatch;
+use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\WhatIf;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\Test;
@@ -188,6 +190,73 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertNotNull($proposal->sequence);
         $this->delete("/plan/proposals/{$proposal->id}")->assertRedirect('/plan');
         self::assertSame('left', $proposal->refresh()->state);
+    }
+
+    #[Test]
+    public function a_search_whose_worker_was_killed_goes_on_from_the_best_that_was_kept(): void
+    {
+        Queue::fake();
+        $this->post('/plan/proposals', ['iterations' => 3000])->assertRedirect();
+        Queue::assertPushedOn(FindPlan::QUEUE, FindPlan::class);
+        $proposal = Proposal::query()->latest('id')->firstOrFail();
+        // So far it had come when it was killed: all but 400 of its iterations, with a plan of its own.
+        $found = Search::of(self::board()->workload(), 5, 3000, self::board()->sequence())->run(3000);
+        $proposal->update([
+            'state' => 'searching',
+            'done' => 2600,
+            'cost' => $found->cost(),
+            'sequence' => $found->best()->batches,
+        ]);
+        (new FindPlan($proposal->id))->handle(self::board());
+        $proposal->refresh();
+        self::assertSame(['ready', 3000], [$proposal->state, $proposal->done]);
+        self::assertLessThanOrEqual($found->cost() + 1e-6, $proposal->cost);
+    }
+
+    #[Test]
+    public function a_proposal_that_is_left_while_it_is_looked_for_stays_left(): void
+    {
+        Queue::fake();
+        $this->post('/plan/proposals', ['iterations' => 3000])->assertRedirect();
+        $proposal = Proposal::query()->latest('id')->firstOrFail();
+        $asked = 0;
+        DB::listen(function (QueryExecuted $query) use ($proposal, &$asked): void {
+            // In the middle of the search somebody leaves it.
+            if (str_contains($query->sql, 'select `stop`') && ++$asked === 2) {
+                $this->delete("/plan/proposals/{$proposal->id}")->assertRedirect('/plan');
+            }
+        });
+        (new FindPlan($proposal->id))->handle(self::board());
+        self::assertGreaterThanOrEqual(2, $asked);
+        self::assertSame('left', $proposal->refresh()->state);
+        self::assertNull($proposal->found_at);
+    }
+
+    #[Test]
+    public function what_a_worker_left_that_was_killed_is_taken_up_when_the_next_one_starts(): void
+    {
+        $left = [
+            'queue' => FindPlan::QUEUE,
+            'payload' => '{"displayName":"Nothing","job":"nothing","data":[]}',
+            'attempts' => 1,
+            'reserved_at' => now()->getTimestamp() - 5,
+            'available_at' => now()->getTimestamp() - 10,
+            'created_at' => now()->getTimestamp() - 10,
+        ];
+        $id = DB::table('jobs')->insertGetId($left);
+        $other = DB::table('jobs')->insertGetId([...$left, 'queue' => 'default']);
+        config(['queue.default' => 'database']);
+        $this->artisan('shop:work', ['queue' => FindPlan::QUEUE, '--once' => true])
+            ->expectsOutputToContain('Taken up again: 1.')
+            ->assertOk();
+        self::assertFalse(
+            DB::table('jobs')->where('id', $id)->where('attempts', 1)->exists(),
+            'its worker has had it in hand',
+        );
+        self::assertNotNull(
+            DB::table('jobs')->where('id', $other)->value('reserved_at'),
+            'another queue is not its own',
+        );
     }
 
     #[Test]

@@ -66,7 +66,7 @@
             @if ($proposal->isProven())
                 Proven: no plan costs less.
             @else
-                {{ App\Shop\Figure::words($proposal->done) }} changes tried, seed {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}: at most
+                {{ App\Shop\Figure::words($proposal->done) }} steps looked, seed {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}: at most
                 {{ App\Shop\Figure::words($proposal->stillToSave()) }} of its
                 {{ App\Shop\Figure::words($proposal->cost ?? 0) }} could still be saved, and it may be none.
             @endif

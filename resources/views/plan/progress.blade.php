@@ -3,7 +3,7 @@
     @if ($proposal->isSearching()) hx-get="{{ route('plan.proposal', $proposal) }}" hx-trigger="every 1s" hx-target="#progress" hx-swap="outerHTML" @endif>
     @if ($proposal->isSearching())
         <p class="mb-1" role="status">
-            {{ $proposal->state === 'waiting' ? 'It waits for its turn.' : "{$share} % of the changes are tried." }} The
+            {{ $proposal->state === 'waiting' ? 'It waits for its turn.' : "{$share} % of the way." }} The
             shop works on meanwhile; this page can be left.</p>
         <div class="strip mb-3" role="img" aria-label="{{ $share }} %"><i class="on"
                 style="width: {{ $share }}%"></i></div>
