@@ -78,6 +78,27 @@ port_taken() {
     php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 0.3) ? 0 : 1);' "$1"
 }
 
+# When a process began, by the kernel's clock: a number alone may be another process by now.
+begun_at() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }
+
+# remember PID: what is started beside is written down where RUNNING says.
+remember() { [ -z "${RUNNING:-}" ] || printf '%s %s\n' "$1" "$(begun_at "$1")" >>"$RUNNING"; }
+
+# clear_left_behind: ends what a start that was killed has left running.
+clear_left_behind() {
+    local pid begun waited=0
+    [ -f "$RUNNING" ] || return 0
+    while read -r pid begun; do
+        [ -n "$begun" ] && [ "$(begun_at "$pid")" = "$begun" ] || continue
+        [ "$waited" -gt 0 ] || say 'Ending what was left running ...'
+        kill -TERM -- "-$pid" 2>/dev/null || true
+        waited=1
+        while kill -0 -- "-$pid" 2>/dev/null && [ "$waited" -lt 150 ]; do sleep 0.1; waited=$((waited + 1)); done
+        kill -KILL -- "-$pid" 2>/dev/null || true
+    done <"$RUNNING"
+    rm -f "$RUNNING"
+}
+
 random_hex() { php -r 'echo bin2hex(random_bytes((int) $argv[1]));' "$1"; }
 
 STATE=$ROOT/storage/state

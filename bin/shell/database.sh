@@ -24,6 +24,7 @@ database_start() {
     setsid mariadbd --no-defaults "${user[@]}" --datadir="$dir" --socket="$socket" --port="$port" --bind-address=127.0.0.1 \
         --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 --skip-log-bin --skip-name-resolve --log-error="$err" --pid-file="$DB_SOCKET_DIR/pid" >/dev/null 2>&1 9>&- &
     DB_PID=$!
+    remember $!
     local waited=0
     until [ -S "$socket" ] && mariadb --no-defaults --socket="$socket" -u root -p"$password" -e 'DO 1' >/dev/null 2>&1 || mariadb --no-defaults --socket="$socket" -u root -e 'DO 1' >/dev/null 2>&1; do
         kill -0 "$DB_PID" 2>/dev/null || fail "the database will not start: $(grep -m1 ERROR "$err" || tail -n1 "$err")"

@@ -11,6 +11,7 @@ run_beside() {
     # The lock of whoever started it (9) is not theirs to hold.
     setsid "$@" >>"$LOGS/$log.log" 2>&1 9>&- &
     PIDS+=($!)
+    remember $!
 }
 
 # The same for what may come to an end by itself and is then simply started again.

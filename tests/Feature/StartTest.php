@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Filesystem\Filesystem;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Process;
 
 /** What bin/start says when it cannot: one line, an exit code, and nothing left behind. */
@@ -46,11 +49,98 @@ final class StartTest extends TestCase
             timeout: 90,
         );
         $process->run();
-        (new \Illuminate\Filesystem\Filesystem())->deleteDirectory($folder);
+        (new Filesystem())->deleteDirectory($folder);
 
         self::assertNotSame(0, $process->getExitCode());
         self::assertStringContainsString('hakama: the database will not start', $process->getErrorOutput());
         self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
+    }
+
+    /** @return iterable<string, array{string, bool}> what stands there before a start, and whether it is a shop */
+    public static function shops(): iterable
+    {
+        yield 'a first start' => ['', false];
+        yield 'an upgrade' => ['old', true];
+    }
+
+    /** The start is killed at each of its commands in turn, and begun again: it comes to the same in the end. */
+    #[Test]
+    #[DataProvider('shops')]
+    public function a_start_that_is_killed_while_it_changes_the_tables_loses_nothing_and_starts_again(
+        string $before,
+        bool $isShop,
+    ): void {
+        $folder = sys_get_temp_dir().'/hakama-upgrade-'.bin2hex(random_bytes(4));
+        $files = new Filesystem();
+        $killed = $halves = 0;
+        for ($at = 1; $at === 1 || ($killed === $at - 1 && $at < 200); $at++) {
+            $files->deleteDirectory($folder);
+            mkdir($folder, 0777, true);
+            if ($isShop) {
+                mkdir("{$folder}/database");
+                file_put_contents("{$folder}/database/tables", $before);
+                file_put_contents("{$folder}/tables", 'the sign before');
+            }
+            $killed += $this->upgrade($folder, $at) === 137 ? 1 : 0;
+            $halves += @file_get_contents("{$folder}/database/tables") === 'half' ? 1 : 0;
+
+            // What the next start works on is never half of anything.
+            self::assertSame(0, $this->upgrade($folder, 0), "after a kill at command {$at}");
+            self::assertSame(
+                'half'.($isShop ? ' of old' : '').' new',
+                file_get_contents("{$folder}/log"),
+                (string) $at,
+            );
+            self::assertSame('new', file_get_contents("{$folder}/database/tables"));
+            self::assertSame('the sign', file_get_contents("{$folder}/tables"));
+            self::assertSame(
+                ['database', 'log', 'tables'],
+                array_values(array_diff((array) scandir($folder), ['.', '..'])),
+                'nothing is left behind',
+            );
+        }
+        $files->deleteDirectory($folder);
+        self::assertGreaterThan(15, $killed);
+        self::assertGreaterThan(0, $halves, 'some kills left the tables half changed');
+    }
+
+    /** Changes the tables as bin/start does, killed at a command of it; 0 lets it come to its end. */
+    private function upgrade(string $folder, int $killAt): int
+    {
+        $process = new Process(
+            [
+                'bash',
+                '-c',
+                <<<BASH
+                source bin/shell/common.sh; source bin/shell/upgrade.sh
+                change() {
+                    upgrade_begin {$folder} 'the sign'
+                    mkdir -p {$folder}/database
+                    was=\$(cat {$folder}/database/tables 2>/dev/null || true)
+                    if [ "\$was" != new ]; then
+                        printf half >{$folder}/database/tables
+                        printf '%s' "half\${was:+ of \$was} new" >{$folder}/log
+                        printf new >{$folder}/database/tables
+                    fi
+                    upgrade_done {$folder} 'the sign'
+                }
+                n=0
+                if [ {$killAt} -gt 0 ]; then
+                    set -T
+                    trap '(( ++n == {$killAt} )) && kill -9 \$\$ || true' DEBUG
+                fi
+                change >/dev/null
+                BASH
+                ,
+            ],
+            dirname(__DIR__, 2),
+            timeout: 60,
+        );
+        try {
+            return $process->run();
+        } catch (ProcessSignaledException $e) {
+            return 128 + $e->getSignal();
+        }
     }
 
     /** @param list<string> $arguments */
