@@ -81,6 +81,20 @@ port_taken() {
 # When a process began, by the kernel's clock: a number alone may be another process by now.
 begun_at() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }
 
+# only_one FILE: takes the place of the one that runs; false while another has it. A lock would be held by whatever a
+# killed one has started, so its number and its beginning are written down instead.
+only_one() {
+    local pid begun
+    exec 9>"$1.lock"
+    flock 9
+    if read -r pid begun 2>/dev/null <"$1.running" && [ -n "$begun" ] && [ "$pid" != $$ ] && [ "$(begun_at "$pid")" = "$begun" ]; then
+        exec 9>&-
+        return 1
+    fi
+    printf '%s %s\n' $$ "$(begun_at $$)" >"$1.running"
+    exec 9>&-
+}
+
 # remember PID: what is started beside is written down where RUNNING says.
 remember() { [ -z "${RUNNING:-}" ] || printf '%s %s\n' "$1" "$(begun_at "$1")" >>"$RUNNING"; }
 

@@ -12,17 +12,17 @@ database_start() {
 
     if [ ! -d "$dir/mysql" ]; then
         say 'Making the database ...'
-        rm -rf "$dir.new"
-        mariadb-install-db --no-defaults "${user[@]}" --datadir="$dir.new" --auth-root-authentication-method=normal --skip-test-db >"$LOGS/database-install.log" 2>&1 \
-            || { rm -rf "$dir.new"; fail "the database could not be made; see $LOGS/database-install.log"; }
-        mv "$dir.new" "$dir"
+        rm -rf "$dir".new*
+        mariadb-install-db --no-defaults "${user[@]}" --datadir="$dir.new$$" --auth-root-authentication-method=normal --skip-test-db >"$LOGS/database-install.log" 2>&1 \
+            || { rm -rf "$dir.new$$"; fail "the database could not be made; see $LOGS/database-install.log"; }
+        mv "$dir.new$$" "$dir"
     fi
 
     local err="$dir.log"
     : >"$err"
     # Room enough for a shop's books in memory; the log is flushed at every commit, so a killed server loses nothing.
     setsid mariadbd --no-defaults "${user[@]}" --datadir="$dir" --socket="$socket" --port="$port" --bind-address=127.0.0.1 \
-        --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 --skip-log-bin --skip-name-resolve --log-error="$err" --pid-file="$DB_SOCKET_DIR/pid" >/dev/null 2>&1 9>&- &
+        --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 --skip-log-bin --skip-name-resolve --log-error="$err" --pid-file="$DB_SOCKET_DIR/pid" >/dev/null 2>&1 &
     DB_PID=$!
     remember $!
     local waited=0

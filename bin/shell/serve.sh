@@ -8,8 +8,7 @@ FAST=(-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=
 run_beside() {
     local log=$1
     shift
-    # The lock of whoever started it (9) is not theirs to hold.
-    setsid "$@" >>"$LOGS/$log.log" 2>&1 9>&- &
+    setsid "$@" >>"$LOGS/$log.log" 2>&1 &
     PIDS+=($!)
     remember $!
 }

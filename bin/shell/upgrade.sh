@@ -15,12 +15,13 @@ upgrade_begin() {
         rm -rf "$state/database"
         mv "$state/database.before" "$state/database"
     fi
-    rm -rf "$state/database.before.new" "$state/database.old"
+    # What a killed start still writes there has another name.
+    rm -rf "$state"/database.before.new* "$state/database.old"
     if [ ! -d "$state/database" ]; then
         touch "$state/first"
     elif [ "$(cat "$state/tables" 2>/dev/null)" != "$sign" ]; then
-        cp -a --reflink=auto "$state/database" "$state/database.before.new" || { rm -rf "$state/database.before.new"; fail "the database could not be kept before it is changed; is the disk full?"; }
-        mv "$state/database.before.new" "$state/database.before"
+        cp -a --reflink=auto "$state/database" "$state/database.before.new$$" || { rm -rf "$state/database.before.new$$"; fail "the database could not be kept before it is changed; is the disk full?"; }
+        mv "$state/database.before.new$$" "$state/database.before"
     fi
 }
 
