@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Clock\ShopClock;
 use Hakama\Calendar\Hands;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Handwork;
@@ -26,6 +27,7 @@ final readonly class Comparison
         public Timetable $then,
         public Timetable $booked,
         public array $rows,
+        private Timetable $asItIs,
         private Hands $people,
         private ShopOdds $odds,
     ) {}
@@ -64,9 +66,45 @@ final readonly class Comparison
             $then,
             Timetable::of($workload, Dispatch::asBooked($workload, $standing)),
             $rows,
+            $board->timetable(),
             $people,
             $odds,
         );
+    }
+
+    /**
+     * Who is to be told: orders that end after their time, and later than people think now.
+     *
+     * @return list<array{OrderedBy, string}> with a text that is ready to send
+     */
+    public function messages(): array
+    {
+        $latest = $thought = $orders = [];
+        foreach ($this->rows as [$batch, , $after]) {
+            $number = $batch->order->number;
+            $orders[$number] = $batch->order;
+            $latest[$number] = max($latest[$number] ?? 0, $after?->end() ?? PHP_INT_MAX);
+            $thought[$number] = max($thought[$number] ?? 0, $this->asItIs->find($batch->code)?->end() ?? PHP_INT_MAX);
+        }
+        $messages = [];
+        foreach ($orders as $number => $order) {
+            if ($latest[$number] <= max(ShopClock::seconds($order->dueAt), $thought[$number])) {
+                continue;
+            }
+            $messages[] = [
+                $order,
+                sprintf(
+                    'Your order no. %d was promised for %s. %s We are sorry, and would rather say so now.',
+                    $number,
+                    $order->dueAt->format('l j F, H:i'),
+                    $latest[$number] === PHP_INT_MAX
+                        ? 'We cannot say yet when it will be ready.'
+                        : 'It will be ready '.ShopClock::time($latest[$number])->format('l j F, H:i').'.',
+                ),
+            ];
+        }
+
+        return $messages;
     }
 
     /** @return list<OpenBatch> in time as it is, late as it would be */

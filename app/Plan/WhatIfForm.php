@@ -13,7 +13,7 @@ final class WhatIfForm
 {
     /**
      * @param array<string, mixed> $kept down (machine => time), hands, from, to (of the hands), frames (code =>
-     *     number)
+     *     number), closes (the shop, until the day is over)
      */
     public static function read(array $kept): WhatIf
     {
@@ -33,7 +33,23 @@ final class WhatIfForm
                 ? ShopClock::seconds(CarbonImmutable::parse($kept['from']))
                 : PHP_INT_MIN,
             is_string($kept['to'] ?? null) ? ShopClock::seconds(CarbonImmutable::parse($kept['to'])) : PHP_INT_MAX,
+            self::closed($kept),
         );
+    }
+
+    /**
+     * @param array<string, mixed> $kept
+     *
+     * @return array{int, int}|null
+     */
+    private static function closed(array $kept): ?array
+    {
+        if (! is_string($kept['closes'] ?? null)) {
+            return null;
+        }
+        $closes = CarbonImmutable::parse($kept['closes']);
+
+        return [ShopClock::seconds($closes), ShopClock::seconds($closes->addDay()->startOfDay())];
     }
 
     /** @param array<string, mixed> $kept */
@@ -44,6 +60,9 @@ final class WhatIfForm
             $said[] =
                 "{$machine} is down until ".
                 CarbonImmutable::parse(is_string($until) ? $until : '')->format('D j M H:i');
+        }
+        if (is_string($kept['closes'] ?? null)) {
+            $said[] = 'the shop closes '.CarbonImmutable::parse($kept['closes'])->format('D j M H:i');
         }
         $hands = is_numeric($kept['hands'] ?? null) ? (int) $kept['hands'] : 0;
         if ($hands !== 0) {

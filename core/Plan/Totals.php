@@ -16,7 +16,18 @@ final readonly class Totals
         public int $driverChanges,
         public int $frameChanges,
         public float $flowMin,
+        private Weights $weights,
     ) {}
+
+    /** @return array{late: float, changeover: float, flow: float} what the cost is the sum of */
+    public function parts(): array
+    {
+        return [
+            'late' => $this->weights->late * $this->weightedLateMin,
+            'changeover' => $this->weights->changeover * $this->changeoverMin,
+            'flow' => $this->weights->flow * $this->flowMin,
+        ];
+    }
 
     /** @param list<Placed> $placed */
     public static function of(array $placed, int $now, Weights $weights): self
@@ -42,6 +53,7 @@ final readonly class Totals
             $drivers,
             $frames,
             $flow,
+            $weights,
         );
     }
 }

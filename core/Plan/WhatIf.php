@@ -13,6 +13,7 @@ final readonly class WhatIf
      * @param array<string, int> $frames    frame => how many more, or fewer, there are
      * @param int                $from      of the hands, seconds of local time
      * @param int                $to
+     * @param array{int, int}|null $closed [from, to) in which no machine is worked on
      */
     public function __construct(
         public array $downUntil = [],
@@ -20,18 +21,14 @@ final readonly class WhatIf
         public array $frames = [],
         public int $from = PHP_INT_MIN,
         public int $to = PHP_INT_MAX,
+        public ?array $closed = null,
     ) {}
 
     public function of(Workload $workload): Workload
     {
         return new Workload(
             $workload->now,
-            array_map(
-                fn(Lane $lane): Lane => isset($this->downUntil[$lane->id])
-                    ? $lane->working($lane->hours->without($workload->now, $this->downUntil[$lane->id]))
-                    : $lane,
-                array_values($workload->lanes),
-            ),
+            array_map(fn(Lane $lane): Lane => $this->lane($lane, $workload->now), array_values($workload->lanes)),
             array_map(
                 fn(FrameStock $frame): FrameStock => new FrameStock(
                     $frame->id,
@@ -46,5 +43,14 @@ final readonly class WhatIf
             $workload->weights,
             $workload->needs,
         );
+    }
+
+    private function lane(Lane $lane, int $now): Lane
+    {
+        $hours = isset($this->downUntil[$lane->id])
+            ? $lane->hours->without($now, $this->downUntil[$lane->id])
+            : $lane->hours;
+
+        return $lane->working($this->closed === null ? $hours : $hours->without(...$this->closed));
     }
 }

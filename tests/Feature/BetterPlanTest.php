@@ -325,6 +325,42 @@ final class BetterPlanTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_day_that_has_to_end_early_says_what_is_not_done_and_who_is_to_be_told(): void
+    {
+        $this->post('/plan/proposals', ['closes' => '2026-03-04T11:00', 'iterations' => 200])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect();
+        $proposal = Proposal::query()->latest('id')->firstOrFail();
+        $workload = WhatIfForm::read($proposal->what_if ?? [])->of(self::board()->workload());
+        $at = static fn(string $time): int => ShopClock::seconds(CarbonImmutable::parse($time));
+        foreach ($workload->lanes as $lane) {
+            foreach ($lane->hours->spans as [$from, $to]) {
+                self::assertFalse(
+                    $from < $at('2026-03-05 00:00') && $to > $at('2026-03-04 11:00'),
+                    "{$lane->id} is not worked on after eleven",
+                );
+            }
+        }
+        $page = (string) $this->get("/plan/proposals/{$proposal->id}")
+            ->assertOk()
+            ->assertSee('the shop closes Wed 4 Mar 11:00')
+            ->assertSee('What the cost is made of')
+            ->assertSee('Who is to be told')
+            ->getContent();
+        // The running caps are due today at five and cannot be done by then any more.
+        self::assertStringContainsString('Your order no. 1004 was promised for Wednesday 4 March, 17:00.', $page);
+        $this->post('/plan/proposals', ['closes' => 'soon'])->assertSessionHasErrors('closes');
+    }
+
+    #[Test]
+    public function the_parts_of_a_cost_come_to_the_whole(): void
+    {
+        $totals = self::board()->timetable()->totals;
+        self::assertEqualsWithDelta($totals->cost, array_sum($totals->parts()), 1e-9);
+        self::assertGreaterThan(0, $totals->parts()['late']);
+    }
+
+    #[Test]
     public function when_it_can_be_ready_is_answered_with_and_without_moving_others(): void
     {
         $like = self::batchOf(1006)->code;

@@ -46,6 +46,8 @@
                         <x-wrong field="machine" />
                     </div>
                     <x-field name="until" label="until" type="datetime-local" />
+                    <x-field name="closes" label="The day ends at" type="datetime-local" />
+                    <div class="hidden md:block"></div>
                     <x-field name="hands" label="A helper comes: more machines tended" inputmode="numeric"
                         class="num" placeholder="0" />
                     <div class="hidden md:block"></div>

@@ -21,7 +21,7 @@
         App\Shop\Figure::words($kept[$name]->keptOnAverage(), 1),
     ];
 @endphp
-<div class="mb-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
+<div class="mb-5 grid grid-cols-1 items-start gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
     <table>
         <thead>
             <tr>
@@ -49,6 +49,25 @@
         </tbody>
     </table>
     <div>
+        <table class="mb-3">
+            <caption class="mb-1 text-left text-sm text-soft">What the cost is made of</caption>
+            <thead>
+                <tr>
+                    <th>Part</th>
+                    <th class="num">{{ $inForce }}</th>
+                    <th class="num">Proposed</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach (['late' => 'Lateness', 'changeover' => 'Changeovers', 'flow' => 'Waiting'] as $part => $name)
+                    <tr>
+                        <td>{{ $name }}</td>
+                        <td class="num">{{ App\Shop\Figure::words($comparison->now->totals->parts()[$part], 1) }}</td>
+                        <td class="num">{{ App\Shop\Figure::words($comparison->then->totals->parts()[$part], 1) }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
         <p><strong>{{ $saved >= 0 ? 'Saves ' . (int) round($saved) . ' min of changeover' : 'Takes ' . (int) round(-$saved) . ' min more of changeover' }}</strong>,
             {{ abs($threads) }} thread {{ abs($threads) === 1 ? 'change' : 'changes' }}
             {{ $threads >= 0 ? 'fewer' : 'more' }}.
@@ -76,6 +95,15 @@
         </p>
     </div>
 </div>
+@if ($comparison->messages() !== [])
+    <section class="mb-5">
+        <h2 class="mb-1">Who is to be told</h2>
+        @foreach ($comparison->messages() as [$order, $text])
+            <label for="tell-{{ $order->number }}">{{ $order->customer }}, no. {{ $order->number }}</label>
+            <textarea id="tell-{{ $order->number }}" class="mb-2 w-full" rows="2" readonly>{{ $text }}</textarea>
+        @endforeach
+    </section>
+@endif
 @include('plan.chart', ['live' => false])
 <form method="post" action="{{ route('plan.take', $proposal) }}" class="mt-4">@csrf<input type="hidden"
         name="version" value="{{ $version }}">

@@ -19,6 +19,7 @@ final class SearchPlan extends FormRequest
             'hands' => ['nullable', 'integer', 'between:-20,20', 'required_with:from,to'],
             'from' => ['nullable', 'date'],
             'to' => ['nullable', 'date', 'after:now', ...$this->filled('from') ? ['after:from'] : []],
+            'closes' => ['nullable', 'date', 'after:now', 'before:+60 days'],
             'frame' => ['nullable', Rule::exists('frames', 'code')],
             'frames' => ['nullable', 'required_with:frame', 'integer', 'between:-50,50'],
             'iterations' => ['nullable', 'integer', 'between:100,5000000'],
@@ -36,9 +37,10 @@ final class SearchPlan extends FormRequest
             'from.*' => 'Say from when, or leave it empty.',
             'to.*' => 'Until when is a time to come, after it begins, or empty.',
             'hands.*' => 'How many machines more or fewer is a whole number, at most 20.',
+            'closes.*' => 'When the shop closes is a time to come, within two months.',
             'frame.*' => 'Choose one of the frames.',
             'frames.*' => 'Say how many more or fewer frames, at most 50.',
-            'iterations.*' => 'Between 100 and 5 000 000 changes.',
+            'iterations.*' => 'Between 100 and 5 000 000 steps.',
         ];
     }
 
@@ -52,11 +54,12 @@ final class SearchPlan extends FormRequest
             'hands' => $this->integer('hands'),
             'from' => $this->date('from')?->toDateTimeString(),
             'to' => $this->date('to')?->toDateTimeString(),
+            'closes' => $this->date('closes')?->toDateTimeString(),
             'frames' => $this->filled('frame') ? [$this->string('frame')->value() => $this->integer('frames')] : [],
         ]);
     }
 
-    /** @return int|null changes to be tried; null where it was not said */
+    /** @return int|null how long to look; null where it was not said */
     public function iterations(): ?int
     {
         return $this->integer('iterations') ?: null;
