@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Clock\ShopClock;
 use App\Models\Order;
+use App\Plan\Estimate;
 use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
 use App\Shop\Figure;
@@ -102,6 +103,29 @@ final class PromiseOddsTest extends FeatureTestCase
         $this->get("/plan/ask?like={$like}&pieces=12&due=2026-03-06T15:00")
             ->assertOk()
             ->assertSee('Kept in ');
+    }
+
+    #[Test]
+    public function what_nobody_has_a_tape_of_is_answered_from_its_stitches_and_more_of_them_take_longer(): void
+    {
+        $ready = function (int $stitches): string {
+            $page = (string) $this->get("/plan/ask?stitches={$stitches}&colours=3&frame=R-9&pieces=20")
+                ->assertOk()
+                ->assertSee('To promise: ')
+                ->getContent();
+            self::assertSame(1, preg_match('/Ready \w+ (\d+) \w+ (\d\d:\d\d), on M/', $page, $when));
+
+            return sprintf('%02d %s', $when[1], $when[2]);
+        };
+        self::assertLessThan($ready(20_000), $ready(3_000));
+        $this->get('/plan/ask?stitches=5000&pieces=20')->assertSessionHasErrors([
+            'frame' => 'Choose the frame it is sewn in.',
+        ]);
+        $this->get('/plan/ask?stitches=lots&frame=R-9')->assertSessionHasErrors('stitches');
+        // 3 000 stitches at 850 a minute are 211.8 s; 2 changes of 7 s, 6 trims of 6 s, 9 starts of 1.5 s; breaks
+        // 3 × 0.05 × 90 s: 288.8 s on one head.
+        $sewing = app(Estimate::class)->sewing(self::board(), 3_000, 3, 'R-9');
+        self::assertSame(289, $sewing->sewS['M1']);
     }
 
     private function fresh(): void

@@ -19,6 +19,25 @@
                         class="num" />
                     <x-field name="due" label="Wanted by" :value="$asked['due'] ?? ''" type="datetime-local" />
                 </div>
+                <fieldset class="mt-4 border-t border-hair pt-3">
+                    <legend class="pr-2 text-sm text-soft">or, where nothing here is like it</legend>
+                    <div class="grid grid-cols-1 gap-3 md:grid-cols-3">
+                        <x-field name="stitches" label="Stitches" :value="$asked['stitches'] ?? ''"
+                            inputmode="numeric" class="num" />
+                        <x-field name="colours" label="Colours" :value="$asked['colours'] ?? ''"
+                            inputmode="numeric" class="num" />
+                        <div><label for="ask-frame">Frame</label><select id="ask-frame" name="frame"
+                                @error('frame') aria-invalid="true" aria-describedby="wrong-frame" @enderror>
+                                <option value="">none</option>
+                                @foreach ($board->frames() as $f)
+                                    <option value="{{ $f->code }}" @selected(($asked['frame'] ?? '') === $f->code)>{{ $f->code }}
+                                        {{ $f->name }}</option>
+                                @endforeach
+                            </select>
+                            <x-wrong field="frame" />
+                        </div>
+                    </div>
+                </fieldset>
                 <button class="btn btn-main mt-3" data-key="a">Ask <kbd>a</kbd></button>
             </form>
             @if ($answers !== [])

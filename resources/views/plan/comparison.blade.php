@@ -21,7 +21,7 @@
         App\Shop\Figure::words($kept[$name]->keptOnAverage(), 1),
     ];
 @endphp
-<div class="mb-5 grid grid-cols-1 items-start gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
+<div class="mb-5 grid grid-cols-1 items-start gap-8 lg:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]">
     <table>
         <thead>
             <tr>

@@ -8,6 +8,7 @@ use App\Clock\ShopClock;
 use App\Http\Requests\Plan\AskPlan;
 use App\Models\Proposal;
 use App\Plan\Consequence;
+use App\Plan\Estimate;
 use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
 use App\Shop\Figure;
@@ -26,17 +27,40 @@ final class AskController
 
     public function __construct(private readonly ShopOdds $odds) {}
 
-    public function show(AskPlan $request, PlanBoard $board): View
+    public function show(AskPlan $request, PlanBoard $board, Estimate $estimate): View
     {
         $answers = [];
-        if ($request->like() !== null) {
-            $answers = $this->answers($board, $request->like(), $request->pieces(), $request->dueAt());
+        if ($request->stitches() !== null) {
+            $answers = $this->answers(
+                $board,
+                $estimate->sewing($board, $request->stitches(), $request->colours(), $request->frame()),
+                $estimate->equipment($request->colours(), $request->frame()),
+                $request,
+            );
+        } elseif ($request->like() !== null) {
+            $model = $board->workload()->batches[$request->like()];
+            $answers = $this->answers(
+                $board,
+                new Sewing(
+                    $model->sewing->sewS,
+                    $model->sewing->hoopS,
+                    $model->sewing->swapS,
+                    $model->sewing->framesPerHead,
+                ),
+                new Equipment(
+                    $model->equipment->threads,
+                    $model->equipment->frame,
+                    needle: $model->equipment->needle,
+                    design: $model->equipment->design,
+                ),
+                $request,
+            );
         }
 
         return view('plan.ask', [
             'board' => $board,
             'answers' => $answers,
-            'asked' => $request->only('like', 'pieces', 'due'),
+            'asked' => $request->only('like', 'pieces', 'due', 'stitches', 'colours', 'frame'),
             'proposals' => Proposal::query()
                 ->whereNotNull('what_if')
                 ->whereNot('state', 'left')
@@ -47,29 +71,19 @@ final class AskController
     }
 
     /**
-     * A batch like one that is there, put in everywhere it could go.
+     * A batch that is not there, put in everywhere it could go.
      *
      * @return list<array{string, string}> the question, and what the plan says to it
      */
-    private function answers(PlanBoard $board, string $like, int $pieces, ?int $due): array
+    private function answers(PlanBoard $board, Sewing $sewing, Equipment $equipment, AskPlan $request): array
     {
         $workload = $board->workload();
-        $model = $workload->batches[$like];
+        $due = $request->dueAt();
         $batch = new Batch(
             self::ASKED,
-            $pieces,
-            new Sewing(
-                $model->sewing->sewS,
-                $model->sewing->hoopS,
-                $model->sewing->swapS,
-                $model->sewing->framesPerHead,
-            ),
-            new Equipment(
-                $model->equipment->threads,
-                $model->equipment->frame,
-                needle: $model->equipment->needle,
-                design: $model->equipment->design,
-            ),
+            $request->pieces(),
+            $sewing,
+            $equipment,
             new Promise($workload->now, $due ?? PHP_INT_MAX >> 8),
         );
         $with = $workload->with([...array_values($workload->batches), $batch]);

@@ -9,7 +9,7 @@ use App\Plan\PlanBoard;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** A question to the plan: so many pieces more like a batch that is there. */
+/** A question to the plan: so many pieces more like a batch that is there, or of so many stitches in a frame. */
 final class AskPlan extends FormRequest
 {
     /** @return array<string, mixed> */
@@ -17,6 +17,9 @@ final class AskPlan extends FormRequest
     {
         return [
             'like' => ['nullable', Rule::in(array_keys($board->batches()))],
+            'stitches' => ['nullable', 'integer', 'between:100,500000'],
+            'colours' => ['nullable', 'integer', 'between:1,30'],
+            'frame' => ['nullable', 'required_with:stitches', Rule::exists('frames', 'code')],
             'pieces' => ['nullable', 'integer', 'between:1,2000'],
             'due' => ['nullable', 'date'],
         ];
@@ -27,6 +30,9 @@ final class AskPlan extends FormRequest
     {
         return [
             'like.*' => 'Choose one of the batches.',
+            'stitches.*' => 'How many stitches is 100 to 500 000.',
+            'colours.*' => 'How many colours is 1 to 30.',
+            'frame.*' => 'Choose the frame it is sewn in.',
             'pieces.*' => 'How many pieces is 1 to 2000.',
             'due.*' => 'Write the day and the time.',
         ];
@@ -36,6 +42,22 @@ final class AskPlan extends FormRequest
     public function like(): ?string
     {
         return $this->string('like')->value() ?: null;
+    }
+
+    /** Null where it is like a batch that is there. */
+    public function stitches(): ?int
+    {
+        return $this->integer('stitches') ?: null;
+    }
+
+    public function colours(): int
+    {
+        return $this->integer('colours') ?: 1;
+    }
+
+    public function frame(): string
+    {
+        return $this->string('frame')->value();
     }
 
     public function pieces(): int

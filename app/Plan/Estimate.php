@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use App\Models\Frame;
+use App\Models\Machine;
+use App\Shop\House;
+use Hakama\House\HouseRule;
+use Hakama\Machine\Driver;
+use Hakama\Machine\RunTime;
+use Hakama\Plan\Equipment;
+use Hakama\Plan\Sewing;
+use Hakama\Stitch\Figures\StitchLengths;
+
+/** How long an artwork would sew of which nobody has a tape yet, from its stitches and colours. */
+final readonly class Estimate
+{
+    /** Stitches of a lettering or a filling are mostly shorter than this, and every machine sews those at full speed. */
+    private const LENGTH_MM = 2.5;
+    /** A colour is trimmed about so often. */
+    private const TRIMS_A_COLOUR = 2;
+
+    public function __construct(private House $house) {}
+
+    public function sewing(PlanBoard $board, int $stitches, int $colours, string $frameCode): Sewing
+    {
+        $rules = $this->house->rules();
+        $frame = $board->frames()->firstOrFail(static fn(Frame $frame): bool => $frame->code === $frameCode);
+        $isCap = $frame->driver === Driver::Cap;
+        $seconds = [];
+        foreach ($board->machines() as $machine) {
+            if (in_array($frame->driver->value, $machine->drivers, true)) {
+                $seconds[$machine->code] = $this->seconds($machine, $stitches, $colours, $isCap);
+            }
+        }
+        $most = max([1, ...$board->machines()->map(static fn(Machine $machine): int => $machine->heads)->all()]);
+
+        return new Sewing(
+            $seconds,
+            (int) $rules->value($isCap ? HouseRule::CapHoopTime : HouseRule::HoopTime),
+            (int) $rules->value(HouseRule::SwapTime),
+            $frame->count >= 2 * $most ? 2 : 1,
+        );
+    }
+
+    /** Its threads are on no machine: that is the careful guess. */
+    public function equipment(int $colours, string $frame): Equipment
+    {
+        return new Equipment(
+            array_map(static fn(int $colour): string => "its colour {$colour}", range(1, max(1, $colours))),
+            $frame,
+        );
+    }
+
+    private function seconds(Machine $machine, int $stitches, int $colours, bool $isCap): int
+    {
+        $rules = $this->house->rules();
+
+        return (int) round(
+            RunTime::of(
+                StitchLengths::of([(int) round((10 * self::LENGTH_MM) ** 2) => $stitches]),
+                $colours - 1,
+                self::TRIMS_A_COLOUR * $colours,
+                $rules->value($isCap ? HouseRule::CapSpeed : HouseRule::Speed),
+                $machine->speedCurve(),
+                $rules->runTime(),
+                $machine->heads,
+            )->seconds(),
+        );
+    }
+}
