@@ -10,6 +10,7 @@ use App\Models\ArtworkBlock;
 use App\Models\ArtworkRevision;
 use App\Models\Thread;
 use App\Shop\House;
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Stitch\Pattern;
@@ -22,7 +23,6 @@ use Hakama\Thread\Colour;
 use Hakama\Thread\Likeness;
 use Hakama\Thread\ThreadMatch;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -139,7 +139,7 @@ final class Intake
             }
             throw ValidationException::withMessages([$field => "That file replaces nothing: {$e->getMessage()}."]);
         }
-        DB::transaction(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
+        Whole::write(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
             $now = Artwork::query()->lockForUpdate()->findOrFail($artwork->id);
             ArtworkRevision::query()->create([
                 'artwork_id' => $now->id,

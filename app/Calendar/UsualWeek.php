@@ -7,9 +7,9 @@ namespace App\Calendar;
 use App\Models\Plan;
 use App\Models\WeekDay;
 use App\Shop\House;
+use App\Shop\Whole;
 use Hakama\Calendar\Shifts;
 use Hakama\Calendar\Week;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Sets the hours of the usual week. */
@@ -27,7 +27,7 @@ final readonly class UsualWeek
      */
     public function set(array $week, string $seen): void
     {
-        DB::transaction(function () use ($week, $seen): void {
+        Whole::write(function () use ($week, $seen): void {
             // One row that is always there stands for all of the plan while the week is changed.
             Plan::lock();
             if (CalendarBook::weekSign() !== $seen) {

@@ -14,6 +14,7 @@ use App\Models\NeedleFitting;
 use App\Models\Piece;
 use App\Models\Setup;
 use App\Shop\PracticeBook;
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
@@ -90,7 +91,7 @@ final class FloorLog
         string $source,
         string $who = '',
     ): BatchRun {
-        return DB::transaction(static function () use ($machine, $batch, $event, $source, $who): BatchRun {
+        return Whole::write(static function () use ($machine, $batch, $event, $source, $who): BatchRun {
             // One writer a machine at a time, so that two touches cannot both follow on the same past.
             Machine::query()->whereKey($machine->id)->lockForUpdate()->value('id');
             $before = self::run($batch);
@@ -205,7 +206,7 @@ final class FloorLog
     /** Works every batch and every piece out anew from the events alone, and puts right what was kept otherwise. */
     public static function recount(): Recount
     {
-        return DB::transaction(static function (): Recount {
+        return Whole::write(static function (): Recount {
             $pieces = 0;
             $wrong = NeedleFitting::recount();
             Piece::query()

@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Models\Artwork;
 use App\Setup\SetupTimes;
 use App\Shop\House;
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\ProposedRoles;
 use Hakama\Stitch\Figures\PatternFigures;
@@ -14,7 +15,6 @@ use Hakama\Stitch\Inspection\Inspection;
 use Hakama\Stitch\Tape\NotATape;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\DB;
 
 /** Counts, measures and looks over a tape that was taken in. Run twice, it comes to the same. */
 final class ReadTape implements ShouldQueue
@@ -37,7 +37,7 @@ final class ReadTape implements ShouldQueue
             $figures = PatternFigures::of($pattern, $rules);
             $inspection = Inspection::of($pattern, $figures, $rules);
             $roles = ProposedRoles::of($pattern);
-            DB::transaction(static function () use ($artwork, $figures, $inspection, $roles): void {
+            Whole::write(static function () use ($artwork, $figures, $inspection, $roles): void {
                 $artwork->keep($figures, $inspection, $roles, CarbonImmutable::now());
                 // Whatever is set up with it already sews as long as the tape that was read now.
                 app(SetupTimes::class)->retime($artwork->id);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Machine\NeedleType;
 use Illuminate\Database\Eloquent\Model;
@@ -43,7 +44,7 @@ final class NeedleFitting extends Model
      */
     public static function record(Machine $machine, array $needles, string $eventId, string $who): void
     {
-        DB::transaction(static function () use ($machine, $needles, $eventId, $who): void {
+        Whole::write(static function () use ($machine, $needles, $eventId, $who): void {
             $on = $machine->rack()->lockForUpdate()->get()->keyBy('number');
             foreach ($needles as $number => $type) {
                 $new = self::query()->insertOrIgnore([

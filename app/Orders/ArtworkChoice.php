@@ -8,8 +8,8 @@ use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Piece;
 use App\Models\Plan;
+use App\Shop\Whole;
 use Hakama\Floor\PieceState;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Which artwork a decoration is sewn from: the one that comes later than the order, or another version of the one it
@@ -24,7 +24,7 @@ final class ArtworkChoice
      */
     public static function choose(Decoration $decoration, Artwork $artwork): bool
     {
-        return DB::transaction(static function () use ($decoration, $artwork): bool {
+        return Whole::write(static function () use ($decoration, $artwork): bool {
             Plan::lock();
             $decoration->refresh()->load(['artwork', 'setup', 'batch']);
             if ($decoration->artwork !== null && ! $decoration->artwork->isVersionOf($artwork)) {

@@ -6,16 +6,14 @@ namespace App\Orders;
 
 use App\Models\Customer;
 use App\Models\Order;
+use App\Models\OrderNumber;
 use App\Models\Piece;
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 
 /** Writes orders into the book, with every piece that follows from their lines. */
 final class OrderBook
 {
-    /** The number before that of the first order. */
-    private const BEFORE_FIRST = 1000;
-
     /** @param list<TypedLine> $lines */
     public static function enter(
         string $customer,
@@ -24,11 +22,9 @@ final class OrderBook
         string $note,
         array $lines,
     ): Order {
-        return DB::transaction(static function () use ($customer, $receivedAt, $dueAt, $note, $lines): Order {
-            // The last order is locked while the next number is taken, so that two clerks get two numbers.
-            $last = Order::query()->orderByDesc('number')->lockForUpdate()->value('number') ?? self::BEFORE_FIRST;
+        return Whole::write(static function () use ($customer, $receivedAt, $dueAt, $note, $lines): Order {
             $order = Order::query()->create([
-                'number' => $last + 1,
+                'number' => OrderNumber::next(),
                 'customer_id' => Customer::query()->firstOrCreate(['name' => trim($customer)])->id,
                 'received_at' => $receivedAt,
                 'due_at' => $dueAt,

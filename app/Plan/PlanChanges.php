@@ -8,12 +8,12 @@ use App\Clock\ShopClock;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Models\PlanChange;
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Sequence;
-use Illuminate\Support\Facades\DB;
 
 /** Every change of the plan in force: made by somebody who saw it as it is, whole or not at all. */
 final class PlanChanges
@@ -52,7 +52,7 @@ final class PlanChanges
     /** Gives a place to every batch that has none, by due time. */
     public function placeOpen(): void
     {
-        DB::transaction(function (): void {
+        Whole::write(function (): void {
             Plan::lock();
             $this->board->forget();
             $this->keep(Dispatch::byDue($this->board->workload(), $this->board->sequence()));
@@ -203,7 +203,7 @@ final class PlanChanges
      */
     private function change(int $seen, callable $do): mixed
     {
-        return DB::transaction(function () use ($seen, $do): mixed {
+        return Whole::write(function () use ($seen, $do): mixed {
             $now = Plan::lock();
             if ($now !== $seen) {
                 throw PlanMovedOn::since($seen, $now);

@@ -10,6 +10,7 @@ use App\Models\BackingStock;
 use App\Models\Setup;
 use App\Plan\PlanBoard;
 use App\Shop\House;
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Plan\Placed;
@@ -19,7 +20,6 @@ use Hakama\Setup\Backing\CutList;
 use Hakama\Setup\Backing\CutWant;
 use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Backing\StockForm;
-use Illuminate\Support\Facades\DB;
 
 /** What backing is to be cut for what is planned, and the shelf it is cut from. */
 final class BackingCuts
@@ -101,7 +101,7 @@ final class BackingCuts
      */
     public function cut(string $code, string $who): bool
     {
-        return DB::transaction(function () use ($code, $who): bool {
+        return Whole::write(function () use ($code, $who): bool {
             // One pair of scissors at the shelf at a time.
             BackingStock::query()->lockForUpdate()->pluck('id');
             $want = ($this->wants()[$code] ?? [null])[0];

@@ -8,10 +8,10 @@ use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\Setup;
+use App\Shop\Whole;
 use Hakama\Setup\Departure;
 use Hakama\Setup\Rules\Choice;
 use Hakama\Setup\SizeRow;
-use Illuminate\Support\Facades\DB;
 
 /** Keeps how a decoration is sewn, as a person chose it. */
 final class SetupChoices
@@ -56,7 +56,7 @@ final class SetupChoices
             }
         }
 
-        return DB::transaction(static function () use (
+        return Whole::write(static function () use (
             $decoration,
             $frame,
             $choice,

@@ -7,9 +7,9 @@ namespace App\Thread;
 use App\Models\Cone;
 use App\Models\Thread;
 use App\Shop\Sign;
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Thread\ShelfRow;
-use Illuminate\Support\Facades\DB;
 
 /** The thread shelf as a list: read whole, and changed by a list. */
 final class ThreadShelf
@@ -62,7 +62,7 @@ final class ThreadShelf
      */
     public static function takeOver(array $rows, string $seen): void
     {
-        DB::transaction(static function () use ($rows, $seen): void {
+        Whole::write(static function () use ($rows, $seen): void {
             // One at a time, so that what was seen is what is changed.
             Thread::query()->orderBy('id')->lockForUpdate()->value('id');
             if (self::sign() !== $seen) {

@@ -8,11 +8,11 @@ use App\Models\Machine;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
+use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoOrders;
 use Database\Demo\DemoShop;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 final class ShopDemo extends Command
 {
@@ -30,7 +30,7 @@ final class ShopDemo extends Command
         Catalogue::forget();
         PracticeBook::forget();
         $this->components->info('Loading the demo shop ...');
-        DB::transaction(static function (): void {
+        Whole::write(static function (): void {
             DemoShop::build(CarbonImmutable::now());
             app(DemoOrders::class, ['now' => CarbonImmutable::now()])->build();
         });

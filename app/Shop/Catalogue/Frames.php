@@ -6,6 +6,7 @@ namespace App\Shop\Catalogue;
 
 use App\Models\Frame;
 use App\Shop\Catalogue;
+use App\Shop\Whole;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
 use Illuminate\Support\Facades\DB;
@@ -89,7 +90,7 @@ final class Frames implements CatalogueList
         if ($problems !== []) {
             throw UnfitList::because($problems);
         }
-        DB::transaction(static function () use ($rows): void {
+        Whole::write(static function () use ($rows): void {
             foreach ($rows as $row) {
                 $number = static fn(string $field): float => (float) ($row[$field] ?? '');
                 Frame::query()->updateOrCreate(

@@ -6,6 +6,7 @@ namespace App\Shop\Catalogue;
 
 use App\Models\GarmentStyle;
 use App\Shop\Catalogue;
+use App\Shop\Whole;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
@@ -116,7 +117,7 @@ final class Garments implements CatalogueList
             }
             $styles[$key]['sizes'][trim($row['size'])] = $mm;
         }
-        DB::transaction(static function () use ($styles): void {
+        Whole::write(static function () use ($styles): void {
             foreach ($styles as $style) {
                 $known =
                     GarmentStyle::query()->where('name', $style['facts']['style'])->first() ??

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Shop\Catalogue;
 
 use App\Models\Machine;
+use App\Shop\Whole;
 use Hakama\Machine\Driver;
-use Illuminate\Support\Facades\DB;
 
 /**
  * What the machines are like for the garment: arm, room under the carriage, drivers and how long they take to change.
@@ -78,7 +78,7 @@ final class Machines implements CatalogueList
                 );
             }
         }
-        DB::transaction(static function () use ($rows): void {
+        Whole::write(static function () use ($rows): void {
             foreach ($rows as $row) {
                 $or = static fn(string $field): ?float => ($row[$field] ?? '') === '' ? null : (float) $row[$field];
                 Machine::query()

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Shop\Catalogue;
 
 use App\Shop\House;
+use App\Shop\Whole;
 use Hakama\Garment\Position;
 use Hakama\House\HouseRule;
 use Hakama\House\UnfitRule;
-use Illuminate\Support\Facades\DB;
 
 /** Where things go in size M and how much that grows from size to size. Each figure is a house rule. */
 final class Positions implements CatalogueList
@@ -61,7 +61,7 @@ final class Positions implements CatalogueList
 
     public function take(array $rows): int
     {
-        DB::transaction(function () use ($rows): void {
+        Whole::write(function () use ($rows): void {
             foreach ($rows as $number => $row) {
                 $rules = self::of(Position::from($row['position']));
                 foreach (self::FIGURES as $i => $column) {

@@ -9,9 +9,9 @@ use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Setup\SetupTimes;
 use App\Shop\Sign;
+use App\Shop\Whole;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Block by block: what it is, what to do after it, what to remember. */
@@ -33,7 +33,7 @@ final class StopSheetController
 
     public function update(KeepStopSheet $request, Artwork $artwork, SetupTimes $times): RedirectResponse
     {
-        DB::transaction(static function () use ($request, $artwork, $times): void {
+        Whole::write(static function () use ($request, $artwork, $times): void {
             Artwork::query()->whereKey($artwork->id)->lockForUpdate()->value('id');
             $artwork->load('blocks');
             if ($request->seen() !== self::sign($artwork)) {

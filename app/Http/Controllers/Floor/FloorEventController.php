@@ -16,11 +16,11 @@ use App\Models\NeedleFitting;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
+use App\Shop\Whole;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Machine\NeedleType;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** What the person at the machine touches: every touch is one event. */
@@ -58,7 +58,7 @@ final class FloorEventController
         self::mustHaveBobbin($kind, $station, $running);
 
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
-        DB::transaction(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
+        Whole::write(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
             $run = $running->run;
             FloorLog::append(
                 $machine,

@@ -13,6 +13,7 @@ use App\Models\Thread;
 use App\Plan\BatchBlock;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
+use App\Shop\Whole;
 use Hakama\Machine\NeedleType;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
@@ -23,7 +24,6 @@ use Hakama\Needles\Reloading;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -73,7 +73,7 @@ final class NeedlesController
     public function load(LoadCone $request, Machine $machine, int $number): RedirectResponse
     {
         $thread = $request->thread();
-        DB::transaction(static function () use ($request, $machine, $number, $thread): void {
+        Whole::write(static function () use ($request, $machine, $number, $thread): void {
             $needle = self::needle($machine, $number);
             if ($needle->pinned) {
                 throw ValidationException::withMessages([
@@ -155,7 +155,7 @@ final class NeedlesController
     public function pin(Request $request, Machine $machine, int $number): RedirectResponse
     {
         $pinned = $request->boolean('pinned');
-        DB::transaction(static fn() => self::needle($machine, $number)->update(['pinned' => $pinned]));
+        Whole::write(static fn() => self::needle($machine, $number)->update(['pinned' => $pinned]));
 
         return redirect()
             ->route('needles.show', $machine)

@@ -12,10 +12,10 @@ use App\Models\Machine;
 use App\Models\Thread;
 use App\Setup\SetupTimes;
 use App\Shop\House;
+use App\Shop\Whole;
 use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 
 final class ShopController
 {
@@ -36,9 +36,11 @@ final class ShopController
     /** Figures and schools, one save for the page. */
     public function update(SetRules $request, House $house, SetupTimes $times): RedirectResponse
     {
-        $changed = DB::transaction(static function () use ($request, $house, $times): array {
+        $changed = Whole::write(static function () use ($request, $house, $times): array {
             $changed = $house->change($request->figures(), $request->schools());
-            if (array_filter($changed, static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan') !== []) {
+            if (
+                array_filter($changed, static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan') !== []
+            ) {
                 $times->retime();
             }
             if (array_uintersect($changed, HouseRule::MEASURING, self::byName(...)) !== []) {

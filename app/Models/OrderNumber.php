@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The last number that an order was given. Whoever takes the next one holds the row until the order is written, so that
+ * numbers have no gaps.
+ *
+ * @property int $id
+ * @property int $last
+ */
+final class OrderNumber extends Model
+{
+    public $timestamps = false;
+    public $incrementing = false;
+    protected $guarded = [];
+
+    public static function next(): int
+    {
+        $number = self::query()->lockForUpdate()->firstOrFail();
+        // Orders that were written with a number of their own, as the demo's are, count too.
+        $number->last = max($number->last, (int) Order::query()->max('number')) + 1;
+        $number->save();
+
+        return $number->last;
+    }
+}
