@@ -18,6 +18,7 @@ return [
             'prefix_indexes' => true,
             'strict' => true,
             'engine' => 'InnoDB',
+            'options' => [PDO::ATTR_TIMEOUT => 2],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

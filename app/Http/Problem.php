@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Plan\PlanRefused;
 use Hakama\Floor\OutOfTurn;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -15,6 +16,9 @@ use Illuminate\Http\Response;
 /** What a person is told when something cannot be done: what happened, what was kept, what to do. */
 final class Problem
 {
+    /** What the database's client says when there is no server, or none any more. */
+    private const AWAY = [2002, 2003, 2006, 2013];
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->render(
@@ -26,7 +30,30 @@ final class Problem
         $exceptions->render(
             static fn(PlanRefused $e, Request $request) => self::conflict($e->getMessage(), $request),
         );
+        $exceptions->render(
+            static fn(QueryException $e, Request $request) => self::isAway($e) ? self::away($request) : null,
+        );
         $exceptions->dontReport([OutOfTurn::class, PlanRefused::class]);
+    }
+
+    /** The database does not answer: it was not reached, it went, or it was lost in the middle. */
+    private static function isAway(QueryException $e): bool
+    {
+        return in_array((int) ($e->errorInfo[1] ?? $e->getCode()), self::AWAY, true);
+    }
+
+    private static function away(Request $request): JsonResponse|Response
+    {
+        $message =
+            'The books cannot be reached at the moment. Nothing was lost; what was just sent was not stored. Try again in a few seconds.';
+
+        return $request->expectsJson() || $request->is('machines/*', '*/pulse')
+            ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '2'])
+            : new Response(
+                view('errors.plain', ['title' => 'The books are away', 'text' => $message])->render(),
+                503,
+                ['Retry-After' => '2'],
+            );
     }
 
     private static function conflict(string $message, Request $request): JsonResponse|RedirectResponse|Response

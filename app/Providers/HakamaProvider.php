@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
+use App\Database\TriesOnce;
 use App\Orders\StationCounts;
 use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
@@ -20,8 +21,11 @@ use Illuminate\Support\ServiceProvider;
 
 final class HakamaProvider extends ServiceProvider
 {
+    private const ANSWERS_WITHIN_S = 2;
+
     public function register(): void
     {
+        $this->app->bind('db.connector.mariadb', TriesOnce::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Catalogue::class);
         $this->app->scoped(PracticeBook::class);
@@ -37,6 +41,10 @@ final class HakamaProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
+        if (! $this->app->runningInConsole()) {
+            // A database that is there and does not answer is not waited for: somebody sits before the page.
+            ini_set('mysqlnd.net_read_timeout', (string) self::ANSWERS_WITHIN_S);
+        }
         $clock = config('shop.clock');
         if (is_string($clock) && $clock !== '') {
             Carbon::setTestNow($clock);

@@ -7,6 +7,7 @@ database_start() {
     local user=() socket
     [ "$(id -u)" -eq 0 ] && user=(--user=root)
     # A socket's path may not be long, so it lies in the folder for temporary files.
+    [ -z "${DB_SOCKET_DIR:-}" ] || rm -rf "$DB_SOCKET_DIR"
     socket=$(mktemp -d)/s
     DB_SOCKET_DIR=$(dirname "$socket")
 

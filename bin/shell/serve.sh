@@ -17,7 +17,7 @@ run_beside() {
 keep_beside() {
     local log=$1
     shift
-    run_beside "$log" bash -c 'while :; do "$@"; sleep 2; done' keep "$@"
+    run_beside "$log" bash -c 'while :; do "$@"; sleep 1; done' keep "$@"
 }
 
 serve() {
@@ -28,13 +28,12 @@ serve() {
     local once=(env "APP_CONFIG_CACHE=$kept/config.php" "APP_ROUTES_CACHE=$kept/routes.php")
     rm -f "$kept/config.php" "$kept/routes.php"
     "${once[@]}" php artisan config:cache --quiet && "${once[@]}" php artisan route:cache --quiet || fail "the settings could not be read; see $LOGS"
-    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} run_beside server "${once[@]}" php "${FAST[@]}" \
+    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} keep_beside server "${once[@]}" php "${FAST[@]}" \
         -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=256M -d variables_order=EGPCS -S "127.0.0.1:$port" -t public public/server.php
-    local server=${PIDS[-1]} waited=0
+    local waited=0
     until port_taken "$port"; do
-        kill -0 "$server" 2>/dev/null || fail "the server will not start on port $port; see $LOGS/server.log"
         waited=$((waited + 1))
-        [ "$waited" -lt 100 ] || fail "the server did not answer on port $port"
+        [ "$waited" -lt 100 ] || fail "the server did not answer on port $port; see $LOGS/server.log"
         sleep 0.1
     done
 }

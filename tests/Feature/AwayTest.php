@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Test;
+
+/** The database is gone, or there and silent. */
+final class AwayTest extends FeatureTestCase
+{
+    #[Test]
+    public function without_a_database_a_page_says_so_and_a_machine_is_told_in_its_own_form(): void
+    {
+        $this->elsewhere(self::closedPort());
+        foreach (['/orders', '/plan', '/floor/M1'] as $path) {
+            $this->get($path)
+                ->assertStatus(503)
+                ->assertHeader('Retry-After', '2')
+                ->assertSee('The books are away')
+                ->assertSee('Nothing was lost');
+        }
+        $this->get('/floor/M1/pulse')
+            ->assertStatus(503)
+            ->assertJsonPath('message', static fn(string $said): bool => str_contains($said, 'cannot be reached'));
+        $this->postJson('/machines/reports', [], ['Authorization' => 'Bearer nobody'])
+            ->assertStatus(503)
+            ->assertJsonStructure(['message']);
+    }
+
+    #[Test]
+    public function a_database_that_takes_the_call_and_never_answers_is_not_waited_for(): void
+    {
+        $silent = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertNotFalse($silent);
+        $before = ini_set('mysqlnd.net_read_timeout', '1');
+        $this->elsewhere((int) explode(':', (string) stream_socket_get_name($silent, false))[1]);
+        $begun = hrtime(true);
+        $this->get('/orders')->assertStatus(503)->assertSee('The books are away');
+        self::assertLessThan(2.5, (hrtime(true) - $begun) / 1e9);
+        ini_set('mysqlnd.net_read_timeout', (string) $before);
+        fclose($silent);
+    }
+
+    private function elsewhere(int $port): void
+    {
+        config(['database.connections.mariadb.port' => $port]);
+        DB::purge('mariadb');
+    }
+
+    private static function closedPort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertNotFalse($socket);
+        $port = (int) explode(':', (string) stream_socket_get_name($socket, false))[1];
+        fclose($socket);
+
+        return $port;
+    }
+}
