@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
+use App\Database\AsksOnce;
 use App\Database\TriesOnce;
 use App\Orders\StationCounts;
 use App\Plan\PlanBoard;
@@ -15,6 +16,7 @@ use App\Shop\House;
 use App\Shop\PracticeBook;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
@@ -43,6 +45,7 @@ final class HakamaProvider extends ServiceProvider
         Model::preventSilentlyDiscardingAttributes();
         if (! $this->app->runningInConsole()) {
             // A database that is there and does not answer is not waited for: somebody sits before the page.
+            Connection::resolverFor('mariadb', static fn(...$of): AsksOnce => new AsksOnce(...$of));
             ini_set('mysqlnd.net_read_timeout', (string) self::ANSWERS_WITHIN_S);
         }
         $clock = config('shop.clock');

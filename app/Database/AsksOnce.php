@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Closure;
+use Illuminate\Database\MariaDbConnection;
+use Illuminate\Database\QueryException;
+
+/** The same for a question: a page's connection is new, so one that is lost will not come back while somebody waits. */
+final class AsksOnce extends MariaDbConnection
+{
+    /**
+     * @param string               $query
+     * @param array<array-key, mixed> $bindings
+     */
+    protected function tryAgainIfCausedByLostConnection(
+        QueryException $e,
+        $query,
+        $bindings,
+        Closure $callback,
+    ): never {
+        throw $e;
+    }
+}
