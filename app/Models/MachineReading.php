@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -23,4 +24,18 @@ final class MachineReading extends Model
     protected $primaryKey = 'machine_id';
     protected $guarded = [];
     protected $casts = ['clock_s' => 'float', 'read_at' => 'immutable_datetime'];
+
+    /** Reports may overtake each other: within a load a machine only gets further. */
+    public static function isNewer(int $machineId, string $load, int $stitch, float $clockS): bool
+    {
+        return self::query()
+            ->where('machine_id', $machineId)
+            ->where('load_event', $load)
+            ->where(
+                static fn(Builder $further) => $further
+                    ->where('stitch', '>', $stitch)
+                    ->orWhere('clock_s', '>', $clockS),
+            )
+            ->doesntExist();
+    }
 }

@@ -203,6 +203,31 @@ final class FloorTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_report_past_the_end_of_the_tape_one_that_was_overtaken_and_an_id_used_twice_change_nothing(): void
+    {
+        $batch = self::batchOf(1004)->load('decoration.artwork');
+        $load = (string) FloorLog::run($batch)->load->event;
+        $last = (int) $batch->decoration->artwork?->stitches;
+        $this->report('M1', $load, 'sewn', $last + 1, 500)
+            ->assertStatus(422)
+            ->assertJsonValidationErrors(['stitch' => "The tape ends at stitch {$last}."]);
+        $this->report('M1', $load, 'sewn', 10_000_000, 500)->assertStatus(422);
+        self::assertSame(Stage::Sewing, FloorLog::run($batch)->stage);
+
+        $this->report('M1', $load, 'position', 900, 80.0)->assertOk();
+        $this->report('M1', $load, 'position', 700, 60.0)->assertOk();
+        self::assertSame(900, DB::table('machine_readings')->where('load_event', $load)->value('stitch'));
+
+        $id = Str::uuid()->toString();
+        $this->report('M1', $load, 'thread_broke', 1000, 90.0, $id)->assertOk();
+        $this->report('M1', $load, 'thread_broke', 1001, 90.0, $id)->assertStatus(409);
+        $this->report('M1', $load, 'sewn', 1000, 90.0, $id)
+            ->assertStatus(409)
+            ->assertJson(['message' => 'Another event was told under that id.']);
+        self::assertSame(Stage::Halted, FloorLog::run($batch)->stage);
+    }
+
+    #[Test]
     public function the_same_event_sent_twice_counts_once_by_hand_and_by_machine(): void
     {
         $batch = self::batchOf(1004);

@@ -72,17 +72,44 @@ final class MachineController
     public function report(MachineReport $request): JsonResponse
     {
         $machine = self::machine($request);
-        if (FloorEvent::query()->where('event_id', $request->eventId())->exists()) {
-            return new JsonResponse(['recorded' => true, 'again' => true]);
+        $told = FloorEvent::query()->where('event_id', $request->eventId())->first();
+        if ($told !== null) {
+            $isSame =
+                $told->machine_id === $machine->id
+                && $told->kind === $request->event()
+                && $told->stitch === $request->stitch();
+
+            return $isSame
+                ? new JsonResponse(['recorded' => true, 'again' => true])
+                : new JsonResponse(['message' => 'Another event was told under that id.'], 409);
         }
         [$batch, $run] = FloorLog::current($machine) ?? [null, null];
         if ($batch === null || $run->load->event !== $request->load()) {
             return new JsonResponse(['message' => 'That load is over; ask for the instruction.'], 409);
         }
+        $last = $batch->load('decoration.artwork')->decoration->artwork->stitches ?? 0;
+        if ($request->stitch() > $last) {
+            return new JsonResponse(
+                [
+                    'message' => "The tape ends at stitch {$last}.",
+                    'errors' => ['stitch' => ["The tape ends at stitch {$last}."]],
+                ],
+                422,
+            );
+        }
         $kind = $request->event();
         if ($kind !== null) {
             self::append($request, $kind, $machine, $batch, $run);
         }
+        if (MachineReading::isNewer($machine->id, $request->load(), $request->stitch(), $request->clockS())) {
+            self::read($request, $machine);
+        }
+
+        return new JsonResponse(['recorded' => true]);
+    }
+
+    private static function read(MachineReport $request, Machine $machine): void
+    {
         MachineReading::query()->upsert(
             [
                 'machine_id' => $machine->id,
@@ -93,8 +120,6 @@ final class MachineController
             ],
             ['machine_id'],
         );
-
-        return new JsonResponse(['recorded' => true]);
     }
 
     private static function append(
