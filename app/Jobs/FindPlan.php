@@ -44,7 +44,7 @@ final class FindPlan implements ShouldQueue
             return;
         }
         $begun = time();
-        $workload = WhatIfForm::read($proposal->what_if ?? [])->of($board->workload());
+        $workload = WhatIfForm::read($proposal->what_if ?? [])->of($board->prepared());
         $inForce = $board->sequence();
         $kept = $proposal->done;
         $search = Search::of(

@@ -35,7 +35,7 @@ final readonly class Comparison
     /** @param Hands $people who is in */
     public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf, Hands $people, ShopOdds $odds): self
     {
-        $workload = $whatIf->of($board->workload());
+        $workload = $whatIf->of($board->prepared());
         $inForce = $board->sequence();
         $whole = $board->takeover()->whole($found);
         $now = Timetable::of($workload, $inForce);
@@ -139,6 +139,20 @@ final readonly class Comparison
     public function odds(Timetable $of): Odds
     {
         return $this->odds->of($of);
+    }
+
+    /** @return list<array{OpenBatch, string, string}> prepared and moved all the same: batch, from, to */
+    public function movedThoughPrepared(): array
+    {
+        $moved = [];
+        foreach ($this->rows as [$batch, , $after]) {
+            $on = $this->then->workload->prepared[$batch->code] ?? null;
+            if ($on !== null && $after !== null && $after->machine !== $on) {
+                $moved[] = [$batch, $on, $after->machine];
+            }
+        }
+
+        return $moved;
     }
 
     /** Seconds of hands that a plan wants while all who are in have theirs full. */

@@ -79,6 +79,15 @@ final class PlanBoard
         return $this->workload ??= $this->makeWorkload();
     }
 
+    /** The same, with what people are preparing by the plan in force: what a better plan should leave where it is. */
+    public function prepared(): Workload
+    {
+        return $this->workload()->preparedFor(
+            $this->timetable(),
+            $this->workload()->now + (int) (3600 * $this->house->rules()->value(HouseRule::PreparedAhead)),
+        );
+    }
+
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {

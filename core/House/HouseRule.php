@@ -90,6 +90,8 @@ enum HouseRule: string
     case LateCost = 'late_cost';
     case ChangeoverCost = 'changeover_cost';
     case FlowCost = 'flow_cost';
+    case MovedCost = 'moved_cost';
+    case PreparedAhead = 'prepared_ahead_h';
     case SewSpread = 'spread_sewing_percent';
     case HoopSpread = 'spread_hooping_percent';
     case ChangeoverSpread = 'spread_changeover_percent';
@@ -385,6 +387,14 @@ enum HouseRule: string
         self::FlowCost->value => [
             'Plan', 'Cost of waiting', 0.01, 0, 100, 'per min',
             'What a plan pays for each minute until a batch is done: soon is better than later.',
+        ],
+        self::MovedCost->value => [
+            'Plan', 'Cost of moving what is prepared', 30, 0, 100000, 'a batch',
+            'What a better plan pays for each batch that it takes to another machine although people have begun to prepare it.',
+        ],
+        self::PreparedAhead->value => [
+            'Plan', 'Prepared ahead', 2, 0, 72, 'h',
+            'Cloth is cut, cones are out and cards are printed for what starts within this time.',
         ],
         self::SewSpread->value => [
             'Plan', 'Sewing times spread by', 8, 0, 200, '%',

@@ -31,7 +31,7 @@ final readonly class Timetable
             $sequence,
             $placed,
             $unplaced,
-            Totals::of($placed, $workload->now, $workload->weights),
+            Totals::of($placed, $workload),
             array_combine(array_map(static fn(Placed $one): string => $one->batch->id, $placed), $placed),
         );
     }

@@ -16,36 +16,40 @@ final readonly class Totals
         public int $driverChanges,
         public int $frameChanges,
         public float $flowMin,
+        public float $movedCost,
         private Weights $weights,
     ) {}
 
-    /** @return array{late: float, changeover: float, flow: float} what the cost is the sum of */
+    /** @return array{late: float, changeover: float, flow: float, moved: float} what the cost is the sum of */
     public function parts(): array
     {
         return [
             'late' => $this->weights->late * $this->weightedLateMin,
             'changeover' => $this->weights->changeover * $this->changeoverMin,
             'flow' => $this->weights->flow * $this->flowMin,
+            'moved' => $this->movedCost,
         ];
     }
 
     /** @param list<Placed> $placed */
-    public static function of(array $placed, int $now, Weights $weights): self
+    public static function of(array $placed, Workload $workload): self
     {
-        $late = $changeover = $flow = 0.0;
+        $weights = $workload->weights;
+        $late = $changeover = $flow = $moved = 0.0;
         $lateBatches = $threads = $drivers = $frames = 0;
         foreach ($placed as $one) {
             $late += ($one->batch->promise->weight * $one->lateS()) / 60;
             $lateBatches += $one->lateS() > 0 ? 1 : 0;
             $changeover += $one->changeoverS / 60;
-            $flow += ($one->end() - $now) / 60;
+            $flow += ($one->end() - $workload->now) / 60;
+            $moved += $workload->movedCost($one->batch->id, $one->machine);
             $threads += count($one->changes->cones->load);
             $drivers += $one->changes->driver ? 1 : 0;
             $frames += $one->changes->frame ? 1 : 0;
         }
 
         return new self(
-            $weights->late * $late + $weights->changeover * $changeover + $weights->flow * $flow,
+            $weights->late * $late + $weights->changeover * $changeover + $weights->flow * $flow + $moved,
             $late,
             $lateBatches,
             $changeover,
@@ -53,6 +57,7 @@ final readonly class Totals
             $drivers,
             $frames,
             $flow,
+            $moved,
             $weights,
         );
     }

@@ -25,6 +25,7 @@ final readonly class Workload
      * @param list<Lane>       $lanes   their order settles ties
      * @param list<FrameStock> $frames
      * @param list<Batch>      $batches in order of arrival
+     * @param array<array-key, string> $prepared batch => the machine for which people have prepared it
      */
     public function __construct(
         public int $now,
@@ -35,6 +36,7 @@ final readonly class Workload
         public Hands $hands,
         public Weights $weights,
         public ThreadNeeds $needs = new ThreadNeeds(),
+        public array $prepared = [],
     ) {
         /** @var \ArrayObject<string, string|null> $none */
         $none = new \ArrayObject();
@@ -68,7 +70,42 @@ final readonly class Workload
             $this->hands,
             $this->weights,
             $this->needs,
+            $this->prepared,
         );
+    }
+
+    /**
+     * The same shop, in which people have begun to prepare what starts soon by a plan: cloth is cut, cones are out, cards
+     * are printed.
+     *
+     * @param int $until seconds of local time; what is set up before that is being prepared
+     */
+    public function preparedFor(Timetable $plan, int $until): self
+    {
+        $prepared = [];
+        foreach ($plan->placed as $placed) {
+            if ($placed->changeoverStart < $until && ! $placed->batch->alreadySetUp) {
+                $prepared[$placed->batch->id] = $placed->machine;
+            }
+        }
+
+        return new self(
+            $this->now,
+            array_values($this->lanes),
+            array_values($this->frames),
+            array_values($this->batches),
+            $this->changeover,
+            $this->hands,
+            $this->weights,
+            $this->needs,
+            $prepared,
+        );
+    }
+
+    /** What it costs that a batch runs on a machine for which it was not prepared. */
+    public function movedCost(string $batch, string $machine): float
+    {
+        return ($this->prepared[$batch] ?? $machine) === $machine ? 0.0 : $this->weights->moved;
     }
 
     /** What it takes a machine to change drivers: its own time where it has one, else the house's. */

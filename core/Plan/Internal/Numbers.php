@@ -52,6 +52,8 @@ final class Numbers
     public array $needleS = [];
     /** @var array<int, array<int, int>> machine, batch => seconds to fit needles for it, if it is the first there */
     public array $firstNeedleS = [];
+    /** @var array<int, array<int, float>> machine, batch => what it costs that it was prepared for another machine */
+    public array $movedCost = [];
     /** @var array<int, int|null> batch => the start it is fixed to */
     public array $fixed = [];
     /** @var array<int, bool> batch => it stands on its machine now */
@@ -158,6 +160,7 @@ final class Numbers
         foreach (array_values($this->workload->batches) as $batch) {
             $this->loads[$m][] =
                 $this->workload->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
+            $this->movedCost[$m][] = $this->workload->movedCost($batch->id, $lane->id);
             $this->frames[$m][] = $lane->heads * $batch->sewing->framesPerHead;
             $wanted = array_filter(
                 $batch->demand()->threads(),

@@ -412,6 +412,7 @@ final class Pricer
                 $span[$best] = $spans[$best];
                 $late = $ends[$best] - $numbers->due[$batch];
                 $cost +=
+                    $numbers->movedCost[$best][$batch] +
                     $changeovers[$best] * $numbers->perChangeoverS +
                     ($ends[$best] - $this->workload->now) * $numbers->perFlowS +
                     ($late > 0 ? $late * $numbers->weight[$batch] : 0.0);

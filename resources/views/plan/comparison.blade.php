@@ -59,7 +59,7 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach (['late' => 'Lateness', 'changeover' => 'Changeovers', 'flow' => 'Waiting'] as $part => $name)
+                @foreach (['late' => 'Lateness', 'changeover' => 'Changeovers', 'flow' => 'Waiting', 'moved' => 'Prepared in vain'] as $part => $name)
                     <tr>
                         <td>{{ $name }}</td>
                         <td class="num">{{ App\Shop\Figure::words($comparison->now->totals->parts()[$part], 1) }}</td>
@@ -76,6 +76,10 @@
                     {{ implode(', ', array_map(static fn($b) => "{$b->code} for {$b->order->customer}", $comparison->becomeLate())) }}.</span>
             @else
                 Nobody becomes late by it.
+            @endif
+            @if ($comparison->movedThoughPrepared() !== [])
+                Prepared, and moved all the same:
+                {{ implode(', ', array_map(static fn(array $one) => "{$one[0]->code} from {$one[1]} to {$one[2]}", $comparison->movedThoughPrepared())) }}.
             @endif
             @if ($comparison->areSaved() !== [])
                 In time again: {{ implode(', ', array_map(static fn($b) => $b->code, $comparison->areSaved())) }}.

@@ -111,6 +111,12 @@ final class SearchTest extends TestCase
                 fine: $seed % 2 === 0,
                 goes: $seed % 5 < 2,
             );
+            if ($seed % 4 === 0) {
+                $workload = $workload->preparedFor(
+                    Timetable::of($workload, Dispatch::asBooked($workload)),
+                    PHP_INT_MAX,
+                );
+            }
             $pricer = new Pricer($workload);
             $pricer->keep(Dispatch::byDue($workload));
             for ($k = 0; $k < 25; $k++) {
@@ -409,6 +415,58 @@ final class SearchTest extends TestCase
             }
         }
         self::assertGreaterThan(100, $moved);
+    }
+
+    /** @return iterable<string, array{float, string}> */
+    public static function nerves(): iterable
+    {
+        // M2 wants a frame of 4 minutes more than M1, whose minute costs 1: moving it saves 4.
+        yield 'worth less than moving costs' => [4.5, 'M2'];
+        yield 'worth more' => [3.5, 'M1'];
+        yield 'nobody minds' => [0.0, 'M1'];
+    }
+
+    #[DataProvider('nerves')]
+    #[Test]
+    public function what_is_prepared_stays_where_it_is_unless_more_is_saved_than_that_costs(
+        float $moved,
+        string $machine,
+    ): void {
+        $lane = static fn(string $id, string $frame): Lane => new Lane(
+            $id,
+            1,
+            Rack::of(4, [1 => 't']),
+            'flat',
+            $frame,
+            Hours::of([[0, 86_400]]),
+        );
+        $workload = new Workload(
+            0,
+            [$lane('M1', 'F'), $lane('M2', 'G')],
+            [new FrameStock('F', 'flat', 4), new FrameStock('G', 'flat', 4)],
+            [
+                new Batch(
+                    'A',
+                    2,
+                    new Sewing(['M1' => 600, 'M2' => 600], 60, 60, 1),
+                    new Equipment(['t'], 'F'),
+                    new Promise(0, 80_000),
+                ),
+            ],
+            new Changeover(180, 240, 150, []),
+            Hands::always(2),
+            new Weights(10, 1, 0, $moved),
+        );
+        $inForce = new Sequence(['M2' => ['A']]);
+        $prepared = $workload->preparedFor(Timetable::of($workload, $inForce), 60);
+        $found = Search::of($prepared, 1, 200, $inForce)->run(200);
+        self::assertSame($machine, $found->best()->machineOf('A'));
+        self::assertEqualsWithDelta(
+            $machine === 'M2' ? 7.0 : 3.0 + $moved,
+            Timetable::of($prepared, $found->best())->totals->cost,
+            1e-9,
+        );
+        self::assertEqualsWithDelta($found->cost(), $found->bound(), 1e-9, 'and proven');
     }
 
     #[Test]
