@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Artwork;
 
+use App\Database\Whole;
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Models\ArtworkRevision;
 use App\Models\Thread;
 use App\Shop\House;
-use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Stitch\Pattern;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
+use App\Database\Whole;
 use App\Models\Plan;
 use App\Models\WeekDay;
 use App\Shop\House;
-use App\Shop\Whole;
 use Hakama\Calendar\Shifts;
 use Hakama\Calendar\Week;
 use Illuminate\Validation\ValidationException;

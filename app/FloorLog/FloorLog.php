@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\FloorLog;
 
+use App\Database\Whole;
 use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\FloorEvent;
@@ -14,7 +15,6 @@ use App\Models\NeedleFitting;
 use App\Models\Piece;
 use App\Models\Setup;
 use App\Shop\PracticeBook;
-use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Database\Whole;
 use App\Models\Artwork;
 use App\Setup\SetupTimes;
 use App\Shop\House;
-use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\ProposedRoles;
 use Hakama\Stitch\Figures\PatternFigures;

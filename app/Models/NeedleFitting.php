@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Shop\Whole;
+use App\Database\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Machine\NeedleType;
 use Illuminate\Database\Eloquent\Model;

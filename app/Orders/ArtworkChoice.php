@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Database\Whole;
 use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Piece;
 use App\Models\Plan;
-use App\Shop\Whole;
 use Hakama\Floor\PieceState;
 
 /**

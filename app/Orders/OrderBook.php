@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Database\Whole;
 use App\Models\Customer;
 use App\Models\Order;
 use App\Models\OrderNumber;
 use App\Models\Piece;
-use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 
 /** Writes orders into the book, with every piece that follows from their lines. */

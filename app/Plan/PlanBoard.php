@@ -83,8 +83,9 @@ final class PlanBoard
     public function prepared(): Workload
     {
         return $this->workload()->preparedFor(
-            $this->timetable(),
-            $this->workload()->now + (int) (3600 * $this->house->rules()->value(HouseRule::PreparedAhead)),
+            $this->timetable()->preparedUntil(
+                $this->workload()->now + (int) (3600 * $this->house->rules()->value(HouseRule::PreparedAhead)),
+            ),
         );
     }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Clock\ShopClock;
+use App\Database\Whole;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Models\PlanChange;
-use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Option;

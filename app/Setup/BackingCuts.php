@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Setup;
 
 use App\Clock\ShopClock;
+use App\Database\Whole;
 use App\Models\BackingCut;
 use App\Models\BackingStock;
 use App\Models\Setup;
 use App\Plan\PlanBoard;
 use App\Shop\House;
-use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Plan\Placed;

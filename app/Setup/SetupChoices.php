@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
+use App\Database\Whole;
 use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\Setup;
-use App\Shop\Whole;
 use Hakama\Setup\Departure;
 use Hakama\Setup\Rules\Choice;
 use Hakama\Setup\SizeRow;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Thread;
 
+use App\Database\Whole;
 use App\Models\Cone;
 use App\Models\Thread;
 use App\Shop\Sign;
-use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Thread\ShelfRow;
 

@@ -41,6 +41,24 @@ final readonly class Timetable
         return $this->byBatch[$batch] ?? null;
     }
 
+    /**
+     * What people have begun to prepare by this plan: cloth is cut, cones are out, cards are printed for what is set up
+     * before a time.
+     *
+     * @return array<array-key, string> batch => machine
+     */
+    public function preparedUntil(int $time): array
+    {
+        $prepared = [];
+        foreach ($this->placed as $placed) {
+            if ($placed->changeoverStart < $time && ! $placed->batch->alreadySetUp) {
+                $prepared[$placed->batch->id] = $placed->machine;
+            }
+        }
+
+        return $prepared;
+    }
+
     /** @return list<Placed> in running order */
     public function on(string $machine): array
     {

@@ -75,20 +75,12 @@ final readonly class Workload
     }
 
     /**
-     * The same shop, in which people have begun to prepare what starts soon by a plan: cloth is cut, cones are out, cards
-     * are printed.
+     * The same shop, in which people have begun to prepare some batches.
      *
-     * @param int $until seconds of local time; what is set up before that is being prepared
+     * @param array<array-key, string> $prepared batch => the machine for which
      */
-    public function preparedFor(Timetable $plan, int $until): self
+    public function preparedFor(array $prepared): self
     {
-        $prepared = [];
-        foreach ($plan->placed as $placed) {
-            if ($placed->changeoverStart < $until && ! $placed->batch->alreadySetUp) {
-                $prepared[$placed->batch->id] = $placed->machine;
-            }
-        }
-
         return new self(
             $this->now,
             array_values($this->lanes),

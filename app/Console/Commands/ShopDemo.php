@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Database\Whole;
 use App\Models\Machine;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
-use App\Shop\Whole;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoOrders;
 use Database\Demo\DemoShop;

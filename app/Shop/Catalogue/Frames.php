@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
+use App\Database\Whole;
 use App\Models\Frame;
 use App\Shop\Catalogue;
-use App\Shop\Whole;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
 use Illuminate\Support\Facades\DB;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
+use App\Database\Whole;
 use App\Models\GarmentStyle;
 use App\Shop\Catalogue;
-use App\Shop\Whole;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;

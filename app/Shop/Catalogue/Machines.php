@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
+use App\Database\Whole;
 use App\Models\Machine;
-use App\Shop\Whole;
 use Hakama\Machine\Driver;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
+use App\Database\Whole;
 use App\Shop\House;
-use App\Shop\Whole;
 use Hakama\Garment\Position;
 use Hakama\House\HouseRule;
 use Hakama\House\UnfitRule;

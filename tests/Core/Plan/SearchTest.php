@@ -113,8 +113,7 @@ final class SearchTest extends TestCase
             );
             if ($seed % 4 === 0) {
                 $workload = $workload->preparedFor(
-                    Timetable::of($workload, Dispatch::asBooked($workload)),
-                    PHP_INT_MAX,
+                    Timetable::of($workload, Dispatch::asBooked($workload))->preparedUntil(PHP_INT_MAX),
                 );
             }
             $pricer = new Pricer($workload);
@@ -458,7 +457,7 @@ final class SearchTest extends TestCase
             new Weights(10, 1, 0, $moved),
         );
         $inForce = new Sequence(['M2' => ['A']]);
-        $prepared = $workload->preparedFor(Timetable::of($workload, $inForce), 60);
+        $prepared = $workload->preparedFor(Timetable::of($workload, $inForce)->preparedUntil(60));
         $found = Search::of($prepared, 1, 200, $inForce)->run(200);
         self::assertSame($machine, $found->best()->machineOf('A'));
         self::assertEqualsWithDelta(

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Artwork;
 
+use App\Database\Whole;
 use App\Http\Requests\Artwork\KeepStopSheet;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Setup\SetupTimes;
 use App\Shop\Sign;
-use App\Shop\Whole;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
+use App\Database\Whole;
 use App\Floor\Running;
 use App\Floor\Station;
 use App\FloorLog\FloorLog;
@@ -16,7 +17,6 @@ use App\Models\NeedleFitting;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
-use App\Shop\Whole;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Machine\NeedleType;

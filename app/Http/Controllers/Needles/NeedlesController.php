@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Needles;
 
+use App\Database\Whole;
 use App\Http\Requests\Needles\FitNeedles;
 use App\Http\Requests\Needles\LoadCone;
 use App\Models\Machine;
@@ -13,7 +14,6 @@ use App\Models\Thread;
 use App\Plan\BatchBlock;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
-use App\Shop\Whole;
 use Hakama\Machine\NeedleType;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;

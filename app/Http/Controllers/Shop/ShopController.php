@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Database\Whole;
 use App\Http\Requests\Shop\SetRules;
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
@@ -12,7 +13,6 @@ use App\Models\Machine;
 use App\Models\Thread;
 use App\Setup\SetupTimes;
 use App\Shop\House;
-use App\Shop\Whole;
 use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Shop;
+namespace App\Database;
 
 use Closure;
 use Illuminate\Support\Facades\DB;
