@@ -21,7 +21,7 @@ use ZipArchive;
 final class ShelfList
 {
     public const MOST_ROWS = 5000;
-    private const MOST_UNPACKED = 60 * 1024 * 1024;
+    private const MOST_UNPACKED = 6 * 1024 * 1024;
 
     /** @param list<ShelfRow> $rows */
     public static function csv(array $rows): string

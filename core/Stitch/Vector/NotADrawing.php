@@ -61,6 +61,11 @@ final class NotADrawing extends RuntimeException
         return new self(sprintf('more than %d stitches would come of it', $most));
     }
 
+    public static function tooManyLines(int $most): self
+    {
+        return new self(sprintf('it has more than %d lines apart from each other, and each would be trimmed', $most));
+    }
+
     public static function tooWide(float $mm): self
     {
         return new self(sprintf('it reaches over more than %.0f mm; is it drawn in millimetres?', $mm));

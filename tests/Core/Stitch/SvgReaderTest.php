@@ -16,6 +16,37 @@ use PHPUnit\Framework\TestCase;
 final class SvgReaderTest extends TestCase
 {
     #[Test]
+    public function very_many_lines_are_refused_at_once_and_as_many_as_are_taken_are_read_fast(): void
+    {
+        $drawing = static fn(
+            int $count,
+        ): string => '<svg xmlns="http://www.w3.org/2000/svg" width="99mm" height="99mm" viewBox="0 0 990 990">'.
+            implode(
+                '',
+                array_map(
+                    static fn(int $i): string => sprintf(
+                        '<rect x="%d" y="%d" width="5" height="5"/>',
+                        ($i * 9) % 980,
+                        intdiv($i, 100) % 980,
+                    ),
+                    range(1, $count),
+                ),
+            ).
+            '</svg>';
+        $begun = hrtime(true);
+        try {
+            (new SvgReader())->fromString($drawing(50_000));
+            self::fail('fifty thousand are taken');
+        } catch (NotADrawing $e) {
+            self::assertStringContainsString('more than 10000 lines', $e->getMessage());
+        }
+        self::assertLessThan(3.0, (hrtime(true) - $begun) / 1e9);
+        self::assertCount(1, (new SvgReader())->fromString($drawing(9_000))->colours);
+        // It was a minute when each line cost as much as all before it.
+        self::assertLessThan(6.0, (hrtime(true) - $begun) / 1e9);
+    }
+
+    #[Test]
     public function a_line_of_ten_millimetres_is_four_equal_stitches_and_grows_upwards(): void
     {
         $drawing = self::read('<g stroke="#123456"><polyline points="0,0 0,10"/></g>');

@@ -22,10 +22,15 @@ final class Sewing
     private array $blocks = [];
     /** @var array<string, true> */
     private array $leftOut = [];
+    private int $lines = 0;
 
     public function __construct(private readonly VectorRules $rules, private readonly string $name) {}
 
-    /** @param array<string, string> $attributes */
+    /**
+     * @param array<string, string> $attributes
+     *
+     * @throws NotADrawing
+     */
     public function take(string $element, array $attributes, Style $style): void
     {
         $colour = $style->sewnIn();
@@ -82,9 +87,13 @@ final class Sewing
         if ($lines === []) {
             return;
         }
+        $this->lines += count($lines);
+        if ($this->lines > $this->rules->lines) {
+            throw NotADrawing::tooManyLines($this->rules->lines);
+        }
         $last = count($this->blocks) - 1;
         if ($last >= 0 && $this->blocks[$last][0] === $colour) {
-            $this->blocks[$last][1] = [...$this->blocks[$last][1], ...$lines];
+            array_push($this->blocks[$last][1], ...$lines);
         } else {
             $this->blocks[] = [$colour, $lines];
         }
