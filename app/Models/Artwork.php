@@ -74,6 +74,7 @@ use Illuminate\Support\Facades\Storage;
 final class Artwork extends Model
 {
     /** More numbers than this on one drawing nobody reads. */
+    private const BLOCKS_AT_ONCE = 2000;
     private const MOST_OBJECTS = 400;
 
     public $timestamps = false;
@@ -298,22 +299,26 @@ final class Artwork extends Model
             ),
         ])->save();
         $known = ArtworkBlock::query()->where('artwork_id', $this->id)->count();
-        ArtworkBlock::query()->upsert(
-            array_map(
-                fn(BlockFigures $block, Role $role): array => [
-                    'artwork_id' => $this->id,
-                    'number' => $block->index,
-                    'stitches' => $block->stitches,
-                    'length_mm' => $block->lengthMm,
-                    'trims' => $block->trims,
-                    'proposed_role' => $role->value,
-                ],
-                $figures->blocks,
-                $roles,
-            ),
-            ['artwork_id', 'number'],
-            ['stitches', 'length_mm', 'trims', 'proposed_role'],
+        $blocks = array_map(
+            fn(BlockFigures $block, Role $role): array => [
+                'artwork_id' => $this->id,
+                'number' => $block->index,
+                'stitches' => $block->stitches,
+                'length_mm' => $block->lengthMm,
+                'trims' => $block->trims,
+                'proposed_role' => $role->value,
+            ],
+            $figures->blocks,
+            $roles,
         );
+        // A statement holds only so many values.
+        foreach (array_chunk($blocks, self::BLOCKS_AT_ONCE) as $some) {
+            ArtworkBlock::query()->upsert(
+                $some,
+                ['artwork_id', 'number'],
+                ['stitches', 'length_mm', 'trims', 'proposed_role'],
+            );
+        }
         if ($known !== 0 && $known !== count($figures->blocks)) {
             ArtworkBlock::query()
                 ->where('artwork_id', $this->id)

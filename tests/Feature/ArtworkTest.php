@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Artwork\Intake;
 use App\Models\Artwork;
+use Hakama\Stitch\PatternBuilder;
+use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Stitch\Track;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
@@ -31,6 +33,20 @@ final class ArtworkTest extends FeatureTestCase
             ->assertHeader('Content-Type', 'image/svg+xml')
             ->getContent();
         self::assertSame(1, substr_count((string) $svg, '<path'));
+    }
+
+    #[Test]
+    public function a_tape_of_twelve_thousand_stops_is_read_like_any_other(): void
+    {
+        $builder = new PatternBuilder('STOPS');
+        for ($i = 1; $i <= 12_000; $i++) {
+            $builder->stitchTo(10 * ($i % 50), 10 * ($i % 40))->stop();
+        }
+        $tape = (new TapeWriter())->toString($builder->stitchTo(0, 0)->pattern());
+        $this->post('/artwork', ['tape' => self::upload($tape, 'stops.dst'), 'name' => ''])->assertRedirect();
+        $artwork = Artwork::query()->where('name', 'stops')->firstOrFail();
+        self::assertNotNull($artwork->read_at);
+        self::assertSame(12_001, $artwork->blocks()->count());
     }
 
     #[Test]
