@@ -17,8 +17,10 @@ final class Search
 {
     /** To build a plan, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
     private const ITERATIONS_A_ROUND = 90;
+    /** From so many batches on, a shop is given more rounds, in proportion. */
+    private const LARGE = 60;
     /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
-    private const PLACES_AN_ITERATION = 12;
+    private const PLACES_AN_ITERATION = 15;
     /** This share of the time builds plans, percent. */
     private const BUILDING_PERCENT = 50;
     /** So many plans are built of a small shop, before all of them are looked through. */
@@ -34,6 +36,7 @@ final class Search
     private readonly Randomizer $chance;
     private readonly Sequence $standing;
     private readonly int $planned;
+    private readonly int $iterationsARound;
     private ?Internal\Ruin $ruin = null;
     private float $current = INF;
     private float $best = INF;
@@ -52,6 +55,10 @@ final class Search
         $this->standing = self::standing($workload, $inForce ?? new Sequence([]));
         $this->building = new Internal\Building($workload, $this->pricer, $this->standing, $this->chance);
         $this->planned = max(1, $iterations);
+        $this->iterationsARound = intdiv(
+            self::ITERATIONS_A_ROUND * self::LARGE,
+            max(self::LARGE, min(2 * self::LARGE, count($workload->batches))),
+        );
         foreach (
             [
                 $inForce,
@@ -104,7 +111,7 @@ final class Search
         $this->done += $iterations;
         while (
             ! $this->isProven
-            && $this->rounds < intdiv($this->done, self::ITERATIONS_A_ROUND)
+            && $this->rounds < intdiv($this->done, $this->iterationsARound)
             && $this->priced() < $this->done * self::PLACES_AN_ITERATION
         ) {
             $this->rounds++;
@@ -129,7 +136,7 @@ final class Search
         return min(
             1.0,
             max(
-                ($this->rounds * self::ITERATIONS_A_ROUND) / $this->planned,
+                ($this->rounds * $this->iterationsARound) / $this->planned,
                 $this->priced() / ($this->planned * self::PLACES_AN_ITERATION),
             ),
         );
