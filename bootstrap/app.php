@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\KnownHost;
 use App\Http\OneValue;
 use App\Http\Packed;
 use App\Http\Problem;
@@ -24,6 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // No page of another origin has business here, so the package behind it is not installed.
         $middleware->remove(HandleCors::class);
         $middleware->web(append: [SecurityHeaders::class], prepend: [OneValue::class]);
+        $middleware->prepend(KnownHost::class);
         $middleware->append(Packed::class);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 
-/** The database is gone, or there and silent. */
+/** The database is gone, or there and silent; somebody calls the shop by a name that is not its own. */
 final class AwayTest extends FeatureTestCase
 {
     #[Test]
@@ -41,6 +41,18 @@ final class AwayTest extends FeatureTestCase
         self::assertLessThan(2.5, (hrtime(true) - $begun) / 1e9);
         ini_set('mysqlnd.net_read_timeout', (string) $before);
         fclose($silent);
+    }
+
+    #[Test]
+    public function under_a_name_that_is_not_its_own_nothing_is_answered(): void
+    {
+        $this->get('http://shop.example/orders')
+            ->assertStatus(421)
+            ->assertSee('This shop does not go by that name.')
+            ->assertDontSee('Ullenmere');
+        $this->get('http://127.0.0.1:8080/orders')->assertOk();
+        config(['shop.hosts' => ['shop.example']]);
+        $this->get('http://shop.example/orders')->assertOk();
     }
 
     private function elsewhere(int $port): void

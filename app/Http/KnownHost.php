@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * The shop answers under its own names only. A page elsewhere can have its own name point to this computer, and would
+ * then be let in by the browser like one of ours.
+ */
+final class KnownHost
+{
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        return in_array($request->getHost(), (array) config('shop.hosts'), true)
+            ? $next($request)
+            : new \Illuminate\Http\Response('This shop does not go by that name.', 421, [
+                'Content-Type' => 'text/plain; charset=utf-8',
+            ]);
+    }
+}
