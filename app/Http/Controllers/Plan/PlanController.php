@@ -128,14 +128,18 @@ final class PlanController
         $options = Options::of($board->workload(), $board->sequence(), $code, self::PLACES);
         $siblings = SplitBatch::siblings($batch->decorationId);
         $placed = $board->timetable()->find($code);
+        $odds = $this->odds->inForce()->batches[$code] ?? null;
 
         return view('plan.why', [
             'board' => $board,
             'batch' => $batch,
             'placed' => $placed,
-            'odds' => $this->odds->inForce()->batches[$code] ?? null,
+            'odds' => $odds,
             'oddsFrom' => $this->odds->source(),
-            'helps' => $placed === null ? [] : (new WhatHelps($board, $this->odds))->with($placed),
+            'helps' =>
+                $placed !== null && $odds?->isInDanger() === true
+                    ? (new WhatHelps($board, $this->odds))->with($placed)
+                    : [],
             'options' => $options,
             'shown' => array_slice($options->all, 0, self::PLACES),
             'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
