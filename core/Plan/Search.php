@@ -16,9 +16,9 @@ use Random\Randomizer;
 final class Search
 {
     /** To build a plan, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
-    private const ITERATIONS_A_ROUND = 90;
+    private const ITERATIONS_A_ROUND = 110;
     /** From so many batches on, a shop is given more rounds, in proportion. */
-    private const LARGE = 60;
+    private const LARGE = 50;
     /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
     private const PLACES_AN_ITERATION = 15;
     /** This share of the time builds plans, percent. */
