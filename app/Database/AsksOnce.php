@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Database\MariaDbConnection;
 use Illuminate\Database\QueryException;
 
-/** The same for a question: a page's connection is new, so one that is lost will not come back while somebody waits. */
+/** A page's connection is new, so one that is lost will not come back while somebody waits: nothing is asked twice. */
 final class AsksOnce extends MariaDbConnection
 {
     /**

@@ -29,7 +29,9 @@ final readonly class Comparison
         public array $rows,
         private Timetable $asItIs,
         private Hands $people,
-        private ShopOdds $odds,
+        public Odds $oddsNow,
+        public Odds $oddsThen,
+        public Odds $oddsBooked,
     ) {}
 
     /** @param Hands $people who is in */
@@ -61,14 +63,18 @@ final readonly class Comparison
             ),
         );
 
+        $booked = Timetable::of($workload, Dispatch::asBooked($workload, $standing));
+
         return new self(
             $now,
             $then,
-            Timetable::of($workload, Dispatch::asBooked($workload, $standing)),
+            $booked,
             $rows,
             $board->timetable(),
             $people,
-            $odds,
+            $odds->of($now),
+            $odds->of($then),
+            $odds->of($booked),
         );
     }
 
@@ -133,12 +139,6 @@ final readonly class Comparison
                 ),
             ),
         );
-    }
-
-    /** How likely the promises of a plan are kept. */
-    public function odds(Timetable $of): Odds
-    {
-        return $this->odds->of($of);
     }
 
     /** @return list<array{OpenBatch, string, string}> prepared and moved all the same: batch, from, to */

@@ -12,16 +12,10 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\RunTime;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\Sewing;
-use Hakama\Stitch\Figures\StitchLengths;
 
 /** How long an artwork would sew of which nobody has a tape yet, from its stitches and colours. */
 final readonly class Estimate
 {
-    /** Stitches of a lettering or a filling are mostly shorter than this, and every machine sews those at full speed. */
-    private const LENGTH_MM = 2.5;
-    /** A colour is trimmed about so often. */
-    private const TRIMS_A_COLOUR = 2;
-
     public function __construct(private House $house) {}
 
     public function sewing(PlanBoard $board, int $stitches, int $colours, string $frameCode): Sewing
@@ -59,10 +53,9 @@ final readonly class Estimate
         $rules = $this->house->rules();
 
         return (int) round(
-            RunTime::of(
-                StitchLengths::of([(int) round((10 * self::LENGTH_MM) ** 2) => $stitches]),
-                $colours - 1,
-                self::TRIMS_A_COLOUR * $colours,
+            RunTime::about(
+                $stitches,
+                $colours,
                 $rules->value($isCap ? HouseRule::CapSpeed : HouseRule::Speed),
                 $machine->speedCurve(),
                 $rules->runTime(),

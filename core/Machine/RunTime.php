@@ -11,6 +11,10 @@ use InvalidArgumentException;
 /** How long one load sews, seconds, and where the time goes. */
 final readonly class RunTime
 {
+    /** What nobody has a tape of is taken to be sewn in stitches of this length, and trimmed so often a colour. */
+    private const USUAL_STITCH_MM = 2.5;
+    private const USUAL_TRIMS = 2;
+
     private function __construct(
         public int $stitches,
         public float $sewingS,
@@ -20,6 +24,26 @@ final readonly class RunTime
         public float $stopsS,
         public float $breaksS,
     ) {}
+
+    /** About how long a load sews of which only stitches and colours are known. */
+    public static function about(
+        int $stitches,
+        int $colours,
+        float $setSpm,
+        SpeedCurve $curve,
+        RunTimeRules $rules,
+        int $heads = 1,
+    ): self {
+        return self::of(
+            StitchLengths::of([(int) round((10 * self::USUAL_STITCH_MM) ** 2) => $stitches]),
+            $colours - 1,
+            self::USUAL_TRIMS * $colours,
+            $setSpm,
+            $curve,
+            $rules,
+            $heads,
+        );
+    }
 
     /**
      * Σ 60 / min(set speed, speed at that length), and what changes, trims, starts, halts and breaks cost.

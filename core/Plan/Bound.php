@@ -52,7 +52,7 @@ final readonly class Bound
                     && $easy->price([$m => [$b]], [$m => 0]) < Internal\Pricer::UNPLACED
                 ) {
                     $end = min($end, $easy->ends[$m]);
-                    $run = min($run, $easy->runS($m, $b));
+                    $run = min($run, $easy->numbers->runS($m, $b));
                 }
             }
             if ($end === PHP_INT_MAX) {

@@ -67,7 +67,7 @@ final class Dispatch
                 $machines = array_values(array_diff($machines, [$m]));
                 continue;
             }
-            $runs = array_map(static fn(int $batch): int => $pricer->runS($m, $batch), $may);
+            $runs = array_map(static fn(int $batch): int => $pricer->numbers->runS($m, $batch), $may);
             $changeovers = array_map(static fn(int $batch): int => $pricer->changeoverS($m, $batch), $may);
             [$run, $changeover] = [
                 max(1, array_sum($runs) / count($runs)),

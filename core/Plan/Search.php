@@ -69,8 +69,8 @@ final class Search
             ] as $start
         ) {
             if ($start !== null) {
-                $missing = count($workload->batches) - array_sum(array_map(count(...), $start->batches));
-                $this->offer($this->pricer->keep($start) + Internal\Pricer::UNPLACED * $missing);
+                $this->pricer->keep($start);
+                $this->offer();
             }
         }
     }
@@ -93,7 +93,8 @@ final class Search
                 $search->build();
             }
             $search->isProven = $exact->run($search->best(), self::NODES_PER_ITERATION * $iterations);
-            $search->offer($search->pricer->keep($exact->best()));
+            $search->pricer->keep($exact->best());
+            $search->offer();
         }
 
         return $search;
@@ -145,7 +146,7 @@ final class Search
     private function build(): void
     {
         if ($this->building->next()) {
-            $this->offer($this->pricer->cost);
+            $this->offer();
         }
     }
 
@@ -171,14 +172,16 @@ final class Search
         }
         $this->current = $cost;
         $this->currentLanes = $this->pricer->sequence;
-        $this->offer($cost);
+        $this->offer();
 
         return true;
     }
 
-    /** What the pricer keeps is the best when it costs less. */
-    private function offer(float $cost): void
+    /** What the pricer keeps is the best when it costs less; a batch left out costs more than any lateness. */
+    private function offer(): void
     {
+        $missing = count($this->workload->batches) - array_sum(array_map(count(...), $this->pricer->sequence));
+        $cost = $this->pricer->cost + Internal\Pricer::UNPLACED * $missing;
         if ($cost < $this->best - 1e-9) {
             $this->best = $cost;
             $this->bestLanes = $this->pricer->sequence;

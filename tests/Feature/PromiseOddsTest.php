@@ -73,7 +73,7 @@ final class PromiseOddsTest extends FeatureTestCase
             ->update(['due_at' => ShopClock::time($due)]);
         $this->fresh();
         $now = app(ShopOdds::class)->inForce()->batches[$batch->code];
-        self::assertTrue($now->isInDanger());
+        self::assertTrue($now->isInDanger);
         self::assertGreaterThan(0.3, $now->kept);
         $page = (string) $this->get("/plan/batches/{$batch->code}")
             ->assertOk()

@@ -50,9 +50,9 @@ final class Building
     ) {
         $shortest = $runs = [];
         foreach (array_keys($pricer->numbers->batches) as $batch) {
-            $shortest[$batch] = $pricer->shortestRunS($batch);
+            $shortest[$batch] = $pricer->numbers->shortestRunS($batch);
             foreach (array_keys($pricer->numbers->machines) as $m) {
-                $runs[$m][$batch] = $pricer->runS($m, $batch);
+                $runs[$m][$batch] = $pricer->numbers->runS($m, $batch);
             }
         }
         [$this->shortestS, $this->runS] = [$shortest, $runs];

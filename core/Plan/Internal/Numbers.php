@@ -120,6 +120,25 @@ final class Numbers
         }
     }
 
+    /** How long a batch runs on a machine, breaks and nights left out, seconds. */
+    public function runS(int $m, int $batch): int
+    {
+        [$first, $each, $count, $last] = $this->loads[$m][$batch] ?? [self::FAR, 0, 0, 0];
+
+        return $first + $each * $count + $last;
+    }
+
+    /** How long a batch runs on the machine that is quickest with it, seconds. */
+    public function shortestRunS(int $batch): int
+    {
+        $shortest = self::FAR;
+        foreach (array_keys($this->machines) as $m) {
+            $shortest = min($shortest, $this->runS($m, $batch));
+        }
+
+        return $shortest;
+    }
+
     /**
      * @param array<string, int>         $drivers
      * @param array<array-key, int>      $threads filled on the way

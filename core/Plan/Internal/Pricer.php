@@ -173,14 +173,6 @@ final class Pricer
             $this->afterS($m, $lane, count($lane), $batch);
     }
 
-    /** How long a batch runs on a machine, breaks and nights left out, seconds. */
-    public function runS(int $m, int $batch): int
-    {
-        [$first, $each, $count, $last] = $this->numbers->loads[$m][$batch] ?? [self::FAR, 0, 0, 0];
-
-        return $first + $each * $count + $last;
-    }
-
     /** No changeover is shorter than this, seconds. */
     public function leastChangeoverS(): int
     {
@@ -197,17 +189,6 @@ final class Pricer
         $changeoverS = $this->numbers->standing[$batch] ? 0 : $this->leastChangeoverS();
 
         return $this->after($m, $batch, max($ends[$m], $start) + $changeoverS, $spans[$m]);
-    }
-
-    /** How long a batch runs on the machine that is quickest with it, seconds. */
-    public function shortestRunS(int $batch): int
-    {
-        $shortest = self::FAR;
-        foreach (array_keys($this->numbers->machines) as $m) {
-            $shortest = min($shortest, $this->runS($m, $batch));
-        }
-
-        return $shortest;
     }
 
     /**

@@ -36,7 +36,7 @@ final class Ruin
         $placed = array_merge(...array_values($pricer->sequence));
         $this->movable = array_values(array_filter($placed, static fn(int $batch): bool => ! $pricer->stays($batch)));
         foreach ($this->movable as $batch) {
-            $this->shortestS[$batch] = $pricer->shortestRunS($batch);
+            $this->shortestS[$batch] = $pricer->numbers->shortestRunS($batch);
         }
     }
 

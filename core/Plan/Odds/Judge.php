@@ -18,7 +18,7 @@ final readonly class Judge
         private Timetable $plan,
         private array $lasted,
         private int $runs,
-        private float $share,
+        private ?float $share,
     ) {}
 
     /**
@@ -41,7 +41,8 @@ final readonly class Judge
         sort($sorted);
         $at = fn(float $part): ?int => $sorted[(int) ceil($part * $this->runs - 1e-9) - 1] ?? null;
         $kept = count(array_filter($sorted, static fn(int $end): bool => $end <= $due)) / $this->runs;
-        $by = $kept < PromiseOdds::SAFE ? $this->moves($last) : null;
+        $isInDanger = $this->share !== null && $kept < $this->share;
+        $by = $isInDanger ? $this->moves($last) : null;
 
         return new PromiseOdds(
             $name,
@@ -50,7 +51,8 @@ final readonly class Judge
             $at(0.5),
             $at(0.8),
             $at(0.95),
-            $at($this->share),
+            $this->share === null ? null : $at($this->share),
+            $isInDanger,
             $by === null ? null : $this->plan->placed[$by]->batch->id,
         );
     }

@@ -12,9 +12,6 @@ use Hakama\Plan\Timetable;
  */
 final readonly class Odds
 {
-    /** The house promises what is kept in this share of cases, unless it says otherwise. */
-    private const HOUSE = 0.9;
-
     /**
      * @param array<array-key, PromiseOdds> $batches by batch, in the order in which the plan placed them
      * @param array<array-key, PromiseOdds> $orders  by order: an order ends when the last of its batches does
@@ -23,7 +20,8 @@ final readonly class Odds
 
     /**
      * @param int                               $runs   1 or more
-     * @param float                             $share  the house promises what is kept in this share of cases
+     * @param float|null                        $share  the house promises what is kept in this share of cases, and
+     *     what is kept in fewer is in danger; null where it has said none
      * @param array<array-key, list<array-key>> $orders order => its batches; an order of which one has no place in
      *     the plan is left out
      */
@@ -32,7 +30,7 @@ final readonly class Odds
         Spread $spread,
         int $runs = 1000,
         int $seed = 1,
-        float $share = self::HOUSE,
+        ?float $share = null,
         array $orders = [],
     ): self {
         $replay = new Replay($plan);

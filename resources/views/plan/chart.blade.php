@@ -201,7 +201,7 @@
                         <path d="M{{ $n($mark - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f" /><text
                             x="{{ $n($mark - 10) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700"
                             text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>
-                    @elseif ($bar->odds?->isInDanger())
+                    @elseif ($bar->odds?->isInDanger)
                         <text x="{{ $n(min($bar->edges->endX, PlanChart::WIDTH - 8)) }}" y="{{ $n($bandY - 2) }}"
                             font-size="12" font-weight="700" text-anchor="end"
                             style="fill: #8a5a0c">{{ App\Shop\Figure::odds($bar->odds->kept) }}</text>

@@ -4,9 +4,7 @@
     $threads = $comparison->now->totals->threadChanges - $comparison->then->totals->threadChanges;
     $open = $proposal->state === 'ready' && $comparison->moves() > 0;
     $inForce = $words === '' ? 'In force' : 'In force, then';
-    $plans = ['In order of arrival' => $comparison->booked, $inForce => $comparison->now, 'Proposed' => $comparison->then];
-    $kept = array_map($comparison->odds(...), $plans);
-    $row = static fn(string $name, Hakama\Plan\Timetable $of) => [
+    $row = static fn(string $name, Hakama\Plan\Timetable $of, Hakama\Plan\Odds\Odds $odds) => [
         $name,
         ...(static fn(Hakama\Plan\Totals $t) => [
             App\Shop\Figure::words($t->cost, 1),
@@ -18,7 +16,7 @@
             $t->driverChanges,
         ])($of->totals),
         App\Shop\Figure::words($comparison->beyondS($of) / 60),
-        App\Shop\Figure::words($kept[$name]->keptOnAverage(), 1),
+        App\Shop\Figure::words($odds->keptOnAverage(), 1),
     ];
 @endphp
 <div class="mb-5 grid grid-cols-1 items-start gap-8 lg:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]">
@@ -35,11 +33,11 @@
                 <th class="num">Drivers</th>
                 <th class="num" title="Minutes of hands that are wanted while everybody’s are full">Hands over, min
                 </th>
-                <th class="num" title="Promises kept on average, of {{ count($kept['Proposed']->batches) }}">Kept</th>
+                <th class="num" title="Promises kept on average, of {{ count($comparison->oddsThen->batches) }}">Kept</th>
             </tr>
         </thead>
         <tbody>
-            @foreach (array_map($row, array_keys($plans), $plans) as $cells)
+            @foreach ([$row('In order of arrival', $comparison->booked, $comparison->oddsBooked), $row($inForce, $comparison->now, $comparison->oddsNow), $row('Proposed', $comparison->then, $comparison->oddsThen)] as $cells)
                 <tr @class(['font-semibold' => $loop->last])>
                     @foreach ($cells as $i => $cell)
                         <td @class(['num' => $i > 0, 'whitespace-nowrap' => $i === 0])>{{ $cell }}</td>
@@ -154,7 +152,7 @@
                             @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
-                            @php [$was, $is] = [$kept[$inForce]->batches[$batch->code] ?? null, $kept['Proposed']->batches[$batch->code] ?? null]; @endphp
+                            @php [$was, $is] = [$comparison->oddsNow->batches[$batch->code] ?? null, $comparison->oddsThen->batches[$batch->code] ?? null]; @endphp
                             {{ $was && $is && abs($was->kept - $is->kept) >= 0.01 ? App\Shop\Figure::odds($was->kept) . ' → ' : '' }}<x-odds
                                 :of="$is" />
                         </td>

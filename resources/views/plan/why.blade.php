@@ -63,7 +63,7 @@
                 <dd>{{ App\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}
                 </dd>
             </dl>
-            @if ($odds?->isInDanger())
+            @if ($odds?->isInDanger)
                 <h2 class="mt-5 mb-1">What would help</h2>
                 <ul>
                     @forelse ($helps as [$what, $then])

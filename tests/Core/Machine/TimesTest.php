@@ -8,6 +8,7 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\BatchTime;
 use Hakama\Machine\Rack;
 use Hakama\Machine\RunTime;
+use Hakama\Machine\RunTimeRules;
 use Hakama\Machine\SpeedCurve;
 use Hakama\Machine\Timeline;
 use Hakama\Stitch\Figures\PatternFigures;
@@ -19,6 +20,15 @@ use PHPUnit\Framework\TestCase;
 
 final class TimesTest extends TestCase
 {
+    #[Test]
+    public function a_run_of_which_only_stitches_and_colours_are_known_is_about_what_a_hand_works_out(): void
+    {
+        // 3 000 stitches at 850 a minute 211.8 s, 2 changes of 7 s, 6 trims of 6 s, 9 starts of 1.5 s, breaks on two
+        // heads 2 × 3 × 0.05 × 90 s.
+        $run = RunTime::about(3_000, 3, 850, SpeedCurve::usual(1000), new RunTimeRules(7, 6, 1.5, 0, 0.05, 90), 2);
+        self::assertEqualsWithDelta(211.76 + 14 + 36 + 13.5 + 27, $run->seconds(), 0.01);
+    }
+
     #[Test]
     public function speed_falls_with_stitch_length_along_straight_lines(): void
     {

@@ -169,7 +169,7 @@ final class OddsTest extends TestCase
     {
         // One load: changeover 600 s, hooping 100 s, swap 100 s, sewing 10 000 s with a spread of 10 %.
         $plan = self::one(pieces: 1, dueAt: 600 + 200 + 10_000, sewS: 10_000);
-        $odds = Odds::of($plan, new Spread(sewCv: 0.1), runs: 4000)->batches['A'];
+        $odds = Odds::of($plan, new Spread(sewCv: 0.1), runs: 4000, share: 0.9)->batches['A'];
         // It is kept when the factor is 1 or less: ln f is normal with mean -σ²/2, so P = Φ(σ/2), σ² = ln 1.01.
         self::assertEqualsWithDelta(0.5199, $odds->kept, 5 * sqrt(0.25 / 4000));
         // The median of the factor is e^(-σ²/2) = 0.99504, its 95 % point e^(1.645σ - σ²/2) = 1.1722.
@@ -233,7 +233,7 @@ final class OddsTest extends TestCase
             ]),
             new Sequence(['M1' => ['long', 'short']]),
         );
-        $odds = Odds::of($plan, new Spread(sewCv: 0.2), runs: 500);
+        $odds = Odds::of($plan, new Spread(sewCv: 0.2), runs: 500, share: 0.95);
         self::assertSame('long', $odds->batches['short']->endangered);
         self::assertNull($odds->batches['long']->endangered, 'its own promise is safe');
         self::assertSame(1.0, $odds->batches['long']->kept);
@@ -303,7 +303,7 @@ final class OddsTest extends TestCase
         $plan = Timetable::of(SharedCase::workload(4), SharedCase::sequence(4));
         $stitches = array_map(static fn(): int => 6000, SharedCase::workload(4)->batches);
         $begun = hrtime(true);
-        $odds = Odds::of($plan, new Spread(0.08, 0.25, 0.3, 0.05, 90, $stitches, 0.02));
+        $odds = Odds::of($plan, new Spread(0.08, 0.25, 0.3, 0.05, 90, $stitches, 0.02), share: 0.9);
         self::assertLessThan(3.0, (hrtime(true) - $begun) / 1e9);
         self::assertCount(40, $odds->batches);
         self::assertGreaterThan(

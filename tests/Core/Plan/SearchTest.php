@@ -323,6 +323,32 @@ final class SearchTest extends TestCase
     }
 
     #[Test]
+    public function a_batch_that_can_run_nowhere_does_not_make_a_plan_of_the_others_any_worse(): void
+    {
+        mt_srand(31);
+        $workload = RandomWorkload::of(16, 3, hands: 2);
+        $batches = array_values($workload->batches);
+        $nowhere = new Batch('nowhere', 4, new Sewing([], 60, 30, 1), $batches[0]->equipment, $batches[0]->promise);
+        $workload = $workload->with([...$batches, $nowhere]);
+        $search = Search::of($workload, 4, 4000);
+        $costs = [];
+        for ($i = 0; $i <= 40; $i++) {
+            $costs[] = Timetable::of($workload, $search->best())->totals->cost;
+            self::assertCount(16, array_merge(...array_values($search->best()->batches)));
+            self::assertEqualsWithDelta(
+                $costs[$i] + Pricer::UNPLACED,
+                $search->cost(),
+                1e-3,
+                'counted the same all along',
+            );
+            $search->run(100);
+        }
+        $falling = $costs;
+        rsort($falling);
+        self::assertSame($falling, $costs);
+    }
+
+    #[Test]
     public function what_is_fixed_stays_where_and_when_it_is_and_what_runs_stays_in_front(): void
     {
         for ($seed = 1; $seed <= 12; $seed++) {

@@ -137,7 +137,7 @@ final class PlanController
             'odds' => $odds,
             'oddsFrom' => $this->odds->source(),
             'helps' =>
-                $placed !== null && $odds?->isInDanger() === true
+                $placed !== null && $odds?->isInDanger === true
                     ? (new WhatHelps($board, $this->odds))->with($placed)
                     : [],
             'options' => $options,
