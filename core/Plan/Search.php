@@ -39,7 +39,9 @@ final class Search
     private readonly int $iterationsARound;
     private ?Internal\Ruin $ruin = null;
     private float $current = INF;
+    /** What the best is judged by, and what it costs by itself. */
     private float $best = INF;
+    private float $cost = INF;
     /** @var array<int, list<int>> */
     private array $currentLanes = [];
     /** @var array<int, list<int>> */
@@ -162,7 +164,7 @@ final class Search
         if ($this->ruin->isStuck()) {
             return false;
         }
-        $worse = self::WORSE * self::LEAST_WORSE ** $this->share() * $this->best;
+        $worse = self::WORSE * self::LEAST_WORSE ** $this->share() * $this->cost;
         $limit = $this->current - $worse * log($this->chance->getInt(1, 1_000_000) / 1_000_000);
         $cost = $this->ruin->next();
         if ($cost >= $limit) {
@@ -184,6 +186,7 @@ final class Search
         $cost = $this->pricer->cost + Internal\Pricer::UNPLACED * $missing;
         if ($cost < $this->best - 1e-9) {
             $this->best = $cost;
+            $this->cost = $this->pricer->cost;
             $this->bestLanes = $this->pricer->sequence;
         }
     }
@@ -201,7 +204,7 @@ final class Search
 
     public function cost(): float
     {
-        return $this->best;
+        return $this->cost;
     }
 
     /** What no plan can cost less than: what the best one costs, where that is proven. */
