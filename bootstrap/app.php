@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Allowed;
 use App\Http\KnownHost;
 use App\Http\OneValue;
 use App\Http\Packed;
+use App\Http\PeekSession;
 use App\Http\Problem;
 use App\Http\SecurityHeaders;
 use App\Providers\HakamaProvider;
@@ -12,6 +14,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withProviders([HakamaProvider::class], withBootstrapProviders: false)
@@ -24,7 +27,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // No page of another origin has business here, so the package behind it is not installed.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [SecurityHeaders::class], prepend: [OneValue::class]);
+        $middleware->web(append: [SecurityHeaders::class, Allowed::class], prepend: [OneValue::class]);
+        // Who asks is known before it is looked up what was asked for.
+        $middleware->prependToPriorityList(SubstituteBindings::class, Allowed::class);
+        $middleware->prependToPriorityList(Allowed::class, PeekSession::class);
         $middleware->prepend(KnownHost::class);
         $middleware->append(Packed::class);
     })

@@ -14,6 +14,9 @@ return [
 
     // Tapes with more records than this are read by the queue worker, not while the page waits.
     'records_read_at_once' => 150_000,
+    // Where backups are kept.
+    'backups' => env('SHOP_BACKUPS', storage_path('backups')),
+
     // The names the shop goes by, besides those of this computer itself; parted by commas.
     'hosts' => ['127.0.0.1', 'localhost', '[::1]', ...array_filter(explode(',', (string) env('SHOP_HOSTS', '')))],
 ];

@@ -8,6 +8,9 @@ use App\Http\Controllers\Artwork\DrawingController;
 use App\Http\Controllers\Artwork\HistoryController;
 use App\Http\Controllers\Artwork\MakingController;
 use App\Http\Controllers\Artwork\StopSheetController;
+use App\Http\Controllers\Begin\BeginController;
+use App\Http\Controllers\Begin\HomeController;
+use App\Http\Controllers\Begin\UpController;
 use App\Http\Controllers\Books\BooksController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
@@ -16,6 +19,9 @@ use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
 use App\Http\Controllers\Orders\OrderController;
+use App\Http\Controllers\People\PeopleController;
+use App\Http\Controllers\People\SignInController;
+use App\Http\Controllers\People\TabletController;
 use App\Http\Controllers\Plan\AskController;
 use App\Http\Controllers\Plan\CalendarController;
 use App\Http\Controllers\Plan\ExportController;
@@ -26,15 +32,42 @@ use App\Http\Controllers\Setup\PlacementController;
 use App\Http\Controllers\Setup\PracticeController;
 use App\Http\Controllers\Setup\SetupController;
 use App\Http\Controllers\Shop\CatalogueController;
+use App\Http\Controllers\Shop\ChangesController;
+use App\Http\Controllers\Shop\MachineController;
 use App\Http\Controllers\Shop\ShopController;
 use App\Http\Controllers\Thread\ThreadController;
 use App\Http\Controllers\Thread\ThreadListController;
+use App\Http\PeekSession;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
-Route::redirect('/', '/orders');
+Route::get('/', HomeController::class)->name('home');
+Route::get('/up', UpController::class)->name('up');
+
+Route::controller(SignInController::class)->group(static function (): void {
+    Route::get('/sign-in', 'show')->name('sign-in');
+    Route::post('/sign-in', 'store')->name('sign-in.try');
+    Route::post('/sign-out', 'destroy')->name('sign-out');
+});
+Route::get('/tablet', [TabletController::class, 'show'])->name('tablet.pair');
+Route::post('/tablet', [TabletController::class, 'store'])->name('tablet.take');
+
+Route::controller(BeginController::class)
+    ->prefix('begin')
+    ->name('begin.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('show');
+        Route::put('/shop', 'shop')->name('shop');
+        Route::post('/frames', 'frames')->name('frames');
+        Route::post('/threads', 'threads')->name('threads');
+        Route::put('/week', 'week')->name('week');
+        Route::post('/demo', 'demo')->name('demo');
+        Route::post('/clear', 'clear')->name('clear');
+        Route::post('/done', 'done')->name('done');
+        Route::post('/pass/{step}', 'pass')->name('pass')->whereAlpha('step');
+    });
 
 Route::controller(OrderController::class)
     ->prefix('orders')
@@ -58,13 +91,13 @@ Route::controller(ArtworkController::class)
         Route::put('/{artwork}', 'update')->name('update')->whereNumber('artwork');
     });
 Route::get('/artwork/{artwork}/stops', [StopSheetController::class, 'show'])->name('artwork.stops');
-Route::put('/artwork/{artwork}/stops', [StopSheetController::class, 'update']);
+Route::put('/artwork/{artwork}/stops', [StopSheetController::class, 'update'])->name('artwork.stops.keep');
 Route::controller(MakingController::class)
     ->prefix('artwork/{artwork}')
     ->name('artwork.')
     ->group(static function (): void {
         Route::get('/make', 'show')->name('make');
-        Route::post('/make', 'store');
+        Route::post('/make', 'store')->name('make.keep');
         Route::get('/make/tape.dst', 'tape')->name('make.tape');
     });
 Route::controller(HistoryController::class)
@@ -103,7 +136,7 @@ Route::controller(BackingController::class)
     ->name('setup.')
     ->group(static function (): void {
         Route::get('/', 'show')->name('backing');
-        Route::post('/', 'store');
+        Route::post('/', 'store')->name('backing.add');
         Route::post('/{batch}', 'cut')->name('cut');
         Route::put('/{stock}', 'update')->name('stock')->whereNumber('stock');
     });
@@ -112,7 +145,7 @@ Route::controller(PracticeController::class)
     ->name('setup.')
     ->group(static function (): void {
         Route::get('/', 'show')->name('practice');
-        Route::post('/', 'store');
+        Route::post('/', 'store')->name('practice.log');
     });
 
 Route::get('/needles/walks', [WalkController::class, 'show'])->name('needles.walks');
@@ -174,6 +207,33 @@ Route::get('/books', [BooksController::class, 'show'])->name('books.show');
 Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
+Route::get('/shop/changes', [ChangesController::class, 'show'])->name('shop.changes');
+Route::post('/shop/changes/{change}/undo', [ChangesController::class, 'undo'])
+    ->name('shop.undo')
+    ->whereNumber('change');
+Route::controller(MachineController::class)
+    ->prefix('shop/machines')
+    ->name('machines.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('show');
+        Route::post('/', 'add')->name('add');
+        Route::post('/{machine}/code', 'code')->name('code');
+        Route::post('/{machine}/retire', 'retire')->name('retire');
+        Route::delete('/{machine}/token', 'revoke')->name('revoke');
+    });
+Route::controller(PeopleController::class)
+    ->prefix('shop/people')
+    ->name('people.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('show');
+        Route::post('/', 'add')->name('add');
+        Route::post('/tablets', 'tablet')->name('tablet');
+        Route::delete('/tablets/{tablet}', 'revoke')->name('tablet.revoke')->whereNumber('tablet');
+        Route::post('/calendars', 'calendars')->name('calendars');
+        Route::put('/{person}', 'update')->name('update')->whereNumber('person');
+        Route::put('/{person}/secret', 'secret')->name('secret')->whereNumber('person');
+        Route::post('/{person}/retire', 'retire')->name('retire')->whereNumber('person');
+    });
 Route::controller(CatalogueController::class)
     ->prefix('shop/catalogue')
     ->name('catalogue.')
@@ -210,8 +270,9 @@ Route::controller(ThreadController::class)
  * What pages fetch for themselves, pictures above all. None of it has a part in the session: saved by one of these that
  * was long on its way, it would lose what was told to the person meanwhile.
  */
-Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->group(
-    static function (): void {
+Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])
+    ->middleware(PeekSession::class)
+    ->group(static function (): void {
         Route::controller(DrawingController::class)
             ->prefix('artwork/{artwork}')
             ->name('artwork.')
@@ -238,5 +299,4 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
         Route::get('/setup/{decoration}/measure', [PlacementController::class, 'measure'])
             ->name('setup.measure')
             ->whereNumber('decoration');
-    },
-);
+    });

@@ -17,7 +17,7 @@ final class MachineToken
     public function handle(Request $request, Closure $next): Response
     {
         $token = $request->bearerToken();
-        $machine = $token === null ? null : Machine::query()->where('token_hash', hash('sha256', $token))->first();
+        $machine = $token === null ? null : Machine::working()->where('token_hash', hash('sha256', $token))->first();
         if ($machine === null) {
             return new JsonResponse(['message' => 'No machine of this shop has that token.'], 401);
         }

@@ -13,6 +13,10 @@ final class OneValue
 {
     private const LISTS = [
         'blocks',
+        'drivers',
+        'keep',
+        'left',
+        'sets',
         'checked',
         'codes',
         'lines',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame as CoreFrame;
 use Hakama\Machine\FrameKind;
@@ -26,13 +27,19 @@ use Illuminate\Database\Eloquent\Model;
  * @property float  $offset_y_mm
  * @property int    $count
  * @property string $holes the pair of holes in the arms that belongs to it
+ * @property CarbonImmutable|null $retired_at
  * @property string $label what is picked on the machine
  */
 final class Frame extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['kind' => FrameKind::class, 'driver' => Driver::class, 'round' => 'boolean'];
+    protected $casts = [
+        'kind' => FrameKind::class,
+        'driver' => Driver::class,
+        'round' => 'boolean',
+        'retired_at' => 'immutable_datetime',
+    ];
 
     public function toCore(): CoreFrame
     {
@@ -49,5 +56,29 @@ final class Frame extends Model
             $this->offset_y_mm,
             $this->count,
         );
+    }
+
+    /**
+     * What is kept of a frame.
+     *
+     * @return array<string, mixed>
+     */
+    public static function columns(CoreFrame $frame, string $name): array
+    {
+        return [
+            'code' => $frame->id,
+            'name' => $name,
+            'kind' => $frame->kind,
+            'driver' => $frame->driver,
+            'outer_width_mm' => $frame->outerWidthMm,
+            'outer_height_mm' => $frame->outerHeightMm,
+            'window_width_mm' => $frame->window->widthMm,
+            'window_height_mm' => $frame->window->heightMm,
+            'corner_mm' => $frame->window->cornerMm,
+            'round' => $frame->window->round,
+            'offset_x_mm' => $frame->offsetX,
+            'offset_y_mm' => $frame->offsetY,
+            'count' => $frame->count,
+        ];
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Hakama\Machine\Driver;
 use Hakama\Machine\NeedleType;
 use Hakama\Machine\Rack;
 use Hakama\Machine\SpeedCurve;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -29,6 +31,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float                   $bobbin_used_m since the bobbins were changed, of each head
  * @property bool|null               $turns_caps  by itself, when the cap frame is chosen
  * @property array<string, float>|null $driver_min "flat>cap" => minutes
+ * @property string                  $counts_from from which side its needles are counted: left or right
+ * @property CarbonImmutable|null    $paired_at
+ * @property CarbonImmutable|null    $retired_at
  * @property Frame|null              $frame
  * @property Collection<int, Needle> $rack
  */
@@ -37,11 +42,27 @@ final class Machine extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $hidden = ['token_hash'];
-    protected $casts = ['drivers' => 'array', 'driver_min' => 'array', 'turns_caps' => 'boolean'];
+    protected $casts = [
+        'drivers' => 'array',
+        'driver_min' => 'array',
+        'turns_caps' => 'boolean',
+        'paired_at' => 'immutable_datetime',
+        'retired_at' => 'immutable_datetime',
+    ];
 
     public function getRouteKeyName(): string
     {
         return 'code';
+    }
+
+    /**
+     * Those that are in use: what was retired stays for the books alone.
+     *
+     * @return Builder<self>
+     */
+    public static function working(): Builder
+    {
+        return self::query()->whereNull('retired_at')->orderBy('id');
     }
 
     /**
@@ -53,7 +74,7 @@ final class Machine extends Model
      */
     public static function standing(Collection $frames): Collection
     {
-        $machines = self::query()->orderBy('id')->get();
+        $machines = self::working()->get();
         $racks = Needle::withThreads()->groupBy('machine_id');
         foreach ($machines as $machine) {
             $machine->setRelation('rack', $racks[$machine->id] ?? new Collection());

@@ -14,6 +14,7 @@ use App\Plan\ShopOdds;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
+use App\Shop\Premises;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Connection;
@@ -28,6 +29,7 @@ final class HakamaProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.mariadb', TriesOnce::class);
+        $this->app->scoped(Premises::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Catalogue::class);
         $this->app->scoped(PracticeBook::class);
@@ -41,6 +43,11 @@ final class HakamaProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
+        $zone = Premises::zoneAtHand();
+        if ($zone !== null) {
+            config(['app.timezone' => $zone]);
+            date_default_timezone_set($zone);
+        }
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
         if (! $this->app->runningInConsole()) {

@@ -119,7 +119,10 @@ final class Catalogue
                         ->all(),
                 ),
                 'people' => array_values(
-                    array_map(strval(...), DB::table('people')->orderBy('name')->pluck('name')->all()),
+                    array_map(
+                        strval(...),
+                        DB::table('people')->whereNull('retired_at')->orderBy('name')->pluck('name')->all(),
+                    ),
                 ),
             ],
         );

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\History\History;
+use App\Models\Change;
 use App\Models\KeptRule;
 use App\Models\KeptSchool;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\House\Question;
 use Hakama\House\UnfitRule;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -39,13 +42,46 @@ final class House
         $changed = $this->rules->differingFrom($before);
         foreach ($changed as $rule) {
             KeptRule::query()->updateOrCreate(['name' => $rule->value], ['value' => $this->rules->value($rule)]);
+            History::note(
+                Change::RULE,
+                $rule->value,
+                $rule->spec()->label,
+                [$rule->value => $before->value($rule)],
+                [$rule->value => $this->rules->value($rule)],
+            );
         }
-        foreach ($schools as $question => $school) {
+        foreach (array_diff_assoc($schools, self::followed($before)) as $question => $school) {
+            History::note(Change::RULE, $question, Question::from($question)->words(), null, [
+                'follows' => $school,
+                'before' => self::followed($before)[$question],
+            ]);
             KeptSchool::query()->updateOrCreate(['question' => $question], ['school' => $school]);
         }
         DB::afterCommit(self::forget(...));
 
         return $changed;
+    }
+
+    /** @return array<string, float> rule => value, of every rule */
+    public function figures(): array
+    {
+        $figures = [];
+        foreach (HouseRule::cases() as $rule) {
+            $figures[$rule->value] = $this->rules()->value($rule);
+        }
+
+        return $figures;
+    }
+
+    /** @return array<string, string> question => school */
+    private static function followed(HouseRules $rules): array
+    {
+        $followed = [];
+        foreach (Question::cases() as $question) {
+            $followed[$question->value] = $rules->school($question);
+        }
+
+        return $followed;
     }
 
     /** Other rules have another sign. */

@@ -9,6 +9,8 @@ use App\Models\Frame;
 use App\Models\GarmentStyle;
 use App\Models\KeptPlacement;
 use App\Models\Machine;
+use App\Models\Person;
+use App\People\Role;
 use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -131,7 +133,9 @@ final class DemoSetup
 
     public static function build(CarbonImmutable $at): void
     {
-        DB::table('people')->insert(array_map(static fn(string $name): array => ['name' => $name], self::PEOPLE));
+        foreach (self::PEOPLE as $i => $name) {
+            Person::query()->create(['name' => $name, 'role' => $i === 0 ? Role::Owner : Role::Operator]);
+        }
         foreach (self::STYLES as $name => [$facts, $cents, $measures]) {
             GarmentStyle::query()->create([
                 'name' => $name,

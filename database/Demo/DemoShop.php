@@ -9,76 +9,21 @@ use App\Models\Artwork;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Models\Needle;
+use App\Models\Plan;
 use App\Models\Thread;
 use App\Shop\House;
+use App\Shop\Premises;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
+use Hakama\Machine\FrameSet;
 use Hakama\Machine\NeedleType;
 use Hakama\Stitch\Tape\TapeWriter;
-use Illuminate\Support\Facades\DB;
+use Hakama\Thread\ColourCard;
 use Illuminate\Support\Facades\Storage;
 
 /** What the workroom of Tarn & Tiller in Ullenmere owns. */
 final class DemoShop
 {
-    /** code => [name, colour, weight] */
-    private const THREADS = [
-        'D-01' => ['Ink', '#1b2030', 40],
-        'D-02' => ['Slate', '#4a5568', 40],
-        'D-03' => ['Chalk', '#f7f4ec', 40],
-        'D-04' => ['Pewter', '#8d9199', 40],
-        'D-05' => ['Wick', '#f3c64b', 40],
-        'D-06' => ['Squash', '#e08a2c', 40],
-        'D-07' => ['Tallow', '#f6e7b4', 40],
-        'D-08' => ['Foxglove', '#b5498f', 40],
-        'D-09' => ['Ember', '#d4482b', 40],
-        'D-10' => ['Rosehip', '#a8242f', 40],
-        'D-11' => ['Plum', '#5a2a55', 40],
-        'D-12' => ['Deep Tarn', '#1f3f66', 40],
-        'D-13' => ['Ripple', '#5b8fb9', 40],
-        'D-14' => ['Night Oven', '#27304f', 40],
-        'D-15' => ['Harebell', '#7c86c9', 40],
-        'D-16' => ['Mere', '#2f6f8f', 40],
-        'D-17' => ['Pennant', '#c9302c', 40],
-        'D-18' => ['Brick', '#8f3b2a', 40],
-        'D-19' => ['Reed', '#7d8b4a', 40],
-        'D-20' => ['Stem', '#3f6b35', 40],
-        'D-21' => ['Kelp', '#2e4a3a', 40],
-        'D-22' => ['Fell', '#5f7f5a', 40],
-        'D-23' => ['Seedling', '#7fb24a', 40],
-        'D-24' => ['Bracken', '#9a6b34', 40],
-        'D-25' => ['Peat', '#3b2a20', 40],
-        'D-26' => ['Paper Lamp', '#f2a65a', 40],
-        'D-27' => ['Bronze', '#a97b2f', 40],
-        'D-28' => ['Crust', '#c58a4a', 40],
-        'D-29' => ['Old Gold', '#cfa440', 40],
-        'D-30' => ['Cord', '#6b5a45', 40],
-        'D-31' => ['Foam', '#dcebf0', 40],
-        'D-32' => ['Heather', '#9a7aa8', 40],
-        'D-33' => ['Duck Egg', '#a9d0c8', 40],
-        'D-34' => ['Blush', '#eab6a8', 40],
-        'D-61' => ['Stem fine', '#41693a', 60],
-        'D-62' => ['Chalk fine', '#f5f3ea', 60],
-        'D-63' => ['Peat fine', '#41301f', 60],
-        'D-64' => ['Ink fine', '#1e2433', 60],
-        'D-65' => ['Ember fine', '#cf4a2e', 60],
-        'D-66' => ['Mere fine', '#316d8c', 60],
-    ];
-
-    /** code, name, kind, driver, outer w, h, window w, h, corner, round, offset x, y, count */
-    private const FRAMES = [
-        ['R-9', 'Round, 9 cm', 'round', 'flat', 116, 116, 90, 90, 0, true, 0, 0, 6],
-        ['R-12', 'Round, 12 cm', 'round', 'flat', 148, 148, 120, 120, 0, true, 0, 0, 6],
-        ['R-15', 'Round, 15 cm', 'round', 'flat', 180, 180, 150, 150, 0, true, 0, 0, 4],
-        ['S-18', 'Square, 18 cm', 'square', 'flat', 214, 214, 180, 180, 18, false, 0, 0, 4],
-        ['S-30', 'Oblong, 30 by 24 cm', 'square', 'flat', 338, 278, 300, 240, 22, false, 0, 0, 4],
-        ['G-13', 'Magnet, 13 cm', 'magnetic', 'flat', 158, 158, 130, 130, 6, false, 0, 0, 4],
-        ['G-34', 'Magnet, 34 by 20 cm', 'magnetic', 'flat', 372, 232, 340, 200, 8, false, 0, 0, 2],
-        ['K-1', 'Cap ring', 'cap', 'cap', 190, 96, 170, 78, 10, false, 0, 0, 5],
-        ['T-8', 'Cylinder, 8 cm', 'cylinder', 'cylinder', 104, 100, 84, 80, 8, false, 0, 0, 2],
-        ['P-10', 'Clamp, 10 by 7 cm', 'clamp', 'clamp', 150, 120, 100, 70, 2, false, 0, -9, 1],
-    ];
-
     /** code, name, heads, needles, top speed, drivers, driver, frame, threads from needle 1 on, pinned */
     private const MACHINES = [
         [
@@ -188,10 +133,22 @@ final class DemoShop
 
     public static function build(CarbonImmutable $at): void
     {
-        DB::table('plans')->insert(['id' => 1, 'version' => 1]);
-        foreach (array_keys(self::THREADS) as $i => $code) {
-            [$name, $hex, $weight] = self::THREADS[$code];
-            $thread = Thread::query()->create(['code' => $code, 'name' => $name, 'hex' => $hex, 'weight' => $weight]);
+        Premises::set([
+            'name' => 'Tarn & Tiller',
+            'zone' => (string) config('app.timezone'),
+            'is_demo' => true,
+            'calendar_secret' => bin2hex(random_bytes(16)),
+            'begun_at' => $at,
+        ]);
+        Plan::query()->firstOrCreate(['id' => 1], ['version' => 1]);
+        foreach (array_values(ColourCard::threads()) as $i => $of) {
+            $code = $of->code;
+            $thread = Thread::query()->create([
+                'code' => $code,
+                'name' => $of->name,
+                'hex' => $of->hex,
+                'weight' => $of->weight,
+            ]);
             $shelf = sprintf('%s%d', chr(65 + intdiv($i, 8)), ($i % 8) + 1);
             $metres = self::LITTLE[$code] ?? 600 + (($i * 977) % 4300);
             // What is used most stands there twice: one cone begun, one whole.
@@ -204,24 +161,10 @@ final class DemoShop
                 ]);
             }
         }
-        foreach (
-            self::FRAMES as [$code, $name, $kind, $driver, $ow, $oh, $ww, $wh, $corner, $round, $ox, $oy, $count]
-        ) {
-            Frame::query()->create([
-                'code' => $code,
-                'name' => $name,
-                'kind' => $kind,
-                'driver' => $driver,
-                'outer_width_mm' => $ow,
-                'outer_height_mm' => $oh,
-                'window_width_mm' => $ww,
-                'window_height_mm' => $wh,
-                'corner_mm' => $corner,
-                'round' => $round,
-                'offset_x_mm' => $ox,
-                'offset_y_mm' => $oy,
-                'count' => $count,
-            ]);
+        foreach (FrameSet::cases() as $set) {
+            foreach ($set->frames() as $name => $frame) {
+                Frame::query()->create(Frame::columns($frame, $name));
+            }
         }
         foreach (
             self::MACHINES as [$code, $name, $heads, $needles, $top, $drivers, $driver, $frame, $threads, $pinned]

@@ -36,6 +36,10 @@ document.addEventListener('submit', (event) => {
         setTimeout(() => delete form.dataset.sent, 4000);
     }
 });
+// The clock of the one who sits here is most likely that of the shop.
+const zone = document.querySelector('select[data-own-zone]');
+const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+if (zone && [...zone.options].some((option) => option.value === here)) zone.value = here;
 document.addEventListener('change', (event) => {
     if (event.target.matches('[data-send]')) event.target.form.requestSubmit();
 });

@@ -38,7 +38,7 @@ final class FuzzTest extends FeatureTestCase
         'seen',
     ];
     /** What an address names, one that is there for each. */
-    private const THERE = [
+    public const THERE = [
         'order' => '1008',
         'machine' => 'M1',
         'number' => '2',
@@ -49,6 +49,14 @@ final class FuzzTest extends FeatureTestCase
         'style' => '1',
         'thread' => 'D-03',
         'proposal' => '999',
+        'person' => '2',
+        'tablet' => '1',
+        'change' => '1',
+        'step' => 'people',
+        'list' => 'frames',
+        'key' => 'nothing',
+        'kind' => 'off',
+        'which' => '1',
     ];
 
     /** @return iterable<string, array{mixed}> */

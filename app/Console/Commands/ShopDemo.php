@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Database\Whole;
 use App\Models\Machine;
+use App\Models\Shop;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
@@ -21,7 +22,7 @@ final class ShopDemo extends Command
 
     public function handle(): int
     {
-        if (Machine::query()->exists()) {
+        if (Shop::query()->exists() || Machine::query()->exists()) {
             return $this->option('when-empty')
                 ? self::SUCCESS
                 : $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');

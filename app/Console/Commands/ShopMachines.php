@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Machine;
+use App\Shop\Premises;
 use Database\Demo\DemoShop;
 use Illuminate\Console\Command;
 
@@ -15,7 +16,10 @@ final class ShopMachines extends Command
 
     public function handle(): int
     {
-        foreach (Machine::query()->orderBy('id')->pluck('code') as $code) {
+        if (! app(Premises::class)->shop()->is_demo) {
+            return self::SUCCESS;
+        }
+        foreach (Machine::working()->pluck('code') as $code) {
             $this->line($code.' '.DemoShop::token((string) $code));
         }
 

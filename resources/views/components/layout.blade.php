@@ -49,8 +49,9 @@
         @endif
         {{ $slot }}
     </main>
-    <footer class="noprint mx-auto max-w-[1280px] px-6 pb-6 text-sm text-soft">
+    <footer class="noprint mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-2 px-6 pb-6 text-sm text-soft">
         <button type="button" class="btn btn-small" data-keys>Keys of this page <kbd>?</kbd></button>
+        <x-caller />
     </footer>
     <dialog id="keys" aria-label="Keys of this page">
         <h2 class="mb-3">Keys of this page</h2>

@@ -8,14 +8,11 @@
                 {{ $one->name }}<span class="ml-2 font-normal">{{ $one->needles }} needles</span></a>
         @endforeach
     </div>
+    @php $of = $machine ?? $machines->first(); @endphp
     <x-tabs label="Of the needles" :tabs="[
         [route('needles.walks'), 'Walks to the shelf', 'w', $here === 'walks', 'Walks to the shelf, all machines'],
-        [
-            route('needles.pins', $machine ?? $machines->first()),
-            'Worth a pin',
-            'p',
-            $here === 'pins',
-            'Threads worth a pin',
-        ],
+        ...$of === null
+            ? []
+            : [[route('needles.pins', $of), 'Worth a pin', 'p', $here === 'pins', 'Threads worth a pin']],
     ]" />
 </div>

@@ -25,6 +25,14 @@
                         <option @selected($who === $name)>{{ $name }}</option>
                     @endforeach
                 </select></form>
+            @error('pin')
+                <form method="post" action="{{ route('floor.who') }}" class="flex items-center gap-2">@csrf
+                    @method('put')<input type="hidden" name="who" value="{{ old('who') }}"><label for="pin"
+                        class="m-0 text-base">PIN of {{ old('who') }}</label><input id="pin" type="password"
+                        name="pin" inputmode="numeric" autocomplete="off" autofocus class="!w-28" aria-invalid="true"
+                        aria-describedby="wrong-pin"><button class="btn btn-small">It is me</button><x-wrong
+                        field="pin" /></form>
+            @enderror
         @endif
         <p id="lost" class="now ml-auto self-center" role="alert" hidden>The server does not answer. What was
             recorded is kept; this page goes on by itself.</p>

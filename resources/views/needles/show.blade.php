@@ -28,7 +28,7 @@
         <rect x="0" y="118" width="{{ $w * $machine->needles }}" height="7" fill="#1d2433" />
         @foreach ($machine->rack as $needle)
             @php
-                $x = ($needle->number - 1) * $w;
+                $x = ($machine->counts_from === 'right' ? $machine->needles - $needle->number : $needle->number - 1) * $w;
                 $m = $x + $w / 2;
                 $next = $toLoad[$needle->number] ?? null;
             @endphp

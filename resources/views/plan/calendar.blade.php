@@ -4,21 +4,7 @@
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-3">
         <section>
             <h2 class="mb-1">The usual week</h2>
-            <form method="post" action="{{ route('plan.week') }}">@csrf @method('put')<input type="hidden"
-                    name="seen" value="{{ old('seen', $book->weekSign()) }}">
-                @foreach (['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $i => $name)
-                    <div class="mb-1 flex items-center gap-3"><label for="week-{{ $i + 1 }}"
-                            class="m-0 w-24">{{ $name }}</label><input id="week-{{ $i + 1 }}"
-                            name="week[{{ $i + 1 }}]" class="flex-1 !py-1"
-                            value="{{ old('week.' . ($i + 1), Hakama\Calendar\Shifts::words($week->shifts($i + 1))) }}"
-                            placeholder="nobody works" maxlength="120"
-                            @error('week.' . ($i + 1)) aria-invalid="true" aria-describedby="wrong-week-{{ $i + 1 }}" @enderror>
-                    </div><x-wrong :field="'week.' . ($i + 1)" />
-                @endforeach
-                <p class="text-sm text-soft">Shifts with their breaks left out: 06:00-14:00, 14:30-22:00. Monday to
-                    Friday start as the <a href="{{ route('shop.show') }}#day_starts_h">house rules</a> have them.</p>
-                <button class="btn mt-2">These are the hours</button>
-            </form>
+            @include('plan.week-form', ['to' => route('plan.week')])
             <h2 class="mb-1 mt-6">Days off</h2>
             <ul>
                 @forelse ($book->daysOff() as $off)
@@ -143,11 +129,11 @@
                 <li class="border-b border-hair py-1"><a href="{{ route('plan.csv') }}" data-key="c"
                         data-does="The plan as a list">The plan as a list (CSV) <kbd>c</kbd></a></li>
                 @foreach ($machines as $m)
-                    <li class="border-b border-hair py-1"><a href="{{ route('plan.ics', $m) }}">{{ $m->code }}
+                    <li class="border-b border-hair py-1"><a href="{{ App\People\CalendarKey::addressOf(route('plan.ics', $m)) }}">{{ $m->code }}
                             {{ $m->name }} (calendar)</a></li>
                 @endforeach
                 @foreach ($customers as $one)
-                    <li class="border-b border-hair py-1"><a href="{{ route('plan.promises', $one->id) }}">Promised
+                    <li class="border-b border-hair py-1"><a href="{{ App\People\CalendarKey::addressOf(route('plan.promises', $one->id)) }}">Promised
                             to {{ $one->name }} (calendar)</a></li>
                 @endforeach
             </ul>

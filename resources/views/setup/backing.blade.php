@@ -115,30 +115,7 @@
                 </table>
             </div>
             <x-wrong field="count" /><x-wrong field="length" />
-            <form method="post" action="{{ route('setup.backing') }}" class="sheet mt-4 p-4">@csrf
-                <h3 class="mb-2 font-semibold">Put on the shelf</h3>
-                <div class="grid grid-cols-2 gap-3">
-                    <div><label for="kind">Kind</label><select id="kind" name="kind">
-                            @foreach (Hakama\Setup\Backing\Backing::cases() as $case)
-                                <option value="{{ $case->value }}" @selected(old('kind') === $case->value)>{{ $case->label() }}
-                                </option>
-                            @endforeach
-                        </select>
-                    </div>
-                    <div><label for="form">As</label><select id="form" name="form">
-                            @foreach (Hakama\Setup\Backing\StockForm::cases() as $case)
-                                <option value="{{ $case->value }}" @selected(old('form', 'piece') === $case->value)>{{ $case->label() }}
-                                </option>
-                            @endforeach
-                        </select></div>
-                    <x-field name="width" label="Width, mm" inputmode="numeric" class="num" />
-                    <div><label for="length">Length, mm</label><input id="length" name="length"
-                            value="{{ old('length') }}" inputmode="numeric" class="num"></div>
-                    <div><label for="count">How many</label><input id="count" name="count"
-                            value="{{ old('count', 1) }}" inputmode="numeric" class="num"></div>
-                </div>
-                <button class="btn mt-3" data-key="a">Put it there <kbd>a</kbd></button>
-            </form>
+            @include('setup.backing-form')
         </div>
     </div>
 </x-layout>

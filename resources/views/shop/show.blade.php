@@ -1,21 +1,7 @@
 <x-layout station="shop" title="Shop">
     <x-slot:say>What the shop owns, and the figures it works by. Change one, and all that follows from it is
         worked out anew.</x-slot:say>
-    <div class="mb-4 flex flex-wrap items-baseline gap-x-5 gap-y-1">
-        <h1>House rules</h1>
-        <nav class="tabs ml-auto" aria-label="Of the shop">
-            <a href="{{ route('threads.index') }}" data-key="t" data-does="The thread shelf">Thread shelf,
-                {{ $threads }} threads <kbd>t</kbd></a>
-            <a href="{{ route('threads.needs') }}" data-key="n" data-does="Thread and bobbins wanted">Thread wanted
-                <kbd>n</kbd></a>
-            <a href="{{ route('threads.match') }}" data-key="m" data-does="Match a colour">Match a colour
-                <kbd>m</kbd></a>
-            <a href="{{ route('catalogue.show') }}" data-key="c"
-                data-does="Garments, frames, machines, places">Catalogue <kbd>c</kbd></a>
-            <a href="#schools" data-key="s" data-does="Where practitioners differ">Schools <kbd>s</kbd></a>
-            <a href="#owned" data-key="o" data-does="Machines and frames">Machines, frames <kbd>o</kbd></a>
-        </nav>
-    </div>
+    <x-shop-tabs here="rules" title="House rules" />
     <form method="post" action="{{ route('shop.rules') }}">
         @csrf @method('put')
         <input type="hidden" name="seen" value="{{ old('seen', $seen) }}">
@@ -97,56 +83,4 @@
             </div>
         </details>
     </form>
-    <div id="owned" class="mt-8 grid grid-cols-1 gap-10 lg:grid-cols-2">
-        <section>
-            <h2 class="mb-1"><a href="{{ route('catalogue.show', 'machines') }}">Machines</a></h2>
-            <table>
-                <thead>
-                    <tr>
-                        <th>Machine</th>
-                        <th class="num">Needles</th>
-                        <th class="num">Heads</th>
-                        <th class="num">Top spm</th>
-                        <th>Drivers</th>
-                        <th>Stands with</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    @foreach ($machines as $m)
-                        <tr>
-                            <td>{{ $m->code }} {{ $m->name }}</td>
-                            <td class="num">{{ $m->needles }}</td>
-                            <td class="num">{{ $m->heads }}</td>
-                            <td class="num">{{ $m->top_spm }}</td>
-                            <td>{{ implode(', ', $m->drivers) }}</td>
-                            <td>{{ $m->driver }}, {{ $m->frame?->code }}</td>
-                        </tr>
-                    @endforeach
-                </tbody>
-            </table>
-        </section>
-        <section>
-            <h2 class="mb-1"><a href="{{ route('catalogue.show', 'frames') }}">Frames</a></h2>
-            <table>
-                <thead>
-                    <tr>
-                        <th>Frame</th>
-                        <th>Driver</th>
-                        <th class="num">Window, mm</th>
-                        <th class="num">Here</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    @foreach ($frames as $f)
-                        <tr>
-                            <td><strong>{{ $f->code }}</strong> {{ $f->name }}</td>
-                            <td>{{ $f->driver->value }}</td>
-                            <td class="num">{{ $f->window_width_mm }} × {{ $f->window_height_mm }}</td>
-                            <td class="num">{{ $f->count }}</td>
-                        </tr>
-                    @endforeach
-                </tbody>
-            </table>
-        </section>
-    </div>
 </x-layout>

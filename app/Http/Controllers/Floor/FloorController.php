@@ -8,6 +8,7 @@ use App\Floor\Pulse;
 use App\Floor\Station;
 use App\Http\Requests\Floor\ChoosePerson;
 use App\Models\Machine;
+use App\People\Caller;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
 use Illuminate\Contracts\View\View;
@@ -18,23 +19,25 @@ final class FloorController
 {
     public function show(PlanBoard $board, ?Machine $machine = null): View
     {
-        $machine =
-            $machine === null
-                ? $board->machines()->firstOrFail()
-                : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
+        // A tablet shows the machine it stands at.
+        $machine ??= Caller::of(request())->tablet->machine ?? $board->machines()->first();
+        if ($machine === null) {
+            return view('shop.no-machine', ['station' => 'floor']);
+        }
+        $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
 
         return view(request()->headers->has('HX-Request') ? 'floor.station' : 'floor.show', [
             'station' => Station::of($machine, $board),
             'machines' => $board->machines(),
             'people' => app(Catalogue::class)->people(),
-            'who' => (string) request()->session()->get('who', ''),
+            'who' => Caller::acting(request()),
         ]);
     }
 
     /** Who stands at the machines from now on, as this screen is told. */
     public function who(ChoosePerson $request): RedirectResponse
     {
-        $request->session()->put('who', $request->string('who')->value());
+        $request->session()->put('who', $request->person()->name);
 
         return redirect()->back();
     }

@@ -11,6 +11,7 @@ use App\Models\Machine;
 use App\Models\Needle;
 use App\Models\NeedleFitting;
 use App\Models\Thread;
+use App\People\Caller;
 use App\Plan\BatchBlock;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
@@ -34,10 +35,11 @@ final class NeedlesController
 
     public function show(PlanBoard $board, ?Machine $machine = null): View
     {
-        $machine =
-            $machine === null
-                ? $board->machines()->firstOrFail()
-                : $board->machines()->firstWhere('id', $machine->id) ?? $machine;
+        $machine ??= $board->machines()->first();
+        if ($machine === null) {
+            return view('shop.no-machine', ['station' => 'needles']);
+        }
+        $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
         $codes = $board->sequence()->on($machine->code);
         $workload = $board->workload();
         $demands = array_map(static fn(string $code): Demand => $workload->batches[$code]->demand(), $codes);
@@ -101,7 +103,7 @@ final class NeedlesController
             $machine,
             array_fill_keys($request->numbers(), $type),
             $request->string('id')->lower()->value(),
-            (string) $request->session()->get('who', ''),
+            Caller::acting($request),
         );
         $numbers = implode(', ', $request->numbers());
 
@@ -159,10 +161,7 @@ final class NeedlesController
 
         return redirect()
             ->route('needles.show', $machine)
-            ->with(
-                'done',
-                $pinned ? "Needle {$number} keeps its thread." : "Needle {$number} may change its thread.",
-            );
+            ->with('done', $pinned ? "Needle {$number} keeps its thread." : "Needle {$number} may change its thread.");
     }
 
     private static function needle(Machine $machine, int $number): Needle

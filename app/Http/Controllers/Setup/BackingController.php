@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Setup;
 use App\Http\Requests\Setup\AddBacking;
 use App\Http\Requests\Setup\CountBacking;
 use App\Models\BackingStock;
+use App\People\Caller;
 use App\Setup\BackingCuts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -37,7 +38,7 @@ final class BackingController
 
     public function cut(Request $request, BackingCuts $cuts, string $batch): RedirectResponse
     {
-        $cut = $cuts->cut($batch, (string) $request->session()->get('who', ''));
+        $cut = $cuts->cut($batch, Caller::acting($request));
 
         return redirect()
             ->route('setup.backing')
@@ -53,7 +54,7 @@ final class BackingController
     {
         BackingCuts::add($request->stock());
 
-        return redirect()->route('setup.backing')->with('done', 'It is on the shelf.');
+        return redirect()->back()->with('done', 'It is on the shelf.');
     }
 
     /** What was counted anew. */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Setup;
 use App\Http\Requests\Setup\KeepPlacement;
 use App\Models\Decoration;
 use App\Models\KeptPlacement;
+use App\People\Caller;
 use App\Setup\DecorationSetups;
 use Carbon\CarbonImmutable;
 use Hakama\Setup\Placement\WorkedMark;
@@ -42,11 +43,8 @@ final class PlacementController
         return new Response($found === null ? 'Measure the other mark too.' : e($found->words));
     }
 
-    public function keep(
-        KeepPlacement $request,
-        Decoration $decoration,
-        DecorationSetups $setups,
-    ): RedirectResponse {
+    public function keep(KeepPlacement $request, Decoration $decoration, DecorationSetups $setups): RedirectResponse
+    {
         $decoration->load('line');
         KeptPlacement::query()->updateOrCreate(
             [
@@ -55,11 +53,7 @@ final class PlacementController
                 'size' => $request->size(),
                 'motif' => $setups->motif($decoration),
             ],
-            [
-                ...$request->measures(),
-                'who' => (string) $request->session()->get('who', ''),
-                'kept_at' => CarbonImmutable::now(),
-            ],
+            [...$request->measures(), 'who' => Caller::acting($request), 'kept_at' => CarbonImmutable::now()],
         );
 
         return redirect()

@@ -8,9 +8,6 @@ use App\Database\Whole;
 use App\Http\Requests\Shop\SetRules;
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
-use App\Models\Frame;
-use App\Models\Machine;
-use App\Models\Thread;
 use App\Setup\SetupTimes;
 use App\Shop\House;
 use Hakama\House\HouseRule;
@@ -27,9 +24,6 @@ final class ShopController
             'stations' => collect(HouseRule::cases())->groupBy(
                 static fn(HouseRule $rule): string => $rule->spec()->station,
             ),
-            'machines' => Machine::query()->with('frame')->orderBy('id')->get(),
-            'frames' => Frame::query()->orderBy('id')->get(),
-            'threads' => Thread::query()->count(),
         ]);
     }
 
@@ -38,9 +32,7 @@ final class ShopController
     {
         $changed = Whole::write(static function () use ($request, $house, $times): array {
             $changed = $house->change($request->figures(), $request->schools());
-            if (
-                array_filter($changed, static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan') !== []
-            ) {
+            if (array_filter($changed, static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan') !== []) {
                 $times->retime();
             }
             if (array_uintersect($changed, HouseRule::MEASURING, self::byName(...)) !== []) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Artwork;
 
 use App\Http\Requests\ReadsChoices;
+use App\Shop\Catalogue;
 use Hakama\Garment\Fabric;
 use Hakama\Setup\Backing\Backing;
 use Illuminate\Foundation\Http\FormRequest;
@@ -27,7 +28,7 @@ final class LogSewOut extends FormRequest
             'speed' => ['required', 'integer', 'min:100', 'max:2000'],
             'passed' => ['required', 'boolean'],
             'remark' => ['nullable', 'string', 'max:300', Rule::requiredIf(! $this->boolean('passed'))],
-            'who' => ['required', 'string', 'max:80'],
+            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
             'photo' => ['nullable', 'file', 'max:6144'],
         ];
     }
@@ -44,7 +45,7 @@ final class LogSewOut extends FormRequest
             'passed.*' => 'Say whether it came out.',
             'remark.required' => 'Say what went wrong, so that the next one knows.',
             'remark.max' => 'At most 300 letters.',
-            'who.*' => 'Say who sewed it.',
+            'who.*' => 'Say who of the shop sewed it.',
             'photo.max' => 'The photo is larger than 6 MB.',
             'photo.*' => 'The photo did not arrive.',
         ];

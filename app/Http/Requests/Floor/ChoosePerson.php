@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Floor;
 
+use App\Models\Person;
+use App\People\Attempts;
+use App\People\Caller;
 use App\Shop\Catalogue;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 
-/** Who stands at the machines from now on. */
+/** Who stands at the machines from now on; whoever has a PIN says it. */
 final class ChoosePerson extends FormRequest
 {
     /** @return array<string, mixed> */
@@ -16,6 +21,7 @@ final class ChoosePerson extends FormRequest
     {
         return [
             'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+            'pin' => ['nullable', 'string', 'max:8'],
         ];
     }
 
@@ -24,6 +30,29 @@ final class ChoosePerson extends FormRequest
     {
         return [
             'who.*' => 'Choose who stands at the machine.',
+            'pin.*' => 'A PIN is 4 to 8 digits.',
         ];
+    }
+
+    /** @throws ValidationException when the PIN is another's */
+    public function person(): Person
+    {
+        $person = Person::query()
+            ->where('name', $this->string('who')->value())
+            ->whereNull('retired_at')
+            ->firstOrFail();
+        if ($person->pin === null || Caller::of($this)?->person?->id === $person->id) {
+            return $person;
+        }
+        $of = "pin {$person->id} {$this->ip()}";
+        Attempts::mustBeFew($of, 'pin');
+        if (! Hash::check($this->string('pin')->value(), $person->pin)) {
+            throw ValidationException::withMessages([
+                'pin' => $this->filled('pin') ? 'That is not the PIN.' : 'Type the PIN.',
+            ]);
+        }
+        Attempts::forget($of);
+
+        return $person;
     }
 }

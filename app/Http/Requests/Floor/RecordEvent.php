@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests\Floor;
 
 use App\Http\Requests\ReadsChoices;
+use App\Models\Person;
+use App\People\Caller;
+use App\Shop\Catalogue;
+use Closure;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
 use Illuminate\Foundation\Http\FormRequest;
@@ -18,6 +22,14 @@ final class RecordEvent extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
+        // Somebody with a PIN is said to be at this screen by the PIN, not by a choice in a list.
+        $mayBe = function (string $field, mixed $value, Closure $fail): void {
+            $isOther = is_string($value) && $value !== Caller::acting($this);
+            if ($isOther && Person::query()->where('name', $value)->whereNotNull('pin')->exists()) {
+                $fail("{$value} has a PIN: say it above, at “At the machines”.");
+            }
+        };
+
         return [
             'id' => ['required', 'uuid'],
             'kind' => ['required', Rule::enum(EventKind::class)],
@@ -28,6 +40,7 @@ final class RecordEvent extends FormRequest
                 Rule::enum(SpoilCause::class),
             ],
             'piece' => ['nullable', 'integer'],
+            'who' => ['nullable', 'string', Rule::in(app(Catalogue::class)->people()), $mayBe],
             'checked' => ['array'],
             'driver_min' => ['nullable', 'numeric', 'between:1,240'],
         ];
@@ -37,6 +50,7 @@ final class RecordEvent extends FormRequest
     public function messages(): array
     {
         return [
+            'who.in' => 'Choose one of the people of the shop.',
             'cause.required' => 'Say why the piece was spoiled.',
             'driver_min.*' => 'How many minutes it took is a number, 1 to 240; or leave it empty.',
         ];
@@ -66,6 +80,6 @@ final class RecordEvent extends FormRequest
     /** Who stands at the machine, as said here or before. */
     public function who(): string
     {
-        return $this->string('who')->value() ?: (string) $this->session()->get('who', '');
+        return $this->string('who')->value() ?: Caller::acting($this);
     }
 }

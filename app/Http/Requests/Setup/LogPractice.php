@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Setup;
 
 use App\Http\Requests\ReadsChoices;
+use App\Shop\Catalogue;
 use Closure;
 use Hakama\Garment\Fabric;
 use Hakama\Machine\FrameKind;
@@ -28,7 +29,7 @@ final class LogPractice extends FormRequest
         return [
             'fabric' => ['required', Rule::enum(Fabric::class)],
             'frame_kind' => ['required', Rule::enum(FrameKind::class)],
-            'who' => ['required', 'string', 'max:40'],
+            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
             'on_scrap' => ['required', 'boolean'],
             'came_out' => ['required', 'integer', 'between:0,1000'],
             'failed' => ['required', 'integer', 'between:0,1000', $sewn],
@@ -42,7 +43,7 @@ final class LogPractice extends FormRequest
         return [
             'fabric.*' => 'Choose the cloth.',
             'frame_kind.*' => 'Choose the kind of frame.',
-            'who.*' => 'Say who sewed it.',
+            'who.*' => 'Say who of the shop sewed it.',
             'on_scrap.*' => 'On scrap or for real.',
             'came_out.*' => 'How many came out, 0 to 1000.',
             'failed.integer' => 'How many did not, 0 to 1000.',

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Begin;
+
+use App\Database\Whole;
+use App\History\History;
+use App\Models\Change;
+use App\Models\Frame;
+use App\Models\Person;
+use App\Models\Plan;
+use App\Models\Shop;
+use App\People\Role;
+use App\Shop\Catalogue;
+use App\Shop\House;
+use App\Shop\PracticeBook;
+use App\Shop\Premises;
+use App\Thread\ThreadShelf;
+use Carbon\CarbonImmutable;
+use Hakama\Machine\FrameSet;
+use Hakama\Thread\ColourCard;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+
+/** Begins a shop of one's own: empty, or in the place of the demo. */
+final class Begin
+{
+    /** What the demo's work came to; none of it is one's own. The order is that in which they refer to each other. */
+    private const WORK = [
+        'arrivals',
+        'hand_overs',
+        'machine_readings',
+        'step_confirmations',
+        'batch_runs',
+        'floor_events',
+        'backing_cuts',
+        'batches',
+        'setups',
+        'pieces',
+        'decorations',
+        'order_lines',
+        'orders',
+        'customers',
+        'sew_outs',
+        'artwork_revisions',
+        'artwork_blocks',
+        'artworks',
+        'kept_placements',
+        'practices',
+        'proposals',
+        'plan_changes',
+        'downtimes',
+        'days_off',
+        'extra_hours',
+        'presences',
+        'needle_fittings',
+        'pairings',
+        'tablets',
+        'people',
+        'changes',
+        'jobs',
+    ];
+
+    /** An empty shop, where there is none. */
+    public static function own(): void
+    {
+        Plan::query()->firstOrCreate(['id' => Shop::ONLY], ['version' => 1]);
+        Premises::set([
+            'is_demo' => false,
+            'zone' => (string) config('app.timezone'),
+            'calendar_secret' => bin2hex(random_bytes(16)),
+        ]);
+    }
+
+    public static function named(string $name, string $zone, string $currency, string $owner, string $password): Person
+    {
+        return Whole::write(static function () use ($name, $zone, $currency, $owner, $password): Person {
+            Premises::set(['name' => $name, 'zone' => $zone, 'currency' => $currency]);
+            $person = Person::query()->updateOrCreate(
+                ['name' => $owner],
+                ['role' => Role::Owner, 'password' => $password, 'retired_at' => null],
+            );
+            History::note(Change::SHOP, 'shop', "{$name} was begun", null, ['zone' => $zone, 'currency' => $currency]);
+
+            return $person;
+        });
+    }
+
+    /** @param list<FrameSet> $sets */
+    public static function frames(array $sets): int
+    {
+        return Whole::write(static function () use ($sets): int {
+            $added = 0;
+            foreach ($sets as $set) {
+                foreach ($set->frames() as $name => $frame) {
+                    $isNew = Frame::query()->firstOrCreate(['code' => $frame->id], Frame::columns($frame, $name))
+                        ->wasRecentlyCreated;
+                    $added += $isNew ? 1 : 0;
+                }
+            }
+            DB::afterCommit(Catalogue::forget(...));
+
+            return $added;
+        });
+    }
+
+    /** @param list<string> $codes of the colour card */
+    public static function threads(array $codes): int
+    {
+        $known = DB::table('threads')->pluck('code')->all();
+        $rows = array_values(
+            array_diff_key(array_intersect_key(ColourCard::threads(), array_flip($codes)), array_flip($known)),
+        );
+        ThreadShelf::takeOver($rows, ThreadShelf::sign());
+
+        return count($rows);
+    }
+
+    /**
+     * Clears the demo's orders, artworks, people and books away.
+     *
+     * @param list<string> $keep of machines, frames, garments, threads and rules
+     */
+    public static function insteadOfTheDemo(array $keep): void
+    {
+        Whole::write(static function () use ($keep): void {
+            DB::statement('set foreign_key_checks = 0');
+            $lost = [
+                ...self::WORK,
+                ...in_array('machines', $keep, true) ? [] : ['machines'],
+                ...in_array('machines', $keep, true) && in_array('threads', $keep, true) ? [] : ['needles'],
+                ...in_array('frames', $keep, true) ? [] : ['frames'],
+                ...in_array('garments', $keep, true) ? [] : ['garment_styles'],
+                ...in_array('threads', $keep, true) ? [] : ['cones', 'threads'],
+                ...in_array('rules', $keep, true) ? [] : ['house_rules', 'house_schools', 'week_days'],
+                'backing_stocks',
+            ];
+            foreach ($lost as $table) {
+                DB::table($table)->delete();
+            }
+            DB::statement('set foreign_key_checks = 1');
+            if (! in_array('frames', $keep, true)) {
+                DB::table('machines')->update(['frame_id' => null]);
+            }
+            DB::table('order_numbers')->update(['last' => 1000]);
+            foreach (DB::table('machines')->get(['id', 'needles']) as $machine) {
+                // The demo's tokens are the demo's.
+                DB::table('machines')
+                    ->where('id', $machine->id)
+                    ->update([
+                        'token_hash' => hash('sha256', Str::random(48)),
+                        'paired_at' => null,
+                        'bobbin_used_m' => 0,
+                    ]);
+                $rack = array_map(
+                    static fn(int $number): array => ['machine_id' => $machine->id, 'number' => $number],
+                    range(1, (int) $machine->needles),
+                );
+                DB::table('needles')->insertOrIgnore($rack);
+            }
+            Premises::set([
+                ...Shop::UNBEGUN,
+                'zone' => (string) config('app.timezone'),
+                'calendar_secret' => bin2hex(random_bytes(16)),
+            ]);
+        });
+        Storage::deleteDirectory('tapes');
+        House::forget();
+        Catalogue::forget();
+        PracticeBook::forget();
+    }
+
+    public static function done(): void
+    {
+        Premises::set(['begun_at' => CarbonImmutable::now()]);
+    }
+}

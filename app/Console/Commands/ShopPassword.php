@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\History\History;
+use App\Models\Change;
+use App\Models\Person;
+use Illuminate\Console\Command;
+
+final class ShopPassword extends Command
+{
+    private const LEAST = 10;
+
+    protected $signature = 'shop:password {name : of somebody of the shop}';
+    protected $description = 'Gives somebody another password, asked for at the terminal';
+
+    public function handle(): int
+    {
+        $person = Person::query()->where('name', (string) $this->argument('name'))->first();
+        if ($person === null) {
+            $this->components->error('The shop has nobody of that name.');
+
+            return self::FAILURE;
+        }
+        $password = (string) $this->secret('The new password');
+        if (mb_strlen($password) < self::LEAST) {
+            $this->components->error('A password has at least '.self::LEAST.' letters. Nothing was changed.');
+
+            return self::FAILURE;
+        }
+        $person->update(['password' => $password, 'remember_token' => null]);
+        History::note(Change::PERSON, $person->name, 'has a new password, set at the computer of the shop');
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Begin;
+
+use App\Begin\Begin;
+use App\Begin\Step;
+use App\Calendar\Calendar;
+use App\Calendar\UsualWeek;
+use App\Http\Requests\Begin\ChooseFrames;
+use App\Http\Requests\Begin\ChooseThreads;
+use App\Http\Requests\Begin\ClearDemo;
+use App\Http\Requests\Begin\NameShop;
+use App\Http\Requests\Plan\SetWeek;
+use App\Keep\Backup;
+use App\Models\Machine;
+use App\Models\Shop;
+use App\People\Caller;
+use App\Shop\Premises;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+
+/** The short way into a shop of one's own. */
+final class BeginController
+{
+    public function show(Request $request, Premises $premises, Calendar $calendar): View
+    {
+        $shop = $premises->shop();
+        if ($shop->is_demo) {
+            return view('begin.demo', ['shop' => $shop]);
+        }
+        $done = Step::done($shop);
+        $open = array_values(array_filter(Step::cases(), static fn(Step $step): bool => ! in_array($step, $done, true)));
+        $step = Step::tryFrom($request->string('step')->value()) ?? ($open[0] ?? null);
+
+        return view('begin.show', [
+            'shop' => $shop,
+            'done' => $done,
+            'step' => $step,
+            'isEmpty' => $shop->name === '' && ! Machine::query()->exists(),
+            'machines' => Machine::working()->get(),
+            'owner' => Caller::of($request)?->person->name ?? '',
+            'frames' => DB::table('frames')->pluck('code')->all(),
+            'threads' => DB::table('threads')->pluck('code')->all(),
+            'people' => DB::table('people')->whereNull('retired_at')->orderBy('name')->pluck('name')->all(),
+            'week' => $calendar->week(),
+            'backing' => DB::table('backing_stocks')
+                ->orderBy('id')
+                ->get(['kind', 'form', 'width_mm', 'length_mm', 'count']),
+        ]);
+    }
+
+    /** Its name and clock, and who owns it: from then on everybody says who they are. */
+    public function shop(NameShop $request): RedirectResponse
+    {
+        $owner = Begin::named(
+            $request->string('name')->trim()->value(),
+            $request->string('zone')->value(),
+            $request->string('currency')->upper()->value(),
+            $request->string('owner')->trim()->value(),
+            $request->string('password')->value(),
+        );
+        Auth::login($owner);
+        $request->session()->regenerate();
+        $request->session()->put('who', $owner->name);
+
+        return redirect()
+            ->route('begin.show')
+            ->with('done', "{$owner->name} owns the shop and is signed in.");
+    }
+
+    public function frames(ChooseFrames $request): RedirectResponse
+    {
+        $added = Begin::frames($request->sets());
+
+        return redirect()
+            ->route('begin.show')
+            ->with('done', "Frames added: {$added}. Change their sizes at Shop, Catalogue.");
+    }
+
+    public function threads(ChooseThreads $request): RedirectResponse
+    {
+        $added = Begin::threads($request->codes());
+
+        return redirect()
+            ->route('begin.show')
+            ->with('done', "Threads put on the shelf: {$added}, a whole cone of each.");
+    }
+
+    public function week(SetWeek $request, UsualWeek $week, Premises $premises): RedirectResponse
+    {
+        $week->set($request->shifts(), $request->seen());
+        $premises->passOver(Step::Week->value);
+
+        return redirect()->route('begin.show')->with('done', 'These are the usual hours now.');
+    }
+
+    /** A step is left as it is. */
+    public function pass(Premises $premises, string $step): RedirectResponse
+    {
+        $of = Step::tryFrom($step) ?? abort(404);
+        $premises->passOver($of->value);
+
+        return redirect()->route('begin.show');
+    }
+
+    public function done(): RedirectResponse
+    {
+        Begin::done();
+
+        return redirect()->route('orders.create')->with('done', 'The shop is begun. Here is the first order.');
+    }
+
+    /** The demo instead of an empty shop. */
+    public function demo(Premises $premises): RedirectResponse
+    {
+        if ($premises->shop()->name !== '' || Machine::query()->exists()) {
+            return redirect()
+                ->route('begin.show')
+                ->with('problem', 'Something of your own is here already; the demo does not go on top of it.');
+        }
+        Artisan::call('shop:demo');
+
+        return redirect()->route('orders.index')->with('done', 'The demo is loaded.');
+    }
+
+    /** A shop of one's own in the place of the demo; what was there is kept as a backup. */
+    public function clear(ClearDemo $request, Premises $premises): RedirectResponse
+    {
+        if (! $premises->shop()->is_demo) {
+            return redirect()->route('begin.show')->with('problem', 'This is no demo any more; nothing was cleared.');
+        }
+        $kept = Backup::make();
+        Begin::insteadOfTheDemo($request->keep());
+        $request->session()->forget('who');
+
+        return redirect()
+            ->route('begin.show')
+            ->with('done', "The demo is cleared away and kept in {$kept->name}.");
+    }
+}

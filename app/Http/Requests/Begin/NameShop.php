@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Begin;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What the shop is called, its clock and money, and who owns it. */
+final class NameShop extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'zone' => ['required', 'timezone:all'],
+            'currency' => ['required', 'string', 'regex:/^[A-Za-z]{3}$/'],
+            'owner' => ['required', 'string', 'max:40'],
+            'password' => ['required', 'string', 'min:10', 'max:200', 'same:again'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.*' => 'What is the shop called? At most 80 letters.',
+            'zone.*' => 'Choose the time zone from the list.',
+            'currency.*' => 'A currency is three letters, such as EUR.',
+            'owner.*' => 'Who owns the shop? At most 40 letters.',
+            'password.same' => 'The two passwords are not the same.',
+            'password.*' => 'A password has at least 10 letters; four words in a row are easy to keep.',
+        ];
+    }
+}

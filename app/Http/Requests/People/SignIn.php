@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\People;
+
+use App\Models\Person;
+use App\People\Attempts;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Validation\ValidationException;
+
+/** Name and password; five wrong ones, and a minute has to pass. */
+final class SignIn extends FormRequest
+{
+    /** Takes as long to check as a real one: how long the answer takes does not tell which names there are. */
+    private const NOBODY = '$argon2id$v=19$m=65536,t=3,p=1$T1VDc2RyblhQTVI5UWdpSw$HvZ0OxwqLtc5m6mnvcKeuWM4ZCFHQvHgbrDlVPHXoZw';
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:40'], 'password' => ['required', 'string', 'max:200']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.*' => 'Say who you are.', 'password.*' => 'Give your password.'];
+    }
+
+    /** @throws ValidationException when it is not them, or too many tries were made */
+    public function person(): Person
+    {
+        $name = $this->string('name')->trim()->value();
+        Attempts::mustBeFew("sign-in {$name} {$this->ip()}", 'password');
+        $person = Person::query()->where('name', $name)->whereNull('retired_at')->first();
+        $fits = Hash::driver('argon2id')->check($this->string('password')->value(), $person->password ?? self::NOBODY);
+        if ($person === null || $person->password === null || ! $fits) {
+            throw ValidationException::withMessages(['password' => 'Name and password do not go together.']);
+        }
+        Attempts::forget("sign-in {$name} {$this->ip()}");
+
+        return $person;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Keep;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/** What is not as it should be, in words. */
+final class Health
+{
+    private const LEAST_FREE = 300 * 1024 * 1024;
+    /** A job that nobody has taken for so long: the workers are away. */
+    private const WAITS_S = 120;
+
+    /** @return list<string> none: all is well */
+    public static function reasons(): array
+    {
+        $reasons = [];
+        try {
+            $oldest = DB::table('jobs')->whereNull('reserved_at')->min('available_at');
+            if ($oldest !== null && CarbonImmutable::now()->getTimestamp() - (int) $oldest > self::WAITS_S) {
+                $reasons[] = 'What is worked through beside the pages waits: its workers are away.';
+            }
+        } catch (Throwable) {
+            $reasons[] = 'The database does not answer.';
+        }
+        $free = @disk_free_space(storage_path());
+        if ($free !== false && $free < self::LEAST_FREE) {
+            $reasons[] = sprintf('The disk is nearly full: %d MB are free.', $free / 1024 / 1024);
+        }
+
+        return $reasons;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use App\Models\Person;
+use App\Models\Tablet;
+use App\Shop\Premises;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+
+/** Who asks for a page: a person who signed in, a tablet that was paired, or whoever sits before the demo. */
+final readonly class Caller
+{
+    private const KEPT = 'caller';
+
+    private function __construct(public Role $role, public ?Person $person = null, public ?Tablet $tablet = null) {}
+
+    /** Null when it is nobody we know. */
+    public static function of(Request $request): ?self
+    {
+        if (! $request->attributes->has(self::KEPT)) {
+            $request->attributes->set(self::KEPT, self::find($request));
+        }
+        $caller = $request->attributes->get(self::KEPT);
+
+        return $caller instanceof self ? $caller : null;
+    }
+
+    private static function find(Request $request): ?self
+    {
+        $person = Auth::user();
+        if ($person instanceof Person && $person->retired_at === null) {
+            return new self($person->role, $person);
+        }
+        $tablet = Tablet::of($request);
+        if ($tablet !== null) {
+            return new self(Role::Operator, tablet: $tablet);
+        }
+
+        // The demo, and a shop that nobody owns yet, lie open on the computer they run on and nowhere else.
+        return app(Premises::class)->liesOpen() && self::isHere($request) ? new self(Role::Owner) : null;
+    }
+
+    /** Whether the page is asked for on this computer itself. */
+    public static function isHere(Request $request): bool
+    {
+        $address = (string) $request->server('REMOTE_ADDR');
+
+        return str_starts_with($address, '127.') || $address === '::1';
+    }
+
+    /** Who acts, as said at this screen, else who signed in; '' where nobody has said. */
+    public static function acting(Request $request): string
+    {
+        $said = $request->hasSession() ? (string) $request->session()->get('who', '') : '';
+
+        return $said !== '' ? $said : self::of($request)->person->name ?? '';
+    }
+}

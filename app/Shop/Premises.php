@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Models\Person;
+use App\Models\Shop;
+use App\People\Role;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** Whose shop it is, what it is called and by which clock it goes. Every page asks, so it is kept. */
+final class Premises
+{
+    private const KEPT = 'premises';
+
+    private ?Shop $shop = null;
+
+    /** As it is; one that nobody has begun yet has no name. */
+    public function shop(): Shop
+    {
+        return $this->shop ??= (new Shop())->newFromBuilder($this->kept()['shop']);
+    }
+
+    /** Nobody has to say who they are: it is the demo, or nobody owns it yet. */
+    public function liesOpen(): bool
+    {
+        return (bool) $this->kept()['shop']['is_demo'] || ! $this->kept()['owned'];
+    }
+
+    /** @param array<string, mixed> $as columns of the shop */
+    public static function set(array $as): void
+    {
+        $shop = Shop::query()->find(Shop::ONLY) ?? new Shop(['id' => Shop::ONLY, ...Shop::UNBEGUN]);
+        $shop->fill($as)->save();
+        self::forget();
+        DB::afterCommit(self::forget(...));
+    }
+
+    /** A step of the way in is done with, whatever it came to. */
+    public function passOver(string $step): void
+    {
+        self::set(['passed_over' => array_values(array_unique([...$this->shop()->passed_over, $step]))]);
+    }
+
+    public static function forget(): void
+    {
+        Cache::forget(self::KEPT);
+        app()->forgetInstance(self::class);
+    }
+
+    /** The time zone that was chosen, where it is at hand without asking the database. */
+    public static function zoneAtHand(): ?string
+    {
+        $zone = Cache::get(self::KEPT)['shop']['zone'] ?? null;
+
+        return is_string($zone) && in_array($zone, timezone_identifiers_list(), true) ? $zone : null;
+    }
+
+    /** @return array{shop: array<string, mixed>, owned: bool} */
+    private function kept(): array
+    {
+        return Cache::rememberForever(
+            self::KEPT,
+            static fn(): array => [
+                'shop' => (array) (Shop::query()->toBase()->find(Shop::ONLY) ?? [
+                    'id' => Shop::ONLY,
+                    ...Shop::UNBEGUN,
+                    'passed_over' => '[]',
+                ]),
+                'owned' => Person::query()
+                    ->where('role', Role::Owner->value)
+                    ->whereNotNull('password')
+                    ->whereNull('retired_at')
+                    ->exists(),
+            ],
+        );
+    }
+}

@@ -1,0 +1,16 @@
+<form method="post" action="{{ route('begin.threads') }}">@csrf
+    <x-wrong field="codes" />
+    <p class="mb-3 text-sm text-soft">Tick what stands on the shelf, as a whole cone each; or read a list of your own
+        (CSV or XLSX) at the <a href="{{ route('threads.index') }}">thread shelf</a>.</p>
+    <div class="grid grid-cols-2 gap-x-4 md:grid-cols-4">
+        @foreach (Hakama\Thread\ColourCard::threads() as $code => $thread)
+            @php $has = in_array($code, $threads, true); @endphp
+            <label class="m-0 flex items-center gap-2 border-b border-hair py-1 text-base text-ink"><input
+                    type="checkbox" name="codes[]" value="{{ $code }}" @disabled($has)
+                    @checked($has || in_array($code, old('codes', []), true))><span class="swatch"
+                    style="background-color: {{ $thread->hex }}"></span>{{ $code }}
+                {{ $thread->name }}{{ $has ? ' ✓' : '' }}</label>
+        @endforeach
+    </div>
+    <button class="btn btn-main mt-4" data-key="v">Put them on the shelf <kbd>v</kbd></button>
+</form>

@@ -1,0 +1,58 @@
+@props(['changes', 'thing' => false])
+@php
+    $words = static fn($value) => is_array($value)
+        ? implode(', ', array_map(static fn($k, $v) => (is_int($k) ? '' : "{$k} ") . (is_scalar($v) ? $v : json_encode($v)), array_keys($value), $value))
+        : (is_bool($value) ? ($value ? 'yes' : 'no') : ($value === null || $value === '' ? 'nothing' : (string) $value));
+@endphp
+<table>
+    <thead>
+        <tr>
+            <th>When</th>
+            <th>Who</th>
+            @if ($thing)
+                <th>Of</th>
+            @endif
+            <th>What</th>
+            <th>Before and after</th>
+            @if ($thing)
+                <th><span class="sr-only">Take back</span></th>
+            @endif
+        </tr>
+    </thead>
+    <tbody>
+        @foreach ($changes as $change)
+            <tr>
+                <td class="whitespace-nowrap">{{ $change->made_at->format('j M, H:i') }}</td>
+                <td>{{ $change->who === '' ? 'nobody said' : $change->who }}</td>
+                @if ($thing)
+                    <td><span class="text-sm text-soft">{{ $change->kind }}</span>
+                        @if ($change->kind === App\Models\Change::ORDER)
+                            <a href="{{ url('/orders/' . $change->thing) }}">{{ $change->thing }}</a>
+                        @elseif ($change->kind === App\Models\Change::RULE)
+                            <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ str_replace('_', ' ', $change->thing) }}</a>
+                        @else
+                            {{ $change->thing }}
+                        @endif
+                    </td>
+                @endif
+                <td>{{ $change->what }}</td>
+                <td class="text-sm">
+                    @foreach (array_unique([...array_keys($change->before ?? []), ...array_keys($change->after ?? [])]) as $key)
+                        <span class="block"><span class="text-soft">{{ str_replace('_', ' ', (string) $key) }}:</span>
+                            @if (array_key_exists($key, $change->before ?? []))
+                                {{ $words($change->before[$key]) }} →
+                            @endif{{ $words($change->after[$key] ?? null) }}</span>
+                    @endforeach
+                </td>
+                @if ($thing)
+                    <td class="num">
+                        @if (App\History\Undo::can($change))
+                            <form method="post" action="{{ route('shop.undo', $change) }}">@csrf<button
+                                    class="btn btn-small">Take back</button></form>
+                        @endif
+                    </td>
+                @endif
+            </tr>
+        @endforeach
+    </tbody>
+</table>
