@@ -27,12 +27,15 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // No page of another origin has business here, so the package behind it is not installed.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [SecurityHeaders::class, Allowed::class], prepend: [OneValue::class]);
+        $middleware->web(append: [Allowed::class], prepend: [OneValue::class]);
         // Who asks is known before it is looked up what was asked for.
         $middleware->prependToPriorityList(SubstituteBindings::class, Allowed::class);
         $middleware->prependToPriorityList(Allowed::class, PeekSession::class);
         $middleware->prepend(KnownHost::class);
         $middleware->append(Packed::class);
+        // Outermost of all: whatever is answered, refusals and errors too.
+        $middleware->prepend(SecurityHeaders::class);
+        $middleware->trustProxies(at: array_filter(explode(',', (string) env('SHOP_PROXIES', ''))));
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         Problem::register($exceptions);

@@ -9,6 +9,7 @@ use InvalidArgumentException;
 /** Lists as comma-separated values, as spreadsheet programs write and read them. */
 final class Csv
 {
+    private const LONGEST = 10_000;
     /** Spreadsheet programs run what begins with these; a quote before it keeps it text. */
     private const FORMULA = ['=', '+', '-', '@'];
 
@@ -20,11 +21,9 @@ final class Csv
     {
         $stream = fopen('php://temp', 'w+b');
         assert($stream !== false);
-        // The mark tells spreadsheet programs that this is UTF-8.
-        fwrite($stream, "\u{FEFF}");
-        fputcsv($stream, $columns, escape: '');
+        self::begin($stream, $columns);
         foreach ($rows as $row) {
-            fputcsv($stream, array_map(self::quoted(...), $row), escape: '');
+            self::put($stream, $row);
         }
         rewind($stream);
 
@@ -32,9 +31,29 @@ final class Csv
     }
 
     /**
+     * @param resource     $stream
+     * @param list<string> $columns
+     */
+    public static function begin($stream, array $columns): void
+    {
+        // The mark tells spreadsheet programs that this is UTF-8.
+        fwrite($stream, "\u{FEFF}");
+        fputcsv($stream, $columns, escape: '');
+    }
+
+    /**
+     * @param resource     $stream
+     * @param list<string> $row
+     */
+    public static function put($stream, array $row): void
+    {
+        fputcsv($stream, array_map(self::quoted(...), $row), escape: '');
+    }
+
+    /**
      * @return list<list<string>> the first row among them
      *
-     * @throws InvalidArgumentException when it is no text
+     * @throws InvalidArgumentException when it is no text, or a cell is longer than any is
      */
     public static function lines(string $path, int $most): array
     {
@@ -53,7 +72,13 @@ final class Csv
         $between = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
         $lines = [];
         while (($cells = fgetcsv($stream, null, $between, escape: '')) !== false && count($lines) <= $most + 1) {
-            $lines[] = array_map(strval(...), $cells);
+            $cells = array_map(strval(...), $cells);
+            if (max(array_map(strlen(...), $cells)) > self::LONGEST) {
+                throw new InvalidArgumentException(
+                    sprintf('row %d has a cell of more than %d letters', count($lines) + 1, self::LONGEST),
+                );
+            }
+            $lines[] = $cells;
         }
 
         return $lines;
@@ -90,11 +115,7 @@ final class Csv
     public static function head(array $lines): array
     {
         return array_map(
-            static fn(string $cell): string => str_replace(
-                [' ', '-'],
-                '_',
-                mb_strtolower(trim($cell, " \t\u{FEFF}")),
-            ),
+            static fn(string $cell): string => str_replace([' ', '-'], '_', mb_strtolower(trim($cell, " \t\u{FEFF}"))),
             $lines[0] ?? [],
         );
     }
@@ -106,8 +127,6 @@ final class Csv
 
     private static function unquoted(string $cell): string
     {
-        return str_starts_with($cell, "'") && in_array($cell[1] ?? '', self::FORMULA, true)
-            ? substr($cell, 1)
-            : $cell;
+        return str_starts_with($cell, "'") && in_array($cell[1] ?? '', self::FORMULA, true) ? substr($cell, 1) : $cell;
     }
 }

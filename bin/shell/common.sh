@@ -18,6 +18,10 @@ need_packages() {
         say "Installing ${missing[*]} ..."
         (apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}") >"$LOGS/packages.log" 2>&1 \
             || fail "the packages could not be installed (see $LOGS/packages.log); run: $install"
+        # They are run from here; what Debian would start of them by itself was not asked for.
+        for package in nginx php8.2-fpm; do
+            [[ ${missing[*]} != *$package* ]] || ! command -v systemctl >/dev/null || systemctl disable --now "$package" >/dev/null 2>&1 || true
+        done
     else
         fail "these packages are missing; run as root: $install"
     fi
@@ -114,6 +118,59 @@ clear_left_behind() {
 }
 
 random_hex() { php -r 'echo bin2hex(random_bytes((int) $argv[1]));' "$1"; }
+
+# The shop's own keys and settings: made once, read by everything that is started.
+need_env() {
+    if [ ! -f .env ]; then
+        {
+            echo 'APP_ENV=production'
+            echo "APP_KEY=base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+            echo "SHOP_TIMEZONE=$(cat /etc/timezone 2>/dev/null || echo UTC)"
+            echo "DB_PASSWORD=$(random_hex 16)"
+            echo "MACHINE_SECRET=$(random_hex 16)"
+        } >.env.new
+        chmod 600 .env.new
+        mv .env.new .env
+    fi
+    set -a
+    # shellcheck disable=SC1091
+    source .env
+    set +a
+}
+
+# What is larger than 10 MB begins anew; the last three are kept beside.
+rotate_logs() {
+    local log
+    find "$LOGS" -maxdepth 1 -name '*.log' -size +10M | while read -r log; do
+        mv -f "$log.2" "$log.3" 2>/dev/null || true
+        mv -f "$log.1" "$log.2" 2>/dev/null || true
+        # Those who write go on writing to the same file.
+        cp "$log" "$log.1" && : >"$log"
+    done
+}
+
+# Whether bin/start runs from this folder.
+is_running() {
+    local pid begun
+    read -r pid begun 2>/dev/null <"$STATE/start.running" && [ -n "$begun" ] && [ "$(begun_at "$pid")" = "$begun" ]
+}
+
+# The database that runs, or one that is started for this command alone and stopped at its end.
+need_database() {
+    need_env
+    export DB_PORT
+    if is_running && [ -f "$STATE/database.port" ]; then
+        DB_PORT=$(cat "$STATE/database.port")
+        return
+    fi
+    [ -d "$STATE/database" ] || fail 'there is no shop here yet; bin/start makes one'
+    only_one "$STATE/start" || fail 'it is being started; try again in a moment'
+    RUNNING=$STATE/running
+    clear_left_behind
+    DB_PORT=$(free_port)
+    trap 'database_stop; rm -f "$RUNNING"' EXIT
+    database_start "$STATE/database" "$DB_PORT" "$DB_PASSWORD" hakama
+}
 
 STATE=$ROOT/storage/state
 LOGS=$ROOT/storage/logs
