@@ -12,6 +12,7 @@ use App\Http\Controllers\Begin\BeginController;
 use App\Http\Controllers\Begin\HomeController;
 use App\Http\Controllers\Begin\UpController;
 use App\Http\Controllers\Books\BooksController;
+use App\Http\Controllers\Floor\CorrectionController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
 use App\Http\Controllers\Needles\CardController;
@@ -202,6 +203,8 @@ Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.s
 Route::get('/floor/cards/{code}', [CardController::class, 'floor'])->name('floor.card');
 Route::put('/floor/who', [FloorController::class, 'who'])->name('floor.who');
 Route::post('/floor/{machine}/events', [FloorEventController::class, 'store'])->name('floor.events');
+Route::get('/floor/{machine}/corrections', [CorrectionController::class, 'show'])->name('floor.corrections');
+Route::post('/floor/{machine}/corrections', [CorrectionController::class, 'store'])->name('floor.correct');
 
 Route::get('/books', [BooksController::class, 'show'])->name('books.show');
 Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');

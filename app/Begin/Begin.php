@@ -11,13 +11,13 @@ use App\Models\Frame;
 use App\Models\Person;
 use App\Models\Plan;
 use App\Models\Shop;
-use App\People\Role;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
 use App\Shop\Premises;
 use App\Thread\ThreadShelf;
 use Carbon\CarbonImmutable;
+use Hakama\House\Role;
 use Hakama\Machine\FrameSet;
 use Hakama\Thread\ColourCard;
 use Illuminate\Support\Facades\DB;
@@ -82,6 +82,7 @@ final class Begin
                 ['name' => $owner],
                 ['role' => Role::Owner, 'password' => $password, 'retired_at' => null],
             );
+            Premises::peopleChanged();
             History::note(Change::SHOP, 'shop', "{$name} was begun", null, ['zone' => $zone, 'currency' => $currency]);
 
             return $person;

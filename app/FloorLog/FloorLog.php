@@ -29,6 +29,9 @@ use Illuminate\Support\Facades\DB;
 /** The log of the floor: events are appended to it, and where a machine stands is read from it. */
 final class FloorLog
 {
+    /** An event is told so much later at most; a clock that is further off is not believed. */
+    private const TOLD_LATER_H = 72;
+
     /**
      * Where a batch stands.
      *
@@ -81,6 +84,8 @@ final class FloorLog
      *
      * @param 'hand'|'machine' $source
      * @param string           $who    stands at the machine; '' where nobody has said
+     * @param CarbonImmutable|null $at when it happened, where it is told later than that
+     * @param string           $reason why an earlier event is put right by it
      *
      * @throws OutOfTurn
      */
@@ -90,8 +95,10 @@ final class FloorLog
         Event $event,
         string $source,
         string $who = '',
+        ?CarbonImmutable $at = null,
+        string $reason = '',
     ): BatchRun {
-        return Whole::write(static function () use ($machine, $batch, $event, $source, $who): BatchRun {
+        return Whole::write(static function () use ($machine, $batch, $event, $source, $who, $at, $reason): BatchRun {
             // One writer a machine at a time, so that two touches cannot both follow on the same past.
             Machine::query()->whereKey($machine->id)->lockForUpdate()->value('id');
             $before = self::run($batch);
@@ -116,7 +123,8 @@ final class FloorLog
                 'cause' => $event->cause,
                 'source' => $source,
                 'who' => $who,
-                'recorded_at' => CarbonImmutable::now(),
+                'reason' => $reason,
+                'recorded_at' => self::within($machine, $at),
             ]);
             KeptRun::keep($batch->id, $recorded->seq, $after);
             if ($event->kind->leaves() !== null) {
@@ -141,6 +149,18 @@ final class FloorLog
         });
     }
 
+    /** Told later than it happened, an event has its own time: not after now, not before what was recorded last. */
+    private static function within(Machine $machine, ?CarbonImmutable $at): CarbonImmutable
+    {
+        $now = CarbonImmutable::now();
+        if ($at === null || $at >= $now) {
+            return $now;
+        }
+        $last = FloorEvent::query()->where('machine_id', $machine->id)->orderByDesc('seq')->first()?->recorded_at;
+
+        return max($at, $now->subHours(self::TOLD_LATER_H), $last ?? $at);
+    }
+
     /** @param list<string> $codes of the steps that were confirmed with an event */
     public static function confirm(string $eventId, Batch $batch, array $codes, string $who): void
     {
@@ -156,6 +176,28 @@ final class FloorLog
                 $codes,
             ),
         );
+    }
+
+    /** Seconds a load has sewn by the clock on the wall: since it was started, less its halts. */
+    public static function sewingS(Batch $batch, int $load, ?CarbonImmutable $until = null): float
+    {
+        $events = FloorEvent::query()
+            ->where('batch_id', $batch->id)
+            ->where('load', $load)
+            ->orderBy('seq')
+            ->get(['kind', 'recorded_at']);
+        $sewn = 0.0;
+        $since = null;
+        foreach ($events as $event) {
+            if (in_array($event->kind, [EventKind::LoadStarted, EventKind::Resumed], true)) {
+                $since = $event->recorded_at;
+            } elseif ($event->kind->halts() && $since !== null) {
+                $sewn += $since->diffInSeconds($event->recorded_at);
+                $since = null;
+            }
+        }
+
+        return $sewn + ($since === null ? 0.0 : max(0.0, $since->diffInSeconds($until ?? CarbonImmutable::now())));
     }
 
     /** How many frames of a kind hold nothing, by what every batch has hooped or on its machine. */

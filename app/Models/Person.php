@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\People\Role;
-use App\Shop\Catalogue;
-use App\Shop\Premises;
 use Carbon\CarbonImmutable;
+use Hakama\House\Role;
 use Illuminate\Foundation\Auth\User;
 
 /**
@@ -32,12 +30,4 @@ final class Person extends User
         'pin' => 'hashed',
         'retired_at' => 'immutable_datetime',
     ];
-
-    protected static function booted(): void
-    {
-        self::saved(static function (): void {
-            Catalogue::forget();
-            Premises::forget();
-        });
-    }
 }

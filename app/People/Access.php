@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use Hakama\House\Role;
+
 /** What each address wants of who asks. One that does not stand here is closed to everybody. */
 final class Access
 {
@@ -38,6 +40,7 @@ final class Access
         'catalogue.edit',
         'catalogue.show',
         'floor.card',
+        'floor.corrections',
         'floor.pulse',
         'floor.show',
         'needles.card',
@@ -76,6 +79,7 @@ final class Access
     ];
     private const OPERATOR = [
         'artwork.sewout',
+        'floor.correct',
         'floor.events',
         'floor.who',
         'needles.fit',

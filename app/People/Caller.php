@@ -7,6 +7,7 @@ namespace App\People;
 use App\Models\Person;
 use App\Models\Tablet;
 use App\Shop\Premises;
+use Hakama\House\Role;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\History\History;
-use App\Models\Change;
 use App\Models\KeptRule;
 use App\Models\KeptSchool;
 use Hakama\House\HouseRule;
@@ -42,19 +40,8 @@ final class House
         $changed = $this->rules->differingFrom($before);
         foreach ($changed as $rule) {
             KeptRule::query()->updateOrCreate(['name' => $rule->value], ['value' => $this->rules->value($rule)]);
-            History::note(
-                Change::RULE,
-                $rule->value,
-                $rule->spec()->label,
-                [$rule->value => $before->value($rule)],
-                [$rule->value => $this->rules->value($rule)],
-            );
         }
-        foreach (array_diff_assoc($schools, self::followed($before)) as $question => $school) {
-            History::note(Change::RULE, $question, Question::from($question)->words(), null, [
-                'follows' => $school,
-                'before' => self::followed($before)[$question],
-            ]);
+        foreach ($schools as $question => $school) {
             KeptSchool::query()->updateOrCreate(['question' => $question], ['school' => $school]);
         }
         DB::afterCommit(self::forget(...));
@@ -73,15 +60,15 @@ final class House
         return $figures;
     }
 
-    /** @return array<string, string> question => school */
-    private static function followed(HouseRules $rules): array
+    /** @return array<string, string> question => school, of every question */
+    public function schools(): array
     {
-        $followed = [];
+        $schools = [];
         foreach (Question::cases() as $question) {
-            $followed[$question->value] = $rules->school($question);
+            $schools[$question->value] = $this->rules()->school($question);
         }
 
-        return $followed;
+        return $schools;
     }
 
     /** Other rules have another sign. */

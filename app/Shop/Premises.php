@@ -6,7 +6,7 @@ namespace App\Shop;
 
 use App\Models\Person;
 use App\Models\Shop;
-use App\People\Role;
+use Hakama\House\Role;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -42,6 +42,15 @@ final class Premises
     public function passOver(string $step): void
     {
         self::set(['passed_over' => array_values(array_unique([...$this->shop()->passed_over, $step]))]);
+    }
+
+    /** Who is of the shop, or may sign in, is another now. */
+    public static function peopleChanged(): void
+    {
+        self::forget();
+        Catalogue::forget();
+        DB::afterCommit(self::forget(...));
+        DB::afterCommit(Catalogue::forget(...));
     }
 
     public static function forget(): void

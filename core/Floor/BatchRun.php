@@ -70,13 +70,7 @@ final readonly class BatchRun
                 $event,
                 Stage::Sewing,
             )->at(Stage::Halted, $this->load->halted($event)),
-            EventKind::BobbinChanged => $this->when(
-                $event,
-                Stage::Preflight,
-                Stage::Ready,
-                Stage::Halted,
-                Stage::Sewn,
-            ),
+            EventKind::BobbinChanged => $this->when($event, Stage::Preflight, Stage::Ready, Stage::Halted, Stage::Sewn),
             EventKind::Resumed => $this->when($event, Stage::Halted)->at(Stage::Sewing, $this->load->resumed()),
             EventKind::Sewn => $this->when($event, Stage::Sewing)->at(Stage::Sewn, $this->load->sewn($event)),
             EventKind::PieceHooped => $this->hoop($event, $states),
@@ -84,6 +78,10 @@ final readonly class BatchRun
                 ->holding($event->pieces)
                 ->counted(count($event->pieces), 0)
                 ->takenOff($event->pieces),
+            EventKind::PieceReturned => $this->takeBack($event, $states),
+            EventKind::SpoilWithdrawn => $this->spoiled >= count($event->pieces)
+                ? $this->counted(0, -count($event->pieces))
+                : throw OutOfTurn::neverSpoiled(),
             EventKind::PieceSpoiled => $this->when($event, Stage::Sewing, Stage::Halted, Stage::Sewn)
                 ->holding($event->pieces)
                 ->counted(0, count($event->pieces))
@@ -148,6 +146,23 @@ final readonly class BatchRun
             $this->done,
             $this->spoiled,
         );
+    }
+
+    /**
+     * Pieces that were counted wait again; a batch that was finished is open again.
+     *
+     * @param array<int, PieceState> $states
+     */
+    private function takeBack(Event $event, array $states): self
+    {
+        foreach ($event->pieces as $piece) {
+            if (($states[$piece] ?? null) !== PieceState::Done) {
+                throw OutOfTurn::notCounted($piece);
+            }
+        }
+        $run = $this->counted(-count($event->pieces), 0);
+
+        return $run->stage === Stage::Finished ? $run->at(Stage::Ready) : $run;
     }
 
     private function at(Stage $stage, ?Load $load = null): self

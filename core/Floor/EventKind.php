@@ -19,6 +19,10 @@ enum EventKind: string
     case PieceHooped = 'piece_hooped';
     case PieceDone = 'piece_done';
     case PieceSpoiled = 'piece_spoiled';
+    /** Was counted by mistake, or came back: it waits again. */
+    case PieceReturned = 'piece_returned';
+    /** Was said to be spoiled and is not. */
+    case SpoilWithdrawn = 'spoil_withdrawn';
 
     /** What it makes of the pieces it is about; null where they stay as they are. */
     public function leaves(): ?PieceState
@@ -26,7 +30,7 @@ enum EventKind: string
         return match ($this) {
             self::LoadStarted => PieceState::Sewing,
             self::PieceDone => PieceState::Done,
-            self::PieceSpoiled => PieceState::Waiting,
+            self::PieceSpoiled, self::PieceReturned => PieceState::Waiting,
             default => null,
         };
     }
@@ -35,6 +39,12 @@ enum EventKind: string
     public function bringsBobbin(): bool
     {
         return $this === self::BobbinChanged || $this === self::BobbinRanOut;
+    }
+
+    /** It puts an earlier one right, which stays as it is: no event is ever changed. */
+    public function corrects(): bool
+    {
+        return $this === self::PieceReturned || $this === self::SpoilWithdrawn;
     }
 
     public function halts(): bool

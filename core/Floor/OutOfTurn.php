@@ -23,6 +23,16 @@ final class OutOfTurn extends RuntimeException
         return new self(sprintf('"%s" was not recorded: %s.', str_replace('_', ' ', $kind->value), $now));
     }
 
+    public static function notCounted(int $piece): self
+    {
+        return new self(sprintf('Piece %d is not counted as done; nothing was recorded.', $piece));
+    }
+
+    public static function neverSpoiled(): self
+    {
+        return new self('No piece of that batch was said to be spoiled; nothing was recorded.');
+    }
+
     public static function foreignPiece(int $piece): self
     {
         return new self(sprintf('Piece %d is not in this load; nothing was recorded.', $piece));

@@ -13,4 +13,26 @@ enum Stage: string
     case Halted = 'halted';
     case Sewn = 'sewn';
     case Finished = 'finished';
+
+    /**
+     * What somebody at the machine can touch, and where it leads. Where a controller tells what it does, a hand does not
+     * say that it is sewn.
+     *
+     * @return list<array{EventKind, self}>
+     */
+    public function touches(bool $byHand): array
+    {
+        return match ($this) {
+            self::Ready => [[EventKind::LoadStarted, self::Sewing], [EventKind::BobbinChanged, self::Ready]],
+            self::Sewing => [
+                ...$byHand ? [[EventKind::Sewn, self::Sewn]] : [],
+                [EventKind::ThreadBroke, self::Halted],
+                [EventKind::BobbinRanOut, self::Halted],
+                [EventKind::Stopped, self::Halted],
+            ],
+            self::Halted => [[EventKind::Resumed, self::Sewing]],
+            self::Sewn => [[EventKind::PieceDone, self::Ready]],
+            default => [],
+        };
+    }
 }

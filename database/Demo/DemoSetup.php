@@ -10,9 +10,9 @@ use App\Models\GarmentStyle;
 use App\Models\KeptPlacement;
 use App\Models\Machine;
 use App\Models\Person;
-use App\People\Role;
 use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
+use Hakama\House\Role;
 use Illuminate\Support\Facades\DB;
 
 /** What the workroom knows of garments, frames and machines, what backing lies there, and who has practised what. */

@@ -179,6 +179,7 @@ final class DemoShop
                 'driver' => $driver,
                 'frame_id' => Frame::query()->where('code', $frame)->value('id'),
                 'token_hash' => hash('sha256', self::token($code)),
+                'paired_at' => $at,
             ]);
             foreach ($threads as $i => $thread) {
                 $on = Thread::query()->where('code', $thread)->firstOrFail();

@@ -47,6 +47,11 @@ document.addEventListener('change', (event) => {
 document.addEventListener('input', (event) => {
     if (event.target.dataset.picks) document.getElementById(event.target.dataset.picks).value = event.target.value;
 });
+// What is chosen here says what is meant there.
+document.addEventListener('change', (event) => {
+    const { sets, to } = event.target.dataset;
+    if (sets) document.getElementById(sets).value = to;
+});
 document.addEventListener('click', (event) => {
     const button = event.target.closest('[data-remove]');
     if (button) button.closest(button.dataset.remove).remove();

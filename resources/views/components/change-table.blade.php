@@ -26,9 +26,9 @@
                 <td>{{ $change->who === '' ? 'nobody said' : $change->who }}</td>
                 @if ($thing)
                     <td><span class="text-sm text-soft">{{ $change->kind }}</span>
-                        @if ($change->kind === App\Models\Change::ORDER)
+                        @if ($change->kind === 'order')
                             <a href="{{ url('/orders/' . $change->thing) }}">{{ $change->thing }}</a>
-                        @elseif ($change->kind === App\Models\Change::RULE)
+                        @elseif ($change->kind === 'rule')
                             <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ str_replace('_', ' ', $change->thing) }}</a>
                         @else
                             {{ $change->thing }}
@@ -46,7 +46,7 @@
                 </td>
                 @if ($thing)
                     <td class="num">
-                        @if (App\History\Undo::can($change))
+                        @if (App\Rules\Undo::can($change))
                             <form method="post" action="{{ route('shop.undo', $change) }}">@csrf<button
                                     class="btn btn-small">Take back</button></form>
                         @endif

@@ -188,33 +188,21 @@
                 @else
                     <div class="grid grid-cols-2 gap-3">
                         @php
-                            $one = match ($run->stage) {
-                                Stage::Ready => [
-                                    [
-                                        K::LoadStarted,
-                                        'Start load ' . ($run->load->number + 1),
-                                        'btn-now col-span-2',
-                                        's',
-                                    ],
-                                    [K::BobbinChanged, 'New bobbin in', 'col-span-2', 'y'],
-                                ],
-                                Stage::Sewing => [
-                                    [K::ThreadBroke, 'Break', '', 'b'],
-                                    [K::BobbinRanOut, 'Bobbin', '', 'o'],
-                                    [K::Stopped, 'Stop', 'col-span-2', 'x'],
-                                ],
-                                Stage::Halted => [[K::Resumed, 'Go on', 'btn-now col-span-2', 'g']],
-                                Stage::Sewn => [
-                                    [
-                                        K::PieceDone,
-                                        'Done: count ' .
-                                        (count($run->onFrame) === 1 ? 'this piece' : 'these ' . count($run->onFrame)),
-                                        'btn-now col-span-2',
-                                        'd',
-                                    ],
-                                ],
-                                default => [],
-                            };
+                            $count = count($run->onFrame) === 1 ? 'this piece' : 'these ' . count($run->onFrame);
+                            $looks = [
+                                K::LoadStarted->value => ['Start load ' . ($run->load->number + 1), 'btn-now col-span-2', 's'],
+                                K::BobbinChanged->value => ['New bobbin in', 'col-span-2', 'y'],
+                                K::Sewn->value => ['It is sewn', 'btn-now col-span-2', 'e'],
+                                K::ThreadBroke->value => ['Break', '', 'b'],
+                                K::BobbinRanOut->value => ['Bobbin', '', 'o'],
+                                K::Stopped->value => ['Stop', 'col-span-2', 'x'],
+                                K::Resumed->value => ['Go on', 'btn-now col-span-2', 'g'],
+                                K::PieceDone->value => ['Done: count ' . $count, 'btn-now col-span-2', 'd'],
+                            ];
+                            $one = array_map(
+                                static fn(array $touch): array => [$touch[0], ...$looks[$touch[0]->value]],
+                                $run->stage->touches($m->paired_at === null),
+                            );
                         @endphp
                         @foreach ($one as [$kind, $label, $class, $key])
                             <form method="post" action="{{ route('floor.events', $m) }}"
@@ -286,6 +274,8 @@
                 @endforeach
             </p>
             <p>
+                <a href="{{ route('floor.corrections', $m) }}" data-key="w"
+                    data-does="Something was recorded by mistake">Recorded by mistake? <kbd>w</kbd></a>
                 @if ($station->queue !== [])
                     Next: {{ $station->queue[0]->code }} {{ $station->queue[0]->design->name }},
                     {{ $station->queue[0]->left }} pieces.

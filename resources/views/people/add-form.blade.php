@@ -4,7 +4,7 @@
         <x-wrong field="names" />
     </div>
     <div><label for="role">May</label><select id="role" name="role">
-            @foreach (App\People\Role::cases() as $role)
+            @foreach (Hakama\House\Role::cases() as $role)
                 <option value="{{ $role->value }}" @selected(old('role', 'operator') === $role->value)>
                     {{ ucfirst($role->value) }}: {{ $role->words() }}</option>
             @endforeach

@@ -34,7 +34,7 @@
                         <form method="post" action="{{ route('people.update', $person) }}"
                             class="flex items-center gap-2">@csrf @method('put')
                             <select name="role" aria-label="What {{ $person->name }} may do" class="!w-36">
-                                @foreach (App\People\Role::cases() as $role)
+                                @foreach (Hakama\House\Role::cases() as $role)
                                     <option value="{{ $role->value }}" @selected($person->role === $role)>
                                         {{ $role->value }}</option>
                                 @endforeach

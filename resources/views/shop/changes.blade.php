@@ -6,7 +6,7 @@
                 value="{{ $words }}" maxlength="80" data-key="f" data-does="Find a change"></div>
         <div class="w-48"><label for="kind">Of</label><select id="kind" name="kind">
                 <option value="">everything</option>
-                @foreach (App\Models\Change::KINDS as $one)
+                @foreach ($kinds as $one)
                     <option value="{{ $one }}" @selected($kind === $one)>{{ $one }}</option>
                 @endforeach
             </select></div>

@@ -54,6 +54,68 @@ final class BatchRunTest extends TestCase
     }
 
     #[Test]
+    public function what_was_counted_by_mistake_waits_again_and_a_finished_batch_is_open_again(): void
+    {
+        $events = [
+            $this->event(K::PreflightDone),
+            $this->event(K::LoadStarted, [1, 2]),
+            $this->event(K::Sewn, [1, 2]),
+            $this->event(K::PieceDone, [1, 2]),
+        ];
+        self::assertSame(Stage::Finished, FoldedBatch::of([1, 2], $events)->run->stage);
+        $events[] = $this->event(K::PieceReturned, [2]);
+        $folded = FoldedBatch::of([1, 2], $events);
+        self::assertSame([Stage::Ready, 1, 1], [$folded->run->stage, $folded->run->done, $folded->run->waiting()]);
+        self::assertSame([1 => PieceState::Done, 2 => PieceState::Waiting], $folded->states);
+        $this->expectException(OutOfTurn::class);
+        FoldedBatch::of([1, 2], [...$events, $this->event(K::PieceReturned, [2])]);
+    }
+
+    #[Test]
+    public function what_was_not_spoiled_is_taken_off_the_count_of_spoiled_ones_once(): void
+    {
+        $events = [
+            $this->event(K::PreflightDone),
+            $this->event(K::LoadStarted, [1]),
+            $this->event(K::PieceSpoiled, [1]),
+            $this->event(K::SpoilWithdrawn, [1]),
+        ];
+        self::assertSame(0, FoldedBatch::of([1], $events)->run->spoiled);
+        $this->expectException(OutOfTurn::class);
+        FoldedBatch::of([1], [...$events, $this->event(K::SpoilWithdrawn, [1])]);
+    }
+
+    #[Test]
+    public function every_touch_that_is_offered_leads_where_it_says(): void
+    {
+        $to = [
+            Stage::Ready->value => [$this->event(K::PreflightDone)],
+            Stage::Sewing->value => [$this->event(K::PreflightDone), $this->event(K::LoadStarted, [1])],
+            Stage::Halted->value => [
+                $this->event(K::PreflightDone),
+                $this->event(K::LoadStarted, [1]),
+                $this->event(K::Stopped),
+            ],
+            Stage::Sewn->value => [
+                $this->event(K::PreflightDone),
+                $this->event(K::LoadStarted, [1]),
+                $this->event(K::Sewn, [1]),
+            ],
+        ];
+        foreach ($to as $stage => $events) {
+            $touches = Stage::from($stage)->touches(true);
+            self::assertNotSame([], $touches);
+            foreach ($touches as [$kind, $leads]) {
+                $pieces = in_array($kind, [K::LoadStarted, K::Sewn, K::PieceDone], true) ? [1] : [];
+                $run = FoldedBatch::of([1, 2], [...$events, $this->event($kind, $pieces)])->run;
+                self::assertSame($leads, $run->stage, "{$kind->value} when {$stage}");
+            }
+        }
+        $kinds = array_column(Stage::Sewing->touches(false), 0);
+        self::assertNotContains(K::Sewn, $kinds, 'where a controller tells it, no hand does');
+    }
+
+    #[Test]
     public function a_break_halts_at_its_stitch_and_going_on_forgets_nothing(): void
     {
         $run = $this->sewing([1], $this->event(K::ThreadBroke, stitch: 321))->run;
@@ -200,11 +262,7 @@ final class BatchRunTest extends TestCase
     /** @param list<int> $load */
     private function sewing(array $load, Event ...$then): FoldedBatch
     {
-        $this->recorded = [
-            $this->event(K::PreflightDone),
-            $this->event(K::LoadStarted, $load),
-            ...array_values($then),
-        ];
+        $this->recorded = [$this->event(K::PreflightDone), $this->event(K::LoadStarted, $load), ...array_values($then)];
 
         return FoldedBatch::of($load, $this->recorded);
     }

@@ -60,6 +60,8 @@ final class FloorEventController
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
         Whole::write(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
             $run = $running->run;
+            // No controller tells how far it is: when it is sewn, all of it is, in the time that went by.
+            $isByHand = $kind === EventKind::Sewn && $machine->paired_at === null;
             FloorLog::append(
                 $machine,
                 $batch,
@@ -68,8 +70,10 @@ final class FloorEventController
                     kind: $kind,
                     batch: $batch->id,
                     load: $run->load->number,
-                    stitch: $running->stitch,
-                    clockS: $run->load->clockS,
+                    stitch: $isByHand ? $running->batch->design->stitches : $running->stitch,
+                    clockS: $isByHand
+                        ? FloorLog::sewingS($batch, $run->load->number, $request->at())
+                        : $run->load->clockS,
                     pieces: match ($kind) {
                         EventKind::LoadStarted => $running->nextLoad($machine->heads),
                         EventKind::PieceHooped => [$request->integer('piece')],
@@ -81,6 +85,7 @@ final class FloorEventController
                 ),
                 'hand',
                 $who,
+                $request->at(),
             );
             if ($kind === EventKind::PreflightDone || $kind === EventKind::PieceDone) {
                 FloorLog::confirm(

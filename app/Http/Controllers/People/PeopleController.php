@@ -15,10 +15,10 @@ use App\Models\Machine;
 use App\Models\Pairing;
 use App\Models\Person;
 use App\Models\Tablet;
-use App\People\Role;
 use App\Shop\Premises;
 use Carbon\CarbonImmutable;
 use Closure;
+use Hakama\House\Role;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
@@ -45,6 +45,7 @@ final class PeopleController
                 Person::query()->create(['name' => $name, 'role' => $request->role()]);
                 History::note(Change::PERSON, $name, 'came to the shop', null, ['role' => $request->role()->value]);
             }
+            Premises::peopleChanged();
         });
 
         return redirect()
@@ -150,6 +151,7 @@ final class PeopleController
             if (! $owners->exists() || ($signedIn && ! $owners->clone()->whereNotNull('password')->exists())) {
                 throw ValidationException::withMessages(['role' => 'One owner who can sign in there has to be.']);
             }
+            Premises::peopleChanged();
         });
     }
 }

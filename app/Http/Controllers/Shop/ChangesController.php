@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Database\Whole;
-use App\History\Undo;
 use App\Models\Change;
+use App\Rules\Undo;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -39,6 +39,7 @@ final class ChangesController
                 ->get(),
             'words' => $words,
             'kind' => $kind,
+            'kinds' => Change::KINDS,
             'shown' => self::SHOWN,
         ]);
     }

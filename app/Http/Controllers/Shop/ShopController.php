@@ -6,9 +6,7 @@ namespace App\Http\Controllers\Shop;
 
 use App\Database\Whole;
 use App\Http\Requests\Shop\SetRules;
-use App\Jobs\ReadTape;
-use App\Models\Artwork;
-use App\Setup\SetupTimes;
+use App\Rules\RuleChange;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
@@ -28,23 +26,9 @@ final class ShopController
     }
 
     /** Figures and schools, one save for the page. */
-    public function update(SetRules $request, House $house, SetupTimes $times): RedirectResponse
+    public function update(SetRules $request, RuleChange $rules): RedirectResponse
     {
-        $changed = Whole::write(static function () use ($request, $house, $times): array {
-            $changed = $house->change($request->figures(), $request->schools());
-            if (array_filter($changed, static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan') !== []) {
-                $times->retime();
-            }
-            if (array_uintersect($changed, HouseRule::MEASURING, self::byName(...)) !== []) {
-                // Long tapes take their time: the worker looks them over again.
-                Artwork::query()
-                    ->whereNotNull('read_at')
-                    ->pluck('id')
-                    ->each(static fn(int $id) => ReadTape::dispatch($id)->afterCommit());
-            }
-
-            return $changed;
-        });
+        $changed = Whole::write(static fn(): array => $rules->set($request->figures(), $request->schools()));
         $labels = array_map(static fn(HouseRule $rule): string => $rule->spec()->label, $changed);
 
         return redirect()
@@ -54,10 +38,5 @@ final class ShopController
                 ($labels === [] ? 'Kept' : implode(', ', $labels)).
                     ': everything that follows was worked out anew; setups that are made already stay as they are.',
             );
-    }
-
-    private static function byName(HouseRule $one, HouseRule $other): int
-    {
-        return $one->value <=> $other->value;
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Requests\ReadsChoices;
 use App\Models\Person;
 use App\People\Caller;
 use App\Shop\Catalogue;
+use Carbon\CarbonImmutable;
 use Closure;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
@@ -32,7 +33,13 @@ final class RecordEvent extends FormRequest
 
         return [
             'id' => ['required', 'uuid'],
-            'kind' => ['required', Rule::enum(EventKind::class)],
+            'kind' => [
+                'required',
+                Rule::enum(EventKind::class)->except(
+                    array_filter(EventKind::cases(), static fn(EventKind $kind): bool => $kind->corrects()),
+                ),
+            ],
+            'at' => ['nullable', 'date'],
             'batch' => ['required', 'string'],
             'cause' => [
                 'nullable',
@@ -52,6 +59,7 @@ final class RecordEvent extends FormRequest
         return [
             'who.in' => 'Choose one of the people of the shop.',
             'cause.required' => 'Say why the piece was spoiled.',
+            'at.*' => 'That is no time.',
             'driver_min.*' => 'How many minutes it took is a number, 1 to 240; or leave it empty.',
         ];
     }
@@ -64,6 +72,14 @@ final class RecordEvent extends FormRequest
     public function kind(): EventKind
     {
         return $this->chosen('kind', EventKind::class);
+    }
+
+    /** When it happened, where this screen was away and tells it later. */
+    public function at(): ?CarbonImmutable
+    {
+        return $this->filled('at')
+            ? CarbonImmutable::parse($this->string('at')->value())->setTimezone((string) config('app.timezone'))
+            : null;
     }
 
     public function cause(): ?SpoilCause

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\People;
 
 use App\Http\Requests\ReadsChoices;
-use App\People\Role;
 use Closure;
+use Hakama\House\Role;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\People;
 
 use App\Http\Requests\ReadsChoices;
-use App\People\Role;
+use Hakama\House\Role;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

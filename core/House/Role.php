@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\People;
+namespace Hakama\House;
 
 /** What somebody may do; each may do what the ones before it may. */
 enum Role: string
