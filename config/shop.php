@@ -17,6 +17,9 @@ return [
     // Who may say for whom a page is asked: addresses of proxies before the shop, parted by commas.
     'proxies' => array_filter(explode(',', (string) env('SHOP_PROXIES', ''))),
 
+    // How the others reach the shop, where it serves more than this computer: https://name:port
+    'address' => env('SHOP_ADDRESS', ''),
+
     // Where backups are kept.
     'backups' => env('SHOP_BACKUPS', storage_path('backups')),
 

@@ -20,17 +20,18 @@ for (const [name, from] of Object.entries(fonts)) cpSync(from, `${out}/fonts/${n
 execFileSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/app.css', '-o', `${out}/app.css`, '--minify'], {
     stdio: ['ignore', 'ignore', 'inherit'],
 });
-await build({
-    entryPoints: ['resources/js/app.js'],
-    bundle: true,
-    minify: true,
-    format: 'iife',
-    target: 'es2022',
-    outfile: `${out}/app.js`,
-    logLevel: 'warning',
-});
+for (const name of ['app', 'sw', 'qr'])
+    await build({
+        entryPoints: [`resources/js/${name}.js`],
+        bundle: true,
+        minify: true,
+        format: 'iife',
+        target: 'es2022',
+        outfile: `${out}/${name}.js`,
+        logLevel: 'warning',
+    });
 
 // What pages put behind the file names, so that browsers keep them until they change.
 const sign = createHash('sha256');
-for (const name of ['app.css', 'app.js']) sign.update(readFileSync(`${out}/${name}`));
+for (const name of ['app.css', 'app.js', 'sw.js', 'qr.js']) sign.update(readFileSync(`${out}/${name}`));
 writeFileSync(`${out}/version`, `${sign.digest('hex').slice(0, 12)}\n`);

@@ -75,6 +75,8 @@ location @busy { include $dir/always.conf; add_header Retry-After 5 always; defa
 location = /away.html { internal; include $dir/always.conf; add_header Retry-After 2 always; }
 location = /authority.crt { alias $STATE/tls/root.crt; default_type application/x-x509-ca-cert; include $dir/always.conf; }
 location ~ \.php\$ { return 404; }
+location = /build/sw.js { include $dir/always.conf; add_header Service-Worker-Allowed /floor always; add_header Cache-Control no-cache always; }
+location = /manifest.webmanifest { default_type application/manifest+json; types { } include $dir/always.conf; }
 location / { try_files \$uri @shop; include $dir/always.conf; add_header Cache-Control \$kept_for always; }
 location = / { try_files /nothing @shop; }
 location @shop {

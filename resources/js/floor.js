@@ -1,6 +1,9 @@
 // The design filling as the machine sews. Stitches come once, compact; how far the machine is comes every second.
 import htmx from 'htmx.org';
+import { away, deliver, show } from './away.js';
 import { recordAfter, sew, track } from './track.js';
+
+const PATIENCE_MS = 3000;
 
 let t = null;
 let source = null;
@@ -56,10 +59,22 @@ async function pulse() {
     const station = document.getElementById('station');
     if (!station) return;
     try {
-        const answer = await fetch(station.dataset.pulse, { headers: { Accept: 'application/json' } });
+        const answer = await fetch(station.dataset.pulse, {
+            headers: { Accept: 'application/json' },
+            signal: AbortSignal.timeout(PATIENCE_MS),
+        });
         if (!answer.ok) throw new Error(answer.statusText);
         const now = await answer.json();
+        const wasLost = !document.getElementById('lost').hidden;
         document.getElementById('lost').hidden = true;
+        // What was touched while the shop was away comes first; then the page is what came of it.
+        if (await deliver()) {
+            await htmx.ajax('GET', station.dataset.url, { target: '#station', swap: 'outerHTML' });
+            await fill();
+            await show();
+            return;
+        }
+        if (wasLost) await show();
         const canvas = document.getElementById('sewing');
         // A list being ticked is not drawn anew under somebody's thumb.
         const busy = station.querySelector('form[data-busy] input:checked') || station.querySelector('details[open]');
@@ -78,13 +93,22 @@ async function pulse() {
             if (share) share.textContent = `${Math.floor((100 * now.stitch) / Number(canvas.dataset.of))} %`;
         }
     } catch {
+        const isNews = document.getElementById('lost').hidden;
         document.getElementById('lost').hidden = false;
+        if (isNews) await show();
     }
 }
 
 export function floor() {
     if (!document.getElementById('station')) return;
     fill();
-    setInterval(pulse, 1000);
+    away();
+    let asking = false;
+    setInterval(async () => {
+        if (asking) return;
+        asking = true;
+        await pulse();
+        asking = false;
+    }, 1000);
     window.addEventListener('resize', fill);
 }

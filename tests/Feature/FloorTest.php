@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Books\Ledger;
 use App\Floor\WorkList;
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
@@ -15,6 +16,8 @@ use App\Models\NeedleFitting;
 use App\Models\Piece;
 use App\Models\Setup;
 use App\Setup\MachineSetups;
+use Carbon\CarbonImmutable;
+use Hakama\Books\Entry;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -51,6 +54,138 @@ final class FloorTest extends FeatureTestCase
         );
         $this->get('/orders')->assertSee('1 / 12');
         self::assertSame('R-9', self::machine('M2')->load('frame')->frame?->code);
+    }
+
+    #[Test]
+    public function a_machine_without_a_controller_is_sewn_by_touch_in_the_time_that_went_by(): void
+    {
+        Machine::query()
+            ->where('code', 'M2')
+            ->update(['paired_at' => null]);
+        $batch = self::batchOf(1006);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
+        $this->touch('M2', $batch->code, 'load_started');
+        $this->get('/floor/M2')->assertSee('It is sewn');
+        $this->travel(200)->seconds();
+        $this->touch('M2', $batch->code, 'thread_broke');
+        $this->travel(90)->seconds();
+        $this->touch('M2', $batch->code, 'resumed');
+        $this->travel(100)->seconds();
+        $this->touch('M2', $batch->code, 'sewn');
+        $sewn = FloorEvent::query()->where('kind', 'sewn')->orderByDesc('seq')->firstOrFail();
+        // 200 s and 100 s; the break of 90 s between them is no sewing.
+        self::assertSame([300.0, 2288], [$sewn->clock_s, $sewn->stitch]);
+    }
+
+    #[Test]
+    public function what_was_counted_by_mistake_is_put_right_beside_it_and_the_books_follow(): void
+    {
+        $batch = self::batchOf(1006);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
+        $this->touch('M2', $batch->code, 'load_started');
+        $this->report('M2', (string) FloorLog::run($batch)->load->event, 'sewn', 2288, 240);
+        $this->touch('M2', $batch->code, 'piece_done');
+        $done = FloorEvent::query()->where('kind', 'piece_done')->orderByDesc('seq')->firstOrFail();
+        $books = static fn(): string => (string) app('db')
+            ->table('pieces')
+            ->where('decoration_id', $batch->decoration_id)
+            ->where('state', 'done')
+            ->count();
+        self::assertSame('1', $books());
+        $today = $this->pieces();
+
+        $right = [
+            'id' => Str::uuid()->toString(),
+            'kind' => 'piece_returned',
+            'of' => "{$done->seq}:{$done->pieces[0]}",
+        ];
+        $this->post('/floor/M2/corrections', $right)->assertSessionHasErrors('reason');
+        $this->post('/floor/M2/corrections', [
+            ...$right,
+            'reason' => 'Counted before it was looked at',
+        ])->assertSessionHas('done');
+        self::assertSame('0', $books());
+        self::assertSame($today - 1, $this->pieces());
+        // The same touch again changes nothing, nor does another one for what is put right already.
+        $this->post('/floor/M2/corrections', [
+            ...$right,
+            'reason' => 'Counted before it was looked at',
+        ])->assertSessionHas('done');
+        $this->post('/floor/M2/corrections', [
+            ...$right,
+            'id' => Str::uuid()->toString(),
+            'reason' => 'Again',
+        ])->assertSessionHasErrors('of');
+        self::assertSame($today - 1, $this->pieces());
+        self::assertSame('piece_done', FloorEvent::query()->findOrFail($done->seq)->kind->value);
+        self::assertSame(0, FloorLog::recount()->wrong);
+        self::assertSame(Stage::Ready, FloorLog::run($batch)->stage);
+    }
+
+    #[Test]
+    public function what_was_not_spoiled_is_not_in_the_books_any_more(): void
+    {
+        $batch = self::batchOf(1006);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
+        $this->touch('M2', $batch->code, 'load_started');
+        $this->touch('M2', $batch->code, 'piece_spoiled', [
+            'cause' => 'puckered',
+            'piece' => FloorLog::run($batch)->onFrame[0],
+        ]);
+        $spoiled = FloorEvent::query()->where('kind', 'piece_spoiled')->orderByDesc('seq')->firstOrFail();
+        $of = static fn(): int => array_sum(
+            array_map(
+                static fn(Entry $entry): int => $entry->spoiledPieces(),
+                Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
+            ),
+        );
+        $before = $of();
+        $this->get('/floor/M2/corrections')->assertOk()->assertSee('spoiled at');
+        $this->post('/floor/M2/corrections', [
+            'id' => Str::uuid()->toString(),
+            'kind' => 'spoil_withdrawn',
+            'of' => "{$spoiled->seq}:{$spoiled->pieces[0]}",
+            'reason' => 'Steamed out',
+        ])->assertSessionHas('done');
+        self::assertSame($before - 1, $of());
+        $this->get('/floor/M2/corrections')->assertDontSee("value=\"{$spoiled->seq}:", false);
+        self::assertSame(0, FloorLog::recount()->wrong);
+    }
+
+    #[Test]
+    public function a_touch_told_later_has_its_own_time_but_none_that_cannot_be(): void
+    {
+        $batch = self::batchOf(1006);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
+        $preflight = now();
+        $this->travel(2)->hours();
+        $last = static fn(): string => FloorEvent::query()
+            ->orderByDesc('seq')
+            ->firstOrFail()
+            ->recorded_at->toDateTimeString();
+        $this->touch('M2', $batch->code, 'load_started', ['at' => now()->subHour()->toIso8601String()]);
+        self::assertSame(now()->subHour()->toDateTimeString(), $last());
+        // Before what came before it, or after now: as near as can be.
+        $this->touch('M2', $batch->code, 'stopped', ['at' => $preflight->subDay()->toIso8601String()]);
+        self::assertSame(now()->subHour()->toDateTimeString(), $last());
+        $this->touch('M2', $batch->code, 'resumed', ['at' => now()->addDay()->toIso8601String()]);
+        self::assertSame(now()->toDateTimeString(), $last());
+        $this->post('/floor/M2/events', [
+            'id' => Str::uuid()->toString(),
+            'kind' => 'stopped',
+            'batch' => $batch->code,
+            'at' => 'yesterday-ish',
+        ])->assertSessionHasErrors('at');
+    }
+
+    private function pieces(): int
+    {
+        return array_sum(
+            array_map(
+                static fn(Entry $entry): int => $entry->done,
+                Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
+            ),
+        );
     }
 
     #[Test]
@@ -348,7 +483,7 @@ final class FloorTest extends FeatureTestCase
         $booked = fn(): int => array_sum(
             array_map(
                 static fn($entry): int => $entry->stitches,
-                \App\Books\Ledger::between(now()->toImmutable(), now()->toImmutable()),
+                Ledger::between(now()->toImmutable(), now()->toImmutable()),
             ),
         );
         $before = $booked();
@@ -488,8 +623,7 @@ final class FloorTest extends FeatureTestCase
             \App\Shop\PracticeBook::forget();
             app()->forgetScopedInstances();
             $board = app(\App\Plan\PlanBoard::class);
-            $running = \App\Floor\Station::of($board->machines()->where('code', 'M2')->firstOrFail(), $board)
-                ->running;
+            $running = \App\Floor\Station::of($board->machines()->where('code', 'M2')->firstOrFail(), $board)->running;
             self::assertSame(1006, $running?->batch->order->number);
             self::assertCount($pieces, $running->nextLoad(2), "worth {$cents} cents");
             self::assertTrue(app(\App\Shop\PracticeBook::class)->hasComeOut($line->fabric));

@@ -13,6 +13,10 @@
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>{{ $title }} · Hakama</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+@if ($floor)
+        <link rel="manifest" href="/manifest.webmanifest">
+        <meta name="theme-color" content="#2b3a67">
+    @endif
     <link rel="stylesheet" href="/build/app.css?v={{ $version }}">
     <script src="/build/app.js?v={{ $version }}" defer></script>
 </head>

@@ -10,7 +10,7 @@
             Machine {{ $station->machine->code }} has nothing to do.
         @endif
     </x-slot:say>
-    <div class="mb-3 flex gap-2" role="group" aria-label="Machines">
+    <div class="mb-3 flex flex-wrap gap-2" role="group" aria-label="Machines">
         @foreach ($machines as $one)
             <a class="btn {{ $one->id === $station->machine->id ? 'btn-main' : '' }}"
                 href="{{ route('floor.show', $one) }}"

@@ -15,11 +15,18 @@
     ];
 @endphp
 <div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}"
-    data-sign="{{ $station->pulse->sign }}">
+    data-sign="{{ $station->pulse->sign }}" data-events="{{ route('floor.events', $m) }}"
+    data-stage="{{ $run->stage->value ?? '' }}" data-batch="{{ $open->code ?? '' }}"
+    data-touches="{{ json_encode(App\Floor\Touches::table()) }}" data-worker="/build/sw.js?v={{ trim((string) @file_get_contents(public_path('build/version'))) }}">
+    <div id="kept" class="note note-caution mb-4 text-base" role="status" hidden>
+        <p><strong id="kept-count"></strong> Each is delivered once, with its time, when the shop answers again.</p>
+        <ul id="kept-list" class="mt-2"></ul>
+        <div id="kept-act" class="mt-3 grid grid-cols-2 gap-3"></div>
+    </div>
     @if ($open === null)
         <p class="note">No batch stands at {{ $m->code }}. Plan one: it appears here when its turn comes.</p>
     @else
-        <div class="grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6">
+        <div class="grid grid-cols-1 gap-6 md:grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)]">
             <section aria-label="What runs">
                 <div class="flex items-end gap-6">
                     <div>
@@ -89,7 +96,7 @@
                         centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
                 @endif
                 <h2 class="mt-4">To hoop</h2>
-                <ul class="grid grid-cols-2 gap-x-6 text-base">
+                <ul class="grid grid-cols-1 gap-x-6 text-base sm:grid-cols-2">
                     @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
                     @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
                         <li class="flex items-center gap-3 border-b border-hair py-1">
@@ -121,7 +128,7 @@
                     @endif
                 </ul>
             </section>
-            <section aria-label="What to do">
+            <section aria-label="What to do" class="max-md:order-first">
                 <x-wrong field="piece" />
                 <x-wrong field="kind" />
                 @if ($run->stage === Stage::Preflight)
@@ -190,17 +197,25 @@
                         @php
                             $count = count($run->onFrame) === 1 ? 'this piece' : 'these ' . count($run->onFrame);
                             $looks = [
-                                K::LoadStarted->value => ['Start load ' . ($run->load->number + 1), 'btn-now col-span-2', 's'],
-                                K::BobbinChanged->value => ['New bobbin in', 'col-span-2', 'y'],
-                                K::Sewn->value => ['It is sewn', 'btn-now col-span-2', 'e'],
-                                K::ThreadBroke->value => ['Break', '', 'b'],
-                                K::BobbinRanOut->value => ['Bobbin', '', 'o'],
-                                K::Stopped->value => ['Stop', 'col-span-2', 'x'],
-                                K::Resumed->value => ['Go on', 'btn-now col-span-2', 'g'],
-                                K::PieceDone->value => ['Done: count ' . $count, 'btn-now col-span-2', 'd'],
+                                K::LoadStarted->value => ['btn-now col-span-2', 's'],
+                                K::BobbinChanged->value => ['col-span-2', 'y'],
+                                K::Sewn->value => ['btn-now col-span-2', 'e'],
+                                K::ThreadBroke->value => ['', 'b'],
+                                K::BobbinRanOut->value => ['', 'o'],
+                                K::Stopped->value => ['col-span-2', 'x'],
+                                K::Resumed->value => ['btn-now col-span-2', 'g'],
+                                K::PieceDone->value => ['btn-now col-span-2', 'd'],
                             ];
                             $one = array_map(
-                                static fn(array $touch): array => [$touch[0], ...$looks[$touch[0]->value]],
+                                static fn(array $touch): array => [
+                                    $touch[0],
+                                    match ($touch[0]) {
+                                        K::LoadStarted => 'Start load ' . ($run->load->number + 1),
+                                        K::PieceDone => "Done: count {$count}",
+                                        default => App\Floor\Touches::label($touch[0]),
+                                    },
+                                    ...$looks[$touch[0]->value],
+                                ],
                                 $run->stage->touches($m->paired_at === null),
                             );
                         @endphp
@@ -263,7 +278,7 @@
                 @endif
             </section>
         </div>
-        <div class="mt-5 grid grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)] gap-6 text-base">
+        <div class="mt-5 grid grid-cols-1 gap-6 text-base md:grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)]">
             <p>Speed <strong>{{ $open->setup->speedSpm }}</strong>, backing
                 <strong>{{ $open->setup->backing }}</strong>{{ $open->setup->topper ? ', film on top' : '' }}, needle
                 <strong>{{ $open->batch->equipment->needle }}</strong>. Hands, hair and lanyards clear of needles and

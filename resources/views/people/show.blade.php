@@ -103,6 +103,17 @@
                     </select></div>
                 <button class="btn">Show its code</button>
             </form>
+            @if (config('shop.address') !== '')
+                <h2 class="mb-1 mt-6">What a tablet trusts first</h2>
+                <div class="flex items-start gap-4">
+                    <svg data-qr="{{ config('shop.address') }}/authority.crt" class="h-32 w-32 flex-none border border-hair"
+                        role="img" aria-label="The address of the shop’s own authority, for a camera"></svg>
+                    <p class="text-sm">Open <a href="{{ config('shop.address') }}/authority.crt">{{ config('shop.address') }}/authority.crt</a>
+                        on the tablet and let its settings trust it; then {{ config('shop.address') }}/tablet opens
+                        without a warning. How, step by step: docs/running.md.</p>
+                </div>
+                <script src="/build/qr.js?v={{ trim((string) @file_get_contents(public_path('build/version'))) }}" defer></script>
+            @endif
             <h2 class="mb-1 mt-6">Calendar addresses</h2>
             <p class="mb-2 text-sm text-soft">A calendar program is let in by its address alone. When one got into the
                 wrong hands, make new ones.</p>

@@ -20,13 +20,14 @@ use App\Shop\Catalogue;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Machine\NeedleType;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
 /** What the person at the machine touches: every touch is one event. */
 final class FloorEventController
 {
-    public function store(RecordEvent $request, PlanBoard $board, Machine $machine): RedirectResponse
+    public function store(RecordEvent $request, PlanBoard $board, Machine $machine): RedirectResponse|JsonResponse
     {
         $kind = $request->kind();
         if (FloorEvent::query()->where('event_id', $request->eventId())->exists()) {
@@ -36,9 +37,13 @@ final class FloorEventController
         $station = Station::of($machine, $board);
         $running = $station->running;
         if ($running === null || $running->batch->code !== $request->string('batch')->value()) {
-            return redirect()
-                ->route('floor.show', $machine)
-                ->with('problem', 'Another batch stands at this machine now; nothing was recorded. This is the one.');
+            $message = 'Another batch stands at this machine now; nothing was recorded.';
+
+            return $request->expectsJson()
+                ? new JsonResponse(['message' => $message], 409)
+                : redirect()
+                    ->route('floor.show', $machine)
+                    ->with('problem', "{$message} This is the one.");
         }
         $who = $request->who();
         if (
