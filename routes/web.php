@@ -19,6 +19,7 @@ use App\Http\Controllers\Needles\CardController;
 use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
+use App\Http\Controllers\Orders\ChangeController;
 use App\Http\Controllers\Orders\OrderController;
 use App\Http\Controllers\People\PeopleController;
 use App\Http\Controllers\People\SignInController;
@@ -70,6 +71,19 @@ Route::controller(BeginController::class)
         Route::post('/pass/{step}', 'pass')->name('pass')->whereAlpha('step');
     });
 
+Route::controller(ChangeController::class)
+    ->prefix('orders')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::post('/lines/{line}/arrivals', 'arrive')->name('arrive')->whereNumber('line');
+        Route::get('/{order}/story', 'story')->name('story');
+        Route::get('/{order}/change', 'edit')->name('edit');
+        Route::put('/{order}', 'update')->name('change');
+        Route::post('/{order}/cancel', 'cancel')->name('cancel');
+        Route::post('/{order}/reopen', 'reopen')->name('reopen');
+        Route::post('/{order}/hand-overs', 'hand')->name('hand');
+        Route::get('/{order}/slips/{number}', 'slip')->name('slip')->whereNumber('number');
+    });
 Route::controller(OrderController::class)
     ->prefix('orders')
     ->name('orders.')
@@ -299,6 +313,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
             ->whereNumber('customer');
         Route::get('/plan.csv', [ExportController::class, 'csv'])->name('plan.csv');
         Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
+        Route::get('/orders/{order}/foresight', [ChangeController::class, 'foresee'])->name('orders.foresee');
         Route::get('/setup/{decoration}/measure', [PlacementController::class, 'measure'])
             ->name('setup.measure')
             ->whereNumber('decoration');

@@ -17,6 +17,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable            $received_at
  * @property CarbonImmutable            $due_at
  * @property string                     $note
+ * @property string                     $contact      whom to speak to
+ * @property string|null                $form_id      the form it was entered with: the same one again is the same order
+ * @property CarbonImmutable|null       $cancelled_at
  * @property Customer                   $customer
  * @property Collection<int, OrderLine> $lines
  */
@@ -24,7 +27,11 @@ final class Order extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['received_at' => 'immutable_datetime', 'due_at' => 'immutable_datetime'];
+    protected $casts = [
+        'received_at' => 'immutable_datetime',
+        'due_at' => 'immutable_datetime',
+        'cancelled_at' => 'immutable_datetime',
+    ];
 
     public function getRouteKeyName(): string
     {

@@ -19,6 +19,14 @@ final class OrderNumber extends Model
     public $incrementing = false;
     protected $guarded = [];
 
+    /** Within the transaction that took it: nobody has seen it. */
+    public static function giveBack(int $number): void
+    {
+        self::query()
+            ->where('last', $number)
+            ->update(['last' => $number - 1]);
+    }
+
     public static function next(): int
     {
         $number = self::query()->lockForUpdate()->firstOrFail();

@@ -14,25 +14,36 @@ use Carbon\CarbonImmutable;
 /** Writes orders into the book, with every piece that follows from their lines. */
 final class OrderBook
 {
-    /** @param list<TypedLine> $lines */
+    /**
+     * @param list<TypedLine> $lines
+     * @param string|null     $form the form it was written on: the same one again is the same order
+     */
     public static function enter(
         string $customer,
         CarbonImmutable $receivedAt,
         CarbonImmutable $dueAt,
         string $note,
         array $lines,
+        ?string $form = null,
     ): Order {
-        return Whole::write(static function () use ($customer, $receivedAt, $dueAt, $note, $lines): Order {
+        return Whole::write(static function () use ($customer, $receivedAt, $dueAt, $note, $lines, $form): Order {
+            // Whoever takes a number waits for the one before: two that are the same come one after the other.
+            $number = OrderNumber::next();
+            $same = $form === null ? null : Order::query()->where('form_id', $form)->first();
+            if ($same !== null) {
+                OrderNumber::giveBack($number);
+
+                return $same;
+            }
             $order = Order::query()->create([
-                'number' => OrderNumber::next(),
+                'number' => $number,
+                'form_id' => $form,
                 'customer_id' => Customer::query()->firstOrCreate(['name' => trim($customer)])->id,
                 'received_at' => $receivedAt,
                 'due_at' => $dueAt,
                 'note' => $note,
             ]);
-            $pieces = array_merge(
-                ...array_map(static fn(TypedLine $line): array => self::add($order, $line), $lines),
-            );
+            $pieces = array_merge(...array_map(static fn(TypedLine $line): array => self::add($order, $line), $lines));
             foreach (array_chunk($pieces, 500) as $some) {
                 Piece::query()->insert($some);
             }

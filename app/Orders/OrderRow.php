@@ -22,6 +22,7 @@ final readonly class OrderRow
         public int $done,
         public int $sewing,
         public ?CarbonImmutable $ends,
+        public bool $isCancelled,
     ) {}
 
     /**
@@ -69,6 +70,7 @@ final readonly class OrderRow
                     (int) ($count->done ?? 0),
                     (int) ($count->sewing ?? 0),
                     $open > 0 ? $board->orderEnds($order->id, $open) : null,
+                    $order->cancelled_at !== null,
                 );
             }, $orders),
         );
@@ -81,12 +83,15 @@ final readonly class OrderRow
 
     public function isLate(): bool
     {
-        return ! $this->isDone() && (($this->ends !== null && $this->ends > $this->dueAt) || $this->dueAt->isPast());
+        return ! $this->isDone()
+            && ! $this->isCancelled
+            && (($this->ends !== null && $this->ends > $this->dueAt) || $this->dueAt->isPast());
     }
 
     public function state(): string
     {
         return match (true) {
+            $this->isCancelled => 'cancelled',
             $this->isDone() => 'done',
             $this->sewing > 0 => 'on the machine',
             $this->done > 0 => 'begun',

@@ -129,7 +129,7 @@ final class FloorTest extends FeatureTestCase
         $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
         $this->touch('M2', $batch->code, 'load_started');
         $this->touch('M2', $batch->code, 'piece_spoiled', [
-            'cause' => 'puckered',
+            'cause' => 'puckering',
             'piece' => FloorLog::run($batch)->onFrame[0],
         ]);
         $spoiled = FloorEvent::query()->where('kind', 'piece_spoiled')->orderByDesc('seq')->firstOrFail();

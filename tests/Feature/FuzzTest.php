@@ -50,6 +50,7 @@ final class FuzzTest extends FeatureTestCase
         'thread' => 'D-03',
         'proposal' => '999',
         'person' => '2',
+        'line' => '1',
         'tablet' => '1',
         'change' => '1',
         'step' => 'people',

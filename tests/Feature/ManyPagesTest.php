@@ -75,6 +75,13 @@ final class ManyPagesTest extends FeatureTestCase
                 '/shop/threads',
                 '/shop/threads/needs',
                 '/shop/threads/match',
+                '/orders/1004/story',
+                '/orders/1004/change',
+                '/shop/people',
+                '/shop/machines',
+                '/shop/changes',
+                '/begin',
+                '/floor/M2/corrections',
             ] as $path
         ) {
             yield $path => [$path];

@@ -1,7 +1,7 @@
 <x-layout station="orders" title="New order">
     <x-slot:say>Write down what was promised. The pieces, the plan and the end follow from it.</x-slot:say>
     <form method="post" action="{{ route('orders.store') }}" novalidate>
-        @csrf
+        @csrf <input type="hidden" name="form" value="{{ old('form', Str::uuid()) }}">
         @if ($errors->any())
             <p class="note note-now mb-4" role="alert">Nothing was stored yet:
                 {{ $errors->count() === 1 ? 'one field needs' : $errors->count() . ' fields need' }} a look. All you typed

@@ -14,6 +14,10 @@
     </x-slot:say>
     <div class="mb-4 flex items-center gap-3">
         <a class="btn btn-main" href="{{ route('orders.create') }}" data-key="n">New order <kbd>n</kbd></a>
+        <form method="get" action="{{ route('orders.index') }}" class="flex items-center gap-2" role="search"><label
+                for="q" class="sr-only">Number, customer, garment or artwork</label><input id="q" type="search"
+                name="q" value="{{ $words }}" maxlength="80" placeholder="number, customer, garment, artwork"
+                class="!w-72" data-key="s" data-does="Find an order"><button class="btn">Find</button></form>
         <span class="ml-auto flex gap-4 text-sm">
             @if ($finished)
             <a href="{{ route('orders.index') }}" data-key="o">Open orders <kbd>o</kbd></a>@else<a
@@ -24,7 +28,7 @@
     </div>
     @if ($rows === [])
         <p class="note">
-            {{ $finished ? 'No order is finished yet.' : 'Write the first order: who it is for, by when, and what is to be sewn on what. Everything after that is worked out from it.' }}
+            {{ $words !== '' ? 'No order has that in it.' : ($finished ? 'No order is finished yet.' : 'Write the first order: who it is for, by when, and what is to be sewn on what. Everything after that is worked out from it.') }}
         </p>
     @else
         <table>
@@ -59,7 +63,9 @@
                             </div>
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
-                            @if ($row->isDone())
+                            @if ($row->isCancelled)
+                                <span class="text-soft">cancelled</span>
+                            @elseif ($row->isDone())
                                 done
                             @elseif ($row->isLate() && $row->ends)
                                 <span class="now">{{ App\Clock\ShopClock::words($row->ends) }}, late by

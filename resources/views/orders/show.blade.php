@@ -1,6 +1,8 @@
 <x-layout station="orders" :title="'Order ' . $order->number">
     <x-slot:say>
-        @if ($ends === null)
+        @if ($order->cancelled_at)
+            No. {{ $order->number }} was cancelled {{ $order->cancelled_at->format('j M, H:i') }}.
+        @elseif ($ends === null)
             No. {{ $order->number }} has no place in the plan yet, or is done.
         @elseif ($ends > $order->due_at)
             <span class="now">No. {{ $order->number }} ends {{ App\Clock\ShopClock::words($ends) }}, after its
@@ -11,7 +13,10 @@
     </x-slot:say>
     <div class="mb-1 flex items-baseline gap-4">
         <h1>No. {{ $order->number }} for {{ $order->customer->name }}</h1>
-        <a class="ml-auto" href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
+        <a class="ml-auto" href="{{ route('orders.story', $order) }}" data-key="h"
+            data-does="Blanks, hand over, messages, history">Blanks, hand over, history <kbd>h</kbd></a>
+        <a class="btn btn-small" href="{{ route('orders.edit', $order) }}" data-key="c">Change it <kbd>c</kbd></a>
+        <a href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
     </div>
     @if ($odds && $ends !== null)
         <p class="mb-1">Kept in <x-odds :of="$odds" />.

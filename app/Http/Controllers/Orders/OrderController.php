@@ -16,6 +16,7 @@ use App\Orders\ArtworkChoice;
 use App\Orders\OrderBook;
 use App\Orders\OrderCheck;
 use App\Orders\OrderRow;
+use App\Orders\OrderSearch;
 use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
@@ -34,12 +35,18 @@ final class OrderController
 {
     public function index(Request $request, PlanBoard $board, ShopOdds $odds): View
     {
+        $words = mb_substr($request->string('q')->trim()->value(), 0, 80);
         $finished = $request->query('show') === 'finished';
         $open = Piece::query()->open()->distinct()->pluck('order_id')->all();
         $page = Order::query()
             ->with('customer')
-            // The open ones are few: named one by one, the database goes by them instead of through all the finished.
-            ->whereIntegerInRaw('id', $open, 'and', $finished)
+            // Who looks for something looks among all of them. The open ones are few: named one by one, the database
+            // goes by them instead of through all the finished.
+            ->when(
+                $words !== '',
+                static fn(Builder $orders): Builder => OrderSearch::narrow($orders, $words),
+                static fn(Builder $orders): Builder => $orders->whereIntegerInRaw('id', $open, 'and', $finished),
+            )
             ->orderBy('due_at', $finished ? 'desc' : 'asc')
             ->orderBy('id', $finished ? 'desc' : 'asc')
             ->simplePaginate(25)
@@ -50,6 +57,7 @@ final class OrderController
             'rows' => $rows,
             'odds' => $finished ? [] : $odds->inForce()->orders,
             'page' => $page,
+            'words' => $words,
             'finished' => $finished,
             'late' => array_values(array_filter($rows, static fn(OrderRow $row): bool => $row->isLate())),
         ]);
@@ -92,6 +100,7 @@ final class OrderController
             $request->dueAt(),
             $request->string('note')->value(),
             $request->lines(),
+            $request->filled('form') ? $request->string('form')->lower()->value() : null,
         );
 
         return redirect()
@@ -124,6 +133,8 @@ final class OrderController
             )
             ->groupBy('decoration_id');
 
+        $ends = $board->orderEnds($order->id, (int) $pieces->flatten(1)->where('state', '!=', 'done')->sum('pieces'));
+
         return view('orders.show', [
             'order' => $order,
             'odds' => $odds->inForce()->orders[$order->number] ?? null,
@@ -145,10 +156,7 @@ final class OrderController
             'open' => collect($board->batches())->keyBy('decorationId'),
             'artworks' => $decorations->contains('artwork_id', null) ? self::artworks() : collect(),
             'versions' => self::versions($decorations),
-            'ends' => $board->orderEnds(
-                $order->id,
-                (int) $pieces->flatten(1)->where('state', '!=', 'done')->sum('pieces'),
-            ),
+            'ends' => $ends,
         ]);
     }
 

@@ -30,6 +30,7 @@ final class StoreOrder extends FormRequest
             'customer' => ['required', 'string', 'max:120'],
             'due_date' => ['required', 'date_format:Y-m-d'],
             'due_time' => ['required', 'date_format:H:i'],
+            'form' => ['nullable', 'uuid'],
             'note' => ['nullable', 'string', 'max:500'],
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
             'lines.*.garment' => ['required', Rule::enum(Garment::class)],
@@ -96,10 +97,7 @@ final class StoreOrder extends FormRequest
                 if ($pieces > self::MOST_PIECES) {
                     $validator
                         ->errors()
-                        ->add(
-                            'lines',
-                            sprintf('%d pieces in one order; split it at %d.', $pieces, self::MOST_PIECES),
-                        );
+                        ->add('lines', sprintf('%d pieces in one order; split it at %d.', $pieces, self::MOST_PIECES));
                 }
                 if ($validator->errors()->isEmpty() && $this->dueAt()->isPast()) {
                     $validator->errors()->add('due_date', 'That time has passed already.');

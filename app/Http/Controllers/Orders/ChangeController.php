@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Orders;
+
+use App\Clock\ShopClock;
+use App\Database\Whole;
+use App\History\History;
+use App\Http\Requests\Orders\ChangeOrder;
+use App\Http\Requests\Orders\HandOverGarments;
+use App\Models\Arrival;
+use App\Models\Change;
+use App\Models\HandOver;
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Orders\Garments;
+use App\Orders\Messages;
+use App\Orders\OrderChange;
+use App\Orders\OrderForesight;
+use App\Orders\OrderMovedOn;
+use App\People\Caller;
+use App\Plan\PlanBoard;
+use App\Shop\Premises;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+
+/** What happens to an order after it was entered: it is changed, cancelled, its blanks come, it is handed over. */
+final class ChangeController
+{
+    /** What came of it beside the sewing: blanks, slips, messages, and who changed what. */
+    public function story(Order $order, PlanBoard $board, Premises $premises): View
+    {
+        $garments = Garments::of($order);
+
+        return view('orders.story', [
+            'order' => $order->load(['customer', 'lines']),
+            'garments' => $garments,
+            'slips' => $garments->slips,
+            'changes' => History::of(Change::ORDER, (string) $order->number),
+            'messages' => Messages::of(
+                $order,
+                $premises->shop()->name,
+                $board->orderEnds($order->id, $garments->pieces - $garments->piecesDone),
+                $garments->piecesDone,
+                $garments->pieces,
+            ),
+        ]);
+    }
+
+    public function edit(Order $order, OrderForesight $foresight): View
+    {
+        $order->load(['customer', 'lines']);
+        $garments = Garments::of($order);
+
+        return view('orders.edit', [
+            'order' => $order,
+            'garments' => $garments,
+            'seen' => OrderChange::sign($order, $garments),
+            'cancelling' => $foresight->cancelling($order),
+        ]);
+    }
+
+    /** What the change that is typed would bring. */
+    public function foresee(Request $request, Order $order, OrderForesight $foresight): View
+    {
+        $typed = $request->string('due_date').' '.$request->string('due_time');
+        $due = preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d$/', $typed) === 1 ? CarbonImmutable::parse($typed) : null;
+        $sizes = ChangeOrder::sizesOf($order, $request->array('sizes'));
+
+        return view('orders.foresight', [
+            'words' => [
+                ...$foresight->words($order, $due, $sizes),
+                ...array_values(OrderChange::problems($order, $sizes)),
+            ],
+        ]);
+    }
+
+    public function update(ChangeOrder $request, Order $order): RedirectResponse
+    {
+        try {
+            $changed = OrderChange::make(
+                $order,
+                $request->facts(),
+                $request->sizes(),
+                $request->string('seen')->value(),
+            );
+        } catch (OrderMovedOn $e) {
+            return redirect()
+                ->route('orders.edit', $order)
+                ->withInput($request->except('seen'))
+                ->withErrors(['seen' => $e->getMessage()]);
+        }
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with(
+                'done',
+                $changed === [] ? 'It stays as it was.' : 'Changed: '.implode(', ', array_keys($changed)).'.',
+            );
+    }
+
+    public function cancel(Request $request, Order $order): RedirectResponse
+    {
+        $why = Validator::make(
+            $request->all(),
+            ['why_cancelled' => ['required', 'string', 'max:150']],
+            ['why_cancelled.*' => 'Say why: it stands in its history.'],
+        )->validate()['why_cancelled'];
+        if ($order->cancelled_at !== null) {
+            return redirect()->route('orders.show', $order);
+        }
+        [$taken, $left] = OrderChange::cancel($order, (string) $why);
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with(
+                'done',
+                "No. {$order->number} is cancelled: {$taken} pieces left the plan".
+                    ($left > 0 ? ", {$left} that are begun or sewn stay." : '.'),
+            );
+    }
+
+    public function reopen(Order $order): RedirectResponse
+    {
+        if ($order->cancelled_at !== null) {
+            OrderChange::reopen($order);
+        }
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with('done', "No. {$order->number} is wanted again, with the pieces it had.");
+    }
+
+    /** Blanks come in and are counted. */
+    public function arrive(Request $request, OrderLine $line): RedirectResponse
+    {
+        $came = Validator::make(
+            $request->all(),
+            [
+                'id' => ['required', 'uuid'],
+                'good' => ['required', 'integer', 'between:0,9999'],
+                'wrong' => ['nullable', 'integer', 'between:0,9999'],
+                'arrival_note' => ['nullable', 'string', 'max:200'],
+            ],
+            [
+                'good.*' => 'How many came that are right, 0 to 9999.',
+                'wrong.*' => 'How many are wrong, 0 to 9999.',
+                'arrival_note.*' => 'At most 200 letters.',
+            ],
+        )->validate();
+        $order = $line->order()->firstOrFail();
+        Whole::write(static function () use ($request, $line, $order, $came): void {
+            $isNew = Arrival::query()->firstOrCreate(
+                ['form_id' => strtolower((string) $came['id'])],
+                [
+                    'order_line_id' => $line->id,
+                    'good' => (int) $came['good'],
+                    'wrong' => (int) ($came['wrong'] ?? 0),
+                    'note' => (string) ($came['arrival_note'] ?? ''),
+                    'who' => Caller::acting($request),
+                    'came_at' => CarbonImmutable::now(),
+                ],
+            )->wasRecentlyCreated;
+            if ($isNew) {
+                History::note(Change::ORDER, (string) $order->number, 'blanks came: '.$line->garmentLabel(), null, [
+                    'good' => (int) $came['good'],
+                    'wrong' => (int) ($came['wrong'] ?? 0),
+                ]);
+            }
+        });
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with('done', 'Counted: '.Garments::of($order)->blanks($line->id).'.');
+    }
+
+    public function hand(HandOverGarments $request, Order $order): RedirectResponse
+    {
+        $slip = Whole::write(static function () use ($request, $order): HandOver {
+            Order::query()->whereKey($order->id)->lockForUpdate()->value('id');
+            $given = HandOver::query()
+                ->where('form_id', $request->string('id')->lower()->value())
+                ->first();
+            if ($given !== null) {
+                return $given;
+            }
+            $sizes = $request->sizes();
+            $slip = HandOver::query()->create([
+                'order_id' => $order->id,
+                'form_id' => $request->string('id')->lower()->value(),
+                'number' => 1 + (int) HandOver::query()->where('order_id', $order->id)->max('number'),
+                'pieces' => $sizes,
+                'piece_count' => array_sum(array_map(array_sum(...), $sizes)),
+                'who' => Caller::acting($request),
+                'handed_at' => CarbonImmutable::now(),
+            ]);
+            History::note(Change::ORDER, (string) $order->number, "handed over, slip {$slip->number}", null, [
+                'garments' => $slip->piece_count,
+            ]);
+
+            return $slip;
+        });
+
+        return redirect()->route('orders.slip', [$order, $slip->number]);
+    }
+
+    public function slip(Order $order, int $number, Premises $premises): View
+    {
+        return view('orders.slip', [
+            'order' => $order->load(['customer', 'lines.decorations.artwork']),
+            'slip' => HandOver::query()->where('order_id', $order->id)->where('number', $number)->firstOrFail(),
+            'garments' => Garments::of($order),
+            'shop' => $premises->shop()->name,
+            'now' => ShopClock::words(CarbonImmutable::now()),
+        ]);
+    }
+}

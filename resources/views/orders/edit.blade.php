@@ -1,0 +1,60 @@
+<x-layout station="orders" :title="'Change order ' . $order->number">
+    <x-slot:say>What is begun or sewn stays as it is; what a change brings is said before it is made.</x-slot:say>
+    <div class="mb-4 flex items-baseline gap-4">
+        <h1>Change no. {{ $order->number }}</h1>
+        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">Back to the order <kbd>b</kbd></a>
+    </div>
+    <form method="post" action="{{ route('orders.change', $order) }}" novalidate>@csrf @method('put')
+        <input type="hidden" name="seen" value="{{ $errors->has('seen') ? $seen : old('seen', $seen) }}">
+        <x-wrong field="seen" />
+        <div class="grid grid-cols-1 gap-4 sm:grid-cols-[2fr_2fr_1fr_1fr]">
+            <x-field name="customer" label="For whom" :value="$order->customer->name" maxlength="120" required />
+            <x-field name="contact" label="Whom to speak to" :value="$order->contact" maxlength="120" />
+            <x-field name="due_date" label="Due on" type="date" :value="$order->due_at->format('Y-m-d')" required />
+            <x-field name="due_time" label="at" type="time" :value="$order->due_at->format('H:i')" required />
+        </div>
+        <div class="mt-3"><x-field name="note" label="Note" :value="$order->note" maxlength="500" /></div>
+        <x-wrong field="sizes" />
+        @foreach ($order->lines as $line)
+            @php $isOne = array_keys($garments->wanted[$line->id] ?? ['one' => 0]) === ['one']; @endphp
+            <fieldset class="mt-4 border-t border-hair pt-3">
+                <legend class="font-head font-semibold"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }}
+                </legend>
+                <div class="flex flex-wrap gap-3">
+                    @foreach (Hakama\Garment\Size::cases() as $size)
+                        @continue(($size === Hakama\Garment\Size::One) !== $isOne)
+                        @php $begun = $garments->begun[$line->id][$size->value] ?? 0; @endphp
+                        <div class="w-20"><label
+                                for="s-{{ $line->id }}-{{ $size->value }}">{{ $isOne ? 'Garments' : $size->value }}</label><input
+                                id="s-{{ $line->id }}-{{ $size->value }}" inputmode="numeric" class="num"
+                                name="sizes[{{ $line->id }}][{{ $size->value }}]"
+                                value="{{ old("sizes.{$line->id}.{$size->value}", $garments->wanted[$line->id][$size->value] ?? '') }}">
+                            @if ($begun > 0)
+                                <span class="text-sm text-soft">{{ $begun }} begun</span>
+                            @endif
+                            <x-wrong :field="'sizes.' . $line->id . '.' . $size->value" />
+                        </div>
+                    @endforeach
+                </div>
+            </fieldset>
+        @endforeach
+        <div class="mt-4" aria-live="polite" hx-get="{{ route('orders.foresee', $order) }}" hx-include="closest form"
+            hx-trigger="change from:closest form delay:300ms" hx-swap="innerHTML"></div>
+        <button class="btn btn-main mt-2" data-key="s">Change it <kbd>s</kbd></button>
+    </form>
+    @if ($order->cancelled_at === null)
+        <section class="mt-10 border-t border-hair pt-4">
+            <h2 class="mb-2">Cancel it</h2>
+            <ul class="mb-3 list-disc pl-5">
+                @foreach ($cancelling as $sentence)
+                    <li>{{ $sentence }}</li>
+                @endforeach
+            </ul>
+            <form method="post" action="{{ route('orders.cancel', $order) }}" class="flex flex-wrap items-end gap-3">
+                @csrf
+                <x-field name="why_cancelled" label="Why" maxlength="150" box="w-96" />
+                <button class="btn">Cancel the order</button>
+            </form>
+        </section>
+    @endif
+</x-layout>

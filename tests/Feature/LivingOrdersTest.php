@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Change;
+use App\Models\HandOver;
+use App\Models\Order;
+use App\Models\Piece;
+use App\Orders\Garments;
+use App\Orders\Messages;
+use App\Orders\OrderChange;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+
+/** What happens to an order after it was entered. */
+final class LivingOrdersTest extends FeatureTestCase
+{
+    #[Test]
+    public function a_size_grows_and_shrinks_in_every_place_and_what_is_begun_stays(): void
+    {
+        $order = self::order(1008);
+        $line = $order->lines()->firstOrFail();
+        $wanted = Garments::of($order)->wanted[$line->id];
+        $size = (string) array_key_first($wanted);
+        $places = $line->decorations()->whereNull('split_from_id')->count();
+        $version = (int) DB::table('plans')->value('version');
+
+        $this->put('/orders/1008', $this->form($order, [$line->id => [$size => $wanted[$size] + 3]]))->assertRedirect(
+            '/orders/1008',
+        );
+        self::assertSame($wanted[$size] + 3, Garments::of($order)->wanted[$line->id][$size]);
+        self::assertSame(
+            $places * (array_sum($wanted) + 3),
+            Piece::query()
+                ->whereIn('decoration_id', $line->decorations()->pluck('id'))
+                ->count(),
+        );
+        self::assertGreaterThan($version, (int) DB::table('plans')->value('version'));
+        $change = Change::query()->where('kind', 'order')->orderByDesc('seq')->firstOrFail();
+        self::assertStringContainsString($size.' '.($wanted[$size] + 3), (string) json_encode($change->after));
+
+        $this->put('/orders/1008', $this->form($order->refresh(), [$line->id => [$size => $wanted[$size] - 1]]));
+        self::assertSame($wanted[$size] - 1, Garments::of($order)->wanted[$line->id][$size]);
+        $numbers = Piece::query()
+            ->where('decoration_id', $line->decorations()->value('id'))
+            ->where('size', $size)
+            ->orderBy('number')
+            ->pluck('number')
+            ->all();
+        self::assertSame(range(1, $wanted[$size] - 1), $numbers, 'the last of them go first');
+
+        Piece::query()
+            ->where('order_id', $order->id)
+            ->where('size', $size)
+            ->limit(2)
+            ->update(['state' => 'done']);
+        $this->put('/orders/1008', $this->form($order, [$line->id => [$size => 1]]))->assertSessionHasErrors(
+            "sizes.{$line->id}.{$size}",
+        );
+        self::assertSame($wanted[$size] - 1, Garments::of($order)->wanted[$line->id][$size]);
+    }
+
+    #[Test]
+    public function what_it_would_bring_is_said_before_and_nothing_is_stored_by_asking(): void
+    {
+        $order = self::order(1008);
+        $line = $order->lines()->firstOrFail();
+        $size = (string) array_key_first(Garments::of($order)->wanted[$line->id]);
+        $pieces = Piece::query()->count();
+        $this->get(
+            '/orders/1008/foresight?'.
+                http_build_query([
+                    'due_date' => '2026-03-04',
+                    'due_time' => '09:45',
+                    'sizes' => [$line->id => [$size => 99]],
+                ]),
+        )
+            ->assertSee('By the plan as it stands it ends')
+            ->assertSee('after that')
+            ->assertSee('garments more: they join');
+        $this->get(
+            '/orders/1008/foresight?'.http_build_query(['due_date' => '2026-03-01', 'due_time' => '09:45']),
+        )->assertSee('passed already');
+        self::assertSame($pieces, Piece::query()->count());
+    }
+
+    #[Test]
+    public function the_second_of_two_who_change_it_is_told_and_keeps_what_was_typed(): void
+    {
+        $order = self::order(1008);
+        $form = $this->form($order, []);
+        $this->put('/orders/1008', [...$form, 'note' => 'first'])->assertSessionHasNoErrors();
+        $this->put('/orders/1008', [...$form, 'note' => 'second'])->assertSessionHasErrors('seen');
+        self::assertSame('first', $order->refresh()->note);
+        self::assertSame('second', session()->getOldInput('note'));
+    }
+
+    #[Test]
+    public function a_cancelled_order_leaves_the_plan_and_comes_back_as_it_was(): void
+    {
+        $order = self::order(1008);
+        $wanted = Garments::of($order)->wanted;
+        Piece::query()
+            ->where('order_id', $order->id)
+            ->orderBy('id')
+            ->limit(2)
+            ->update(['state' => 'done']);
+        $this->post('/orders/1008/cancel')->assertSessionHasErrors('why_cancelled');
+        $this->get('/orders/1008/change')->assertSee('leave the plan')->assertSee('2 sewn already stay');
+        $this->post('/orders/1008/cancel', ['why_cancelled' => 'Event called off'])->assertRedirect('/orders/1008');
+        self::assertSame(2, Piece::query()->where('order_id', $order->id)->count());
+        self::assertSame(
+            [],
+            array_keys(
+                array_filter(
+                    self::board()->batches(),
+                    static fn($batch): bool => $batch->decorationId ===
+                        $order->lines()->firstOrFail()->decorations()->value('id'),
+                ),
+            ),
+        );
+        $this->get('/orders?q=1008')->assertSee('cancelled');
+        $this->get('/orders/1008')->assertSee('was cancelled');
+        $this->get('/orders/1008/story')->assertSee('Event called off');
+
+        $this->post('/orders/1008/reopen');
+        self::assertSame($wanted, Garments::of($order)->wanted);
+        self::assertSame(2, Piece::query()->where('order_id', $order->id)->where('state', 'done')->count());
+        self::assertNull($order->refresh()->cancelled_at);
+    }
+
+    #[Test]
+    public function garments_are_handed_over_in_parts_and_never_more_than_are_done(): void
+    {
+        $order = self::order(1008);
+        $line = $order->lines()->firstOrFail();
+        $size = (string) array_key_first(Garments::of($order)->wanted[$line->id]);
+        // A garment with one of its places unsewn is not done.
+        foreach ($line->decorations()->pluck('id') as $decoration) {
+            Piece::query()
+                ->where('decoration_id', $decoration)
+                ->where('size', $size)
+                ->orderBy('number')
+                ->limit(3)
+                ->update(['state' => 'done']);
+        }
+        self::assertSame(3, Garments::of($order)->toHandOver($line->id, $size));
+        $hand = ['id' => Str::uuid()->toString(), 'sizes' => [$line->id => [$size => 2]]];
+        $this->post('/orders/1008/hand-overs', [
+            ...$hand,
+            'sizes' => [$line->id => [$size => 4]],
+        ])->assertSessionHasErrors('sizes');
+        $this->post('/orders/1008/hand-overs', $hand)->assertRedirect('/orders/1008/slips/1');
+        // Sent twice is given once.
+        $this->post('/orders/1008/hand-overs', $hand)->assertRedirect('/orders/1008/slips/1');
+        self::assertSame(1, HandOver::query()->where('order_id', $order->id)->count());
+        self::assertSame(1, Garments::of($order)->toHandOver($line->id, $size));
+        $this->post('/orders/1008/hand-overs', [...$hand, 'id' => Str::uuid()->toString()])->assertSessionHasErrors(
+            'sizes',
+        );
+        $this->get('/orders/1008/slips/1')
+            ->assertOk()
+            ->assertSee('Delivery slip 1008.1')
+            ->assertSee('<td class="num">2</td>', false);
+        $this->get('/orders/1008/slips/2')->assertNotFound();
+    }
+
+    #[Test]
+    public function blanks_are_counted_as_they_come(): void
+    {
+        $order = self::order(1008);
+        $line = $order->lines()->firstOrFail();
+        $wanted = array_sum(Garments::of($order)->wanted[$line->id]);
+        $came = ['id' => Str::uuid()->toString(), 'good' => $wanted - 4, 'wrong' => 1, 'arrival_note' => 'One is an S'];
+        $this->post("/orders/lines/{$line->id}/arrivals", [...$came, 'good' => 'many'])->assertSessionHasErrors('good');
+        $this->post("/orders/lines/{$line->id}/arrivals", $came);
+        $this->post("/orders/lines/{$line->id}/arrivals", $came);
+        self::assertSame(
+            sprintf('%d of %d came, 4 are missing; 1 wrong', $wanted - 4, $wanted),
+            Garments::of($order)->blanks($line->id),
+        );
+    }
+
+    #[Test]
+    public function the_same_form_sent_twice_is_one_order_and_takes_one_number(): void
+    {
+        $form = [
+            'form' => Str::uuid()->toString(),
+            'customer' => 'Fennel & Rook',
+            'due_date' => '2026-03-12',
+            'due_time' => '16:00',
+            'lines' => [
+                [
+                    'garment' => 'tee',
+                    'fabric' => 'jersey',
+                    'colour_name' => 'black',
+                    'colour_hex' => '#111111',
+                    'sizes' => ['M' => 2],
+                    'decorations' => [['position' => 'left_chest']],
+                ],
+            ],
+        ];
+        $first = $this->post('/orders', $form)->headers->get('Location');
+        self::assertSame($first, $this->post('/orders', $form)->headers->get('Location'));
+        self::assertSame(1, Order::query()->where('form_id', $form['form'])->count());
+        $number = (int) basename((string) $first);
+        $next = $this->post('/orders', [...$form, 'form' => Str::uuid()->toString()])->headers->get('Location');
+        self::assertSame($number + 1, (int) basename((string) $next));
+    }
+
+    #[Test]
+    public function an_order_is_found_by_number_customer_garment_and_artwork(): void
+    {
+        $order = self::order(1008)->load('customer');
+        $word = explode(' ', $order->customer->name)[0];
+        foreach (['1008', $word, strtoupper($word).' 1008'] as $words) {
+            $this->get('/orders?'.http_build_query(['q' => $words]))
+                ->assertOk()
+                ->assertSee('orders/1008"', false);
+        }
+        $this->get('/orders?q=1008+nothing-like-it')->assertSee('No order has that in it');
+        $this->get('/orders?q=%25%25')->assertSee('No order has that in it');
+    }
+
+    #[Test]
+    public function what_a_customer_is_told_follows_from_how_it_stands(): void
+    {
+        $order = self::order(1008);
+        $due = $order->due_at;
+        self::assertSame(
+            ['Received', 'A sample to approve'],
+            array_keys(Messages::of($order, 'Us', $due->subHour(), 0, 10)),
+        );
+        $late = Messages::of($order, 'Us', $due->addHours(5), 4, 10);
+        self::assertSame(['Received', 'A sample to approve', 'It will be late', 'A part is ready'], array_keys($late));
+        self::assertStringContainsString($due->addHours(5)->format('H:i'), $late['It will be late']);
+        self::assertStringContainsString('4 of 10', $late['A part is ready']);
+        self::assertArrayHasKey('It is ready', Messages::of($order, 'Us', null, 10, 10));
+        $order->cancelled_at = CarbonImmutable::now();
+        self::assertSame(['Cancelled'], array_keys(Messages::of($order, 'Us', null, 0, 10)));
+    }
+
+    private static function order(int $number): Order
+    {
+        return Order::query()->where('number', $number)->firstOrFail();
+    }
+
+    /**
+     * @param array<int, array<string, int>> $sizes
+     *
+     * @return array<string, mixed>
+     */
+    private function form(Order $order, array $sizes): array
+    {
+        return [
+            'seen' => OrderChange::sign($order),
+            'customer' => (string) $order->customer()->value('name'),
+            'contact' => '',
+            'due_date' => $order->due_at->format('Y-m-d'),
+            'due_time' => $order->due_at->format('H:i'),
+            'note' => $order->note,
+            'sizes' => $sizes,
+        ];
+    }
+}
