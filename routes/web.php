@@ -260,6 +260,7 @@ Route::controller(CatalogueController::class)
         Route::post('/{list}', 'read')->name('read')->whereAlpha('list');
         Route::get('/{list}/one', 'edit')->name('edit')->whereAlpha('list');
         Route::put('/{list}/one', 'update')->name('update')->whereAlpha('list');
+        Route::post('/{list}/retire', 'retire')->name('retire')->whereAlpha('list');
     });
 Route::put('/shop/rules', [ShopController::class, 'update'])->name('shop.rules');
 Route::controller(ThreadListController::class)

@@ -65,6 +65,23 @@ final class Setup extends Model
         );
     }
 
+    /**
+     * What was decided, in words: its history tells it, and a page that saw another says so.
+     *
+     * @return array<string, string|int>
+     */
+    public function decided(): array
+    {
+        return [
+            'frame' => (string) Frame::query()->whereKey($this->frame_id)->value('code'),
+            'turn' => $this->turn_deg,
+            'backing' => "{$this->layers} × {$this->backing->value}".($this->adhesive ? ', adhesive' : ''),
+            'film' => $this->topper ? 'yes' : 'no',
+            'needle' => "{$this->needle_size} {$this->needle_point}",
+            'speed' => $this->speed_spm,
+        ];
+    }
+
     /** @return BelongsTo<Frame, $this> */
     public function frame(): BelongsTo
     {

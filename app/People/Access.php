@@ -107,6 +107,7 @@ final class Access
         'artwork.thread',
         'artwork.update',
         'catalogue.read',
+        'catalogue.retire',
         'catalogue.update',
         'orders.artwork',
         'orders.cancel',

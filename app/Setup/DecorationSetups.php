@@ -75,7 +75,7 @@ final class DecorationSetups
         assert($decoration->artwork !== null);
         $rules = $this->house->rules();
         $frames = $this->catalogue->frames();
-        $fitting = $this->fitting($decoration, $frames);
+        $fitting = $this->fitting($decoration, $frames->whereNull('retired_at'));
         $on =
             $machine === null
                 ? $this->machines()->firstWhere('id', $decoration->batch?->machine_id)
@@ -179,7 +179,9 @@ final class DecorationSetups
             $facts,
             $this->house->rules(),
             $pieces,
-            $decoration->artwork === null ? null : $this->fitting($decoration, $this->catalogue->frames()),
+            $decoration->artwork === null
+                ? null
+                : $this->fitting($decoration, $this->catalogue->frames()->whereNull('retired_at')),
             measured: $style->measures ?? [],
         )->smallest()->advice->warnings ?? [];
     }
@@ -187,7 +189,7 @@ final class DecorationSetups
     /** @return Collection<int, Machine> */
     public function machines(): Collection
     {
-        return $this->machines ??= Machine::query()->orderBy('id')->get();
+        return $this->machines ??= Machine::working()->get();
     }
 
     /**
@@ -278,12 +280,8 @@ final class DecorationSetups
         return $this->sizeTable($decoration, $this->facts($decoration), null, null);
     }
 
-    private function sizeTable(
-        Decoration $decoration,
-        Facts $facts,
-        ?Fitting $fitting,
-        ?CoreFrame $mounted,
-    ): SizeTable {
+    private function sizeTable(Decoration $decoration, Facts $facts, ?Fitting $fitting, ?CoreFrame $mounted): SizeTable
+    {
         $style = $this->catalogue->of($decoration->line);
         $this->pieces[$decoration->id] ??= self::pieces($decoration);
         $this->kept[$decoration->id] ??= $this->keptPlacements($decoration)
@@ -424,10 +422,7 @@ final class DecorationSetups
     /** @return list<Decoration> what lies along the same tube; nothing where it is alone or there is none */
     private function along(Decoration $decoration): array
     {
-        return $this->along[$decoration->id] ??= Panel::of(
-            $decoration->line->garment,
-            $decoration->position,
-        )->isTube()
+        return $this->along[$decoration->id] ??= Panel::of($decoration->line->garment, $decoration->position)->isTube()
             ? TubePlan::along($decoration)
             : [];
     }
@@ -437,9 +432,7 @@ final class DecorationSetups
     {
         $ids = array_map(static fn(Decoration $one): int => $one->id, $this->along($decoration));
 
-        return count($ids) > 1
-            ? 1 + (int) array_search($decoration->split_from_id ?? $decoration->id, $ids, true)
-            : 0;
+        return count($ids) > 1 ? 1 + (int) array_search($decoration->split_from_id ?? $decoration->id, $ids, true) : 0;
     }
 
     /**

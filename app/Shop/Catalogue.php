@@ -37,6 +37,23 @@ final class Catalogue
         );
     }
 
+    /** @return list<string> garments that are still ordered */
+    public function namesInUse(): array
+    {
+        return array_values(
+            array_map(
+                strval(...),
+                array_column(
+                    array_filter(
+                        $this->kept()['styles'],
+                        static fn(array $row): bool => ($row['retired_at'] ?? null) === null,
+                    ),
+                    'name',
+                ),
+            ),
+        );
+    }
+
     /** @return Collection<int, Frame> */
     public function frames(): Collection
     {

@@ -240,7 +240,7 @@ final class DemoOrders
         $this->putFirst($backs, 'M3');
         // Nobody made these moves, so nobody undoes them.
         DB::table('plan_changes')->delete();
-        $this->run($running, 'M1', loads: 5, spoil: null, at: $this->now->subMinutes(48), leaveSewing: true);
+        $this->run($running, 'M1', loads: 5, spoil: null, at: $this->now->subMinutes(80), leaveSewing: true);
         $this->run(
             $backs,
             'M3',
@@ -420,15 +420,7 @@ final class DemoOrders
                 }
                 $run = FloorLog::run($batch);
                 if ($run->stage === Stage::Sewn) {
-                    $run = $this->record(
-                        $machine,
-                        $batch,
-                        $at,
-                        EventKind::PieceDone,
-                        $run->onFrame,
-                        $stitches,
-                        $real,
-                    );
+                    $run = $this->record($machine, $batch, $at, EventKind::PieceDone, $run->onFrame, $stitches, $real);
                 }
             }
             if ($leaveSewing) {

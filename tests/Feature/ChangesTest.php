@@ -68,6 +68,62 @@ final class ChangesTest extends FeatureTestCase
         $this->get('/shop/changes?q=%25')->assertSee('Nothing of that kind');
     }
 
+    #[Test]
+    public function a_setup_is_noted_and_the_second_of_two_who_choose_is_told(): void
+    {
+        $decoration = self::decoration(1008);
+        $page = (string) $this->get("/setup/{$decoration->id}")->getContent();
+        self::assertSame(1, preg_match('/name="seen" value="(\w+)"/', $page, $seen));
+        $setup = $decoration->setup()->firstOrFail();
+        $choice = [
+            'seen' => $seen[1],
+            'frame' => $setup->frame()->value('code'),
+            'turn' => $setup->turn_deg,
+            'speed' => 610,
+            'why' => [
+                'speed' => 'Thread is old',
+                'backing' => 'as before',
+                'needle' => 'as before',
+                'frame' => 'as before',
+                'turn' => 'as before',
+                'topper' => 'as before',
+            ],
+        ];
+        $this->withSession(['who' => 'Ilse'])
+            ->post("/setup/{$decoration->id}", $choice)
+            ->assertSessionHasNoErrors();
+        $change = Change::query()->where('kind', Change::SETUP)->orderByDesc('seq')->firstOrFail();
+        self::assertSame(
+            ['Ilse', 610, (string) $decoration->id],
+            [$change->who, $change->after['speed'] ?? 0, $change->thing],
+        );
+        app()->forgetScopedInstances();
+        $this->post("/setup/{$decoration->id}", [...$choice, 'speed' => 640])->assertSessionHasErrors('frame');
+        self::assertSame(610, $setup->refresh()->speed_spm);
+    }
+
+    #[Test]
+    public function what_the_catalogue_has_is_noted_and_put_out_of_use(): void
+    {
+        $this->post('/shop/catalogue/frames/retire', ['name' => 'R-9'])->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        $advised = static fn(): array => array_map(
+            static fn($one): string => $one->fit->frame->id,
+            app(\App\Setup\DecorationSetups::class)->sheet(self::decoration(1008)->loadForSetup())->advice->ranked,
+        );
+        self::assertNotContains('R-9', $advised());
+        $this->get('/shop/catalogue/frames')->assertSee('In use again');
+        $this->post('/shop/catalogue/frames/retire', ['name' => 'R-9']);
+        app()->forgetScopedInstances();
+        self::assertContains('R-9', $advised());
+        $this->post('/shop/catalogue/frames/retire', ['name' => 'no such'])->assertNotFound();
+        $this->post('/shop/catalogue/positions/retire', ['name' => 'R-9'])->assertNotFound();
+        self::assertSame(
+            ['out of use', 'in use again'],
+            Change::query()->where('thing', 'R-9')->orderBy('seq')->pluck('what')->all(),
+        );
+    }
+
     private function rule(): float
     {
         app()->forgetScopedInstances();

@@ -30,6 +30,8 @@
                             <a href="{{ url('/orders/' . $change->thing) }}">{{ $change->thing }}</a>
                         @elseif ($change->kind === 'rule')
                             <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ str_replace('_', ' ', $change->thing) }}</a>
+                        @elseif ($change->kind === 'setup')
+                            <a href="{{ url('/setup/' . $change->thing) }}">its setup</a>
                         @else
                             {{ $change->thing }}
                         @endif

@@ -183,7 +183,8 @@
                 </form>
             @endif
             @if ($choice !== null)
-                <form method="post" action="{{ route('setup.store', $decoration) }}">
+                <form method="post" action="{{ route('setup.store', $decoration) }}"><input type="hidden"
+                        name="seen" value="{{ App\Shop\Sign::of($decoration->setup?->decided()) }}">
                     @csrf
                     <input type="hidden" name="frame" value="{{ $fit->frame->id }}">
                     <fieldset class="mb-3">

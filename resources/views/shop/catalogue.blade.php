@@ -98,9 +98,16 @@
                             @endforeach
                             <td class="num">
                                 @if ($row[0] !== $before)
-                                    <a class="btn btn-small"
-                                        href="{{ route('catalogue.edit', [$list, 'name' => $row[0]]) }}">Change<span
-                                            class="sr-only"> {{ $row[0] }}</span></a>
+                                    <span class="inline-flex gap-2"><a class="btn btn-small"
+                                            href="{{ route('catalogue.edit', [$list, 'name' => $row[0]]) }}">Change<span
+                                                class="sr-only"> {{ $row[0] }}</span></a>
+                                        @if ($retired !== null)
+                                            <form method="post" action="{{ route('catalogue.retire', $list) }}">@csrf<input
+                                                    type="hidden" name="name" value="{{ $row[0] }}"><button
+                                                    class="btn btn-small">{{ in_array($row[0], $retired, true) ? 'In use again' : 'Out of use' }}<span
+                                                        class="sr-only">: {{ $row[0] }}</span></button></form>
+                                        @endif
+                                    </span>
                                 @endif
                             </td>
                         </tr>

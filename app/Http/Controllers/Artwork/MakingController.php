@@ -34,7 +34,7 @@ final class MakingController
 
         return view('artwork.make', [
             'artwork' => $artwork->load('blocks.thread'),
-            'frames' => Frame::query()->orderBy('id')->get(),
+            'frames' => Frame::query()->whereNull('retired_at')->orderBy('id')->get(),
             'gap' => $house->rules()->value(HouseRule::CopiesGap),
             'sheet' => $artwork->stopSheet(),
         ]);

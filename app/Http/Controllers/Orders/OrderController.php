@@ -66,7 +66,7 @@ final class OrderController
     public function create(Catalogue $catalogue): View
     {
         return view('orders.create', [
-            'styles' => array_column($catalogue->styles(), 'name'),
+            'styles' => $catalogue->namesInUse(),
             'artworks' => self::artworks(),
             'customers' => Customer::query()->orderBy('name')->limit(200)->pluck('name'),
         ]);

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
+use App\Database\Whole;
 use App\Formats\Csv;
+use App\History\History;
 use App\Http\Requests\Shop\ReadList;
+use App\Models\Change;
+use App\Models\Frame;
+use App\Models\GarmentStyle;
+use App\Shop\Catalogue;
 use App\Shop\Catalogue\CatalogueList;
 use App\Shop\Catalogue\Column;
 use App\Shop\Catalogue\Frames;
@@ -13,6 +19,7 @@ use App\Shop\Catalogue\Garments;
 use App\Shop\Catalogue\Machines;
 use App\Shop\Catalogue\Positions;
 use App\Shop\Catalogue\UnfitList;
+use Carbon\CarbonImmutable;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Size;
 use Hakama\Garment\StartingMeasures;
@@ -20,6 +27,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
@@ -28,6 +36,8 @@ use InvalidArgumentException;
 final class CatalogueController
 {
     private const MOST_ROWS = 5000;
+    /** What can be put out of use: the model, and the column that names it. Machines have a page of their own. */
+    private const RETIRED = ['frames' => [Frame::class, 'code'], 'garments' => [GarmentStyle::class, 'name']];
     private const LISTS = [
         'garments' => Garments::class,
         'frames' => Frames::class,
@@ -44,6 +54,9 @@ final class CatalogueController
             'lists' => array_keys(self::LISTS),
             'columns' => $of->columns(),
             'rows' => $of->rows(),
+            'retired' => isset(self::RETIRED[$list])
+                ? self::RETIRED[$list][0]::query()->whereNotNull('retired_at')->pluck(self::RETIRED[$list][1])->all()
+                : null,
         ]);
     }
 
@@ -64,10 +77,7 @@ final class CatalogueController
             'rows' => array_column($named, null, $list === 'garments' ? 'size' : $columns[0]),
             'starting' => array_combine(
                 array_column(Size::cases(), 'value'),
-                array_map(
-                    static fn(Size $size): array => StartingMeasures::of($garment, $size)->all(),
-                    Size::cases(),
-                ),
+                array_map(static fn(Size $size): array => StartingMeasures::of($garment, $size)->all(), Size::cases()),
             ),
         ]);
     }
@@ -107,8 +117,10 @@ final class CatalogueController
         foreach ($rows as $row) {
             Validator::make($row, self::rules($of), self::words())->validate();
         }
+        $before = $of->rows();
         try {
             $of->take($rows);
+            self::noteChange($of, $before, (string) $given[$names[0]]);
         } catch (UnfitList $e) {
             throw ValidationException::withMessages([
                 $names[0] => preg_replace('/^Row \d+, /', '', $e->getMessage()),
@@ -118,6 +130,29 @@ final class CatalogueController
         return redirect()
             ->route('catalogue.show', $list)
             ->with('done', "{$given[$names[0]]} is in the catalogue.");
+    }
+
+    /** Out of use, or in it again: what was made with it keeps it. */
+    public function retire(Request $request, string $list): RedirectResponse
+    {
+        $of = self::RETIRED[$list] ?? abort(404);
+        $name = $request->string('name')->value();
+        $one = $of[0]::query()->where($of[1], $name)->firstOrFail();
+        $goes = $one->getAttribute('retired_at') === null;
+        Whole::write(static function () use ($one, $name, $goes): void {
+            $one->update(['retired_at' => $goes ? CarbonImmutable::now() : null]);
+            History::note(Change::CATALOGUE, $name, $goes ? 'out of use' : 'in use again');
+            DB::afterCommit(Catalogue::forget(...));
+        });
+
+        return redirect()
+            ->route('catalogue.show', $list)
+            ->with(
+                'done',
+                $goes
+                    ? "{$name} is out of use: it is proposed no more; what was made with it keeps it."
+                    : "{$name} is in use again.",
+            );
     }
 
     public function csv(string $list): Response
@@ -187,6 +222,21 @@ final class CatalogueController
         }
 
         return $rows;
+    }
+
+    /** @param list<list<string>> $before */
+    private static function noteChange(CatalogueList $of, array $before, string $name): void
+    {
+        $columns = array_map(static fn(Column $column): string => $column->name, $of->columns());
+        $named = static fn(array $rows): array => array_combine(
+            $columns,
+            array_values(array_filter($rows, static fn(array $row): bool => $row[0] === $name))[0] ??
+                array_fill(0, count($columns), ''),
+        );
+        [$was, $is] = History::differing($named($before), $named($of->rows()));
+        if ($is !== []) {
+            History::note(Change::CATALOGUE, $name, 'changed', $was, $is);
+        }
     }
 
     private static function list(string $name): CatalogueList

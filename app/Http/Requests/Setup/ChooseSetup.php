@@ -31,6 +31,7 @@ final class ChooseSetup extends FormRequest
             'needle_size' => ['nullable', Rule::in(NeedleType::SIZES)],
             'needle_point' => ['nullable', Rule::in(NeedleType::POINTS)],
             'speed' => ['nullable', 'integer', 'min:200', 'max:1500'],
+            'seen' => ['nullable', 'string', 'max:40'],
             'why' => ['array'],
             'why.*' => ['nullable', 'string', 'max:200'],
         ];
