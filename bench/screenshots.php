@@ -27,6 +27,7 @@ const VIEWS = [
     'floor-preflight' => '/floor/M2',
     'books' => '/books',
     'shop' => '/shop',
+    'people' => '/shop/people',
     'threads' => '/shop/threads',
     'thread-match' => '/shop/threads/match?hex=%233b6f8f&cloth=%23ddd2bb',
 ];

@@ -6,12 +6,13 @@ namespace App\Http;
 
 use App\Plan\PlanRefused;
 use Hakama\Floor\OutOfTurn;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use PDOException;
+use Throwable;
 
 /** What a person is told when something cannot be done: what happened, what was kept, what to do. */
 final class Problem
@@ -27,19 +28,26 @@ final class Problem
                 $request,
             ),
         );
+        $exceptions->render(static fn(PlanRefused $e, Request $request) => self::conflict($e->getMessage(), $request));
         $exceptions->render(
-            static fn(PlanRefused $e, Request $request) => self::conflict($e->getMessage(), $request),
-        );
-        $exceptions->render(
-            static fn(QueryException $e, Request $request) => self::isAway($e) ? self::away($request) : null,
+            static fn(Throwable $e, Request $request) => self::isAway($e) ? self::away($request) : null,
         );
         $exceptions->dontReport([OutOfTurn::class, PlanRefused::class]);
     }
 
-    /** The database does not answer: it was not reached, it went, or it was lost in the middle. */
-    private static function isAway(QueryException $e): bool
+    /** The database does not answer: it was not reached, it went, or it was lost in the middle, of a page too. */
+    private static function isAway(Throwable $e): bool
     {
-        return in_array((int) ($e->errorInfo[1] ?? $e->getCode()), self::AWAY, true);
+        for ($of = $e; $of !== null; $of = $of->getPrevious()) {
+            if (
+                $of instanceof PDOException
+                && in_array((int) ($of->errorInfo[1] ?? $of->getCode()), self::AWAY, true)
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function away(Request $request): JsonResponse|Response
@@ -49,11 +57,9 @@ final class Problem
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '2'])
-            : new Response(
-                view('errors.plain', ['title' => 'The books are away', 'text' => $message])->render(),
-                503,
-                ['Retry-After' => '2'],
-            );
+            : new Response(view('errors.plain', ['title' => 'The books are away', 'text' => $message])->render(), 503, [
+                'Retry-After' => '2',
+            ]);
     }
 
     private static function conflict(string $message, Request $request): JsonResponse|RedirectResponse|Response

@@ -1,5 +1,11 @@
 # A private MariaDB below storage/, on loopback only, owned by whoever starts it.
 
+# Whoever looks after it tries again; everybody else ends here.
+database_wrong() {
+    [ -z "${DB_AGAIN:-}" ] || { say "hakama: $*"; return 1; }
+    fail "$*"
+}
+
 # database_start FOLDER PORT PASSWORD NAME...: makes it when it is not there; leaves its process in DB_PID.
 database_start() {
     local dir=$1 port=$2 password=$3
@@ -15,7 +21,7 @@ database_start() {
         say 'Making the database ...'
         rm -rf "$dir".new*
         mariadb-install-db --no-defaults "${user[@]}" --datadir="$dir.new$$" --auth-root-authentication-method=normal --skip-test-db >"$LOGS/database-install.log" 2>&1 \
-            || { rm -rf "$dir.new$$"; fail "the database could not be made; see $LOGS/database-install.log"; }
+            || { rm -rf "$dir.new$$"; database_wrong "the database could not be made; see $LOGS/database-install.log" || return 1; }
         mv "$dir.new$$" "$dir"
     fi
 
@@ -28,9 +34,9 @@ database_start() {
     remember $!
     local waited=0
     until [ -S "$socket" ] && mariadb --no-defaults --socket="$socket" -u root -p"$password" -e 'DO 1' >/dev/null 2>&1 || mariadb --no-defaults --socket="$socket" -u root -e 'DO 1' >/dev/null 2>&1; do
-        kill -0 "$DB_PID" 2>/dev/null || fail "the database will not start: $(grep -m1 ERROR "$err" || tail -n1 "$err")"
+        kill -0 "$DB_PID" 2>/dev/null || database_wrong "the database will not start: $(grep -m1 ERROR "$err" || tail -n1 "$err")" || return 1
         waited=$((waited + 1))
-        [ "$waited" -lt 300 ] || fail "the database did not answer within a minute; see $err"
+        [ "$waited" -lt 300 ] || database_wrong "the database did not answer within a minute; see $err" || return 1
         sleep 0.2
     done
 
@@ -40,7 +46,7 @@ database_start() {
     done
     mariadb --no-defaults --socket="$socket" -u root -e "$sql" >/dev/null 2>&1 \
         || mariadb --no-defaults --socket="$socket" -u root -p"$password" -e "$sql" >/dev/null 2>&1 \
-        || fail "the database does not take its password; delete $dir to start with an empty one"
+        || database_wrong "the database does not take its password; delete $dir to start with an empty one"
 }
 
 database_stop() {

@@ -20,6 +20,27 @@ keep_beside() {
     run_beside "$log" bash -c 'while :; do "$@"; sleep 1; done' keep "$@"
 }
 
+# What bin/start keeps alive: it looks after them itself, twice a second.
+TENDED=()
+TENDED_PIDS=()
+tend_beside() {
+    run_beside "$@"
+    TENDED+=("$(printf '%q ' "$@")")
+    TENDED_PIDS+=("${PIDS[-1]}")
+}
+
+# tend: whoever has ended is started again, whatever it left of itself ended first.
+tend() {
+    local i pid
+    for i in "${!TENDED[@]}"; do
+        pid=${TENDED_PIDS[i]}
+        ! kill -0 "$pid" 2>/dev/null || continue
+        kill -KILL -- "-$pid" 2>/dev/null || true
+        eval "run_beside ${TENDED[i]}"
+        TENDED_PIDS[i]=${PIDS[-1]}
+    done
+}
+
 serve() {
     local port=$1
     # Settings and addresses are worked out once for this server, in a folder of its own: another that runs

@@ -156,8 +156,8 @@ serve_web() {
     "${once[@]}" php artisan config:cache --quiet && "${once[@]}" php artisan route:cache --quiet || fail "the settings could not be read; see $LOGS"
     local fpm
     fpm=$(command -v php-fpm8.2 || command -v php-fpm) || fail 'php-fpm is missing; run as root: apt-get install -y php8.2-fpm'
-    keep_beside fpm "${once[@]}" "$fpm" --nodaemonize --fpm-config "$STATE/web/fpm.conf" "${FAST[@]}" $([ "$(id -u)" -ne 0 ] || printf -- --allow-to-run-as-root)
-    keep_beside nginx nginx -p "$STATE/web" -c "$STATE/web/nginx.conf" -e "$LOGS/nginx.log" -g 'daemon off;'
+    tend_beside fpm "${once[@]}" "$fpm" --nodaemonize --fpm-config "$STATE/web/fpm.conf" "${FAST[@]}" $([ "$(id -u)" -ne 0 ] || printf -- --allow-to-run-as-root)
+    tend_beside nginx nginx -p "$STATE/web" -c "$STATE/web/nginx.conf" -e "$LOGS/nginx.log" -g 'daemon off;'
     until port_taken "$port" && [ -S "$WEB_SOCKET_DIR/fpm" ]; do
         waited=$((waited + 1))
         [ "$waited" -lt 100 ] || fail "the server did not answer on port $port; see $LOGS/nginx.log and $LOGS/fpm.log"
