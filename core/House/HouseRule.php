@@ -97,6 +97,9 @@ enum HouseRule: string
     case ChangeoverSpread = 'spread_changeover_percent';
     case SpoiledPieces = 'spoiled_percent';
     case PromiseKept = 'promise_kept_percent';
+    case PlaceLeaveTurn = 'place_leave_deg';
+    case PlaceHoopAgain = 'place_hoop_again_deg';
+    case PlaceLeave = 'place_leave_mm';
 
     /** What is found in a tape follows from these. */
     public const MEASURING = [
@@ -409,6 +412,18 @@ enum HouseRule: string
         self::PromiseKept->value => [
             'Plan', 'A promise is to be kept in', 90, 50, 99, '% of cases',
             'The date to promise is the one that is kept as often as this.',
+        ],
+        self::PlaceLeaveTurn->value => [
+            'Floor', 'Hooped askew is left below', 0.3, 0, 3, '°',
+            'A piece that lies turned by less than this in its frame is sewn as it lies.',
+        ],
+        self::PlaceHoopAgain->value => [
+            'Floor', 'Hooped askew is hooped again above', 1, 0.2, 15, '°',
+            'Between the two the design is turned on the machine, where it can do that.',
+        ],
+        self::PlaceLeave->value => [
+            'Floor', 'Hooped off its place is left below', 0.5, 0, 10, 'mm',
+            'Less than this from its place the design is not moved.',
         ],
     ];
 

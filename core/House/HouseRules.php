@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\House;
 
 use Hakama\Machine\RunTimeRules;
+use Hakama\Picture\PlaceRules;
 use Hakama\Stitch\MeasuringRules;
 use Hakama\Thread\ThreadUseRules;
 
@@ -74,10 +75,7 @@ final readonly class HouseRules
     public function differingFrom(self $other): array
     {
         return array_values(
-            array_filter(
-                HouseRule::cases(),
-                fn(HouseRule $rule): bool => $this->value($rule) !== $other->value($rule),
-            ),
+            array_filter(HouseRule::cases(), fn(HouseRule $rule): bool => $this->value($rule) !== $other->value($rule)),
         );
     }
 
@@ -105,6 +103,15 @@ final readonly class HouseRules
             longMm: $this->value(HouseRule::LongStitch),
             densePerMm2: (int) $this->value(HouseRule::DenseStitches),
             longJumpMm: $this->value(HouseRule::LongJump),
+        );
+    }
+
+    public function place(): PlaceRules
+    {
+        return new PlaceRules(
+            $this->value(HouseRule::PlaceLeaveTurn),
+            $this->value(HouseRule::PlaceHoopAgain),
+            $this->value(HouseRule::PlaceLeave),
         );
     }
 

@@ -16,6 +16,7 @@ final class ArchitectureTest extends TestCase
         'Thread',
         'Garment',
         'Machine',
+        'Picture',
         'House',
         'Artwork',
         'Setup',
@@ -24,6 +25,7 @@ final class ArchitectureTest extends TestCase
         'Plan',
         'Floor',
         'Books',
+        'Money',
     ];
 
     #[Test]

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Money;
+
+/** What a job costs the shop, line by line: each rounded on its own, the total their sum. */
+final readonly class Cost
+{
+    /** @param list<Line> $lines */
+    private function __construct(public array $lines) {}
+
+    public static function of(Job $job, Rates $rates): self
+    {
+        $n = $job->pieces;
+        $lines = [];
+        $lines[] = new Line(
+            About::Blank,
+            null,
+            $job->blank * $n,
+            $job->blank === 0 ? 'the customer brings them' : "{$n} × {$job->blank} cents",
+        );
+        $atRisk = $job->blankValue * $n;
+        foreach ($job->works as $work) {
+            $of = self::work($work, $n, $rates);
+            $atRisk += self::sum($of);
+            array_push($lines, ...$of);
+        }
+        $lines[] = new Line(About::Artwork, null, $job->artwork, 'once');
+        $lines[] = new Line(
+            About::Spoilage,
+            null,
+            Cents::of(($atRisk * $rates->spoilage) / 100),
+            sprintf('%s %% of %d cents: what the garments are worth and the work on them', $rates->spoilage, $atRisk),
+        );
+        $above = self::sum($lines);
+        $lines[] = new Line(
+            About::Overhead,
+            null,
+            Cents::of(($above * $rates->overhead) / 100),
+            sprintf('%s %% of %d cents: all lines above', $rates->overhead, $above),
+        );
+
+        return new self($lines);
+    }
+
+    public function cents(): int
+    {
+        return self::sum($this->lines);
+    }
+
+    /** @return list<Line> */
+    private static function work(Work $work, int $n, Rates $rates): array
+    {
+        $loads = (int) ceil($n / $work->perLoad);
+        $thread = static fn(float $m, int $km): array => [
+            ($m * $n * $km) / 1000,
+            sprintf('%s m × %d at %d cents a km', $m, $n, $km),
+        ];
+        $cloth = static fn(float $cm2, int $m2): array => [
+            ($cm2 * $n * $m2) / 10_000,
+            sprintf('%s cm² × %d at %d cents a m²', $cm2, $n, $m2),
+        ];
+        $lines = [
+            [About::TopThread, ...$thread($work->topM, $rates->threadKm)],
+            [About::BobbinThread, ...$thread($work->bobbinM, $rates->bobbinKm)],
+            [About::Backing, ...$cloth($work->backing, $rates->backingM2)],
+            [About::Topper, ...$cloth($work->topper, $rates->topperM2)],
+            [About::Applique, ...$cloth($work->applique, $rates->appliqueM2)],
+            [
+                About::Machine,
+                ($work->setupMin / 60 + ($loads * $work->sewS) / 3600) * $rates->machineH,
+                sprintf(
+                    '%s min before, %d loads of %s s at %d cents an hour',
+                    $work->setupMin,
+                    $loads,
+                    $work->sewS,
+                    $rates->machineH,
+                ),
+            ],
+            [
+                About::Hands,
+                ($work->setupMin / 60 + ($n * ($work->hoopS + $work->finishS)) / 3600) * $rates->handH,
+                sprintf(
+                    '%s min before, %d × %s s at %d cents an hour',
+                    $work->setupMin,
+                    $n,
+                    $work->hoopS + $work->finishS,
+                    $rates->handH,
+                ),
+            ],
+        ];
+
+        return array_map(
+            static fn(array $line): Line => new Line($line[0], $work->name, Cents::of($line[1]), $line[2]),
+            $lines,
+        );
+    }
+
+    /** @param list<Line> $lines */
+    private static function sum(array $lines): int
+    {
+        return array_sum(array_map(static fn(Line $line): int => $line->cents, $lines));
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Picture;
+
+use RuntimeException;
+
+/** A picture that nothing can be measured from: better none than a wrong figure. */
+final class UnfitPicture extends RuntimeException {}
