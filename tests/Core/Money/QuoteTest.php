@@ -13,7 +13,6 @@ use Hakama\Money\Job;
 use Hakama\Money\Line;
 use Hakama\Money\MarginPrice;
 use Hakama\Money\NoPrice;
-use Hakama\Money\Price;
 use Hakama\Money\Quote;
 use Hakama\Money\Rates;
 use Hakama\Money\Work;
@@ -212,7 +211,6 @@ final class QuoteTest extends TestCase
             foreach (
                 [self::bandPrice(), new MarginPrice(mt_rand(0, 80)), new FixedPrice(mt_rand(1, 90000))] as $price
             ) {
-                /** @var Price $price */
                 $quote = Quote::of($job, self::rates(), $price, 1000);
                 self::assertSame(
                     array_sum(array_map(static fn(Line $line): int => $line->cents, $quote->cost->lines)),
