@@ -155,6 +155,16 @@ final class Artwork extends Model
         return $this->variant->label();
     }
 
+    /**
+     * What people say of it, by which it is seen whether somebody else has changed it.
+     *
+     * @return array<string, mixed>
+     */
+    public function said(): array
+    {
+        return $this->only(['name', 'variant', 'family_id', 'lettering', 'letter_mm']);
+    }
+
     public function tapePath(): string
     {
         return "tapes/{$this->checksum}.dst";
@@ -241,9 +251,7 @@ final class Artwork extends Model
      */
     public function colours(): array
     {
-        return array_values(
-            $this->blocks->map(static fn(ArtworkBlock $block): ?string => $block->thread?->hex)->all(),
-        );
+        return array_values($this->blocks->map(static fn(ArtworkBlock $block): ?string => $block->thread?->hex)->all());
     }
 
     /**

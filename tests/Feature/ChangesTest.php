@@ -124,6 +124,43 @@ final class ChangesTest extends FeatureTestCase
         );
     }
 
+    #[Test]
+    public function the_second_of_two_who_name_an_artwork_or_change_a_frame_is_told(): void
+    {
+        $seen = static function (string $page): string {
+            self::assertSame(1, preg_match('/name="seen" value="(\w+)"/', $page, $found));
+
+            return $found[1];
+        };
+        $artwork = \App\Models\Artwork::query()->firstOrFail();
+        $form = [
+            'seen' => $seen((string) $this->get("/artwork/{$artwork->id}/history")->getContent()),
+            'name' => 'First',
+            'variant' => $artwork->variant->value,
+        ];
+        $this->put("/artwork/{$artwork->id}", $form)->assertSessionHasNoErrors();
+        $this->put("/artwork/{$artwork->id}", [...$form, 'name' => 'Second'])->assertSessionHasErrors('name');
+        self::assertSame('First', $artwork->refresh()->name);
+
+        $page = (string) $this->get('/shop/catalogue/frames/one?name=R-9')->getContent();
+        preg_match_all('/<input id="f-(\w+)" name="\w+" value="([^"]*)"/', $page, $fields);
+        $frame = [
+            ...array_combine($fields[1], $fields[2]),
+            'kind' => 'round',
+            'driver' => 'flat',
+            'round' => 'yes',
+            'seen' => $seen($page),
+            'count' => '7',
+        ];
+        $this->put('/shop/catalogue/frames/one', $frame)->assertSessionHasNoErrors();
+        $this->put('/shop/catalogue/frames/one', [...$frame, 'count' => '3'])->assertSessionHasErrors('code');
+        self::assertSame(7, \App\Models\Frame::query()->where('code', 'R-9')->value('count'));
+        self::assertSame(
+            ['count' => '7'],
+            Change::query()->where('thing', 'R-9')->orderByDesc('seq')->firstOrFail()->after,
+        );
+    }
+
     private function rule(): float
     {
         app()->forgetScopedInstances();

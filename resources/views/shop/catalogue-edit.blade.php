@@ -9,6 +9,7 @@
             href="{{ route('catalogue.show', $list) }}" data-key="b">Back to the {{ $list }} <kbd>b</kbd></a>
     </div>
     <form method="post" action="{{ route('catalogue.update', $list) }}">@csrf @method('put')
+        <input type="hidden" name="seen" value="{{ $seen }}">
         <div class="grid grid-cols-2 gap-3 md:grid-cols-5">
             @foreach ($columns as $i => $column)
                 @continue($list === 'garments' && ($column->name === 'size' || $ofSize($column)))

@@ -19,6 +19,7 @@ use App\Shop\Catalogue\Garments;
 use App\Shop\Catalogue\Machines;
 use App\Shop\Catalogue\Positions;
 use App\Shop\Catalogue\UnfitList;
+use App\Shop\Sign;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Size;
@@ -72,6 +73,7 @@ final class CatalogueController
 
         return view('shop.catalogue-edit', [
             'list' => $list,
+            'seen' => Sign::of($rows),
             'name' => $name,
             'columns' => $of->columns(),
             'rows' => array_column($named, null, $list === 'garments' ? 'size' : $columns[0]),
@@ -116,6 +118,15 @@ final class CatalogueController
         }
         foreach ($rows as $row) {
             Validator::make($row, self::rules($of), self::words())->validate();
+        }
+        $stands = array_values(
+            array_filter($of->rows(), static fn(array $row): bool => $row[0] === ($given[$names[0]] ?? '')),
+        );
+        if ($request->filled('seen') && $request->string('seen')->value() !== Sign::of($stands)) {
+            throw ValidationException::withMessages([
+                $names[0] =>
+                    'Somebody else changed this meanwhile; what you typed is still here. Look at what they changed; keeping it now puts yours in its place.',
+            ]);
         }
         $before = $of->rows();
         try {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Artwork;
 
 use App\Models\Artwork;
+use App\Shop\Sign;
 use Hakama\Artwork\Variant;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -17,6 +18,7 @@ final class UpdateArtwork extends FormRequest
     public function rules(): array
     {
         return [
+            'seen' => ['nullable', 'string', 'max:40'],
             'name' => ['required', 'string', 'max:120'],
             'variant' => ['required', Rule::enum(Variant::class)],
             'family' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNull('family_id')],
@@ -41,6 +43,14 @@ final class UpdateArtwork extends FormRequest
     {
         return [
             function (Validator $validator): void {
+                if ($this->filled('seen') && $this->string('seen')->value() !== Sign::of($this->artwork()->said())) {
+                    $validator
+                        ->errors()
+                        ->add(
+                            'name',
+                            'Somebody else changed this artwork meanwhile; what you typed is still here. Look at what they changed; keeping it now puts yours in its place.',
+                        );
+                }
                 if ($this->familyId() !== null && $this->artwork()->versions()->exists()) {
                     $validator
                         ->errors()
