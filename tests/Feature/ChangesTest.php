@@ -142,6 +142,8 @@ final class ChangesTest extends FeatureTestCase
         $this->put("/artwork/{$artwork->id}", [...$form, 'name' => 'Second'])->assertSessionHasErrors('name');
         self::assertSame('First', $artwork->refresh()->name);
 
+        // What was typed is offered once more on the next page that is opened; this is another one.
+        $this->get('/orders');
         $page = (string) $this->get('/shop/catalogue/frames/one?name=R-9')->getContent();
         preg_match_all('/<input id="f-(\w+)" name="\w+" value="([^"]*)"/', $page, $fields);
         $frame = [
