@@ -16,6 +16,7 @@ use PHPUnit\Framework\Attributes\Test;
 final class UpgradeTest extends FeatureTestCase
 {
     private const SHOP = __DIR__.'/../fixtures/shops/earlier.sql.gz';
+    private const NAMELESS = __DIR__.'/../fixtures/shops/2026-11-28.sql.gz';
 
     protected function tearDown(): void
     {
@@ -71,7 +72,48 @@ final class UpgradeTest extends FeatureTestCase
         Artisan::call('migrate', ['--force' => true]);
     }
 
-    private function load(): void
+    #[Test]
+    public function a_shop_that_knew_nobody_by_role_has_an_owner_and_is_the_demo_it_was(): void
+    {
+        $new = self::tables('mariadb');
+        $this->load(self::NAMELESS);
+        $pieces = DB::table('pieces')->orderBy('id')->pluck('state', 'id')->all();
+        $events = DB::table('floor_events')->orderBy('seq')->pluck('event_id')->all();
+        Artisan::call('migrate', ['--force' => true]);
+
+        self::assertSame($new, self::tables('upgrade'));
+        self::assertSame($pieces, DB::table('pieces')->orderBy('id')->pluck('state', 'id')->all());
+        self::assertSame($events, DB::table('floor_events')->orderBy('seq')->pluck('event_id')->all());
+        self::assertSame(
+            [['Tarn & Tiller', 1]],
+            DB::table('shops')
+                ->get(['name', 'is_demo'])
+                ->map(static fn(object $row): array => [$row->name, (int) $row->is_demo])
+                ->all(),
+        );
+        self::assertSame(['owner', 'operator', 'operator'], DB::table('people')->orderBy('id')->pluck('role')->all());
+        self::assertSame(
+            0,
+            DB::table('machines')->whereNull('paired_at')->count(),
+            'the machines of the demo have their controllers',
+        );
+        self::assertSame(0, FloorLog::recount()->wrong);
+        // Once more changes nothing.
+        Artisan::call('migrate', ['--force' => true]);
+        self::assertSame(1, DB::table('shops')->count());
+    }
+
+    #[Test]
+    public function a_shop_of_a_later_version_is_said_to_be_one_and_left_alone(): void
+    {
+        self::assertSame(0, Artisan::call('shop:fits'));
+        DB::table('migrations')->insert(['migration' => '2031_01_01_000001_something_new', 'batch' => 9]);
+        self::assertSame(1, Artisan::call('shop:fits'));
+        self::assertStringContainsString('2031_01_01_000001_something_new', Artisan::output());
+        self::assertSame(1, Artisan::call('shop:fits', ['--own' => true]), 'the demo is nobody’s own');
+    }
+
+    private function load(string $shop = self::SHOP): void
     {
         config([
             'database.connections.upgrade' => [
@@ -81,7 +123,7 @@ final class UpgradeTest extends FeatureTestCase
         ]);
         DB::setDefaultConnection('upgrade');
         Schema::dropAllTables();
-        foreach (explode(";\n", (string) gzdecode((string) file_get_contents(self::SHOP))) as $statement) {
+        foreach (explode(";\n", (string) gzdecode((string) file_get_contents($shop))) as $statement) {
             if (trim($statement) !== '') {
                 DB::unprepared($statement);
             }
