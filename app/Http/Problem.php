@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Keep\Health;
 use App\Plan\PlanRefused;
 use Hakama\Floor\OutOfTurn;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -11,12 +12,15 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Session\TokenMismatchException;
 use PDOException;
 use Throwable;
 
 /** What a person is told when something cannot be done: what happened, what was kept, what to do. */
 final class Problem
 {
+    /** Disk full, no room to write, table full. */
+    private const FULL = [1021, 3, 1026, 1114];
     /** What the database's client says when there is no server, or none any more. */
     private const AWAY = [2002, 2003, 2006, 2013];
 
@@ -31,6 +35,9 @@ final class Problem
         $exceptions->render(static fn(PlanRefused $e, Request $request) => self::conflict($e->getMessage(), $request));
         $exceptions->render(
             static fn(Throwable $e, Request $request) => self::isAway($e) ? self::away($request) : null,
+        );
+        $exceptions->render(
+            static fn(Throwable $e, Request $request) => self::isFull($e) ? self::full($request) : null,
         );
         $exceptions->dontReport([OutOfTurn::class, PlanRefused::class]);
     }
@@ -48,6 +55,33 @@ final class Problem
         }
 
         return false;
+    }
+
+    /** There is no room for what was to be written: on the disk, or where the database keeps its tables. */
+    private static function isFull(Throwable $e): bool
+    {
+        for ($of = $e; $of !== null; $of = $of->getPrevious()) {
+            if (
+                str_contains($of->getMessage(), 'No space left on device')
+                // What a page gave along cannot be kept there either, and is then not found when it comes back.
+                || ($of instanceof TokenMismatchException && Health::isDiskFull())
+                || ($of instanceof PDOException && in_array((int) ($of->errorInfo[1] ?? 0), self::FULL, true))
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function full(Request $request): JsonResponse|Response
+    {
+        $message =
+            'The disk of the shop’s computer is full. Nothing of what was just sent was stored, and nothing that is there was lost. Make room on it, then send it again.';
+
+        return $request->expectsJson() || $request->is('machines/*', '*/pulse')
+            ? new JsonResponse(['message' => $message], 507)
+            : new Response(view('errors.plain', ['title' => 'The disk is full', 'text' => $message])->render(), 507);
     }
 
     private static function away(Request $request): JsonResponse|Response

@@ -11,9 +11,17 @@ use Throwable;
 /** What is not as it should be, in words. */
 final class Health
 {
+    private const NOTHING_FREE = 1024 * 1024;
     private const LEAST_FREE = 300 * 1024 * 1024;
     /** A job that nobody has taken for so long: the workers are away. */
     private const WAITS_S = 120;
+
+    public static function isDiskFull(): bool
+    {
+        $free = @disk_free_space(storage_path());
+
+        return $free !== false && $free < self::NOTHING_FREE;
+    }
 
     /** @return list<string> none: all is well */
     public static function reasons(): array

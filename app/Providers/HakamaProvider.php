@@ -8,6 +8,7 @@ use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
 use App\Database\AsksOnce;
 use App\Database\TriesOnce;
+use App\Keep\CarefulFiles;
 use App\Orders\StationCounts;
 use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
@@ -29,6 +30,7 @@ final class HakamaProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.mariadb', TriesOnce::class);
+        $this->app->extend('files', static fn(): CarefulFiles => new CarefulFiles());
         $this->app->scoped(Premises::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Catalogue::class);

@@ -153,7 +153,7 @@ serve_web() {
     web_settings "$@"
     local once=(env "APP_CONFIG_CACHE=$kept/config.php" "APP_ROUTES_CACHE=$kept/routes.php")
     rm -f "$kept/config.php" "$kept/routes.php"
-    "${once[@]}" php artisan config:cache --quiet && "${once[@]}" php artisan route:cache --quiet || fail "the settings could not be read; see $LOGS"
+    "${once[@]}" php artisan config:cache --quiet && "${once[@]}" php artisan route:cache --quiet && php artisan view:cache --quiet || fail "the settings could not be read; see $LOGS"
     local fpm
     fpm=$(command -v php-fpm8.2 || command -v php-fpm) || fail 'php-fpm is missing; run as root: apt-get install -y php8.2-fpm'
     tend_beside fpm "${once[@]}" "$fpm" --nodaemonize --fpm-config "$STATE/web/fpm.conf" "${FAST[@]}" $([ "$(id -u)" -ne 0 ] || printf -- --allow-to-run-as-root)
