@@ -29,7 +29,6 @@ const VIEWS = [
     'shop' => '/shop',
     'people' => '/shop/people',
     'threads' => '/shop/threads',
-    'thread-match' => '/shop/threads/match?hex=%233b6f8f&cloth=%23ddd2bb',
 ];
 
 $headless = Headless::open((string) getenv('DRIVER_URL'));

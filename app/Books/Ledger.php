@@ -18,13 +18,16 @@ final class Ledger
         $rows = DB::table('floor_events as e')
             ->join('machines as m', 'm.id', '=', 'e.machine_id')
             ->join('orders as o', 'o.id', '=', 'e.order_id')
+            ->join('batches as b', 'b.id', '=', 'e.batch_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->leftJoin('artworks as a', 'a.id', '=', 'd.artwork_id')
             ->where('e.recorded_at', '>=', $from->startOfDay())
             ->where('e.recorded_at', '<', $to->addDay()->startOfDay())
             ->groupByRaw('date(e.recorded_at), m.code, o.number, e.cause')
             ->orderByRaw('date(e.recorded_at) desc, m.code, o.number')
             ->selectRaw(
                 "date(e.recorded_at) as day, m.code, o.number, e.cause,
-                sum(if(e.kind = 'sewn', e.stitch * e.piece_count, 0)) + sum(if(e.kind = 'piece_spoiled' and not exists (
+                sum(if(e.kind = 'sewn', e.stitch * ceil(e.piece_count / coalesce(a.copies, 1)), 0)) + sum(if(e.kind = 'piece_spoiled' and not exists (
                     select 1 from floor_events s where s.batch_id = e.batch_id and s.`load` = e.`load` and s.kind = 'sewn' and s.seq < e.seq
                 ), e.stitch, 0)) as stitches,
                 sum(case e.kind when 'piece_done' then e.piece_count when 'piece_returned' then -cast(e.piece_count as signed) else 0 end) as done,

@@ -61,7 +61,7 @@ final readonly class Running
                 Stage::Halted, Stage::Sewn => $run->load->stitch,
                 default => 0,
             },
-            self::pieces($batch, $run, $machine->heads),
+            self::pieces($batch, $run, $machine->heads * $open->copies),
             WorkList::of(
                 $setup->steps ?? [],
                 $setup === null || $run->stage !== Stage::Preflight
@@ -89,7 +89,19 @@ final readonly class Running
     {
         $alone = $this->run->load->number === 0 && $this->setup?->firstAlone === true;
 
-        return $this->run->nextLoad($this->waiting(), $alone ? 1 : $heads);
+        return $this->run->nextLoad($this->waiting(), ($alone ? 1 : $heads) * $this->batch->copies);
+    }
+
+    /**
+     * What goes into one frame with a piece: itself, or as many of those that wait as it holds copies.
+     *
+     * @return list<int>
+     */
+    public function hoopedWith(int $piece): array
+    {
+        $others = array_values(array_diff($this->waiting(), $this->run->hooped, [$piece]));
+
+        return [$piece, ...array_slice($others, 0, $this->batch->copies - 1)];
     }
 
     /** @return Collection<int, Piece> */

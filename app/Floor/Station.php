@@ -11,6 +11,7 @@ use App\Plan\PlanBoard;
 use App\Shop\House;
 use Hakama\Floor\Bobbin;
 use Hakama\House\HouseRule;
+use Hakama\Machine\Copies;
 use Hakama\Thread\ThreadUse;
 
 /** One machine on the floor: the batch it is at, and what comes after. */
@@ -57,11 +58,15 @@ final readonly class Station
     {
         return $this->running === null || $this->bobbinM <= 0.0
             ? ''
-            : $this->bobbin->words(
-                $this->bobbinM,
-                $this->running->run->done,
-                $this->running->run->pieces,
-                $this->machine->heads,
+            : str_replace(
+                'piece',
+                $this->running->batch->copies > 1 ? 'frame' : 'piece',
+                $this->bobbin->words(
+                    $this->bobbinM,
+                    Copies::frames($this->running->run->done, $this->running->batch->copies),
+                    Copies::frames($this->running->run->pieces, $this->running->batch->copies),
+                    $this->machine->heads,
+                ),
             );
     }
 }

@@ -23,7 +23,7 @@ use Hakama\Floor\FoldedBatch;
 use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
-use Illuminate\Database\Eloquent\Builder;
+use Hakama\Machine\Copies;
 use Illuminate\Support\Facades\DB;
 
 /** The log of the floor: events are appended to it, and where a machine stands is read from it. */
@@ -133,7 +133,10 @@ final class FloorLog
                     ->update(['state' => $event->kind->leaves()]);
             }
             if ($event->kind === EventKind::Sewn && $batch->decoration->artwork !== null) {
-                $bobbinM = app(ConeUsage::class)->by($batch->decoration->artwork, count($event->pieces));
+                $bobbinM = app(ConeUsage::class)->by(
+                    $batch->decoration->artwork,
+                    Copies::frames(count($event->pieces), $batch->decoration->artwork->copies),
+                );
                 Machine::query()->whereKey($machine->id)->increment('bobbin_used_m', $bobbinM);
             }
 
@@ -205,14 +208,17 @@ final class FloorLog
     {
         $frame = Frame::query()->where('code', $code)->firstOrFail();
         $held = KeptRun::query()
-            ->whereIn(
-                'batch_id',
-                Batch::query()
-                    ->whereHas('decoration.setup', static fn(Builder $of): Builder => $of->whereBelongsTo($frame))
-                    ->select('id'),
-            )
-            ->get()
-            ->sum(static fn(KeptRun $run): int => count($run->on_frame) + count($run->hooped));
+            ->join('batches as b', 'b.id', '=', 'batch_runs.batch_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->join('setups as s', 's.decoration_id', '=', 'd.id')
+            ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+            ->where('s.frame_id', $frame->id)
+            ->get(['batch_runs.*', 'a.copies'])
+            ->sum(static function (KeptRun $run): int {
+                $copies = (int) $run->getAttribute('copies');
+
+                return Copies::frames(count($run->on_frame), $copies) + Copies::frames(count($run->hooped), $copies);
+            });
 
         return $frame->count - $held;
     }

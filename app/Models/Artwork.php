@@ -35,6 +35,7 @@ use Illuminate\Support\Facades\Storage;
  * A stitch file, kept as it came, with what was counted in it.
  *
  * @property int                           $id
+ * @property int                           $copies    pieces that one frame of it holds
  * @property string                        $name
  * @property string                        $file_name
  * @property string                        $checksum
@@ -162,7 +163,7 @@ final class Artwork extends Model
      */
     public function said(): array
     {
-        return $this->only(['name', 'variant', 'family_id', 'lettering', 'letter_mm']);
+        return $this->only(['name', 'variant', 'family_id', 'lettering', 'letter_mm', 'copies']);
     }
 
     public function tapePath(): string

@@ -10,15 +10,19 @@ use Hakama\Plan\Batch;
 final readonly class OpenBatch
 {
     public string $code;
-    /** Pieces still to do. */
-    public int $left;
     public bool $started;
 
-    /** @param int $pieces in all */
+    /**
+     * @param int $pieces in all
+     * @param int $left   of them still to do
+     * @param int $copies pieces that one frame holds: the plan counts frames
+     */
     public function __construct(
         public int $id,
         public int $decorationId,
         public int $pieces,
+        public int $left,
+        public int $copies,
         public Batch $batch,
         public Queued $queued,
         public OrderedBy $order,
@@ -26,7 +30,6 @@ final readonly class OpenBatch
         public BatchSetup $setup,
     ) {
         $this->code = $batch->id;
-        $this->left = $batch->pieces;
         $this->started = $batch->alreadySetUp;
     }
 }

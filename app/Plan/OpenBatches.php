@@ -13,6 +13,7 @@ use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
 use Hakama\Garment\Position;
+use Hakama\Machine\Copies;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
@@ -80,6 +81,7 @@ final class OpenBatches
                 'd.artwork_id',
                 'a.name as artwork',
                 'a.checksum',
+                'a.copies',
                 'a.stitches',
                 'a.left_mm',
                 'a.right_mm',
@@ -124,9 +126,11 @@ final class OpenBatches
                 (int) $row->id,
                 (int) $row->decoration_id,
                 (int) $row->pieces_all,
+                (int) $row->pieces_left,
+                (int) $row->copies,
                 new Batch(
                     $row->code,
-                    (int) $row->pieces_left,
+                    Copies::frames((int) $row->pieces_left, (int) $row->copies),
                     (new Sewing(
                         $sewS,
                         (int) $row->hoop_s,

@@ -138,6 +138,8 @@
                         @endforeach
                     </select>
                 </div>
+                <x-field name="copies" label="Pieces that one frame of it holds" :value="$artwork->copies"
+                    inputmode="numeric" />
                 <div><label for="family">Version of</label><select id="family" name="family">
                         <option value="">nothing else</option>
                         @foreach ($others as $other)

@@ -37,7 +37,11 @@
                     </div>
                     <p class="ml-auto text-right"><span class="big">{{ $run->done }}<span class="text-xl"> /
                                 {{ $run->pieces }}</span></span><br>pieces
-                        done{{ $run->spoiled > 0 ? ", {$run->spoiled} spoiled" : '' }}</p>
+                        done{{ $run->spoiled > 0 ? ", {$run->spoiled} spoiled" : '' }}@if ($open->copies > 1)
+                            <span class="block text-base text-soft">{{ $open->copies }} to a frame:
+                                {{ $open->batch->pieces }} {{ $open->batch->pieces === 1 ? 'frame' : 'frames' }} to go</span>
+                        @endif
+                    </p>
                 </div>
                 <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img"
                     aria-label="The design, filled as far as it is sewn"
@@ -255,11 +259,12 @@
                             <fieldset>
                                 <legend class="text-base">Spoiled, because</legend>
                                 @if (count($run->onFrame) > 1)
-                                    <div class="mb-2 flex gap-4 text-base">
+                                    <p class="text-base text-soft">Touch those that are not good; none touched means
+                                        the first.</p>
+                                    <div class="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-base">
                                         @foreach ($run->onFrame as $id)
-                                            <label class="m-0 flex items-center gap-2 text-base"><input type="radio"
-                                                    name="piece" value="{{ $id }}"
-                                                    @checked($loop->first) class="h-6 w-6">
+                                            <label class="m-0 flex items-center gap-2 text-base"><input type="checkbox"
+                                                    name="numbers[]" value="{{ $id }}" class="h-6 w-6">
                                                 {{ $running->pieces[$id]?->label() }}</label>
                                         @endforeach
                                     </div>

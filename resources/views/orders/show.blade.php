@@ -109,6 +109,13 @@
                                     <a href="{{ route('plan.show') }}">{{ $open[$decoration->id]->code }}
                                         {{ $open[$decoration->id]->queued->machine ? 'on ' . $open[$decoration->id]->queued->machine : 'on no machine' }}</a>,
                                     {{ $open[$decoration->id]->batch->equipment->frame }}
+                                    @if ($open[$decoration->id]->copies > 1)
+                                        @php $over = Hakama\Machine\Copies::over($open[$decoration->id]->left, $open[$decoration->id]->copies); @endphp
+                                        <span class="block text-sm text-soft">{{ $open[$decoration->id]->copies }} to a
+                                            frame: {{ $open[$decoration->id]->batch->pieces }}
+                                            {{ $open[$decoration->id]->batch->pieces === 1 ? 'frame' : 'frames' }} to
+                                            sew{{ $over > 0 ? ", {$over} over on the last" : '' }}</span>
+                                    @endif
                                 @else<a href="{{ route('setup.show', $decoration) }}">to be set up</a>
                                 @endif
                                 @foreach ($warnings[$decoration->id] ?? [] as $warning)

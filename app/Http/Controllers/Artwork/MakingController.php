@@ -80,6 +80,7 @@ final class MakingController
                 'family_id' => $artwork->family_id ?? $artwork->id,
                 'variant' => ($making->grid?->copies() ?? 1) > 1 ? Variant::Copies->value : $artwork->variant,
                 'lettering' => $artwork->lettering,
+                'copies' => $artwork->copies * ($making->grid?->copies() ?? 1),
                 'made' => mb_substr("made from “{$artwork->name}”: ".self::says($making), 0, 300),
             ],
             array_map(

@@ -81,8 +81,8 @@ final class FloorEventController
                         : $run->load->clockS,
                     pieces: match ($kind) {
                         EventKind::LoadStarted => $running->nextLoad($machine->heads),
-                        EventKind::PieceHooped => [$request->integer('piece')],
-                        EventKind::PieceSpoiled => [$request->integer('piece') ?: $run->onFrame[0] ?? 0],
+                        EventKind::PieceHooped => $running->hoopedWith($request->integer('piece')),
+                        EventKind::PieceSpoiled => $request->spoiled($run->onFrame),
                         EventKind::PieceDone, EventKind::Sewn => $run->onFrame,
                         default => [],
                     },

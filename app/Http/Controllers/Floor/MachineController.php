@@ -17,6 +17,7 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\Stage;
 use Hakama\House\HouseRule;
+use Hakama\Machine\Copies;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
@@ -48,7 +49,7 @@ final class MachineController
             'load' => $run->load->event,
             'stitch' => max($run->load->stitch, (int) ($reading->stitch ?? 0)),
             'clock_s' => max($run->load->clockS, (float) ($reading->clock_s ?? 0)),
-            'heads' => count($run->onFrame),
+            'heads' => Copies::frames(count($run->onFrame), $batch->decoration->artwork->copies ?? 1),
             'tape' => $batch->decoration->artwork?->checksum,
             'halts' => $batch->decoration->artwork?->stopSheet()->halts() ?? [],
             'trim_jumps' => (int) $house->rules()->value(HouseRule::TrimJumps),

@@ -18,6 +18,7 @@ use App\Plan\ShopOdds;
 use App\Plan\SplitBatch;
 use App\Plan\WhatHelps;
 use App\Setup\MovedSteps;
+use Hakama\Machine\Copies;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
@@ -175,7 +176,12 @@ final class PlanController
                     static fn(string $said): string => '<p>'.e($said).'</p>',
                     Consequence::split(
                         $pieces,
-                        ...Parts::split($board->workload(), $board->sequence(), $code, $pieces),
+                        ...Parts::split(
+                            $board->workload(),
+                            $board->sequence(),
+                            $code,
+                            min($batch->batch->pieces, Copies::frames($pieces, $batch->copies)),
+                        ),
                     ),
                 ),
             ),

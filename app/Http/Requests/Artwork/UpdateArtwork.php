@@ -7,6 +7,7 @@ namespace App\Http\Requests\Artwork;
 use App\Models\Artwork;
 use App\Shop\Sign;
 use Hakama\Artwork\Variant;
+use Hakama\Machine\Copies;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -24,6 +25,7 @@ final class UpdateArtwork extends FormRequest
             'family' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNull('family_id')],
             'lettering' => ['nullable', Rule::in(['', '0', '1'])],
             'letter_mm' => ['nullable', 'numeric', 'between:1,200'],
+            'copies' => ['sometimes', 'required', 'integer', 'between:1,'.Copies::MOST],
         ];
     }
 
@@ -33,6 +35,7 @@ final class UpdateArtwork extends FormRequest
         return [
             'name.*' => 'An artwork has a name of at most 120 letters.',
             'variant.*' => 'Choose what this version is for.',
+            'copies.*' => 'How many pieces one frame of it holds, 1 to '.Copies::MOST.'.',
             'family.*' => 'Choose the artwork it is a version of.',
             'letter_mm.*' => 'The smallest letters are 1 to 200 mm high; leave it empty where there are none.',
         ];
@@ -65,6 +68,7 @@ final class UpdateArtwork extends FormRequest
     {
         return [
             'name' => trim($this->string('name')->value()),
+            ...$this->has('copies') ? ['copies' => $this->integer('copies')] : [],
             'variant' => $this->enum('variant', Variant::class),
             'family_id' => $this->familyId(),
             'lettering' => match (true) {

@@ -47,6 +47,8 @@ final class RecordEvent extends FormRequest
                 Rule::enum(SpoilCause::class),
             ],
             'piece' => ['nullable', 'integer'],
+            'numbers' => ['nullable', 'array'],
+            'numbers.*' => ['integer'],
             'who' => ['nullable', 'string', Rule::in(app(Catalogue::class)->people()), $mayBe],
             'checked' => ['array'],
             'driver_min' => ['nullable', 'numeric', 'between:1,240'],
@@ -80,6 +82,20 @@ final class RecordEvent extends FormRequest
         return $this->filled('at')
             ? CarbonImmutable::parse($this->string('at')->value())->setTimezone((string) config('app.timezone'))
             : null;
+    }
+
+    /**
+     * Those on the machine that did not come out, as they were touched; where nobody said, the first.
+     *
+     * @param list<int> $onFrame
+     *
+     * @return list<int>
+     */
+    public function spoiled(array $onFrame): array
+    {
+        $touched = array_map(static fn(mixed $one): int => is_numeric($one) ? (int) $one : 0, $this->array('numbers'));
+
+        return $touched === [] ? [$this->integer('piece') ?: $onFrame[0] ?? 0] : array_values(array_unique($touched));
     }
 
     public function cause(): ?SpoilCause
