@@ -98,7 +98,7 @@
                             @endforeach
                             <td class="num">
                                 @if ($row[0] !== $before)
-                                    <span class="inline-flex gap-2"><a class="btn btn-small"
+                                    <span class="inline-flex flex-col gap-1"><a class="btn btn-small"
                                             href="{{ route('catalogue.edit', [$list, 'name' => $row[0]]) }}">Change<span
                                                 class="sr-only"> {{ $row[0] }}</span></a>
                                         @if ($retired !== null)
