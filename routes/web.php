@@ -21,6 +21,7 @@ use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
 use App\Http\Controllers\Orders\ChangeController;
 use App\Http\Controllers\Orders\OrderController;
+use App\Http\Controllers\Orders\OrderListController;
 use App\Http\Controllers\People\PeopleController;
 use App\Http\Controllers\People\SignInController;
 use App\Http\Controllers\People\TabletController;
@@ -71,6 +72,7 @@ Route::controller(BeginController::class)
         Route::post('/pass/{step}', 'pass')->name('pass')->whereAlpha('step');
     });
 
+Route::post('/orders/list', [OrderListController::class, 'store'])->name('orders.list');
 Route::controller(ChangeController::class)
     ->prefix('orders')
     ->name('orders.')

@@ -112,6 +112,7 @@ final class Access
         'orders.artwork',
         'orders.cancel',
         'orders.change',
+        'orders.list',
         'orders.reopen',
         'orders.store',
         'plan.calendar.remove',

@@ -213,6 +213,57 @@ final class LivingOrdersTest extends FeatureTestCase
     }
 
     #[Test]
+    public function orders_come_from_a_list_all_of_them_or_none_and_once(): void
+    {
+        $head = "order,customer,due,note,garment,fabric,style,colour,colour_hex,size,count,position,artwork\n";
+        $rows =
+            "A,Fennel & Rook,2026-03-20 12:00,soon,tee,jersey,,black,#111111,M,4,left_chest,Seed sprig\n".
+            "A,Fennel & Rook,2026-03-20 12:00,soon,tee,jersey,,black,#111111,L,6,left_chest,Seed sprig\n".
+            "A,Fennel & Rook,2026-03-20 12:00,soon,apron,canvas,,ecru,,one,2,centre,\n".
+            "B,Hollow Oak,2026-03-21,,bag,canvas,,natural,,one,9,centre,\n";
+        $before = Order::query()->count();
+        $this->post('/orders/list', ['list' => self::upload($head.$rows, 'orders.csv')])
+            ->assertSessionHasNoErrors()
+            ->assertSessionHas('done');
+        self::assertSame($before + 2, Order::query()->count());
+        $first = Order::query()->where('note', 'soon')->firstOrFail();
+        self::assertSame('2026-03-20 12:00', $first->due_at->format('Y-m-d H:i'));
+        $lines = $first->lines()->orderBy('id')->get();
+        self::assertSame(
+            [['M' => 4, 'L' => 6], ['one' => 2]],
+            $lines
+                ->map(static fn($line): array => Garments::of($first)->wanted[$line->id])
+                ->map(
+                    static fn(array $sizes): array => array_replace(
+                        array_intersect_key(['M' => 0, 'L' => 0, 'one' => 0], $sizes),
+                        $sizes,
+                    ),
+                )
+                ->all(),
+        );
+        self::assertNotNull($lines[0]->decorations()->firstOrFail()->artwork_id);
+
+        $this->post('/orders/list', ['list' => self::upload($head.$rows, 'orders.csv')])->assertSessionHasNoErrors();
+        self::assertSame($before + 2, Order::query()->count(), 'the same list is the same orders');
+
+        foreach (
+            [
+                'is none: order' => "order,colour_of_hair\nA,red\n",
+                'here is no row' => $head,
+                'none that is called “Nowhere”' => str_replace('Seed sprig', 'Nowhere', $head.$rows),
+                'a whole number from 1 to 999' => $head."C,X,2026-03-20,,tee,jersey,,black,,M,many,left_chest,\n",
+                'Order C, row 2' => $head."C,,2026-03-20,,tee,jersey,,black,,M,2,left_chest,\n".$rows,
+                'XM is no size' => $head."C,X,2026-03-20,,tee,jersey,,black,,XM,2,left_chest,\n",
+                'That time has passed' => $head."C,X,2025-03-20,,tee,jersey,,black,,M,2,left_chest,\n",
+            ] as $why => $csv
+        ) {
+            $this->post('/orders/list', ['list' => self::upload($csv, 'orders.csv')]);
+            self::assertStringContainsString($why, (string) session('errors')?->first('list'));
+        }
+        self::assertSame($before + 2, Order::query()->count());
+    }
+
+    #[Test]
     public function an_order_is_found_by_number_customer_garment_and_artwork(): void
     {
         $order = self::order(1008)->load('customer');

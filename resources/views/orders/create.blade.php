@@ -44,4 +44,16 @@
             <a class="btn" href="{{ route('orders.index') }}">Leave it</a>
         </div>
     </form>
+    <details class="mt-8 border-t border-hair pt-3" @error('list') open @enderror>
+        <summary>Read orders from a list (CSV)</summary>
+        <form method="post" action="{{ route('orders.list') }}" enctype="multipart/form-data"
+            class="mt-2 flex flex-wrap items-end gap-3">@csrf
+            <x-field name="list" label="The list" type="file" accept=".csv" />
+            <button class="btn">Take it over</button>
+        </form>
+        <p class="mt-2 max-w-[60em] text-sm text-soft">A row for each size. Columns:
+            {{ implode(', ', App\Orders\OrderList::COLUMNS) }}. Rows with the same word under “order” are one order;
+            due is written 2026-03-14 16:00; artwork is its name, or empty when it comes later. All of them are taken
+            over, or none; the same list twice is the same orders.</p>
+    </details>
 </x-layout>
