@@ -3,14 +3,7 @@
 <!doctype html>
 <html lang="en">
 
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
-    <title>{{ $title }} · Hakama</title>
-    <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    <link rel="stylesheet" href="/build/app.css?v={{ trim((string) @file_get_contents(public_path('build/version'))) }}">
-</head>
+<x-head :title="$title" />
 
 <body>
     <main class="gate">

@@ -2,24 +2,17 @@
 @inject('pleats', 'App\Orders\StationCounts')
 @php
     $waiting = $pleats->waiting();
-    $version = trim((string) @file_get_contents(public_path('build/version')));
 @endphp
 <!doctype html>
 <html lang="en">
 
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
-    <title>{{ $title }} · Hakama</title>
-    <link rel="icon" href="/icon.svg" type="image/svg+xml">
-@if ($floor)
+<x-head :title="$title">
+    @if ($floor)
         <link rel="manifest" href="/manifest.webmanifest">
         <meta name="theme-color" content="#2b3a67">
     @endif
-    <link rel="stylesheet" href="/build/app.css?v={{ $version }}">
-    <script src="/build/app.js?v={{ $version }}" defer></script>
-</head>
+    <script src="{{ App\Http\Built::address('app.js') }}" defer></script>
+</x-head>
 
 <body @class(['floor' => $floor])>
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-paper focus:p-3">To the

@@ -5,7 +5,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Hakama</title>
-    <link rel="stylesheet" href="/build/app.css?v={{ trim((string) @file_get_contents(public_path('build/version'))) }}">
+    <link rel="stylesheet" href="{{ App\Http\Built::address('app.css') }}">
 </head>
 
 <body>

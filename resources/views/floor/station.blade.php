@@ -17,7 +17,7 @@
 <div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}"
     data-sign="{{ $station->pulse->sign }}" data-events="{{ route('floor.events', $m) }}"
     data-stage="{{ $run->stage->value ?? '' }}" data-batch="{{ $open->code ?? '' }}"
-    data-touches="{{ json_encode(App\Floor\Touches::table()) }}" data-worker="/build/sw.js?v={{ trim((string) @file_get_contents(public_path('build/version'))) }}">
+    data-touches="{{ json_encode(App\Floor\Touches::table()) }}" data-worker="{{ App\Http\Built::address('sw.js') }}">
     <div id="kept" class="note note-caution mb-4 text-base" role="status" hidden>
         <p><strong id="kept-count"></strong> Each is delivered once, with its time, when the shop answers again.</p>
         <ul id="kept-list" class="mt-2"></ul>
