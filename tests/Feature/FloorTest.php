@@ -178,6 +178,38 @@ final class FloorTest extends FeatureTestCase
         ])->assertSessionHasErrors('at');
     }
 
+    #[Test]
+    public function a_machine_that_could_not_speak_says_later_when_it_was(): void
+    {
+        $batch = self::batchOf(1006);
+        $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
+        $this->touch('M2', $batch->code, 'load_started');
+        $this->travel(30)->minutes();
+        $report = [
+            'id' => Str::uuid()->toString(),
+            'load' => (string) FloorLog::run($batch)->load->event,
+            'kind' => 'sewn',
+            'stitch' => 2288,
+            'clock_s' => 240,
+        ];
+        $this->postJson('/machines/reports', [...$report, 'at' => 'some time ago'], self::bearer('M2'))->assertStatus(
+            422,
+        );
+        $this->postJson(
+            '/machines/reports',
+            [...$report, 'at' => now()->subMinutes(20)->toIso8601String()],
+            self::bearer('M2'),
+        )->assertOk();
+        self::assertSame(
+            now()->subMinutes(20)->toDateTimeString(),
+            FloorEvent::query()
+                ->where('kind', 'sewn')
+                ->orderByDesc('seq')
+                ->firstOrFail()
+                ->recorded_at->toDateTimeString(),
+        );
+    }
+
     private function pieces(): int
     {
         return array_sum(

@@ -143,6 +143,7 @@ final class MachineController
                 pieces: $kind === EventKind::Sewn ? $run->onFrame : [],
             ),
             'machine',
+            at: $request->at(),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Floor;
 
+use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -22,6 +23,7 @@ final class MachineReport extends FormRequest
             'load' => ['required', 'uuid'],
             'kind' => ['required', Rule::in([self::READING, ...array_column(self::EVENTS, 'value')])],
             'stitch' => ['required', 'integer', 'min:0', 'max:10000000'],
+            'at' => ['nullable', 'date'],
             'clock_s' => ['required', 'numeric', 'min:0', 'max:10000000'],
         ];
     }
@@ -40,6 +42,14 @@ final class MachineReport extends FormRequest
     public function event(): ?EventKind
     {
         return $this->enum('kind', EventKind::class);
+    }
+
+    /** When it happened, where the machine could not say so at once. */
+    public function at(): ?CarbonImmutable
+    {
+        return $this->filled('at')
+            ? CarbonImmutable::parse($this->string('at')->value())->setTimezone((string) config('app.timezone'))
+            : null;
     }
 
     public function stitch(): int
