@@ -228,6 +228,26 @@ final class BeginTest extends FeatureTestCase
     }
 
     #[Test]
+    public function who_only_looks_loads_the_demo_instead_of_an_empty_shop(): void
+    {
+        $this->get('/begin')->assertSee('Load the demo instead');
+        Storage::fake();
+        $this->post('/begin/demo')->assertRedirect('/orders')->assertSessionHas('done', 'The demo is loaded.');
+        self::assertTrue($this->shop()->is_demo);
+        self::assertSame(['M1', 'M2', 'M3'], Machine::query()->orderBy('id')->pluck('code')->all());
+        self::assertGreaterThan(20, Order::query()->count());
+    }
+
+    #[Test]
+    public function what_was_kept_of_the_demo_is_ones_own_and_the_demo_does_not_come_on_top(): void
+    {
+        $this->post('/begin/frames', ['sets' => ['cap']]);
+        $this->get('/begin')->assertDontSee('Load the demo instead');
+        $this->post('/begin/demo')->assertSessionHas('problem');
+        self::assertSame(1, Frame::query()->count());
+    }
+
+    #[Test]
     public function the_demo_is_not_loaded_on_top_of_what_is_there(): void
     {
         $this->post('/shop/machines', self::MACHINE);

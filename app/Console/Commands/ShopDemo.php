@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Begin\Begin;
 use App\Database\Whole;
-use App\Models\Machine;
 use App\Models\Shop;
 use App\Shop\Catalogue;
 use App\Shop\House;
@@ -22,10 +22,11 @@ final class ShopDemo extends Command
 
     public function handle(): int
     {
-        if (Shop::query()->exists() || Machine::query()->exists()) {
-            return $this->option('when-empty')
-                ? self::SUCCESS
-                : $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
+        if ((bool) $this->option('when-empty') && Shop::query()->exists()) {
+            return self::SUCCESS;
+        }
+        if (! Begin::isNothingHere()) {
+            return $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
         }
         House::forget();
         Catalogue::forget();

@@ -42,7 +42,7 @@ final class BeginController
             'shop' => $shop,
             'done' => $done,
             'step' => $step,
-            'isEmpty' => $shop->name === '' && ! Machine::query()->exists(),
+            'isEmpty' => Begin::isNothingHere(),
             'machines' => Machine::working()->get(),
             'owner' => Caller::of($request)?->person->name ?? '',
             'frames' => DB::table('frames')->pluck('code')->all(),
@@ -117,14 +117,13 @@ final class BeginController
     }
 
     /** The demo instead of an empty shop. */
-    public function demo(Premises $premises): RedirectResponse
+    public function demo(): RedirectResponse
     {
-        if ($premises->shop()->name !== '' || Machine::query()->exists()) {
+        if (! Begin::isNothingHere() || Artisan::call('shop:demo') !== 0) {
             return redirect()
                 ->route('begin.show')
                 ->with('problem', 'Something of your own is here already; the demo does not go on top of it.');
         }
-        Artisan::call('shop:demo');
 
         return redirect()->route('orders.index')->with('done', 'The demo is loaded.');
     }
