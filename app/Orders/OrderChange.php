@@ -72,9 +72,13 @@ final class OrderChange
                 ])->id;
             }
             $order->update(array_diff_key($facts, ['customer' => 0]));
+            $wanted = Garments::of($order)->wanted;
             foreach ($sizes as $line => $of) {
+                // What stays as it is costs nothing: a page has every size of every line.
                 foreach ($of as $size => $count) {
-                    self::resize($order, $line, (string) $size, $count);
+                    if ($count !== ($wanted[$line][$size] ?? 0)) {
+                        self::resize($order, $line, (string) $size, $count);
+                    }
                 }
             }
             // Whoever planned with what it was before is told so.

@@ -10,6 +10,8 @@ use App\Models\Batch;
 use App\Models\Order;
 use App\Plan\PlanBoard;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What a change of an order would bring, before it is made. */
@@ -43,14 +45,7 @@ final readonly class OrderForesight
                 $by < 0 ? ($fewer -= $by) : ($more += $by);
             }
         }
-        $batches = Batch::query()
-            ->whereIn(
-                'decoration_id',
-                DB::table('decorations')
-                    ->whereIn('order_line_id', $order->lines()->select('id'))
-                    ->select('id'),
-            )
-            ->pluck('code', 'id');
+        $batches = self::batches($order);
         if ($more > 0) {
             $words[] = sprintf(
                 '%s more: they join %s and what comes behind it moves back.',
@@ -77,14 +72,7 @@ final readonly class OrderForesight
             ->groupBy('state')
             ->selectRaw('state, count(*) as n')
             ->pluck('n', 'state');
-        $batches = Batch::query()
-            ->whereIn(
-                'decoration_id',
-                DB::table('decorations')
-                    ->whereIn('order_line_id', $order->lines()->select('id'))
-                    ->select('id'),
-            )
-            ->pluck('code', 'id');
+        $batches = self::batches($order);
         $cut = (int) BackingCut::query()->whereIn('batch_id', $batches->keys())->sum('pieces');
         $done = (int) ($states['done'] ?? 0);
         $sewing = (int) ($states['sewing'] ?? 0);
@@ -113,6 +101,17 @@ final readonly class OrderForesight
                 $cut > 0 ? sprintf('Backing for %d pieces is cut already.', $cut) : '',
             ]),
         );
+    }
+
+    /** @return Collection<int, string> id => code */
+    private static function batches(Order $order): Collection
+    {
+        return Batch::query()
+            ->whereHas(
+                'decoration',
+                static fn(Builder $of): Builder => $of->whereIn('order_line_id', $order->lines()->select('id')),
+            )
+            ->pluck('code', 'id');
     }
 
     private static function garments(int $count): string

@@ -7,6 +7,7 @@ namespace App\People;
 use App\Models\Person;
 use App\Models\Tablet;
 use App\Shop\Premises;
+use App\Shop\Sign;
 use Hakama\House\Role;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -15,6 +16,7 @@ use Illuminate\Support\Facades\Auth;
 final readonly class Caller
 {
     private const KEPT = 'caller';
+    private const SIGNED = 'signed_with';
 
     private function __construct(public Role $role, public ?Person $person = null, public ?Tablet $tablet = null) {}
 
@@ -32,7 +34,7 @@ final readonly class Caller
     private static function find(Request $request): ?self
     {
         $person = Auth::user();
-        if ($person instanceof Person && $person->retired_at === null) {
+        if ($person instanceof Person && $person->retired_at === null && self::isStillSigned($request, $person)) {
             return new self($person->role, $person);
         }
         $tablet = Tablet::of($request);
@@ -42,6 +44,29 @@ final readonly class Caller
 
         // The demo, and a shop that nobody owns yet, lie open on the computer they run on and nowhere else.
         return app(Premises::class)->liesOpen() && self::isHere($request) ? new self(Role::Owner) : null;
+    }
+
+    /**
+     * Whoever was signed in with a password that was changed since is so no more, on whatever desk. What is kept of it in
+     * the session tells nothing of it.
+     */
+    private static function isStillSigned(Request $request, Person $person): bool
+    {
+        if (! $request->hasSession()) {
+            return true;
+        }
+        $now = Sign::of($person->password);
+        if (! $request->session()->has(self::SIGNED)) {
+            $request->session()->put(self::SIGNED, $now);
+        }
+
+        return hash_equals($now, (string) $request->session()->get(self::SIGNED));
+    }
+
+    /** The password is another from now on, and this is the desk where that was said, or where it was given. */
+    public static function signAnew(Request $request): void
+    {
+        $request->session()->forget(self::SIGNED);
     }
 
     /** Whether the page is asked for on this computer itself. */

@@ -125,6 +125,26 @@ final class PeopleTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_password_that_is_changed_signs_out_every_desk_but_the_one_where_it_was_said(): void
+    {
+        $ilse = Person::query()->where('name', 'Ilse')->firstOrFail();
+        $this->post('/sign-in', ['name' => 'Ilse', 'password' => self::PASSWORD])->assertRedirect('/');
+        $this->get('/plan')->assertOk();
+        $this->put("/shop/people/{$ilse->id}/secret", [
+            'kind' => 'password',
+            'secret' => 'another four words',
+        ])->assertSessionHasNoErrors();
+        $this->get('/plan')->assertOk();
+        // Another desk changes it.
+        $ilse->refresh()->update(['password' => 'and yet another four']);
+        app('auth')->forgetGuards();
+        $this->get('/plan')->assertRedirect('/sign-in');
+        $this->get('/floor/M1/pulse')->assertUnauthorized();
+        $this->post('/sign-in', ['name' => 'Ilse', 'password' => 'and yet another four']);
+        $this->get('/plan')->assertOk();
+    }
+
+    #[Test]
     public function five_wrong_passwords_and_the_right_one_has_to_wait(): void
     {
         for ($i = 0; $i < 5; $i++) {

@@ -7,13 +7,12 @@ namespace App\Console\Commands;
 use App\History\History;
 use App\Models\Change;
 use App\Models\Person;
+use App\People\Password;
 use App\Shop\Premises;
 use Illuminate\Console\Command;
 
 final class ShopPassword extends Command
 {
-    private const LEAST = 10;
-
     protected $signature = 'shop:password {name : of somebody of the shop}';
     protected $description = 'Gives somebody another password, asked for at the terminal';
 
@@ -26,8 +25,8 @@ final class ShopPassword extends Command
             return self::FAILURE;
         }
         $password = (string) $this->secret('The new password');
-        if (mb_strlen($password) < self::LEAST) {
-            $this->components->error('A password has at least '.self::LEAST.' letters. Nothing was changed.');
+        if (mb_strlen($password) < Password::LEAST) {
+            $this->components->error(Password::words().' Nothing was changed.');
 
             return self::FAILURE;
         }

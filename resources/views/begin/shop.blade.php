@@ -16,7 +16,7 @@
     </div>
     <x-field name="owner" label="Who owns it" :value="$owner" maxlength="40" autocomplete="username" required />
     <div class="grid grid-cols-2 gap-4">
-        <x-field name="password" label="A password, at least 10 letters" type="password" autocomplete="new-password"
+        <x-field name="password" :label="'A password, at least ' . App\People\Password::LEAST . ' letters'" type="password" autocomplete="new-password"
             required />
         <x-field name="again" label="The same again" type="password" autocomplete="new-password" required />
     </div>

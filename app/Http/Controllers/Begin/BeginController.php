@@ -67,6 +67,7 @@ final class BeginController
         );
         Auth::login($owner);
         $request->session()->regenerate();
+        Caller::signAnew($request);
         $request->session()->put('who', $owner->name);
 
         return redirect()

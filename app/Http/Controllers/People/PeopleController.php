@@ -15,6 +15,7 @@ use App\Models\Machine;
 use App\Models\Pairing;
 use App\Models\Person;
 use App\Models\Tablet;
+use App\People\Caller;
 use App\Shop\Premises;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -79,6 +80,10 @@ final class PeopleController
             $person->update([...$request->secret(), 'remember_token' => null]);
             History::note(Change::PERSON, $person->name, $request->words());
         });
+
+        if (Caller::of($request)?->person?->id === $person->id) {
+            Caller::signAnew($request);
+        }
 
         return redirect()
             ->route('people.show')

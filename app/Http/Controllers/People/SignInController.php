@@ -30,6 +30,7 @@ final class SignInController
         $person = $request->person();
         Auth::login($person, $request->boolean('stay'));
         $request->session()->regenerate();
+        Caller::signAnew($request);
         $request->session()->put('who', $person->name);
 
         return redirect()

@@ -36,9 +36,7 @@ final class CalendarController
             'people' => (int) $house->rules()->value(HouseRule::People),
             'tends' => $house->rules()->value(HouseRule::Tends),
             'names' => $catalogue->people(),
-            'machines' => Machine::query()
-                ->orderBy('id')
-                ->get(['id', 'code', 'name']),
+            'machines' => Machine::working()->get(['id', 'code', 'name']),
             'customers' => Customer::query()
                 ->orderBy('name')
                 ->get(['id', 'name']),

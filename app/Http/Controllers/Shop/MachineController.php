@@ -24,11 +24,6 @@ final class MachineController
     {
         return view('shop.machines', [
             'machines' => Machine::query()->orderByRaw('retired_at is not null')->orderBy('id')->get(),
-            'open' => Batch::query()
-                ->selectRaw('machine_id, count(*) as batches')
-                ->whereNotNull('machine_id')
-                ->groupBy('machine_id')
-                ->pluck('batches', 'machine_id'),
         ]);
     }
 

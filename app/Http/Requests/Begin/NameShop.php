@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Begin;
 
+use App\People\Password;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What the shop is called, its clock and money, and who owns it. */
@@ -17,7 +18,7 @@ final class NameShop extends FormRequest
             'zone' => ['required', 'timezone:all'],
             'currency' => ['required', 'string', 'regex:/^[A-Za-z]{3}$/'],
             'owner' => ['required', 'string', 'max:40'],
-            'password' => ['required', 'string', 'min:10', 'max:200', 'same:again'],
+            'password' => ['required', 'string', 'min:'.Password::LEAST, 'max:'.Password::MOST, 'same:again'],
         ];
     }
 
@@ -30,7 +31,7 @@ final class NameShop extends FormRequest
             'currency.*' => 'A currency is three letters, such as EUR.',
             'owner.*' => 'Who owns the shop? At most 40 letters.',
             'password.same' => 'The two passwords are not the same.',
-            'password.*' => 'A password has at least 10 letters; four words in a row are easy to keep.',
+            'password.*' => Password::words(),
         ];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Floor;
 
-use Carbon\CarbonImmutable;
+use App\Http\Requests\ReadsTime;
 use Hakama\Floor\EventKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -12,6 +12,8 @@ use Illuminate\Validation\Rule;
 /** What a machine says of itself: a reading of where it is, or an event. */
 final class MachineReport extends FormRequest
 {
+    use ReadsTime;
+
     private const READING = 'position';
     private const EVENTS = [EventKind::ThreadBroke, EventKind::HandStop, EventKind::Sewn];
 
@@ -42,14 +44,6 @@ final class MachineReport extends FormRequest
     public function event(): ?EventKind
     {
         return $this->enum('kind', EventKind::class);
-    }
-
-    /** When it happened, where the machine could not say so at once. */
-    public function at(): ?CarbonImmutable
-    {
-        return $this->filled('at')
-            ? CarbonImmutable::parse($this->string('at')->value())->setTimezone((string) config('app.timezone'))
-            : null;
     }
 
     public function stitch(): int

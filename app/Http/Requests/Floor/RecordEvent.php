@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests\Floor;
 
 use App\Http\Requests\ReadsChoices;
+use App\Http\Requests\ReadsTime;
 use App\Models\Person;
 use App\People\Caller;
 use App\Shop\Catalogue;
-use Carbon\CarbonImmutable;
 use Closure;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
@@ -19,6 +19,7 @@ use Illuminate\Validation\Rule;
 final class RecordEvent extends FormRequest
 {
     use ReadsChoices;
+    use ReadsTime;
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -74,14 +75,6 @@ final class RecordEvent extends FormRequest
     public function kind(): EventKind
     {
         return $this->chosen('kind', EventKind::class);
-    }
-
-    /** When it happened, where this screen was away and tells it later. */
-    public function at(): ?CarbonImmutable
-    {
-        return $this->filled('at')
-            ? CarbonImmutable::parse($this->string('at')->value())->setTimezone((string) config('app.timezone'))
-            : null;
     }
 
     /**

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\People;
 
+use App\People\Password;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** A password for desks, or a PIN for tablets; empty takes it away. */
 final class SetSecret extends FormRequest
 {
-    private const LEAST = 10;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -20,7 +19,9 @@ final class SetSecret extends FormRequest
             'secret' => [
                 'nullable',
                 'string',
-                ...$this->input('kind') === 'pin' ? ['regex:/^\d{4,8}$/'] : ['min:'.self::LEAST, 'max:200'],
+                ...$this->input('kind') === 'pin'
+                    ? ['regex:/^\d{4,8}$/']
+                    : ['min:'.Password::LEAST, 'max:'.Password::MOST],
             ],
         ];
     }
@@ -30,8 +31,7 @@ final class SetSecret extends FormRequest
     {
         return [
             'secret.regex' => 'A PIN is 4 to 8 digits.',
-            'secret.min' =>
-                'A password has at least '.self::LEAST.' letters; four words in a row are easy to keep.',
+            'secret.min' => Password::words(),
             'secret.*' => 'That is too long.',
             'kind.*' => 'Password or PIN.',
         ];
