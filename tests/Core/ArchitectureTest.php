@@ -16,6 +16,7 @@ final class ArchitectureTest extends TestCase
         'Thread',
         'Garment',
         'Machine',
+        'Lettering',
         'Picture',
         'House',
         'Artwork',

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Lettering;
+
+/** The alphabets that are drawn here. */
+enum Alphabet: string
+{
+    case Block = 'block';
+    case Script = 'script';
+    case Small = 'small';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Block => 'block',
+            self::Script => 'script',
+            self::Small => 'small',
+        };
+    }
+
+    public function meaning(): string
+    {
+        return match ($this) {
+            self::Block => 'upright letters in satin columns',
+            self::Script => 'joined handwriting in satin columns',
+            self::Small => 'lines sewn there and back, for letters too low for satin',
+        };
+    }
+
+    /** Sewn as satin columns; else as lines there and back. */
+    public function isSatin(): bool
+    {
+        return $this !== self::Small;
+    }
+
+    /** How wide a column is, as a share of the letters' height. */
+    public function columnShare(): float
+    {
+        return match ($this) {
+            self::Block => 0.15,
+            self::Script => 0.1,
+            self::Small => 0.0,
+        };
+    }
+
+    /** How far the letters lean to the right: so much for each step up. */
+    public function lean(): float
+    {
+        return $this === self::Script ? 0.22 : 0.0;
+    }
+}

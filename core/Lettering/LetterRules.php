@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Lettering;
+
+/** How letters are made to stitches; the shop's own figures come from its house rules. */
+final readonly class LetterRules
+{
+    /**
+     * @param float $pullMm      a column is sewn so much wider on each side, because its stitches pull it in
+     * @param float $rowMm       from one needle point to the next on the same side of a column
+     * @param float $trimOverMm  the thread is cut where the way to the next letter is longer
+     * @param float $narrowest   share of their width to which letters are narrowed before they are made lower
+     * @param float $blockMm     least height of capitals in block letters
+     * @param float $scriptMm    the same in script
+     * @param float $smallMm     the same in the small alphabet
+     */
+    public function __construct(
+        public float $pullMm = 0.15,
+        public float $rowMm = 0.4,
+        public float $trimOverMm = 2.0,
+        public float $narrowest = 0.8,
+        public float $blockMm = 6.0,
+        public float $scriptMm = 8.0,
+        public float $smallMm = 3.0,
+    ) {}
+
+    /** The least height of capitals, mm. */
+    public function leastMm(Alphabet $alphabet): float
+    {
+        return match ($alphabet) {
+            Alphabet::Block => $this->blockMm,
+            Alphabet::Script => $this->scriptMm,
+            Alphabet::Small => $this->smallMm,
+        };
+    }
+}

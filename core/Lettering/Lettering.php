@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Lettering;
+
+use Hakama\Lettering\Internal\Course;
+use Hakama\Lettering\Internal\Glyph;
+use Hakama\Lettering\Internal\Line;
+use Hakama\Lettering\Internal\Needle;
+use Hakama\Lettering\Internal\Stroke;
+use Hakama\Lettering\Internal\Typesetting;
+use Hakama\Stitch\PatternBuilder;
+use Normalizer;
+
+/** How texts are lettered: which alphabet, how high, how long at most, straight or on an arc. */
+final readonly class Lettering
+{
+    public const MOST_SIGNS = 60;
+    private const LEAST_COLUMN_MM = 1.0;
+    /** A letter is lowered in steps of this share until the text goes in. */
+    private const STEP = 0.02;
+    /** On an arc a line is bent in steps of this length. */
+    private const BENT_MM = 0.5;
+
+    /**
+     * @param float      $heightMm of the capitals
+     * @param float|null $mostMm   how long a text may be; null: as long as it comes
+     */
+    public function __construct(
+        public Alphabet $alphabet,
+        public float $heightMm,
+        public ?float $mostMm = null,
+        public ?Arc $arc = null,
+        public LetterRules $rules = new LetterRules(),
+    ) {}
+
+    /**
+     * A text as stitches, its middle at (0, 0). One that is too long is narrowed first, then made lower.
+     *
+     * @throws UnfitText
+     */
+    public function of(string $text): Lettered
+    {
+        $text = self::plain($text);
+        $least = $this->rules->leastMm($this->alphabet);
+        if ($this->heightMm < $least - 1e-9) {
+            throw UnfitText::tooLow($this->heightMm, $least, $this->alphabet);
+        }
+        $glyphs = $this->glyphs($text);
+        [$narrowed, $height] = [1.0, $this->heightMm];
+        $set = $this->set($glyphs, $height, $narrowed);
+        $fits = fn(Typesetting $set): bool => $this->mostMm === null || $set->widthMm() <= $this->mostMm + 1e-9;
+        while (! $fits($set) && $narrowed > $this->rules->narrowest + 1e-9) {
+            $narrowed = max($this->rules->narrowest, $narrowed - self::STEP);
+            $set = $this->set($glyphs, $height, $narrowed);
+        }
+        while (! $fits($set) && $height > $least + 1e-9) {
+            $height = max($least, $height - self::STEP * $this->heightMm);
+            $set = $this->set($glyphs, $height, $narrowed);
+        }
+        if (! $fits($set)) {
+            throw UnfitText::tooLong($text, (float) $this->mostMm, $set->widthMm(), $least);
+        }
+
+        return $this->sewn($text, $set, $height, $narrowed);
+    }
+
+    /** A text as it is sewn: its signs composed, one space between words. */
+    public static function plain(string $text): string
+    {
+        $composed = Normalizer::normalize(mb_scrub($text), Normalizer::FORM_C);
+
+        return trim(preg_replace('/[\s\p{Z}]+/u', ' ', is_string($composed) ? $composed : '') ?? '');
+    }
+
+    /** How wide a column is in letters of a height, mm; 0 where lines are sewn. */
+    public function columnMm(float $heightMm): float
+    {
+        return $this->alphabet->isSatin()
+            ? max(self::LEAST_COLUMN_MM, $this->alphabet->columnShare() * $heightMm)
+            : 0.0;
+    }
+
+    /**
+     * @return list<Glyph|null> null for a space
+     *
+     * @throws UnfitText
+     */
+    private function glyphs(string $text): array
+    {
+        $signs = mb_str_split($text);
+        if ($text === '') {
+            throw UnfitText::nothing();
+        }
+        if (count($signs) > self::MOST_SIGNS) {
+            throw UnfitText::tooManySigns(count($signs), self::MOST_SIGNS);
+        }
+
+        return array_map(fn(string $sign): ?Glyph => $sign === ' ' ? null : Glyph::of($sign, $this->alphabet), $signs);
+    }
+
+    /** @param list<Glyph|null> $glyphs */
+    private function set(array $glyphs, float $heightMm, float $narrowed): Typesetting
+    {
+        return Typesetting::of($glyphs, $this->alphabet, $heightMm, $this->columnMm($heightMm), $narrowed);
+    }
+
+    private function sewn(string $text, Typesetting $set, float $heightMm, float $narrowed): Lettered
+    {
+        $column = $this->columnMm($heightMm);
+        if ($this->arc !== null) {
+            $wants = max(1.5 * $heightMm, $set->widthMm() / (1.6 * M_PI));
+            if ($this->arc->radiusMm < $wants) {
+                throw UnfitText::tooTight($this->arc->radiusMm, $wants);
+            }
+        }
+        $middle = ($set->leftMm + $set->rightMm) / 2;
+        $down = ($heightMm - $column) / 2;
+        $letters = array_map(
+            fn(array $lines): array => array_map(
+                fn(Stroke $line): Line => Line::of($this->placed($line->moved(-$middle, -$down))),
+                $lines,
+            ),
+            $set->letters,
+        );
+        $builder = new PatternBuilder($text);
+        $needle = new Needle($builder, $this->rules, $column);
+        $course = new Course($needle, $column);
+        foreach ($letters as $i => $lines) {
+            $course->letter($lines, self::ends($letters[$i + 1] ?? []));
+        }
+        $needle->end();
+
+        return new Lettered(
+            $text,
+            $builder->pattern(),
+            $set->widthMm(),
+            $heightMm,
+            $narrowed,
+            $column,
+            array_map(static fn(Line $line): array => $line->points, array_merge(...$letters)),
+        );
+    }
+
+    private function placed(Stroke $line): Stroke
+    {
+        $arc = $this->arc;
+        if ($arc === null) {
+            return $line;
+        }
+        $bent = [$arc->bent(...$line->points[0])];
+        foreach (array_slice($line->points, 1) as $i => $to) {
+            $from = $line->points[$i];
+            $steps = max(1, (int) ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / self::BENT_MM));
+            for ($step = 1; $step <= $steps; $step++) {
+                $bent[] = $arc->bent(
+                    $from[0] + (($to[0] - $from[0]) * $step) / $steps,
+                    $from[1] + (($to[1] - $from[1]) * $step) / $steps,
+                );
+            }
+        }
+
+        return new Stroke($bent, $line->closes);
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return list<array{float, float}>
+     */
+    private static function ends(array $lines): array
+    {
+        $ends = [];
+        foreach ($lines as $line) {
+            $ends[] = $line->at(0.0);
+            $ends[] = $line->at($line->length());
+        }
+
+        return $ends;
+    }
+}
