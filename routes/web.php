@@ -20,6 +20,7 @@ use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
 use App\Http\Controllers\Orders\ChangeController;
+use App\Http\Controllers\Orders\NamesController;
 use App\Http\Controllers\Orders\OrderController;
 use App\Http\Controllers\Orders\OrderListController;
 use App\Http\Controllers\People\PeopleController;
@@ -85,6 +86,24 @@ Route::controller(ChangeController::class)
         Route::post('/{order}/reopen', 'reopen')->name('reopen');
         Route::post('/{order}/hand-overs', 'hand')->name('hand');
         Route::get('/{order}/slips/{number}', 'slip')->name('slip')->whereNumber('number');
+    });
+Route::controller(NamesController::class)
+    ->prefix('orders/names')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/{decoration}', 'show')->name('names')->whereNumber('decoration');
+        Route::post('/{decoration}/check', 'check')->name('names.check')->whereNumber('decoration');
+        Route::put('/{decoration}', 'keep')->name('names.keep')->whereNumber('decoration');
+        Route::post('/{decoration}/approve', 'approve')->name('names.approve')->whereNumber('decoration');
+        Route::get('/{decoration}/{text}.svg', 'drawing')
+            ->name('names.drawing')
+            ->whereNumber(['decoration', 'text']);
+        Route::get('/{decoration}/{text}/track', 'track')
+            ->name('names.track')
+            ->whereNumber(['decoration', 'text']);
+        Route::get('/{decoration}/{text}.dst', 'tape')
+            ->name('names.tape')
+            ->whereNumber(['decoration', 'text']);
     });
 Route::controller(OrderController::class)
     ->prefix('orders')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Artwork;
 
 use App\Models\Artwork;
+use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\RecordKind;
 use Hakama\Thread\Colour;
@@ -36,7 +37,22 @@ final class PatternDrawing
             $drawn .= self::path($colours[$block] ?? self::UNTHREADED, $path);
         }
 
-        return self::sheet($artwork, $drawn);
+        return self::sheet($artwork->bounds(), $drawn);
+    }
+
+    /**
+     * A pattern that is no artwork of its own.
+     *
+     * @param list<string|null> $colours thread colour per block, #rrggbb
+     */
+    public static function whole(Pattern $pattern, Bounds $bounds, array $colours): string
+    {
+        $drawn = '';
+        foreach (self::paths($pattern) as $block => $path) {
+            $drawn .= self::path($colours[$block] ?? self::UNTHREADED, $path);
+        }
+
+        return self::sheet($bounds, $drawn);
     }
 
     /**
@@ -59,7 +75,7 @@ final class PatternDrawing
             $drawn .= self::path($here ? $colour ?? self::UNTHREADED : self::SEWN_BEFORE, $path);
         }
 
-        return self::sheet($artwork, $drawn);
+        return self::sheet($artwork->bounds(), $drawn);
     }
 
     private static function path(string $colour, string $path): string
@@ -67,9 +83,8 @@ final class PatternDrawing
         return sprintf('<path stroke="%s" stroke-width="3.8" d="%s"/>', $colour, $path);
     }
 
-    private static function sheet(Artwork $artwork, string $drawn): string
+    private static function sheet(Bounds $b, string $drawn): string
     {
-        $b = $artwork->bounds();
         [$width, $height] = [$b->width() + 2 * self::PAD_MM, $b->height() + 2 * self::PAD_MM];
 
         return sprintf(

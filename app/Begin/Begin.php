@@ -46,6 +46,8 @@ final class Begin
         'sew_outs',
         'artwork_revisions',
         'artwork_blocks',
+        'lettered_texts',
+        'letterings',
         'artworks',
         'kept_placements',
         'practices',

@@ -8,6 +8,7 @@ use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Machine;
 use App\Models\Piece;
+use App\Names\NamedPiece;
 use App\Plan\OpenBatch;
 use App\Setup\MachineSetups;
 use App\Setup\SetupOnMachine;
@@ -87,9 +88,23 @@ final readonly class Running
     /** @return list<int> */
     public function nextLoad(int $heads): array
     {
-        $alone = $this->run->load->number === 0 && $this->setup?->firstAlone === true;
+        $alone = $this->batch->design->named || ($this->run->load->number === 0 && $this->setup?->firstAlone === true);
 
         return $this->run->nextLoad($this->waiting(), ($alone ? 1 : $heads) * $this->batch->copies);
+    }
+
+    /** The piece that is on the machine, else the one that comes next, with its name; null where pieces have none. */
+    public function named(): ?NamedPiece
+    {
+        $piece = $this->pieces[$this->run->onFrame[0] ?? ($this->nextLoad(1)[0] ?? 0)] ?? null;
+
+        return $this->batch->design->named && $piece !== null ? NamedPiece::of($this->batch->design->id, $piece) : null;
+    }
+
+    /** How many stitches the load has that is on the machine, or comes next. */
+    public function stitches(): int
+    {
+        return $this->named()->sewn->all_stitches ?? $this->batch->design->stitches;
     }
 
     /**

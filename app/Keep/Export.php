@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Keep;
 
 use App\Formats\Csv;
+use App\Models\LetteredText;
 use App\Shop\House;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -15,6 +16,8 @@ final readonly class Export
 {
     /** Work for the moment, and how the tables are kept. */
     private const NOT = ['jobs', 'failed_jobs', 'migrations', 'pairings'];
+    /** Kept as files beside the tables. */
+    private const BYTES = ['tape'];
     /** What would let somebody in is nobody's to read. */
     private const SECRET = ['password', 'pin', 'remember_token', 'token_hash', 'calendar_secret'];
 
@@ -45,6 +48,13 @@ final readonly class Export
             }
         }
 
+        File::ensureDirectoryExists("{$folder}/names");
+        $written['names'] = 0;
+        foreach (LetteredText::query()->lazyById(50) as $text) {
+            File::put("{$folder}/names/{$text->id}.dst", $text->tape);
+            $written['names']++;
+        }
+
         return $written;
     }
 
@@ -52,7 +62,10 @@ final readonly class Export
     {
         $file = fopen($path, 'wb') ?: throw new RuntimeException("{$path} cannot be written.");
         $columns = array_values(
-            array_diff(array_map(strval(...), DB::getSchemaBuilder()->getColumnListing($table)), self::SECRET),
+            array_diff(array_map(strval(...), DB::getSchemaBuilder()->getColumnListing($table)), [
+                ...self::SECRET,
+                ...self::BYTES,
+            ]),
         );
         Csv::begin($file, $columns);
         $rows = 0;

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $size
  * @property int    $number
  * @property PieceState $state
+ * @property string|null $text that is sewn on it, where each has one of its own
  */
 final class Piece extends Model
 {

@@ -11,7 +11,10 @@ use Hakama\Stitch\Bounds;
 /** What is sewn. */
 final readonly class BatchDesign
 {
-    /** @param non-empty-list<BatchBlock> $blocks */
+    /**
+     * @param non-empty-list<BatchBlock> $blocks
+     * @param bool                       $named  each piece has a text of its own: one head sews it
+     */
     public function __construct(
         public int $id,
         public string $name,
@@ -19,6 +22,7 @@ final readonly class BatchDesign
         public int $stitches,
         public Bounds $bounds,
         public array $blocks,
+        public bool $named = false,
     ) {}
 
     public function stopSheet(): StopSheet

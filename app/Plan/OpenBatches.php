@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
+use Hakama\Artwork\Variant;
 use Hakama\Garment\Position;
 use Hakama\Machine\Copies;
 use Hakama\Plan\Batch;
@@ -83,6 +84,7 @@ final class OpenBatches
                 'a.checksum',
                 'a.copies',
                 'a.stitches',
+                'a.variant',
                 'a.left_mm',
                 'a.right_mm',
                 'a.bottom_mm',
@@ -163,6 +165,7 @@ final class OpenBatches
                         (float) $row->top_mm,
                     ),
                     $of,
+                    $row->variant === Variant::Names->value,
                 ),
                 new BatchSetup(
                     OrderLine::label($row->style, $row->garment, $row->colour_name),

@@ -9,6 +9,8 @@ use App\Models\Frame;
 use App\Models\Machine;
 use App\Models\Setup;
 use App\Shop\House;
+use Hakama\Artwork\Variant;
+use Hakama\House\HouseRule;
 use Hakama\Machine\RunTime;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -29,7 +31,7 @@ final class SetupTimes
         $halts = count($artwork->stopSheet()->halts());
         foreach ($this->machines as $machine) {
             if (in_array($frame->driver->value, $machine->drivers, true)) {
-                $seconds[$machine->id] = (int) round(
+                $load = (int) round(
                     RunTime::of(
                         $artwork->coreLengths(),
                         $artwork->changes,
@@ -37,14 +39,22 @@ final class SetupTimes
                         $speedSpm,
                         $machine->speedCurve(),
                         $this->house->rules()->runTime(),
-                        $machine->heads,
+                        $artwork->variant === Variant::Names ? 1 : $machine->heads,
                         $halts,
                     )->seconds(),
                 );
+                $seconds[$machine->id] =
+                    $artwork->variant === Variant::Names ? $this->oneHead($load, $machine->heads) : $load;
             }
         }
 
         return $seconds;
+    }
+
+    /** Where each piece has a name of its own, one head sews what otherwise all do, with a swap between. */
+    private function oneHead(int $seconds, int $heads): int
+    {
+        return $heads * $seconds + ($heads - 1) * (int) $this->house->rules()->value(HouseRule::SwapTime);
     }
 
     /** Works out anew how long every open setup sews, or those of one artwork, after what it follows from changed. */

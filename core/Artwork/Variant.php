@@ -12,6 +12,7 @@ enum Variant: string
     case Small = 'small';
     case Large = 'large';
     case Copies = 'copies';
+    case Names = 'names';
     case Other = 'other';
 
     public function label(): string
@@ -22,6 +23,7 @@ enum Variant: string
             self::Small => 'small-size version',
             self::Large => 'large version',
             self::Copies => 'several in one frame',
+            self::Names => 'a name on each',
             self::Other => 'other version',
         };
     }

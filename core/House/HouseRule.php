@@ -16,6 +16,14 @@ enum HouseRule: string
     case ThreadsAlike = 'threads_alike_delta_e';
     case DrawnStitch = 'drawn_stitch_mm';
     case CopiesGap = 'copies_gap_mm';
+    case LetterPull = 'letter_pull_mm';
+    case LetterRow = 'letter_row_mm';
+    case LetterTrim = 'letter_trim_mm';
+    case LetterNarrowest = 'letter_narrowest_percent';
+    case BlockLeast = 'block_letters_least_mm';
+    case ScriptLeast = 'script_letters_least_mm';
+    case SmallLeast = 'small_letters_least_mm';
+    case NamesGap = 'names_gap_mm';
     case TopPerLength = 'top_thread_per_length';
     case TopPerStitch = 'top_thread_per_stitch_mm';
     case BobbinPerLength = 'bobbin_thread_per_length';
@@ -148,6 +156,38 @@ enum HouseRule: string
         self::CopiesGap->value => [
             'Artwork', 'Gap between copies', 5, 0, 100, 'mm',
             'Left between copies in one frame, to cut them apart.',
+        ],
+        self::LetterPull->value => [
+            'Artwork', 'Letters sewn wider', 0.15, 0, 0.6, 'mm a side',
+            'Stitches pull a column in; it is sewn so much wider on each side.',
+        ],
+        self::LetterRow->value => [
+            'Artwork', 'Rows in letters', 0.4, 0.25, 0.8, 'mm',
+            'From one needle point to the next on the same side of a satin column.',
+        ],
+        self::LetterTrim->value => [
+            'Artwork', 'Trim between letters over', 2, 0.5, 20, 'mm',
+            'Where the way to the next letter is longer the thread is cut.',
+        ],
+        self::LetterNarrowest->value => [
+            'Artwork', 'Narrow letters to', 80, 60, 100, '% of their width',
+            'A text that is too long is narrowed so far before its letters are made lower.',
+        ],
+        self::BlockLeast->value => [
+            'Artwork', 'Block letters from', 6, 4, 20, 'mm',
+            'Lower capitals close up in satin: the small alphabet sews them as lines.',
+        ],
+        self::ScriptLeast->value => [
+            'Artwork', 'Script letters from', 8, 5, 25, 'mm',
+            'Lower capitals close up in satin: the small alphabet sews them as lines.',
+        ],
+        self::SmallLeast->value => [
+            'Artwork', 'Small letters from', 3, 2, 6, 'mm',
+            'Nothing that can be read is sewn lower.',
+        ],
+        self::NamesGap->value => [
+            'Artwork', 'Gap from design to name', 4, 0, 50, 'mm',
+            'Left between a design and the name sewn under it.',
         ],
         self::TopPerLength->value => [
             'Artwork', 'Top thread per sewn length', 1.05, 0.5, 3, 'mm per mm',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\House;
 
+use Hakama\Lettering\LetterRules;
 use Hakama\Machine\RunTimeRules;
 use Hakama\Picture\PlaceRules;
 use Hakama\Stitch\MeasuringRules;
@@ -103,6 +104,19 @@ final readonly class HouseRules
             longMm: $this->value(HouseRule::LongStitch),
             densePerMm2: (int) $this->value(HouseRule::DenseStitches),
             longJumpMm: $this->value(HouseRule::LongJump),
+        );
+    }
+
+    public function letters(): LetterRules
+    {
+        return new LetterRules(
+            $this->value(HouseRule::LetterPull),
+            $this->value(HouseRule::LetterRow),
+            $this->value(HouseRule::LetterTrim),
+            $this->value(HouseRule::LetterNarrowest) / 100,
+            $this->value(HouseRule::BlockLeast),
+            $this->value(HouseRule::ScriptLeast),
+            $this->value(HouseRule::SmallLeast),
         );
     }
 

@@ -17,13 +17,13 @@ final readonly class LetterRules
      * @param float $smallMm     the same in the small alphabet
      */
     public function __construct(
-        public float $pullMm = 0.15,
-        public float $rowMm = 0.4,
-        public float $trimOverMm = 2.0,
-        public float $narrowest = 0.8,
-        public float $blockMm = 6.0,
-        public float $scriptMm = 8.0,
-        public float $smallMm = 3.0,
+        public float $pullMm,
+        public float $rowMm,
+        public float $trimOverMm,
+        public float $narrowest,
+        public float $blockMm,
+        public float $scriptMm,
+        public float $smallMm,
     ) {}
 
     /** The least height of capitals, mm. */

@@ -30,9 +30,9 @@ final readonly class Lettering
     public function __construct(
         public Alphabet $alphabet,
         public float $heightMm,
+        public LetterRules $rules,
         public ?float $mostMm = null,
         public ?Arc $arc = null,
-        public LetterRules $rules = new LetterRules(),
     ) {}
 
     /**
@@ -43,6 +43,32 @@ final readonly class Lettering
     public function of(string $text): Lettered
     {
         $text = self::plain($text);
+        [$set, $height, $narrowed] = $this->fitted($text);
+
+        return $this->sewn($text, $set, $height, $narrowed);
+    }
+
+    /**
+     * How high and how long a text becomes, without its stitches.
+     *
+     * @return array{float, float} height of its capitals, width, mm
+     *
+     * @throws UnfitText
+     */
+    public function size(string $text): array
+    {
+        [$set, $height] = $this->fitted(self::plain($text));
+
+        return [$height, $set->widthMm()];
+    }
+
+    /**
+     * @return array{Typesetting, float, float} as set, its height, and the share of their width that its letters have
+     *
+     * @throws UnfitText
+     */
+    private function fitted(string $text): array
+    {
         $least = $this->rules->leastMm($this->alphabet);
         if ($this->heightMm < $least - 1e-9) {
             throw UnfitText::tooLow($this->heightMm, $least, $this->alphabet);
@@ -62,8 +88,12 @@ final readonly class Lettering
         if (! $fits($set)) {
             throw UnfitText::tooLong($text, (float) $this->mostMm, $set->widthMm(), $least);
         }
+        $wants = max(1.5 * $height, $set->widthMm() / (1.6 * M_PI));
+        if ($this->arc !== null && $this->arc->radiusMm < $wants) {
+            throw UnfitText::tooTight($this->arc->radiusMm, $wants);
+        }
 
-        return $this->sewn($text, $set, $height, $narrowed);
+        return [$set, $height, $narrowed];
     }
 
     /** A text as it is sewn: its signs composed, one space between words. */
@@ -109,12 +139,6 @@ final readonly class Lettering
     private function sewn(string $text, Typesetting $set, float $heightMm, float $narrowed): Lettered
     {
         $column = $this->columnMm($heightMm);
-        if ($this->arc !== null) {
-            $wants = max(1.5 * $heightMm, $set->widthMm() / (1.6 * M_PI));
-            if ($this->arc->radiusMm < $wants) {
-                throw UnfitText::tooTight($this->arc->radiusMm, $wants);
-            }
-        }
         $middle = ($set->leftMm + $set->rightMm) / 2;
         $down = ($heightMm - $column) / 2;
         $letters = array_map(

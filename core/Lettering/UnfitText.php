@@ -60,4 +60,25 @@ final class UnfitText extends DomainException
             ),
         );
     }
+
+    public static function tooManyOfSize(string $size, int $over): self
+    {
+        return new self(
+            sprintf('%d more %s for size %s than there are pieces of it', $over, $over === 1 ? 'text' : 'texts', $size),
+        );
+    }
+
+    /** @param string $without which pieces would have none, in words */
+    public static function notAsMany(int $texts, int $pieces, string $without): self
+    {
+        return new self(
+            sprintf(
+                '%d %s for %d pieces: one text a piece%s',
+                $texts,
+                $texts === 1 ? 'text' : 'texts',
+                $pieces,
+                $without === '' ? '' : ", still without: {$without}",
+            ),
+        );
+    }
 }

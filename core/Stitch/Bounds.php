@@ -32,4 +32,15 @@ final readonly class Bounds
     {
         return new Point(($this->left + $this->right) / 2, ($this->bottom + $this->top) / 2);
     }
+
+    /** The box round both. */
+    public function with(self $other): self
+    {
+        return new self(
+            min($this->left, $other->left),
+            max($this->right, $other->right),
+            min($this->bottom, $other->bottom),
+            max($this->top, $other->top),
+        );
+    }
 }

@@ -58,6 +58,7 @@ final class FuzzTest extends FeatureTestCase
         'key' => 'nothing',
         'kind' => 'off',
         'which' => '1',
+        'text' => '1',
     ];
 
     /** @return iterable<string, array{mixed}> */

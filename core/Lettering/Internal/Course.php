@@ -45,7 +45,9 @@ final class Course
     /** Whether two lines hang together. */
     private function touch(int $one, int $other): bool
     {
-        return $this->meets($one, $other)[2] <= max(0.6, 0.62 * $this->columnMm);
+        $near = max(0.6, 0.62 * $this->columnMm);
+
+        return $this->lines[$one]->apart($this->lines[$other]) <= $near && $this->meets($one, $other)[2] <= $near;
     }
 
     /** @return array{float, float, float} the way on the one, the way on the other, how far apart */

@@ -78,6 +78,18 @@ final readonly class Line
         return $best;
     }
 
+    /** How far apart the boxes round two lines are, mm; 0 where they overlap. */
+    public function apart(self $other): float
+    {
+        $apart = 0.0;
+        foreach ([0, 1] as $axis) {
+            [$here, $there] = [array_column($this->points, $axis), array_column($other->points, $axis)];
+            $apart = max($apart, min($here) - max($there), min($there) - max($here));
+        }
+
+        return $apart;
+    }
+
     /**
      * Where another line comes nearest to it: its ends first, then wherever they cross.
      *

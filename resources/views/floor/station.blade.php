@@ -6,6 +6,8 @@
     $run = $running?->run;
     $open = $running?->batch;
     $sheet = $open?->design->stopSheet();
+    $named = $running?->named();
+    $stitches = $open === null ? 0 : $named->sewn->all_stitches ?? $open->design->stitches;
     $n = static fn(float $v) => App\Shop\Figure::words($v);
     $halts = [
         K::ThreadBroke->value => 'Thread broke',
@@ -45,7 +47,7 @@
                 </div>
                 <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img"
                     aria-label="The design, filled as far as it is sewn"
-                    data-track="{{ route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}"
+                    data-track="{{ $named?->sewn ? route('orders.names.track', [$open->decorationId, $named->sewn]) : route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}"
                     data-colours="{{ json_encode($open->design->colours()) }}"
                     data-left="{{ $open->design->bounds->left }}" data-right="{{ $open->design->bounds->right }}"
                     data-bottom="{{ $open->design->bounds->bottom }}" data-top="{{ $open->design->bounds->top }}"
@@ -69,10 +71,10 @@
                     @else<strong>Preflight</strong>
                     @endif
                     <span class="ml-auto"><span
-                            id="stitch">{{ $n($run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch) }}</span>
-                        of {{ $n($open->design->stitches) }} stitches</span>
+                            id="stitch">{{ $n($run->stage === Stage::Sewn ? $stitches : $running->stitch) }}</span>
+                        of {{ $n($stitches) }} stitches</span>
                     <span
-                        id="share">{{ $open->design->stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch), $open->design->stitches) : 0 }}
+                        id="share">{{ $stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $stitches : $running->stitch), $stitches) : 0 }}
                         %</span>
                 </div>
                 <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
@@ -104,7 +106,9 @@
                     @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
                     @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
                         <li class="flex items-center gap-3 border-b border-hair py-1">
-                            <span class="flex-1">{{ $running->pieces[$id]?->label() }} <span class="text-soft">in
+                            <span class="flex-1">{{ $running->pieces[$id]?->label() }}@if ($running->pieces[$id]?->text !== null)
+                                    <strong class="spelling">{{ $running->pieces[$id]->text }}</strong>
+                                @endif <span class="text-soft">in
                                     {{ $open->batch->equipment->frame }}</span>
                                 @if ($where = $running->placements[$running->pieces[$id]?->size ?? ''] ?? '')
                                     <span class="block leading-snug">{{ $where }}</span>
@@ -214,7 +218,7 @@
                                 static fn(array $touch): array => [
                                     $touch[0],
                                     match ($touch[0]) {
-                                        K::LoadStarted => 'Start load ' . ($run->load->number + 1),
+                                        K::LoadStarted => $named === null ? 'Start load ' . ($run->load->number + 1) : "It is {$named->text}: start",
                                         K::PieceDone => "Done: count {$count}",
                                         default => App\Floor\Touches::label($touch[0]),
                                     },
@@ -223,12 +227,24 @@
                                 $run->stage->touches($m->paired_at === null),
                             );
                         @endphp
+                        @if ($named !== null)
+                            <div class="col-span-2 border-l-[6px] border-now bg-paper px-4 py-3" id="name">
+                                <p class="text-base">{{ $run->onFrame === [] ? 'Next' : 'On the machine' }}:
+                                    {{ $named->label }}. Look at the piece, spell it out.</p>
+                                <p class="spelling big break-words">{{ $named->text ?? '(no name)' }}</p>
+                                @if ($run->onFrame === [] && $named->refusal() !== null)
+                                    <p class="now text-base">{{ $named->refusal() }} <a
+                                            href="{{ route('orders.names', $open->decorationId) }}">The names</a></p>
+                                @endif
+                            </div>
+                        @endif
                         @foreach ($one as [$kind, $label, $class, $key])
                             <form method="post" action="{{ route('floor.events', $m) }}"
                                 class="{{ str_contains($class, 'col-span-2') ? 'col-span-2' : '' }}">@csrf<input
                                     type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
                                     name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
-                                    value="{{ $kind->value }}"><button
+                                    value="{{ $kind->value }}">@if ($kind === K::LoadStarted && $named !== null)<input
+                                    type="hidden" name="text" value="{{ $named->text }}">@endif<button
                                     class="btn {{ str_replace('col-span-2', '', $class) }} w-full"
                                     data-key="{{ $key }}">{{ $label }}
                                     <kbd>{{ $key }}</kbd></button></form>
@@ -249,7 +265,7 @@
                     @endif
                     @if ($run->onFrame !== [])
                         <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)
-                                <strong>{{ $running->pieces[$id]?->label() }}</strong>{{ $loop->last ? '' : ', ' }}
+                                <strong>{{ $running->pieces[$id]?->label() }}{{ $running->pieces[$id]?->text === null ? '' : ', ' . $running->pieces[$id]->text }}</strong>{{ $loop->last ? '' : ', ' }}
                             @endforeach
                         </p>
                         <form method="post" action="{{ route('floor.events', $m) }}" class="mt-2">@csrf<input

@@ -77,6 +77,10 @@
                                 @else<span
                                         class="text-soft">comes later</span>
                                 @endif
+                                @if ($done === 0 || $named->contains($decoration->id))
+                                    <a class="block text-sm" href="{{ route('orders.names', $decoration) }}"
+                                        @if ($loop->parent->first && $loop->first) data-key="n" data-does="A name on each" @endif>{{ $named->contains($decoration->id) ? 'The names' : 'A name on each' }}@if ($loop->parent->first && $loop->first) <kbd>n</kbd>@endif</a>
+                                @endif
                             </td>
                             <td class="tabular-nums">
                                 @foreach ($of->groupBy('size') as $size => $some)

@@ -10,6 +10,7 @@ use Hakama\Lettering\Arc;
 use Hakama\Lettering\Lettered;
 use Hakama\Lettering\Lettering;
 use Hakama\Lettering\LetterRules;
+use Hakama\Lettering\UnderDesign;
 use Hakama\Lettering\UnfitText;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Pattern;
@@ -57,8 +58,8 @@ final class LetteringTest extends TestCase
         float $height,
         string $name,
     ): void {
-        $rules = new LetterRules();
-        $lettered = (new Lettering($alphabet, $height, rules: $rules))->of($name);
+        $rules = self::rules();
+        $lettered = (new Lettering($alphabet, $height, $rules))->of($name);
         $stitches = self::stitches(self::backFromTape($lettered->pattern));
 
         // No needle point lies further from a middle line than half a column, what it is widened by, and half a column
@@ -85,7 +86,7 @@ final class LetteringTest extends TestCase
     {
         // 10 mm high, a column of 1.5: its middle line is 8.5 long, the column 10. Out in five stitches of 1.7, back in 51
         // points 0.2 apart, to the middle of the end, and four stitches to fasten the thread at either end.
-        $lettered = (new Lettering(Alphabet::Block, 10.0))->of('I');
+        $lettered = self::block(10.0)->of('I');
         self::assertSame(1.5, $lettered->columnMm);
         self::assertSame(4 + 5 + 51 + 1 + 4, self::figures($lettered)->counts->stitches);
         self::assertSame(0, self::figures($lettered)->counts->trims);
@@ -101,13 +102,14 @@ final class LetteringTest extends TestCase
     {
         // The ends of two I stand 1.3 + 1.5 mm apart; cut or not, by the house's rule.
         $trims = static fn(float $over): int => self::figures(
-            (new Lettering(Alphabet::Block, 10.0, rules: new LetterRules(trimOverMm: $over)))->of('II'),
+            (new Lettering(Alphabet::Block, 10.0, HouseRules::of(['letter_trim_mm' => $over])->letters()))->of('II'),
         )->counts->trims;
         self::assertSame(0, $trims(3.0));
         self::assertSame(1, $trims(2.5));
         // Script runs on: a word is one thread but for its dots.
-        $script = static fn(string $text): int => self::figures((new Lettering(Alphabet::Script, 14.0))->of($text))
-            ->counts->trims;
+        $script = static fn(string $text): int => self::figures(
+            (new Lettering(Alphabet::Script, 14.0, self::rules()))->of($text),
+        )->counts->trims;
         self::assertSame(0, $script('lune'));
         self::assertSame(0, $script('hand'));
     }
@@ -115,12 +117,12 @@ final class LetteringTest extends TestCase
     #[Test]
     public function a_long_name_is_narrowed_first_then_made_lower(): void
     {
-        $free = (new Lettering(Alphabet::Block, 12.0))->of('Wilhelmina');
+        $free = self::block(12.0)->of('Wilhelmina');
         self::assertSame([1.0, 12.0], [$free->narrowed, $free->heightMm]);
-        $narrow = (new Lettering(Alphabet::Block, 12.0, 0.95 * $free->widthMm))->of('Wilhelmina');
+        $narrow = self::block(12.0, 0.95 * $free->widthMm)->of('Wilhelmina');
         self::assertLessThan(1.0, $narrow->narrowed);
         self::assertSame(12.0, $narrow->heightMm);
-        $low = (new Lettering(Alphabet::Block, 12.0, 0.6 * $free->widthMm))->of('Wilhelmina');
+        $low = self::block(12.0, 0.6 * $free->widthMm)->of('Wilhelmina');
         self::assertEqualsWithDelta(0.8, $low->narrowed, 1e-9);
         self::assertLessThan(12.0, $low->heightMm);
         foreach ([[$narrow, 0.95], [$low, 0.6]] as [$one, $share]) {
@@ -128,7 +130,7 @@ final class LetteringTest extends TestCase
             self::assertLessThanOrEqual($share * $free->widthMm + 2 * 0.15 + 0.1, self::figures($one)->bounds->width());
         }
         $this->expectExceptionMessage('at the least height of 6 mm');
-        (new Lettering(Alphabet::Block, 12.0, 0.3 * $free->widthMm))->of('Wilhelmina');
+        self::block(12.0, 0.3 * $free->widthMm)->of('Wilhelmina');
     }
 
     #[Test]
@@ -143,22 +145,25 @@ final class LetteringTest extends TestCase
 
             return '';
         };
-        $block = new Lettering(Alphabet::Block, 10.0);
+        $block = self::block(10.0);
         self::assertStringContainsString('“愛” (U+611B) is not in the block alphabet', $says($block, 'Ai 愛'));
         self::assertStringContainsString('type the text', $says($block, "  \t "));
         self::assertStringContainsString('61 signs', $says($block, str_repeat('a', 61)));
-        self::assertStringContainsString('take the small one', $says(new Lettering(Alphabet::Block, 5.9), 'Ann'));
-        self::assertStringContainsString('starts at 3 mm', $says(new Lettering(Alphabet::Small, 2.0), 'Ann'));
+        self::assertStringContainsString('take the small one', $says(self::block(5.9), 'Ann'));
+        self::assertStringContainsString(
+            'starts at 3 mm',
+            $says(new Lettering(Alphabet::Small, 2.0, self::rules()), 'Ann'),
+        );
         self::assertStringContainsString(
             'too tight',
-            $says(new Lettering(Alphabet::Block, 10.0, arc: Arc::over(12.0)), 'Wilhelmina'),
+            $says(new Lettering(Alphabet::Block, 10.0, self::rules(), arc: Arc::over(12.0)), 'Wilhelmina'),
         );
     }
 
     #[Test]
     public function letters_with_marks_are_there_however_they_are_typed(): void
     {
-        $block = new Lettering(Alphabet::Block, 10.0);
+        $block = self::block(10.0);
         self::assertTrue($block->of("Zoe\u{0308}")->pattern->sewsLike($block->of('Zoë')->pattern));
         foreach (
             [
@@ -171,7 +176,7 @@ final class LetteringTest extends TestCase
         ) {
             foreach (Alphabet::cases() as $alphabet) {
                 foreach (mb_str_split($signs) as $sign) {
-                    $sewn = (new Lettering($alphabet, 12.0))->of($sign);
+                    $sewn = (new Lettering($alphabet, 12.0, self::rules()))->of($sign);
                     self::assertGreaterThan(10, count($sewn->pattern), "{$sign} in {$alphabet->value}");
                 }
             }
@@ -181,10 +186,46 @@ final class LetteringTest extends TestCase
     }
 
     #[Test]
+    public function the_size_of_a_text_is_known_without_its_stitches(): void
+    {
+        foreach (['Wilhelmina', 'Bo'] as $text) {
+            $lettered = self::block(12.0, 50.0)->of($text);
+            self::assertSame([$lettered->heightMm, $lettered->widthMm], self::block(12.0, 50.0)->size($text));
+        }
+    }
+
+    #[Test]
+    public function under_a_design_the_text_stands_in_the_middle_with_the_gap_and_a_halt(): void
+    {
+        // A row of needle points at the height of 25, from 102 to 140 mm.
+        $design = (new \Hakama\Stitch\PatternBuilder('ROW'))->jumpTo(1000, 250);
+        for ($x = 1020; $x <= 1400; $x += 20) {
+            $design->stitchTo($x, 250);
+        }
+        $rules = HouseRules::of()->measuring();
+        $text = self::block(10.0)->of('HI');
+        $both = UnderDesign::of(
+            $design->pattern(),
+            PatternFigures::of($design->pattern(), $rules)->bounds,
+            $text,
+            self::figures($text)->bounds,
+            4.0,
+            $rules->trimJumps,
+        );
+        $figures = PatternFigures::of($both, $rules);
+        self::assertSame(1, $figures->counts->changes);
+        self::assertSame(20 + self::figures($text)->counts->stitches, $figures->counts->stitches);
+        $sewn = PatternFigures::of($both->slice(22, count($both)), $rules)->bounds;
+        self::assertEqualsWithDelta(121.0, $sewn->centre()->x, 0.1);
+        self::assertEqualsWithDelta(21.0, $sewn->top, 0.1);
+        self::assertEqualsWithDelta(11.0, $sewn->bottom, 0.2);
+    }
+
+    #[Test]
     public function on_an_arc_the_feet_stand_on_the_circle(): void
     {
         foreach ([Arc::over(60.0), Arc::under(60.0)] as $arc) {
-            $lettered = (new Lettering(Alphabet::Block, 10.0, arc: $arc))->of('HARBOUR');
+            $lettered = (new Lettering(Alphabet::Block, 10.0, self::rules(), arc: $arc))->of('HARBOUR');
             $centreY = $arc->over ? -60.0 : 60.0;
             foreach (self::stitches($lettered->pattern) as [, [$x, $y]]) {
                 // Half the height up or down from the circle through the middle of the letters.
@@ -200,16 +241,26 @@ final class LetteringTest extends TestCase
     public function no_two_letters_touch_and_none_stands_alone(): void
     {
         foreach (['AVATAR', 'LTO', 'Tj', 'fig', 'WAVY', 'rl', 'OO', 'II', '1 1'] as $text) {
-            $lettered = (new Lettering(Alphabet::Block, 20.0))->of($text);
+            $lettered = self::block(20.0)->of($text);
             $narrower = 0.0;
             foreach (mb_str_split(str_replace(' ', '', $text)) as $sign) {
-                $narrower += (new Lettering(Alphabet::Block, 20.0))->of($sign)->widthMm;
+                $narrower += self::block(20.0)->of($sign)->widthMm;
             }
             // Overhanging letters may tuck in, by three tenths of the height a pair at most.
             $pairs = mb_strlen($text) - 1;
             self::assertGreaterThan($narrower - 6.0 * $pairs, $lettered->widthMm, $text);
             self::assertLessThan($narrower + 13.0 * $pairs, $lettered->widthMm, $text);
         }
+    }
+
+    private static function rules(): LetterRules
+    {
+        return HouseRules::of()->letters();
+    }
+
+    private static function block(float $height, ?float $most = null): Lettering
+    {
+        return new Lettering(Alphabet::Block, $height, self::rules(), $most);
     }
 
     private static function figures(Lettered $lettered): PatternFigures

@@ -61,6 +61,7 @@ final class FloorEventController
         self::mustHaveFrames($kind, $running);
         self::mustHaveThreads($kind, $machine, $running);
         self::mustHaveBobbin($kind, $station, $running);
+        self::mustHaveName($kind, $running, $request->string('text')->value());
 
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
         Whole::write(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
@@ -75,7 +76,7 @@ final class FloorEventController
                     kind: $kind,
                     batch: $batch->id,
                     load: $run->load->number,
-                    stitch: $isByHand ? $running->batch->design->stitches : $running->stitch,
+                    stitch: $isByHand ? $running->stitches() : $running->stitch,
                     clockS: $isByHand
                         ? FloorLog::sewingS($batch, $run->load->number, $request->at())
                         : $run->load->clockS,
@@ -158,6 +159,22 @@ final class FloorEventController
                     $machine->code,
                 ),
             ]);
+        }
+    }
+
+    /** The piece that is put on and the name on the screen are confirmed in one touch: another is not sewn. */
+    private static function mustHaveName(EventKind $kind, Running $running, string $confirmed): void
+    {
+        $named = $kind === EventKind::LoadStarted ? $running->named() : null;
+        if ($named === null) {
+            return;
+        }
+        $refusal = $named->refusal();
+        if ($refusal === null && $confirmed !== $named->text) {
+            $refusal = "The next piece is {$named->label}, “{$named->text}”: put that one on, and confirm its name.";
+        }
+        if ($refusal !== null) {
+            throw ValidationException::withMessages(['kind' => $refusal]);
         }
     }
 

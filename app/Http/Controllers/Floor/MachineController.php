@@ -8,10 +8,14 @@ use App\FloorLog\FloorLog;
 use App\Http\Requests\Floor\MachineReport;
 use App\Models\Batch;
 use App\Models\FloorEvent;
+use App\Models\LetteredText;
 use App\Models\Machine;
 use App\Models\MachineReading;
+use App\Models\Piece;
+use App\Names\NamedPiece;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\Artwork\Variant;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
@@ -20,6 +24,7 @@ use Hakama\House\HouseRule;
 use Hakama\Machine\Copies;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -39,6 +44,7 @@ final class MachineController
             ->where('machine_id', $machine->id)
             ->where('load_event', $run->load->event)
             ->first();
+        $named = self::name($batch, $run);
 
         return new JsonResponse([
             'command' => match ($run->stage) {
@@ -50,7 +56,7 @@ final class MachineController
             'stitch' => max($run->load->stitch, (int) ($reading->stitch ?? 0)),
             'clock_s' => max($run->load->clockS, (float) ($reading->clock_s ?? 0)),
             'heads' => Copies::frames(count($run->onFrame), $batch->decoration->artwork->copies ?? 1),
-            'tape' => $batch->decoration->artwork?->checksum,
+            'tape' => $named->checksum ?? $batch->decoration->artwork?->checksum,
             'halts' => $batch->decoration->artwork?->stopSheet()->halts() ?? [],
             'trim_jumps' => (int) $house->rules()->value(HouseRule::TrimJumps),
             'speed_spm' => $batch->decoration->setup?->speed_spm,
@@ -59,10 +65,14 @@ final class MachineController
     }
 
     /** The tape of the batch the machine is at. */
-    public function tape(Request $request): StreamedResponse|JsonResponse
+    public function tape(Request $request): Response|StreamedResponse|JsonResponse
     {
-        [$batch] = FloorLog::current(self::machine($request)) ?? [null];
+        [$batch, $run] = FloorLog::current(self::machine($request)) ?? [null, null];
         $artwork = $batch?->load('decoration.artwork')->decoration->artwork;
+        $named = $batch === null ? null : self::name($batch, $run);
+        if ($named !== null) {
+            return (new Response($named->tape))->header('Content-Type', 'application/octet-stream');
+        }
 
         return $artwork === null
             ? new JsonResponse(['message' => 'There is no batch at this machine.'], 404)
@@ -88,7 +98,8 @@ final class MachineController
         if ($batch === null || $run->load->event !== $request->load()) {
             return new JsonResponse(['message' => 'That load is over; ask for the instruction.'], 409);
         }
-        $last = $batch->load('decoration.artwork')->decoration->artwork->stitches ?? 0;
+        $artwork = $batch->load('decoration.artwork')->decoration->artwork;
+        $last = self::name($batch, $run)->all_stitches ?? ($artwork->stitches ?? 0);
         if ($request->stitch() > $last) {
             return new JsonResponse(
                 [
@@ -107,6 +118,18 @@ final class MachineController
         }
 
         return new JsonResponse(['recorded' => true]);
+    }
+
+    /** The text of the piece that is on the machine, where each has its own. */
+    private static function name(Batch $batch, BatchRun $run): ?LetteredText
+    {
+        $artwork = $batch->decoration->artwork;
+        $piece =
+            $artwork?->variant === Variant::Names && $run->onFrame !== []
+                ? Piece::query()->find($run->onFrame[0])
+                : null;
+
+        return $artwork === null || $piece === null ? null : NamedPiece::of($artwork->id, $piece)?->sewn;
     }
 
     private static function read(MachineReport $request, Machine $machine): void

@@ -24,6 +24,7 @@ use App\Setup\DecorationSetups;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\Artwork\Variant;
 use Hakama\Garment\Size;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
@@ -157,6 +158,9 @@ final class OrderController
             'artworks' => $decorations->contains('artwork_id', null) ? self::artworks() : collect(),
             'versions' => self::versions($decorations),
             'ends' => $ends,
+            'named' => $decorations
+                ->filter(static fn(Decoration $one): bool => $one->artwork?->variant === Variant::Names)
+                ->pluck('id'),
         ]);
     }
 

@@ -48,6 +48,7 @@ final class RecordEvent extends FormRequest
                 Rule::enum(SpoilCause::class),
             ],
             'piece' => ['nullable', 'integer'],
+            'text' => ['nullable', 'string', 'max:60'],
             'numbers' => ['nullable', 'array'],
             'numbers.*' => ['integer'],
             'who' => ['nullable', 'string', Rule::in(app(Catalogue::class)->people()), $mayBe],

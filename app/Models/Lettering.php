@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Hakama\Lettering\Alphabet;
+use Hakama\Lettering\Arc;
+use Hakama\Lettering\Lettering as CoreLettering;
+use Hakama\Lettering\LetterRules;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * How the texts of a list are lettered, a name on each piece. The list is an artwork, whatever batches its pieces are
+ * split into.
+ *
+ * @property int                           $id
+ * @property int                           $artwork_id  the list
+ * @property int|null                      $design_id   what they stand under; null: they stand alone
+ * @property Alphabet                      $alphabet
+ * @property float                         $height_mm   of the capitals
+ * @property float|null                    $most_mm     how long a text may be
+ * @property float|null                    $arc_mm      radius; below zero where the text hangs under the arc
+ * @property string                        $approved_by
+ * @property CarbonImmutable|null          $approved_at
+ * @property Artwork                       $artwork
+ * @property Artwork|null                  $design
+ * @property Collection<int, LetteredText> $texts
+ */
+final class Lettering extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['alphabet' => Alphabet::class, 'approved_at' => 'immutable_datetime'];
+
+    public static function of(Decoration $decoration): ?self
+    {
+        return self::query()->where('artwork_id', $decoration->artwork_id)->first();
+    }
+
+    /** @return BelongsTo<Artwork, $this> */
+    public function artwork(): BelongsTo
+    {
+        return $this->belongsTo(Artwork::class);
+    }
+
+    /** @return BelongsTo<Artwork, $this> */
+    public function design(): BelongsTo
+    {
+        return $this->belongsTo(Artwork::class, 'design_id');
+    }
+
+    /** @return HasMany<LetteredText, $this> */
+    public function texts(): HasMany
+    {
+        return $this->hasMany(LetteredText::class)->orderBy('id');
+    }
+
+    public function toCore(LetterRules $rules): CoreLettering
+    {
+        return new CoreLettering(
+            $this->alphabet,
+            $this->height_mm,
+            $rules,
+            $this->most_mm,
+            match (true) {
+                $this->arc_mm === null => null,
+                $this->arc_mm < 0 => Arc::under(-$this->arc_mm),
+                default => Arc::over($this->arc_mm),
+            },
+        );
+    }
+
+    /**
+     * The pieces of a decoration that has a list, or may have one: with those of the batches it was split into.
+     *
+     * @return Builder<Piece>
+     */
+    public static function pieces(Decoration $decoration): Builder
+    {
+        $lettering = self::of($decoration);
+
+        return Piece::query()
+            ->whereIn(
+                'decoration_id',
+                $lettering === null
+                    ? [$decoration->id]
+                    : Decoration::query()->where('artwork_id', $lettering->artwork_id)->select('id'),
+            )
+            ->orderBy('id');
+    }
+
+    /**
+     * What it looks like, by which it is seen whether somebody else has changed it.
+     *
+     * @return array<string, mixed>
+     */
+    public function said(): array
+    {
+        return $this->only(['design_id', 'alphabet', 'height_mm', 'most_mm', 'arc_mm']);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Names;
+
+use App\Models\LetteredText;
+use App\Models\Lettering;
+use App\Models\Piece;
+
+/** A piece with its name, as it comes to the machine. */
+final readonly class NamedPiece
+{
+    private function __construct(
+        public string $label,
+        public ?string $text,
+        public ?LetteredText $sewn,
+        public bool $approved,
+    ) {}
+
+    /** Null where the artwork is no list of names. */
+    public static function of(int $artworkId, Piece $piece): ?self
+    {
+        $lettering = Lettering::query()->where('artwork_id', $artworkId)->first();
+
+        return $lettering === null
+            ? null
+            : new self(
+                $piece->label(),
+                $piece->text,
+                $lettering->texts()->where('text', $piece->text)->first(),
+                $lettering->approved_at !== null,
+            );
+    }
+
+    /** Why it cannot be sewn yet; null where it can. */
+    public function refusal(): ?string
+    {
+        return match (true) {
+            $this->text === null || $this->sewn === null
+                => "{$this->label} has no name yet: write it on the order’s page of names.",
+            ! $this->approved
+                => 'The spelling of the names is not approved yet: read them on the order’s page of names.',
+            default => null,
+        };
+    }
+}
