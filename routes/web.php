@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Artwork\ArtworkController;
 use App\Http\Controllers\Artwork\BlockThreadController;
+use App\Http\Controllers\Artwork\ClothController;
 use App\Http\Controllers\Artwork\DrawingController;
 use App\Http\Controllers\Artwork\HistoryController;
 use App\Http\Controllers\Artwork\MakingController;
@@ -127,6 +128,15 @@ Route::controller(ArtworkController::class)
         Route::put('/{artwork}', 'update')->name('update')->whereNumber('artwork');
     });
 Route::get('/artwork/{artwork}/stops', [StopSheetController::class, 'show'])->name('artwork.stops');
+Route::controller(ClothController::class)
+    ->prefix('artwork/{artwork}/cloth')
+    ->name('artwork.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('cloth');
+        Route::put('/', 'update')->name('cloth.keep');
+        Route::post('/together', 'together')->name('cloth.together');
+        Route::get('/pattern', 'pattern')->name('cloth.pattern');
+    });
 Route::put('/artwork/{artwork}/stops', [StopSheetController::class, 'update'])->name('artwork.stops.keep');
 Route::controller(MakingController::class)
     ->prefix('artwork/{artwork}')

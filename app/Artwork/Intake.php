@@ -60,8 +60,7 @@ final class Intake
                 $field => "“{$fileName}” cannot be sewn: {$e->getMessage()}. Nothing else of this page was lost.",
             ]);
         }
-        $leftOut =
-            $drawing->leftOut === [] ? '' : '; left out: '.implode(', ', array_slice($drawing->leftOut, 0, 8));
+        $leftOut = $drawing->leftOut === [] ? '' : '; left out: '.implode(', ', array_slice($drawing->leftOut, 0, 8));
 
         return $this->make(
             $drawing->pattern,
@@ -104,11 +103,13 @@ final class Intake
                 ...$block->only(['id', 'artwork_id', 'number', 'stitches', 'length_mm', 'trims']),
                 'thread_id' => null,
                 'role' => null,
+                'action' => null,
                 'note' => '',
+                'cloth_id' => null,
                 ...$blocks[$i] ?? [],
             ];
         }
-        ArtworkBlock::query()->upsert($rows, ['id'], ['thread_id', 'role', 'note']);
+        ArtworkBlock::query()->upsert($rows, ['id'], ['thread_id', 'role', 'action', 'note', 'cloth_id']);
 
         return $artwork;
     }

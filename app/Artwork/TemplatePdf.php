@@ -6,6 +6,7 @@ namespace App\Artwork;
 
 use App\Models\Artwork;
 use FPDF;
+use Hakama\Artwork\Paper;
 use Hakama\Artwork\Template;
 use Hakama\Artwork\Tile;
 use Hakama\Stitch\Pattern;
@@ -37,7 +38,7 @@ final class TemplatePdf
             self::centre($pdf, $template, $tile);
             $pdf->unclip();
             self::words($pdf, $template, $tile, $artwork);
-            self::rule($pdf, $template);
+            self::rule($pdf, $template->paper);
         }
 
         return $pdf->Output('S');
@@ -92,11 +93,7 @@ final class TemplatePdf
 
     private static function words(FPDF $pdf, Template $template, Tile $tile, Artwork $artwork): void
     {
-        $plain = static fn(string $text): string => (string) mb_convert_encoding(
-            strtr($text, ['’' => "'", '“' => '"', '”' => '"', '×' => 'x']),
-            'ISO-8859-1',
-            'UTF-8',
-        );
+        $plain = self::plain(...);
         $pdf->SetTextColor(0);
         $pdf->SetFont('Helvetica', 'B', 14);
         $pdf->Text(Tile::MARGIN_MM, 16, $plain(mb_strimwidth($artwork->name, 0, 60, '...')));
@@ -135,9 +132,20 @@ final class TemplatePdf
         }
     }
 
-    private static function rule(FPDF $pdf, Template $template): void
+    /** In the letters that the built-in fonts have. */
+    public static function plain(string $text): string
     {
-        $y = $template->paper->heightMm() - 12;
+        return (string) mb_convert_encoding(
+            strtr($text, ['’' => "'", '“' => '"', '”' => '"', '×' => 'x']),
+            'ISO-8859-1',
+            'UTF-8',
+        );
+    }
+
+    /** A line of known length, to check the printer with. */
+    public static function rule(FPDF $pdf, Paper $paper): void
+    {
+        $y = $paper->heightMm() - 12;
         $left = Tile::MARGIN_MM;
         $pdf->SetDrawColor(0);
         $pdf->SetLineWidth(0.25);

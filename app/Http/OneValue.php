@@ -18,6 +18,7 @@ final class OneValue
         'left',
         'sets',
         'checked',
+        'cloths',
         'codes',
         'lines',
         'numbers',

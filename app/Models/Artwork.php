@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\ColourFindings;
 use Hakama\Artwork\Role;
@@ -203,6 +204,7 @@ final class Artwork extends Model
     {
         return StopSheet::of(
             array_values($this->blocks->map(static fn(ArtworkBlock $block): SheetBlock => $block->toCore())->all()),
+            app(House::class)->rules()->isPreCut(),
         );
     }
 

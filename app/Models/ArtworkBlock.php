@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Role|null $role
  * @property StopAction|null $action
  * @property string      $note
+ * @property int|null    $cloth_id that is laid on its line
  * @property Thread|null $thread
  */
 final class ArtworkBlock extends Model
@@ -46,6 +47,7 @@ final class ArtworkBlock extends Model
             $this->role,
             $this->action,
             $this->note,
+            $this->length_mm,
         );
     }
 

@@ -27,6 +27,8 @@ final class Access
         'artwork.note',
         'artwork.photo',
         'artwork.preview',
+        'artwork.cloth',
+        'artwork.cloth.pattern',
         'artwork.show',
         'artwork.stops',
         'artwork.suggest',
@@ -105,6 +107,8 @@ final class Access
         'threads.store',
     ];
     private const PLANNER = [
+        'artwork.cloth.keep',
+        'artwork.cloth.together',
         'artwork.make.keep',
         'artwork.replace',
         'artwork.stops.keep',

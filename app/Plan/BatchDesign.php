@@ -14,6 +14,7 @@ final readonly class BatchDesign
     /**
      * @param non-empty-list<BatchBlock> $blocks
      * @param bool                       $named  each piece has a text of its own: one head sews it
+     * @param bool                       $preCut cloth is cut to its shape before it is laid
      */
     public function __construct(
         public int $id,
@@ -23,11 +24,15 @@ final readonly class BatchDesign
         public Bounds $bounds,
         public array $blocks,
         public bool $named = false,
+        public bool $preCut = false,
     ) {}
 
     public function stopSheet(): StopSheet
     {
-        return StopSheet::of(array_map(static fn(BatchBlock $block): SheetBlock => $block->sheet, $this->blocks));
+        return StopSheet::of(
+            array_map(static fn(BatchBlock $block): SheetBlock => $block->sheet, $this->blocks),
+            $this->preCut,
+        );
     }
 
     /** @return non-empty-list<string> thread code per block */

@@ -31,10 +31,11 @@ final class OpenBatches
     /**
      * @param Collection<int, Machine> $machines by id
      * @param int                      $swapS    to take frames off and put the next on
+     * @param bool                     $preCut   cloth is cut to its shape before it is laid
      *
      * @return list<OpenBatch> in order of arrival
      */
-    public static function all(Collection $machines, int $swapS): array
+    public static function all(Collection $machines, int $swapS, bool $preCut): array
     {
         $open = Piece::query()
             ->open()
@@ -166,6 +167,7 @@ final class OpenBatches
                     ),
                     $of,
                     $row->variant === Variant::Names->value,
+                    $preCut,
                 ),
                 new BatchSetup(
                     OrderLine::label($row->style, $row->garment, $row->colour_name),
@@ -218,6 +220,7 @@ final class OpenBatches
                     Role::tryFrom((string) $row->role),
                     StopAction::tryFrom((string) $row->action),
                     $row->note,
+                    (float) $row->length_mm,
                 ),
             );
         }

@@ -55,6 +55,7 @@ final class PlanBoard
                 OpenBatches::all(
                     $this->machines()->keyBy('id'),
                     (int) $this->house->rules()->value(HouseRule::SwapTime),
+                    $this->house->rules()->isPreCut(),
                 ),
             ),
             1,
@@ -92,10 +93,7 @@ final class PlanBoard
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {
-        $placed = array_filter(
-            $this->batches(),
-            static fn(OpenBatch $batch): bool => $batch->queued->machine !== null,
-        );
+        $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->queued->machine !== null);
         uasort(
             $placed,
             static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->queued->rank] <=> [

@@ -50,7 +50,8 @@ final readonly class RuleChange
                 ['school' => $school],
             );
         }
-        if (array_filter($changed, static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan') !== []) {
+        $isTime = static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan';
+        if (array_filter($changed, $isTime) !== [] || isset($schools[Question::Applique->value])) {
             $this->times->retime();
         }
         if (array_uintersect($changed, HouseRule::MEASURING, self::byName(...)) !== []) {

@@ -28,7 +28,7 @@ final class SetupTimes
     {
         $this->machines ??= Machine::query()->get();
         $seconds = [];
-        $halts = count($artwork->stopSheet()->halts());
+        $handsS = $artwork->stopSheet()->handsS($this->house->rules()->halts());
         foreach ($this->machines as $machine) {
             if (in_array($frame->driver->value, $machine->drivers, true)) {
                 $load = (int) round(
@@ -40,7 +40,7 @@ final class SetupTimes
                         $machine->speedCurve(),
                         $this->house->rules()->runTime(),
                         $artwork->variant === Variant::Names ? 1 : $machine->heads,
-                        $halts,
+                        $handsS,
                     )->seconds(),
                 );
                 $seconds[$machine->id] =

@@ -23,12 +23,16 @@ enum Role: string
         };
     }
 
-    /** What has to be done at the stop after such a block. */
-    public function actionAfter(): StopAction
+    /**
+     * What has to be done at the stop after such a block.
+     *
+     * @param bool $preCut cloth is cut to its shape before it is laid: nothing is trimmed in the frame
+     */
+    public function actionAfter(bool $preCut): StopAction
     {
         return match ($this) {
             self::Placement => StopAction::LayCloth,
-            self::TackDown => StopAction::TrimCloth,
+            self::TackDown => $preCut ? StopAction::GoOn : StopAction::TrimCloth,
             default => StopAction::GoOn,
         };
     }

@@ -10,6 +10,7 @@ final readonly class SheetBlock
     /**
      * @param Role|null       $role   null: as proposed
      * @param StopAction|null $action at the stop after it; null: as the role wants
+     * @param float           $lengthMm of what it sews
      */
     public function __construct(
         public int $stitches,
@@ -17,5 +18,6 @@ final readonly class SheetBlock
         public ?Role $role = null,
         public ?StopAction $action = null,
         public string $note = '',
+        public float $lengthMm = 0.0,
     ) {}
 }

@@ -4,30 +4,41 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork;
 
+use Hakama\Machine\HaltRules;
+
 /** What the operator would write on paper beside the file: block by block, what it is and what to do after it. */
 final readonly class StopSheet
 {
     /** @param list<Step> $steps */
     private function __construct(public array $steps) {}
 
-    /** @param list<SheetBlock> $blocks in sewing order */
-    public static function of(array $blocks): self
+    /**
+     * @param list<SheetBlock> $blocks in sewing order
+     * @param bool             $preCut cloth is cut to its shape before it is laid
+     */
+    public static function of(array $blocks, bool $preCut = false): self
     {
         $steps = [];
         $sewn = 0;
+        // Outlines that wait for the scissors: those of several cloths where one stop is for all of them.
+        $outlineMm = 0.0;
         foreach ($blocks as $i => $block) {
             $role = $block->role ?? $block->proposed;
             $last = $i === count($blocks) - 1;
+            $action = $last ? null : $block->action ?? $role->actionAfter($preCut);
+            $outlineMm += $role === Role::Placement ? $block->lengthMm : 0.0;
             $steps[] = new Step(
                 $i + 1,
                 $sewn + 1,
                 $sewn + $block->stitches,
                 $role,
                 $block->role !== null,
-                $last ? null : $block->action ?? $role->actionAfter(),
+                $action,
                 $block->note,
-                self::reason($block, $role, $last),
+                self::reason($block, $role, $last, $preCut),
+                $action === StopAction::TrimCloth ? $outlineMm : 0.0,
             );
+            $outlineMm = $action === StopAction::TrimCloth ? 0.0 : $outlineMm;
             $sewn += $block->stitches;
         }
 
@@ -45,6 +56,12 @@ final readonly class StopSheet
         );
     }
 
+    /** How long hands take at all stops of a load. */
+    public function handsS(HaltRules $rules): float
+    {
+        return array_sum(array_map(static fn(Step $step): float => $step->handsS($rules), $this->steps));
+    }
+
     /** The step in which a stitch is sewn. */
     public function at(int $stitch): ?Step
     {
@@ -57,12 +74,14 @@ final readonly class StopSheet
         return null;
     }
 
-    private static function reason(SheetBlock $block, Role $role, bool $last): string
+    private static function reason(SheetBlock $block, Role $role, bool $last, bool $preCut): string
     {
         return match (true) {
             $last => 'the last block: nothing stops after it',
             $block->action !== null => 'decided by hand',
             $role === Role::Placement => 'cloth is laid on its placement line before it is tacked down',
+            $role === Role::TackDown && $preCut
+                => 'the cloth was cut to its shape before: nothing is trimmed in the frame',
             $role === Role::TackDown => 'cloth is trimmed along its tack-down before it is covered',
             default => 'an ordinary colour change: the machine goes on by itself',
         };

@@ -24,6 +24,10 @@ enum HouseRule: string
     case ScriptLeast = 'script_letters_least_mm';
     case SmallLeast = 'small_letters_least_mm';
     case NamesGap = 'names_gap_mm';
+    case PreCutBeyond = 'pre_cut_beyond_mm';
+    case TrimmedBeyond = 'trimmed_beyond_mm';
+    case ClothApart = 'cloth_apart_mm';
+    case ClothGap = 'cloth_gap_mm';
     case TopPerLength = 'top_thread_per_length';
     case TopPerStitch = 'top_thread_per_stitch_mm';
     case BobbinPerLength = 'bobbin_thread_per_length';
@@ -77,6 +81,8 @@ enum HouseRule: string
     case TrimTime = 'trim_s';
     case RampTime = 'ramp_s';
     case HandStopTime = 'hand_stop_s';
+    case TrimClothTime = 'trim_cloth_s';
+    case TrimClothSpeed = 'trim_cloth_mm_per_s';
     case BreakRate = 'breaks_per_1000';
     case BreakTime = 'break_s';
     case HoopTime = 'hoop_s';
@@ -188,6 +194,22 @@ enum HouseRule: string
         self::NamesGap->value => [
             'Artwork', 'Gap from design to name', 4, 0, 50, 'mm',
             'Left between a design and the name sewn under it.',
+        ],
+        self::PreCutBeyond->value => [
+            'Artwork', 'Cloth beyond its tack-down', 1.5, 0, 10, 'mm',
+            'How much larger a shape is that is cut before it is laid, so that the tack-down holds it everywhere.',
+        ],
+        self::TrimmedBeyond->value => [
+            'Artwork', 'Room to trim cloth', 15, 5, 60, 'mm a side',
+            'How much larger a piece is that is trimmed in the frame.',
+        ],
+        self::ClothApart->value => [
+            'Artwork', 'Clear between cloths', 6, 0, 50, 'mm',
+            'Nearer than this, stitches that cover one cloth may reach the other: each is trimmed at its own stop.',
+        ],
+        self::ClothGap->value => [
+            'Artwork', 'Gap between cut cloths', 5, 0, 50, 'mm',
+            'Left between two pieces laid out on a width of cloth.',
         ],
         self::TopPerLength->value => [
             'Artwork', 'Top thread per sewn length', 1.05, 0.5, 3, 'mm per mm',
@@ -373,6 +395,14 @@ enum HouseRule: string
         self::HandStopTime->value => [
             'Plan', 'Stop for a hand', 30, 0, 900, 's',
             'At a stop where somebody has something to do.',
+        ],
+        self::TrimClothTime->value => [
+            'Plan', 'Frame out and back to trim', 20, 0, 300, 's',
+            'For each stop at which cloth is trimmed, whatever its outline.',
+        ],
+        self::TrimClothSpeed->value => [
+            'Plan', 'Cloth trimmed', 12, 1, 100, 'mm a second',
+            'Along the outline of the cloth.',
         ],
         self::BreakRate->value => ['Plan', 'Thread breaks', 0.05, 0, 5, 'per 1000 stitches', 'To expect on each head.'],
         self::BreakTime->value => ['Plan', 'Mending a break', 90, 0, 900, 's', 'Until a broken thread sews again.'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\House;
 
 use Hakama\Lettering\LetterRules;
+use Hakama\Machine\HaltRules;
 use Hakama\Machine\RunTimeRules;
 use Hakama\Picture\PlaceRules;
 use Hakama\Stitch\MeasuringRules;
@@ -90,6 +91,12 @@ final readonly class HouseRules
         return $this->schools[$question->value] ?? $question->schools()[0]->value;
     }
 
+    /** Whether cloth is cut to its shape before it is laid, instead of trimmed in the frame. */
+    public function isPreCut(): bool
+    {
+        return $this->school(Question::Applique) === 'pre_cut';
+    }
+
     public function isSet(HouseRule $rule): bool
     {
         return isset($this->set[$rule->value]);
@@ -120,6 +127,15 @@ final readonly class HouseRules
         );
     }
 
+    public function halts(): HaltRules
+    {
+        return new HaltRules(
+            $this->value(HouseRule::HandStopTime),
+            $this->value(HouseRule::TrimClothTime),
+            $this->value(HouseRule::TrimClothSpeed),
+        );
+    }
+
     public function place(): PlaceRules
     {
         return new PlaceRules(
@@ -146,7 +162,6 @@ final readonly class HouseRules
             changeS: $this->value(HouseRule::ChangeTime),
             trimS: $this->value(HouseRule::TrimTime),
             rampS: $this->value(HouseRule::RampTime),
-            handStopS: $this->value(HouseRule::HandStopTime),
             breaksPer1000: $this->value(HouseRule::BreakRate),
             breakS: $this->value(HouseRule::BreakTime),
         );

@@ -50,7 +50,7 @@ final readonly class RunTime
      *
      * @param float $setSpm   the speed set on the machine, stitches per minute
      * @param int   $heads    heads sewing at once: a break on one halts all
-     * @param int   $handStops stops at which a person has something to do
+     * @param float $handsS  that people take at stops where they have something to do
      */
     public static function of(
         StitchLengths $lengths,
@@ -60,7 +60,7 @@ final readonly class RunTime
         SpeedCurve $curve,
         RunTimeRules $rules,
         int $heads = 1,
-        int $handStops = 0,
+        float $handsS = 0.0,
     ): self {
         if ($setSpm <= 0 || $heads < 1) {
             throw new InvalidArgumentException('a run wants a speed above zero and at least one head');
@@ -77,7 +77,7 @@ final readonly class RunTime
             changesS: $changes * $rules->changeS,
             trimsS: $trims * $rules->trimS,
             rampsS: (1 + $changes + $trims) * $rules->rampS,
-            stopsS: $handStops * $rules->handStopS,
+            stopsS: $handsS,
             breaksS: (($heads * $stitches) / 1000) * $rules->breaksPer1000 * $rules->breakS,
         );
     }

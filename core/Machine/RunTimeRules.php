@@ -12,7 +12,6 @@ final readonly class RunTimeRules
         public float $changeS,
         public float $trimS,
         public float $rampS,
-        public float $handStopS,
         public float $breaksPer1000,
         public float $breakS,
     ) {}

@@ -25,7 +25,7 @@ final class TimesTest extends TestCase
     {
         // 3 000 stitches at 850 a minute 211.8 s, 2 changes of 7 s, 6 trims of 6 s, 9 starts of 1.5 s, breaks on two
         // heads 2 × 3 × 0.05 × 90 s.
-        $run = RunTime::about(3_000, 3, 850, SpeedCurve::usual(1000), new RunTimeRules(7, 6, 1.5, 0, 0.05, 90), 2);
+        $run = RunTime::about(3_000, 3, 850, SpeedCurve::usual(1000), new RunTimeRules(7, 6, 1.5, 0.05, 90), 2);
         self::assertEqualsWithDelta(211.76 + 14 + 36 + 13.5 + 27, $run->seconds(), 0.01);
     }
 
@@ -54,7 +54,7 @@ final class TimesTest extends TestCase
             curve: SpeedCurve::usual(1000),
             rules: HouseRules::of()->runTime(),
             heads: 2,
-            handStops: 1,
+            handsS: 30.0,
         );
 
         self::assertEqualsWithDelta((600 * 60) / 800 + (100 * 60) / 775, $time->sewingS, 1e-9);

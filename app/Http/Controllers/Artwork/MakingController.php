@@ -89,6 +89,7 @@ final class MakingController
                     'role',
                     'action',
                     'note',
+                    'cloth_id',
                 ]) ?? [],
                 $made->origins,
             ),

@@ -9,10 +9,12 @@ use App\Formats\Csv;
 use App\History\History;
 use App\Http\Requests\Shop\ReadList;
 use App\Models\Change;
+use App\Models\Cloth;
 use App\Models\Frame;
 use App\Models\GarmentStyle;
 use App\Shop\Catalogue;
 use App\Shop\Catalogue\CatalogueList;
+use App\Shop\Catalogue\Cloths;
 use App\Shop\Catalogue\Column;
 use App\Shop\Catalogue\Frames;
 use App\Shop\Catalogue\Garments;
@@ -38,12 +40,17 @@ final class CatalogueController
 {
     private const MOST_ROWS = 5000;
     /** What can be put out of use: the model, and the column that names it. Machines have a page of their own. */
-    private const RETIRED = ['frames' => [Frame::class, 'code'], 'garments' => [GarmentStyle::class, 'name']];
+    private const RETIRED = [
+        'frames' => [Frame::class, 'code'],
+        'garments' => [GarmentStyle::class, 'name'],
+        'cloths' => [Cloth::class, 'code'],
+    ];
     private const LISTS = [
         'garments' => Garments::class,
         'frames' => Frames::class,
         'machines' => Machines::class,
         'positions' => Positions::class,
+        'cloths' => Cloths::class,
     ];
 
     public function show(string $list = 'garments'): View

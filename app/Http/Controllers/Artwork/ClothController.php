@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Artwork;
+
+use App\Artwork\ClothBill;
+use App\Artwork\ClothPatternPdf;
+use App\Artwork\Intake;
+use App\Models\Artwork;
+use App\Models\ArtworkBlock;
+use App\Models\Cloth;
+use App\Shop\House;
+use Hakama\Artwork\Applied\AppliedPiece;
+use Hakama\Artwork\Paper;
+use Hakama\Artwork\StopAction;
+use Hakama\House\HouseRule;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\Reordered;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+
+/** The cloth that is laid on: which, how much, what to cut. */
+final class ClothController
+{
+    public function show(Artwork $artwork, House $house): View|RedirectResponse
+    {
+        if ($artwork->read_at === null) {
+            return redirect()->route('artwork.show', $artwork);
+        }
+        $artwork->load('blocks.thread');
+
+        return view('artwork.cloth', [
+            'artwork' => $artwork,
+            'bill' => ClothBill::of($artwork, $house),
+            'sheet' => $artwork->stopSheet(),
+            'halts' => $house->rules()->halts(),
+            'shelf' => ClothBill::shelf(),
+        ]);
+    }
+
+    public function update(Request $request, Artwork $artwork): RedirectResponse
+    {
+        $request->validate(
+            ['cloths' => ['required', 'array'], 'cloths.*' => ['nullable', Rule::exists('cloths', 'code')]],
+            ['cloths.*' => 'Choose a cloth of the shelf.'],
+        );
+        $ids = Cloth::query()->pluck('id', 'code');
+        foreach ($request->array('cloths') as $number => $code) {
+            ArtworkBlock::query()
+                ->where('artwork_id', $artwork->id)
+                ->where('number', (int) $number)
+                ->update(['cloth_id' => is_string($code) ? $ids[$code] ?? null : null]);
+        }
+
+        return redirect()->route('artwork.cloth', $artwork)->with('done', 'The cloths are kept.');
+    }
+
+    /** Another version in which every cloth is laid and held before one stop for all the trimming. */
+    public function together(Artwork $artwork, House $house, Intake $intake): RedirectResponse
+    {
+        $artwork->load('blocks');
+        $bill = ClothBill::of($artwork, $house);
+        if ($bill->savedS === null) {
+            return redirect()
+                ->route('artwork.cloth', $artwork)
+                ->with('problem', 'Its cloths come too near to each other to be trimmed at one stop.');
+        }
+        $order = $bill->trimmedTogether($artwork->blocks->count());
+        $last = max(0, ...array_keys(array_intersect($order, array_column($bill->pieces, 'tackDown'))));
+        $blocks = [];
+        foreach ($order as $i => $number) {
+            $block = $artwork->blocks[$number - 1];
+            $tack = in_array($number, array_column($bill->pieces, 'tackDown'), true);
+            $blocks[] = [
+                ...$block?->only(['thread_id', 'role', 'note']) ?? [],
+                'cloth_id' => $block?->cloth_id,
+                'role' => $artwork->stopSheet()->steps[$number - 1]->role->value,
+                'action' => $tack
+                    ? ($i === $last ? StopAction::TrimCloth : StopAction::GoOn)->value
+                    : $block?->action?->value,
+            ];
+        }
+        $new = $intake->make(
+            Reordered::of($artwork->pattern(), $order, (int) $house->rules()->value(HouseRule::TrimJumps)),
+            DrawingController::fileName($artwork, 'dst'),
+            mb_substr("{$artwork->name}, trimmed at one stop", 0, 120),
+            'tape',
+            [
+                'family_id' => $artwork->family_id ?? $artwork->id,
+                'variant' => $artwork->variant,
+                'lettering' => $artwork->lettering,
+                'copies' => $artwork->copies,
+                'made' => mb_substr(
+                    "made from “{$artwork->name}”: all cloths laid and held, then trimmed at one stop",
+                    0,
+                    300,
+                ),
+            ],
+            $blocks,
+        );
+
+        return redirect()
+            ->route('artwork.stops', $new)
+            ->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
+    }
+
+    /** At real size, to be cut out. */
+    public function pattern(Request $request, Artwork $artwork, House $house): Response
+    {
+        $artwork->load('blocks');
+        $bill = ClothBill::of($artwork, $house);
+        $name = DrawingController::fileName($artwork, 'cloth.pdf');
+        if ($request->query('as') === 'svg') {
+            return (new Response(self::svg($bill)))
+                ->header('Content-Type', 'image/svg+xml')
+                ->header('Content-Disposition', 'attachment; filename="'.substr($name, 0, -4).'.svg"');
+        }
+        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
+
+        return (new Response(ClothPatternPdf::of($artwork, $bill, $paper)))
+            ->header('Content-Type', 'application/pdf')
+            ->header('Content-Disposition', "inline; filename=\"{$name}\"");
+    }
+
+    /** One piece, small, as it is on the page. */
+    public static function drawn(AppliedPiece $piece, ?Cloth $cloth): string
+    {
+        $box = $piece->bounds();
+
+        return sprintf(
+            '<svg viewBox="%s %s %s %s" class="h-24 max-w-40" aria-hidden="true"><g transform="scale(1 -1)"><path d="%s" fill="%s" stroke="#1d2433" stroke-width="%s"/><path d="%s" fill="none" stroke="#1d2433" stroke-width="%s" stroke-dasharray="%s"/></g></svg>',
+            round($box->left - 2, 1),
+            round(-$box->top - 2, 1),
+            round($box->width() + 4, 1),
+            round($box->height() + 4, 1),
+            self::path($piece->cut),
+            $cloth->hex ?? '#fffdf8',
+            round($box->height() / 90, 2),
+            self::path($piece->line),
+            round($box->height() / 120, 2),
+            round($box->height() / 30, 1),
+        );
+    }
+
+    /** All pieces beside each other at real size, mm. */
+    private static function svg(ClothBill $bill): string
+    {
+        $drawn = '';
+        $x = 0.0;
+        $high = 0.0;
+        foreach ($bill->pieces as $piece) {
+            $box = $piece->bounds();
+            $drawn .= sprintf(
+                '<g transform="translate(%s %s) scale(1 -1)"><path d="%s" fill="none" stroke="#000" stroke-width="0.3"/><path d="%s" fill="none" stroke="#777" stroke-width="0.2" stroke-dasharray="1 1"/></g><text x="%s" y="%s" font-size="4">%d: %s, cut %d</text>',
+                round($x - $box->left, 2),
+                round($box->top + 6, 2),
+                self::path($piece->cut),
+                self::path($piece->line),
+                round($x, 2),
+                4,
+                $piece->number,
+                e($bill->cloths[$piece->number]->code ?? 'no cloth yet'),
+                max(1, $bill->frames),
+            );
+            $x += $box->width() + 10;
+            $high = max($high, $box->height());
+        }
+
+        return sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$s %2$s" width="%1$smm" height="%2$smm">%3$s</svg>',
+            round(max(1.0, $x), 2),
+            round($high + 8, 2),
+            $drawn,
+        );
+    }
+
+    /** @param list<Point> $points */
+    private static function path(array $points): string
+    {
+        return 'M'.
+            implode('L', array_map(static fn(Point $p): string => round($p->x, 2).' '.round($p->y, 2), $points)).
+            'Z';
+    }
+}
