@@ -42,7 +42,7 @@ final readonly class ClothBill
     {
         $rules = $house->rules();
         $preCut = $rules->isPreCut();
-        $sheet = $artwork->stopSheet();
+        $sheet = $artwork->stopSheet($preCut);
         $roles = array_map(static fn(Step $step): Role => $step->role, $sheet->steps);
         $beyond = $rules->value($preCut ? HouseRule::PreCutBeyond : HouseRule::TrimmedBeyond);
         $key = 'applied-'.md5(serialize([$artwork->checksum, $roles, $beyond, $preCut]));

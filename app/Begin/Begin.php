@@ -151,6 +151,7 @@ final class Begin
                 ...in_array('threads', $keep, true) ? [] : ['cones', 'threads'],
                 ...in_array('rules', $keep, true) ? [] : ['house_rules', 'house_schools', 'week_days'],
                 'backing_stocks',
+                'cloths',
             ];
             foreach ($lost as $table) {
                 DB::table($table)->delete();

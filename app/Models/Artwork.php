@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\ColourFindings;
 use Hakama\Artwork\Role;
@@ -199,12 +198,16 @@ final class Artwork extends Model
         return StitchLengths::of($this->lengths);
     }
 
-    /** The operator's sheet; wants `blocks` loaded. */
-    public function stopSheet(): StopSheet
+    /**
+     * The operator's sheet; wants `blocks` loaded.
+     *
+     * @param bool $preCut as the house cuts cloth that is laid on: to its shape before, else trimmed in the frame
+     */
+    public function stopSheet(bool $preCut): StopSheet
     {
         return StopSheet::of(
             array_values($this->blocks->map(static fn(ArtworkBlock $block): SheetBlock => $block->toCore())->all()),
-            app(House::class)->rules()->isPreCut(),
+            $preCut,
         );
     }
 

@@ -130,7 +130,8 @@ final class Decoration extends Model
                 (int) ($weight ?? 40),
                 max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
                 $this->artwork->letter_mm,
-                count($this->artwork->stopSheet()->halts()),
+                // Where cloth is laid the machine halts, whichever way it is cut.
+                count($this->artwork->stopSheet(false)->halts()),
                 new OrderVerdict($this->artwork->centre_out, $this->artwork->bottom_up),
                 $bands,
             ),

@@ -28,7 +28,7 @@ final class SetupTimes
     {
         $this->machines ??= Machine::query()->get();
         $seconds = [];
-        $handsS = $artwork->stopSheet()->handsS($this->house->rules()->halts());
+        $handsS = $artwork->stopSheet($this->house->rules()->isPreCut())->handsS($this->house->rules()->halts());
         foreach ($this->machines as $machine) {
             if (in_array($frame->driver->value, $machine->drivers, true)) {
                 $load = (int) round(

@@ -111,6 +111,22 @@ enum HouseRule: string
     case ChangeoverSpread = 'spread_changeover_percent';
     case SpoiledPieces = 'spoiled_percent';
     case PromiseKept = 'promise_kept_percent';
+    case MachineHour = 'machine_hour_cents';
+    case HandHour = 'hand_hour_cents';
+    case ThreadKm = 'thread_km_cents';
+    case BobbinKm = 'bobbin_km_cents';
+    case BackingM2 = 'backing_m2_cents';
+    case TopperM2 = 'topper_m2_cents';
+    case ClothM2 = 'cloth_m2_cents';
+    case Overhead = 'overhead_percent';
+    case QuoteSpoilage = 'quote_spoilage_percent';
+    case FinishTime = 'finish_s';
+    case FinishTrim = 'finish_trim_s';
+    case LeastCharge = 'least_charge_cents';
+    case BlankMarkup = 'blank_markup_percent';
+    case ArtworkMarkup = 'artwork_markup_percent';
+    case WantedMargin = 'wanted_margin_percent';
+    case FullFill = 'full_fill_per_cm2';
     case PlaceLeaveTurn = 'place_leave_deg';
     case PlaceHoopAgain = 'place_hoop_again_deg';
     case PlaceLeave = 'place_leave_mm';
@@ -482,6 +498,52 @@ enum HouseRule: string
         self::PromiseKept->value => [
             'Plan', 'A promise is to be kept in', 90, 50, 99, '% of cases',
             'The date to promise is the one that is kept as often as this.',
+        ],
+        self::MachineHour->value => [
+            'Books', 'An hour of a machine', 1800, 0, 1000000, 'cents',
+            'What it costs when it runs or is being set up: price by years and hours, power, care.',
+        ],
+        self::HandHour->value => [
+            'Books', 'An hour of hands', 2400, 0, 1000000, 'cents',
+            'Hooping, setting up, finishing: wages with all that comes on top.',
+        ],
+        self::ThreadKm->value => ['Books', 'Top thread', 180, 0, 100000, 'cents a km', 'What a cone costs by its length.'],
+        self::BobbinKm->value => ['Books', 'Bobbin thread', 60, 0, 100000, 'cents a km', 'What bobbins cost by their length.'],
+        self::BackingM2->value => ['Books', 'Backing', 150, 0, 100000, 'cents a m²', 'As it is bought.'],
+        self::TopperM2->value => ['Books', 'Film', 90, 0, 100000, 'cents a m²', 'As it is bought.'],
+        self::ClothM2->value => ['Books', 'Cloth laid on', 900, 0, 100000, 'cents a m²', 'As it is bought.'],
+        self::Overhead->value => [
+            'Books', 'Overhead', 10, 0, 300, '%',
+            'Rent, light, office: on top of all that a job costs.',
+        ],
+        self::QuoteSpoilage->value => [
+            'Books', 'Spoilage to reckon with', 2, 0, 50, '%',
+            'Of what the garments are worth and of the work on them.',
+        ],
+        self::FinishTime->value => [
+            'Books', 'Finish a piece', 45, 0, 3600, 's',
+            'Backing off, marks off, pressed, folded.',
+        ],
+        self::FinishTrim->value => [
+            'Books', 'Finish a trim', 2, 0, 60, 's',
+            'For each place where the thread was cut.',
+        ],
+        self::LeastCharge->value => [
+            'Books', 'Charge at least', 4000, 0, 10000000, 'cents',
+            'For an order, however small.',
+        ],
+        self::BlankMarkup->value => [
+            'Books', 'On garments', 30, -100, 1000, '%',
+            'Put on what a garment costs, when the shop buys it.',
+        ],
+        self::ArtworkMarkup->value => ['Books', 'On artwork', 0, -100, 1000, '%', 'Put on what the artwork costs.'],
+        self::WantedMargin->value => [
+            'Books', 'Margin that is wanted', 50, 0, 95, '%',
+            'Price less cost, as a share of the price. A quote below it says so.',
+        ],
+        self::FullFill->value => [
+            'Books', 'Stitches of a filled area', 75, 20, 300, 'a cm²',
+            'To guess at stitches before there is a tape.',
         ],
         self::PlaceLeaveTurn->value => [
             'Floor', 'Hooped askew is left below', 0.3, 0, 3, '°',

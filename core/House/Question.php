@@ -26,6 +26,7 @@ enum Question: string
     case FootHeight = 'foot_height';
     case KnitNeedle = 'knit_needle';
     case AppliqueBacking = 'applique_backing';
+    case Pricing = 'pricing';
 
     public function words(): string
     {
@@ -49,6 +50,7 @@ enum Question: string
             self::FootHeight => 'How low the presser foot goes',
             self::KnitNeedle => 'The needle for technical knits',
             self::AppliqueBacking => 'Backing under cloth applied to sweatshirts',
+            self::Pricing => 'How a price is made',
         };
     }
 
@@ -109,10 +111,7 @@ enum Question: string
                 new School('steam', 'steamed'),
                 new School('wash', 'left to the first wash, and the customer told'),
             ],
-            self::ThreadTails => [
-                new School('scissors', 'scissors only'),
-                new School('flame', 'a quick flame after'),
-            ],
+            self::ThreadTails => [new School('scissors', 'scissors only'), new School('flame', 'a quick flame after')],
             self::BackingLeft => [
                 new School('all', 'all of it that comes'),
                 new School('tight', 'what is tight to the stitches stays'),
@@ -132,6 +131,10 @@ enum Question: string
             self::AppliqueBacking => [
                 new School('cutaway', 'cutaway, as under any knit'),
                 new School('tear_away', 'tear-away: the applied cloth carries the stitches'),
+            ],
+            self::Pricing => [
+                new School('bands', 'by stitches and quantity, from the price list'),
+                new School('margin', 'by what it costs and the margin that is wanted'),
             ],
         };
     }

@@ -10,7 +10,7 @@ final readonly class Cost
     /** @param list<Line> $lines */
     private function __construct(public array $lines) {}
 
-    public static function of(Job $job, Rates $rates): self
+    public static function planned(Job $job, Rates $rates): self
     {
         $n = $job->pieces;
         $lines = [];
@@ -42,6 +42,71 @@ final readonly class Cost
         );
 
         return new self($lines);
+    }
+
+    /**
+     * What it really came to, by the same lines: machine time by the machine's clock, stuff and hands for every piece that
+     * was sewn, spoiled ones among them, and for those what the garment is worth.
+     *
+     * @param list<Done> $done
+     */
+    public static function real(Job $job, Rates $rates, array $done): self
+    {
+        $pieces = max([0, ...array_map(static fn(Done $one): int => $one->pieces, $done)]);
+        $lines = [new Line(About::Blank, null, $job->blank * $pieces, "{$pieces} × {$job->blank} cents")];
+        $spoiled = 0;
+        foreach ($done as $one) {
+            $spoiled += $one->spoiled;
+            foreach (self::work($one->work, $one->sewn(), $rates) as $line) {
+                $lines[] = $line->about === About::Machine ? self::clocked($one, $rates) : $line;
+            }
+        }
+        $lines[] = new Line(About::Artwork, null, $job->artwork, 'once');
+        $lines[] = new Line(
+            About::Spoilage,
+            null,
+            $spoiled * $job->blankValue,
+            "{$spoiled} spoiled × {$job->blankValue} cents",
+        );
+        $above = self::sum($lines);
+        $lines[] = new Line(
+            About::Overhead,
+            null,
+            Cents::of(($above * $rates->overhead) / 100),
+            sprintf('%s %% of %d cents: all lines above', $rates->overhead, $above),
+        );
+
+        return new self($lines);
+    }
+
+    private static function clocked(Done $done, Rates $rates): Line
+    {
+        $hours = $done->work->setupMin / 60 + $done->machineS / 3600;
+
+        return new Line(
+            About::Machine,
+            $done->work->name,
+            Cents::of($hours * $rates->machineH),
+            sprintf(
+                '%s min before, %d s by its clock at %d cents an hour',
+                $done->work->setupMin,
+                (int) round($done->machineS),
+                $rates->machineH,
+            ),
+        );
+    }
+
+    /** Of one line; 0 where there is none. */
+    public function of(About $about, ?string $decoration): int
+    {
+        return self::sum(
+            array_values(
+                array_filter(
+                    $this->lines,
+                    static fn(Line $line): bool => $line->about === $about && $line->decoration === $decoration,
+                ),
+            ),
+        );
     }
 
     public function cents(): int

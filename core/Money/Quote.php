@@ -26,7 +26,7 @@ final readonly class Quote
      */
     public static function of(Job $job, Rates $rates, Price $price, int $least): self
     {
-        $sold = static fn(Job $some): int => max($least, $price->of($some, Cost::of($some, $rates)->cents()));
+        $sold = static fn(Job $some): int => max($least, $price->of($some, Cost::planned($some, $rates)->cents()));
         $steps = [];
         foreach ($price->stepsBeside($job) as $pieces) {
             $steps[$pieces] = $sold($job->of($pieces));
@@ -36,7 +36,7 @@ final readonly class Quote
             $without[] = [$work->name, $sold($job->without($i))];
         }
 
-        return new self($job, Cost::of($job, $rates), $sold($job), $steps, $without);
+        return new self($job, Cost::planned($job, $rates), $sold($job), $steps, $without);
     }
 
     public function profit(): int

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Money;
 
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+
 /** What the shop's hours and stuff cost. */
 final readonly class Rates
 {
@@ -25,4 +28,22 @@ final readonly class Rates
         public float $overhead,
         public float $spoilage,
     ) {}
+
+    /** As the house says. */
+    public static function ofHouse(HouseRules $rules): self
+    {
+        $cents = static fn(HouseRule $rule): int => Cents::of($rules->value($rule));
+
+        return new self(
+            $cents(HouseRule::MachineHour),
+            $cents(HouseRule::HandHour),
+            $cents(HouseRule::ThreadKm),
+            $cents(HouseRule::BobbinKm),
+            $cents(HouseRule::BackingM2),
+            $cents(HouseRule::TopperM2),
+            $cents(HouseRule::ClothM2),
+            $rules->value(HouseRule::Overhead),
+            $rules->value(HouseRule::QuoteSpoilage),
+        );
+    }
 }

@@ -9,8 +9,11 @@ use App\Models\Artwork;
 use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Frame;
+use App\Models\Lettering;
 use App\Models\Machine;
 use App\Models\Order;
+use App\Models\Thread;
+use App\Names\NamesBook;
 use App\Orders\OrderBook;
 use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
@@ -25,6 +28,9 @@ use Hakama\Floor\EventKind;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
+use Hakama\Garment\Size;
+use Hakama\Lettering\Alphabet;
+use Hakama\Lettering\NameList;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LogicException;
@@ -50,6 +56,7 @@ final class DemoOrders
     private const TOWEL = ['garment' => 'towel', 'fabric' => 'plush', 'style' => 'Lakeside'];
     private const BLANKET = ['garment' => 'blanket', 'fabric' => 'plush', 'style' => 'Picnic'];
     private const TROUSERS = ['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage'];
+    private const CREW = "Tjorven; M\nØyvind; L\nZoë; S\nBartłomiej; L\nIda; M\nNuño; S\nAlma-Lou; M";
     private const COLOURS = [
         'cream' => '#efe6cf',
         'ecru' => '#e6dcc3',
@@ -249,8 +256,30 @@ final class DemoOrders
             at: $this->now->subMinutes(95),
             leaveSewing: true,
         );
+        $this->crewList();
         // Bobbins were changed this morning, and some of each is sewn.
         Machine::query()->update(['bobbin_used_m' => 26.0]);
+    }
+
+    /** A name on each: the new deckhands, as the ferry wrote them down; nobody has read the spelling yet. */
+    private function crewList(): void
+    {
+        $order = $this->order(
+            'Ullenmere Ferry Crew',
+            11,
+            '16:00',
+            [self::line(self::POLO, 'navy', ['S' => 2, 'M' => 3, 'L' => 2], ['left_chest' => null])],
+            setUp: false,
+        );
+        foreach ($this->decorations($order) as $decoration) {
+            $texts = NameList::read(self::CREW, array_column(Size::cases(), 'value'));
+            app(NamesBook::class)->keep(
+                $decoration,
+                new Lettering(['alphabet' => Alphabet::Script, 'height_mm' => 11.0, 'most_mm' => 70.0]),
+                $texts->paired($decoration->pieces()->orderBy('id')->pluck('size', 'id')->all()),
+                (int) Thread::query()->where('code', 'D-03')->value('id'),
+            );
+        }
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Database\Demo;
 
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
+use App\Models\Cloth;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Models\Needle;
@@ -194,6 +195,22 @@ final class DemoShop
             }
         }
         DemoSetup::build($at);
+        foreach (
+            [
+                ['W-10', 'Wool felt, moss', '#5d6b45', 900, 4200, false],
+                ['W-11', 'Wool felt, cream', '#efe6cf', 900, 1500, false],
+                ['L-02', 'Linen, rust', '#8f4a2f', 1400, 600, true],
+            ] as [$code, $name, $hex, $width, $length, $fusible]
+        ) {
+            Cloth::query()->create([
+                'code' => $code,
+                'name' => $name,
+                'hex' => $hex,
+                'width_mm' => $width,
+                'length_mm' => $length,
+                'fusible' => $fusible,
+            ]);
+        }
         self::artworks($at);
     }
 

@@ -104,14 +104,26 @@ final class ClothTest extends FeatureTestCase
             return Artwork::query()
                 ->findOrFail($this->artwork->id)
                 ->load('blocks')
-                ->stopSheet()
+                ->stopSheet(app(House::class)->rules()->isPreCut())
                 ->handsS(app(House::class)->rules()->halts());
         };
         self::assertEqualsWithDelta(2 * 30 + 2 * (20 + 160 / 12), $hands(), 0.2);
-        self::assertCount(4, $this->artwork->load('blocks')->stopSheet()->halts());
+        self::assertCount(
+            4,
+            $this->artwork
+                ->load('blocks')
+                ->stopSheet(app(House::class)->rules()->isPreCut())
+                ->halts(),
+        );
         app(House::class)->change([], ['applique' => 'pre_cut']);
         self::assertEqualsWithDelta(2 * 30, $hands(), 0.01);
-        self::assertCount(2, $this->artwork->load('blocks')->stopSheet()->halts());
+        self::assertCount(
+            2,
+            $this->artwork
+                ->load('blocks')
+                ->stopSheet(app(House::class)->rules()->isPreCut())
+                ->halts(),
+        );
     }
 
     #[Test]
@@ -126,13 +138,16 @@ final class ClothTest extends FeatureTestCase
             ['placement', 'tack_down', 'placement', 'tack_down', 'cover', 'cover'],
             $new->blocks->map(static fn($block): string => (string) $block->role?->value)->all(),
         );
-        self::assertSame(2, $new->blocks->whereNotNull('cloth_id')->count());
+        self::assertCount(2, $new->blocks->whereNotNull('cloth_id'));
         // Two to lay, one to trim both: one frame out and back less.
         $rules = app(House::class)->rules()->halts();
-        self::assertCount(3, $new->stopSheet()->halts());
+        self::assertCount(3, $new->stopSheet(app(House::class)->rules()->isPreCut())->halts());
         self::assertEqualsWithDelta(
-            $this->artwork->load('blocks')->stopSheet()->handsS($rules) - 20,
-            $new->stopSheet()->handsS($rules),
+            $this->artwork
+                ->load('blocks')
+                ->stopSheet(app(House::class)->rules()->isPreCut())
+                ->handsS($rules) - 20,
+            $new->stopSheet(app(House::class)->rules()->isPreCut())->handsS($rules),
             0.2,
         );
     }

@@ -11,6 +11,7 @@ use App\Models\Order;
 use App\Models\Thread;
 use App\Orders\OrderRow;
 use Hakama\Artwork\Role;
+use Hakama\Artwork\Variant;
 use Hakama\House\HouseRules;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -37,6 +38,7 @@ final class DemoTest extends FeatureTestCase
         $stitches = Artwork::query()
             ->whereNull('family_id')
             ->where('name', '!=', 'Applied leaf')
+            ->where('variant', '!=', Variant::Names)
             ->orderBy('stitches')
             ->pluck('stitches')
             ->all();
@@ -54,7 +56,8 @@ final class DemoTest extends FeatureTestCase
     #[Test]
     public function every_artwork_is_kept_as_a_tape_that_reads_to_the_figures_shown(): void
     {
-        foreach (Artwork::query()->get() as $artwork) {
+        // A list of names has the time and thread of the average name, not of the one that is drawn.
+        foreach (Artwork::query()->where('variant', '!=', Variant::Names)->get() as $artwork) {
             self::assertTrue(Storage::exists($artwork->tapePath()));
             $figures = \Hakama\Stitch\Figures\PatternFigures::of($artwork->pattern(), HouseRules::of()->measuring());
             self::assertSame(
@@ -72,7 +75,7 @@ final class DemoTest extends FeatureTestCase
     public function orders_stand_at_every_stage(): void
     {
         $orders = Order::query()->with('customer')->get()->all();
-        self::assertCount(24, $orders);
+        self::assertCount(25, $orders);
         $states = array_count_values(
             array_map(static fn(OrderRow $row): string => $row->state(), OrderRow::of($orders, self::board())),
         );
@@ -102,9 +105,7 @@ final class DemoTest extends FeatureTestCase
         }
         $board = self::board();
         foreach ($board->timetable()->placed as $placed) {
-            self::assertNull(
-                $board->workload()->obstacle($placed->batch, $board->workload()->lanes[$placed->machine]),
-            );
+            self::assertNull($board->workload()->obstacle($placed->batch, $board->workload()->lanes[$placed->machine]));
         }
         self::assertSame([], $board->timetable()->unplaced);
     }

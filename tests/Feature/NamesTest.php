@@ -55,7 +55,7 @@ final class NamesTest extends FeatureTestCase
             ['M' => ['Bo', 'Zoë'], 'L' => ['Marlies']],
             $this->pieces()->groupBy('size')->map->pluck('text')->map->all()->all(),
         );
-        $texts = LetteredText::query()->orderBy('id')->get();
+        $texts = $this->lettering()->texts ?? collect();
         self::assertEqualsCanonicalizing(['Marlies', 'Bo', 'Zoë'], $texts->pluck('text')->all());
         foreach ($texts as $text) {
             $this->get("/orders/names/{$this->decoration->id}/{$text->id}.dst")->assertOk();
@@ -92,8 +92,8 @@ final class NamesTest extends FeatureTestCase
         self::assertSame('D-03', $blocks->last()->thread?->code);
         self::assertSame($design->blocks()->firstOrFail()->thread_id, $blocks->first()?->thread_id);
         self::assertSame(
-            $design->stitches + (int) LetteredText::query()->where('text', 'Ann')->value('stitches'),
-            (int) LetteredText::query()->where('text', 'Ann')->value('all_stitches'),
+            $design->stitches + (int) $this->text('Ann')?->getAttribute('stitches'),
+            (int) $this->text('Ann')?->getAttribute('all_stitches'),
         );
         self::assertGreaterThan($design->bounds()->height() + 4 + 6, $artwork->bounds()->height());
     }
@@ -114,7 +114,7 @@ final class NamesTest extends FeatureTestCase
         );
         self::assertStringContainsString('take the small one', $says(['names' => "A;M\nB;M\nC;L", 'height_mm' => '4']));
         self::assertStringContainsString('Choose a thread', $says(['names' => "A;M\nB;M\nC;L", 'thread' => '']));
-        self::assertSame(0, Lettering::query()->count());
+        self::assertNull($this->lettering());
         self::assertCount(0, $this->pieces()->whereNotNull('text'));
         // The same while it is typed, and no list, letters that are none, or a list far too long break it.
         $check = fn(array $with) => $this->post("/orders/names/{$this->decoration->id}/check", [
@@ -140,7 +140,7 @@ final class NamesTest extends FeatureTestCase
         $this->touch($machine, ['kind' => 'load_started', 'text' => 'Bo'])->assertSessionDoesntHaveErrors();
 
         // The machine gets the tape of this very name, and is believed as far as that goes.
-        $text = LetteredText::query()->where('text', 'Bo')->firstOrFail();
+        $text = $this->text('Bo') ?? self::fail();
         $todo = $this->getJson('/machines/instruction', self::bearer($machine->code))->json();
         self::assertSame($text->checksum, $todo['tape']);
         self::assertSame(1, $todo['heads']);
@@ -191,7 +191,7 @@ final class NamesTest extends FeatureTestCase
         self::assertSame('Bo', $this->piece('Bo')->text);
         // A name that waits may be put right; it is read once more.
         $this->keep(['names' => "Bo;M\nZoe;M\nMarlies;L"])->assertSessionHas('done');
-        self::assertNull(Lettering::query()->firstOrFail()->approved_at);
+        self::assertNull($this->lettering()?->approved_at);
         self::assertSame(['Bo', 'Zoe', 'Marlies'], $this->pieces()->pluck('text')->all());
     }
 
@@ -204,7 +204,7 @@ final class NamesTest extends FeatureTestCase
             'seen' => 'somethingold',
             'who' => $this->person(),
         ])->assertSessionHas('problem');
-        self::assertNull(Lettering::query()->firstOrFail()->approved_at);
+        self::assertNull($this->lettering()?->approved_at);
     }
 
     #[Test]
@@ -222,6 +222,16 @@ final class NamesTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('Zoë')
             ->assertSee('Marlies');
+    }
+
+    private function lettering(): ?Lettering
+    {
+        return Lettering::of($this->decoration->refresh());
+    }
+
+    private function text(string $text): ?LetteredText
+    {
+        return $this->lettering()?->texts()->where('text', $text)->first();
     }
 
     /** @return array<string, string> */

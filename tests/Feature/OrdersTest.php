@@ -82,7 +82,7 @@ final class OrdersTest extends FeatureTestCase
         )->assertRedirect();
         $order = Order::query()->orderByDesc('id')->firstOrFail();
 
-        self::assertSame(1025, $order->number);
+        self::assertSame(1026, $order->number);
         self::assertSame(24, DB::table('pieces')->where('order_id', $order->id)->count());
         $this->get("/orders/{$order->number}")
             ->assertSee('S 4, M 8')
@@ -143,18 +143,10 @@ final class OrdersTest extends FeatureTestCase
         self::assertSame(
             [Structure::Structured, Profile::Mid],
             array_values(
-                Order::query()
-                    ->orderByDesc('id')
-                    ->firstOrFail()
-                    ->lines()
-                    ->firstOrFail()
-                    ->only('structure', 'profile'),
+                Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->only('structure', 'profile'),
             ),
         );
-        $this->post(
-            '/orders',
-            $this->typed(['lines' => [[...$cap, 'profile' => 'low']]]),
-        )->assertSessionHasNoErrors();
+        $this->post('/orders', $this->typed(['lines' => [[...$cap, 'profile' => 'low']]]))->assertSessionHasNoErrors();
         self::assertSame(
             Profile::Low,
             Order::query()->orderByDesc('id')->firstOrFail()->lines()->firstOrFail()->profile,
@@ -212,7 +204,7 @@ final class OrdersTest extends FeatureTestCase
             ]),
         );
 
-        $this->get('/orders/1025')->assertSee('a low cap takes 50');
+        $this->get('/orders/1026')->assertSee('a low cap takes 50');
     }
 
     #[Test]
@@ -226,8 +218,7 @@ final class OrdersTest extends FeatureTestCase
     public function another_line_gets_a_number_of_its_own(): void
     {
         $this->get(
-            '/orders/new/line?'.
-                http_build_query(['lines' => [0 => ['garment' => 'cap'], 3 => ['garment' => 'tee']]]),
+            '/orders/new/line?'.http_build_query(['lines' => [0 => ['garment' => 'cap'], 3 => ['garment' => 'tee']]]),
         )->assertSee('lines[4][garment]', false);
     }
 
@@ -236,9 +227,7 @@ final class OrdersTest extends FeatureTestCase
     {
         $decoration = self::decoration(1012);
         $artwork = Artwork::query()->where('name', 'Seed sprig')->firstOrFail();
-        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => 0])->assertSessionHasErrors(
-            'artwork_id',
-        );
+        $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => 0])->assertSessionHasErrors('artwork_id');
         $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $artwork->id])->assertRedirect(
             '/orders/1012',
         );
@@ -283,10 +272,7 @@ final class OrdersTest extends FeatureTestCase
         $open = DB::table('pieces')->where('state', '!=', 'done')->count();
 
         self::assertSame($open, array_sum($waiting) - $waiting['books']);
-        self::assertSame(
-            [6, 8, 46, 0],
-            [$waiting['orders'], $waiting['artwork'], $waiting['setup'], $waiting['plan']],
-        );
+        self::assertSame([6, 8, 53, 0], [$waiting['orders'], $waiting['artwork'], $waiting['setup'], $waiting['plan']]);
     }
 
     /**

@@ -61,7 +61,7 @@ final class StopSheetTest extends FeatureTestCase
         ])->assertRedirect();
 
         $bell->load('blocks');
-        self::assertSame([$bell->blocks[0]->stitches], $bell->stopSheet()->halts());
+        self::assertSame([$bell->blocks[0]->stitches], $bell->stopSheet(false)->halts());
         $this->get("/artwork/{$bell->id}/stops")
             ->assertSee('Halt: add backing under the frame')
             ->assertSee('off-cut &lt;b&gt;no. 3', false);
@@ -80,7 +80,10 @@ final class StopSheetTest extends FeatureTestCase
             'blocks' => [1 => ['role' => ''], 2 => ['role' => ''], 3 => ['role' => 'sew'], 4 => []],
         ])->assertSessionHasNoErrors();
 
-        self::assertSame([Role::Placement, Role::TackDown, Role::Sew, Role::Sew], $leaf->blocks()->pluck('role')->all());
+        self::assertSame(
+            [Role::Placement, Role::TackDown, Role::Sew, Role::Sew],
+            $leaf->blocks()->pluck('role')->all(),
+        );
         $this->get("/artwork/{$leaf->id}/stops")
             ->assertSee('The machine must halt at 2 stops')
             ->assertDontSee('Right as proposed');

@@ -62,7 +62,7 @@
                         @if ($step->action !== null)
                             <label for="action-{{ $step->block }}" class="mt-1">At the stop after it</label>
                             <select id="action-{{ $step->block }}" name="blocks[{{ $step->block }}][action]">
-                                <option value="">as the role wants: {{ $step->role->actionAfter(app(App\Shop\House::class)->rules()->isPreCut())->label() }}
+                                <option value="">as the role wants: {{ $step->role->actionAfter($preCut)->label() }}
                                 </option>
                                 @foreach (Hakama\Artwork\StopAction::cases() as $action)
                                     <option value="{{ $action->value }}" @selected(old("{$key}.action", $block->action?->value) === $action->value)>

@@ -27,7 +27,7 @@ final class QuoteTest extends TestCase
     public function a_job_is_costed_line_by_line(): void
     {
         // 24 garments at 23.00, a chest of 6000 stitches: 410 s a load, 90 s to hoop, 60 s to finish, 20 min before.
-        $cost = Cost::of(self::job(24), self::rates());
+        $cost = Cost::planned(self::job(24), self::rates());
         self::assertSame(
             [
                 ['blank', null, 55200], // 24 · 2300
@@ -56,7 +56,7 @@ final class QuoteTest extends TestCase
         $job = new Job(10, 0, 4000, 0, [
             self::work(sewS: 0, hoopS: 0, finishS: 0, setupMin: 0, topM: 0, bobbinM: 0, backing: 0),
         ]);
-        $lines = Cost::of($job, self::rates())->lines;
+        $lines = Cost::planned($job, self::rates())->lines;
         $of = array_combine(
             array_map(static fn(Line $line): string => $line->about->value, $lines),
             array_map(static fn(Line $line): int => $line->cents, $lines),
@@ -82,7 +82,7 @@ final class QuoteTest extends TestCase
         $job = new Job($pieces, 0, 0, 0, [self::work(sewS: 360, perLoad: $perLoad, setupMin: 0)]);
         $machine = array_values(
             array_filter(
-                Cost::of($job, self::rates())->lines,
+                Cost::planned($job, self::rates())->lines,
                 static fn(Line $line): bool => $line->about === About::Machine,
             ),
         );

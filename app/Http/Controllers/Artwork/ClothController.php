@@ -36,7 +36,7 @@ final class ClothController
         return view('artwork.cloth', [
             'artwork' => $artwork,
             'bill' => ClothBill::of($artwork, $house),
-            'sheet' => $artwork->stopSheet(),
+            'sheet' => $artwork->stopSheet($house->rules()->isPreCut()),
             'halts' => $house->rules()->halts(),
             'shelf' => ClothBill::shelf(),
         ]);
@@ -78,7 +78,7 @@ final class ClothController
             $blocks[] = [
                 ...$block?->only(['thread_id', 'role', 'note']) ?? [],
                 'cloth_id' => $block?->cloth_id,
-                'role' => $artwork->stopSheet()->steps[$number - 1]->role->value,
+                'role' => $artwork->stopSheet(false)->steps[$number - 1]->role->value,
                 'action' => $tack
                     ? ($i === $last ? StopAction::TrimCloth : StopAction::GoOn)->value
                     : $block?->action?->value,

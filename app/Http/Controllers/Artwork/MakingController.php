@@ -36,7 +36,7 @@ final class MakingController
             'artwork' => $artwork->load('blocks.thread'),
             'frames' => Frame::query()->whereNull('retired_at')->orderBy('id')->get(),
             'gap' => $house->rules()->value(HouseRule::CopiesGap),
-            'sheet' => $artwork->stopSheet(),
+            'sheet' => $artwork->stopSheet($house->rules()->isPreCut()),
         ]);
     }
 

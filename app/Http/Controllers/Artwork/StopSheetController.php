@@ -9,6 +9,7 @@ use App\Http\Requests\Artwork\KeepStopSheet;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Setup\SetupTimes;
+use App\Shop\House;
 use App\Shop\Sign;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -17,7 +18,7 @@ use Illuminate\Validation\ValidationException;
 /** Block by block: what it is, what to do after it, what to remember. */
 final class StopSheetController
 {
-    public function show(Artwork $artwork): View|RedirectResponse
+    public function show(Artwork $artwork, House $house): View|RedirectResponse
     {
         if ($artwork->read_at === null) {
             return redirect()->route('artwork.show', $artwork);
@@ -26,7 +27,8 @@ final class StopSheetController
 
         return view('artwork.stops', [
             'artwork' => $artwork,
-            'sheet' => $artwork->stopSheet(),
+            'sheet' => $artwork->stopSheet($house->rules()->isPreCut()),
+            'preCut' => $house->rules()->isPreCut(),
             'seen' => self::sign($artwork),
         ]);
     }

@@ -57,7 +57,7 @@ final class MachineController
             'clock_s' => max($run->load->clockS, (float) ($reading->clock_s ?? 0)),
             'heads' => Copies::frames(count($run->onFrame), $batch->decoration->artwork->copies ?? 1),
             'tape' => $named->checksum ?? $batch->decoration->artwork?->checksum,
-            'halts' => $batch->decoration->artwork?->stopSheet()->halts() ?? [],
+            'halts' => $batch->decoration->artwork?->stopSheet($house->rules()->isPreCut())->halts() ?? [],
             'trim_jumps' => (int) $house->rules()->value(HouseRule::TrimJumps),
             'speed_spm' => $batch->decoration->setup?->speed_spm,
             'top_spm' => $machine->top_spm,

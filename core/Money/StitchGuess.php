@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Money;
+
+/**
+ * About how many stitches a design has of which only its size and fill are known. Rows 0.4 mm apart in stitches of 4 mm are
+ * 62.5 to a square centimetre, with what lies under them about 75; digitisers differ by a third either way.
+ */
+final readonly class StitchGuess
+{
+    private const SPREAD = 0.33;
+
+    private function __construct(public int $least, public int $likely, public int $most) {}
+
+    /** @param float $perCm2 of what is filled */
+    public static function of(float $widthMm, float $heightMm, Fill $fill, float $perCm2): self
+    {
+        $likely = (($widthMm * $heightMm) / 100) * $fill->share() * $perCm2;
+
+        return new self(
+            (int) round($likely * (1 - self::SPREAD)),
+            max(1, (int) round($likely)),
+            (int) round($likely * (1 + self::SPREAD)),
+        );
+    }
+}
