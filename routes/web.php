@@ -14,6 +14,7 @@ use App\Http\Controllers\Begin\HomeController;
 use App\Http\Controllers\Begin\UpController;
 use App\Http\Controllers\Books\BooksController;
 use App\Http\Controllers\Floor\CorrectionController;
+use App\Http\Controllers\Floor\FinishController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
 use App\Http\Controllers\Needles\CardController;
@@ -21,6 +22,7 @@ use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
 use App\Http\Controllers\Orders\ChangeController;
+use App\Http\Controllers\Orders\MoneyController;
 use App\Http\Controllers\Orders\NamesController;
 use App\Http\Controllers\Orders\OrderController;
 use App\Http\Controllers\Orders\OrderListController;
@@ -39,6 +41,7 @@ use App\Http\Controllers\Setup\SetupController;
 use App\Http\Controllers\Shop\CatalogueController;
 use App\Http\Controllers\Shop\ChangesController;
 use App\Http\Controllers\Shop\MachineController;
+use App\Http\Controllers\Shop\PriceController;
 use App\Http\Controllers\Shop\ShopController;
 use App\Http\Controllers\Thread\ThreadController;
 use App\Http\Controllers\Thread\ThreadListController;
@@ -105,6 +108,25 @@ Route::controller(NamesController::class)
         Route::get('/{decoration}/{text}.dst', 'tape')
             ->name('names.tape')
             ->whereNumber(['decoration', 'text']);
+    });
+Route::controller(MoneyController::class)->group(static function (): void {
+    Route::get('/orders/ask', 'ask')->name('orders.ask');
+    Route::get('/orders/{order}/money', 'show')->name('orders.money');
+    Route::put('/orders/{order}/money', 'keep')->name('orders.money.keep');
+    Route::get('/orders/{order}/quote', 'quote')->name('orders.quote');
+    Route::post('/orders/{order}/invoices', 'invoice')->name('orders.invoice');
+    Route::get('/books/jobs', 'jobs')->name('books.jobs');
+    Route::get('/books/invoices.csv', 'csv')->name('invoices.csv');
+    Route::get('/books/invoices/{invoice:number}', 'paper')->name('invoices.paper');
+    Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit');
+});
+Route::controller(PriceController::class)
+    ->prefix('shop/prices')
+    ->name('prices.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('show');
+        Route::put('/', 'keep')->name('keep');
+        Route::get('/prices.csv', 'csv')->name('csv');
     });
 Route::controller(OrderController::class)
     ->prefix('orders')
@@ -244,6 +266,15 @@ Route::controller(CalendarController::class)
         Route::delete('/calendar/{kind}/{which}', 'remove')->name('calendar.remove');
     });
 
+Route::controller(FinishController::class)
+    ->prefix('floor')
+    ->name('floor.')
+    ->group(static function (): void {
+        Route::get('/board', 'board')->name('board');
+        Route::get('/finish', 'show')->name('finish');
+        Route::post('/finish', 'finish')->name('finished');
+        Route::post('/check/{piece}', 'check')->name('check')->whereNumber('piece');
+    });
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
 Route::get('/floor/cards/{code}', [CardController::class, 'floor'])->name('floor.card');
 Route::put('/floor/who', [FloorController::class, 'who'])->name('floor.who');

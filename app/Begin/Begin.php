@@ -30,6 +30,8 @@ final class Begin
     /** What the demo's work came to; none of it is one's own. The order is that in which they refer to each other. */
     private const WORK = [
         'arrivals',
+        'finishings',
+        'invoices',
         'hand_overs',
         'machine_readings',
         'step_confirmations',

@@ -19,6 +19,7 @@ use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\FinishState;
 use Hakama\Floor\FoldedBatch;
 use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\PieceState;
@@ -130,7 +131,7 @@ final class FloorLog
             if ($event->kind->leaves() !== null) {
                 Piece::query()
                     ->whereKey($event->pieces)
-                    ->update(['state' => $event->kind->leaves()]);
+                    ->update(['state' => $event->kind->leaves(), ...self::offTheMachine($event->kind, $who)]);
             }
             if ($event->kind === EventKind::Sewn && $batch->decoration->artwork !== null) {
                 $bobbinM = app(ConeUsage::class)->by(
@@ -150,6 +151,16 @@ final class FloorLog
 
             return $after;
         });
+    }
+
+    /** @return array<string, string|null> what is written to the pieces beside their state */
+    private static function offTheMachine(EventKind $kind, string $who): array
+    {
+        return match ($kind) {
+            EventKind::PieceDone => ['finish' => FinishState::ToFinish->value, 'sewn_by' => mb_substr($who, 0, 40)],
+            EventKind::PieceReturned, EventKind::PieceRejected => ['finish' => null, 'sewn_by' => ''],
+            default => [],
+        };
     }
 
     /** Told later than it happened, an event has its own time: not after now, not before what was recorded last. */

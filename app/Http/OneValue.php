@@ -12,6 +12,10 @@ use Symfony\Component\HttpFoundation\Response;
 final class OneValue
 {
     private const LISTS = [
+        'blank',
+        'limits',
+        'prices',
+        'steps',
         'blocks',
         'drivers',
         'keep',

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable            $due_at
  * @property string                     $note
  * @property string                     $contact      whom to speak to
+ * @property int                        $artwork_cents paid once
+ * @property int|null                   $agreed_cents  the price that was agreed; null: as it is worked out
  * @property string|null                $form_id      the form it was entered with: the same one again is the same order
  * @property CarbonImmutable|null       $cancelled_at
  * @property Customer                   $customer

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                      $colour_hex
  * @property int|null                    $garment_style_id
  * @property int|null                    $unit_value_cents
+ * @property int|null                    $blank_cents what the shop pays for one; null: the customer brings them
  * @property int                         $spares
  * @property Order                       $order
  * @property Collection<int, Decoration> $decorations
@@ -33,7 +34,12 @@ final class OrderLine extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['garment' => Garment::class, 'fabric' => Fabric::class, 'structure' => Structure::class, 'profile' => Profile::class];
+    protected $casts = [
+        'garment' => Garment::class,
+        'fabric' => Fabric::class,
+        'structure' => Structure::class,
+        'profile' => Profile::class,
+    ];
 
     /** @return BelongsTo<Order, $this> */
     public function order(): BelongsTo

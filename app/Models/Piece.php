@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * One decoration on one physical garment.
@@ -18,13 +20,22 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $size
  * @property int    $number
  * @property PieceState $state
+ * @property FinishState|null $finish where it stands once it is off the machine
+ * @property string $sewn_by
+ * @property Decoration $decoration
  * @property string|null $text that is sewn on it, where each has one of its own
  */
 final class Piece extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['state' => PieceState::class];
+    protected $casts = ['state' => PieceState::class, 'finish' => FinishState::class];
+
+    /** @return BelongsTo<Decoration, $this> */
+    public function decoration(): BelongsTo
+    {
+        return $this->belongsTo(Decoration::class);
+    }
 
     /**
      * Those that are still to be done.

@@ -7,6 +7,8 @@ namespace App\Orders;
 use App\Models\Arrival;
 use App\Models\HandOver;
 use App\Models\Order;
+use App\Shop\House;
+use Hakama\Floor\CheckRules;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -38,13 +40,17 @@ final readonly class Garments
 
     public static function of(Order $order): self
     {
+        // Where another pair of eyes looks, nothing leaves before it has passed.
+        $looked = CheckRules::of(app(House::class)->rules())->byAnother();
         $rows = DB::table('pieces as p')
             ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
             ->where('p.order_id', $order->id)
             ->groupByRaw('d.order_line_id, coalesce(d.split_from_id, d.id), p.size')
             ->selectRaw(
                 "d.order_line_id as line, coalesce(d.split_from_id, d.id) as decoration, p.size,
-                count(*) as pieces, sum(p.state = 'done') as done, sum(p.state != 'waiting') as begun",
+                count(*) as pieces, sum(p.state = 'done'".
+                    ($looked ? " and p.finish = 'passed'" : '').
+                    ") as done, sum(p.state != 'waiting') as begun",
             )
             ->get();
         $wanted = $begun = $done = [];

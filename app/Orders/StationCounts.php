@@ -34,7 +34,7 @@ final class StationCounts
                 left join batches b on b.decoration_id = d.id
             ) placed group by station
             union all
-            select 'books', coalesce(sum(if(kind = 'piece_done', piece_count, -cast(piece_count as signed))), 0) from floor_events where recorded_at >= ? and kind in ('piece_done', 'piece_returned')
+            select 'books', coalesce(sum(if(kind = 'piece_done', piece_count, -cast(piece_count as signed))), 0) from floor_events where recorded_at >= ? and kind in ('piece_done', 'piece_returned', 'piece_rejected')
             SQL
             ,
             [CarbonImmutable::today()],

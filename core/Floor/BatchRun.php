@@ -79,6 +79,7 @@ final readonly class BatchRun
                 ->counted(count($event->pieces), 0)
                 ->takenOff($event->pieces),
             EventKind::PieceReturned => $this->takeBack($event, $states),
+            EventKind::PieceRejected => $this->takeBack($event, $states)->counted(0, count($event->pieces)),
             EventKind::SpoilWithdrawn => $this->spoiled >= count($event->pieces)
                 ? $this->counted(0, -count($event->pieces))
                 : throw OutOfTurn::neverSpoiled(),

@@ -19,6 +19,8 @@ enum EventKind: string
     case PieceHooped = 'piece_hooped';
     case PieceDone = 'piece_done';
     case PieceSpoiled = 'piece_spoiled';
+    /** Was counted, and found not to be good: when it was finished, checked, or by the customer. */
+    case PieceRejected = 'piece_rejected';
     /** Was counted by mistake, or came back: it waits again. */
     case PieceReturned = 'piece_returned';
     /** Was said to be spoiled and is not. */
@@ -30,7 +32,7 @@ enum EventKind: string
         return match ($this) {
             self::LoadStarted => PieceState::Sewing,
             self::PieceDone => PieceState::Done,
-            self::PieceSpoiled, self::PieceReturned => PieceState::Waiting,
+            self::PieceSpoiled, self::PieceReturned, self::PieceRejected => PieceState::Waiting,
             default => null,
         };
     }

@@ -111,6 +111,8 @@ enum HouseRule: string
     case ChangeoverSpread = 'spread_changeover_percent';
     case SpoiledPieces = 'spoiled_percent';
     case PromiseKept = 'promise_kept_percent';
+    case CheckOneIn = 'check_one_in';
+    case CheckValue = 'check_value_cents';
     case MachineHour = 'machine_hour_cents';
     case HandHour = 'hand_hour_cents';
     case ThreadKm = 'thread_km_cents';
@@ -498,6 +500,14 @@ enum HouseRule: string
         self::PromiseKept->value => [
             'Plan', 'A promise is to be kept in', 90, 50, 99, '% of cases',
             'The date to promise is the one that is kept as often as this.',
+        ],
+        self::CheckOneIn->value => [
+            'Floor', 'Look at one in', 10, 2, 100, 'pieces',
+            'Where one in so many is looked at by another person: the first, and every so manieth after it.',
+        ],
+        self::CheckValue->value => [
+            'Floor', 'Always look at garments worth', 0, 0, 100000000, 'cents and more',
+            'Whatever else the house does, another person looks at these. Nought: none for that.',
         ],
         self::MachineHour->value => [
             'Books', 'An hour of a machine', 1800, 0, 1000000, 'cents',

@@ -27,6 +27,7 @@ enum Question: string
     case KnitNeedle = 'knit_needle';
     case AppliqueBacking = 'applique_backing';
     case Pricing = 'pricing';
+    case Check = 'check';
 
     public function words(): string
     {
@@ -51,6 +52,7 @@ enum Question: string
             self::KnitNeedle => 'The needle for technical knits',
             self::AppliqueBacking => 'Backing under cloth applied to sweatshirts',
             self::Pricing => 'How a price is made',
+            self::Check => 'Who looks at what is sewn',
         };
     }
 
@@ -131,6 +133,12 @@ enum Question: string
             self::AppliqueBacking => [
                 new School('cutaway', 'cutaway, as under any knit'),
                 new School('tear_away', 'tear-away: the applied cloth carries the stitches'),
+            ],
+            self::Check => [
+                new School('sewer', 'whoever sewed it'),
+                new School('first', 'another person, at the first of a batch'),
+                new School('one_in', 'another person, at one in so many'),
+                new School('always', 'another person, at each'),
             ],
             self::Pricing => [
                 new School('bands', 'by stitches and quantity, from the price list'),

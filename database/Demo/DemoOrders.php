@@ -12,6 +12,7 @@ use App\Models\Frame;
 use App\Models\Lettering;
 use App\Models\Machine;
 use App\Models\Order;
+use App\Models\Piece;
 use App\Models\Thread;
 use App\Names\NamesBook;
 use App\Orders\OrderBook;
@@ -25,6 +26,7 @@ use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
@@ -366,6 +368,10 @@ final class DemoOrders
             at: $at,
             leaveSewing: false,
         );
+        // Finished and looked at that same evening.
+        Piece::query()
+            ->where('order_id', $order->id)
+            ->update(['finish' => FinishState::Passed]);
     }
 
     private function setUp(Decoration $decoration): void

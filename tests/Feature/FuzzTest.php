@@ -59,6 +59,8 @@ final class FuzzTest extends FeatureTestCase
         'kind' => 'off',
         'which' => '1',
         'text' => '1',
+        'piece' => '1',
+        'invoice' => '1',
     ];
 
     /** @return iterable<string, array{mixed}> */

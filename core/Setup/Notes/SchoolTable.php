@@ -45,9 +45,7 @@ final class SchoolTable
             [Question::BillGap, 'house_gap'] => [
                 'Fit and place: a cap is sewn no nearer to its bill than the house’s gap (cap_gap_mm).',
             ],
-            [Question::BillGap, 'frame_limit'] => [
-                'Fit: the gap to the bill is not kept, only the frame’s own limit.',
-            ],
+            [Question::BillGap, 'frame_limit'] => ['Fit: the gap to the bill is not kept, only the frame’s own limit.'],
             [Question::TraceItem, 'after_loading'] => [
                 'Preflight: one trace, when the item is in; clamps, gloves and pockets are traced empty first whatever the school.',
             ],
@@ -64,6 +62,18 @@ final class SchoolTable
                 'Backing: under cloth applied to a sweatshirt as under any other design on it.',
             ],
             [Question::ThreadTails, 'flame'] => ['Caution: synthetic thread melts and burns.'],
+            [Question::Pricing, 'bands'] => [
+                'Quotes: a price a piece by the stitches and the quantity, from the price list.',
+            ],
+            [Question::Pricing, 'margin'] => ['Quotes: what it costs, and the margin that is wanted on top.'],
+            [Question::Check, 'sewer'] => ['Floor: a piece that is finished may be handed over.'],
+            [Question::Check, 'first'] => ['Floor: the first piece of a batch is looked at by another person.'],
+            [Question::Check, 'one_in'] => [
+                'Floor: one piece in so many is looked at by another person (check_one_in).',
+            ],
+            [Question::Check, 'always'] => [
+                'Floor: each piece is looked at by another person, and none is handed over before it has passed.',
+            ],
             [Question::TopperResidue, 'steam'] => ['Caution: irons and steam burn.'],
             default => [],
         };

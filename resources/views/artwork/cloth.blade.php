@@ -43,7 +43,7 @@
                                 <td><label class="sr-only" for="cloth-{{ $piece->block }}">Cloth of piece
                                         {{ $piece->number }}</label>
                                     <select id="cloth-{{ $piece->block }}" name="cloths[{{ $piece->block }}]"
-                                        @if ($loop->first) data-key="c" data-does="Choose the first cloth" @endif>
+                                        @if ($loop->first) data-key="f" data-does="Choose the first cloth" @endif>
                                         <option value="">choose</option>
                                         @foreach ($shelf as $cloth)
                                             <option value="{{ $cloth->code }}" @selected($bill->cloths[$piece->number]?->id === $cloth->id)>

@@ -22,7 +22,8 @@
         <div><label for="to">to</label><input id="to" type="date" name="to"
                 value="{{ $to->toDateString() }}"></div>
         <button class="btn" data-key="s">Show <kbd>s</kbd></button>
-        <a class="btn ml-auto"
+        <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">What jobs earned <kbd>j</kbd></a>
+        <a class="btn"
             href="{{ route('books.csv', ['from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
             data-key="c">Take it as CSV <kbd>c</kbd></a>
     </form>

@@ -8,6 +8,7 @@
         [route('threads.needs'), 'Thread wanted', 'n', false, 'Thread and bobbins wanted'],
         [route('threads.match'), 'Match a colour', 'm', false],
         [route('catalogue.show'), 'Catalogue', 'c', false, 'Garments, frames, machines, places'],
+        [route('prices.show'), 'Prices', 'q', $here === 'prices', 'The price list'],
         [route('people.show'), 'People', 'p', $here === 'people', 'People, what they may do, tablets'],
         [route('shop.changes'), 'Changes', 'g', $here === 'changes', 'Who changed what'],
     ]" />

@@ -16,6 +16,9 @@
                 href="{{ route('floor.show', $one) }}"
                 @if ($one->id === $station->machine->id) aria-current="true" @endif>{{ $one->code }} {{ $one->name }}</a>
         @endforeach
+        <a class="btn" href="{{ route('floor.board') }}" data-key="v" data-does="All machines at once">All <kbd>v</kbd></a>
+        <a class="btn" href="{{ route('floor.finish') }}" data-key="z" data-does="Finish and check">Finish
+            <kbd>z</kbd></a>
         @if ($people !== [])
             <form method="post" action="{{ route('floor.who') }}" class="ml-auto flex items-center gap-2">@csrf
                 @method('put')<label for="at-machine" class="m-0 text-base">At the machines</label><select

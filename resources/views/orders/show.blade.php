@@ -13,7 +13,9 @@
     </x-slot:say>
     <div class="mb-1 flex items-baseline gap-4">
         <h1>No. {{ $order->number }} for {{ $order->customer->name }}</h1>
-        <a class="ml-auto" href="{{ route('orders.story', $order) }}" data-key="h"
+        <a class="ml-auto" href="{{ route('orders.money', $order) }}" data-key="m"
+            data-does="What it costs and earns">Money <kbd>m</kbd></a>
+        <a href="{{ route('orders.story', $order) }}" data-key="h"
             data-does="Blanks, hand over, messages, history">Blanks, hand over, history <kbd>h</kbd></a>
         <a class="btn btn-small" href="{{ route('orders.edit', $order) }}" data-key="c">Change it <kbd>c</kbd></a>
         <a href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>

@@ -37,7 +37,10 @@ final class RecordEvent extends FormRequest
             'kind' => [
                 'required',
                 Rule::enum(EventKind::class)->except(
-                    array_filter(EventKind::cases(), static fn(EventKind $kind): bool => $kind->corrects()),
+                    array_filter(
+                        EventKind::cases(),
+                        static fn(EventKind $kind): bool => $kind->corrects() || $kind === EventKind::PieceRejected,
+                    ),
                 ),
             ],
             'at' => ['nullable', 'date'],

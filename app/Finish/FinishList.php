@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Finish;
+
+use App\Models\Batch;
+use App\Models\Finishing;
+use App\Models\Machine;
+use App\Models\Piece;
+use App\Setup\MachineSetups;
+use App\Shop\House;
+use Carbon\CarbonImmutable;
+use Hakama\Floor\FinishState;
+use Hakama\House\HouseRule;
+use Hakama\Setup\Notes\Note;
+use Hakama\Setup\Notes\WorkStage;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Pieces off the machine that still want hands or eyes, batch by batch, the one that is due first on top. */
+final readonly class FinishList
+{
+    private const MOST = 400;
+    private const DAYS = 30;
+
+    /**
+     * @param list<array{batch: Batch, pieces: Collection<int, Piece>, tasks: list<string>, minutes: float}> $toFinish
+     * @param list<array{batch: Batch, pieces: Collection<int, Piece>, tasks: list<string>, minutes: float}> $toCheck
+     * @param list<array{who: string, passed: int, rejected: int, rework: int}> $rates by who sewed, of late
+     */
+    private function __construct(public array $toFinish, public array $toCheck, public array $rates) {}
+
+    public static function read(House $house, MachineSetups $setups): self
+    {
+        $pieces = Piece::query()
+            ->with(['decoration.line.order.customer', 'decoration.artwork'])
+            ->whereIn('finish', [FinishState::ToFinish, FinishState::ToCheck, FinishState::Rework])
+            ->orderBy('id')
+            ->limit(self::MOST)
+            ->get();
+        $batches = Batch::query()
+            ->with('machine')
+            ->whereIn('decoration_id', $pieces->pluck('decoration_id')->unique())
+            ->get()
+            ->keyBy('decoration_id');
+        $fallback = Machine::query()->orderBy('id')->first();
+        [$toFinish, $toCheck] = [[], []];
+        foreach ($pieces->groupBy('decoration_id') as $decorationId => $of) {
+            $batch = $batches[$decorationId] ?? null;
+            if ($batch === null) {
+                continue;
+            }
+            $batch->setRelation('decoration', $of->first()->decoration);
+            $machine = $batch->machine ?? $fallback;
+            $steps = $machine === null ? [] : $setups->on((int) $decorationId, $machine)->steps ?? [];
+            $check = $of->where('finish', FinishState::ToCheck)->values();
+            $finish = $of->where('finish', '!=', FinishState::ToCheck)->values();
+            if ($finish->isNotEmpty()) {
+                $toFinish[] = self::row($batch, $finish, $steps, WorkStage::Finish, $house);
+            }
+            if ($check->isNotEmpty()) {
+                $toCheck[] = self::row($batch, $check, $steps, WorkStage::Inspect, $house);
+            }
+        }
+        $byDue = static fn(array $a, array $b): int => $a['batch']->decoration->line->order->due_at <=>
+            $b['batch']->decoration->line->order->due_at;
+        usort($toFinish, $byDue);
+        usort($toCheck, $byDue);
+
+        return new self($toFinish, $toCheck, self::rates());
+    }
+
+    /**
+     * @param Collection<int, Piece> $pieces
+     * @param list<Note>             $steps
+     *
+     * @return array{batch: Batch, pieces: Collection<int, Piece>, tasks: list<string>, minutes: float}
+     */
+    private static function row(Batch $batch, Collection $pieces, array $steps, WorkStage $stage, House $house): array
+    {
+        $rules = $house->rules();
+        $trims = $batch->decoration->artwork->trims ?? 0;
+
+        return [
+            'batch' => $batch,
+            'pieces' => $pieces,
+            'tasks' => array_values(
+                array_map(
+                    static fn(Note $step): string => $step->text,
+                    array_filter($steps, static fn(Note $step): bool => $step->stage === $stage),
+                ),
+            ),
+            'minutes' =>
+                ($pieces->count() *
+                    ($rules->value(HouseRule::FinishTime) + $trims * $rules->value(HouseRule::FinishTrim))) /
+                60,
+        ];
+    }
+
+    /** @return list<array{who: string, passed: int, rejected: int, rework: int}> */
+    private static function rates(): array
+    {
+        $rows = DB::table('finishings')
+            ->where('done_at', '>=', CarbonImmutable::now()->subDays(self::DAYS))
+            ->whereIn('kind', [Finishing::PASSED, Finishing::REWORK, Finishing::REJECTED])
+            ->groupBy('sewn_by')
+            ->orderBy('sewn_by')
+            ->selectRaw(
+                "sewn_by, sum(kind = 'passed') as passed, sum(kind = 'rework') as rework, sum(kind = 'rejected') as rejected",
+            )
+            ->get();
+
+        return array_values(
+            $rows
+                ->map(
+                    static fn(object $row): array => [
+                        'who' => (string) $row->sewn_by,
+                        'passed' => (int) $row->passed,
+                        'rejected' => (int) $row->rejected,
+                        'rework' => (int) $row->rework,
+                    ],
+                )
+                ->all(),
+        );
+    }
+}

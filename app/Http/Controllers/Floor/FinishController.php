@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Floor;
+
+use App\Finish\FinishBook;
+use App\Finish\FinishList;
+use App\Floor\Board;
+use App\Http\Requests\Floor\CheckPiece;
+use App\Http\Requests\Floor\FinishPieces;
+use App\Models\Piece;
+use App\People\Caller;
+use App\Plan\PlanBoard;
+use App\Setup\MachineSetups;
+use App\Shop\Catalogue;
+use App\Shop\House;
+use Hakama\Floor\CheckRules;
+use Hakama\Floor\NotToBeDone;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** Pieces off the machine: finished, looked at by another, put right, or rejected; and the board of all machines. */
+final class FinishController
+{
+    public function show(Request $request, House $house, MachineSetups $setups, Catalogue $catalogue): View
+    {
+        return view('floor.finish', [
+            'list' => FinishList::read($house, $setups),
+            'people' => $catalogue->people(),
+            'who' => Caller::acting($request),
+            'rules' => CheckRules::of($house->rules()),
+        ]);
+    }
+
+    public function finish(FinishPieces $request, FinishBook $book): RedirectResponse
+    {
+        $request->session()->put('who', $request->who());
+        $done = $book->finish($request->pieces(), $request->form(), $request->who());
+
+        return redirect()
+            ->route('floor.finish')
+            ->with('done', $done === 1 ? 'One piece is finished.' : "{$done} pieces are finished.");
+    }
+
+    public function check(CheckPiece $request, FinishBook $book, Piece $piece): RedirectResponse
+    {
+        $request->session()->put('who', $request->who());
+        try {
+            $words = $request->isRejected()
+                ? $book->reject($piece, $request->cause(), $request->form(), $request->who(), $request->note())
+                : null;
+            if ($words === null) {
+                $book->check($piece, $request->isGood(), $request->form(), $request->who(), $request->note());
+            }
+        } catch (NotToBeDone $e) {
+            throw ValidationException::withMessages(['who' => $e->getMessage()]);
+        }
+
+        return redirect()
+            ->route('floor.finish')
+            ->with(
+                $words === null ? 'done' : 'problem',
+                $words ??
+                    ($request->isGood() ? "{$piece->label()} has passed." : "{$piece->label()} is to be put right."),
+            );
+    }
+
+    /** All machines, to be read from across the room. */
+    public function board(PlanBoard $board): View
+    {
+        $of = Board::of($board);
+
+        return request()->headers->has('HX-Request')
+            ? view('floor.board-rows', ['board' => $of])
+            : view('floor.board', ['board' => $of]);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Floor;
+
+use App\Http\Requests\ReadsChoices;
+use App\Shop\Catalogue;
+use Hakama\Floor\SpoilCause;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What somebody says who has looked at a piece. */
+final class CheckPiece extends FormRequest
+{
+    use ReadsChoices;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'uuid'],
+            'verdict' => ['required', Rule::in(['good', 'rework', 'reject'])],
+            'cause' => ['nullable', 'required_if:verdict,reject', Rule::enum(SpoilCause::class)],
+            'note' => ['nullable', 'required_if:verdict,rework', 'string', 'max:200'],
+            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'verdict.*' => 'Good, to be put right, or not good.',
+            'cause.*' => 'Say why it is not good.',
+            'note.required_if' => 'Say what is to be put right.',
+            'note.*' => 'At most 200 letters.',
+            'who.*' => 'Say who has looked.',
+            'id.*' => 'Open the page anew.',
+        ];
+    }
+
+    public function form(): string
+    {
+        return $this->string('id')->lower()->value();
+    }
+
+    public function who(): string
+    {
+        return $this->string('who')->value();
+    }
+
+    public function note(): string
+    {
+        return $this->string('note')->trim()->value();
+    }
+
+    public function isGood(): bool
+    {
+        return $this->input('verdict') === 'good';
+    }
+
+    public function isRejected(): bool
+    {
+        return $this->input('verdict') === 'reject';
+    }
+
+    public function cause(): SpoilCause
+    {
+        return $this->chosen('cause', SpoilCause::class);
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money;
+
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Shop\House;
+use Hakama\House\HouseRule;
+use Hakama\Money\About;
+use Hakama\Money\Cost;
+use Hakama\Money\Job;
+use Hakama\Money\NoPrice;
+use Hakama\Money\Quote;
+use Hakama\Money\Rates;
+
+/** What an order costs, is sold for, and came to: the sum of its lines. */
+final readonly class OrderMoney
+{
+    /** @param list<LineMoney> $lines */
+    private function __construct(
+        public Order $order,
+        public array $lines,
+        public int $least,
+        public float $wantedMargin,
+    ) {}
+
+    /** Wants `lines.decorations.artwork.blocks`, `lines.decorations.setup.frame` and `batch` loaded. */
+    public static function of(Order $order, House $house, PriceList $prices, WorkOf $works): self
+    {
+        $rates = Rates::ofHouse($house->rules());
+        $lines = [];
+        foreach ($order->lines as $i => $line) {
+            // What is paid once stands with the first line.
+            $lines[] = self::line($line, $i === 0 ? $order->artwork_cents : 0, $rates, $prices, $works);
+        }
+
+        return new self(
+            $order,
+            $lines,
+            (int) $house->rules()->value(HouseRule::LeastCharge),
+            $house->rules()->value(HouseRule::WantedMargin),
+        );
+    }
+
+    private static function line(
+        OrderLine $line,
+        int $artworkCents,
+        Rates $rates,
+        PriceList $prices,
+        WorkOf $works,
+    ): LineMoney {
+        $roots = $line->decorations->whereNull('split_from_id');
+        [$jobWorks, $done, $missing] = [[], [], []];
+        $pieces = 1;
+        foreach ($roots as $decoration) {
+            $pieces = max($pieces, $works->pieces($decoration));
+            $work = $works->of($decoration, $line);
+            if ($work === null) {
+                $missing[] = $decoration->positionLabel();
+                continue;
+            }
+            $jobWorks[] = $work;
+            $done[] = $works->done($decoration, $work);
+        }
+        $job = new Job($pieces, (int) $line->blank_cents, $works->worth($line), $artworkCents, $jobWorks);
+        $sewn = array_values(array_filter($done, static fn($one): bool => $one->sewn() > 0));
+        $quote = null;
+        $noPrice = '';
+        try {
+            $quote = Quote::of($job, $rates, $prices->price(null), 0);
+        } catch (NoPrice $e) {
+            $noPrice = $e->getMessage();
+        }
+
+        return new LineMoney(
+            $line,
+            $job,
+            Cost::planned($job, $rates),
+            $quote,
+            $noPrice,
+            $sewn === [] ? null : Cost::real($job, $rates, $sewn),
+            $missing,
+        );
+    }
+
+    public function plannedCents(): int
+    {
+        return array_sum(array_map(static fn(LineMoney $line): int => $line->planned->cents(), $this->lines));
+    }
+
+    /** What was agreed; else what the list says, with the least charge; null where the list has no price. */
+    public function priceCents(): ?int
+    {
+        if ($this->order->agreed_cents !== null) {
+            return $this->order->agreed_cents;
+        }
+        $sum = $this->listCents();
+
+        return $sum === null ? null : max($this->least, $sum);
+    }
+
+    /** By the list alone. */
+    public function listCents(): ?int
+    {
+        $sum = 0;
+        foreach ($this->lines as $line) {
+            if ($line->quote === null) {
+                return null;
+            }
+            $sum += $line->quote->price;
+        }
+
+        return $sum;
+    }
+
+    /** What all lines came to that are sewn, whole or in part; null before the first piece. */
+    public function realCents(): ?int
+    {
+        $real = array_filter(array_map(static fn(LineMoney $line): ?int => $line->real?->cents(), $this->lines));
+
+        return $real === [] ? null : array_sum($real);
+    }
+
+    /**
+     * The line in which what it came to is furthest from what was planned.
+     *
+     * @return array{About, int}|null what it is about, and by how many cents it is dearer
+     */
+    public function furthest(): ?array
+    {
+        $by = [];
+        foreach ($this->lines as $line) {
+            foreach ($line->real === null ? [] : $line->planned->lines as $row) {
+                $by[$row->about->value] =
+                    ($by[$row->about->value] ?? 0) + $line->real->of($row->about, $row->decoration) - $row->cents;
+            }
+        }
+        // Overhead only follows the others.
+        unset($by[About::Overhead->value]);
+        uasort($by, static fn(int $a, int $b): int => abs($b) <=> abs($a));
+        $most = array_key_first($by);
+
+        return $most === null || $by[$most] === 0 ? null : [About::from($most), $by[$most]];
+    }
+
+    /** Of the price, to one decimal; null where there is no price. */
+    public function marginPercent(int $cost): ?float
+    {
+        $price = $this->priceCents();
+
+        return $price === null || $price === 0 ? null : round((100 * ($price - $cost)) / $price, 1);
+    }
+}

@@ -1,0 +1,50 @@
+@php
+    use Hakama\Floor\Stage;
+    $stages = [
+        Stage::Preflight->value => 'list before the first load',
+        Stage::Ready->value => 'ready',
+        Stage::Sewing->value => 'sewing',
+        Stage::Halted->value => 'halted',
+        Stage::Sewn->value => 'sewn',
+        Stage::Finished->value => 'done',
+    ];
+@endphp
+<div class="grid grid-cols-1 gap-4 md:grid-cols-3">
+    @foreach ($board->rows as $row)
+        @php $running = $row['station']->running; @endphp
+        <section @class(['border-l-[10px] bg-paper p-4', 'border-now' => $row['next']?->stands, 'border-good' => $row['now']?->stage === Stage::Sewing, 'border-hair' => !$row['next']?->stands && $row['now']?->stage !== Stage::Sewing])
+            aria-label="{{ $row['station']->machine->code }}">
+            <p class="flex items-baseline"><a class="big no-underline"
+                    href="{{ route('floor.show', $row['station']->machine) }}">{{ $row['station']->machine->code }}</a><span
+                    class="ml-auto">{{ $row['now'] === null ? 'nothing to do' : $stages[$row['now']->stage->value] }}</span>
+            </p>
+            @if ($running !== null)
+                <p class="mt-2 truncate font-semibold">{{ $running->batch->design->name }}</p>
+                <p class="flex items-baseline"><span class="big">{{ $running->run->done }}<span
+                            class="text-xl"> / {{ $running->run->pieces }}</span></span>
+                    @if ($row['now']->stage === Stage::Sewing)
+                        <span class="big ml-auto">{{ Hakama\Floor\Acts::minutes($row['now']->leftS) }}</span>
+                    @endif
+                </p>
+                <p class="text-base text-soft">
+                    {{ $row['ends'] === null ? '' : 'batch ends ' . App\Clock\ShopClock::words($row['ends']) }}{{ $row['now']->late > 0 ? ', after its promise' : '' }}
+                </p>
+            @endif
+            <p @class(['mt-2 font-semibold', 'now' => $row['next']?->stands])>{{ $row['next'] === null ? 'wants nobody' : ucfirst($row['next']->what) }}</p>
+        </section>
+    @endforeach
+</div>
+<h2 class="mb-1 mt-6">What keeps them sewing, in this order</h2>
+@if ($board->acts === [])
+    <p>Nothing: finish what is sewn.</p>
+@else
+    <ol>
+        @foreach ($board->acts as $act)
+            <li class="flex items-baseline gap-4 border-b border-hair py-2"><strong
+                    class="w-16">{{ $act->machine }}</strong><span class="flex-1">{{ ucfirst($act->what) }}<span
+                        class="block text-base text-soft">{{ $act->because }}</span></span><span
+                    @class(['num', 'now' => $act->stands || $act->slackS < 0])>{{ $act->stands ? 'now' : ($act->slackS < 0 ? 'too late by ' . Hakama\Floor\Acts::minutes(-$act->slackS) : 'in ' . Hakama\Floor\Acts::minutes($act->slackS)) }}</span>
+            </li>
+        @endforeach
+    </ol>
+@endif

@@ -1,0 +1,54 @@
+@php
+    $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
+    $m = static fn(int $cents) => App\Shop\Figure::words($cents / 100, 2);
+@endphp
+@if ($problem !== null)
+    <p class="note note-now">{{ $problem }}</p>
+@elseif ($quotes !== [])
+    @php
+        $likely = $quotes[$guess->likely ?? array_key_first($quotes)] ?? reset($quotes);
+    @endphp
+    <p class="text-[28px] font-head font-semibold tabular-nums">{{ $m($likely->price) }} {{ $currency }} <span
+            class="text-base font-normal text-soft">{{ $m($likely->perPiece()) }} each</span></p>
+    @if ($guess !== null)
+        <p class="mb-2">About {{ $n($guess->likely) }} stitches, {{ $n($guess->least) }} to {{ $n($guess->most) }}: from
+            {{ $m(reset($quotes)->price) }} to {{ $m(end($quotes)->price) }}, until the tape is in.</p>
+    @endif
+    <p @class(['mb-3', 'now' => ($likely->marginPercent() ?? 0) < $wanted])>Costs {{ $m($likely->cost->cents()) }}, earns
+        {{ ($likely->profit() < 0 ? '−' : '') . $m(abs($likely->profit())) }}: a margin of
+        {{ $n($likely->marginPercent() ?? 0, 1) }} %{{ ($likely->marginPercent() ?? 0) < $wanted ? ', below the ' . $n($wanted) . ' % the house wants' : '' }}.
+    </p>
+    <table>
+        <thead>
+            <tr>
+                <th>Cost</th>
+                <th class="num">Amount</th>
+                <th>How it comes about</th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($likely->cost->lines as $line)
+                @continue($line->cents === 0)
+                <tr>
+                    <td>{{ ucfirst(str_replace('_', ' ', $line->about->value)) }}</td>
+                    <td class="num">{{ $m($line->cents) }}</td>
+                    <td class="text-sm text-soft">{{ $line->from }}</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+    @if ($likely->steps !== [])
+        <h2 class="mb-1 mt-4">Other quantities</h2>
+        <table>
+            <tbody>
+                @foreach ($likely->steps as $pieces => $cents)
+                    <tr>
+                        <td>{{ $pieces }} garments</td>
+                        <td class="num">{{ $m($cents) }}</td>
+                        <td class="num">{{ $m(Hakama\Money\Cents::of($cents / $pieces)) }} each</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
+@endif

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Books\Ledger;
+use App\FloorLog\FloorLog;
+use App\Models\Batch;
+use App\Models\Finishing;
+use App\Models\FloorEvent;
+use App\Models\Order;
+use App\Models\OrderLine;
+use App\Models\Piece;
+use App\Orders\Garments;
+use App\Shop\House;
+use Carbon\CarbonImmutable;
+use Hakama\Books\Entry;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
+use Hakama\Floor\FinishState;
+use Hakama\Floor\PieceState;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+
+/** Off the machine: finished, looked at by another, put right, or sewn again. */
+final class FinishTest extends FeatureTestCase
+{
+    private Batch $batch;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->batch = self::batchOf(1006);
+        $machine = self::machine('M2');
+        $pieces = $this->batch->pieces()->orderBy('pieces.id')->limit(3)->pluck('pieces.id')->all();
+        foreach ([EventKind::PreflightDone, EventKind::LoadStarted, EventKind::Sewn, EventKind::PieceDone] as $kind) {
+            FloorLog::append(
+                $machine,
+                $this->batch,
+                new Event(
+                    Str::uuid()->toString(),
+                    $kind,
+                    $this->batch->id,
+                    1,
+                    100,
+                    60.0,
+                    $kind === EventKind::PreflightDone ? [] : $pieces,
+                ),
+                'hand',
+                'Ilse',
+            );
+        }
+    }
+
+    #[Test]
+    public function what_comes_off_the_machine_is_to_finish_and_then_may_leave(): void
+    {
+        self::assertCount(3, $this->at(FinishState::ToFinish));
+        self::assertSame(['Ilse'], $this->at(FinishState::ToFinish)->pluck('sewn_by')->unique()->all());
+        $this->get('/floor/finish')->assertOk()->assertSee($this->batch->code)->assertSee('pieces to finish');
+        $form = Str::uuid()->toString();
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', [
+            'id' => $form,
+            'numbers' => [$ids[0], $ids[1]],
+            'who' => 'Odo',
+        ])->assertSessionHas('done');
+        $this->post('/floor/finish', [
+            'id' => $form,
+            'numbers' => [$ids[0], $ids[1]],
+            'who' => 'Odo',
+        ])->assertSessionHas('done');
+        self::assertSame([1, 2], [$this->at(FinishState::ToFinish)->count(), $this->at(FinishState::Passed)->count()]);
+        self::assertSame(2, Finishing::query()->where('form_id', $form)->count());
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'who' => 'Odo'])->assertSessionHasErrors(
+            'numbers',
+        );
+        $this->post('/floor/finish', [
+            'id' => Str::uuid()->toString(),
+            'numbers' => [$ids[2]],
+            'who' => 'Nobody',
+        ])->assertSessionHasErrors('who');
+    }
+
+    #[Test]
+    public function where_another_looks_nothing_leaves_before_it_has_passed(): void
+    {
+        app(House::class)->change([], ['check' => 'always']);
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => $ids, 'who' => 'Odo']);
+        self::assertCount(3, $this->at(FinishState::ToCheck));
+        $done = fn(): int => array_sum(
+            array_map(array_sum(...), Garments::of(Order::query()->where('number', 1006)->firstOrFail())->done),
+        );
+        self::assertSame(0, $done());
+        // Not by who sewed it; put right, it is looked at again.
+        $this->check($ids[0], ['verdict' => 'good', 'who' => 'Ilse'])->assertSessionHasErrors('who');
+        $this->check($ids[0], ['verdict' => 'good', 'who' => 'Odo'])->assertSessionHas('done');
+        $this->check($ids[1], ['verdict' => 'rework', 'who' => 'Odo'])->assertSessionHasErrors('note');
+        $this->check($ids[1], ['verdict' => 'rework', 'who' => 'Odo', 'note' => 'a tail'])->assertSessionHas('done');
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => [$ids[1]], 'who' => 'Ilse']);
+        self::assertEqualsCanonicalizing([$ids[1], $ids[2]], $this->at(FinishState::ToCheck)->modelKeys());
+        self::assertSame(1, $done());
+        $this->get('/floor/finish')
+            ->assertOk()
+            ->assertSee('sewn by Ilse')
+            ->assertSee('Looked at in the last thirty days');
+        // The same form twice is one verdict.
+        $form = Str::uuid()->toString();
+        foreach ([1, 2] as $time) {
+            $this->post("/floor/check/{$ids[2]}", [
+                'id' => $form,
+                'verdict' => 'good',
+                'who' => 'Odo',
+            ])->assertSessionHas('done');
+        }
+        self::assertSame(1, Finishing::query()->where('form_id', $form)->count());
+    }
+
+    #[Test]
+    public function a_rejected_piece_waits_again_once_and_takes_a_spare_or_wants_a_blank(): void
+    {
+        app(House::class)->change([], ['check' => 'always']);
+        OrderLine::query()
+            ->whereKey($this->batch->decoration->order_line_id)
+            ->update(['spares' => 1]);
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => $ids, 'who' => 'Odo']);
+        $this->check($ids[0], ['verdict' => 'reject', 'who' => 'Odo'])->assertSessionHasErrors('cause');
+        $this->check($ids[0], ['verdict' => 'reject', 'who' => 'Odo', 'cause' => 'puckering'])->assertSessionHas(
+            'problem',
+            'It is sewn again on a spare; none is left of this line.',
+        );
+        $piece = Piece::query()->findOrFail($ids[0]);
+        self::assertSame([PieceState::Waiting, null], [$piece->state, $piece->finish]);
+        $run = FloorLog::run($this->batch);
+        self::assertSame([2, 1], [$run->done, $run->spoiled]);
+        // It waits: it is not rejected a second time.
+        $this->check($ids[0], ['verdict' => 'reject', 'who' => 'Odo', 'cause' => 'puckering'])->assertSessionHasErrors(
+            'who',
+        );
+        $this->check($ids[1], ['verdict' => 'reject', 'who' => 'Odo', 'cause' => 'puckering'])->assertSessionHas(
+            'problem',
+            static fn(string $words): bool => str_contains($words, 'order one more')
+                && str_contains($words, 'Order 1006'),
+        );
+        self::assertSame(2, FloorEvent::query()->where('kind', 'piece_rejected')->count());
+        self::assertSame(0, FloorLog::recount()->wrong);
+        $books = array_values(
+            array_filter(
+                Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
+                static fn(Entry $entry): bool => $entry->order === '1006',
+            ),
+        );
+        self::assertSame([1, 2], [$books[0]->done, $books[0]->spoiledPieces()]);
+    }
+
+    #[Test]
+    public function a_spoil_that_the_customer_finds_is_recorded_days_later(): void
+    {
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => $ids, 'who' => 'Odo']);
+        $this->travel(4)->days();
+        $this->check($ids[0], [
+            'verdict' => 'reject',
+            'who' => 'Odo',
+            'cause' => 'registration',
+            'note' => 'the customer found it',
+        ])->assertSessionHas('problem');
+        self::assertSame(
+            'the customer found it',
+            FloorEvent::query()->where('kind', 'piece_rejected')->value('reason'),
+        );
+        self::assertSame(PieceState::Waiting, Piece::query()->findOrFail($ids[0])->state);
+    }
+
+    #[Test]
+    public function the_board_shows_every_machine_and_what_it_wants(): void
+    {
+        $page = $this->get('/floor/board')->assertOk();
+        foreach (['M1', 'M2', 'M3'] as $code) {
+            $page->assertSee($code);
+        }
+        $page->assertSee('What keeps them sewing, in this order');
+        app()->forgetScopedInstances();
+        $this->get('/floor/board', ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertDontSee('<html', false);
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Collection<int, Piece> */
+    private function at(FinishState $state): \Illuminate\Database\Eloquent\Collection
+    {
+        return Piece::query()
+            ->where('decoration_id', $this->batch->decoration_id)
+            ->where('finish', $state)
+            ->orderBy('id')
+            ->get();
+    }
+
+    /**
+     * @param array<string, string> $with
+     *
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function check(int $piece, array $with): \Illuminate\Testing\TestResponse
+    {
+        return $this->from('/floor/finish')->post("/floor/check/{$piece}", ['id' => Str::uuid()->toString(), ...$with]);
+    }
+}

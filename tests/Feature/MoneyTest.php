@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\FloorLog\FloorLog;
+use App\Models\Invoice;
+use App\Models\Order;
+use App\Models\PriceStep;
+use App\Money\OrderMoney;
+use App\Money\PriceList;
+use App\Money\WorkOf;
+use App\Shop\House;
+use Hakama\Money\About;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+
+/** What an order costs, is sold for and came to; its invoices; the price list; the question on the telephone. */
+final class MoneyTest extends FeatureTestCase
+{
+    #[Test]
+    public function an_order_is_costed_from_its_setup_and_priced_from_the_list(): void
+    {
+        // 12 polos with the ringers' bell of 2 288 stitches: up to 5 000 stitches, from 12 pieces: 6.50 each.
+        $money = $this->money(1006);
+        self::assertSame(12 * 650, $money->listCents());
+        self::assertSame(7_800, $money->priceCents());
+        $line = $money->lines[0];
+        self::assertSame(0, $line->planned->of(About::Blank, null));
+        $work = $line->job->works[0];
+        self::assertSame(2_288, $work->stitches);
+        // Load and frame, 3 and 4 minutes; hands and finishing by the house.
+        self::assertSame(7.0, $work->setupMin);
+        $artwork = $line->line->decorations[0]->artwork;
+        self::assertSame(45.0 + 2 * ($artwork->trims ?? 0), $work->finishS);
+        self::assertSame($money->plannedCents(), $line->planned->cents());
+
+        $this->put('/orders/1006/money', [
+            'blank' => [$line->line->id => '11.40'],
+            'artwork' => '45',
+            'agreed' => '',
+        ])->assertSessionHas('done');
+        $money = $this->money(1006);
+        // 12 garments at 11.40 with 30 % on them, and 45.00 for the artwork.
+        self::assertSame(12 * 650 + (int) round(12 * 1140 * 1.3) + 4_500, $money->priceCents());
+        self::assertSame(12 * 1140, $money->lines[0]->planned->of(About::Blank, null));
+        $this->get('/orders/1006/money')
+            ->assertOk()
+            ->assertSee('Top thread')
+            ->assertSee('25.07 a piece')
+            ->assertDontSee('Came to');
+        $this->get('/orders/1006')->assertSee('Money');
+    }
+
+    #[Test]
+    public function the_least_charge_and_an_agreed_price_stand_over_the_list(): void
+    {
+        app(House::class)->change(['least_charge_cents' => 9_000]);
+        self::assertSame(9_000, $this->money(1006)->priceCents());
+        $this->put('/orders/1006/money', ['agreed' => '70.00'])->assertSessionHas('done');
+        self::assertSame(7_000, $this->money(1006)->priceCents());
+        app()->forgetScopedInstances();
+        app(House::class)->change([], ['pricing' => 'margin']);
+        app()->forgetScopedInstances();
+        $money = $this->money(1006);
+        self::assertSame(2 * $money->plannedCents(), $money->listCents(), 'half of the price is margin');
+        foreach (['agreed' => 'much', 'artwork' => '-1', 'blank' => ['x' => '1.234']] as $field => $bad) {
+            $this->put('/orders/1006/money', [$field => $bad])->assertSessionHasErrors();
+        }
+        self::assertSame(7_000, Order::query()->where('number', 1006)->value('agreed_cents'));
+    }
+
+    #[Test]
+    public function what_is_sewn_stands_beside_what_was_planned(): void
+    {
+        // One of the finished orders of the demo, with a piece that was spoiled.
+        $money = $this->money(1001);
+        $line = $money->lines[0];
+        self::assertNotNull($line->real);
+        $batch = self::batchOf(1001);
+        self::assertSame(1, FloorLog::run($batch)->spoiled);
+        $seconds = (float) $batch->events()->where('kind', 'sewn')->sum('clock_s');
+        $work = $line->job->works[0];
+        self::assertSame(
+            (int) round(($work->setupMin / 60 + $seconds / 3600) * 1800),
+            $line->real->of(About::Machine, $work->name),
+        );
+        self::assertSame(
+            (int) round(($work->topM * ($line->job->pieces + 1) * 180) / 1000),
+            $line->real->of(About::TopThread, $work->name),
+        );
+        self::assertSame($line->job->blankValue, $line->real->of(About::Spoilage, null));
+        $this->get('/orders/1001/money')->assertOk()->assertSee('Real')->assertSee('Came to, what is sewn');
+    }
+
+    #[Test]
+    public function the_books_say_which_job_lost_and_in_what(): void
+    {
+        // Agreed far below what it came to.
+        $this->put('/orders/1001/money', ['agreed' => '20']);
+        app()->forgetScopedInstances();
+        $page = $this->get('/books/jobs')->assertOk()->assertSee('jobs lost money')->assertSee('1001');
+        // Worst first, and the line that differs most is the garment that was spoiled.
+        $text = strip_tags((string) $page->getContent());
+        self::assertLessThan(strpos($text, '1003'), strpos($text, '1001'));
+        self::assertSame(About::Spoilage, $this->money(1001)->furthest()[0] ?? null);
+        self::assertNull($this->money(1006)->furthest());
+    }
+
+    #[Test]
+    public function invoices_have_numbers_without_gaps_and_are_credited_instead_of_taken_away(): void
+    {
+        $form = Str::uuid()->toString();
+        $this->post('/orders/1006/invoices', ['form' => $form])->assertSessionHas('done');
+        $this->post('/orders/1006/invoices', ['form' => $form])->assertSessionHas('done');
+        self::assertSame(
+            [[1, 7_800]],
+            Invoice::query()->get()->map(static fn($one): array => [$one->number, $one->cents])->all(),
+        );
+        $this->post('/orders/1006/invoices', ['form' => Str::uuid()->toString()])->assertSessionHasErrors('form');
+        // The price rises: only the rest stands on the second.
+        $this->put('/orders/1006/money', ['agreed' => '100.00']);
+        app()->forgetScopedInstances();
+        $this->post('/orders/1006/invoices', ['form' => Str::uuid()->toString()])->assertSessionHas('done');
+        $this->post('/books/invoices/1/credit', ['form' => Str::uuid()->toString()])->assertSessionHas('done');
+        $this->post('/books/invoices/1/credit', ['form' => Str::uuid()->toString()]);
+        $this->post('/books/invoices/3/credit', ['form' => Str::uuid()->toString()])->assertSessionHas('problem');
+        $invoices = Invoice::query()->orderBy('number')->get();
+        self::assertSame([1, 2, 3], $invoices->pluck('number')->all());
+        self::assertSame([7_800, 2_200, -7_800], $invoices->pluck('cents')->all());
+        foreach ($invoices as $invoice) {
+            self::assertSame($invoice->cents, array_sum(array_column($invoice->rows, 'cents')));
+            $this->get("/books/invoices/{$invoice->number}")
+                ->assertOk()
+                ->assertHeader('Content-Type', 'application/pdf');
+        }
+        $csv = (string) $this->get('/books/invoices.csv')->assertOk()->getContent();
+        self::assertCount(4, explode("\n", trim($csv)));
+        self::assertStringContainsString('credit', $csv);
+        $this->get('/orders/1006/quote')->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    }
+
+    #[Test]
+    public function the_price_list_is_changed_as_a_table(): void
+    {
+        self::assertSame(0, PriceStep::query()->count());
+        $this->get('/shop/prices')->assertOk()->assertSee('6.50');
+        $list = [
+            'limits' => ['4000', '', '20000'],
+            'steps' => ['1', '10', ''],
+            'prices' => [['8', '5.50', ''], ['', '', ''], ['20', '', '']],
+        ];
+        $this->put('/shop/prices', $list)->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        self::assertSame([4_000 => [1 => 800, 10 => 550], 20_000 => [1 => 2_000]], PriceList::steps());
+        self::assertSame(12 * 550, $this->money(1006)->priceCents() === 6_600 ? 6_600 : -1);
+        $this->put('/shop/prices', [...$list, 'prices' => [['', '5', '']]])->assertSessionHasErrors('prices');
+        $this->put('/shop/prices', [...$list, 'steps' => ['1', '1', '']])->assertSessionHasErrors();
+        $this->put('/shop/prices', [...$list, 'prices' => [['x']]])->assertSessionHasErrors();
+        $this->put('/shop/prices', [...$list, 'seen' => 'old'])->assertSessionHasErrors('seen');
+        self::assertCount(3, PriceStep::query()->get());
+        // More stitches than the last row holds: no price, and it says so; no invoice then.
+        app()->forgetScopedInstances();
+        $big = Order::query()->where('number', 1005)->firstOrFail();
+        self::assertNull($this->money($big->number)->priceCents());
+        $this->get("/orders/{$big->number}/money")
+            ->assertOk()
+            ->assertSee('no price');
+        $this->get("/orders/{$big->number}/quote")->assertNotFound();
+    }
+
+    #[Test]
+    public function a_question_on_the_telephone_is_answered_without_an_artwork(): void
+    {
+        // 100 by 50 mm, filled all over: 50 cm² · 0.95 · 75 = 3 563 stitches, up to 5 000; 24 pieces at 6.50.
+        $ask = fn(array $with) => $this->get(
+            '/orders/ask?'.http_build_query(['pieces' => 24, 'places' => 1, 'colours' => 3, ...$with]),
+            ['HX-Request' => 'true'],
+        )->assertOk();
+        $ask(['width' => 100, 'height' => 50, 'fill' => 'full'])
+            ->assertSee('156.00')
+            ->assertSee('563 stitches')
+            ->assertSee('6.50 each');
+        $ask(['stitches' => 12000])
+            ->assertSee('336.00')
+            ->assertSee('14.00 each');
+        $ask(['stitches' => 12000, 'blank' => '10'])->assertSee('648.00');
+        $ask(['stitches' => 'many'])->assertSee('Stitches are a whole number');
+        $ask([])->assertSee('How wide the design is');
+        $ask(['stitches' => 200000])->assertSee('the last band of prices ends at 60000');
+        $this->get('/orders/ask')->assertOk()->assertSee('On the telephone');
+    }
+
+    private function money(int $order): OrderMoney
+    {
+        app()->forgetScopedInstances();
+        $found = Order::query()
+            ->with([
+                'customer',
+                'lines.decorations.artwork.blocks.thread',
+                'lines.decorations.setup.frame',
+                'lines.decorations.batch',
+            ])
+            ->where('number', $order)
+            ->firstOrFail();
+
+        return OrderMoney::of($found, app(House::class), app(PriceList::class), app(WorkOf::class));
+    }
+}
