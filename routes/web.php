@@ -22,6 +22,7 @@ use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
 use App\Http\Controllers\Orders\ChangeController;
+use App\Http\Controllers\Orders\ColourController;
 use App\Http\Controllers\Orders\MoneyController;
 use App\Http\Controllers\Orders\NamesController;
 use App\Http\Controllers\Orders\OrderController;
@@ -108,6 +109,14 @@ Route::controller(NamesController::class)
         Route::get('/{decoration}/{text}.dst', 'tape')
             ->name('names.tape')
             ->whereNumber(['decoration', 'text']);
+    });
+Route::controller(ColourController::class)
+    ->prefix('orders/colours')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/{decoration}', 'show')->name('colours')->whereNumber('decoration');
+        Route::put('/{decoration}', 'keep')->name('colours.keep')->whereNumber('decoration');
+        Route::get('/{decoration}.svg', 'drawing')->name('colours.drawing')->whereNumber('decoration');
     });
 Route::controller(MoneyController::class)->group(static function (): void {
     Route::get('/orders/ask', 'ask')->name('orders.ask');

@@ -41,6 +41,7 @@ final class Begin
         'batches',
         'setups',
         'pieces',
+        'colourways',
         'decorations',
         'order_lines',
         'orders',

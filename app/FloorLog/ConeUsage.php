@@ -6,7 +6,9 @@ namespace App\FloorLog;
 
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
+use App\Models\Colourway;
 use App\Models\Cone;
+use App\Models\Decoration;
 use App\Shop\House;
 use Hakama\Thread\Cones;
 
@@ -18,19 +20,21 @@ final class ConeUsage
     /**
      * Wants a transaction round it.
      *
+     * @param Decoration $on whose colours it is sewn in
+     *
      * @return float metres of bobbin thread that each head has taken
      */
-    public function by(Artwork $artwork, int $pieces): float
+    public function by(Artwork $artwork, int $pieces, Decoration $on): float
     {
+        $ways = Colourway::of($on);
         $factors = $this->house->rules()->threadUse();
         $metres = [];
         $bobbinM = 0.0;
-        foreach (
-            ArtworkBlock::query()->where('artwork_id', $artwork->id)->whereNotNull('thread_id')->get() as $block
-        ) {
+        foreach (ArtworkBlock::query()->where('artwork_id', $artwork->id)->whereNotNull('thread_id')->get() as $block) {
             $use = $block->threadUse($factors);
             $bobbinM += $use->bobbinM;
-            $metres[(int) $block->thread_id] = ($metres[(int) $block->thread_id] ?? 0.0) + $pieces * $use->topM;
+            $thread = $ways[$block->number]->id ?? (int) $block->thread_id;
+            $metres[$thread] = ($metres[$thread] ?? 0.0) + $pieces * $use->topM;
         }
         $rows = [];
         $cones = Cone::query()
@@ -41,10 +45,7 @@ final class ConeUsage
             ->get()
             ->groupBy('thread_id');
         foreach ($cones as $thread => $some) {
-            $left = Cones::sewnFrom(
-                $some->pluck('metres_left', 'number')->map(floatval(...))->all(),
-                $metres[$thread],
-            );
+            $left = Cones::sewnFrom($some->pluck('metres_left', 'number')->map(floatval(...))->all(), $metres[$thread]);
             foreach ($some as $cone) {
                 $rows[] = [
                     'id' => $cone->id,

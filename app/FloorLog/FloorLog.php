@@ -137,6 +137,7 @@ final class FloorLog
                 $bobbinM = app(ConeUsage::class)->by(
                     $batch->decoration->artwork,
                     Copies::frames(count($event->pieces), $batch->decoration->artwork->copies),
+                    $batch->decoration,
                 );
                 Machine::query()->whereKey($machine->id)->increment('bobbin_used_m', $bobbinM);
             }

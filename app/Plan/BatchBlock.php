@@ -16,4 +16,10 @@ final readonly class BatchBlock
         public float $lengthMm,
         public SheetBlock $sheet,
     ) {}
+
+    /** The same block in another thread. */
+    public function in(string $thread, string $hex, int $weight): self
+    {
+        return new self($thread, $hex, $weight, $this->lengthMm, $this->sheet);
+    }
 }

@@ -97,6 +97,9 @@ final class OpenBatches
                 's.needle_point',
             ])
             ->selectRaw('(select count(*) from pieces where pieces.decoration_id = d.id) as pieces_all')
+            ->selectRaw(
+                '(select json_arrayagg(json_array(w.number, t.code, t.hex, t.weight)) from colourways w join threads t on t.id = w.thread_id where w.decoration_id = d.id) as ways',
+            )
             ->selectRaw('exists (select 1 from floor_events e where e.batch_id = b.id) as started')
             ->get();
         $blocks = self::blocks(array_values(array_unique($rows->pluck('artwork_id')->all())));
@@ -112,7 +115,7 @@ final class OpenBatches
                     $heads = max($heads, $machine->heads);
                 }
             }
-            $of = $blocks[$row->artwork_id] ?? [];
+            $of = self::recoloured($blocks[$row->artwork_id] ?? [], self::ways($row->ways));
             if ($of === []) {
                 continue;
             }
@@ -181,6 +184,42 @@ final class OpenBatches
         }
 
         return $batches;
+    }
+
+    /**
+     * What was kept of the threads of a decoration that are not the artwork's own.
+     *
+     * @return array<int, array{string, string, int}> block => code, colour and weight
+     */
+    private static function ways(?string $kept): array
+    {
+        $ways = [];
+        /** @var list<array{int, string, string, int}> $rows */
+        $rows = $kept === null ? [] : json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
+        foreach ($rows as [$number, $code, $hex, $weight]) {
+            $ways[(int) $number] = [$code, $hex, (int) $weight];
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param list<BatchBlock>                        $blocks
+     * @param array<int, array{string, string, int}> $threads by block, from 1
+     *
+     * @return list<BatchBlock>
+     */
+    private static function recoloured(array $blocks, array $threads): array
+    {
+        return array_values(
+            array_map(
+                static fn(BatchBlock $block, int $i): BatchBlock => isset($threads[$i + 1])
+                    ? $block->in(...$threads[$i + 1])
+                    : $block,
+                $blocks,
+                array_keys($blocks),
+            ),
+        );
     }
 
     /**

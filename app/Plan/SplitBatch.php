@@ -7,6 +7,7 @@ namespace App\Plan;
 use App\FloorLog\FloorLog;
 use App\Models\BackingCut;
 use App\Models\Batch;
+use App\Models\Colourway;
 use App\Models\Decoration;
 use App\Models\Piece;
 use App\Models\Setup;
@@ -44,6 +45,11 @@ final class SplitBatch
             ?->replicate()
             ->fill(['decoration_id' => $apart->id])
             ->save();
+        foreach (Colourway::query()->where('decoration_id', $decoration->id)->get() as $way) {
+            $way->replicate()
+                ->fill(['decoration_id' => $apart->id])
+                ->save();
+        }
         Piece::query()
             ->whereKey(array_slice($free, 0, $pieces))
             ->update(['decoration_id' => $apart->id]);
@@ -113,8 +119,7 @@ final class SplitBatch
          *     batch: array<string, mixed>, pieces: list<int>, family: list<int>} $joined
          */
         $into =
-            Batch::query()->where('code', $joined['into'])->first() ??
-            throw CannotChangePlan::isGone($joined['into']);
+            Batch::query()->where('code', $joined['into'])->first() ?? throw CannotChangePlan::isGone($joined['into']);
         $begun = Piece::query()
             ->whereKey($joined['pieces'])
             ->where(

@@ -14,6 +14,7 @@ enum HouseRule: string
     case DenseStitches = 'dense_stitches_per_mm2';
     case LongJump = 'long_jump_mm';
     case ThreadsAlike = 'threads_alike_delta_e';
+    case ThreadShows = 'thread_shows_delta_e';
     case DrawnStitch = 'drawn_stitch_mm';
     case CopiesGap = 'copies_gap_mm';
     case LetterPull = 'letter_pull_mm';
@@ -172,6 +173,10 @@ enum HouseRule: string
         self::ThreadsAlike->value => [
             'Artwork', 'Threads look alike below', 5, 0.5, 20, 'CIEDE2000',
             'Two threads that differ less than this are mixed up on the rack.',
+        ],
+        self::ThreadShows->value => [
+            'Artwork', 'Thread shows on cloth from', 12, 0, 50, 'CIEDE2000',
+            'A thread nearer to the colour of its cloth hardly shows there.',
         ],
         self::DrawnStitch->value => [
             'Artwork', 'Longest stitch in a drawing', 3, 0.5, 12, 'mm',

@@ -79,6 +79,10 @@
                                 @else<span
                                         class="text-soft">comes later</span>
                                 @endif
+                                @if ($decoration->artwork?->read_at !== null)
+                                    <a class="block text-sm" href="{{ route('orders.colours', $decoration) }}"
+                                        @if ($loop->parent->first && $loop->first) data-key="k" data-does="Sew it in other colours" @endif>Colours @if ($loop->parent->first && $loop->first) <kbd>k</kbd>@endif</a>
+                                @endif
                                 @if ($done === 0 || $named->contains($decoration->id))
                                     <a class="block text-sm" href="{{ route('orders.names', $decoration) }}"
                                         @if ($loop->parent->first && $loop->first) data-key="n" data-does="A name on each" @endif>{{ $named->contains($decoration->id) ? 'The names' : 'A name on each' }}@if ($loop->parent->first && $loop->first) <kbd>n</kbd>@endif</a>
