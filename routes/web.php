@@ -13,6 +13,7 @@ use App\Http\Controllers\Begin\BeginController;
 use App\Http\Controllers\Begin\HomeController;
 use App\Http\Controllers\Begin\UpController;
 use App\Http\Controllers\Books\BooksController;
+use App\Http\Controllers\Books\LearnController;
 use App\Http\Controllers\Floor\CorrectionController;
 use App\Http\Controllers\Floor\FinishController;
 use App\Http\Controllers\Floor\FloorController;
@@ -125,6 +126,8 @@ Route::controller(MoneyController::class)->group(static function (): void {
     Route::get('/orders/{order}/quote', 'quote')->name('orders.quote');
     Route::post('/orders/{order}/invoices', 'invoice')->name('orders.invoice');
     Route::get('/books/jobs', 'jobs')->name('books.jobs');
+    Route::get('/books/learned', [LearnController::class, 'show'])->name('books.learned');
+    Route::put('/books/learned', [LearnController::class, 'decide'])->name('books.learned.decide');
     Route::get('/books/invoices.csv', 'csv')->name('invoices.csv');
     Route::get('/books/invoices/{invoice:number}', 'paper')->name('invoices.paper');
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit');

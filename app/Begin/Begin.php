@@ -61,6 +61,7 @@ final class Begin
         'extra_hours',
         'presences',
         'needle_fittings',
+        'learned_factors',
         'pairings',
         'tablets',
         'people',

@@ -133,7 +133,7 @@ final class WorkOf
             $frame,
             $advice->backing->count,
             $advice->topper,
-            $frame === null ? [] : $this->times->of($artwork, $advice->speedSpm, $frame),
+            $frame === null ? [] : $this->times->of($artwork, $advice->speedSpm, $frame, $decoration->line->fabric),
             $advice->hoopS(),
             max(1, $advice->hoopings()),
         ];

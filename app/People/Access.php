@@ -129,6 +129,8 @@ final class Access
         'orders.cancel',
         'orders.change',
         'books.jobs',
+        'books.learned',
+        'books.learned.decide',
         'invoices.credit',
         'invoices.csv',
         'invoices.paper',

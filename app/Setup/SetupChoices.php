@@ -31,10 +31,7 @@ final class SetupChoices
         $sizes = $this->setups->sizes($decoration);
         $advice = $sizes->smallest()->advice ?? $this->setups->advise($decoration);
         $placements = array_column(
-            array_map(
-                static fn(SizeRow $row): array => [$row->size->value, $row->placement()->brief()],
-                $sizes->rows,
-            ),
+            array_map(static fn(SizeRow $row): array => [$row->size->value, $row->placement()->brief()], $sizes->rows),
             1,
             0,
         );
@@ -81,7 +78,7 @@ final class SetupChoices
                     'hoopings' => $advice->withChoice($choice)->hoopings(),
                     'departures' => $departures,
                     'placements' => $placements,
-                    'sew_s' => $times->of($decoration->artwork, $choice->speedSpm, $frame),
+                    'sew_s' => $times->of($decoration->artwork, $choice->speedSpm, $frame, $decoration->line->fabric),
                 ],
             );
 

@@ -6,10 +6,12 @@ namespace App\Setup;
 
 use App\Models\Artwork;
 use App\Models\Frame;
+use App\Models\LearnedFactor;
 use App\Models\Machine;
 use App\Models\Setup;
 use App\Shop\House;
 use Hakama\Artwork\Variant;
+use Hakama\Garment\Fabric;
 use Hakama\House\HouseRule;
 use Hakama\Machine\RunTime;
 use Illuminate\Database\Eloquent\Builder;
@@ -20,11 +22,17 @@ final class SetupTimes
 {
     /** @var Collection<int, Machine>|null */
     private ?Collection $machines = null;
+    /** @var array<string, float>|null machine and cloth => real over reckoned */
+    private ?array $learned = null;
 
     public function __construct(private readonly House $house) {}
 
-    /** @return array<int, int> machine id => seconds a load sews; only machines with the frame's driver */
-    public function of(Artwork $artwork, int $speedSpm, Frame $frame): array
+    /**
+     * @param Fabric $fabric it is sewn on: what was learned of it on each machine counts
+     *
+     * @return array<int, int> machine id => seconds a load sews; only machines with the frame's driver
+     */
+    public function of(Artwork $artwork, int $speedSpm, Frame $frame, Fabric $fabric): array
     {
         $this->machines ??= Machine::query()->get();
         $seconds = [];
@@ -32,16 +40,17 @@ final class SetupTimes
         foreach ($this->machines as $machine) {
             if (in_array($frame->driver->value, $machine->drivers, true)) {
                 $load = (int) round(
-                    RunTime::of(
-                        $artwork->coreLengths(),
-                        $artwork->changes,
-                        $artwork->trims,
-                        $speedSpm,
-                        $machine->speedCurve(),
-                        $this->house->rules()->runTime(),
-                        $artwork->variant === Variant::Names ? 1 : $machine->heads,
-                        $handsS,
-                    )->seconds(),
+                    $this->learned($machine, $fabric) *
+                        RunTime::of(
+                            $artwork->coreLengths(),
+                            $artwork->changes,
+                            $artwork->trims,
+                            $speedSpm,
+                            $machine->speedCurve(),
+                            $this->house->rules()->runTime(),
+                            $artwork->variant === Variant::Names ? 1 : $machine->heads,
+                            $handsS,
+                        )->seconds(),
                 );
                 $seconds[$machine->id] =
                     $artwork->variant === Variant::Names ? $this->oneHead($load, $machine->heads) : $load;
@@ -49,6 +58,25 @@ final class SetupTimes
         }
 
         return $seconds;
+    }
+
+    private function learned(Machine $machine, Fabric $fabric): float
+    {
+        $this->learned ??= LearnedFactor::query()
+            ->where('factor', '!=', 1)
+            ->get()
+            ->mapWithKeys(
+                static fn(LearnedFactor $one): array => ["{$one->machine_id} {$one->fabric->value}" => $one->factor],
+            )
+            ->all();
+
+        return $this->learned["{$machine->id} {$fabric->value}"] ?? 1.0;
+    }
+
+    /** Something else is learned now. */
+    public function forgetLearned(): void
+    {
+        $this->learned = null;
     }
 
     /** Where each piece has a name of its own, one head sews what otherwise all do, with a swap between. */
@@ -61,7 +89,7 @@ final class SetupTimes
     public function retime(?int $artworkId = null): void
     {
         $open = Setup::query()
-            ->with(['frame', 'decoration.artwork.blocks'])
+            ->with(['frame', 'decoration.artwork.blocks', 'decoration.line'])
             ->when(
                 $artworkId !== null,
                 static fn($setups) => $setups->whereHas(
@@ -74,7 +102,12 @@ final class SetupTimes
         foreach ($open as $setup) {
             assert($setup->decoration->artwork !== null);
             $setup->update([
-                'sew_s' => $this->of($setup->decoration->artwork, $setup->speed_spm, $setup->frame),
+                'sew_s' => $this->of(
+                    $setup->decoration->artwork,
+                    $setup->speed_spm,
+                    $setup->frame,
+                    $setup->decoration->line->fabric,
+                ),
             ]);
         }
     }

@@ -23,6 +23,7 @@
                 value="{{ $to->toDateString() }}"></div>
         <button class="btn" data-key="s">Show <kbd>s</kbd></button>
         <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">What jobs earned <kbd>j</kbd></a>
+        <a class="btn" href="{{ route('books.learned') }}" data-key="l">What was learned <kbd>l</kbd></a>
         <a class="btn"
             href="{{ route('books.csv', ['from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
             data-key="c">Take it as CSV <kbd>c</kbd></a>

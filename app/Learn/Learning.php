@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learn;
+
+use App\Database\Whole;
+use App\History\History;
+use App\Models\Change;
+use App\Models\LearnedFactor;
+use App\Models\Machine;
+use App\Models\Setup;
+use App\Setup\SetupTimes;
+use Carbon\CarbonImmutable;
+use Hakama\Books\Learned;
+use Hakama\Garment\Fabric;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** What the log says of the times that are reckoned: offered, taken or left, never silent, and taken back. */
+final readonly class Learning
+{
+    /** A load that stood longer than this tells nothing of how fast it sews. */
+    private const CLEAN_S = 600;
+    private const DAYS = 120;
+
+    public function __construct(private SetupTimes $times) {}
+
+    /** @return list<Offer> of every machine and cloth of which something is logged */
+    public function offers(): array
+    {
+        $rows = DB::table('floor_events as e')
+            ->join('batches as b', 'b.id', '=', 'e.batch_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+            ->leftJoin('learned_factors as f', static function ($join): void {
+                $join->on('f.machine_id', '=', 'e.machine_id')->on('f.fabric', '=', 'l.fabric');
+            })
+            ->joinSub(
+                DB::table('floor_events')
+                    ->where('kind', 'load_started')
+                    ->where('recorded_at', '>=', CarbonImmutable::now()->subDays(self::DAYS))
+                    ->groupBy('batch_id', 'load')
+                    ->select('batch_id', 'load')
+                    ->selectRaw('max(recorded_at) as started_at'),
+                's',
+                static fn($join) => $join->on('s.batch_id', '=', 'e.batch_id')->on('s.load', '=', 'e.load'),
+            )
+            ->where('e.kind', 'sewn')
+            ->where('e.planned_s', '>', 0)
+            ->where('e.clock_s', '>', 0)
+            ->where(static fn($of) => $of->whereNull('f.since')->orWhereColumn('e.recorded_at', '>', 'f.since'))
+            ->whereRaw('timestampdiff(second, s.started_at, e.recorded_at) - e.clock_s <= ?', [self::CLEAN_S])
+            ->orderByDesc('e.seq')
+            ->limit(5000)
+            ->get(['e.machine_id', 'l.fabric', 'e.planned_s', 'e.clock_s']);
+        $logged = [];
+        foreach ($rows as $row) {
+            $logged[$row->machine_id][$row->fabric][] = [(float) $row->planned_s, (float) $row->clock_s];
+        }
+        $machines = Machine::query()->findMany(array_keys($logged))->keyBy('id');
+        $kept = LearnedFactor::query()
+            ->get()
+            ->keyBy(static fn(LearnedFactor $one): string => "{$one->machine_id} {$one->fabric->value}");
+        $offers = [];
+        foreach ($logged as $machineId => $fabrics) {
+            foreach ($fabrics as $fabric => $loads) {
+                $learned = Learned::of($loads);
+                $now = $kept["{$machineId} {$fabric}"] ?? null;
+                if ($learned !== null && isset($machines[$machineId])) {
+                    $offers[] = new Offer(
+                        $machines[$machineId],
+                        Fabric::from((string) $fabric),
+                        $learned,
+                        $now->factor ?? 1.0,
+                        $now?->left_factor,
+                        Learned::hasShifted(array_map(static fn(array $one): float => $one[1] / $one[0], $loads)),
+                    );
+                }
+            }
+        }
+        usort(
+            $offers,
+            static fn(Offer $a, Offer $b): int => [$b->isOffered(), $a->machine->code, $a->fabric->value] <=> [
+                $a->isOffered(),
+                $b->machine->code,
+                $b->fabric->value,
+            ],
+        );
+
+        return $offers;
+    }
+
+    /** @return list<LearnedFactor> that are in force */
+    public function inForce(): array
+    {
+        return array_values(LearnedFactor::query()->where('factor', '!=', 1)->orderBy('machine_id')->get()->all());
+    }
+
+    /**
+     * What open batches would change by, minutes of sewing.
+     *
+     * @return array{int, float} batches, and minutes more or less
+     */
+    public static function brings(Offer $offer): array
+    {
+        $open = Setup::query()
+            ->whereHas(
+                'decoration.line',
+                static fn(Builder $line): Builder => $line->where('fabric', $offer->fabric->value),
+            )
+            ->whereHas(
+                'decoration.batch',
+                static fn(Builder $batch): Builder => $batch->where('machine_id', $offer->machine->id),
+            )
+            ->with([
+                'decoration' => static fn($of) => $of->withCount([
+                    'pieces as waiting' => static fn(Builder $pieces): Builder => $pieces->where('state', 'waiting'),
+                ]),
+            ])
+            ->get();
+        $minutes = 0.0;
+        $batches = 0;
+        foreach ($open as $setup) {
+            $waiting = (int) $setup->decoration->getAttribute('waiting');
+            if ($waiting > 0) {
+                $batches++;
+                $loads = (int) ceil($waiting / max(1, $offer->machine->heads));
+                $minutes +=
+                    ($loads * ($setup->sew_s[$offer->machine->id] ?? 0) * ($offer->offered() / $offer->inForce - 1)) /
+                    60;
+            }
+        }
+
+        return [$batches, $minutes];
+    }
+
+    public function take(Machine $machine, Fabric $fabric, float $factor, string $who): void
+    {
+        $this->set($machine, $fabric, $factor, $who, 'taken from the log');
+    }
+
+    /** As it was reckoned before anything was learned. */
+    public function takeBack(Machine $machine, Fabric $fabric, string $who): void
+    {
+        $this->set($machine, $fabric, 1.0, $who, 'taken back');
+    }
+
+    public function leave(Machine $machine, Fabric $fabric, float $offered, string $who): void
+    {
+        LearnedFactor::query()->updateOrCreate(
+            ['machine_id' => $machine->id, 'fabric' => $fabric->value],
+            ['left_factor' => $offered, 'who' => mb_substr($who, 0, 40)],
+        );
+    }
+
+    private function set(Machine $machine, Fabric $fabric, float $factor, string $who, string $what): void
+    {
+        Whole::write(function () use ($machine, $fabric, $factor, $who, $what): void {
+            $kept = LearnedFactor::query()->firstOrNew(['machine_id' => $machine->id, 'fabric' => $fabric->value]);
+            $before = $kept->exists ? $kept->factor : 1.0;
+            $kept
+                ->fill([
+                    'factor' => $factor,
+                    'left_factor' => null,
+                    'who' => mb_substr($who, 0, 40),
+                    'since' => CarbonImmutable::now(),
+                ])
+                ->save();
+            $this->times->forgetLearned();
+            $this->times->retime();
+            History::note(
+                Change::RULE,
+                "learned {$machine->code}",
+                "sewing time on {$fabric->label()}, {$what}",
+                ['factor' => $before],
+                ['factor' => $factor],
+            );
+        });
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learn;
+
+use App\Models\Machine;
+use Hakama\Books\Learned;
+use Hakama\Garment\Fabric;
+
+/** What was logged of one machine and one cloth, and what would be reckoned by it. */
+final readonly class Offer
+{
+    /** Nearer than this to what is in force it is not worth a word. */
+    private const WORTH = 0.02;
+
+    public function __construct(
+        public Machine $machine,
+        public Fabric $fabric,
+        public Learned $learned,
+        public float $inForce,
+        public ?float $left,
+        public bool $shifted,
+    ) {}
+
+    /** What would be in force if it were taken. */
+    public function offered(): float
+    {
+        return round($this->inForce * $this->learned->factor, 3);
+    }
+
+    public function isOffered(): bool
+    {
+        return abs($this->offered() - $this->inForce) >= self::WORTH
+            && ($this->left === null || abs($this->offered() - $this->left) >= self::WORTH);
+    }
+}

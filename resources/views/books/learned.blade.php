@@ -1,0 +1,85 @@
+@php
+    $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
+    $by = static fn(float $factor) => $factor === 1.0 ? 'as reckoned' : sprintf('%+.1f %%', 100 * ($factor - 1));
+    $open = collect($offers)->filter->isOffered();
+    $shifted = collect($offers)->filter(static fn($offer) => $offer->shifted);
+@endphp
+<x-layout station="books" title="What was learned">
+    <x-slot:say>
+        @if ($shifted->isNotEmpty())
+            <span class="now">{{ $shifted->first()->machine->code }} no longer sews {{ $shifted->first()->fabric->label() }}
+                as it did.</span>
+        @elseif ($open->isNotEmpty())
+            {{ $open->count() === 1 ? 'One time is' : $open->count() . ' times are' }} other than reckoned.
+        @else
+            Loads take what is reckoned, as far as it is logged.
+        @endif
+    </x-slot:say>
+    <div class="mb-4 flex items-baseline gap-4">
+        <h1>What was learned</h1><span class="text-soft">how long a load really sews</span>
+        <a class="ml-auto" href="{{ route('books.show') }}" data-key="b">Books <kbd>b</kbd></a>
+    </div>
+    <x-wrong field="offered" />
+    @if ($offers === [])
+        <p class="note">As soon as loads are sewn, how long they took stands here beside what was reckoned.</p>
+    @else
+        <table>
+            <thead>
+                <tr>
+                    <th>Machine</th>
+                    <th>Cloth</th>
+                    <th class="num">Loads</th>
+                    <th class="num">Took</th>
+                    <th class="num">Spread</th>
+                    <th class="num">Reckoned now</th>
+                    <th class="num">Would be</th>
+                    <th>In the plan</th>
+                    <th><span class="sr-only">Decide</span></th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($offers as $i => $offer)
+                    <tr>
+                        <td>{{ $offer->machine->code }}</td>
+                        <td>{{ $offer->fabric->label() }}@if ($offer->shifted)
+                                <span class="now block text-sm">the last five go otherwise than before: look at the
+                                    machine first</span>
+                            @endif
+                        </td>
+                        <td class="num">{{ $offer->learned->n }}</td>
+                        <td class="num">{{ $by($offer->learned->factor) }}</td>
+                        <td class="num">± {{ $n(100 * $offer->learned->spread, 1) }} %</td>
+                        <td class="num">{{ $by($offer->inForce) }}</td>
+                        <td class="num">{{ $offer->isOffered() ? $by($offer->offered()) : '' }}</td>
+                        <td class="text-sm">
+                            @if ($offer->isOffered() && $brings[$i][0] > 0)
+                                {{ $brings[$i][0] }} {{ $brings[$i][0] === 1 ? 'batch' : 'batches' }},
+                                {{ $n(abs($brings[$i][1]), 1) }} min {{ $brings[$i][1] < 0 ? 'less' : 'more' }}
+                            @endif
+                        </td>
+                        <td>
+                            <form method="post" action="{{ route('books.learned') }}" class="flex gap-2">@csrf
+                                @method('put')
+                                <input type="hidden" name="machine" value="{{ $offer->machine->code }}"><input
+                                    type="hidden" name="fabric" value="{{ $offer->fabric->value }}"><input
+                                    type="hidden" name="offered" value="{{ $offer->offered() }}">
+                                @if ($offer->isOffered())
+                                    <button class="btn btn-small" name="do" value="take"
+                                        @if ($loop->first) data-key="t" @endif>Take it @if ($loop->first)<kbd>t</kbd>@endif</button>
+                                    <button class="btn btn-small" name="do" value="leave">Leave it</button>
+                                @endif
+                                @if ($offer->inForce !== 1.0)
+                                    <button class="btn btn-small" name="do" value="back">Reckon as before</button>
+                                @endif
+                            </form>
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+        <x-because about="How it is worked out">From the last twenty loads of each machine and cloth that did not stand
+            longer than ten minutes: all they took over all that was reckoned, with three loads that went as reckoned put
+            to both, so that little experience says little. Nothing changes before somebody takes it; loads before that
+            no longer count.</x-because>
+    @endif
+</x-layout>
