@@ -98,18 +98,8 @@ Route::controller(NamesController::class)
     ->name('orders.')
     ->group(static function (): void {
         Route::get('/{decoration}', 'show')->name('names')->whereNumber('decoration');
-        Route::post('/{decoration}/check', 'check')->name('names.check')->whereNumber('decoration');
         Route::put('/{decoration}', 'keep')->name('names.keep')->whereNumber('decoration');
         Route::post('/{decoration}/approve', 'approve')->name('names.approve')->whereNumber('decoration');
-        Route::get('/{decoration}/{text}.svg', 'drawing')
-            ->name('names.drawing')
-            ->whereNumber(['decoration', 'text']);
-        Route::get('/{decoration}/{text}/track', 'track')
-            ->name('names.track')
-            ->whereNumber(['decoration', 'text']);
-        Route::get('/{decoration}/{text}.dst', 'tape')
-            ->name('names.tape')
-            ->whereNumber(['decoration', 'text']);
     });
 Route::controller(ColourController::class)
     ->prefix('orders/colours')
@@ -117,7 +107,6 @@ Route::controller(ColourController::class)
     ->group(static function (): void {
         Route::get('/{decoration}', 'show')->name('colours')->whereNumber('decoration');
         Route::put('/{decoration}', 'keep')->name('colours.keep')->whereNumber('decoration');
-        Route::get('/{decoration}.svg', 'drawing')->name('colours.drawing')->whereNumber('decoration');
     });
 Route::controller(MoneyController::class)->group(static function (): void {
     Route::get('/orders/ask', 'ask')->name('orders.ask');
@@ -388,6 +377,24 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
             ->whereNumber('customer');
         Route::get('/plan.csv', [ExportController::class, 'csv'])->name('plan.csv');
         Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
+        Route::controller(NamesController::class)
+            ->prefix('orders/names')
+            ->name('orders.')
+            ->group(static function (): void {
+                Route::post('/{decoration}/check', 'check')->name('names.check')->whereNumber('decoration');
+                Route::get('/{decoration}/{text}.svg', 'drawing')
+                    ->name('names.drawing')
+                    ->whereNumber(['decoration', 'text']);
+                Route::get('/{decoration}/{text}/track', 'track')
+                    ->name('names.track')
+                    ->whereNumber(['decoration', 'text']);
+                Route::get('/{decoration}/{text}.dst', 'tape')
+                    ->name('names.tape')
+                    ->whereNumber(['decoration', 'text']);
+            });
+        Route::get('/orders/colours/{decoration}.svg', [ColourController::class, 'drawing'])
+            ->name('orders.colours.drawing')
+            ->whereNumber('decoration');
         Route::get('/orders/{order}/foresight', [ChangeController::class, 'foresee'])->name('orders.foresee');
         Route::get('/setup/{decoration}/measure', [PlacementController::class, 'measure'])
             ->name('setup.measure')

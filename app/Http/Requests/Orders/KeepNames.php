@@ -19,6 +19,9 @@ use Illuminate\Validation\Validator;
 /** A name on each piece of a decoration, and how the names are lettered. */
 final class KeepNames extends FormRequest
 {
+    /** What has to be right before a name can be looked at. */
+    private const LETTERED = ['names', 'list', 'alphabet', 'height_mm', 'most_mm', 'arc_mm'];
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -55,7 +58,8 @@ final class KeepNames extends FormRequest
     {
         return [
             function (Validator $validator): void {
-                if ($validator->errors()->isNotEmpty()) {
+                // A thread that is still to be chosen does not keep the names from being looked at.
+                if ($validator->errors()->hasAny(self::LETTERED)) {
                     return;
                 }
                 foreach ($this->typed()->problems as $problem) {
