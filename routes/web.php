@@ -366,6 +366,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
                 Route::get('/template.pdf', 'template')->name('template');
             });
         Route::get('/artwork/{artwork}/note.txt', [ArtworkController::class, 'note'])->name('artwork.note');
+        Route::get('/artwork/{artwork}/make/sheets', [MakingController::class, 'sheets'])->name('artwork.sheets');
         Route::get('/artwork/{artwork}/make/preview', [MakingController::class, 'preview'])->name('artwork.preview');
         Route::get('/artwork/sew-outs/{sewOut}/photo', [HistoryController::class, 'photo'])->name('artwork.photo');
         Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');

@@ -6,6 +6,7 @@ namespace App\FloorLog;
 
 use App\Database\Whole;
 use App\Models\Batch;
+use App\Models\Colourway;
 use App\Models\Decoration;
 use App\Models\FloorEvent;
 use App\Models\Frame;
@@ -125,6 +126,8 @@ final class FloorLog
                 'source' => $source,
                 'who' => $who,
                 'reason' => $reason,
+                'needle' =>
+                    $event->kind === EventKind::ThreadBroke ? self::needleAt($machine, $batch, $event->stitch) : null,
                 'recorded_at' => self::within($machine, $at),
             ]);
             KeptRun::keep($batch->id, $recorded->seq, $after);
@@ -256,6 +259,20 @@ final class FloorLog
                 $done ? '' : $event->cause?->label() ?? '',
             );
         }
+    }
+
+    /** The needle that holds the thread of the block a stitch is in; null where none does. */
+    private static function needleAt(Machine $machine, Batch $batch, int $stitch): ?int
+    {
+        $artwork = $batch->decoration->artwork?->load('blocks');
+        $block = $artwork?->stopSheet(false)->at(max(1, $stitch))?->block;
+        if ($artwork === null || $block === null) {
+            return null;
+        }
+        $thread =
+            Colourway::of($batch->decoration)[$block]->id ?? $artwork->blocks->firstWhere('number', $block)?->thread_id;
+
+        return $machine->rack()->where('thread_id', $thread)->orderBy('number')->value('number');
     }
 
     private static function plannedS(Machine $machine, Batch $batch): float

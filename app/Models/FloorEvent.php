@@ -29,6 +29,7 @@ use LogicException;
  * @property int             $piece_count
  * @property SpoilCause|null $cause
  * @property string          $source
+ * @property int|null        $needle at which a thread broke
  * @property CarbonImmutable $recorded_at
  * @property Batch           $batch
  */

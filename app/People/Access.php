@@ -29,6 +29,7 @@ final class Access
         'artwork.preview',
         'artwork.cloth',
         'artwork.cloth.pattern',
+        'artwork.sheets',
         'artwork.show',
         'artwork.stops',
         'artwork.suggest',

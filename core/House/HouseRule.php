@@ -112,6 +112,8 @@ enum HouseRule: string
     case ChangeoverSpread = 'spread_changeover_percent';
     case SpoiledPieces = 'spoiled_percent';
     case PromiseKept = 'promise_kept_percent';
+    case BreaksLook = 'breaks_look';
+    case StepBack = 'step_back_stitches';
     case CheckOneIn = 'check_one_in';
     case CheckValue = 'check_value_cents';
     case MachineHour = 'machine_hour_cents';
@@ -505,6 +507,14 @@ enum HouseRule: string
         self::PromiseKept->value => [
             'Plan', 'A promise is to be kept in', 90, 50, 99, '% of cases',
             'The date to promise is the one that is kept as often as this.',
+        ],
+        self::BreaksLook->value => [
+            'Floor', 'Look closer after breaks', 3, 2, 20, 'at one needle',
+            'In a fortnight, or since the needle was fitted: then the page says what to look at.',
+        ],
+        self::StepBack->value => [
+            'Floor', 'Step back after a break', 6, 0, 60, 'stitches',
+            'Past the break, so that the new thread lies over the old.',
         ],
         self::CheckOneIn->value => [
             'Floor', 'Look at one in', 10, 2, 100, 'pieces',

@@ -18,6 +18,7 @@ use App\Models\Setup;
 use App\Setup\MachineSetups;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
+use Hakama\Floor\EventKind;
 use Hakama\Floor\Stage;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -27,6 +28,62 @@ use PHPUnit\Framework\Attributes\Test;
 
 final class FloorTest extends FeatureTestCase
 {
+    #[Test]
+    public function a_break_says_where_at_which_needle_and_after_three_what_to_look_at(): void
+    {
+        $batch = self::batchOf(1006);
+        $machine = self::machine('M2');
+        $own = $batch->decoration->artwork?->blocks()->with('thread')->firstOrFail();
+        $needle =
+            $machine->rack()->where('thread_id', $own?->thread_id)->value('number') ??
+            tap(
+                7,
+                static fn(int $seven) => $machine
+                    ->rack()
+                    ->where('number', $seven)
+                    ->update(['thread_id' => $own?->thread_id]),
+            );
+        // A new needle starts its count anew, whatever broke before.
+        NeedleFitting::record(
+            $machine,
+            [$needle => \Hakama\Machine\NeedleType::forThread(40)],
+            Str::uuid()->toString(),
+            'Odo',
+        );
+        $piece = (int) $batch->pieces()->value('pieces.id');
+        $tell = static function (EventKind $kind, array $pieces = [], int $stitch = 0) use ($machine, $batch): void {
+            FloorLog::append(
+                $machine,
+                $batch,
+                new \Hakama\Floor\Event(Str::uuid()->toString(), $kind, $batch->id, 1, $stitch, 9.0, $pieces),
+                'hand',
+            );
+        };
+        $tell(EventKind::PreflightDone);
+        $tell(EventKind::LoadStarted, [$piece]);
+        for ($time = 1; $time <= 3; $time++) {
+            $tell(EventKind::ThreadBroke, [], 40);
+            app()->forgetScopedInstances();
+            $page = $this->get('/floor/M2')
+                ->assertOk()
+                ->assertSee("needle {$needle}")
+                ->assertSee('to about 34, then go on');
+            $time < 3
+                ? $page->assertDontSee('Look at the needle')
+                : $page->assertSee('It is break 3 at needle')->assertSee('Look at the needle: bent');
+            $tell(EventKind::Resumed);
+        }
+        self::assertSame(
+            [$needle],
+            FloorEvent::query()
+                ->where('batch_id', $batch->id)
+                ->where('kind', 'thread_broke')
+                ->distinct()
+                ->pluck('needle')
+                ->all(),
+        );
+    }
+
     #[Test]
     public function a_batch_is_sewn_from_preflight_to_counted_pieces(): void
     {

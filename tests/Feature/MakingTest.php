@@ -21,6 +21,25 @@ use PHPUnit\Framework\Attributes\Test;
 final class MakingTest extends FeatureTestCase
 {
     #[Test]
+    public function the_best_sheet_for_a_quantity_is_proposed_from_the_frames_there_are(): void
+    {
+        $bell = \App\Models\Artwork::query()->where('name', 'Ringers’ bell')->firstOrFail();
+        $page = $this->get("/artwork/{$bell->id}/make/sheets?for=48")
+            ->assertOk()
+            ->assertSee('Lay it out');
+        // Forty-eight are never forty-eight sheets where a frame takes several.
+        $page->assertSeeInOrder(['To a sheet', 'Sheets', 'Time'])->assertDontSee('>48</td>', false);
+        $this->get("/artwork/{$bell->id}/make?frame=S-30&columns=3&rows=2&for=48")
+            ->assertOk()
+            ->assertSee('For how many pieces');
+        foreach (['0', '-3', 'many', '99999'] as $bad) {
+            $this->get("/artwork/{$bell->id}/make/sheets?for={$bad}")
+                ->assertOk()
+                ->assertSee('How many pieces');
+        }
+    }
+
+    #[Test]
     public function copies_regrouped_are_worked_out_before_anything_is_kept(): void
     {
         $sprig = self::artwork('Seed sprig');
@@ -261,9 +280,7 @@ final class MakingTest extends FeatureTestCase
         $pages = [];
         foreach ($streams[1] as $stream) {
             $text = (string) @gzuncompress($stream);
-            if (
-                preg_match_all('/([\d.-]+) ([\d.-]+) m ([\d.-]+) ([\d.-]+) l S/', $text, $found, PREG_SET_ORDER) > 0
-            ) {
+            if (preg_match_all('/([\d.-]+) ([\d.-]+) m ([\d.-]+) ([\d.-]+) l S/', $text, $found, PREG_SET_ORDER) > 0) {
                 $pages[] = array_map(
                     static fn(array $line): array => array_map(
                         static fn(string $n): float => ((float) $n / 72) * 25.4,

@@ -81,6 +81,34 @@ final class NamesTest extends FeatureTestCase
     }
 
     #[Test]
+    public function an_order_that_says_so_leads_to_its_names(): void
+    {
+        $form = [
+            'customer' => 'The choir',
+            'due_date' => now()->addDays(9)->format('Y-m-d'),
+            'due_time' => '16:00',
+            'lines' => [
+                [
+                    'garment' => 'polo',
+                    'fabric' => 'pique',
+                    'colour_name' => 'Plum',
+                    'colour_hex' => '#5a2a55',
+                    'sizes' => ['M' => '2'],
+                    'decorations' => [
+                        ['position' => 'left_chest'],
+                        ['position' => '', 'named' => '1'],
+                        ['position' => 'full_back', 'named' => '1'],
+                    ],
+                ],
+            ],
+        ];
+        $this->post('/orders', $form)->assertRedirectToRoute(
+            'orders.names',
+            Decoration::query()->where('position', 'full_back')->orderByDesc('id')->firstOrFail(),
+        );
+    }
+
+    #[Test]
     public function under_a_design_the_name_comes_last_and_in_its_own_thread(): void
     {
         $design = Artwork::query()->whereHas('blocks')->withCount('blocks')->orderBy('id')->firstOrFail();

@@ -2,6 +2,17 @@
     <x-slot:say>Turn it, lay out copies, regroup them by colour, put in halts; what comes of it is said before
         anything is kept.</x-slot:say>
     <x-artwork-tabs :artwork="$artwork" here="make" />
+    <section class="mb-5 border-b border-hair pb-4" aria-label="For a quantity of patches">
+        <div class="flex flex-wrap items-end gap-3">
+            <div class="w-32"><label for="for">For how many pieces</label><input id="for" name="for"
+                    inputmode="numeric" class="num" value="{{ request('for', 48) }}" data-key="q"
+                    data-does="For how many pieces" hx-get="{{ route('artwork.sheets', $artwork) }}"
+                    hx-trigger="load, input changed delay:400ms" hx-target="#sheets" hx-swap="innerHTML"></div>
+            <p class="flex-1 text-sm text-soft">Patches, and whatever is cut out of a frame: which frame, and how many to a
+                sheet, is done soonest.</p>
+        </div>
+        <div id="sheets" class="mt-2 min-h-10" aria-live="polite"></div>
+    </section>
     <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
         <form id="make" method="post" action="{{ route('artwork.make', $artwork) }}"
             hx-get="{{ route('artwork.preview', $artwork) }}"

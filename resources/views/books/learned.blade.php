@@ -23,7 +23,7 @@
     @if ($offers === [])
         <p class="note">As soon as loads are sewn, how long they took stands here beside what was reckoned.</p>
     @else
-        <table>
+        <div class="relative overflow-x-auto"><table>
             <thead>
                 <tr>
                     <th>Machine</th>
@@ -76,7 +76,7 @@
                     </tr>
                 @endforeach
             </tbody>
-        </table>
+        </table></div>
         <x-because about="How it is worked out">From the last twenty loads of each machine and cloth that did not stand
             longer than ten minutes: all they took over all that was reckoned, with three loads that went as reckoned put
             to both, so that little experience says little. Nothing changes before somebody takes it; loads before that

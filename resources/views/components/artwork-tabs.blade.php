@@ -10,7 +10,7 @@
     <x-tabs label="Of this artwork" :tabs="[
         [route('artwork.show', $artwork), 'Look', 'l', $here === 'show'],
         [route('artwork.stops', $artwork), 'Stop sheet', 's', $here === 'stops'],
-        [route('artwork.cloth', $artwork), 'Cloth', 'c', $here === 'cloth'],
+        [route('artwork.cloth', $artwork), 'Cloth', 'u', $here === 'cloth'],
         [route('artwork.make', $artwork), 'Make', 'm', $here === 'make'],
         [route('artwork.history', $artwork), 'History', 'h', $here === 'history'],
         [route('artwork.index'), 'All artwork', 'b', false],

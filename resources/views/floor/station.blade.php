@@ -91,8 +91,16 @@
                     @endforeach
                 </ol>
                 @if ($run->stage === Stage::Halted)
-                    <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->load->stitch) }}. @if ($run->load->haltedBy === K::ThreadBroke)
-                            Rethread, step back a few stitches past the break, then go on.
+                    <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->load->stitch) }}. @if ($break !== null)
+                            Block {{ $break->step?->block }}, {{ $break->thread }}{{ $break->needle === null ? '' : ", needle {$break->needle}" }}:
+                            rethread, step back {{ $stepBack }} stitches past the break, to about
+                            {{ $n(max(0, $break->stitch - $stepBack)) }}, then go on.
+                            @if ($break->breaks > 1)
+                                It is break {{ $break->breaks }} at needle {{ $break->needle }} of late.
+                            @endif
+                            @if ($break->look !== [])
+                                <strong>Look at {{ implode('; ', $break->look) }}.</strong>
+                            @endif
                         @elseif ($run->load->haltedBy === K::BobbinRanOut)
                             Change the bobbin.
                         @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))

@@ -102,7 +102,7 @@
                         <button class="btn btn-now" data-key="g">Approve the spelling <kbd>g</kbd></button>
                     </form>
                 @endif
-                <table>
+                <div class="relative overflow-x-auto"><table>
                     <thead>
                         <tr>
                             <th>Piece</th>
@@ -141,7 +141,7 @@
                             </tr>
                         @endforeach
                     </tbody>
-                </table>
+                </table></div>
                 <p class="mt-2 text-sm text-soft">On average {{ $n($pieces->avg(static fn ($piece) => $texts[$piece->text]->stitches ?? 0)) }}
                     stitches a name: what the plan and the thread reckon with. On a machine with several heads one head
                     sews: every name is another.</p>

@@ -21,4 +21,7 @@
         @endforeach
     </select>
     <x-wrong :field="'lines.' . $i . '.decorations.' . $j . '.artwork_id'" />
+    <label class="m-0 mt-1 flex items-center gap-2"><input type="checkbox" class="h-5 w-5" value="1"
+            name="lines[{{ $i }}][decorations][{{ $j }}][named]" @checked($o("decorations.{$j}.named"))> a name on
+        each</label>
 </div>

@@ -36,10 +36,10 @@
         <h1>Catalogue</h1>
         <nav class="tabs ml-auto" aria-label="Of the catalogue">
             @foreach ($lists as $one)
-                <a href="{{ route('catalogue.show', $one) }}" data-key="{{ $one[0] }}"
+                <a href="{{ route('catalogue.show', $one) }}" data-key="{{ $one === 'cloths' ? 'o' : $one[0] }}"
                     data-does="{{ ucfirst($one) }}"
                     @if ($one === $list) aria-current="page" @endif>{{ ucfirst($one) }}
-                    <kbd>{{ $one[0] }}</kbd></a>
+                    <kbd>{{ $one === 'cloths' ? 'o' : $one[0] }}</kbd></a>
             @endforeach
             <a href="{{ route('shop.show') }}" data-key="b">Shop <kbd>b</kbd></a>
         </nav>

@@ -11,7 +11,7 @@
                 @break
             @endforeach
         @endforeach
-        <table class="!w-auto">
+        <div class="relative overflow-x-auto"><table class="!w-auto">
             <thead>
                 <tr>
                     <th>Up to stitches</th>
@@ -41,7 +41,7 @@
                     </tr>
                 @endforeach
             </tbody>
-        </table>
+        </table></div>
         <p class="mt-4 flex gap-3"><button class="btn btn-main" data-key="s">Keep the list <kbd>s</kbd></button>
             <a class="btn" href="{{ route('prices.csv') }}" data-key="v">Take it as CSV <kbd>v</kbd></a>
             <a class="btn" href="{{ route('orders.ask') }}" data-key="o">What would it cost <kbd>o</kbd></a>

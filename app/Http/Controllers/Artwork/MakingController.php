@@ -8,12 +8,18 @@ use App\Artwork\Intake;
 use App\Http\Requests\Artwork\MakeArtwork;
 use App\Models\Artwork;
 use App\Models\Frame;
+use App\Shop\Catalogue;
 use App\Shop\House;
 use Hakama\Artwork\Made;
 use Hakama\Artwork\Making;
+use Hakama\Artwork\Sheets;
 use Hakama\Artwork\Variant;
 use Hakama\House\HouseRule;
+use Hakama\Machine\Driver;
+use Hakama\Machine\Frame as CoreFrame;
+use Hakama\Machine\SpeedCurve;
 use Hakama\Stitch\Copies\DoesNotFit;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\NoPlaceForAStop;
 use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Stitch\Turn;
@@ -26,6 +32,8 @@ use Illuminate\Validation\ValidationException;
 /** Makes another tape of an artwork: turned, mirrored, in copies, regrouped, with halts put in. */
 final class MakingController
 {
+    private const MOST_PIECES = 5000;
+
     public function show(Artwork $artwork, House $house): View|RedirectResponse
     {
         if ($artwork->read_at === null) {
@@ -63,6 +71,49 @@ final class MakingController
             'speed' => $speed,
             'saved' => $made?->secondsSaved($speed, $house->rules()->runTime()),
             'ask' => $request->boolean('mirrored') && $artwork->lettering !== false,
+        ]);
+    }
+
+    /** Which frame, and how many to a sheet, for a quantity of patches. */
+    public function sheets(Request $request, Artwork $artwork, House $house, Catalogue $catalogue): View
+    {
+        $pieces = $request->integer('for');
+        $sheets = [];
+        $problem =
+            $pieces >= 1 && $pieces <= self::MOST_PIECES
+                ? null
+                : 'How many pieces is a whole number, 1 to '.self::MOST_PIECES.'.';
+        if ($problem === null && $artwork->read_at !== null) {
+            $rules = $house->rules();
+            $artwork->load('blocks');
+            $of = new Sheets(
+                $rules->value(HouseRule::Margin),
+                $rules->value(HouseRule::CopiesGap),
+                $rules->value(HouseRule::BackingOverlap),
+                (int) $rules->value(HouseRule::HoopTime),
+                (int) $rules->value(HouseRule::SwapTime),
+                $rules->value(HouseRule::Speed),
+                SpeedCurve::usual(max($rules->value(HouseRule::Speed), 1000)),
+                $rules->runTime(),
+                $artwork->stopSheet($rules->isPreCut())->handsS($rules->halts()),
+            );
+            $flat = $catalogue
+                ->frames()
+                ->whereNull('retired_at')
+                ->where('driver', Driver::Flat)
+                ->map(static fn(Frame $frame): CoreFrame => $frame->toCore());
+            $sheets = $of->of(
+                PatternFigures::of($artwork->pattern(), $rules->measuring()),
+                $pieces,
+                array_values($flat->all()),
+            );
+        }
+
+        return view('artwork.sheets', [
+            'artwork' => $artwork,
+            'pieces' => $pieces,
+            'sheets' => $sheets,
+            'problem' => $problem,
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
+use App\Floor\BreakCard;
 use App\Floor\Pulse;
 use App\Floor\Station;
 use App\Http\Requests\Floor\ChoosePerson;
@@ -11,13 +12,16 @@ use App\Models\Machine;
 use App\People\Caller;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
+use App\Shop\House;
+use Hakama\Floor\EventKind;
+use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 
 final class FloorController
 {
-    public function show(PlanBoard $board, ?Machine $machine = null): View
+    public function show(PlanBoard $board, House $house, ?Machine $machine = null): View
     {
         // A tablet shows the machine it stands at.
         $machine ??= Caller::of(request())->tablet->machine ?? $board->machines()->first();
@@ -26,12 +30,26 @@ final class FloorController
         }
         $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
 
+        $station = Station::of($machine, $board);
+
         return view(request()->headers->has('HX-Request') ? 'floor.station' : 'floor.show', [
-            'station' => Station::of($machine, $board),
+            'station' => $station,
             'machines' => $board->machines(),
             'people' => app(Catalogue::class)->people(),
             'who' => Caller::acting(request()),
+            'stepBack' => (int) $house->rules()->value(HouseRule::StepBack),
+            'break' => self::broken($station, $house),
         ]);
+    }
+
+    /** Of a thread that broke, as long as it is not mended. */
+    private static function broken(Station $station, House $house): ?BreakCard
+    {
+        $running = $station->running;
+
+        return $running?->run->load->haltedBy === EventKind::ThreadBroke
+            ? BreakCard::of($running, $station->machine, $house)
+            : null;
     }
 
     /** Who stands at the machines from now on, as this screen is told. */

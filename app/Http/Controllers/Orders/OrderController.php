@@ -104,9 +104,20 @@ final class OrderController
             $request->filled('form') ? $request->string('form')->lower()->value() : null,
         );
 
-        return redirect()
-            ->route('orders.show', $order)
-            ->with('done', "Order {$order->number} is in the book.");
+        $named = $request->firstNamed();
+        $decoration =
+            $named === null
+                ? null
+                : $order->lines()->orderBy('id')->get()[$named[0]]?->decorations()->orderBy('id')->get()[$named[1]] ??
+                    null;
+
+        return $decoration === null
+            ? redirect()
+                ->route('orders.show', $order)
+                ->with('done', "Order {$order->number} is in the book.")
+            : redirect()
+                ->route('orders.names', $decoration)
+                ->with('done', "Order {$order->number} is in the book. Now the names.");
     }
 
     public function show(Order $order, PlanBoard $board, DecorationSetups $setups, ShopOdds $odds): View

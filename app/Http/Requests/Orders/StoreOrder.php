@@ -47,6 +47,7 @@ final class StoreOrder extends FormRequest
             'lines.*.decorations' => ['required', 'array', 'min:1', 'max:'.self::MOST_DECORATIONS],
             'lines.*.decorations.0.position' => ['required', Rule::enum(Position::class)],
             'lines.*.decorations.*.position' => ['nullable', Rule::enum(Position::class)],
+            'lines.*.decorations.*.named' => ['nullable', 'boolean'],
             'lines.*.decorations.*.artwork_id' => ['nullable', 'integer', Rule::exists('artworks', 'id')],
         ];
     }
@@ -109,6 +110,30 @@ final class StoreOrder extends FormRequest
     public function dueAt(): CarbonImmutable
     {
         return CarbonImmutable::parse($this->string('due_date').' '.$this->string('due_time'));
+    }
+
+    /**
+     * Where each piece is to carry a name of its own.
+     *
+     * @return array{int, int}|null line and place of the first such, from 0; null where there is none
+     */
+    public function firstNamed(): ?array
+    {
+        foreach (array_values($this->array('lines')) as $i => $line) {
+            $places = array_values(
+                array_filter(
+                    is_array($line['decorations'] ?? null) ? $line['decorations'] : [],
+                    static fn(mixed $place): bool => is_array($place) && ($place['position'] ?? '') !== '',
+                ),
+            );
+            foreach ($places as $j => $place) {
+                if (($place['named'] ?? null) === '1') {
+                    return [$i, $j];
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return list<TypedLine> */
