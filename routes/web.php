@@ -13,6 +13,8 @@ use App\Http\Controllers\Begin\BeginController;
 use App\Http\Controllers\Begin\HomeController;
 use App\Http\Controllers\Begin\UpController;
 use App\Http\Controllers\Books\BooksController;
+use App\Http\Controllers\Books\InvoiceController;
+use App\Http\Controllers\Books\JobController;
 use App\Http\Controllers\Books\LearnController;
 use App\Http\Controllers\Floor\CorrectionController;
 use App\Http\Controllers\Floor\FinishController;
@@ -22,6 +24,7 @@ use App\Http\Controllers\Needles\CardController;
 use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
+use App\Http\Controllers\Orders\AskQuoteController;
 use App\Http\Controllers\Orders\ChangeController;
 use App\Http\Controllers\Orders\ColourController;
 use App\Http\Controllers\Orders\MoneyController;
@@ -108,19 +111,24 @@ Route::controller(ColourController::class)
         Route::get('/{decoration}', 'show')->name('colours')->whereNumber('decoration');
         Route::put('/{decoration}', 'keep')->name('colours.keep')->whereNumber('decoration');
     });
-Route::controller(MoneyController::class)->group(static function (): void {
-    Route::get('/orders/ask', 'ask')->name('orders.ask');
-    Route::get('/orders/{order}/money', 'show')->name('orders.money');
-    Route::put('/orders/{order}/money', 'keep')->name('orders.money.keep');
-    Route::get('/orders/{order}/quote', 'quote')->name('orders.quote');
-    Route::post('/orders/{order}/invoices', 'invoice')->name('orders.invoice');
-    Route::get('/books/jobs', 'jobs')->name('books.jobs');
-    Route::get('/books/learned', [LearnController::class, 'show'])->name('books.learned');
-    Route::put('/books/learned', [LearnController::class, 'decide'])->name('books.learned.decide');
+Route::get('/orders/ask', AskQuoteController::class)->name('orders.ask');
+Route::controller(MoneyController::class)
+    ->prefix('orders/{order}')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/money', 'show')->name('money');
+        Route::put('/money', 'keep')->name('money.keep');
+        Route::get('/quote', 'quote')->name('quote');
+    });
+Route::controller(InvoiceController::class)->group(static function (): void {
+    Route::post('/orders/{order}/invoices', 'write')->name('orders.invoice');
     Route::get('/books/invoices.csv', 'csv')->name('invoices.csv');
     Route::get('/books/invoices/{invoice:number}', 'paper')->name('invoices.paper');
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit');
 });
+Route::get('/books/jobs', JobController::class)->name('books.jobs');
+Route::get('/books/learned', [LearnController::class, 'show'])->name('books.learned');
+Route::put('/books/learned', [LearnController::class, 'decide'])->name('books.learned.decide');
 Route::controller(PriceController::class)
     ->prefix('shop/prices')
     ->name('prices.')

@@ -6,6 +6,7 @@ namespace App\Money;
 
 use App\Artwork\TemplatePdf;
 use FPDF;
+use Illuminate\Http\Response;
 
 /** One page in the shop's name: a heading, words above, rows with pieces and amounts, their sum, words below. */
 final class PaperPdf
@@ -67,6 +68,13 @@ final class PaperPdf
         }
 
         return $pdf->Output('S');
+    }
+
+    public static function response(string $bytes, string $name): Response
+    {
+        return (new Response($bytes))
+            ->header('Content-Type', 'application/pdf')
+            ->header('Content-Disposition', "inline; filename=\"{$name}.pdf\"");
     }
 
     /** As it is written on paper: whole and hundredths. */
