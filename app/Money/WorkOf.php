@@ -186,8 +186,8 @@ final class WorkOf
             ->groupByRaw('coalesce(d.split_from_id, d.id)')
             ->selectRaw(
                 "coalesce(d.split_from_id, d.id) as decoration,
-                sum(case floor_events.kind when 'piece_spoiled' then floor_events.piece_count when 'piece_rejected' then floor_events.piece_count
-                    when 'spoil_withdrawn' then -cast(floor_events.piece_count as signed) else 0 end) as spoiled,
+                sum(case when floor_events.kind in ('piece_spoiled', 'piece_rejected') then floor_events.piece_count
+                    when floor_events.kind = 'spoil_withdrawn' then -cast(floor_events.piece_count as signed) else 0 end) as spoiled,
                 sum(if(floor_events.kind = ?, floor_events.clock_s, 0)) as machine_s",
                 [EventKind::Sewn->value],
             )

@@ -98,7 +98,8 @@ final class OpenBatches
             ])
             ->selectRaw('(select count(*) from pieces where pieces.decoration_id = d.id) as pieces_all')
             ->selectRaw(
-                '(select json_arrayagg(json_array(w.number, t.code, t.hex, t.weight)) from colourways w join threads t on t.id = w.thread_id where w.decoration_id = d.id) as ways',
+                '(select json_arrayagg(json_array(w.number, t.code, t.hex, t.weight)) from colourways w
+                    join threads t on t.id = w.thread_id where w.decoration_id = d.id) as ways',
             )
             ->selectRaw('exists (select 1 from floor_events e where e.batch_id = b.id) as started')
             ->get();

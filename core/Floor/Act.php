@@ -20,4 +20,20 @@ final readonly class Act
         public float $slackS,
         public string $because,
     ) {}
+
+    /** By when it is to be begun, in few words. */
+    public function when(): string
+    {
+        return match (true) {
+            $this->stands => 'now',
+            $this->slackS < 0 => 'too late by '.self::minutes(-$this->slackS),
+            default => 'in '.self::minutes($this->slackS),
+        };
+    }
+
+    /** "4 min", or seconds below a minute. */
+    public static function minutes(float $seconds): string
+    {
+        return $seconds < 60 ? sprintf('%d s', (int) round($seconds)) : sprintf('%d min', (int) round($seconds / 60));
+    }
 }

@@ -67,9 +67,9 @@ final class Acts
                 $now,
                 sprintf(
                     'the load ends in %s, hooping %s takes %s',
-                    self::minutes($now->leftS),
+                    Act::minutes($now->leftS),
                     $missing === 1 ? 'one' : $missing,
-                    self::minutes($missing * $now->hoopS),
+                    Act::minutes($missing * $now->hoopS),
                 ),
                 false,
                 $slack,
@@ -98,11 +98,5 @@ final class Acts
             EventKind::HandStop => 'do what is written at this stop, go on',
             default => 'look why it was stopped, go on',
         };
-    }
-
-    /** "4 min", or seconds below a minute. */
-    public static function minutes(float $seconds): string
-    {
-        return $seconds < 60 ? sprintf('%d s', (int) round($seconds)) : sprintf('%d min', (int) round($seconds / 60));
     }
 }

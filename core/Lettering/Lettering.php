@@ -86,7 +86,7 @@ final readonly class Lettering
             $set = $this->set($glyphs, $height, $narrowed);
         }
         if (! $fits($set)) {
-            throw UnfitText::tooLong($text, (float) $this->mostMm, $set->widthMm(), $least);
+            throw UnfitText::tooLong((float) $this->mostMm, $set->widthMm(), $least);
         }
         $wants = max(1.5 * $height, $set->widthMm() / (1.6 * M_PI));
         if ($this->arc !== null && $this->arc->radiusMm < $wants) {

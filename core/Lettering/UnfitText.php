@@ -37,12 +37,11 @@ final class UnfitText extends DomainException
         );
     }
 
-    public static function tooLong(string $text, float $mostMm, float $wouldBeMm, float $leastMm): self
+    public static function tooLong(float $mostMm, float $wouldBeMm, float $leastMm): self
     {
         return new self(
             sprintf(
-                '“%s” does not go into %s mm: at the least height of %s mm it is %s mm long',
-                $text,
+                'it does not go into %s mm: at the least height of %s mm it is %s mm long',
                 round($mostMm, 1),
                 round($leastMm, 1),
                 round($wouldBeMm, 1),

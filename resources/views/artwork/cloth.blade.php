@@ -37,9 +37,9 @@
                         @foreach ($bill->pieces as $piece)
                             <tr>
                                 <td>{{ $piece->number }}<span class="block text-sm text-soft">block
-                                        {{ $piece->block }}{{ $piece->tackDown ? ', held by ' . $piece->tackDown : ', held by none' }}</span>
+                                        {{ $piece->block }}, held by {{ $piece->tackDown ?? 'none' }}</span>
                                 </td>
-                                <td>{!! App\Http\Controllers\Artwork\ClothController::drawn($piece, $bill->cloths[$piece->number]) !!}</td>
+                                <td>{!! App\Artwork\ClothDrawing::small($piece, $bill->cloths[$piece->number]) !!}</td>
                                 <td><label class="sr-only" for="cloth-{{ $piece->block }}">Cloth of piece
                                         {{ $piece->number }}</label>
                                     <select id="cloth-{{ $piece->block }}" name="cloths[{{ $piece->block }}]"
@@ -69,12 +69,20 @@
                     <a class="btn" href="{{ route('artwork.cloth.pattern', [$artwork, 'as' => 'svg']) }}">SVG</a>
                     <a class="btn" href="{{ route('catalogue.show', 'cloths') }}">Cloths of the shop</a>
                 </p>
-                <x-because about="How the shapes come about">{{ $bill->preCut ? 'The house cuts cloth to its shape before it is laid: the placement line and the tack-down, grown all round by the house’s rule, so that the tack-down holds it everywhere.' : 'The house lays whole cloth and trims it in the frame: a rectangle round the line, with room for the scissors.' }}
+                <x-because about="How the shapes come about">
+                    @if ($bill->preCut)
+                        The house cuts cloth to its shape before it is laid: the placement line and the tack-down, grown
+                        all round by the house’s rule, so that the tack-down holds it everywhere.
+                    @else
+                        The house lays whole cloth and trims it in the frame: a rectangle round the line, with room for
+                        the scissors.
+                    @endif
                     The other way is a <a href="/shop#applique">school of the house</a>.</x-because>
             </form>
             <section aria-label="How much, and how long">
                 <h2 class="mb-1">For the open orders</h2>
-                <p class="mb-2 text-sm text-soft">{{ $bill->frames > 0 ? "{$bill->frames} frames are still to sew." : 'Nothing is ordered: worked out for one frame.' }}</p>
+                <p class="mb-2 text-sm text-soft">
+                    {{ $bill->frames > 0 ? "{$bill->frames} frames are still to sew." : 'Nothing is ordered: for one frame.' }}</p>
                 @foreach ($bill->layouts as [$cloth, $layout, $cm2])
                     <div class="border-b border-hair py-2">
                         <p><x-swatch :hex="$cloth->hex" />{{ $cloth->code }} {{ $cloth->name }}</p>

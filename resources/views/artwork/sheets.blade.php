@@ -1,4 +1,13 @@
-@php $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places); @endphp
+@php
+    $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
+    $lasts = static fn(float $s) => $s < 5400 ? $n(ceil($s / 60)) . ' min' : $n($s / 3600, 1) . ' h';
+    $made = static fn($sheet) => [
+        'frame' => $sheet->frame,
+        'columns' => $sheet->grid->columns,
+        'rows' => $sheet->grid->rows,
+        'for' => $pieces,
+    ];
+@endphp
 @if ($problem !== null)
     <p class="now text-sm">{{ $problem }}</p>
 @elseif ($sheets === [])
@@ -24,11 +33,10 @@
                             class="text-sm text-soft">{{ $sheet->grid->columns }} × {{ $sheet->grid->rows }}</span></td>
                     <td class="num">{{ $sheet->sheets }}</td>
                     <td class="num">{{ $sheet->over ?: '' }}</td>
-                    <td class="num">{{ $sheet->seconds < 5400 ? $n(ceil($sheet->seconds / 60)) . ' min' : $n($sheet->seconds / 3600, 1) . ' h' }}
-                    </td>
+                    <td class="num">{{ $lasts($sheet->seconds) }}</td>
                     <td class="num">{{ $n($sheet->cm2 / 10000, 2) }} m²</td>
                     <td><a class="btn btn-small"
-                            href="{{ route('artwork.make', [$artwork, 'frame' => $sheet->frame, 'columns' => $sheet->grid->columns, 'rows' => $sheet->grid->rows, 'for' => $pieces]) }}"
+                            href="{{ route('artwork.make', [$artwork, ...$made($sheet)]) }}"
                             aria-label="Lay it out: {{ $sheet->grid->copies() }} in {{ $sheet->frame }}">Lay it out</a></td>
                 </tr>
             @endforeach

@@ -12,7 +12,16 @@
 <div class="grid grid-cols-1 gap-4 md:grid-cols-3">
     @foreach ($board->rows as $row)
         @php $running = $row['station']->running; @endphp
-        <section @class(['border-l-[10px] bg-paper p-4', 'border-now' => $row['next']?->stands, 'border-good' => $row['now']?->stage === Stage::Sewing, 'border-hair' => !$row['next']?->stands && $row['now']?->stage !== Stage::Sewing])
+        @php
+            $stands = $row['next']?->stands === true;
+            $sews = $row['now']?->stage === Stage::Sewing;
+        @endphp
+        <section @class([
+            'border-l-[10px] bg-paper p-4',
+            'border-now' => $stands,
+            'border-good' => $sews,
+            'border-hair' => !$stands && !$sews,
+        ])
             aria-label="{{ $row['station']->machine->code }}">
             <p class="flex items-baseline"><a class="big no-underline"
                     href="{{ route('floor.show', $row['station']->machine) }}">{{ $row['station']->machine->code }}</a><span
@@ -23,14 +32,16 @@
                 <p class="flex items-baseline"><span class="big">{{ $running->run->done }}<span
                             class="text-xl"> / {{ $running->run->pieces }}</span></span>
                     @if ($row['now']->stage === Stage::Sewing)
-                        <span class="big ml-auto">{{ Hakama\Floor\Acts::minutes($row['now']->leftS) }}</span>
+                        <span class="big ml-auto">{{ Hakama\Floor\Act::minutes($row['now']->leftS) }}</span>
                     @endif
                 </p>
                 <p class="text-base text-soft">
-                    {{ $row['ends'] === null ? '' : 'batch ends ' . App\Clock\ShopClock::words($row['ends']) }}{{ $row['now']->late > 0 ? ', after its promise' : '' }}
+                    @if ($row['ends'])
+                        batch ends {{ App\Clock\ShopClock::words($row['ends']) }}{{ $row['now']->late > 0 ? ', after its promise' : '' }}
+                    @endif
                 </p>
             @endif
-            <p @class(['mt-2 font-semibold', 'now' => $row['next']?->stands])>{{ $row['next'] === null ? 'wants nobody' : ucfirst($row['next']->what) }}</p>
+            <p @class(['mt-2 font-semibold', 'now' => $stands])>{{ ucfirst($row['next']->what ?? 'wants nobody') }}</p>
         </section>
     @endforeach
 </div>
@@ -43,7 +54,7 @@
             <li class="flex items-baseline gap-4 border-b border-hair py-2"><strong
                     class="w-16">{{ $act->machine }}</strong><span class="flex-1">{{ ucfirst($act->what) }}<span
                         class="block text-base text-soft">{{ $act->because }}</span></span><span
-                    @class(['num', 'now' => $act->stands || $act->slackS < 0])>{{ $act->stands ? 'now' : ($act->slackS < 0 ? 'too late by ' . Hakama\Floor\Acts::minutes(-$act->slackS) : 'in ' . Hakama\Floor\Acts::minutes($act->slackS)) }}</span>
+                    @class(['num', 'now' => $act->stands || $act->slackS < 0])>{{ $act->when() }}</span>
             </li>
         @endforeach
     </ol>

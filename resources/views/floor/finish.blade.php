@@ -108,7 +108,11 @@
                 </div>
             @empty
                 <p class="note">
-                    {{ $rules->byAnother() ? 'Finished pieces that another pair of eyes has to look at stand here.' : 'The house lets whoever sewed it look; who else is to look is a school of the house.' }}
+                    @if ($rules->byAnother())
+                        Finished pieces that another pair of eyes has to look at stand here.
+                    @else
+                        The house lets whoever sewed it look; who else is to look is a school of the house.
+                    @endif
                     <a href="/shop#check">Who looks at what is sewn</a></p>
             @endforelse
             @if ($list->rates !== [])

@@ -16,7 +16,9 @@
     @endif
     <p @class(['mb-3', 'now' => ($likely->marginPercent() ?? 0) < $wanted])>Costs {{ $m($likely->cost->cents()) }}, earns
         {{ ($likely->profit() < 0 ? '−' : '') . $m(abs($likely->profit())) }}: a margin of
-        {{ $n($likely->marginPercent() ?? 0, 1) }} %{{ ($likely->marginPercent() ?? 0) < $wanted ? ', below the ' . $n($wanted) . ' % the house wants' : '' }}.
+        {{ $n($likely->marginPercent() ?? 0, 1) }} %@if (($likely->marginPercent() ?? 0) < $wanted)
+            , below the {{ $n($wanted) }} % the house wants
+        @endif.
     </p>
     <table>
         <thead>

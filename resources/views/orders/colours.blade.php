@@ -1,6 +1,7 @@
 @php
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
     $cloth = $decoration->line->colour_hex;
+    $ownSign = substr(md5($artwork->checksum . $own->pluck('hex')->implode(',')), 0, 8);
 @endphp
 <x-layout station="orders" :title="'Colours, order ' . $decoration->line->order->number">
     <x-slot:say>
@@ -22,7 +23,7 @@
                 <figure class="m-0">
                     <div class="flex h-72 items-center justify-center p-5" style="background-color: {{ $cloth }}">
                         <img class="max-h-full max-w-full" alt="{{ $artwork->name }} in its own threads on this cloth"
-                            src="{{ route('artwork.drawing', [$artwork, 'v' => substr(md5($artwork->checksum . implode(',', $own->pluck('hex')->all())), 0, 8)]) }}">
+                            src="{{ route('artwork.drawing', [$artwork, 'v' => $ownSign]) }}">
                     </div>
                     <figcaption class="mt-1 text-sm text-soft">As the artwork has
                         it{{ $before->hidden === [] ? '' : ': block ' . implode(', ', $before->hidden) . ' hardly shows' }}

@@ -1,5 +1,6 @@
 @php
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
+    $typed = static fn(?int $cents) => $cents === null ? '' : number_format($cents / 100, 2, '.', '');
     $m = static fn(?int $cents) => $cents === null ? '' : App\Shop\Figure::words($cents / 100, 2);
     $price = $money->priceCents();
     $planned = $money->plannedCents();
@@ -88,8 +89,8 @@
                 @if ($line->quote && ($line->quote->steps !== [] || count($line->quote->without) > 1))
                     <p class="mt-1 text-sm">
                         @foreach ($line->quote->steps as $pieces => $cents)
-                            {{ $pieces }} {{ $pieces === 1 ? 'piece' : 'pieces' }}: {{ $m($cents) }}, {{ $m(Hakama\Money\Cents::of($cents / $pieces)) }}
-                            each.
+                            {{ $pieces }} {{ $pieces === 1 ? 'piece' : 'pieces' }}: {{ $m($cents) }},
+                            {{ $m(Hakama\Money\Cents::of($cents / $pieces)) }} each.
                         @endforeach
                         @if (count($line->quote->without) > 1)
                             @foreach ($line->quote->without as [$name, $cents])
@@ -133,14 +134,14 @@
                         {{ $line->line->garmentLabel() }}</label>
                     <input id="blank-{{ $line->line->id }}" name="blank[{{ $line->line->id }}]" inputmode="decimal"
                         class="num" placeholder="the customer brings them"
-                        value="{{ old($field, $line->line->blank_cents === null ? '' : number_format($line->line->blank_cents / 100, 2, '.', '')) }}"
+                        value="{{ old($field, $typed($line->line->blank_cents)) }}"
                         @error($field) aria-invalid="true" aria-describedby="wrong-blank-{{ $line->line->id }}" @enderror>
                     <x-wrong :field="$field" />
                 @endforeach
                 <div class="mt-2 grid grid-cols-2 gap-3">
-                    <x-field name="artwork" label="Artwork, once" inputmode="decimal" class="num" :value="$order->artwork_cents === 0 ? '' : number_format($order->artwork_cents / 100, 2, '.', '')" />
+                    <x-field name="artwork" label="Artwork, once" inputmode="decimal" class="num" :value="$typed($order->artwork_cents ?: null)" />
                     <x-field name="agreed" label="Price agreed" inputmode="decimal" class="num"
-                        placeholder="as worked out" :value="$order->agreed_cents === null ? '' : number_format($order->agreed_cents / 100, 2, '.', '')" />
+                        placeholder="as worked out" :value="$typed($order->agreed_cents)" />
                 </div>
                 <button class="btn btn-main mt-3" data-key="s">Keep the amounts <kbd>s</kbd></button>
             </form>

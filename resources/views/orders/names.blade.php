@@ -2,6 +2,9 @@
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
     $value = static fn(string $field, mixed $kept) => old($field, $kept);
     $order = $decoration->line->order;
+    $alphabetNow = $value('alphabet', $lettering->alphabet->value ?? 'block');
+    $designNow = (string) $value('design_id', $lettering === null ? $decoration->artwork_id : $lettering->design_id);
+    $average = $pieces->avg(static fn($piece) => $texts[$piece->text]->stitches ?? 0);
     $listed = $pieces
         ->filter(static fn($piece) => $piece->text !== null)
         ->map(static fn($piece) => $piece->size === 'one' ? $piece->text : "{$piece->text}; {$piece->size}")
@@ -41,7 +44,7 @@
                     <legend class="text-sm text-soft">Alphabet</legend>
                     @foreach (Hakama\Lettering\Alphabet::cases() as $alphabet)
                         <label class="m-0 mt-1 flex items-baseline gap-2"><input type="radio" name="alphabet"
-                                value="{{ $alphabet->value }}" @checked($value('alphabet', $lettering->alphabet->value ?? 'block') === $alphabet->value)>
+                                value="{{ $alphabet->value }}" @checked($alphabetNow === $alphabet->value)>
                             <span><strong>{{ ucfirst($alphabet->label()) }}</strong> <span class="text-sm text-soft">from
                                     {{ $n($rules->leastMm($alphabet), 1) }} mm:
                                     {{ $alphabet->meaning() }}</span></span></label>
@@ -70,7 +73,7 @@
                     <div><label for="design_id">Under a design</label><select id="design_id" name="design_id">
                             <option value="">the name alone</option>
                             @foreach ($designs as $id => $name)
-                                <option value="{{ $id }}" @selected((string) $value('design_id', $lettering === null ? $decoration->artwork_id : $lettering->design_id) === (string) $id)>{{ $name }}
+                                <option value="{{ $id }}" @selected($designNow === (string) $id)>{{ $name }}
                                 </option>
                             @endforeach
                         </select><x-wrong field="design_id" /></div>
@@ -142,7 +145,7 @@
                         @endforeach
                     </tbody>
                 </table></div>
-                <p class="mt-2 text-sm text-soft">On average {{ $n($pieces->avg(static fn ($piece) => $texts[$piece->text]->stitches ?? 0)) }}
+                <p class="mt-2 text-sm text-soft">On average {{ $n($average) }}
                     stitches a name: what the plan and the thread reckon with. On a machine with several heads one head
                     sews: every name is another.</p>
             @endif

@@ -1,3 +1,4 @@
+@php $typed = static fn(?int $cents) => $cents === null ? '' : number_format($cents / 100, 2, '.', ''); @endphp
 <x-layout station="shop" title="Price list">
     <x-slot:say>Up to so many stitches, from so many pieces on: so much a piece and place, in
         {{ $currency }}.</x-slot:say>
@@ -35,7 +36,7 @@
                                     id="price-{{ $i }}-{{ $j }}"
                                     name="prices[{{ $i }}][{{ $j }}]" inputmode="decimal"
                                     class="num !w-24"
-                                    value="{{ old("prices.{$i}.{$j}", isset($steps[$to][$pieces]) ? number_format($steps[$to][$pieces] / 100, 2, '.', '') : '') }}">
+                                    value="{{ old("prices.{$i}.{$j}", $typed($steps[$to][$pieces] ?? null)) }}">
                             </td>
                         @endforeach
                     </tr>

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Artwork;
 
 use App\Artwork\ClothBill;
+use App\Artwork\ClothDrawing;
 use App\Artwork\ClothPatternPdf;
 use App\Artwork\Intake;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Models\Cloth;
 use App\Shop\House;
-use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\StopAction;
 use Hakama\House\HouseRule;
-use Hakama\Stitch\Point;
 use Hakama\Stitch\Reordered;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -115,7 +114,7 @@ final class ClothController
         $bill = ClothBill::of($artwork, $house);
         $name = DrawingController::fileName($artwork, 'cloth.pdf');
         if ($request->query('as') === 'svg') {
-            return (new Response(self::svg($bill)))
+            return (new Response(ClothDrawing::realSize($bill)))
                 ->header('Content-Type', 'image/svg+xml')
                 ->header('Content-Disposition', 'attachment; filename="'.substr($name, 0, -4).'.svg"');
         }
@@ -124,65 +123,5 @@ final class ClothController
         return (new Response(ClothPatternPdf::of($artwork, $bill, $paper)))
             ->header('Content-Type', 'application/pdf')
             ->header('Content-Disposition', "inline; filename=\"{$name}\"");
-    }
-
-    /** One piece, small, as it is on the page. */
-    public static function drawn(AppliedPiece $piece, ?Cloth $cloth): string
-    {
-        $box = $piece->bounds();
-
-        return sprintf(
-            '<svg viewBox="%s %s %s %s" class="h-24 max-w-40" aria-hidden="true"><g transform="scale(1 -1)"><path d="%s" fill="%s" stroke="#1d2433" stroke-width="%s"/><path d="%s" fill="none" stroke="#1d2433" stroke-width="%s" stroke-dasharray="%s"/></g></svg>',
-            round($box->left - 2, 1),
-            round(-$box->top - 2, 1),
-            round($box->width() + 4, 1),
-            round($box->height() + 4, 1),
-            self::path($piece->cut),
-            $cloth->hex ?? '#fffdf8',
-            round($box->height() / 90, 2),
-            self::path($piece->line),
-            round($box->height() / 120, 2),
-            round($box->height() / 30, 1),
-        );
-    }
-
-    /** All pieces beside each other at real size, mm. */
-    private static function svg(ClothBill $bill): string
-    {
-        $drawn = '';
-        $x = 0.0;
-        $high = 0.0;
-        foreach ($bill->pieces as $piece) {
-            $box = $piece->bounds();
-            $drawn .= sprintf(
-                '<g transform="translate(%s %s) scale(1 -1)"><path d="%s" fill="none" stroke="#000" stroke-width="0.3"/><path d="%s" fill="none" stroke="#777" stroke-width="0.2" stroke-dasharray="1 1"/></g><text x="%s" y="%s" font-size="4">%d: %s, cut %d</text>',
-                round($x - $box->left, 2),
-                round($box->top + 6, 2),
-                self::path($piece->cut),
-                self::path($piece->line),
-                round($x, 2),
-                4,
-                $piece->number,
-                e($bill->cloths[$piece->number]->code ?? 'no cloth yet'),
-                max(1, $bill->frames),
-            );
-            $x += $box->width() + 10;
-            $high = max($high, $box->height());
-        }
-
-        return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$s %2$s" width="%1$smm" height="%2$smm">%3$s</svg>',
-            round(max(1.0, $x), 2),
-            round($high + 8, 2),
-            $drawn,
-        );
-    }
-
-    /** @param list<Point> $points */
-    private static function path(array $points): string
-    {
-        return 'M'.
-            implode('L', array_map(static fn(Point $p): string => round($p->x, 2).' '.round($p->y, 2), $points)).
-            'Z';
     }
 }
