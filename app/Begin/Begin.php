@@ -34,6 +34,7 @@ final class Begin
         'invoices',
         'hand_overs',
         'machine_readings',
+        'origins',
         'step_confirmations',
         'batch_runs',
         'floor_events',

@@ -74,7 +74,8 @@ final readonly class Running
                     ),
             ),
             $setup->placements ?? [],
-            self::confirmed($open->id),
+            // Before the list is gone through nobody has confirmed anything.
+            $run->stage === Stage::Preflight ? [] : self::confirmed($open->id),
             $setup,
         );
     }
@@ -122,16 +123,15 @@ final readonly class Running
     /** @return Collection<int, Piece> */
     private static function pieces(Batch $batch, BatchRun $run, int $heads): Collection
     {
-        $next = $batch
-            ->pieces()
+        $of = static fn() => Piece::query()->where('decoration_id', $batch->decoration_id);
+        $next = $of()
             ->where('state', PieceState::Waiting)
-            ->orderBy('pieces.id')
-            ->limit(max($heads, self::SHOWN) + count($run->hooped))
-            ->get();
-        $held = [...$run->onFrame, ...array_diff($run->hooped, $next->modelKeys())];
+            ->orderBy('id')
+            ->limit(max($heads, self::SHOWN) + count($run->hooped));
+        $held = [...$run->onFrame, ...$run->hooped];
 
-        return $next
-            ->merge($held === [] ? [] : $batch->pieces()->whereKey($held)->get())
+        return ($held === [] ? $next : $next->union($of()->whereKey($held)->toBase()))
+            ->get()
             ->sortBy('id')
             ->keyBy('id');
     }

@@ -110,6 +110,7 @@ final class DemoOrders
             [self::line(self::BAG, 'natural', ['one' => 12], ['centre' => 'Seed sprig'])],
             'M3',
             1,
+            agreedCents: 3_900,
         );
 
         $running = $this->order('Ullenmere Ferry Crew', 0, '17:00', [
@@ -351,9 +352,18 @@ final class DemoOrders
         return $order;
     }
 
-    /** @param list<array<string, mixed>> $lines */
-    private function finished(string $customer, int $day, array $lines, string $machine, int $spoiled): void
-    {
+    /**
+     * @param list<array<string, mixed>> $lines
+     * @param int|null                   $agreedCents for it, where that is not what the list says
+     */
+    private function finished(
+        string $customer,
+        int $day,
+        array $lines,
+        string $machine,
+        int $spoiled,
+        ?int $agreedCents = null,
+    ): void {
         $at = $this->now
             ->startOfDay()
             ->subWeekdays(-$day)
@@ -368,6 +378,7 @@ final class DemoOrders
             at: $at,
             leaveSewing: false,
         );
+        $order->update(['agreed_cents' => $agreedCents]);
         // Finished and looked at that same evening.
         Piece::query()
             ->where('order_id', $order->id)

@@ -29,6 +29,50 @@ use PHPUnit\Framework\Attributes\Test;
 final class FloorTest extends FeatureTestCase
 {
     #[Test]
+    public function where_a_design_was_sewn_is_kept_with_its_frame_and_machine(): void
+    {
+        $batch = self::batchOf(1006);
+        $done = fn(array $with) => $this->from('/floor/M2')->post('/floor/M2/events', [
+            'id' => Str::uuid()->toString(),
+            'kind' => 'preflight_done',
+            'batch' => $batch->code,
+            'checked' =>
+                \App\Floor\Station::of(
+                    self::machine('M2')->load(['rack.thread', 'frame']),
+                    self::board(),
+                )->running?->work->wanted() ?? [],
+            'who' => 'Odo',
+            ...$with,
+        ]);
+        $done(['origin_x' => '12.5'])->assertSessionHasErrors('origin_y');
+        $done(['origin_x' => 'left', 'origin_y' => '1'])->assertSessionHasErrors('origin_x');
+        app()->forgetScopedInstances();
+        $done(['origin_x' => '12.5', 'origin_y' => '-4'])->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        $this->get('/floor/M2')
+            ->assertSee('Sewn here in this frame at X 12.5, Y -4.0 (Odo')
+            ->assertDontSee('The frame was off since');
+        // Another batch is set up there: the place is known, and has to be traced again.
+        $this->travel(5)->minutes();
+        FloorLog::append(
+            self::machine('M2'),
+            self::batchOf(1008),
+            new \Hakama\Floor\Event(Str::uuid()->toString(), EventKind::PreflightDone, self::batchOf(1008)->id, 1),
+            'hand',
+        );
+        app()->forgetScopedInstances();
+        $origin = \App\Floor\KeptOrigin::of(
+            \App\Floor\Running::of(
+                self::board()->batches()[$batch->code],
+                \App\Floor\Pulse::of(self::machine('M2')),
+                self::machine('M2'),
+            ),
+            self::machine('M2'),
+        );
+        self::assertStringContainsString('The frame was off since', (string) $origin?->words());
+    }
+
+    #[Test]
     public function a_break_says_where_at_which_needle_and_after_three_what_to_look_at(): void
     {
         $batch = self::batchOf(1006);

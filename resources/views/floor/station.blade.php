@@ -54,6 +54,9 @@
                     data-turn="{{ $open->setup->turnDeg }}" data-load="{{ $run->load->event }}"
                     data-sewn="{{ $run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch }}"
                     data-of="{{ $open->design->stitches }}"></canvas>
+                @if ($origin)
+                    <p class="text-base" id="origin">{{ $origin->words() }}</p>
+                @endif
                 @if ($running->setup)
                     <p class="text-base" id="bobbin">{{ $station->bobbinWords() }}</p>
                     <p class="text-base" id="loading">▲ {{ ucfirst($running->setup->loading->endWords()) }} towards the
@@ -194,6 +197,16 @@
                                         class="flex-1 text-base leading-snug">{{ $step->text }}</span>@if ($keys[$step->code] !== '')<kbd>{{ $keys[$step->code] }}</kbd>@endif</label>
                             @endforeach
                         </fieldset>
+                        <div class="mt-3 flex items-center gap-3"><span class="text-base text-soft">After the trace the
+                                panel says</span><label for="origin_x" class="m-0 text-base">X</label><input
+                                id="origin_x" name="origin_x" inputmode="decimal" class="num !w-24"
+                                value="{{ old('origin_x') }}"
+                                @error('origin_x') aria-invalid="true" aria-describedby="wrong-origin_x" @enderror><label
+                                for="origin_y" class="m-0 text-base">Y</label><input id="origin_y" name="origin_y"
+                                inputmode="decimal" class="num !w-24" value="{{ old('origin_y') }}"
+                                @error('origin_y') aria-invalid="true" aria-describedby="wrong-origin_y" @enderror><span
+                                class="text-base text-soft">mm</span></div>
+                        <x-wrong field="origin_x" /><x-wrong field="origin_y" />
                         <div class="mt-3 flex items-center gap-3"><label for="who" class="m-0 text-base">Confirmed
                                 by</label><select id="who" name="who" class="flex-1"
                                 @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Floor;
 
 use App\Floor\BreakCard;
+use App\Floor\KeptOrigin;
 use App\Floor\Pulse;
 use App\Floor\Station;
 use App\Http\Requests\Floor\ChoosePerson;
@@ -39,6 +40,7 @@ final class FloorController
             'who' => Caller::acting(request()),
             'stepBack' => (int) $house->rules()->value(HouseRule::StepBack),
             'break' => self::broken($station, $house),
+            'origin' => $station->running === null ? null : KeptOrigin::of($station->running, $machine),
         ]);
     }
 

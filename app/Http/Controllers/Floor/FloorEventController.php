@@ -14,6 +14,7 @@ use App\Models\FloorEvent;
 use App\Models\Machine;
 use App\Models\Needle;
 use App\Models\NeedleFitting;
+use App\Models\Origin;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
@@ -109,6 +110,14 @@ final class FloorEventController
                     'frame_id' => $batch->decoration->setup->frame_id,
                     'driver' => $batch->decoration->setup->frame->driver->value,
                 ]);
+                if ($request->origin() !== null && $batch->decoration->artwork_id !== null) {
+                    Origin::keep(
+                        $batch->decoration->artwork_id,
+                        $batch->decoration->setup->frame_id,
+                        $machine->id,
+                        ...[...$request->origin(), $who],
+                    );
+                }
                 NeedleFitting::record($machine, self::fitted($machine, $running->batch), $request->eventId(), $who);
             }
         });

@@ -57,6 +57,8 @@ final class RecordEvent extends FormRequest
             'who' => ['nullable', 'string', Rule::in(app(Catalogue::class)->people()), $mayBe],
             'checked' => ['array'],
             'driver_min' => ['nullable', 'numeric', 'between:1,240'],
+            'origin_x' => ['nullable', 'required_with:origin_y', 'numeric', 'between:-2000,2000'],
+            'origin_y' => ['nullable', 'required_with:origin_x', 'numeric', 'between:-2000,2000'],
         ];
     }
 
@@ -67,6 +69,8 @@ final class RecordEvent extends FormRequest
             'who.in' => 'Choose one of the people of the shop.',
             'cause.required' => 'Say why the piece was spoiled.',
             'at.*' => 'That is no time.',
+            'origin_x.*' => 'X and Y as the panel shows them, in mm; or leave both empty.',
+            'origin_y.*' => 'X and Y as the panel shows them, in mm; or leave both empty.',
             'driver_min.*' => 'How many minutes it took is a number, 1 to 240; or leave it empty.',
         ];
     }
@@ -104,6 +108,14 @@ final class RecordEvent extends FormRequest
     public function driverMinutes(): ?float
     {
         return $this->filled('driver_min') ? $this->float('driver_min') : null;
+    }
+
+    /** @return array{float, float}|null where the frame stood when the trace was right, mm; null where nobody has said */
+    public function origin(): ?array
+    {
+        return $this->filled('origin_x') && $this->filled('origin_y')
+            ? [$this->float('origin_x'), $this->float('origin_y')]
+            : null;
     }
 
     /** Who stands at the machine, as said here or before. */
