@@ -154,7 +154,7 @@ final class Begin
                 ...in_array('frames', $keep, true) ? [] : ['frames'],
                 ...in_array('garments', $keep, true) ? [] : ['garment_styles'],
                 ...in_array('threads', $keep, true) ? [] : ['cones', 'threads'],
-                ...in_array('rules', $keep, true) ? [] : ['house_rules', 'house_schools', 'week_days'],
+                ...in_array('rules', $keep, true) ? [] : ['house_rules', 'house_schools', 'week_days', 'price_steps'],
                 'backing_stocks',
                 'cloths',
             ];

@@ -74,18 +74,26 @@ final readonly class Lettering
             throw UnfitText::tooLow($this->heightMm, $least, $this->alphabet);
         }
         $glyphs = $this->glyphs($text);
-        [$narrowed, $height] = [1.0, $this->heightMm];
+        // Narrowed step by step first, then lowered: the first of all steps that fits, found by halving.
+        $narrow = fn(int $step): float => max($this->rules->narrowest, 1 - $step * self::STEP);
+        $low = fn(int $step): float => max($least, $this->heightMm * (1 - $step * self::STEP));
+        $narrowest = (int) ceil((1 - $this->rules->narrowest) / self::STEP - 1e-9);
+        $lowest = (int) ceil((1 - $least / $this->heightMm) / self::STEP - 1e-9);
+        $at = fn(int $step): array => $step <= $narrowest
+            ? [$this->heightMm, $narrow($step)]
+            : [$low($step - $narrowest), $narrow($narrowest)];
+        [$from, $to] = [0, $narrowest + max(0, $lowest)];
+        // Most names fit as they are.
+        if ($this->fits($this->set($glyphs, ...$at(0)))) {
+            $to = 0;
+        }
+        while ($from < $to) {
+            $middle = intdiv($from + $to, 2);
+            $this->fits($this->set($glyphs, ...$at($middle))) ? ($to = $middle) : ($from = $middle + 1);
+        }
+        [$height, $narrowed] = $at($to);
         $set = $this->set($glyphs, $height, $narrowed);
-        $fits = fn(Typesetting $set): bool => $this->mostMm === null || $set->widthMm() <= $this->mostMm + 1e-9;
-        while (! $fits($set) && $narrowed > $this->rules->narrowest + 1e-9) {
-            $narrowed = max($this->rules->narrowest, $narrowed - self::STEP);
-            $set = $this->set($glyphs, $height, $narrowed);
-        }
-        while (! $fits($set) && $height > $least + 1e-9) {
-            $height = max($least, $height - self::STEP * $this->heightMm);
-            $set = $this->set($glyphs, $height, $narrowed);
-        }
-        if (! $fits($set)) {
+        if (! $this->fits($set)) {
             throw UnfitText::tooLong((float) $this->mostMm, $set->widthMm(), $least);
         }
         $wants = max(1.5 * $height, $set->widthMm() / (1.6 * M_PI));
@@ -128,6 +136,11 @@ final readonly class Lettering
         }
 
         return array_map(fn(string $sign): ?Glyph => $sign === ' ' ? null : Glyph::of($sign, $this->alphabet), $signs);
+    }
+
+    private function fits(Typesetting $set): bool
+    {
+        return $this->mostMm === null || $set->widthMm() <= $this->mostMm + 1e-9;
     }
 
     /** @param list<Glyph|null> $glyphs */
