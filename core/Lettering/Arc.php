@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Lettering;
 
-/** A circle whose edge the letters stand on, or hang about the lower edge of with their feet inward out. */
+/** A circle that letters stand on, over a badge, or follow at its foot, under one. They read from left to right on both. */
 final readonly class Arc
 {
     private function __construct(public float $radiusMm, public bool $over) {}
