@@ -42,18 +42,7 @@ final readonly class ClothBill
     {
         $rules = $house->rules();
         $preCut = $rules->isPreCut();
-        $sheet = $artwork->stopSheet($preCut);
-        $roles = array_map(static fn(Step $step): Role => $step->role, $sheet->steps);
-        $beyond = $rules->value($preCut ? HouseRule::PreCutBeyond : HouseRule::TrimmedBeyond);
-        $key = 'applied-'.md5(serialize([$artwork->checksum, $roles, $beyond, $preCut]));
-        /** @var AppliedPieces $applied */
-        $applied = in_array(Role::Placement, $roles, true)
-            ? Cache::remember(
-                $key,
-                86_400 * 30,
-                static fn(): AppliedPieces => AppliedPieces::of($artwork->pattern(), $roles, $beyond, $preCut),
-            )
-            : AppliedPieces::none();
+        $applied = self::applied($artwork, $house);
         $known = Cloth::query()
             ->findMany($artwork->blocks->pluck('cloth_id')->filter())
             ->keyBy('id');
@@ -72,6 +61,24 @@ final readonly class ClothBill
             ! $preCut && $applied->mayWait($rules->value(HouseRule::ClothApart))
                 ? (count($applied->pieces) - 1) * $rules->value(HouseRule::TrimClothTime)
                 : null,
+        );
+    }
+
+    /** Which pieces it wants, whatever cloth they are of; wants `blocks` loaded. */
+    public static function applied(Artwork $artwork, House $house): AppliedPieces
+    {
+        $rules = $house->rules();
+        $preCut = $rules->isPreCut();
+        $roles = array_map(static fn(Step $step): Role => $step->role, $artwork->stopSheet($preCut)->steps);
+        if (! in_array(Role::Placement, $roles, true)) {
+            return AppliedPieces::none();
+        }
+        $beyond = $rules->value($preCut ? HouseRule::PreCutBeyond : HouseRule::TrimmedBeyond);
+
+        return Cache::remember(
+            'applied-'.md5(serialize([$artwork->checksum, $roles, $beyond, $preCut])),
+            86_400 * 30,
+            static fn(): AppliedPieces => AppliedPieces::of($artwork->pattern(), $roles, $beyond, $preCut),
         );
     }
 

@@ -7,8 +7,10 @@ namespace App\Finish;
 use App\Database\Whole;
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
+use App\Models\Decoration;
 use App\Models\Finishing;
 use App\Models\FloorEvent;
+use App\Models\KeptRun;
 use App\Models\Machine;
 use App\Models\OrderLine;
 use App\Models\Piece;
@@ -38,19 +40,28 @@ final readonly class FinishBook
     public function finish(array $pieces, string $form, string $who): int
     {
         return Whole::write(function () use ($pieces, $form, $who): int {
+            $open = $this->open($pieces, $form)->filter(
+                static fn(Piece $piece): bool => in_array(
+                    $piece->finish,
+                    [FinishState::ToFinish, FinishState::Rework],
+                    true,
+                ),
+            );
             $rules = CheckRules::of($this->house->rules());
-            $done = 0;
-            foreach ($this->open($pieces, $form) as $piece) {
-                if (! in_array($piece->finish, [FinishState::ToFinish, FinishState::Rework], true)) {
-                    continue;
-                }
-                $wants = $rules->wants(self::numberOf($piece), self::worth($piece, $this->catalogue));
-                $piece->update(['finish' => $piece->finish->finished($wants)]);
-                $this->note($piece, $form, Finishing::FINISHED, $who);
-                $done++;
+            $numbers = self::numbers($open);
+            $then = [];
+            foreach ($open as $piece) {
+                $wants = $rules->wants($numbers[$piece->id], self::worth($piece, $this->catalogue));
+                $then[($piece->finish ?? FinishState::ToFinish)->finished($wants)->value][] = $piece->id;
             }
+            foreach ($then as $state => $these) {
+                Piece::query()
+                    ->whereKey($these)
+                    ->update(['finish' => $state]);
+            }
+            self::note($open, $form, Finishing::FINISHED, $who);
 
-            return $done;
+            return $open->count();
         });
     }
 
@@ -62,7 +73,7 @@ final readonly class FinishBook
                 $another = CheckRules::of($this->house->rules())->byAnother();
                 $state = ($one->finish ?? FinishState::Passed)->checked($good, $who, $one->sewn_by, $another);
                 $one->update(['finish' => $state]);
-                $this->note($one, $form, $good ? Finishing::PASSED : Finishing::REWORK, $who, null, $note);
+                self::note([$one], $form, $good ? Finishing::PASSED : Finishing::REWORK, $who, null, $note);
             }
         });
     }
@@ -97,10 +108,7 @@ final readonly class FinishBook
                     $who,
                     reason: $note,
                 );
-                $this->note($one, $form, Finishing::REJECTED, $who, $cause, $note);
-                Piece::query()
-                    ->whereKey($one->id)
-                    ->update(['finish' => null, 'sewn_by' => '']);
+                self::note([$one], $form, Finishing::REJECTED, $who, $cause, $note);
             }
 
             return self::follows($piece);
@@ -126,33 +134,60 @@ final readonly class FinishBook
             ->get();
     }
 
-    private function note(
-        Piece $piece,
+    /** @param iterable<Piece> $pieces */
+    private static function note(
+        iterable $pieces,
         string $form,
         string $kind,
         string $who,
         ?SpoilCause $cause = null,
         string $note = '',
     ): void {
-        Finishing::query()->create([
-            'form_id' => $form,
-            'piece_id' => $piece->id,
-            'order_id' => $piece->order_id,
-            'kind' => $kind,
-            'who' => mb_substr($who, 0, 40),
-            'sewn_by' => $piece->sewn_by,
-            'machine_id' => Batch::query()->where('decoration_id', $piece->decoration_id)->value('machine_id'),
-            'fabric' => $piece->decoration->line->fabric->value,
-            'cause' => $cause,
-            'note' => mb_substr($note, 0, 200),
-            'done_at' => CarbonImmutable::now(),
-        ]);
+        $pieces = [...$pieces];
+        $machines = Batch::query()
+            ->whereIn('decoration_id', array_column($pieces, 'decoration_id'))
+            ->pluck('machine_id', 'decoration_id');
+        Finishing::query()->insert(
+            array_map(
+                static fn(Piece $piece): array => [
+                    'form_id' => $form,
+                    'piece_id' => $piece->id,
+                    'order_id' => $piece->order_id,
+                    'kind' => $kind,
+                    'who' => mb_substr($who, 0, 40),
+                    'sewn_by' => $piece->sewn_by,
+                    'machine_id' => $machines[$piece->decoration_id] ?? null,
+                    'fabric' => $piece->decoration->line->fabric->value,
+                    'cause' => $cause?->value,
+                    'note' => mb_substr($note, 0, 200),
+                    'done_at' => CarbonImmutable::now(),
+                ],
+                $pieces,
+            ),
+        );
     }
 
-    /** Which one of its decoration it is, in the order they are sewn. */
-    private static function numberOf(Piece $piece): int
+    /**
+     * Which one of its decoration each is, in the order they are sewn.
+     *
+     * @param Collection<int, Piece> $pieces
+     *
+     * @return array<int, int> by piece, from 1
+     */
+    private static function numbers(Collection $pieces): array
     {
-        return Piece::query()->where('decoration_id', $piece->decoration_id)->where('id', '<=', $piece->id)->count();
+        $numbers = [];
+        $all = Piece::query()
+            ->whereIn('decoration_id', $pieces->pluck('decoration_id')->unique())
+            ->orderBy('id')
+            ->get(['id', 'decoration_id']);
+        foreach ($all->groupBy('decoration_id') as $these) {
+            foreach ($these->values() as $at => $piece) {
+                $numbers[$piece->id] = $at + 1;
+            }
+        }
+
+        return $numbers;
     }
 
     private static function worth(Piece $piece, Catalogue $catalogue): ?int
@@ -178,14 +213,21 @@ final readonly class FinishBook
         $line = OrderLine::query()
             ->with('order')
             ->findOrFail($piece->decoration()->firstOrFail()->order_line_id);
-        $spoiled = (int) FloorEvent::query()
-            ->where('order_id', $line->order_id)
-            ->whereIn('kind', [EventKind::PieceSpoiled, EventKind::PieceRejected])
-            ->sum('piece_count');
+        $batches = Batch::query()
+            ->select('id')
+            ->whereIn('decoration_id', Decoration::query()->select('id')->where('order_line_id', $line->id));
+        $spoiled = (int) KeptRun::query()->whereIn('batch_id', $batches)->sum('spoiled');
         $left = $line->spares - $spoiled;
 
         return $left >= 0
-            ? sprintf('It is sewn again on a spare; %s left of this line.', $left === 0 ? 'none is' : "{$left} are")
+            ? sprintf(
+                'It is sewn again on a spare; %s left of this line.',
+                match ($left) {
+                    0 => 'none is',
+                    1 => '1 is',
+                    default => "{$left} are",
+                },
+            )
             : sprintf(
                 'There is no spare left: order one more %s. Order %d is promised for %s and is short of it until then.',
                 $line->garmentLabel(),

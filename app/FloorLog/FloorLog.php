@@ -218,24 +218,28 @@ final class FloorLog
         return $sewn + ($since === null ? 0.0 : max(0.0, $since->diffInSeconds($until ?? CarbonImmutable::now())));
     }
 
-    /** How many frames of a kind hold nothing, by what every batch has hooped or on its machine. */
-    public static function freeFrames(string $code): int
+    /** @return array<string, int> kind of frame => how many hold nothing, by what every batch has hooped or on its machine */
+    public static function freeFrames(): array
     {
-        $frame = Frame::query()->where('code', $code)->firstOrFail();
-        $held = KeptRun::query()
+        $held = [];
+        $runs = KeptRun::query()
             ->join('batches as b', 'b.id', '=', 'batch_runs.batch_id')
             ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
             ->join('setups as s', 's.decoration_id', '=', 'd.id')
             ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
-            ->where('s.frame_id', $frame->id)
-            ->get(['batch_runs.*', 'a.copies'])
-            ->sum(static function (KeptRun $run): int {
-                $copies = (int) $run->getAttribute('copies');
+            ->get(['batch_runs.*', 's.frame_id', 'a.copies']);
+        foreach ($runs as $run) {
+            [$frame, $copies] = [(int) $run->getAttribute('frame_id'), (int) $run->getAttribute('copies')];
+            $held[$frame] =
+                ($held[$frame] ?? 0) +
+                Copies::frames(count($run->on_frame), $copies) +
+                Copies::frames(count($run->hooped), $copies);
+        }
 
-                return Copies::frames(count($run->on_frame), $copies) + Copies::frames(count($run->hooped), $copies);
-            });
-
-        return $frame->count - $held;
+        return Frame::query()
+            ->get()
+            ->mapWithKeys(static fn(Frame $frame): array => [$frame->code => $frame->count - ($held[$frame->id] ?? 0)])
+            ->all();
     }
 
     /** A piece that is counted, or spoiled, is practice with its cloth and its kind of frame. */

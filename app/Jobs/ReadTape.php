@@ -6,6 +6,7 @@ namespace App\Jobs;
 
 use App\Database\Whole;
 use App\Models\Artwork;
+use App\Models\Lettering;
 use App\Setup\SetupTimes;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
@@ -37,8 +38,9 @@ final class ReadTape implements ShouldQueue
             $figures = PatternFigures::of($pattern, $rules);
             $inspection = Inspection::of($pattern, $figures, $rules);
             $roles = ProposedRoles::of($pattern);
-            Whole::write(static function () use ($artwork, $figures, $inspection, $roles): void {
+            Whole::write(static function () use ($artwork, $figures, $inspection, $roles, $rules): void {
                 $artwork->keep($figures, $inspection, $roles, CarbonImmutable::now());
+                Lettering::query()->where('artwork_id', $artwork->id)->first()?->average($rules);
                 // Whatever is set up with it already sews as long as the tape that was read now.
                 app(SetupTimes::class)->retime($artwork->id);
             });

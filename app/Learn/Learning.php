@@ -14,6 +14,7 @@ use App\Setup\SetupTimes;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Learned;
 use Hakama\Garment\Fabric;
+use Hakama\Machine\Copies;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -91,12 +92,6 @@ final readonly class Learning
         return $offers;
     }
 
-    /** @return list<LearnedFactor> that are in force */
-    public function inForce(): array
-    {
-        return array_values(LearnedFactor::query()->where('factor', '!=', 1)->orderBy('machine_id')->get()->all());
-    }
-
     /**
      * What open batches would change by, minutes of sewing.
      *
@@ -114,6 +109,7 @@ final readonly class Learning
                 static fn(Builder $batch): Builder => $batch->where('machine_id', $offer->machine->id),
             )
             ->with([
+                'decoration.artwork',
                 'decoration' => static fn($of) => $of->withCount([
                     'pieces as waiting' => static fn(Builder $pieces): Builder => $pieces->where('state', 'waiting'),
                 ]),
@@ -125,7 +121,7 @@ final readonly class Learning
             $waiting = (int) $setup->decoration->getAttribute('waiting');
             if ($waiting > 0) {
                 $batches++;
-                $loads = (int) ceil($waiting / max(1, $offer->machine->heads));
+                $loads = Copies::frames($waiting, $offer->machine->heads * ($setup->decoration->artwork->copies ?? 1));
                 $minutes +=
                     ($loads * ($setup->sew_s[$offer->machine->id] ?? 0) * ($offer->offered() / $offer->inForce - 1)) /
                     60;

@@ -9,6 +9,11 @@ use Hakama\Lettering\Alphabet;
 use Hakama\Lettering\Arc;
 use Hakama\Lettering\Lettering as CoreLettering;
 use Hakama\Lettering\LetterRules;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\Tape\TapeReader;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -93,6 +98,63 @@ final class Lettering extends Model
                     : Decoration::query()->where('artwork_id', $lettering->artwork_id)->select('id'),
             )
             ->orderBy('id');
+    }
+
+    /**
+     * Makes the list's artwork what its texts come to: room for every one, and the time and thread of the average, each text
+     * as often as pieces carry it. Wherever the artwork is read anew this follows, since its tape shows the longest only.
+     */
+    public function average(MeasuringRules $rules): void
+    {
+        $carry = Piece::query()
+            ->whereIn('decoration_id', Decoration::query()->where('artwork_id', $this->artwork_id)->select('id'))
+            ->whereNotNull('text')
+            ->groupBy('text')
+            ->selectRaw('text, count(*) as pieces')
+            ->pluck('pieces', 'text');
+        $pieces = (int) $carry->sum();
+        if ($pieces === 0) {
+            return;
+        }
+        $box = null;
+        $points = $lengths = [];
+        [$stitches, $lengthMm, $trims] = [0, 0.0, 0];
+        foreach ($this->texts()->get() as $text) {
+            $figures = PatternFigures::of((new TapeReader())->fromString($text->tape), $rules);
+            $box = $box === null ? $figures->bounds : $box->with($figures->bounds);
+            array_push($points, ...$figures->hull->points);
+            $times = (int) ($carry[$text->text] ?? 0);
+            $stitches += $times * $text->stitches;
+            $lengthMm += $times * $text->length_mm;
+            $trims += $times * $figures->counts->trims;
+            foreach ($figures->lengths->counts as $square => $count) {
+                $lengths[$square] = ($lengths[$square] ?? 0) + $times * $count;
+            }
+        }
+        if ($box === null || $points === []) {
+            return;
+        }
+        $per = static fn(int $count): int => (int) round($count / $pieces);
+        Artwork::query()
+            ->findOrFail($this->artwork_id)
+            ->update([
+                'left_mm' => $box->left,
+                'right_mm' => $box->right,
+                'bottom_mm' => $box->bottom,
+                'top_mm' => $box->top,
+                'hull' => array_map(
+                    static fn(Point $p): array => [round($p->x, 2), round($p->y, 2)],
+                    ConvexHull::of($points)->points,
+                ),
+                'lengths' => array_filter(array_map($per, $lengths)),
+                'trims' => $per($trims),
+            ]);
+        // The text is the last block, whatever design stands before it.
+        ArtworkBlock::query()
+            ->where('artwork_id', $this->artwork_id)
+            ->orderByDesc('number')
+            ->limit(1)
+            ->update(['stitches' => $per($stitches), 'length_mm' => $lengthMm / $pieces]);
     }
 
     /**

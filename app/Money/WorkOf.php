@@ -144,7 +144,7 @@ final class WorkOf
         $cm2 = array_sum(
             array_map(
                 static fn(AppliedPiece $piece): float => $piece->areaCm2(),
-                ClothBill::of($artwork, $this->house)->pieces,
+                ClothBill::applied($artwork, $this->house)->pieces,
             ),
         );
 

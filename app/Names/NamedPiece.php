@@ -33,6 +33,29 @@ final readonly class NamedPiece
             );
     }
 
+    /**
+     * How many stitches pieces have that carry a name, with the design it stands under.
+     *
+     * @param list<int> $pieces
+     *
+     * @return array<int, int> piece => stitches; without those that carry none
+     */
+    public static function stitches(array $pieces): array
+    {
+        return $pieces === []
+            ? []
+            : Piece::query()
+                ->join('decorations as d', 'd.id', '=', 'pieces.decoration_id')
+                ->join('letterings as l', 'l.artwork_id', '=', 'd.artwork_id')
+                ->join('lettered_texts as t', static function ($join): void {
+                    $join->on('t.lettering_id', '=', 'l.id')->on('t.text', '=', 'pieces.text');
+                })
+                ->whereIn('pieces.id', $pieces)
+                ->pluck('t.all_stitches', 'pieces.id')
+                ->map(intval(...))
+                ->all();
+    }
+
     /** Why it cannot be sewn yet; null where it can. */
     public function refusal(): ?string
     {

@@ -22,10 +22,8 @@ use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
 use Hakama\Floor\PieceState;
 use Hakama\Lettering\UnfitText;
-use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Pattern;
-use Hakama\Stitch\Point;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Support\Facades\Storage;
 
@@ -54,12 +52,10 @@ final readonly class NamesBook
         foreach (array_unique($texts) as $text) {
             $lettered = $this->drawn->text($wanted, $text);
             $whole = $this->drawn->pattern($wanted, $lettered);
-            $measuring = $this->house->rules()->measuring();
             $sewn[$text] = new SewnText(
                 $lettered,
-                PatternFigures::of($lettered->pattern, $measuring),
+                PatternFigures::of($lettered->pattern, $this->house->rules()->measuring()),
                 $whole,
-                PatternFigures::of($whole, $measuring),
             );
         }
 
@@ -71,12 +67,13 @@ final readonly class NamesBook
             if ($begun !== []) {
                 self::mustStay($before, $wanted, $texts, $begun);
             }
+            // What the list came to before says nothing of it any more.
+            $before?->texts()->delete();
             $longest = self::longest($sewn);
             $low = min(array_map(static fn(SewnText $one): float => $one->lettered->heightMm, $sewn));
             $artwork = $this->artwork($decoration, $wanted, $longest->pattern, $low, $thread);
             $lettering = $before ?? new Lettering(['artwork_id' => $artwork->id]);
             $lettering->fill([...$wanted->said(), 'approved_by' => '', 'approved_at' => null])->save();
-            $lettering->texts()->delete();
             $rows = [];
             foreach ($sewn as $text => $one) {
                 $tape = (new TapeWriter())->toString($one->pattern->named(mb_substr((string) $text, 0, 16)));
@@ -84,7 +81,7 @@ final readonly class NamesBook
                     'lettering_id' => $lettering->id,
                     'text' => (string) $text,
                     'stitches' => $one->alone->counts->stitches,
-                    'all_stitches' => $one->whole->counts->stitches,
+                    'all_stitches' => $one->stitches(),
                     'length_mm' => $one->aloneMm(),
                     'trims' => $one->alone->counts->trims,
                     'width_mm' => $one->lettered->widthMm,
@@ -94,18 +91,14 @@ final readonly class NamesBook
                 ];
             }
             LetteredText::query()->insert($rows);
-            foreach ($texts as $piece => $text) {
-                Piece::query()
-                    ->whereKey($piece)
-                    ->update(['text' => $text]);
-            }
-            $this->average($artwork, $texts, $sewn);
+            self::name($texts);
             if ($decoration->artwork_id !== $artwork->id) {
                 // What was set up for another design no longer holds.
                 $decoration->batch?->delete();
                 $decoration->setup?->delete();
             }
             $decoration->update(['artwork_id' => $artwork->id]);
+            $lettering->average($this->house->rules()->measuring());
             Plan::query()->increment('version');
             app(SetupTimes::class)->retime($artwork->id);
             History::note(
@@ -129,6 +122,19 @@ final readonly class NamesBook
                 "the spelling of {$decoration->positionLabel()} was approved",
             );
         });
+    }
+
+    /** @param array<int, string> $texts piece => text */
+    private static function name(array $texts): void
+    {
+        $rows = [];
+        foreach (Piece::query()->findMany(array_keys($texts)) as $piece) {
+            $rows[] = [
+                ...$piece->only(['id', 'order_id', 'decoration_id', 'size', 'number']),
+                'text' => $texts[$piece->id],
+            ];
+        }
+        Piece::query()->upsert($rows, ['id'], ['text']);
     }
 
     /** @return array<int, Piece> pieces that are on a machine or done, by id */
@@ -222,48 +228,5 @@ final readonly class NamesBook
             ->update(['thread_id' => $thread]);
 
         return $artwork;
-    }
-
-    /**
-     * Room for every text, time and thread of the average one.
-     *
-     * @param array<int, string>   $texts
-     * @param array<SewnText>      $sewn by its text
-     */
-    private function average(Artwork $artwork, array $texts, array $sewn): void
-    {
-        $n = max(1, count($texts));
-        $box = null;
-        $points = $lengths = [];
-        foreach ($sewn as $one) {
-            $box = $box === null ? $one->whole->bounds : $box->with($one->whole->bounds);
-            array_push($points, ...$one->whole->hull->points);
-        }
-        assert($box !== null && $points !== []);
-        [$stitches, $length, $trims] = [0, 0.0, 0];
-        foreach ($texts as $text) {
-            $stitches += $sewn[$text]->alone->counts->stitches;
-            $length += $sewn[$text]->aloneMm();
-            $trims += $sewn[$text]->whole->counts->trims;
-            foreach ($sewn[$text]->whole->lengths->counts as $square => $count) {
-                $lengths[$square] = ($lengths[$square] ?? 0) + $count;
-            }
-        }
-        $artwork->update([
-            'left_mm' => $box->left,
-            'right_mm' => $box->right,
-            'bottom_mm' => $box->bottom,
-            'top_mm' => $box->top,
-            'hull' => array_map(
-                static fn(Point $p): array => [round($p->x, 2), round($p->y, 2)],
-                ConvexHull::of($points)->points,
-            ),
-            'lengths' => array_filter(array_map(static fn(int $count): int => (int) round($count / $n), $lengths)),
-            'trims' => (int) round($trims / $n),
-        ]);
-        ArtworkBlock::query()
-            ->where('artwork_id', $artwork->id)
-            ->where('number', $artwork->blocks()->count())
-            ->update(['stitches' => (int) round($stitches / $n), 'length_mm' => $length / $n]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Names;
 
+use App\Models\Artwork;
 use App\Models\Lettering;
 use App\Shop\House;
 use Hakama\House\HouseRule;
@@ -11,6 +12,7 @@ use Hakama\Lettering\Lettered;
 use Hakama\Lettering\UnderDesign;
 use Hakama\Lettering\UnfitText;
 use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\MeasuringRules;
 use Hakama\Stitch\Pattern;
 
 /** The stitches of each text, with the design it stands under. */
@@ -35,11 +37,7 @@ final class NamesDrawn
             return $lettered->pattern;
         }
         $rules = $this->house->rules();
-        $pattern = $design->pattern();
-        [$pattern, $figures] = $this->designs[$design->id] ??= [
-            $pattern,
-            PatternFigures::of($pattern, $rules->measuring()),
-        ];
+        [$pattern, $figures] = $this->designs[$design->id] ??= self::read($design, $rules->measuring());
 
         return UnderDesign::of(
             $pattern,
@@ -49,5 +47,13 @@ final class NamesDrawn
             $rules->value(HouseRule::NamesGap),
             $rules->measuring()->trimJumps,
         );
+    }
+
+    /** @return array{Pattern, PatternFigures} */
+    private static function read(Artwork $design, MeasuringRules $rules): array
+    {
+        $pattern = $design->pattern();
+
+        return [$pattern, PatternFigures::of($pattern, $rules)];
     }
 }

@@ -84,10 +84,10 @@ final class CopiesTest extends FeatureTestCase
         $first = (int) Piece::query()->where('decoration_id', $this->batch->decoration_id)->orderBy('id')->value('id');
         $this->touch(['kind' => 'piece_hooped', 'piece' => $first]);
         self::assertCount(self::COPIES, FloorLog::run($this->batch)->hooped);
-        $free = FloorLog::freeFrames('R-9');
+        $free = FloorLog::freeFrames()['R-9'];
         $this->touch(['kind' => 'load_started']);
         self::assertCount(self::COPIES, FloorLog::run($this->batch)->onFrame);
-        self::assertSame($free, FloorLog::freeFrames('R-9'), 'hooped or on the machine, it is one frame');
+        self::assertSame($free, FloorLog::freeFrames()['R-9'], 'hooped or on the machine, it is one frame');
         $this->get('/floor/M2')->assertOk()->assertSee('5 to a frame')->assertSee('Touch those that are not good');
 
         $this->getJson('/machines/instruction', self::bearer('M2'))->assertJson(['heads' => 1]);

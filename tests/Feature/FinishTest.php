@@ -9,6 +9,7 @@ use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Finishing;
 use App\Models\FloorEvent;
+use App\Models\KeptRun;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Piece;
@@ -20,6 +21,7 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -154,6 +156,58 @@ final class FinishTest extends FeatureTestCase
             ),
         );
         self::assertSame([1, 2], [$books[0]->done, $books[0]->spoiledPieces()]);
+    }
+
+    #[Test]
+    public function the_board_asks_as_often_for_all_machines_as_for_one(): void
+    {
+        $count = function (): int {
+            app()->forgetScopedInstances();
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->get('/floor/board')->assertOk();
+
+            return count(DB::getQueryLog());
+        };
+        $count(); // the rules are read once and kept
+        $all = $count();
+        self::assertGreaterThan(2, Batch::query()->distinct()->count('machine_id'));
+        Batch::query()
+            ->where('machine_id', '<>', self::machine('M1')->id)
+            ->update(['machine_id' => null]);
+
+        self::assertSame($all, $count());
+    }
+
+    #[Test]
+    public function a_spoil_that_was_withdrawn_or_is_of_another_line_takes_no_spare(): void
+    {
+        app(House::class)->change([], ['check' => 'always']);
+        OrderLine::query()
+            ->whereKey($this->batch->decoration->order_line_id)
+            ->update(['spares' => 2]);
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => $ids, 'who' => 'Odo']);
+        $reject = fn(int $piece): mixed => $this->check($piece, [
+            'verdict' => 'reject',
+            'who' => 'Odo',
+            'cause' => 'puckering',
+        ]);
+        $reject($ids[0])->assertSessionHas('problem', 'It is sewn again on a spare; 1 is left of this line.');
+        FloorLog::append(
+            self::machine('M2'),
+            $this->batch,
+            new Event(Str::uuid()->toString(), EventKind::SpoilWithdrawn, $this->batch->id, 1, pieces: [$ids[0]]),
+            'hand',
+            'Odo',
+            reason: 'Steamed out',
+        );
+        KeptRun::query()
+            ->where('batch_id', '<>', $this->batch->id)
+            ->update(['spoiled' => 7]);
+
+        $reject($ids[1])->assertSessionHas('problem', 'It is sewn again on a spare; 1 is left of this line.');
+        $reject($ids[2])->assertSessionHas('problem', 'It is sewn again on a spare; none is left of this line.');
     }
 
     #[Test]

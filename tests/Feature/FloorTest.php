@@ -632,15 +632,15 @@ final class FloorTest extends FeatureTestCase
         $batch = self::batchOf(1004);
         $frame = $batch->load('decoration.setup.frame')->decoration->setup?->frame;
         self::assertNotNull($frame);
-        $frame->update(['count' => $frame->count - FloorLog::freeFrames($frame->code) + 1]);
-        self::assertSame(1, FloorLog::freeFrames($frame->code));
+        $frame->update(['count' => $frame->count - FloorLog::freeFrames()[$frame->code] + 1]);
+        self::assertSame(1, FloorLog::freeFrames()[$frame->code]);
         $waiting = $batch->pieces()->where('state', 'waiting')->orderBy('pieces.id')->pluck('pieces.id')->all();
         $waiting = array_values(array_diff($waiting, FloorLog::run($batch)->hooped));
 
         $this->touch('M1', $batch->code, 'piece_hooped', ['piece' => $waiting[0]])->assertSessionHasNoErrors();
         $this->touch('M1', $batch->code, 'piece_hooped', ['piece' => $waiting[1]])->assertSessionHasErrors('piece');
 
-        self::assertSame(0, FloorLog::freeFrames($frame->code));
+        self::assertSame(0, FloorLog::freeFrames()[$frame->code]);
         self::assertNotContains($waiting[1], FloorLog::run($batch)->hooped);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Floor\Station;
+use App\Jobs\ReadTape;
 use App\Models\Artwork;
 use App\Models\Batch;
 use App\Models\Change;
@@ -74,6 +75,18 @@ final class NamesTest extends FeatureTestCase
         self::assertSame((int) round($texts->avg('stitches')), $block->stitches);
         self::assertEqualsWithDelta((float) $texts->avg('length_mm'), $block->length_mm, 0.01);
         self::assertEqualsWithDelta($block->stitches, array_sum($artwork->coreLengths()->counts), 12);
+        // Read anew, as after a house rule of measuring was changed, it still stands for the list and not for the longest.
+        $said = [$block->stitches, $block->length_mm, $artwork->trims, $artwork->left_mm, $artwork->right_mm];
+        ReadTape::dispatchSync($artwork->id);
+        $artwork->refresh();
+        $block = $artwork->blocks()->firstOrFail();
+        self::assertSame($said, [
+            $block->stitches,
+            $block->length_mm,
+            $artwork->trims,
+            $artwork->left_mm,
+            $artwork->right_mm,
+        ]);
         $this->get("/orders/names/{$this->decoration->id}")
             ->assertOk()
             ->assertSee('Marlies')

@@ -11,10 +11,9 @@
 @endphp
 <div class="grid grid-cols-1 gap-4 md:grid-cols-3">
     @foreach ($board->rows as $row)
-        @php $running = $row['station']->running; @endphp
         @php
-            $stands = $row['next']?->stands === true;
-            $sews = $row['now']?->stage === Stage::Sewing;
+            $stands = $row->next?->stands === true;
+            $sews = $row->now?->stage === Stage::Sewing;
         @endphp
         <section @class([
             'border-l-[10px] bg-paper p-4',
@@ -22,26 +21,26 @@
             'border-good' => $sews,
             'border-hair' => !$stands && !$sews,
         ])
-            aria-label="{{ $row['station']->machine->code }}">
+            aria-label="{{ $row->machine->code }}">
             <p class="flex items-baseline"><a class="big no-underline"
-                    href="{{ route('floor.show', $row['station']->machine) }}">{{ $row['station']->machine->code }}</a><span
-                    class="ml-auto">{{ $row['now'] === null ? 'nothing to do' : $stages[$row['now']->stage->value] }}</span>
+                    href="{{ route('floor.show', $row->machine) }}">{{ $row->machine->code }}</a><span
+                    class="ml-auto">{{ $row->now === null ? 'nothing to do' : $stages[$row->now->stage->value] }}</span>
             </p>
-            @if ($running !== null)
-                <p class="mt-2 truncate font-semibold">{{ $running->batch->design->name }}</p>
-                <p class="flex items-baseline"><span class="big">{{ $running->run->done }}<span
-                            class="text-xl"> / {{ $running->run->pieces }}</span></span>
-                    @if ($row['now']->stage === Stage::Sewing)
-                        <span class="big ml-auto">{{ Hakama\Floor\Act::minutes($row['now']->leftS) }}</span>
+            @if ($row->now !== null)
+                <p class="mt-2 truncate font-semibold">{{ $row->batch->design->name }}</p>
+                <p class="flex items-baseline"><span class="big">{{ $row->run->done }}<span
+                            class="text-xl"> / {{ $row->run->pieces }}</span></span>
+                    @if ($row->now->stage === Stage::Sewing)
+                        <span class="big ml-auto">{{ Hakama\Floor\Act::minutes($row->now->leftS) }}</span>
                     @endif
                 </p>
                 <p class="text-base text-soft">
-                    @if ($row['ends'])
-                        batch ends {{ App\Clock\ShopClock::words($row['ends']) }}{{ $row['now']->late > 0 ? ', after its promise' : '' }}
+                    @if ($row->ends)
+                        batch ends {{ App\Clock\ShopClock::words($row->ends) }}{{ $row->now->late > 0 ? ', after its promise' : '' }}
                     @endif
                 </p>
             @endif
-            <p @class(['mt-2 font-semibold', 'now' => $stands])>{{ ucfirst($row['next']->what ?? 'wants nobody') }}</p>
+            <p @class(['mt-2 font-semibold', 'now' => $stands])>{{ ucfirst($row->next->what ?? 'wants nobody') }}</p>
         </section>
     @endforeach
 </div>

@@ -24,7 +24,10 @@ final class LearnController
 
         return view('books.learned', [
             'offers' => $offers,
-            'brings' => array_map(Learning::brings(...), $offers),
+            'brings' => array_map(
+                static fn(Offer $offer): array => $offer->isOffered() ? Learning::brings($offer) : [0, 0.0],
+                $offers,
+            ),
         ]);
     }
 

@@ -144,7 +144,7 @@ final class FloorEventController
     private static function mustHaveFrames(EventKind $kind, Running $running): void
     {
         $frame = $running->batch->batch->equipment->frame;
-        $free = $kind === EventKind::PieceHooped ? FloorLog::freeFrames($frame) : 1;
+        $free = $kind === EventKind::PieceHooped ? FloorLog::freeFrames()[$frame] ?? 0 : 1;
         if ($free < 1) {
             throw ValidationException::withMessages([
                 'piece' => "Every frame {$frame} there is holds a piece: take one off, or count its load, first.",

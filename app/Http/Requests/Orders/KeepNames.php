@@ -19,6 +19,8 @@ use Illuminate\Validation\Validator;
 /** A name on each piece of a decoration, and how the names are lettered. */
 final class KeepNames extends FormRequest
 {
+    private ?TypedNames $typed = null;
+
     /** What has to be right before a name can be looked at. */
     private const LETTERED = ['names', 'list', 'alphabet', 'height_mm', 'most_mm', 'arc_mm'];
 
@@ -107,7 +109,13 @@ final class KeepNames extends FormRequest
         ]);
     }
 
+    /** Looked at once, however often it is asked. */
     public function typed(): TypedNames
+    {
+        return $this->typed ??= $this->read();
+    }
+
+    private function read(): TypedNames
     {
         $list = $this->file('list');
 
