@@ -40,6 +40,7 @@ use App\Http\Controllers\Plan\ExportController;
 use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Plan\ProposalController;
 use App\Http\Controllers\Setup\BackingController;
+use App\Http\Controllers\Setup\HoopingController;
 use App\Http\Controllers\Setup\PlacementController;
 use App\Http\Controllers\Setup\PracticeController;
 use App\Http\Controllers\Setup\SetupController;
@@ -405,6 +406,12 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
             ->name('orders.colours.drawing')
             ->whereNumber('decoration');
         Route::get('/orders/{order}/foresight', [ChangeController::class, 'foresee'])->name('orders.foresee');
+        Route::get('/setup/{decoration}/hoopings/{number}/track', [HoopingController::class, 'track'])
+            ->name('setup.hooping.track')
+            ->whereNumber(['decoration', 'number']);
+        Route::get('/setup/{decoration}/hoopings/{number}.dst', [HoopingController::class, 'tape'])
+            ->name('setup.hooping.tape')
+            ->whereNumber(['decoration', 'number']);
         Route::get('/setup/{decoration}/measure', [PlacementController::class, 'measure'])
             ->name('setup.measure')
             ->whereNumber('decoration');

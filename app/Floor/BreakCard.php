@@ -36,8 +36,9 @@ final readonly class BreakCard
     public static function of(Running $running, Machine $machine, House $house): self
     {
         $stitch = $running->run->load->stitch;
-        $step = $running->batch->design->stopSheet()->at($stitch);
-        $thread = $running->batch->design->threads()[($step->block ?? 1) - 1] ?? '';
+        $design = $running->design();
+        $step = $design->stopSheet()->at($stitch);
+        $thread = $design->threads()[($step->block ?? 1) - 1] ?? '';
         $needle = $machine->rack->first(static fn($one): bool => $one->thread?->code === $thread)?->number;
         $since = CarbonImmutable::now()->subDays(self::DAYS);
         $fitted =

@@ -6,15 +6,21 @@ namespace App\Floor;
 
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
+use App\Models\Decoration;
 use App\Models\Machine;
 use App\Models\Piece;
 use App\Names\NamedPiece;
+use App\Plan\BatchDesign;
 use App\Plan\OpenBatch;
+use App\Setup\HoopingTape;
+use App\Setup\HoopingTapes;
 use App\Setup\MachineSetups;
 use App\Setup\SetupOnMachine;
+use App\Shop\House;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
+use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Notes\DriverSteps;
 use Illuminate\Database\Eloquent\Collection;
@@ -34,6 +40,7 @@ final readonly class Running
      * @param array<string, string>  $placements size => where the design goes on it
      * @param list<object{who: string, at: string, steps: int}> $confirmed who confirmed how many steps, and when,
      *     newest first
+     * @param list<HoopingTape>      $hoopings   where each piece is hooped several times, moving along a tube
      */
     private function __construct(
         public OpenBatch $batch,
@@ -44,6 +51,7 @@ final readonly class Running
         public array $placements,
         public array $confirmed,
         public ?SetupOnMachine $setup,
+        public array $hoopings,
     ) {}
 
     public static function of(OpenBatch $open, Pulse $pulse, Machine $machine): self
@@ -77,13 +85,38 @@ final readonly class Running
             // Before the list is gone through nobody has confirmed anything.
             $run->stage === Stage::Preflight ? [] : self::confirmed($open->id),
             $setup,
+            $open->setup->hoopings > 1 ? self::hoopings($open->decorationId) : [],
         );
     }
 
-    /** @return list<int> hooped pieces and the next that wait, in the order of their numbers */
+    /** @return list<int> hooped pieces and the next that wait, in the order in which they are to be sewn */
     public function waiting(): array
     {
         return array_values(array_diff($this->pieces->modelKeys(), $this->run->onFrame));
+    }
+
+    /** Which hooping of its pieces the load is that is on the machine, or comes next. */
+    public function hooping(): int
+    {
+        $next = $this->pieces[$this->nextLoad(1)[0] ?? 0] ?? null;
+
+        return $this->run->onFrame !== []
+            ? $this->run->load->hooping
+            : min(max(1, count($this->hoopings)), 1 + ($next->hoopings ?? 0));
+    }
+
+    /** What that load sews. */
+    public function design(): BatchDesign
+    {
+        $tape = $this->hoopings[$this->hooping() - 1] ?? null;
+
+        return $tape === null ? $this->batch->design : $this->batch->design->hooped($tape);
+    }
+
+    /** A load that is sewn is the last hooping of its pieces, or is moved on for the next. */
+    public function isLastHooping(): bool
+    {
+        return $this->hooping() >= count($this->hoopings);
     }
 
     /** @return list<int> */
@@ -91,7 +124,11 @@ final readonly class Running
     {
         $alone = $this->batch->design->named || ($this->run->load->number === 0 && $this->setup?->firstAlone === true);
 
-        return $this->run->nextLoad($this->waiting(), ($alone ? 1 : $heads) * $this->batch->copies);
+        return $this->run->nextLoad(
+            $this->waiting(),
+            ($alone ? 1 : $heads) * $this->batch->copies,
+            $this->pieces->map(static fn(Piece $piece): int => $piece->hoopings)->all(),
+        );
     }
 
     /** The piece that is on the machine, else the one that comes next, with its name; null where pieces have none. */
@@ -105,7 +142,7 @@ final readonly class Running
     /** How many stitches the load has that is on the machine, or comes next. */
     public function stitches(): int
     {
-        return $this->named()->sewn->all_stitches ?? $this->batch->design->stitches;
+        return $this->named()->sewn->all_stitches ?? $this->design()->stitches;
     }
 
     /**
@@ -120,19 +157,34 @@ final readonly class Running
         return [$piece, ...array_slice($others, 0, $this->batch->copies - 1)];
     }
 
-    /** @return Collection<int, Piece> */
+    /** @return list<HoopingTape> */
+    private static function hoopings(int $decorationId): array
+    {
+        $decoration = Decoration::query()
+            ->with(['artwork', 'setup'])
+            ->find($decorationId);
+
+        return $decoration?->artwork === null
+            ? []
+            : app(HoopingTapes::class)->of($decoration->artwork, $decoration->setup);
+    }
+
+    /** @return Collection<int, Piece> in the order in which they are to be sewn */
     private static function pieces(Batch $batch, BatchRun $run, int $heads): Collection
     {
+        // All pieces through one hooping and then the next, or each piece through all of them.
+        $byPiece = app(House::class)->rules()->school(Question::TubePasses) === 'piece_by_piece';
         $of = static fn() => Piece::query()->where('decoration_id', $batch->decoration_id);
         $next = $of()
             ->where('state', PieceState::Waiting)
+            ->orderBy('hoopings', $byPiece ? 'desc' : 'asc')
             ->orderBy('id')
             ->limit(max($heads, self::SHOWN) + count($run->hooped));
         $held = [...$run->onFrame, ...$run->hooped];
 
         return ($held === [] ? $next : $next->union($of()->whereKey($held)->toBase()))
             ->get()
-            ->sortBy('id')
+            ->sortBy([['hoopings', $byPiece ? 'desc' : 'asc'], ['id', 'asc']])
             ->keyBy('id');
     }
 

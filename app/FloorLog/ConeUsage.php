@@ -20,11 +20,13 @@ final class ConeUsage
     /**
      * Wants a transaction round it.
      *
-     * @param Decoration $on whose colours it is sewn in
+     * @param Decoration           $on       whose colours it is sewn in
+     * @param array<int, int>|null $stitches block => how many of its stitches were sewn, where that is not the whole
+     *     of it
      *
      * @return float metres of bobbin thread that each head has taken
      */
-    public function by(Artwork $artwork, int $pieces, Decoration $on): float
+    public function by(Artwork $artwork, int $pieces, Decoration $on, ?array $stitches = null): float
     {
         $ways = Colourway::of($on);
         $factors = $this->house->rules()->threadUse();
@@ -32,9 +34,10 @@ final class ConeUsage
         $bobbinM = 0.0;
         foreach (ArtworkBlock::query()->where('artwork_id', $artwork->id)->whereNotNull('thread_id')->get() as $block) {
             $use = $block->threadUse($factors);
-            $bobbinM += $use->bobbinM;
+            $share = $stitches === null ? 1.0 : ($stitches[$block->number] ?? 0) / max(1, $block->stitches);
+            $bobbinM += $share * $use->bobbinM;
             $thread = $ways[$block->number]->id ?? (int) $block->thread_id;
-            $metres[$thread] = ($metres[$thread] ?? 0.0) + $pieces * $use->topM;
+            $metres[$thread] = ($metres[$thread] ?? 0.0) + $pieces * $share * $use->topM;
         }
         $rows = [];
         $cones = Cone::query()

@@ -15,6 +15,8 @@ use App\Models\Machine;
 use App\Models\NeedleFitting;
 use App\Models\Piece;
 use App\Models\Setup;
+use App\Setup\HoopingTape;
+use App\Setup\HoopingTapes;
 use App\Shop\PracticeBook;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
@@ -119,28 +121,25 @@ final class FloorLog
                 'stitch' => $event->stitch,
                 'clock_s' => $event->clockS,
                 // Kept with the load once it is sewn, so that planned and real minutes speak of the same loads.
-                'planned_s' => $event->kind === EventKind::Sewn ? self::plannedS($machine, $batch) : 0.0,
+                'planned_s' => $event->kind === EventKind::Sewn ? self::plannedS($machine, $batch, $event) : 0.0,
                 'pieces' => $event->pieces,
                 'piece_count' => count($event->pieces),
                 'cause' => $event->cause,
+                'hooping' => $event->hooping,
                 'source' => $source,
                 'who' => $who,
                 'reason' => $reason,
-                'needle' =>
-                    $event->kind === EventKind::ThreadBroke ? self::needleAt($machine, $batch, $event->stitch) : null,
+                'needle' => $event->kind === EventKind::ThreadBroke ? self::needleAt($machine, $batch, $event) : null,
                 'recorded_at' => self::within($machine, $at),
             ]);
             KeptRun::keep($batch->id, $recorded->seq, $after);
-            if ($event->kind->leaves() !== null) {
-                Piece::query()
-                    ->whereKey($event->pieces)
-                    ->update(['state' => $event->kind->leaves(), ...self::offTheMachine($event->kind, $who)]);
-            }
+            self::tell($event, $who);
             if ($event->kind === EventKind::Sewn && $batch->decoration->artwork !== null) {
                 $bobbinM = app(ConeUsage::class)->by(
                     $batch->decoration->artwork,
                     Copies::frames(count($event->pieces), $batch->decoration->artwork->copies),
                     $batch->decoration,
+                    self::hooped($batch, $event->hooping)?->blocks,
                 );
                 Machine::query()->whereKey($machine->id)->increment('bobbin_used_m', $bobbinM);
             }
@@ -155,6 +154,30 @@ final class FloorLog
 
             return $after;
         });
+    }
+
+    /** Writes to its pieces what an event makes of them. */
+    private static function tell(Event $event, string $who): void
+    {
+        $state = $event->kind->leaves();
+        $hoopings = $event->kind->hoopingsAfter($event->hooping);
+        $told = [
+            ...$state === null ? [] : ['state' => $state, ...self::offTheMachine($event->kind, $who)],
+            ...$hoopings === null ? [] : ['hoopings' => $hoopings],
+        ];
+        if ($told !== []) {
+            Piece::query()->whereKey($event->pieces)->update($told);
+        }
+    }
+
+    /** What one of several hoopings sews; null where there is only one. */
+    public static function hooped(Batch $batch, int $hooping): ?HoopingTape
+    {
+        $artwork = $batch->decoration->artwork;
+
+        return $artwork === null
+            ? null
+            : app(HoopingTapes::class)->number($artwork, $batch->decoration->setup, $hooping);
     }
 
     /** @return array<string, string|null> what is written to the pieces beside their state */
@@ -266,10 +289,12 @@ final class FloorLog
     }
 
     /** The needle that holds the thread of the block a stitch is in; null where none does. */
-    private static function needleAt(Machine $machine, Batch $batch, int $stitch): ?int
+    private static function needleAt(Machine $machine, Batch $batch, Event $event): ?int
     {
         $artwork = $batch->decoration->artwork?->load('blocks');
-        $block = $artwork?->stopSheet(false)->at(max(1, $stitch))?->block;
+        $stitch = max(1, $event->stitch);
+        $hooped = self::hooped($batch, $event->hooping);
+        $block = $hooped === null ? $artwork?->stopSheet(false)->at($stitch)?->block : $hooped->blockAt($stitch);
         if ($artwork === null || $block === null) {
             return null;
         }
@@ -279,9 +304,15 @@ final class FloorLog
         return $machine->rack()->where('thread_id', $thread)->orderBy('number')->value('number');
     }
 
-    private static function plannedS(Machine $machine, Batch $batch): float
+    /** Of one of several hoopings by its share of the stitches. */
+    private static function plannedS(Machine $machine, Batch $batch, Event $event): float
     {
-        return (float) (Setup::query()->find($batch->decoration_id)->sew_s[$machine->id] ?? 0);
+        $whole = (float) (Setup::query()->find($batch->decoration_id)->sew_s[$machine->id] ?? 0);
+        $hooped = self::hooped($batch, $event->hooping);
+
+        return $hooped === null
+            ? $whole
+            : ($whole * $hooped->stitches()) / max(1, $batch->decoration->artwork->stitches ?? 1);
     }
 
     /** Works every batch and every piece out anew from the events alone, and puts right what was kept otherwise. */
@@ -304,6 +335,7 @@ final class FloorLog
                     $wrong++;
                     KeptRun::keep($batch->id, (int) $batch->getAttribute('events_max_seq'), $folded->run);
                 }
+                $wrong += self::recountHoopings($folded, array_keys($kept));
                 foreach (PieceState::cases() as $state) {
                     $other = array_keys(
                         array_filter(
@@ -323,5 +355,28 @@ final class FloorLog
 
             return new Recount($pieces, $wrong);
         });
+    }
+
+    /** @param list<int> $pieces of one batch */
+    private static function recountHoopings(FoldedBatch $folded, array $pieces): int
+    {
+        $wrong = 0;
+        $kept = Piece::query()
+            ->whereKey($pieces)
+            ->where(
+                static fn($some) => $some->where('hoopings', '!=', 0)->orWhereIn('id', array_keys($folded->hoopings)),
+            )
+            ->pluck('hoopings', 'id');
+        foreach ($kept as $id => $hoopings) {
+            $right = $folded->hoopings[$id] ?? 0;
+            if ((int) $hoopings !== $right) {
+                $wrong++;
+                Piece::query()
+                    ->whereKey($id)
+                    ->update(['hoopings' => $right]);
+            }
+        }
+
+        return $wrong;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Database\Whole;
 use App\Models\Artwork;
 use App\Models\Lettering;
+use App\Setup\SetupChoices;
 use App\Setup\SetupTimes;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
@@ -43,6 +44,7 @@ final class ReadTape implements ShouldQueue
                 Lettering::query()->where('artwork_id', $artwork->id)->first()?->average($rules);
                 // Whatever is set up with it already sews as long as the tape that was read now.
                 app(SetupTimes::class)->retime($artwork->id);
+                app(SetupChoices::class)->divideAnew($artwork);
             });
         } catch (NotATape $e) {
             $artwork->update(['refused' => $e->getMessage()]);

@@ -27,6 +27,7 @@ use LogicException;
  * @property float           $planned_s
  * @property list<int>       $pieces
  * @property int             $piece_count
+ * @property int             $hooping of its pieces, from 1
  * @property SpoilCause|null $cause
  * @property string          $source
  * @property int|null        $needle at which a thread broke
@@ -69,6 +70,7 @@ final class FloorEvent extends Model
             $this->clock_s,
             $this->pieces,
             $this->cause,
+            $this->hooping,
         );
     }
 }

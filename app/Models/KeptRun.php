@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property EventKind|null $halted_by
  * @property int            $done
  * @property int            $spoiled
+ * @property int            $hooping    of the pieces in that load, from 1
  * @property list<int>      $on_frame
  * @property list<int>      $hooped
  */
@@ -53,7 +54,7 @@ final class KeptRun extends Model
         return BatchRun::kept(
             $pieces,
             $this->stage,
-            new Load($this->load, $this->load_event, $this->stitch, $this->clock_s, $this->halted_by),
+            new Load($this->load, $this->load_event, $this->stitch, $this->clock_s, $this->halted_by, $this->hooping),
             $this->on_frame,
             $this->hooped,
             $this->done,
@@ -73,6 +74,7 @@ final class KeptRun extends Model
                 'stitch' => $run->load->stitch,
                 'clock_s' => $run->load->clockS,
                 'halted_by' => $run->load->haltedBy?->value,
+                'hooping' => $run->load->hooping,
                 'done' => $run->done,
                 'spoiled' => $run->spoiled,
                 'on_frame' => json_encode($run->onFrame, JSON_THROW_ON_ERROR),

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int    $decoration_id
  * @property string $size
  * @property int    $number
+ * @property int        $hoopings   it has behind it, where it is hooped several times
  * @property PieceState $state
  * @property FinishState|null $finish where it stands once it is off the machine
  * @property string $sewn_by

@@ -10,6 +10,7 @@ use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Rules\Choice;
+use Hakama\Stitch\Band;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -28,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int             $speed_spm
  * @property int             $hoop_s   of one hooping
  * @property int             $hoopings of one piece, moving along a tube
+ * @property list<array{float, float}>|null $parts what of the design's height each of several hoopings sews, mm
  * @property int|null        $printed_machine_id for which its sheet was printed last
  * @property CarbonImmutable|null $printed_at
  * @property list<array{about: string, advised: string, chosen: string, why: string}>|null $departures from the
@@ -48,6 +50,7 @@ final class Setup extends Model
         'adhesive' => 'boolean',
         'topper' => 'boolean',
         'sew_s' => 'array',
+        'parts' => 'array',
         'departures' => 'array',
         'printed_at' => 'immutable_datetime',
         'placements' => 'array',
@@ -62,6 +65,15 @@ final class Setup extends Model
             $this->topper,
             new NeedleType($this->needle_size, $this->needle_point),
             $this->speed_spm,
+        );
+    }
+
+    /** @return list<Band> one a hooping; none where it is hooped once */
+    public function bands(): array
+    {
+        return array_map(
+            static fn(array $part): Band => new Band((float) $part[0], (float) $part[1]),
+            $this->parts ?? [],
         );
     }
 

@@ -79,6 +79,8 @@ final class Access
         'plan.splitting',
         'plan.why',
         'setup.backing',
+        'setup.hooping.tape',
+        'setup.hooping.track',
         'setup.index',
         'setup.measure',
         'setup.practice',

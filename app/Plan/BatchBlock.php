@@ -18,6 +18,27 @@ final readonly class BatchBlock
     ) {}
 
     /** The same block in another thread. */
+    /** So many of its stitches, where one of several hoopings sews it. */
+    public function sewing(int $stitches): self
+    {
+        $lengthMm = ($this->lengthMm * $stitches) / max(1, $this->sheet->stitches);
+
+        return new self(
+            $this->thread,
+            $this->hex,
+            $this->weight,
+            $lengthMm,
+            new SheetBlock(
+                $stitches,
+                $this->sheet->proposed,
+                $this->sheet->role,
+                $this->sheet->action,
+                $this->sheet->note,
+                $lengthMm,
+            ),
+        );
+    }
+
     public function in(string $thread, string $hex, int $weight): self
     {
         return new self($thread, $hex, $weight, $this->lengthMm, $this->sheet);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Setup\HoopingTape;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopSheet;
 use Hakama\Stitch\Bounds;
@@ -26,6 +27,27 @@ final readonly class BatchDesign
         public bool $named = false,
         public bool $preCut = false,
     ) {}
+
+    /** What one of several hoopings sews of it. */
+    public function hooped(HoopingTape $tape): self
+    {
+        $blocks = array_map(
+            fn(int $number, int $stitches): BatchBlock => $this->blocks[$number - 1]->sewing($stitches),
+            array_keys($tape->blocks),
+            $tape->blocks,
+        );
+
+        return new self(
+            $this->id,
+            $this->name,
+            $tape->checksum,
+            $tape->stitches(),
+            $tape->bounds,
+            $blocks === [] ? $this->blocks : array_values($blocks),
+            $this->named,
+            $this->preCut,
+        );
+    }
 
     public function stopSheet(): StopSheet
     {

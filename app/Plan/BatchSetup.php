@@ -7,6 +7,7 @@ namespace App\Plan;
 /** On what, where and how it is sewn, in words as they are shown. */
 final readonly class BatchSetup
 {
+    /** @param int $hoopings of each piece, moving along a tube */
     public function __construct(
         public string $garment,
         public string $position,
@@ -14,5 +15,6 @@ final readonly class BatchSetup
         public int $speedSpm,
         public string $backing,
         public bool $topper,
+        public int $hoopings = 1,
     ) {}
 }

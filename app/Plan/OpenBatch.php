@@ -15,7 +15,7 @@ final readonly class OpenBatch
     /**
      * @param int $pieces in all
      * @param int $left   of them still to do
-     * @param int $copies pieces that one frame holds: the plan counts frames
+     * @param int $copies pieces that one frame holds: the plan counts frames, and each of several hoopings for itself
      */
     public function __construct(
         public int $id,

@@ -41,12 +41,12 @@ final class OpenBatches
             ->open()
             ->groupBy('decoration_id')
             ->select('decoration_id')
-            ->selectRaw('count(*) as pieces_left');
+            ->selectRaw('count(*) as pieces_left, sum(hoopings) as hoopings_done');
         // From the few open pieces outwards, in this very order: left to itself the database starts from thousands of
         // finished orders.
         $rows = DB::query()
             ->fromSub($open, 'open')
-            ->selectRaw('straight_join open.pieces_left')
+            ->selectRaw('straight_join open.pieces_left, open.hoopings_done')
             ->join('batches as b', 'b.decoration_id', '=', 'open.decoration_id')
             ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
             ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
@@ -137,13 +137,14 @@ final class OpenBatches
                 (int) $row->copies,
                 new Batch(
                     $row->code,
-                    Copies::frames((int) $row->pieces_left, (int) $row->copies),
-                    (new Sewing(
-                        $sewS,
-                        (int) $row->hoop_s,
-                        $swapS,
-                        $row->frame_count >= 2 * $heads ? 2 : 1,
-                    ))->inHoopings((int) $row->hoopings),
+                    max(
+                        1,
+                        Copies::frames((int) $row->pieces_left, (int) $row->copies) * (int) $row->hoopings -
+                            (int) $row->hoopings_done,
+                    ),
+                    (new Sewing($sewS, (int) $row->hoop_s, $swapS, $row->frame_count >= 2 * $heads ? 2 : 1))->aHooping(
+                        (int) $row->hoopings,
+                    ),
                     new Equipment(
                         array_map(static fn(BatchBlock $block): string => $block->thread, $of),
                         $row->frame,
@@ -180,6 +181,7 @@ final class OpenBatches
                     (int) $row->speed_spm,
                     sprintf('%d × %s', $row->layers, Backing::from($row->backing)->label()),
                     (bool) $row->topper,
+                    (int) $row->hoopings,
                 ),
             );
         }

@@ -77,7 +77,7 @@ final class BackingCuts
                     $batch->code,
                     new Layers($setup->backing, $setup->layers),
                     BackingPiece::under($setup->frame->toCore(), $rules->value(HouseRule::BackingOverlap)),
-                    $batch->batch->pieces * $setup->hoopings,
+                    $batch->batch->pieces,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                     2 * ($rules->value(HouseRule::BackingOverlap) - $rules->value(HouseRule::BackingLeast)),
                 ),

@@ -75,12 +75,12 @@ final class DecorationSetups
         assert($decoration->artwork !== null);
         $rules = $this->house->rules();
         $frames = $this->catalogue->frames();
-        $fitting = $this->fitting($decoration, $frames->whereNull('retired_at'));
+        $facts = $this->facts($decoration);
+        $fitting = $this->fitting($decoration, $frames->whereNull('retired_at'), $facts);
         $on =
             $machine === null
                 ? $this->machines()->firstWhere('id', $decoration->batch?->machine_id)
                 : $this->machines()->firstWhere('code', $machine);
-        $facts = $this->facts($decoration);
         $asked = $on === null ? $facts : self::onMachine($facts, $on);
         $mounted = $on ?? self::nearest($this->machines(), Advice::of($asked, $rules)->drivers[0] ?? Driver::Flat);
         $mounted?->setRelation('frame', $frames->firstWhere('id', $mounted->frame_id));
@@ -181,7 +181,7 @@ final class DecorationSetups
             $pieces,
             $decoration->artwork === null
                 ? null
-                : $this->fitting($decoration, $this->catalogue->frames()->whereNull('retired_at')),
+                : $this->fitting($decoration, $this->catalogue->frames()->whereNull('retired_at'), $facts),
             measured: $style->measures ?? [],
         )->smallest()->advice->warnings ?? [];
     }
@@ -201,12 +201,10 @@ final class DecorationSetups
      */
     public function rank(Decoration $decoration, Collection $frames): array
     {
-        return $this->sizeTable(
-            $decoration,
-            $this->facts($decoration),
-            $this->fitting($decoration, $frames),
-            null,
-        )->smallest()->advice->ranked ?? [];
+        $facts = $this->facts($decoration);
+
+        return $this->sizeTable($decoration, $facts, $this->fitting($decoration, $frames, $facts), null)->smallest()
+            ->advice->ranked ?? [];
     }
 
     /**
@@ -258,6 +256,7 @@ final class DecorationSetups
             $frame->toCore(),
             $turn,
             $this->house->rules()->value(HouseRule::Margin),
+            $this->facts($decoration)->along($this->house->rules()),
         );
     }
 
@@ -367,7 +366,7 @@ final class DecorationSetups
     }
 
     /** @param Collection<int, Frame> $frames */
-    private function fitting(Decoration $decoration, Collection $frames): Fitting
+    private function fitting(Decoration $decoration, Collection $frames, Facts $facts): Fitting
     {
         assert($decoration->artwork !== null);
 
@@ -375,6 +374,7 @@ final class DecorationSetups
             $decoration->artwork->coreHull(),
             array_values($frames->map(static fn(Frame $frame): CoreFrame => $frame->toCore())->all()),
             $this->house->rules()->value(HouseRule::Margin),
+            $facts->along($this->house->rules()),
         );
     }
 

@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace App\Setup;
 
 use App\Database\Whole;
+use App\Models\Artwork;
 use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\Setup;
 use Hakama\Setup\Departure;
+use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Rules\Choice;
 use Hakama\Setup\SizeRow;
+use Hakama\Setup\Tube\Hooping;
+use Hakama\Stitch\Turn;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Keeps how a decoration is sewn, as a person chose it. */
 final class SetupChoices
@@ -75,7 +80,8 @@ final class SetupChoices
                     'needle_point' => $choice->needle->point,
                     'speed_spm' => $choice->speedSpm,
                     'hoop_s' => $advice->hoopS(),
-                    'hoopings' => $advice->withChoice($choice)->hoopings(),
+                    'hoopings' => $choice->fit->times(),
+                    'parts' => self::parts($choice->fit),
                     'departures' => $departures,
                     'placements' => $placements,
                     'sew_s' => $times->of($decoration->artwork, $choice->speedSpm, $frame, $decoration->line->fabric),
@@ -84,5 +90,30 @@ final class SetupChoices
 
             return Batch::open($decoration);
         });
+    }
+
+    /** What each hooping sews of a design whose tape is another one now, in every setup that is still to be sewn. */
+    public function divideAnew(Artwork $artwork): void
+    {
+        $open = Setup::query()
+            ->with(['frame', 'decoration'])
+            ->whereHas('decoration', static fn($on) => $on->where('artwork_id', $artwork->id))
+            ->whereHas('decoration.pieces', static fn(Builder $pieces) => $pieces->open())
+            ->get();
+        foreach ($open as $setup) {
+            $decoration = $setup->decoration->loadForSetup();
+            $fit = $this->setups->fit($decoration, $setup->frame, Turn::from($setup->turn_deg));
+            $setup->update(['hoopings' => $fit->times(), 'parts' => self::parts($fit)]);
+        }
+    }
+
+    /** @return list<array{float, float}>|null what of the design's height each hooping sews; null where there is one */
+    private static function parts(Fit $fit): ?array
+    {
+        $hoopings = $fit->hoopings->hoopings ?? [];
+
+        return count($hoopings) < 2
+            ? null
+            : array_map(static fn(Hooping $one): array => [$one->fromMm, $one->toMm], $hoopings);
     }
 }

@@ -21,6 +21,7 @@ final readonly class SetupOnMachine
      * @param array<string, string> $placements size => where the design goes, in few words
      * @param string                $holes      of the arms, where the frame has a pair of its own
      * @param bool                  $firstAlone the first piece is looked at before others are sewn
+     * @param list<string>          $marks      where the cross goes at each of several hoopings
      */
     private function __construct(
         public Loading $loading,
@@ -30,6 +31,7 @@ final readonly class SetupOnMachine
         public bool $firstAlone,
         public Driver $driver,
         public string $holes,
+        public array $marks,
     ) {}
 
     /** @param array<string, string> $placements */
@@ -43,6 +45,7 @@ final readonly class SetupOnMachine
             array_intersect(self::FIRST_ALONE, array_column($advice->warnings, 'code')) !== [],
             $driver,
             $holes,
+            $advice->marks(),
         );
     }
 

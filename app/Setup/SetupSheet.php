@@ -8,6 +8,7 @@ use App\Models\Decoration;
 use App\Models\Practice;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Fit\JudgedWay;
 use Hakama\Setup\Fit\RankedFrame;
 use Hakama\Setup\Loading\Ends;
 use Hakama\Setup\Loading\Loading;
@@ -44,6 +45,12 @@ final readonly class SetupSheet
     public function ranked(): array
     {
         return $this->advice->ranked;
+    }
+
+    /** @return list<JudgedWay> */
+    public function waysIn(): array
+    {
+        return $this->advice->waysIn();
     }
 
     /** @return list<Loading> the ends that can go to the machine, advised or not */

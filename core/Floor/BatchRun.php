@@ -74,6 +74,9 @@ final readonly class BatchRun
             EventKind::Resumed => $this->when($event, Stage::Halted)->at(Stage::Sewing, $this->load->resumed()),
             EventKind::Sewn => $this->when($event, Stage::Sewing)->at(Stage::Sewn, $this->load->sewn($event)),
             EventKind::PieceHooped => $this->hoop($event, $states),
+            EventKind::HoopingDone => $this->when($event, Stage::Sewn)
+                ->holding($event->pieces)
+                ->takenOff($event->pieces),
             EventKind::PieceDone => $this->when($event, Stage::Sewn)
                 ->holding($event->pieces)
                 ->counted(count($event->pieces), 0)
@@ -104,17 +107,24 @@ final readonly class BatchRun
     }
 
     /**
-     * What the next load takes: hooped pieces first.
+     * What the next load takes: hooped pieces first, and all of them for the same hooping.
      *
-     * @param list<int> $waiting the pieces that are hooped, and as many others that wait as there are heads
+     * @param list<int>       $waiting  the pieces that are hooped, and as many others that wait as there are heads, in
+     *     the order in which they are to be sewn
+     * @param array<int, int> $hoopings piece => how many hoopings it has behind it, where that is any
      *
      * @return list<int>
      */
-    public function nextLoad(array $waiting, int $heads): array
+    public function nextLoad(array $waiting, int $heads, array $hoopings = []): array
     {
         $hooped = array_values(array_intersect($this->hooped, $waiting));
+        $next = [...$hooped, ...array_values(array_diff($waiting, $hooped))];
+        $same = array_filter(
+            $next,
+            static fn(int $piece): bool => ($hoopings[$piece] ?? 0) === ($hoopings[$next[0]] ?? 0),
+        );
 
-        return array_slice([...$hooped, ...array_values(array_diff($waiting, $hooped))], 0, $heads);
+        return array_slice(array_values($same), 0, $heads);
     }
 
     /** @param array<int, PieceState> $states */

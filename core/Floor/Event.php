@@ -13,6 +13,7 @@ final readonly class Event
      * @param int             $stitch  stitches sewn in this load when it happened
      * @param float           $clockS  seconds by the machine's own clock since the load started
      * @param list<int>       $pieces  the pieces it is about
+     * @param int             $hooping which of its pieces it is or was about, from 1: along a tube there are several
      */
     public function __construct(
         public string $id,
@@ -23,5 +24,6 @@ final readonly class Event
         public float $clockS = 0.0,
         public array $pieces = [],
         public ?SpoilCause $cause = null,
+        public int $hooping = 1,
     ) {}
 }

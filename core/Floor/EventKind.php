@@ -17,6 +17,8 @@ enum EventKind: string
     case Resumed = 'resumed';
     case Sewn = 'sewn';
     case PieceHooped = 'piece_hooped';
+    /** Of several along a tube: it comes off, is moved on, and waits for the next. */
+    case HoopingDone = 'hooping_done';
     case PieceDone = 'piece_done';
     case PieceSpoiled = 'piece_spoiled';
     /** Was counted, and found not to be good: when it was finished, checked, or by the customer. */
@@ -32,7 +34,23 @@ enum EventKind: string
         return match ($this) {
             self::LoadStarted => PieceState::Sewing,
             self::PieceDone => PieceState::Done,
-            self::PieceSpoiled, self::PieceReturned, self::PieceRejected => PieceState::Waiting,
+            self::HoopingDone, self::PieceSpoiled, self::PieceReturned, self::PieceRejected => PieceState::Waiting,
+            default => null,
+        };
+    }
+
+    /**
+     * How many hoopings its pieces have behind them then; null where that stays. A spoiled one is begun anew on a
+     * spare; one that was not spoiled after all is where it was.
+     *
+     * @param int $hooping which it was about
+     */
+    public function hoopingsAfter(int $hooping): ?int
+    {
+        return match ($this) {
+            self::HoopingDone => $hooping,
+            self::PieceSpoiled, self::PieceRejected => 0,
+            self::SpoilWithdrawn => $hooping - 1,
             default => null,
         };
     }

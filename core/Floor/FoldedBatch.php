@@ -10,8 +10,11 @@ namespace Hakama\Floor;
  */
 final readonly class FoldedBatch
 {
-    /** @param array<int, PieceState> $states every piece of the batch, and those that its events speak of */
-    private function __construct(public BatchRun $run, public array $states) {}
+    /**
+     * @param array<int, PieceState> $states   every piece of the batch, and those that its events speak of
+     * @param array<int, int>        $hoopings piece => how many hoopings it has behind it, where that is any
+     */
+    private function __construct(public BatchRun $run, public array $states, public array $hoopings) {}
 
     /**
      * @param list<int>       $pieces all pieces of the batch
@@ -23,7 +26,7 @@ final readonly class FoldedBatch
     {
         $run = BatchRun::start(count($pieces));
         $states = array_fill_keys($pieces, PieceState::Waiting);
-        $seen = [];
+        $seen = $hoopings = [];
         foreach ($events as $event) {
             if (isset($seen[$event->id])) {
                 continue;
@@ -35,9 +38,13 @@ final readonly class FoldedBatch
             if ($event->kind->leaves() !== null) {
                 $states = array_replace($states, array_fill_keys($event->pieces, $event->kind->leaves()));
             }
+            $behind = $event->kind->hoopingsAfter($event->hooping);
+            if ($behind !== null) {
+                $hoopings = array_replace($hoopings, array_fill_keys($event->pieces, $behind));
+            }
         }
 
-        return new self($run, $states);
+        return new self($run, $states, array_filter($hoopings, static fn(int $behind): bool => $behind > 0));
     }
 
     /** @return list<int> */

@@ -88,6 +88,7 @@ enum HouseRule: string
     case BreakTime = 'break_s';
     case HoopTime = 'hoop_s';
     case CapHoopTime = 'cap_hoop_s';
+    case SeamTime = 'seam_min';
     case SwapTime = 'swap_s';
     case LoadTime = 'load_min';
     case FrameTime = 'frame_change_min';
@@ -433,6 +434,10 @@ enum HouseRule: string
         self::BreakTime->value => ['Plan', 'Mending a break', 90, 0, 900, 's', 'Until a broken thread sews again.'],
         self::HoopTime->value => ['Plan', 'Hooping', 90, 5, 1200, 's', 'One flat piece.'],
         self::CapHoopTime->value => ['Plan', 'Hooping a cap', 120, 5, 1200, 's', 'One cap.'],
+        self::SeamTime->value => [
+            'Plan', 'Opening a seam and closing it', 12, 0, 60, 'min',
+            'Of a leg or sleeve that has to lie flat; one piece.',
+        ],
         self::SwapTime->value => [
             'Plan', 'Swapping frames', 40, 5, 600, 's',
             'To take frames off and put the next on.',

@@ -28,6 +28,7 @@ enum Question: string
     case AppliqueBacking = 'applique_backing';
     case Pricing = 'pricing';
     case Check = 'check';
+    case TubePasses = 'tube_passes';
 
     public function words(): string
     {
@@ -53,6 +54,7 @@ enum Question: string
             self::AppliqueBacking => 'Backing under cloth applied to sweatshirts',
             self::Pricing => 'How a price is made',
             self::Check => 'Who looks at what is sewn',
+            self::TubePasses => 'In which order a tube is hooped several times',
         };
     }
 
@@ -139,6 +141,10 @@ enum Question: string
                 new School('first', 'another person, at the first of a batch'),
                 new School('one_in', 'another person, at one in so many'),
                 new School('always', 'another person, at each'),
+            ],
+            self::TubePasses => [
+                new School('hooping_by_hooping', 'all pieces through one hooping, then the next'),
+                new School('piece_by_piece', 'each piece through all of them'),
             ],
             self::Pricing => [
                 new School('bands', 'by stitches and quantity, from the price list'),

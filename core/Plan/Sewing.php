@@ -8,22 +8,17 @@ namespace Hakama\Plan;
 final readonly class Sewing
 {
     /** @param array<string, int> $sewS machine => run time of a load, seconds; a machine not named cannot run it */
-    public function __construct(
-        public array $sewS,
-        public int $hoopS,
-        public int $swapS,
-        public int $framesPerHead,
-    ) {}
+    public function __construct(public array $sewS, public int $hoopS, public int $swapS, public int $framesPerHead) {}
 
     /**
-     * The same where a piece wants several hoopings, moving along a tube: hands for each of them, and between two of
-     * them the machine waits for the swap.
+     * One of the hoopings of a piece that wants several, moving along a tube: each is hooped and swapped for itself,
+     * and on average sews its share. The batch counts hoopings then, not pieces.
      */
-    public function inHoopings(int $hoopings): self
+    public function aHooping(int $hoopings): self
     {
         return new self(
-            array_map(fn(int $seconds): int => $seconds + ($hoopings - 1) * $this->swapS, $this->sewS),
-            $hoopings * $this->hoopS,
+            array_map(static fn(int $seconds): int => (int) ceil($seconds / $hoopings), $this->sewS),
+            $this->hoopS,
             $this->swapS,
             $this->framesPerHead,
         );

@@ -17,9 +17,11 @@ use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\FrameRanking;
+use Hakama\Setup\Fit\JudgedWay;
 use Hakama\Setup\Fit\RankedFrame;
 use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Loading\Loading;
+use Hakama\Setup\Loading\WayIn;
 use Hakama\Setup\Notes\CautionTable;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\NoteRule;
@@ -36,6 +38,7 @@ use Hakama\Setup\Rules\Decision;
 use Hakama\Setup\Rules\Decisions;
 use Hakama\Setup\Rules\OtherSchool;
 use Hakama\Setup\Rules\Strength;
+use Hakama\Stitch\Band;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -101,10 +104,14 @@ final readonly class Advice
         ?Frame $mounted = null,
     ): self {
         $fitting = is_array($frames)
-            ? Fitting::of(self::box($facts), $frames, $house->value(HouseRule::Margin))
+            ? Fitting::of(self::box($facts), $frames, $house->value(HouseRule::Margin), $facts->along($house))
             : $frames;
         $decisions = Decisions::of($facts, $house);
-        $marked = self::marked($facts, $decisions->placement->value, $fitting->hull ?? self::box($facts));
+        $marked = self::marked(
+            $facts,
+            $decisions->placement->value,
+            $frames instanceof Fitting ? $frames->hull : self::rectangle(0.0, $facts->design->heightMm, $facts),
+        );
         $drivers = (new Decided($facts, $house, $decisions, $marked, null, false))->drivers;
         $ranked =
             $fitting === null
@@ -142,6 +149,12 @@ final readonly class Advice
         return $this->decided->hoopings();
     }
 
+    /** @return list<string> where the cross goes at each of several hoopings, in words */
+    public function marks(): array
+    {
+        return $this->decided->marks();
+    }
+
     /** Of a cap nobody knows what to set before it is known which machine sews it. */
     public function turnIsKnown(): bool
     {
@@ -151,6 +164,31 @@ final readonly class Advice
     public function access(): Access
     {
         return $this->decided->access();
+    }
+
+    /**
+     * The ways in, each with the best frame there is for it, in the order in which they are ranked.
+     *
+     * @return list<JudgedWay>
+     */
+    public function waysIn(): array
+    {
+        [$facts, $house] = [$this->decided->facts, $this->decided->house];
+        $judged = [];
+        foreach ($this->ranked as $one) {
+            $driver = $one->fit->frame->driver;
+            if (! isset($judged[$driver->value])) {
+                $way = new WayIn($facts->item, $driver);
+                $judged[$driver->value] = new JudgedWay(
+                    $way,
+                    $one,
+                    $way->takesArm($facts->machine->armWidthMm),
+                    $one->fit->times() * $facts->item->hoopS($house) + $way->access->handsS($house),
+                );
+            }
+        }
+
+        return array_values($judged);
     }
 
     /** All as advised, in this frame and this way round. */
@@ -186,10 +224,24 @@ final readonly class Advice
     {
         return [
             ...array_map(static fn(Decision $one): Because => $one->because, $this->decisions->all()),
-            new Because(About::Access, $this->access()->value, $this->access()->because()),
+            new Because(About::Access, $this->access()->value, $this->accessWords()),
             new Because(About::Turn, $this->loading()->turnCode(), $this->turnWords(), Strength::Must),
             $this->frameBecause(),
         ];
+    }
+
+    private function accessWords(): string
+    {
+        $hands = $this->decided->handsS();
+
+        return $this->access()->because(in_array(Driver::Cylinder, $this->drivers, true)).
+            ($this->decided->facts->item->isNarrowTube()
+                ? sprintf(
+                    ' %s, %.1f min of hands a piece.',
+                    $this->hoopings() === 1 ? 'One hooping' : "{$this->hoopings()} hoopings",
+                    $hands / 60,
+                )
+                : '');
     }
 
     private function frameBecause(): Because
@@ -250,11 +302,7 @@ final readonly class Advice
             );
         }
         if (! in_array($fit->turn, $this->turns, true)) {
-            $found[] = new Departure(
-                'turn',
-                implode(' or ', array_map($degrees, $this->turns)),
-                $degrees($fit->turn),
-            );
+            $found[] = new Departure('turn', implode(' or ', array_map($degrees, $this->turns)), $degrees($fit->turn));
         }
         foreach (
             [
@@ -344,13 +392,29 @@ final readonly class Advice
             );
     }
 
+    /** Several designs along a tube reach from the first of them to the last. */
     private static function box(Facts $facts): ConvexHull
     {
+        $bands = $facts->design->bands;
+
+        return $bands === []
+            ? self::rectangle(0.0, $facts->design->heightMm, $facts)
+            : self::rectangle(
+                min(array_map(static fn(Band $band): float => $band->bottom, $bands)),
+                max(array_map(static fn(Band $band): float => $band->top, $bands)),
+                $facts,
+            );
+    }
+
+    private static function rectangle(float $bottom, float $top, Facts $facts): ConvexHull
+    {
+        $width = $facts->design->widthMm;
+
         return ConvexHull::of([
-            new Point(0, 0),
-            new Point($facts->design->widthMm, 0),
-            new Point($facts->design->widthMm, $facts->design->heightMm),
-            new Point(0, $facts->design->heightMm),
+            new Point(0, $bottom),
+            new Point($width, $bottom),
+            new Point($width, $top),
+            new Point(0, $top),
         ]);
     }
 }

@@ -31,6 +31,28 @@ final readonly class ConvexHull
         return new self(array_map(static fn(Point $p): Point => $p->moved($dx, $dy), $this->points));
     }
 
+    /** What of it lies between two heights; null where that is nothing. */
+    public function between(float $bottom, float $top): ?self
+    {
+        $points = $this->points;
+        foreach ([[$bottom, 1], [$top, -1]] as [$edge, $side]) {
+            $kept = [];
+            foreach ($points as $i => $b) {
+                $a = $points[($i === 0 ? count($points) : $i) - 1];
+                [$aIn, $bIn] = [$side * ($a->y - $edge) >= 0, $side * ($b->y - $edge) >= 0];
+                if ($aIn !== $bIn) {
+                    $kept[] = new Point($a->x + (($b->x - $a->x) * ($edge - $a->y)) / ($b->y - $a->y), $edge);
+                }
+                if ($bIn) {
+                    $kept[] = $b;
+                }
+            }
+            $points = $kept;
+        }
+
+        return $points === [] ? null : self::of($points);
+    }
+
     public function bounds(): Bounds
     {
         return Bounds::around($this->points);

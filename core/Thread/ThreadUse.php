@@ -14,8 +14,12 @@ final readonly class ThreadUse
     {
         return new self(
             (($rules->topPerLength * $sewnMm + $rules->topPerStitchMm * $stitches) * (1 + $rules->waste)) / 1000,
-            (($rules->bobbinPerLength * $sewnMm + $rules->bobbinPerStitchMm * $stitches) * (1 + $rules->waste)) /
-                1000,
+            (($rules->bobbinPerLength * $sewnMm + $rules->bobbinPerStitchMm * $stitches) * (1 + $rules->waste)) / 1000,
         );
+    }
+
+    public function share(float $of): self
+    {
+        return new self($of * $this->topM, $of * $this->bobbinM);
     }
 }

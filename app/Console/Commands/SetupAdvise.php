@@ -160,9 +160,7 @@ final class SetupAdvise extends JsonCommand
                 $machine->has('gap_under_carriage') ? $machine->bool('gap_under_carriage') : null,
             ),
             new History(
-                unitValueCents: $json->has('unit_value_cents')
-                    ? $json->int('unit_value_cents', 0, 100_000_000)
-                    : null,
+                unitValueCents: $json->has('unit_value_cents') ? $json->int('unit_value_cents', 0, 100_000_000) : null,
                 practised: $json->has('practised') ? $json->bool('practised') : null,
                 overlaps: self::overlaps($motifs),
             ),
@@ -229,8 +227,30 @@ final class SetupAdvise extends JsonCommand
             $mm($artwork, 'smallest_letter_mm'),
             $artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0,
             new OrderVerdict($verdict('centre_out'), $verdict('bottom_up')),
-            array_map(static fn(array $one): Band => new Band($one[1]->fromMm, $one[1]->toMm), $motifs),
+            self::bands($motifs),
         );
+    }
+
+    /**
+     * Where the motifs lie along the tube. What is measured from its other end is put far beyond the first ones: how
+     * long the tube is nobody has said, and no hooping takes both.
+     *
+     * @param list<array{End, Motif}> $motifs
+     *
+     * @return list<Band>
+     */
+    private static function bands(array $motifs): array
+    {
+        $bands = [];
+        foreach ($motifs as [$end, $motif]) {
+            $beyond = $end === $motifs[0][0] ? 0.0 : 2 * self::MOST_MM;
+            $bands[] =
+                $beyond === 0.0
+                    ? new Band($motif->fromMm, $motif->toMm)
+                    : new Band($beyond - $motif->toMm, $beyond - $motif->fromMm);
+        }
+
+        return $bands;
     }
 
     /** @param Closure(Json, string): ?float $mm */

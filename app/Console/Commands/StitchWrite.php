@@ -6,11 +6,18 @@ namespace App\Console\Commands;
 
 use App\Formats\UnfitInput;
 use Hakama\Artwork\Making;
+use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\Setup\Tube\Hooping;
+use Hakama\Setup\Tube\Hoopings;
+use Hakama\Setup\Tube\Motif;
+use Hakama\Stitch\Band;
 use Hakama\Stitch\Copies\DoesNotFit;
 use Hakama\Stitch\Copies\Grid;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\NoPlaceForAStop;
+use Hakama\Stitch\Parts;
+use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Stitch\Turn;
 
@@ -20,6 +27,7 @@ final class StitchWrite extends JsonCommand
         {--turn=0 : 0, 90, 180 or 270 degrees counter-clockwise} {--mirror : left to right, before turning}
         {--copies=1x1 : columns x rows} {--gap=5 : between copies, mm} {--field= : width x height the copies must stay in, mm}
         {--regroup : block 1 of every copy, then block 2 and so on} {--stop=* : put a halt after this stitch of the tape as it is}
+        {--reach= : how much of a tube one hooping takes, mm: one tape a hooping, no motif across two}
         {--speed=800 : set on the machine, for the seconds saved}';
     protected $description = 'Turns, mirrors, copies and regroups a stitch tape, and says what was saved';
 
@@ -35,18 +43,13 @@ final class StitchWrite extends JsonCommand
         } catch (DoesNotFit|NoPlaceForAStop $e) {
             throw UnfitInput::because($file, $e);
         }
-        // Written beside its place first, so that a full disk leaves no half a tape behind.
-        if (
-            ! is_dir(dirname($out))
-            || @file_put_contents("{$out}.part", (new TapeWriter())->toString($made->pattern)) === false
-            || ! @rename("{$out}.part", $out)
-        ) {
-            @unlink("{$out}.part");
-            throw UnfitInput::at($out, 'it cannot be written there');
+        $hoopings = $this->option('reach') === null ? [] : $this->hoopings($made->pattern, $out);
+        if ($hoopings === []) {
+            self::write($made->pattern, $out);
         }
 
         return [
-            'file' => $out,
+            ...$hoopings === [] ? ['file' => $out] : ['hoopings' => $hoopings],
             'copies' => $making->grid?->copies() ?? 1,
             'before' => self::figures($made->before),
             'after' => self::figures($made->after),
@@ -58,6 +61,62 @@ final class StitchWrite extends JsonCommand
             ],
             'blocks_from' => $made->origins,
         ];
+    }
+
+    /**
+     * One tape a hooping, numbered, its mark at nought. Nothing where it is hooped once.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function hoopings(Pattern $pattern, string $out): array
+    {
+        $rules = HouseRules::of();
+        $reach = $this->number('reach', 1, 1000);
+        $box = PatternFigures::of($pattern, $rules->measuring())->bounds;
+        $motifs = array_map(
+            static fn(Band $band): Motif => new Motif('A part of the design', $band->bottom, $band->top),
+            Band::of($pattern, $rules->value(HouseRule::TubeBand)),
+        );
+        $hoopings = Hoopings::of($motifs, $reach);
+        if ($hoopings->obstacle() !== null) {
+            throw UnfitInput::at('--reach', $hoopings->obstacle());
+        }
+        if (count($hoopings->hoopings) < 2) {
+            return [];
+        }
+        $parts = Parts::of(
+            $pattern,
+            array_map(static fn(Hooping $one): Band => new Band($one->fromMm, $one->toMm), $hoopings->hoopings),
+            $box->centre()->x,
+            (int) $rules->value(HouseRule::TrimJumps),
+        );
+        $written = [];
+        foreach ($hoopings->hoopings as $i => $hooping) {
+            $file = preg_replace('/(\.[^.\/]*)?$/', '-'.($i + 1).'$1', $out, 1) ?? $out;
+            self::write($parts[$i]->pattern, $file);
+            $written[] = [
+                'file' => $file,
+                'mark_up_mm' => round($hooping->markMm - $box->bottom, 1),
+                'height_mm' => round($hooping->toMm - $hooping->fromMm, 1),
+                'stitches' => $parts[$i]->stitches(),
+                'blocks_from' => array_keys($parts[$i]->blocks),
+            ];
+        }
+
+        return $written;
+    }
+
+    /** Written beside its place first, so that a full disk leaves no half a tape behind. */
+    private static function write(Pattern $pattern, string $out): void
+    {
+        if (
+            ! is_dir(dirname($out))
+            || @file_put_contents("{$out}.part", (new TapeWriter())->toString($pattern)) === false
+            || ! @rename("{$out}.part", $out)
+        ) {
+            @unlink("{$out}.part");
+            throw UnfitInput::at($out, 'it cannot be written there');
+        }
     }
 
     private function making(): Making

@@ -10,6 +10,7 @@ use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Setup\Placement\KeptPlacement;
+use Hakama\Setup\Tube\AlongTube;
 
 /** One decoration before it is set up: a design on an item on a machine, and what the shop knows of it. */
 final readonly class Facts
@@ -26,12 +27,8 @@ final readonly class Facts
      *
      * @param Measures|null $measured in this size, as the catalogue has it
      */
-    public function onSize(
-        Size $size,
-        HouseRules $house,
-        ?Measures $measured = null,
-        ?KeptPlacement $kept = null,
-    ): self {
+    public function onSize(Size $size, HouseRules $house, ?Measures $measured = null, ?KeptPlacement $kept = null): self
+    {
         return new self(
             $this->design,
             $this->item->withSize($size, $house, $measured),
@@ -44,6 +41,14 @@ final readonly class Facts
     public function onMachine(OnMachine $machine): self
     {
         return new self($this->design, $this->item, $machine->withArm($this->machine->armWidthMm), $this->history);
+    }
+
+    /** The design along a narrow tube, where it goes along one. */
+    public function along(HouseRules $house): ?AlongTube
+    {
+        return $this->item->isNarrowTube()
+            ? new AlongTube($this->design->bands, $house, $this->item->isMeasuredFromTop())
+            : null;
     }
 
     public function isDense(HouseRules $house): bool

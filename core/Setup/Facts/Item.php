@@ -100,6 +100,12 @@ final readonly class Item
             || in_array($this->garment, [Garment::Sleeve, Garment::Stocking], true);
     }
 
+    /** Along a tube: a leg is measured down from its waistband and a cuff from its edge, a sleeve up from its hem. */
+    public function isMeasuredFromTop(): bool
+    {
+        return in_array($this->position, [Position::Leg, Position::Cuff], true);
+    }
+
     public function isClamped(): bool
     {
         return in_array($this->garment, [Garment::Glove, Garment::Pocket], true);

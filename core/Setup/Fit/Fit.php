@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Hakama\Setup\Fit;
 
 use Hakama\Machine\Frame;
+use Hakama\Setup\Tube\AlongTube;
+use Hakama\Setup\Tube\Hooping;
+use Hakama\Setup\Tube\Hoopings;
+use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -18,6 +22,8 @@ final readonly class Fit
      * @param Point $tightest   that point, from the window's middle
      * @param Slack $slack      between the design's box and the window's box
      * @param ConvexHull $placed the design as it lies there, from the window's middle
+     * @param Hoopings|null $hoopings where it is sewn in several; all the rest is about the tightest of them
+     * @param Bounds|null   $part     what of the design that one sews, as the design lies before it is turned
      */
     private function __construct(
         public Frame $frame,
@@ -28,11 +34,52 @@ final readonly class Fit
         public Slack $slack,
         public float $marginMm,
         public ConvexHull $placed,
+        public ?Hoopings $hoopings = null,
+        public ?Bounds $part = null,
     ) {}
 
-    /** @param float $marginMm foot radius and a little: nothing may be sewn nearer to the edge */
-    public static function of(ConvexHull $hull, Frame $frame, Turn $turn, float $marginMm): self
-    {
+    /**
+     * @param float          $marginMm foot radius and a little: nothing may be sewn nearer to the edge
+     * @param AlongTube|null $tube     where the design goes along one
+     */
+    public static function of(
+        ConvexHull $hull,
+        Frame $frame,
+        Turn $turn,
+        float $marginMm,
+        ?AlongTube $tube = null,
+    ): self {
+        $hoopings = $tube?->hoopings($hull->bounds(), $frame, $turn);
+        $tightest = null;
+        foreach ($hoopings->hoopings ?? [] as $hooping) {
+            $fit = self::ofHooping($hull, $hooping, $frame, $turn, $marginMm, $hoopings);
+            $tightest = $tightest !== null && $tightest->clearMm <= $fit->clearMm ? $tightest : $fit;
+        }
+
+        return $tightest ?? self::ofWhole($hull, $frame, $turn, $marginMm, $hoopings);
+    }
+
+    private static function ofHooping(
+        ConvexHull $hull,
+        Hooping $hooping,
+        Frame $frame,
+        Turn $turn,
+        float $marginMm,
+        ?Hoopings $hoopings,
+    ): self {
+        $part = $hull->between($hooping->fromMm, $hooping->toMm) ?? $hull;
+
+        return self::ofWhole($part, $frame, $turn, $marginMm, $hoopings, $part->bounds());
+    }
+
+    private static function ofWhole(
+        ConvexHull $hull,
+        Frame $frame,
+        Turn $turn,
+        float $marginMm,
+        ?Hoopings $hoopings = null,
+        ?Bounds $part = null,
+    ): self {
         $turned = $hull->turned($turn);
         $box = $turned->bounds();
         $middle = $box->centre();
@@ -64,6 +111,8 @@ final readonly class Fit
             ),
             $marginMm,
             $turned->moved($centre->x - $middle->x, $centre->y - $middle->y),
+            $hoopings,
+            $part,
         );
     }
 
@@ -115,11 +164,22 @@ final readonly class Fit
     public function fits(): bool
     {
         // Tenths of a millimetre are all a tape knows; a hair less than the margin is rounding.
-        return $this->clearMm >= $this->marginMm - 1e-6;
+        return $this->clearMm >= $this->marginMm - 1e-6 && $this->hoopings?->obstacle() === null;
+    }
+
+    /** How often it is hooped. */
+    public function times(): int
+    {
+        return $this->hoopings?->all() ?? 1;
     }
 
     public function because(): string
     {
+        $obstacle = $this->hoopings?->obstacle();
+        if ($obstacle !== null) {
+            return $obstacle;
+        }
+
         return $this->fits()
             ? sprintf('%.1f mm clear at the tightest point, %.1f wanted.', $this->clearMm, $this->marginMm)
             : sprintf(

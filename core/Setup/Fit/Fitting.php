@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Fit;
 
 use Hakama\Machine\Frame;
+use Hakama\Setup\Tube\AlongTube;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Turn;
 
@@ -22,23 +23,33 @@ final class Fitting
         public readonly ConvexHull $hull,
         public readonly array $frames,
         public readonly float $marginMm,
+        private readonly ?AlongTube $tube,
     ) {}
 
-    /** @param list<Frame> $frames */
-    public static function of(ConvexHull $hull, array $frames, float $marginMm): self
+    /**
+     * @param list<Frame>    $frames
+     * @param AlongTube|null $tube   where the design goes along one
+     */
+    public static function of(ConvexHull $hull, array $frames, float $marginMm, ?AlongTube $tube = null): self
     {
-        return new self($hull, $frames, $marginMm);
+        return new self($hull, $frames, $marginMm, $tube);
     }
 
     public function in(Frame $frame, Turn $turn): Fit
     {
-        return $this->fits["{$frame->id} {$turn->value}"] ??= Fit::of($this->hull, $frame, $turn, $this->marginMm);
+        return $this->fits["{$frame->id} {$turn->value}"] ??= Fit::of(
+            $this->hull,
+            $frame,
+            $turn,
+            $this->marginMm,
+            $this->tube,
+        );
     }
 
     /** The same design with one of the frames only: what was worked out is kept. */
     public function only(Frame $frame): self
     {
-        $one = new self($this->hull, [$frame], $this->marginMm);
+        $one = new self($this->hull, [$frame], $this->marginMm, $this->tube);
         $one->fits = $this->fits;
 
         return $one;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hakama\Setup\Loading;
 
 use Hakama\Garment\Garment;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Facts\Item;
 
@@ -25,13 +27,31 @@ enum Access: string
         };
     }
 
-    public function because(): string
+    public function label(): string
+    {
+        return match ($this) {
+            self::Flat => 'laid flat',
+            self::ClosedTube => 'as a closed tube',
+            self::OpenedSeam => 'with its seam opened',
+        };
+    }
+
+    /** Seconds that hands take for it on one piece, beside hooping. */
+    public function handsS(HouseRules $house): float
+    {
+        return $this === self::OpenedSeam ? 60 * $house->value(HouseRule::SeamTime) : 0.0;
+    }
+
+    /** @param bool $tubeDriver whether there is a driver here that is made for tubes */
+    public function because(bool $tubeDriver): string
     {
         return match ($this) {
             self::Flat => 'It lies flat in its frame; nothing has to be opened.',
             self::ClosedTube => 'It is slipped over the arm as the tube it is; its seam stays shut.',
-            self::OpenedSeam => 'No driver here goes into so narrow a tube: its seam is opened, it lies flat, and it is '.
-                'closed again afterwards.',
+            self::OpenedSeam => sprintf(
+                '%s: its seam is opened, it lies flat, and it is closed again afterwards.',
+                $tubeDriver ? 'No frame on the cylinder driver holds it' : 'No driver here goes into so narrow a tube',
+            ),
         };
     }
 }

@@ -97,8 +97,7 @@ final class HoopSteps
             new NoteRule(
                 'no_stretch',
                 'knits',
-                static fn(Decided $d): bool => $d->facts->item->cloth->fabric->isKnit()
-                    && ! $d->facts->item->isOnCap(),
+                static fn(Decided $d): bool => $d->facts->item->cloth->fabric->isKnit() && ! $d->facts->item->isOnCap(),
                 'Hoop it without stretching: what is stretched in the frame puckers out of it.',
                 WorkStage::Hoop,
             ),
@@ -123,11 +122,7 @@ final class HoopSteps
                 static fn(Decided $d): bool => $d->hoopings() > 1,
                 'It takes several hoopings, moving along the tube: at each the cross of the template on its mark, a piece of backing of its own, and a trace before it is sewn.',
                 WorkStage::Hoop,
-                says: static fn(Decided $d): string => sprintf(
-                    'It takes %d hoopings, moving along the tube: at each the cross of the template on its mark, a '.
-                        'piece of backing of its own, and a trace before it is sewn.',
-                    $d->hoopings(),
-                ),
+                says: self::alongTube(...),
             ),
             new NoteRule(
                 'turn_frame_over',
@@ -161,5 +156,18 @@ final class HoopSteps
                 WorkStage::Hoop,
             ),
         ];
+    }
+
+    private static function alongTube(Decided $d): string
+    {
+        return sprintf(
+            'It takes %d hoopings, moving along the tube%s: at each the cross of the template on its mark%s, a piece of '.
+                'backing of its own, and a trace before it is sewn.',
+            $d->hoopings(),
+            $d->follows(Question::TubePasses, 'piece_by_piece')
+                ? ', each piece through all of them'
+                : ', all pieces through one before the next',
+            $d->marks() === [] ? '' : sprintf(' (%s)', implode('; ', $d->marks())),
+        );
     }
 }

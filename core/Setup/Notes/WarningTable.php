@@ -20,6 +20,7 @@ use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Loading\WayIn;
 use Hakama\Setup\Rules\Decided;
 use Hakama\Setup\Tube\Hoopings;
+use Hakama\Stitch\Band;
 use Hakama\Stitch\Point;
 
 /** What may stand in the way of a decoration. One that stops it says what would make it possible. */
@@ -302,7 +303,8 @@ final class WarningTable
         return match (true) {
             ! $d->facts->item->isOnCap()
                 || $d->facts->item->position !== Position::CapFront
-                || $d->facts->design->heightMm <= $limit => null,
+                || $d->facts->design->heightMm <= $limit
+                => null,
             // Nobody said how high the cap is: more than the highest takes is too much for any.
             $d->facts->item->profile === Profile::None => sprintf(
                 'The design is %.1f mm high and the highest cap takes %.0f. Ask for a version at most %.0f mm high.',
@@ -409,7 +411,7 @@ final class WarningTable
             );
         }
 
-        return $d->fit->fits() || $d->hoopings() > 1
+        return $d->fit->fits()
             ? null
             : sprintf(
                 'It fits no frame: the best is %s. %s A smaller version or a larger frame makes it possible.',
@@ -420,14 +422,19 @@ final class WarningTable
 
     private static function severalHoopings(Decided $d): ?string
     {
-        $hoopings = $d->hoopings();
+        $bands = $d->facts->design->bands;
+        $alongMm =
+            $bands === []
+                ? $d->facts->design->heightMm
+                : max(array_map(static fn(Band $band): float => $band->top, $bands)) -
+                    min(array_map(static fn(Band $band): float => $band->bottom, $bands));
 
-        return $hoopings > 1
+        return $d->hoopings() > 1
             ? sprintf(
                 '%.0f mm along the tube and %.0f at one hooping: %d hoopings, moving along the tube, with a template mark for each and no motif across two.',
-                $d->facts->design->heightMm,
+                $alongMm,
                 Hoopings::reachMm($d->house, $d->fit?->frame),
-                $hoopings,
+                $d->hoopings(),
             )
             : null;
     }

@@ -15,9 +15,10 @@ use Hakama\Setup\Fit\RankedFrame;
 use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Loading\Ends;
 use Hakama\Setup\Loading\Loading;
+use Hakama\Setup\Placement\Edge;
 use Hakama\Setup\Placement\MarkedPlacement;
 use Hakama\Setup\Placement\Placement;
-use Hakama\Setup\Tube\Hoopings;
+use Hakama\Setup\Tube\Hooping;
 use Hakama\Stitch\Turn;
 
 /** What is decided, by the rules or by a person, with the facts: what warnings, steps and cautions go by. */
@@ -127,14 +128,60 @@ final readonly class Decided
     /** In how many hoopings it is sewn, moving along a tube. */
     public function hoopings(): int
     {
-        return $this->facts->item->isNarrowTube()
-            && $this->driver() === Driver::Cylinder
-            && $this->turn() !== Turn::Quarter
-            ? Hoopings::count(
-                $this->facts->design->heightMm,
-                $this->facts->design->bands,
-                Hoopings::reachMm($this->house, $this->fit?->frame),
-            )
-            : 1;
+        $along = $this->facts->along($this->house);
+
+        return match (true) {
+            $along === null => 1,
+            $this->fit !== null => $this->fit->times(),
+            $this->driver() === Driver::Cylinder => $along->usually($this->facts->design->heightMm),
+            default => 1,
+        };
+    }
+
+    /**
+     * Where the cross goes at each of several hoopings, in words; nothing where there is one, or where the motifs have
+     * places of their own.
+     *
+     * @return list<string>
+     */
+    public function marks(): array
+    {
+        $hoopings = $this->fit->hoopings->hoopings ?? [];
+        if (count($hoopings) < 2) {
+            return [];
+        }
+        $bottom = min(array_map(static fn(Hooping $one): float => $one->fromMm, $hoopings));
+        $top = max(array_map(static fn(Hooping $one): float => $one->toMm, $hoopings));
+        if ($top - $bottom > $this->facts->design->heightMm + 0.1) {
+            return [];
+        }
+        $from = abs($this->placement->downMm);
+
+        return array_map(
+            fn(Hooping $one): string => match ($this->placement->edge) {
+                Edge::Upper => sprintf(
+                    '%.0f mm from the %s',
+                    $from + $top - $one->markMm,
+                    $this->placement->datum->value,
+                ),
+                Edge::Lower => sprintf(
+                    '%.0f mm from the %s',
+                    $from + $one->markMm - $bottom,
+                    $this->placement->datum->value,
+                ),
+                Edge::Middle => sprintf(
+                    '%.0f mm %s the middle',
+                    abs($one->markMm - ($bottom + $top) / 2),
+                    $one->markMm < ($bottom + $top) / 2 ? 'below' : 'above',
+                ),
+            },
+            $hoopings,
+        );
+    }
+
+    /** Seconds that hands take for one piece until it can be sewn: hooping, and a seam opened and closed again. */
+    public function handsS(): float
+    {
+        return $this->hoopings() * $this->facts->item->hoopS($this->house) + $this->access()->handsS($this->house);
     }
 }

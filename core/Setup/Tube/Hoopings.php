@@ -6,6 +6,7 @@ namespace Hakama\Setup\Tube;
 
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
 use Hakama\Stitch\Band;
 
@@ -50,15 +51,46 @@ final readonly class Hoopings
     }
 
     /**
-     * So much of a tube is sewn at one hooping: as far as the house reaches, and no further than the window lets it.
+     * The same swept from the other end, the hoopings in the order in which they are met from there.
+     *
+     * @param list<Motif> $motifs in any order
+     */
+    public static function fromTop(array $motifs, float $reachMm): self
+    {
+        $over = static fn(Motif $one): Motif => new Motif($one->name, -$one->toMm, -$one->fromMm);
+        $found = self::of(array_map($over, $motifs), $reachMm);
+
+        return new self(
+            array_map(
+                static fn(Hooping $one): Hooping => new Hooping(
+                    array_map($over, $one->motifs),
+                    -$one->toMm,
+                    -$one->fromMm,
+                    -$one->markMm,
+                ),
+                $found->hoopings,
+            ),
+            array_map($over, $found->refused),
+            $reachMm,
+        );
+    }
+
+    /**
+     * So much of a tube is sewn at one hooping: on its own driver as far as the house reaches, and nowhere further than
+     * the window lets it.
      */
     public static function reachMm(HouseRules $house, ?Frame $frame): float
     {
         $reach = $house->value(HouseRule::TubeReach);
+        $room = $frame === null ? INF : $frame->window->heightMm - 2 * $house->value(HouseRule::Margin);
 
-        return $frame === null
-            ? $reach
-            : min($reach, $frame->window->heightMm - 2 * $house->value(HouseRule::Margin));
+        return $frame === null || $frame->driver === Driver::Cylinder ? min($reach, $room) : $room;
+    }
+
+    /** In all, with those that can only be sewn by themselves in something larger. */
+    public function all(): int
+    {
+        return count($this->hoopings) + count($this->refused);
     }
 
     /**
@@ -70,9 +102,7 @@ final readonly class Hoopings
     {
         $motifs = array_map(static fn(Band $band): Motif => new Motif('', $band->bottom, $band->top), $bands);
 
-        return $motifs === []
-            ? (int) ceil($heightMm / $reachMm - 1e-9)
-            : count(self::of($motifs, $reachMm)->hoopings) + count(self::of($motifs, $reachMm)->refused);
+        return $motifs === [] ? (int) ceil($heightMm / $reachMm - 1e-9) : self::of($motifs, $reachMm)->all();
     }
 
     /** Why it cannot all be sewn; null when it can. */

@@ -5,9 +5,11 @@
     $running = $station->running;
     $run = $running?->run;
     $open = $running?->batch;
-    $sheet = $open?->design->stopSheet();
+    $design = $running?->design();
+    $sheet = $design?->stopSheet();
     $named = $running?->named();
-    $stitches = $open === null ? 0 : $named->sewn->all_stitches ?? $open->design->stitches;
+    $stitches = $running?->stitches() ?? 0;
+    $several = count($running->hoopings ?? []) > 1;
     $n = static fn(float $v) => App\Shop\Figure::words($v);
     $halts = [
         K::ThreadBroke->value => 'Thread broke',
@@ -47,13 +49,13 @@
                 </div>
                 <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img"
                     aria-label="The design, filled as far as it is sewn"
-                    data-track="{{ $named?->sewn ? route('orders.names.track', [$open->decorationId, $named->sewn]) : route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}"
-                    data-colours="{{ json_encode($open->design->colours()) }}"
-                    data-left="{{ $open->design->bounds->left }}" data-right="{{ $open->design->bounds->right }}"
-                    data-bottom="{{ $open->design->bounds->bottom }}" data-top="{{ $open->design->bounds->top }}"
+                    data-track="{{ $named?->sewn ? route('orders.names.track', [$open->decorationId, $named->sewn]) : ($several ? route('setup.hooping.track', [$open->decorationId, $running->hooping(), 'v' => substr($design->checksum, 0, 8)]) : route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)])) }}"
+                    data-colours="{{ json_encode($design->colours()) }}"
+                    data-left="{{ $design->bounds->left }}" data-right="{{ $design->bounds->right }}"
+                    data-bottom="{{ $design->bounds->bottom }}" data-top="{{ $design->bounds->top }}"
                     data-turn="{{ $open->setup->turnDeg }}" data-load="{{ $run->load->event }}"
-                    data-sewn="{{ $run->stage === Stage::Sewn ? $open->design->stitches : $running->stitch }}"
-                    data-of="{{ $open->design->stitches }}"></canvas>
+                    data-sewn="{{ $run->stage === Stage::Sewn ? $design->stitches : $running->stitch }}"
+                    data-of="{{ $design->stitches }}"></canvas>
                 @if ($origin)
                     <p class="text-base" id="origin">{{ $origin->words() }}</p>
                 @endif
@@ -61,6 +63,13 @@
                     <p class="text-base" id="bobbin">{{ $station->bobbinWords() }}</p>
                     <p class="text-base" id="loading">▲ {{ ucfirst($running->setup->loading->endWords()) }} towards the
                         machine, as the picture lies; {{ App\Setup\DecisionRow::turn($running->setup->turnToSet) }}.</p>
+                @endif
+                @if ($several)
+                    <p class="font-head font-semibold now" id="hooping">Hooping {{ $running->hooping() }} of
+                        {{ count($running->hoopings) }}@if (isset($running->setup->marks[$running->hooping() - 1])): the
+                            cross at {{ $running->setup->marks[$running->hooping() - 1] }}
+                        @endif
+                    </p>
                 @endif
                 <div class="mt-2 flex items-baseline gap-6 tabular-nums">
                     @if ($run->stage === Stage::Sewing)
@@ -82,10 +91,10 @@
                 </div>
                 <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
                     @foreach ($sheet->steps as $step)
-                        @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $open->batch->equipment->threads[$step->block - 1])?->number; @endphp
+                        @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $design->threads()[$step->block - 1])?->number; @endphp
                         <li class="floor-step" data-to="{{ $step->to }}"
                             @if ($run->load->event && $running->stitch >= $step->from - 1 && $running->stitch < $step->to) data-here @endif><x-swatch
-                                :hex="$open->design->colours()[$step->block - 1]" />{{ $open->batch->equipment->threads[$step->block - 1] }}{{ $needle ? ", needle {$needle}" : '' }}{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', ' . $step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': ' . $step->note }}
+                                :hex="$design->colours()[$step->block - 1]" />{{ $design->threads()[$step->block - 1] }}{{ $needle ? ", needle {$needle}" : '' }}{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', ' . $step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': ' . $step->note }}
                         </li>
                         @if ($step->halts())
                             <li class="floor-step halt">halt:
@@ -240,7 +249,7 @@
                                     $touch[0],
                                     match ($touch[0]) {
                                         K::LoadStarted => $named === null ? 'Start load ' . ($run->load->number + 1) : "It is {$named->text}: start",
-                                        K::PieceDone => "Done: count {$count}",
+                                        K::PieceDone => $running->isLastHooping() ? "Done: count {$count}" : 'Off: hooping ' . $running->hooping() . ' of ' . count($running->hoopings) . ' is sewn',
                                         default => App\Floor\Touches::label($touch[0]),
                                     },
                                     ...$looks[$touch[0]->value],
@@ -271,7 +280,7 @@
                                     <kbd>{{ $key }}</kbd></button></form>
                         @endforeach
                     </div>
-                    @if ($run->stage === Stage::Sewn)
+                    @if ($run->stage === Stage::Sewn && $running->isLastHooping())
                         <div class="mt-3 text-base leading-snug">
                             @foreach ([Hakama\Setup\Notes\WorkStage::Finish, Hakama\Setup\Notes\WorkStage::Inspect] as $stage)
                                 <p class="mt-1"><strong>{{ $stage->label() }}:</strong>

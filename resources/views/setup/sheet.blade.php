@@ -146,6 +146,13 @@
                         @endforeach
                     </tbody>
                 </table>
+                @if ($sheet->decoration->setup?->parts)
+                    <p class="mt-1 text-sm">One tape each, its mark at nought: @foreach ($sheet->decoration->setup->parts as $i => $part)
+                            <a href="{{ route('setup.hooping.tape', [$sheet->decoration, $i + 1]) }}">hooping
+                                {{ $i + 1 }}</a>{{ $loop->last ? '.' : ', ' }}
+                        @endforeach
+                    </p>
+                @endif
                 <x-because about="How this was worked out">The fewest hoopings of
                     {{ round($sheet->tube->hoopings->reachMm) }} mm in which every motif is whole, swept from the
                     {{ $sheet->tube->end }}. Motifs are what is sewn without a gap; reach and gap are <a

@@ -7,6 +7,7 @@ namespace Tests\Core\Plan;
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
+use Hakama\Machine\BatchTime;
 use Hakama\Machine\Rack;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
@@ -51,12 +52,18 @@ final class PartsTest extends TestCase
     }
 
     #[Test]
-    public function a_piece_in_three_hoopings_takes_hands_for_each_and_two_swaps_more_of_the_machine(): void
+    public function each_of_three_hoopings_sews_its_share_with_hooping_and_swap_of_its_own(): void
     {
-        $sewing = (new Sewing(['M' => 600, 'N' => 500], 90, 40, 2))->inHoopings(3);
+        $sewing = (new Sewing(['M' => 600, 'N' => 500], 90, 40, 1))->aHooping(3);
 
-        self::assertSame([['M' => 680, 'N' => 580], 270, 40], [$sewing->sewS, $sewing->hoopS, $sewing->swapS]);
-        self::assertEquals(new Sewing(['M' => 600], 90, 40, 2), (new Sewing(['M' => 600], 90, 40, 2))->inHoopings(1));
+        // 500 s by three is 166.7: never less than it takes.
+        self::assertSame([['M' => 200, 'N' => 167], 90, 40], [$sewing->sewS, $sewing->hoopS, $sewing->swapS]);
+        self::assertEquals(new Sewing(['M' => 600], 90, 40, 2), (new Sewing(['M' => 600], 90, 40, 2))->aHooping(1));
+        // 4 pieces in 3 hoopings with one frame are 12 loads: 12 (90 + 40 + 200) s.
+        self::assertSame(
+            12 * 330,
+            (new BatchTime(12, 1, 1, $sewing->hoopS, $sewing->swapS, $sewing->sewS['M']))->seconds(),
+        );
     }
 
     #[Test]

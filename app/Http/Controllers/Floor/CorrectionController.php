@@ -53,6 +53,7 @@ final class CorrectionController
                 load: $wrong->load,
                 pieces: [$piece],
                 cause: $wrong->cause,
+                hooping: $wrong->hooping,
             ),
             'hand',
             Caller::acting($request),

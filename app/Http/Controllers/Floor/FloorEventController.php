@@ -17,6 +17,7 @@ use App\Models\NeedleFitting;
 use App\Models\Origin;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
+use App\Setup\HoopingTape;
 use App\Shop\Catalogue;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
@@ -63,6 +64,9 @@ final class FloorEventController
         self::mustHaveThreads($kind, $machine, $running);
         self::mustHaveBobbin($kind, $station, $running);
         self::mustHaveName($kind, $running, $request->string('text')->value());
+        self::mustHaveAllHoopings($kind, $running);
+        // Taken off is not counted yet where more of it is to be sewn.
+        $kind = $kind === EventKind::PieceDone && ! $running->isLastHooping() ? EventKind::HoopingDone : $kind;
 
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
         Whole::write(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
@@ -85,10 +89,11 @@ final class FloorEventController
                         EventKind::LoadStarted => $running->nextLoad($machine->heads),
                         EventKind::PieceHooped => $running->hoopedWith($request->integer('piece')),
                         EventKind::PieceSpoiled => $request->spoiled($run->onFrame),
-                        EventKind::PieceDone, EventKind::Sewn => $run->onFrame,
+                        EventKind::PieceDone, EventKind::HoopingDone, EventKind::Sewn => $run->onFrame,
                         default => [],
                     },
                     cause: $request->cause(),
+                    hooping: $running->hooping(),
                 ),
                 'hand',
                 $who,
@@ -184,6 +189,23 @@ final class FloorEventController
         }
         if ($refusal !== null) {
             throw ValidationException::withMessages(['kind' => $refusal]);
+        }
+    }
+
+    /** A tape that is another one than was divided would be sewn in part. */
+    private static function mustHaveAllHoopings(EventKind $kind, Running $running): void
+    {
+        $sewn = array_sum(array_map(static fn(HoopingTape $one): int => $one->stitches(), $running->hoopings));
+        if (
+            $kind === EventKind::LoadStarted
+            && $running->hoopings !== []
+            && $sewn !== $running->batch->design->stitches
+        ) {
+            throw ValidationException::withMessages([
+                'kind' =>
+                    "The tape of {$running->batch->design->name} has changed since it was divided into hoopings: ".
+                    'choose its setup anew before this starts.',
+            ]);
         }
     }
 

@@ -45,6 +45,9 @@ final class MachineController
             ->where('load_event', $run->load->event)
             ->first();
         $named = self::name($batch, $run);
+        $artwork = $batch->decoration->artwork;
+        $sheet = $artwork?->stopSheet($house->rules()->isPreCut());
+        $hooped = FloorLog::hooped($batch, $run->load->hooping);
 
         return new JsonResponse([
             'command' => match ($run->stage) {
@@ -55,9 +58,9 @@ final class MachineController
             'load' => $run->load->event,
             'stitch' => max($run->load->stitch, (int) ($reading->stitch ?? 0)),
             'clock_s' => max($run->load->clockS, (float) ($reading->clock_s ?? 0)),
-            'heads' => Copies::frames(count($run->onFrame), $batch->decoration->artwork->copies ?? 1),
-            'tape' => $named->checksum ?? $batch->decoration->artwork?->checksum,
-            'halts' => $batch->decoration->artwork?->stopSheet($house->rules()->isPreCut())->halts() ?? [],
+            'heads' => Copies::frames(count($run->onFrame), $artwork->copies ?? 1),
+            'tape' => $named->checksum ?? ($hooped->checksum ?? $artwork?->checksum),
+            'halts' => $sheet === null ? [] : $hooped?->halts($sheet) ?? $sheet->halts(),
             'trim_jumps' => (int) $house->rules()->value(HouseRule::TrimJumps),
             'speed_spm' => $batch->decoration->setup?->speed_spm,
             'top_spm' => $machine->top_spm,
@@ -69,9 +72,12 @@ final class MachineController
     {
         [$batch, $run] = FloorLog::current(self::machine($request)) ?? [null, null];
         $artwork = $batch?->load('decoration.artwork')->decoration->artwork;
-        $named = $batch === null ? null : self::name($batch, $run);
-        if ($named !== null) {
-            return (new Response($named->tape))->header('Content-Type', 'application/octet-stream');
+        $own =
+            $batch === null
+                ? null
+                : self::name($batch, $run)->tape ?? FloorLog::hooped($batch, $run->load->hooping)?->bytes;
+        if ($own !== null) {
+            return (new Response($own))->header('Content-Type', 'application/octet-stream');
         }
 
         return $artwork === null
@@ -99,7 +105,9 @@ final class MachineController
             return new JsonResponse(['message' => 'That load is over; ask for the instruction.'], 409);
         }
         $artwork = $batch->load('decoration.artwork')->decoration->artwork;
-        $last = self::name($batch, $run)->all_stitches ?? ($artwork->stitches ?? 0);
+        $last =
+            self::name($batch, $run)->all_stitches ??
+            (FloorLog::hooped($batch, $run->load->hooping)?->stitches() ?? ($artwork->stitches ?? 0));
         if ($request->stitch() > $last) {
             return new JsonResponse(
                 [
@@ -164,6 +172,7 @@ final class MachineController
                 stitch: $request->stitch(),
                 clockS: $request->clockS(),
                 pieces: $kind === EventKind::Sewn ? $run->onFrame : [],
+                hooping: $run->load->hooping,
             ),
             'machine',
             at: $request->at(),

@@ -180,7 +180,10 @@ final class PlanController
                             $board->workload(),
                             $board->sequence(),
                             $code,
-                            min($batch->batch->pieces, Copies::frames($pieces, $batch->copies)),
+                            min(
+                                $batch->batch->pieces,
+                                Copies::frames($pieces, $batch->copies) * $batch->setup->hoopings,
+                            ),
                         ),
                     ),
                 ),

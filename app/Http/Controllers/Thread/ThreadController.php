@@ -114,16 +114,20 @@ final class ThreadController
     private static function need(PlanBoard $board, House $house, Collection $threads): ThreadWanted
     {
         $factors = $house->rules()->threadUse();
-        $use = static fn(BatchBlock $block): ThreadUse => ThreadUse::of(
+        // The plan counts frames: of a piece in several hoopings each takes its share.
+        $use = static fn(BatchBlock $block, int $hoopings): ThreadUse => ThreadUse::of(
             $block->lengthMm,
             $block->sheet->stitches,
             $factors,
-        );
+        )->share(1 / $hoopings);
 
         return ThreadWanted::of(
             $board->timetable(),
             array_map(
-                static fn(OpenBatch $batch): array => array_map($use, $batch->design->blocks),
+                static fn(OpenBatch $batch): array => array_map(
+                    static fn(BatchBlock $block): ThreadUse => $use($block, $batch->setup->hoopings),
+                    $batch->design->blocks,
+                ),
                 $board->batches(),
             ),
             array_map(static fn(OpenBatch $batch): int => $batch->order->number, $board->batches()),

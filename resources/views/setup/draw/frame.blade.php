@@ -5,7 +5,9 @@
     $pad = 14;
     $half = $ow / 2 + $pad;
     $b = $sheet->bounds();
-    $c = $b->centre();
+    // In several hoopings the tightest of them is drawn.
+    $part = $fit->part ?? $b;
+    $c = $part->centre();
     [$dx, $dy] = [$fit->centre->x, -$fit->centre->y];
     $box = $fit->placed->bounds();
     $n = App\Setup\Drawing::n(...);
@@ -37,8 +39,12 @@
     @endif
     <g id="placed"
         transform="translate({{ $n($dx) }} {{ $n($dy) }}) rotate({{ -$fit->turn->value }}) translate({{ $n(-$c->x) }} {{ $n($c->y) }})">
+        <clipPath id="this-hooping">
+            <rect x="{{ $n($part->left - 2) }}" y="{{ $n(-$part->top - 2) }}" width="{{ $n($part->width() + 4) }}"
+                height="{{ $n($part->height() + 4) }}" />
+        </clipPath>
         <image href="{{ $picture }}" x="{{ $b->left - 2 }}" y="{{ -$b->top - 2 }}"
-            width="{{ $b->width() + 4 }}" height="{{ $b->height() + 4 }}" />
+            width="{{ $b->width() + 4 }}" height="{{ $b->height() + 4 }}" clip-path="url(#this-hooping)" />
     </g>
     <g stroke="#1d2433" stroke-width=".4">
         <path d="M{{ $dx - 4 }} {{ $dy }}h8M{{ $dx }} {{ $dy - 4 }}v8" />

@@ -1,4 +1,34 @@
-            <table>
+@if (count($sheet->waysIn()) > 1)
+    <table class="mb-4" id="ways-in">
+        <caption class="sr-only">Ways in, best first</caption>
+        <thead>
+            <tr>
+                <th>Way in</th>
+                <th>Goes</th>
+                <th class="num">Hoopings</th>
+                <th class="num">Hands, min a piece</th>
+                <th>Why</th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($sheet->waysIn() as $way)
+                <tr>
+                    <td>{{ ucfirst($way->way->access->label()) }} on the {{ $way->way->driver->value }} driver</td>
+                    <td>@if ($way->works())
+                            yes
+                        @else
+                            <span class="now">no</span>
+                        @endif
+                    </td>
+                    <td class="num">{{ $way->best->fit->times() }}</td>
+                    <td class="num">{{ number_format($way->handsS / 60, 1) }}</td>
+                    <td class="text-sm">{{ $way->because() }}</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+@endif
+<table>
     <thead>
         <tr>
             <th>Frame</th>

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Fit;
+
+use Hakama\Setup\Loading\WayIn;
+
+/** One way in, judged with the best frame there is for it. */
+final readonly class JudgedWay
+{
+    /** @param float $handsS that hands take for one piece until it can be sewn */
+    public function __construct(
+        public WayIn $way,
+        public RankedFrame $best,
+        public bool $takesArm,
+        public float $handsS,
+    ) {}
+
+    public function works(): bool
+    {
+        return $this->best->fits() && $this->takesArm;
+    }
+
+    public function because(): string
+    {
+        return match (true) {
+            ! $this->takesArm => 'The tube is narrower than the arm.',
+            ! $this->best->goesIn
+                => "{$this->best->fit->frame->id} would hold the design, but the garment does not let it in.",
+            default => "{$this->best->fit->frame->id}: {$this->best->fit->because()}",
+        };
+    }
+}
