@@ -43,10 +43,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->browser
             ->wait(8, 100)
-            ->until(
-                fn(): bool => $this->all($css) !== [],
-                "there is no {$css} on ".$this->browser->getCurrentURL(),
-            );
+            ->until(fn(): bool => $this->all($css) !== [], "there is no {$css} on ".$this->browser->getCurrentURL());
 
         return $this->all($css)[0];
     }
@@ -88,10 +85,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function textOf(string $css): string
     {
-        return (string) $this->browser->executeScript(
-            'return document.querySelector(arguments[0])?.innerText ?? ""',
-            [$css],
-        );
+        return (string) $this->browser->executeScript('return document.querySelector(arguments[0])?.innerText ?? ""', [
+            $css,
+        ]);
     }
 
     protected function type(string $css, string $text): void
@@ -185,9 +181,7 @@ abstract class BrowserTestCase extends TestCase
             $seen[] = $this->browser->executeScript(
                 'return document.activeElement.id || document.activeElement.outerHTML.slice(0, 60)',
             );
-            if (
-                $this->browser->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true
-            ) {
+            if ($this->browser->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true) {
                 $this->addToAssertionCount(1);
 
                 return;
@@ -195,5 +189,22 @@ abstract class BrowserTestCase extends TestCase
             $this->keys(WebDriverKeys::TAB);
         }
         self::fail("Tab never came to {$css}; it came to\n".implode("\n", array_slice($seen, 0, 40)));
+    }
+
+    /** The batch comes first on a machine, as the plan's page would send it. */
+    protected function putFirst(string $batch, string $machine): void
+    {
+        $this->visit('/plan');
+        $answer = $this->browser->executeAsyncScript(
+            <<<'JS'
+            const [batch, machine, done] = arguments;
+            const form = new FormData();
+            for (const [name, value] of Object.entries({batch, machine, rank: 0, version: document.querySelector('[data-version]').dataset.version, _token: document.querySelector('[name=_token]').value})) form.append(name, value);
+            fetch('/plan/moves', {method: 'POST', body: form}).then(answer => done(answer.status)).catch(e => done(String(e)));
+            JS
+            ,
+            [$batch, $machine],
+        );
+        self::assertSame(200, $answer);
     }
 }

@@ -99,7 +99,7 @@ final class NamesPathTest extends BrowserTestCase
         $this->press('Set it up in');
         $this->sees('is set up and stands in the plan.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
-        $this->first($found[1], 'M2');
+        $this->putFirst($found[1], 'M2');
         $this->visit('/needles/M2');
         for ($i = 0; $i < 6 && str_contains($this->text(), 'before '.$found[1].'.'); $i++) {
             $before = $this->text();
@@ -128,22 +128,5 @@ final class NamesPathTest extends BrowserTestCase
         $this->visit('/floor/finish');
         $this->sees('Names, order '.self::$order);
         $this->sees('Karl-Otto');
-    }
-
-    /** The batch comes first on a machine, as the plan's page would send it. */
-    private function first(string $batch, string $machine): void
-    {
-        $this->visit('/plan');
-        $answer = $this->browser->executeAsyncScript(
-            <<<'JS'
-            const [batch, machine, done] = arguments;
-            const form = new FormData();
-            for (const [name, value] of Object.entries({batch, machine, rank: 0, version: document.querySelector('[data-version]').dataset.version, _token: document.querySelector('[name=_token]').value})) form.append(name, value);
-            fetch('/plan/moves', {method: 'POST', body: form}).then(answer => done(answer.status)).catch(e => done(String(e)));
-            JS
-            ,
-            [$batch, $machine],
-        );
-        self::assertSame(200, $answer);
     }
 }
