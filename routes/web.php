@@ -40,6 +40,7 @@ use App\Http\Controllers\Plan\ExportController;
 use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Plan\ProposalController;
 use App\Http\Controllers\Setup\BackingController;
+use App\Http\Controllers\Setup\ClampController;
 use App\Http\Controllers\Setup\HoopingController;
 use App\Http\Controllers\Setup\PlacementController;
 use App\Http\Controllers\Setup\PracticeController;
@@ -217,6 +218,14 @@ Route::controller(BackingController::class)
         Route::post('/', 'store')->name('backing.add');
         Route::post('/{batch}', 'cut')->name('cut');
         Route::put('/{stock}', 'update')->name('stock')->whereNumber('stock');
+    });
+Route::controller(ClampController::class)
+    ->prefix('setup/clamps')
+    ->name('setup.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('clamps');
+        Route::post('/', 'store')->name('clamps.keep');
+        Route::get('/proving-design.dst', 'proving')->name('clamps.proving');
     });
 Route::controller(PracticeController::class)
     ->prefix('setup/practice')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor;
 
 use App\FloorLog\FloorLog;
+use App\Hoopings\HoopingTapes;
 use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Machine;
@@ -12,17 +13,20 @@ use App\Models\Piece;
 use App\Names\NamedPiece;
 use App\Plan\BatchDesign;
 use App\Plan\OpenBatch;
-use App\Setup\HoopingTape;
-use App\Setup\HoopingTapes;
+use App\Setup\Clamps;
 use App\Setup\MachineSetups;
 use App\Setup\SetupOnMachine;
+use App\Shop\Catalogue;
 use App\Shop\House;
+use Hakama\Artwork\HoopingTape;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Notes\DriverSteps;
+use Hakama\Setup\Notes\Note;
+use Hakama\Setup\Notes\WorkStage;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -72,7 +76,7 @@ final readonly class Running
             },
             self::pieces($batch, $run, $machine->heads * $open->copies),
             WorkList::of(
-                $setup->steps ?? [],
+                [...$setup->steps ?? [], ...$run->stage === Stage::Preflight ? self::clamp($open, $machine) : []],
                 $setup === null || $run->stage !== Stage::Preflight
                     ? []
                     : DriverSteps::between(
@@ -155,6 +159,23 @@ final readonly class Running
         $others = array_values(array_diff($this->waiting(), $this->run->hooped, [$piece]));
 
         return [$piece, ...array_slice($others, 0, $this->batch->copies - 1)];
+    }
+
+    /** @return list<Note> a line more of the preflight where the true centre of a clamp has to be found again */
+    private static function clamp(OpenBatch $open, Machine $machine): array
+    {
+        $frame = app(Catalogue::class)->frames()->firstWhere('code', $open->batch->equipment->frame);
+        $due = $frame === null ? null : app(Clamps::class)->on($machine, $frame)?->due;
+
+        return $due === null
+            ? []
+            : [
+                new Note(
+                    'find_clamp_again',
+                    "The true centre of {$frame->code} is found anew, step by step under Clamps: {$due}.",
+                    WorkStage::Preflight,
+                ),
+            ];
     }
 
     /** @return list<HoopingTape> */

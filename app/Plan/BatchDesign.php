@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\Setup\HoopingTape;
+use Hakama\Artwork\HoopingTape;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopSheet;
 use Hakama\Stitch\Bounds;

@@ -13,6 +13,7 @@ use App\Models\Piece;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
@@ -21,6 +22,7 @@ use Hakama\Machine\Frame as CoreFrame;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\Fit;
@@ -32,6 +34,7 @@ use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Setup\Tube\TubeLayout;
+use Hakama\Stitch\Band;
 use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -256,8 +259,19 @@ final class DecorationSetups
             $frame->toCore(),
             $turn,
             $this->house->rules()->value(HouseRule::Margin),
-            $this->facts($decoration)->along($this->house->rules()),
+            (new Item($decoration->line->garment, $decoration->position, new Cloth($decoration->line->fabric)))->along(
+                $this->bands($decoration),
+                $this->house->rules(),
+            ),
         );
+    }
+
+    /** @return list<Band> of a design along a tube; none of any other */
+    private function bands(Decoration $decoration): array
+    {
+        return $decoration->artwork !== null && Panel::of($decoration->line->garment, $decoration->position)->isTube()
+            ? TubePlan::bands($decoration->artwork, $this->house->rules()->value(HouseRule::TubeBand))
+            : [];
     }
 
     /** @return array<string, int> size => how many pieces of it */
@@ -315,9 +329,7 @@ final class DecorationSetups
             alongMm: $layout === null
                 ? 0.0
                 : $layout->startMm($decoration->id) - $this->firstMm($decoration, $this->smallestSize($decoration)),
-            bands: $onTube && $decoration->artwork !== null
-                ? TubePlan::bands($decoration->artwork, $this->house->rules()->value(HouseRule::TubeBand))
-                : [],
+            bands: $onTube ? $this->bands($decoration) : [],
             overlaps: $layout?->overlaps() ?? [],
         );
     }

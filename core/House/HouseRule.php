@@ -52,6 +52,7 @@ enum HouseRule: string
     case SmallLetter = 'small_letter_mm';
     case ValueAtRisk = 'value_at_risk_cents';
     case TubeReach = 'tube_reach_mm';
+    case ClampNudge = 'clamp_nudge_mm';
     case ArmWidth = 'arm_width_mm';
     case NeckTee = 'neck_tee_mm';
     case NeckPolo = 'neck_polo_mm';
@@ -307,6 +308,10 @@ enum HouseRule: string
         self::TubeReach->value => [
             'Setup', 'Reach along a tube', 75, 30, 200, 'mm',
             'How much of a narrow tube is sewn at one hooping.',
+        ],
+        self::ClampNudge->value => [
+            'Setup', 'Step of a clamp’s sensor arm', 1.5, 0.5, 5, 'mm',
+            'So far it is moved at a time until the machine believes in its largest frame.',
         ],
         self::ArmWidth->value => [
             'Setup', 'Width of the sewing arm', 70, 10, 300, 'mm',

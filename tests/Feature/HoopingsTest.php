@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Floor\Station;
 use App\FloorLog\FloorLog;
+use App\Hoopings\HoopingTapes;
 use App\Models\Artwork;
 use App\Models\Batch;
 use App\Models\Cone;
@@ -15,7 +16,6 @@ use App\Models\Piece;
 use App\Models\Setup;
 use App\Plan\PlanBoard;
 use App\Setup\BackingCuts;
-use App\Setup\HoopingTapes;
 use App\Shop\House;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;

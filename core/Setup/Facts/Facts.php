@@ -46,9 +46,7 @@ final readonly class Facts
     /** The design along a narrow tube, where it goes along one. */
     public function along(HouseRules $house): ?AlongTube
     {
-        return $this->item->isNarrowTube()
-            ? new AlongTube($this->design->bands, $house, $this->item->isMeasuredFromTop())
-            : null;
+        return $this->item->along($this->design->bands, $house);
     }
 
     public function isDense(HouseRules $house): bool

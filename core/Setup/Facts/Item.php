@@ -15,6 +15,8 @@ use Hakama\Garment\StartingMeasures;
 use Hakama\Garment\Structure;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\Setup\Tube\AlongTube;
+use Hakama\Stitch\Band;
 
 /** The garment, in one size or in any, and where on it the design goes. */
 final readonly class Item
@@ -104,6 +106,16 @@ final readonly class Item
     public function isMeasuredFromTop(): bool
     {
         return in_array($this->position, [Position::Leg, Position::Cuff], true);
+    }
+
+    /**
+     * That a design goes along it; null where it is no narrow tube.
+     *
+     * @param list<Band> $bands of the design's height in which something is sewn; none where nobody has looked
+     */
+    public function along(array $bands, HouseRules $house): ?AlongTube
+    {
+        return $this->isNarrowTube() ? new AlongTube($bands, $house, $this->isMeasuredFromTop()) : null;
     }
 
     public function isClamped(): bool

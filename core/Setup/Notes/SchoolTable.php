@@ -74,6 +74,12 @@ final class SchoolTable
             [Question::Check, 'always'] => [
                 'Floor: each piece is looked at by another person, and none is handed over before it has passed.',
             ],
+            [Question::TubePasses, 'hooping_by_hooping'] => [
+                'Floor: along a tube all pieces go through one hooping before the next.',
+            ],
+            [Question::TubePasses, 'piece_by_piece'] => [
+                'Floor: along a tube each piece goes through all its hoopings before the next piece.',
+            ],
             [Question::TopperResidue, 'steam'] => ['Caution: irons and steam burn.'],
             default => [],
         };

@@ -5,6 +5,7 @@
         [route('setup.index'), 'Decorations', 'd', $here === 'index'],
         [route('setup.backing'), 'Backing to cut', 'c', $here === 'backing'],
         [route('setup.practice'), 'Practice book', 'o', $here === 'practice'],
+        [route('setup.clamps'), 'Clamps', 'k', $here === 'clamps'],
         [route('catalogue.show'), 'Catalogue', 'g', false, 'The catalogue of garments, frames and machines'],
     ]" />
 </div>

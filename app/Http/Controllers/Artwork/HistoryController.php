@@ -106,7 +106,7 @@ final class HistoryController
     {
         $unfit = [];
         $decorations = Decoration::query()
-            ->with(['artwork.blocks.thread', 'setup.frame', 'line', 'batch'])
+            ->with(['artwork', 'setup.frame', 'line'])
             ->findMany(array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $batches))
             ->keyBy('id');
         foreach ($batches as $batch) {

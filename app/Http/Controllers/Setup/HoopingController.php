@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Setup;
 
+use App\Hoopings\HoopingTapes;
 use App\Models\Decoration;
-use App\Setup\HoopingTape;
-use App\Setup\HoopingTapes;
 use App\Shop\House;
+use Hakama\Artwork\HoopingTape;
 use Hakama\House\HouseRule;
 use Hakama\Stitch\Tape\TapeReader;
 use Hakama\Stitch\Track;

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Setup;
+namespace App\Hoopings;
 
 use App\Models\Artwork;
 use App\Models\Setup;
 use App\Shop\House;
+use Hakama\Artwork\HoopingTape;
 use Hakama\House\HouseRule;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Figures\PatternFigures;

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Setup;
+namespace Hakama\Artwork;
 
-use Hakama\Artwork\StopSheet;
 use Hakama\Stitch\Bounds;
 
 /** What one hooping of a piece sews: a tape of its own, its mark at nought. */
