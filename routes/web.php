@@ -7,6 +7,7 @@ use App\Http\Controllers\Artwork\BlockThreadController;
 use App\Http\Controllers\Artwork\ClothController;
 use App\Http\Controllers\Artwork\DrawingController;
 use App\Http\Controllers\Artwork\HistoryController;
+use App\Http\Controllers\Artwork\LettersController;
 use App\Http\Controllers\Artwork\MakingController;
 use App\Http\Controllers\Artwork\StopSheetController;
 use App\Http\Controllers\Begin\BeginController;
@@ -171,6 +172,7 @@ Route::controller(ClothController::class)
         Route::get('/pattern', 'pattern')->name('cloth.pattern');
     });
 Route::put('/artwork/{artwork}/stops', [StopSheetController::class, 'update'])->name('artwork.stops.keep');
+Route::put('/artwork/{artwork}/letters', [LettersController::class, 'update'])->name('artwork.letters');
 Route::controller(MakingController::class)
     ->prefix('artwork/{artwork}')
     ->name('artwork.')

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Role|null $role
  * @property StopAction|null $action
  * @property string      $note
+ * @property float|null  $letter_mm of the smallest letters in it; null where there are none, or nobody has measured
  * @property int|null    $cloth_id that is laid on its line
  * @property Thread|null $thread
  */

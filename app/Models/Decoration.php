@@ -13,6 +13,7 @@ use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;
 use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\Letters;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Stitch\Band;
@@ -129,7 +130,7 @@ final class Decoration extends Model
                 $this->artwork->stitches,
                 (int) ($weight ?? 40),
                 max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
-                $this->artwork->letter_mm,
+                new Letters($this->artwork->letter_mm, $this->artwork->blocks->whereNotNull('letter_mm')->isNotEmpty()),
                 // Where cloth is laid the machine halts, whichever way it is cut.
                 count($this->artwork->stopSheet(false)->halts()),
                 new OrderVerdict($this->artwork->centre_out, $this->artwork->bottom_up),

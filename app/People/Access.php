@@ -122,6 +122,7 @@ final class Access
     private const PLANNER = [
         'artwork.cloth.keep',
         'artwork.cloth.together',
+        'artwork.letters',
         'artwork.make.keep',
         'artwork.replace',
         'artwork.stops.keep',

@@ -7,6 +7,7 @@ namespace App\Setup;
 use App\Shop\Figure;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
+use Hakama\Setup\BlockAdvice;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Rules\About;
 use Hakama\Setup\Rules\OtherSchool;
@@ -27,11 +28,12 @@ final readonly class DecisionRow
     ) {}
 
     /**
-     * @param Placement $placement on the size that is looked at
+     * @param Placement                $placement on the size that is looked at
+     * @param array<int, BlockAdvice>  $blocks    number of a block => what it wants of thread and needle
      *
      * @return list<self> in the order of the work
      */
-    public static function all(Advice $advice, Placement $placement): array
+    public static function all(Advice $advice, Placement $placement, array $blocks = []): array
     {
         $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
 
@@ -49,8 +51,24 @@ final readonly class DecisionRow
             self::of($advice, About::Placement, 'Place', self::place($placement)),
             self::of($advice, About::Backing, 'Backing', $advice->backing->words()),
             self::of($advice, About::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
-            self::of($advice, About::Thread, 'Thread', "{$advice->threadWeight} weight"),
-            self::of($advice, About::Needle, 'Needle', $advice->needle->words()),
+            self::of(
+                $advice,
+                About::Thread,
+                'Thread',
+                self::byBlock(
+                    "{$advice->threadWeight} weight",
+                    array_map(static fn(BlockAdvice $one): string => "{$one->threadWeight} weight", $blocks),
+                ),
+            ),
+            self::of(
+                $advice,
+                About::Needle,
+                'Needle',
+                self::byBlock(
+                    $advice->needle->words(),
+                    array_map(static fn(BlockAdvice $one): string => $one->needle->words(), $blocks),
+                ),
+            ),
             self::of($advice, About::Speed, 'Speed', "{$advice->speedSpm} stitches a minute"),
         ];
     }
@@ -58,6 +76,30 @@ final readonly class DecisionRow
     public static function turn(Turn $turn): string
     {
         return $turn === Turn::None ? 'no turn' : "turned {$turn->value}°, never mirrored";
+    }
+
+    /**
+     * "75/11 sharp; 65/9 sharp for block 3 and 4": what most are, and those that are otherwise.
+     *
+     * @param array<int, string> $blocks number => what it wants
+     */
+    private static function byBlock(string $whole, array $blocks): string
+    {
+        $others = [];
+        foreach ($blocks as $number => $wants) {
+            if ($wants !== $whole) {
+                $others[$wants][] = $number;
+            }
+        }
+
+        return implode('; ', [
+            $whole,
+            ...array_map(
+                static fn(string $wants, array $numbers): string => $wants.' for block '.implode(', ', $numbers),
+                array_keys($others),
+                $others,
+            ),
+        ]);
     }
 
     private static function of(Advice $advice, About $about, string $label, string $value): self

@@ -39,7 +39,10 @@ final readonly class MachineSetups
                 <<<'SQL'
                 (select concat_ws('|', l.garment, l.fabric, l.structure, l.profile, l.style, l.colour_hex, l.spares,
                     l.unit_value_cents, d.position, a.checksum, a.top_mm, a.letter_mm, (
-                        select group_concat(k.thread_id, k.role, k.action order by k.number) from artwork_blocks k
+                        select group_concat(
+                            concat_ws(',', coalesce(k.thread_id, '-'), coalesce(k.role, '-'), coalesce(k.action, '-'),
+                                coalesce(k.letter_mm, '-')) order by k.number
+                        ) from artwork_blocks k
                         where k.artwork_id = a.id
                     ), (select group_concat(distinct p.size) from pieces p where p.decoration_id = d.id))
                 from decorations d

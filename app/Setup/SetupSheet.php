@@ -7,6 +7,7 @@ namespace App\Setup;
 use App\Models\Decoration;
 use App\Models\Practice;
 use Hakama\Setup\Advice;
+use Hakama\Setup\BlockAdvice;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\JudgedWay;
 use Hakama\Setup\Fit\RankedFrame;
@@ -45,6 +46,22 @@ final readonly class SetupSheet
     public function ranked(): array
     {
         return $this->advice->ranked;
+    }
+
+    /** @return array<int, BlockAdvice> number of a block => what it wants of thread and needle */
+    public function blocks(): array
+    {
+        $artwork = $this->decoration->artwork;
+        $apart = $artwork?->blocks->whereNotNull('letter_mm')->isNotEmpty() ?? false;
+        $wants = [];
+        foreach ($artwork->blocks ?? [] as $block) {
+            $wants[$block->number] = $this->advice->block(
+                $block->thread->weight ?? 40,
+                $apart ? $block->letter_mm : $artwork?->letter_mm,
+            );
+        }
+
+        return $wants;
     }
 
     /** @return list<JudgedWay> */

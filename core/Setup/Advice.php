@@ -36,8 +36,10 @@ use Hakama\Setup\Rules\Choice;
 use Hakama\Setup\Rules\Decided;
 use Hakama\Setup\Rules\Decision;
 use Hakama\Setup\Rules\Decisions;
+use Hakama\Setup\Rules\NeedleRules;
 use Hakama\Setup\Rules\OtherSchool;
 use Hakama\Setup\Rules\Strength;
+use Hakama\Setup\Rules\ThreadRules;
 use Hakama\Stitch\Band;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
@@ -164,6 +166,29 @@ final readonly class Advice
     public function access(): Access
     {
         return $this->decided->access();
+    }
+
+    /**
+     * What one block wants of thread and needle: its own thread and letters count, not those of the others.
+     *
+     * @param float|null $letterMm height of the smallest letters in it; null where there are none
+     */
+    public function block(int $threadWeight, ?float $letterMm): BlockAdvice
+    {
+        [$facts, $house] = [$this->decided->facts, $this->decided->house];
+        $alone = new Facts(
+            $facts->design->block($threadWeight, $letterMm),
+            $facts->item,
+            $facts->machine,
+            $facts->history,
+        );
+        $needle = Decision::by(NeedleRules::all(), $alone, $house);
+
+        return new BlockAdvice(
+            Decision::by(ThreadRules::all(), $alone, $house)->value,
+            $needle->value,
+            $needle->because->text,
+        );
     }
 
     /**

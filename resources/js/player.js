@@ -17,6 +17,7 @@ class Player {
         this.stitch = 0;
         this.playing = false;
         this.eye = zoomIdentity;
+        this.ruler = null;
         this.shown = { ways: true, density: false, order: false, spots: [] };
         this.cloth = document.createElement('canvas');
         this.find = (name) => box.querySelector(`[data-p=${name}]`);
@@ -55,6 +56,7 @@ class Player {
         // Zooming is by wheel, fingers and keys; a second click is a second look, not a step closer.
         select(this.canvas).call(this.zooming).on('dblclick.zoom', null);
         this.canvas.addEventListener('click', (event) => {
+            if (this.ruler) return this.measure(event.offsetX, event.offsetY);
             this.pause();
             this.goTo(this.nearest(event.offsetX, event.offsetY));
         });
@@ -109,6 +111,11 @@ class Player {
             case 'order':
                 this.shown.order = !this.shown.order;
                 this.mark(what, this.shown.order);
+                return this.paint();
+            case 'measure':
+                this.ruler = this.ruler ? null : [];
+                this.find('measured').hidden = !this.ruler;
+                this.mark(what, this.ruler !== null);
                 return this.paint();
         }
     }
@@ -262,6 +269,7 @@ class Player {
         this.drawEnds(context);
         if (this.shown.order) this.drawOrder(context);
         this.drawSpots(context);
+        if (this.ruler) this.drawRuler(context);
         if (this.stitch > 0) {
             const at = this.t.stitches[this.stitch - 1];
             this.ring(context, this.t.xs[at], this.t.ys[at], 8, '#c8481f', 2.5);
@@ -317,6 +325,33 @@ class Player {
         for (const [i, [x, y]] of this.shown.spots.entries()) {
             this.ring(context, 10 * x, 10 * y, i === 0 ? 16 : 10, '#a83a16', i === 0 ? 4 : 2);
         }
+    }
+
+    /* Measuring: two places, and how far they are apart. */
+
+    measure(px, py) {
+        const [x, y] = [(px - this.offsetX) / this.scale, (this.offsetY - py) / this.scale];
+        this.ruler = this.ruler.length === 2 ? [[x, y]] : [...this.ruler, [x, y]];
+        if (this.ruler.length === 2) {
+            const [[ax, ay], [bx, by]] = this.ruler;
+            const mm = (Math.hypot(bx - ax, by - ay) / 10).toFixed(1);
+            this.find('hint').textContent = `${mm} mm apart. Press once more to measure anew.`;
+            this.box.querySelector('#letter-mm').value = mm;
+            const near = this.nearest((this.onScreen(ax, ay)[0] + px) / 2, (this.onScreen(ax, ay)[1] + py) / 2);
+            this.box.querySelector('#letter-block').selectedIndex = blockAt(this.t, near);
+        }
+        this.paint();
+    }
+
+    drawRuler(context) {
+        context.strokeStyle = '#a83a16';
+        context.lineWidth = 2 / this.scale;
+        for (const [x, y] of this.ruler) this.ring(context, x, y, 5, '#a83a16', 2);
+        if (this.ruler.length < 2) return;
+        context.beginPath();
+        context.moveTo(...this.ruler[0]);
+        context.lineTo(...this.ruler[1]);
+        context.stroke();
     }
 
     onScreen(x, y) {

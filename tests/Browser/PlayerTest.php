@@ -270,4 +270,31 @@ final class PlayerTest extends BrowserTestCase
 
         return (new TapeWriter())->toString($builder->pattern());
     }
+
+    #[Test]
+    public function letters_are_measured_with_two_presses_on_the_drawing(): void
+    {
+        $this->visit(self::LANTERNS);
+        $this->find('[data-ready]');
+        $this->keys('l');
+        $this->sees('the foot and the head of the smallest letter');
+        // Two places 12 mm apart by the drawing's own scale.
+        $told = $this->browser->executeScript(
+            <<<'JS'
+            const p = document.querySelector('[data-player]').player;
+            const room = p.canvas.getBoundingClientRect();
+            const press = (x, y) => p.canvas.dispatchEvent(new MouseEvent('click', {bubbles: true, clientX: room.left + x, clientY: room.top + y}));
+            const [x, y] = [p.width / 2, p.height / 2];
+            press(x, y);
+            press(x, y - 120 * p.scale);
+            return [document.getElementById('letter-mm').value, document.getElementById('letter-block').value];
+            JS
+            ,
+        );
+        self::assertEqualsWithDelta(12.0, (float) $told[0], 0.2);
+        $this->sees('mm apart');
+        $this->type('#letter-mm', '4.5');
+        $this->press('Keep it');
+        $this->sees("The letters in block {$told[1]} are 4.5 mm high");
+    }
 }

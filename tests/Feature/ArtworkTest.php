@@ -218,4 +218,25 @@ final class ArtworkTest extends FeatureTestCase
         $this->put("/artwork/{$artwork->id}/blocks/3", ['thread' => 'none such'])->assertSessionHasErrors('thread');
         $this->put("/artwork/{$artwork->id}/blocks/9", ['thread' => 'D-12'])->assertSessionHasErrors('thread');
     }
+
+    #[Test]
+    public function letters_are_measured_by_the_block_and_its_thread_and_needle_follow(): void
+    {
+        $decoration = self::decoration(1006);
+        $artwork = Artwork::query()->findOrFail($decoration->artwork_id);
+        $this->put("/artwork/{$artwork->id}/letters", ['block' => 2, 'letter_mm' => '4,2'])->assertSessionHas('done');
+        self::assertSame(4.2, $artwork->refresh()->letter_mm);
+        $this->get("/artwork/{$artwork->id}")->assertSee('letters from 4.2 mm');
+        $this->get("/setup/{$decoration->id}")
+            ->assertSee('40 weight; 60 weight for block 2')
+            ->assertSee('65/9 sharp for block 2');
+        $this->put("/artwork/{$artwork->id}/letters", ['block' => 99, 'letter_mm' => '4'])->assertSessionHasErrors(
+            'letter_mm',
+        );
+        $this->put("/artwork/{$artwork->id}/letters", ['block' => 2, 'letter_mm' => 'tall'])->assertSessionHasErrors(
+            'letter_mm',
+        );
+        $this->put("/artwork/{$artwork->id}/letters", ['block' => 2, 'letter_mm' => ''])->assertSessionHas('done');
+        self::assertNull($artwork->refresh()->letter_mm);
+    }
 }

@@ -66,7 +66,11 @@ final class ClampsTest extends FeatureTestCase
         self::assertEqualsWithDelta($proving->widthMm, $figures->bounds->width(), 0.05);
     }
 
-    /** @param array<string, mixed> $with */
+    /**
+     * @param array<string, mixed> $with
+     *
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function keep(Frame $clamp, array $with): \Illuminate\Testing\TestResponse
     {
         app()->forgetScopedInstances();

@@ -31,6 +31,7 @@ use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;
 use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\Letters;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Setup\Loading\End;
@@ -224,7 +225,7 @@ final class SetupAdvise extends JsonCommand
             $artwork->int('stitches', 1, 10_000_000),
             40,
             $artwork->has('colours') ? $artwork->int('colours', 1, 255) : 1,
-            $mm($artwork, 'smallest_letter_mm'),
+            new Letters($mm($artwork, 'smallest_letter_mm')),
             $artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0,
             new OrderVerdict($verdict('centre_out'), $verdict('bottom_up')),
             self::bands($motifs),

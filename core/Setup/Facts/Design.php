@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Facts;
 
+use Hakama\Machine\NeedleType;
 use Hakama\Stitch\Band;
 
 /** What is sewn. What is null is not known, and nothing is concluded from it. */
@@ -19,7 +20,7 @@ final readonly class Design
         public int $stitches,
         public int $threadWeight,
         public int $colours = 1,
-        public ?float $smallestLetterMm = null,
+        public Letters $letters = new Letters(),
         public int $appliqueStops = 0,
         public OrderVerdict $order = new OrderVerdict(),
         public array $bands = [],
@@ -33,6 +34,33 @@ final readonly class Design
 
     public function hasSmallLetters(float $belowMm): bool
     {
-        return $this->smallestLetterMm !== null && $this->smallestLetterMm < $belowMm;
+        return $this->letters->smallestMm !== null && $this->letters->smallestMm < $belowMm;
+    }
+
+    /** Thread and needle of all of it go by the thread that is chosen, and by small letters that may be anywhere. */
+    public function isFine(float $smallLetterMm): bool
+    {
+        return NeedleType::isFine($this->threadWeight)
+            || (! $this->letters->apart && $this->hasSmallLetters($smallLetterMm));
+    }
+
+    /**
+     * One of its blocks by itself.
+     *
+     * @param float|null $letterMm height of the smallest letters in it; null where there are none
+     */
+    public function block(int $threadWeight, ?float $letterMm): self
+    {
+        return new self(
+            $this->widthMm,
+            $this->heightMm,
+            $this->stitches,
+            $threadWeight,
+            1,
+            new Letters($letterMm),
+            $this->appliqueStops,
+            $this->order,
+            $this->bands,
+        );
     }
 }

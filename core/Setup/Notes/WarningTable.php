@@ -177,7 +177,7 @@ final class WarningTable
                 )
                     ? sprintf(
                         'The smallest letters are %.1f mm high and close up below %.0f: fine thread and needle, or larger letters.',
-                        $d->facts->design->smallestLetterMm,
+                        $d->facts->design->letters->smallestMm,
                         $d->house->value(HouseRule::SmallLetter),
                     )
                     : null,

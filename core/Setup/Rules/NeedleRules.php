@@ -28,8 +28,7 @@ final class NeedleRules
                 About::Needle,
                 'fine_thread',
                 'fine thread',
-                static fn(Facts $f, HouseRules $h): bool => NeedleType::isFine($f->design->threadWeight)
-                    || $f->design->hasSmallLetters($h->value(HouseRule::SmallLetter)),
+                static fn(Facts $f, HouseRules $h): bool => $f->design->isFine($h->value(HouseRule::SmallLetter)),
                 NeedleType::forThread(60),
                 '60-weight thread goes with the 65/9.',
                 strength: Strength::Must,

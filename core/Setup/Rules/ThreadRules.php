@@ -6,7 +6,6 @@ namespace Hakama\Setup\Rules;
 
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
-use Hakama\Machine\NeedleType;
 use Hakama\Setup\Facts\Facts;
 
 /**
@@ -25,8 +24,7 @@ final class ThreadRules
                 About::Thread,
                 'fine_letters',
                 'letters lower than the house’s limit, or fine thread chosen already',
-                static fn(Facts $f, HouseRules $h): bool => NeedleType::isFine($f->design->threadWeight)
-                    || $f->design->hasSmallLetters($h->value(HouseRule::SmallLetter)),
+                static fn(Facts $f, HouseRules $h): bool => $f->design->isFine($h->value(HouseRule::SmallLetter)),
                 60,
                 'Fine detail closes up in the usual thread: 60 weight.',
             ),

@@ -101,6 +101,9 @@
                     <button class="btn btn-small" data-do="order" data-key="o"
                         data-does="Number the objects in sewing order" aria-pressed="false">Order of objects
                         <kbd>o</kbd></button>
+                    <button class="btn btn-small" data-do="measure" data-key="l"
+                        data-does="Measure the smallest letters" aria-pressed="false">Measure letters
+                        <kbd>l</kbd></button>
                     <span class="ml-auto flex items-center gap-2">
                         <label for="rate" class="sr-only">Speed of playing</label>
                         <select id="rate" data-p="rate" data-key="r" data-does="Choose the speed of playing"
@@ -118,6 +121,21 @@
                             aria-label="Speed set on the machine, stitches per minute">
                     </span>
                 </div>
+                <form method="post" action="{{ route('artwork.letters', $artwork) }}" data-p="measured"
+                    class="mt-2 flex flex-wrap items-end gap-3 border border-hair p-3" hidden>@csrf @method('PUT')
+                    <p class="w-full text-sm" data-p="hint" aria-live="polite">Press on two places, the foot and the
+                        head of the smallest letter.</p>
+                    <div><label for="letter-mm">Letters, mm high</label><input id="letter-mm" name="letter_mm"
+                            inputmode="decimal" class="num !w-24" value="{{ old('letter_mm') }}"></div>
+                    <div><label for="letter-block">in block</label><select id="letter-block" name="block">
+                            @foreach ($artwork->blocks as $block)
+                                <option @selected((int) old('block') === $block->number)>{{ $block->number }}</option>
+                            @endforeach
+                        </select></div>
+                    <button class="btn">Keep it</button>
+                    <p class="text-sm text-soft">Empty: no letters in it.</p>
+                </form>
+                <x-wrong field="letter_mm" />
                 <p class="mt-1 text-sm text-soft">Open square: start. Full square: end. Crosses: trims. Press on a
                     place to go to the stitch that ends there.</p>
                 <h2 class="mb-1 mt-5">Findings</h2>
@@ -177,6 +195,10 @@
                                         {{ $block->thread->name }}{{ $block->thread->weight !== 40 ? ', ' . $block->thread->weight . ' wt' : '' }}
                                     @else
                                         <span class="now">none yet</span>
+                                    @endif
+                                    @if ($block->letter_mm !== null)
+                                        <span class="block text-sm text-soft">letters from
+                                            {{ $n($block->letter_mm, 1) }} mm</span>
                                     @endif
                                 </td>
                                 <td class="num">{{ $n($block->stitches) }}</td>

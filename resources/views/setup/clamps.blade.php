@@ -105,7 +105,7 @@
                 <fieldset class="mt-3">
                     <legend class="sr-only">Steps</legend>
                     @foreach ($steps as $step)
-                        <label class="check items-start py-1"><input type="checkbox" name="checked[]"
+                        <label class="flex items-start gap-2 py-1"><input type="checkbox" name="checked[]"
                                 value="{{ $step->code }}" @checked(in_array($step->code, old("checked", []), true))><span
                                 class="flex-1 text-sm leading-snug">{{ $step->text }}</span></label>
                     @endforeach

@@ -21,6 +21,7 @@ use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;
 use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\Letters;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Setup\Placement\KeptPlacement;
@@ -77,7 +78,7 @@ final class FactsFactory
                 $stitches,
                 $threadWeight,
                 $colours,
-                $smallestLetterMm,
+                new Letters($smallestLetterMm),
                 $appliqueStops,
                 new OrderVerdict($centreOut, $bottomUp),
             ),
