@@ -276,7 +276,7 @@ final class PlayerTest extends BrowserTestCase
     {
         $this->visit(self::LANTERNS);
         $this->find('[data-ready]');
-        $this->keys('l');
+        $this->keys('y');
         $this->sees('the foot and the head of the smallest letter');
         // Two places 12 mm apart by the drawing's own scale.
         $told = $this->browser->executeScript(

@@ -101,9 +101,9 @@
                     <button class="btn btn-small" data-do="order" data-key="o"
                         data-does="Number the objects in sewing order" aria-pressed="false">Order of objects
                         <kbd>o</kbd></button>
-                    <button class="btn btn-small" data-do="measure" data-key="l"
+                    <button class="btn btn-small" data-do="measure" data-key="y"
                         data-does="Measure the smallest letters" aria-pressed="false">Measure letters
-                        <kbd>l</kbd></button>
+                        <kbd>y</kbd></button>
                     <span class="ml-auto flex items-center gap-2">
                         <label for="rate" class="sr-only">Speed of playing</label>
                         <select id="rate" data-p="rate" data-key="r" data-does="Choose the speed of playing"
