@@ -13,8 +13,10 @@ use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
 use Hakama\Artwork\Variant;
+use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Machine\Copies;
+use Hakama\Machine\Driver;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
@@ -70,6 +72,7 @@ final class OpenBatches
                 's.hoopings',
                 's.speed_spm',
                 'f.code as frame',
+                'f.driver',
                 'f.count as frame_count',
                 'o.id as order_id',
                 'o.number',
@@ -150,6 +153,9 @@ final class OpenBatches
                         $row->frame,
                         "{$row->needle_size} {$row->needle_point}",
                         "{$row->checksum} {$row->turn_deg}",
+                        $row->driver === Driver::Cap->value && $row->garment === Garment::Cap->value
+                            ? "{$row->style} cap"
+                            : '',
                     ),
                     new Promise(ShopClock::seconds($order->receivedAt), ShopClock::seconds($order->dueAt)),
                     (bool) $row->started,

@@ -37,6 +37,7 @@ enum HouseRule: string
     case BobbinHolds = 'bobbin_m';
     case Margin = 'frame_margin_mm';
     case CapGap = 'cap_gap_mm';
+    case CapCentred = 'cap_centred_from_mm';
     case CapLow = 'cap_low_mm';
     case CapMid = 'cap_mid_mm';
     case CapHigh = 'cap_high_mm';
@@ -91,6 +92,7 @@ enum HouseRule: string
     case CapHoopTime = 'cap_hoop_s';
     case SeamTime = 'seam_min';
     case SwapTime = 'swap_s';
+    case StrapTime = 'strap_gap_min';
     case LoadTime = 'load_min';
     case FrameTime = 'frame_change_min';
     case ThreadTime = 'thread_change_min';
@@ -266,6 +268,10 @@ enum HouseRule: string
         self::CapGap->value => [
             'Setup', 'Gap over the bill', 12, 3, 30, 'mm',
             'Left free between the bill seam of a cap and the design.',
+        ],
+        self::CapCentred->value => [
+            'Setup', 'Panel much higher than a design from', 25, 5, 60, 'mm',
+            'So much is left over the gap and the design: then it is centred, where the house follows that school.',
         ],
         self::CapLow->value => ['Setup', 'Low cap takes', 50, 20, 64, 'mm', 'Highest design on a low cap.'],
         self::CapMid->value => ['Setup', 'Mid cap takes', 57, 20, 64, 'mm', 'Highest design on a mid cap.'],
@@ -446,6 +452,10 @@ enum HouseRule: string
         self::SwapTime->value => [
             'Plan', 'Swapping frames', 40, 5, 600, 's',
             'To take frames off and put the next on.',
+        ],
+        self::StrapTime->value => [
+            'Plan', 'Setting the strap for a style of cap', 2, 0, 30, 'min',
+            'Once for each style; caps of one style in a row share it.',
         ],
         self::LoadTime->value => [
             'Plan', 'Load and trace', 3, 0, 60, 'min',

@@ -84,6 +84,7 @@ enum Question: string
             self::BillGap => [
                 new School('house_gap', 'the house’s gap'),
                 new School('frame_limit', 'as low as the frame allows'),
+                new School('centred_high', 'the house’s gap, and centred on a panel that is much higher'),
             ],
             self::TraceNeedle => [
                 new School('needle', 'needle 1 lowered by hand, lifted near metal'),

@@ -18,6 +18,7 @@ final readonly class Changeover
      * @param array<string, int> $driverS "from>to" => seconds
      * @param int                $needleS to fit another needle at one needle bar of one head
      * @param int                $againS  instead of loading, where the same design goes on in the same frame
+     * @param int                $styleS  to set the strap of a cap frame for another style of cap
      */
     public function __construct(
         public int $traceS,
@@ -26,6 +27,7 @@ final readonly class Changeover
         public array $driverS = [],
         public int $needleS = 0,
         public int $againS = 0,
+        public int $styleS = 0,
     ) {}
 
     /** As the house has it; one time for every change of driver, where a machine has none of its own. */
@@ -46,6 +48,7 @@ final readonly class Changeover
             $driverS,
             $seconds(HouseRule::NeedleTime),
             $seconds(HouseRule::AgainTime),
+            $seconds(HouseRule::StrapTime),
         );
     }
 
@@ -57,12 +60,21 @@ final readonly class Changeover
      * @param int  $driverS for the driver, by `driverS` or as the machine takes its own time
      * @param int  $cones   to exchange, on each head
      * @param int  $needles to exchange, on each head
+     * @param bool $style   another style of cap
      */
-    public function seconds(bool $again, bool $frame, int $driverS, int $cones, int $needles, int $heads): int
-    {
+    public function seconds(
+        bool $again,
+        bool $frame,
+        int $driverS,
+        int $cones,
+        int $needles,
+        int $heads,
+        bool $style = false,
+    ): int {
         return ($again ? $this->againS : $this->traceS) +
             ($frame ? $this->frameS : 0) +
             $driverS +
+            ($style ? $this->styleS : 0) +
             $heads * ($this->threadS * $cones + $this->needleS * $needles);
     }
 

@@ -11,13 +11,21 @@ final readonly class Equipment
      * @param non-empty-list<string> $threads thread per block
      * @param string                 $needle  size and point it wants, such as "80/12 sharp"; '' where any will do
      * @param string                 $design  what is loaded for it, the way round it goes in; '' where nobody knows
+     * @param string                 $style   of a cap, to which the frame's strap is set; '' where nothing is set to it
      */
     public function __construct(
         public array $threads,
         public string $frame,
         public string $needle = '',
         public string $design = '',
+        public string $style = '',
     ) {}
+
+    /** The strap of the frame is set anew for another style of cap; nobody knows what it was set to before the first. */
+    public function isNewStyleAfter(?self $before): bool
+    {
+        return $this->style !== '' && $this->style !== ($before->style ?? '');
+    }
 
     /** The same design in the same frame: nothing has to be loaded and traced between the two. */
     public function goesOn(?self $before): bool

@@ -48,10 +48,12 @@ final class Numbers
     public array $needle = [];
     /** @var array<int, int> batch => its design in its frame, −1 where nobody knows */
     public array $design = [];
+    /** @var array<int, int> batch => the style of cap its frame is set to, −1 where there is none */
+    public array $style = [];
     /** @var array<int, array<int, int>> machine, batch => seconds to fit its needles, if they are others */
     public array $needleS = [];
     /** @var array<int, array<int, int>> machine, batch => seconds to fit needles for it, if it is the first there */
-    public array $firstNeedleS = [];
+    public array $firstS = [];
     /** @var array<int, array<int, float>> machine, batch => what it costs that it was prepared for another machine */
     public array $movedCost = [];
     /** @var array<int, int|null> batch => the start it is fixed to */
@@ -85,7 +87,7 @@ final class Numbers
         $this->perChangeoverS = $workload->weights->changeover / 60;
         $this->perFlowS = $workload->weights->flow / 60;
         $frames = array_flip(array_map(strval(...), array_keys($workload->frames)));
-        $drivers = $kinds = $designs = $threads = $wants = [];
+        $drivers = $kinds = $designs = $styles = $threads = $wants = [];
         foreach (
             [...array_column($workload->frames, 'driver'), ...array_column($workload->lanes, 'driver')] as $driver
         ) {
@@ -108,6 +110,8 @@ final class Numbers
                 $batch->equipment->design === ''
                     ? -1
                     : ($designs["{$batch->equipment->frame} {$batch->equipment->design}"] ??= count($designs));
+            $this->style[] =
+                $batch->equipment->style === '' ? -1 : ($styles[$batch->equipment->style] ??= count($styles));
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
             foreach ($batch->equipment->threads as $thread) {
@@ -177,8 +181,7 @@ final class Numbers
             ? NeedleGroups::of($free + array_fill_keys($sizes, 0), $standing, $sizes)
             : NeedleCount::of($free[''], $standing[''] ?? []);
         foreach (array_values($this->workload->batches) as $batch) {
-            $this->loads[$m][] =
-                $this->workload->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
+            $this->loads[$m][] = $this->workload->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
             $this->movedCost[$m][] = $this->workload->movedCost($batch->id, $lane->id);
             $this->frames[$m][] = $lane->heads * $batch->sewing->framesPerHead;
             $wanted = array_filter(
@@ -190,7 +193,9 @@ final class Numbers
             );
             $each = $this->workload->changeover->needleS * $lane->heads;
             $this->needleS[$m][] = $each * count($batch->demand()->threads());
-            $this->firstNeedleS[$m][] = $each * $this->workload->needleChanges($lane, $batch, null);
+            $this->firstS[$m][] =
+                $each * $this->workload->needleChanges($lane, $batch, null) +
+                ($batch->equipment->style === '' ? 0 : $this->workload->changeover->styleS);
         }
         foreach ($lane->hours->spans as [$from, $to]) {
             $this->from[$m][] = $from;

@@ -133,7 +133,7 @@ final class Pricer
 
     /**
      * Seconds that a changeover takes more, or less, for what stands before it in a lane: other needles are to be
-     * fitted, or the same design goes on.
+     * fitted, a strap is to be set, or the same design goes on.
      *
      * @param list<int> $lane
      */
@@ -141,7 +141,7 @@ final class Pricer
     {
         $last = $lane[$rank - 1] ?? null;
         if ($last === null) {
-            return $this->numbers->firstNeedleS[$m][$batch];
+            return $this->numbers->firstS[$m][$batch];
         }
         $fitted = $this->numbers->needle[$last];
         $needlesS =
@@ -149,10 +149,14 @@ final class Pricer
                 ? 0
                 : $this->numbers->needleS[$m][$batch];
 
-        return $this->numbers->design[$batch] !== -1
-            && $this->numbers->design[$last] === $this->numbers->design[$batch]
-            ? $needlesS + $this->workload->changeover->againS - $this->workload->changeover->traceS
-            : $needlesS;
+        $styleS =
+            $this->numbers->style[$batch] === -1 || $this->numbers->style[$last] === $this->numbers->style[$batch]
+                ? 0
+                : $this->workload->changeover->styleS;
+
+        return $this->numbers->design[$batch] !== -1 && $this->numbers->design[$last] === $this->numbers->design[$batch]
+            ? $needlesS + $styleS + $this->workload->changeover->againS - $this->workload->changeover->traceS
+            : $needlesS + $styleS;
     }
 
     /** How long a batch would be set up for at the end of a lane of the kept sequence, seconds. */

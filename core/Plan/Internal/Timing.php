@@ -112,6 +112,7 @@ final class Timing
             $last === null ? $lane->driver : $this->workload->frames[$last->batch->equipment->frame]->driver;
         $frameChange = $batch->equipment->frame !== ($last === null ? $lane->frame : $last->batch->equipment->frame);
         $needleChanges = $this->workload->needleChanges($lane, $batch, $last?->batch);
+        $style = ! $batch->alreadySetUp && $batch->equipment->isNewStyleAfter($last?->batch->equipment);
         $changeoverS = $batch->alreadySetUp
             ? 0
             : $this->workload->changeover->seconds(
@@ -121,6 +122,7 @@ final class Timing
                 count($needles->load),
                 $needleChanges,
                 $lane->heads,
+                $style,
             );
         $loadsS = (new BatchTime(
             $batch->pieces,
@@ -162,6 +164,7 @@ final class Timing
                     $needles,
                     $needleChanges,
                     ! $batch->alreadySetUp && $batch->goesOn($last?->batch),
+                    $style,
                 ),
                 $loads,
                 $wait,
@@ -245,10 +248,7 @@ final class Timing
                 ),
             ] as $moment
         ) {
-            if (
-                1 + count(array_filter($running, static fn(int $end): bool => $end > $moment)) >
-                $hands->at($moment)
-            ) {
+            if (1 + count(array_filter($running, static fn(int $end): bool => $end > $moment)) > $hands->at($moment)) {
                 return Wait::Hands;
             }
         }

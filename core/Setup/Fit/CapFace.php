@@ -95,25 +95,33 @@ final readonly class CapFace
     }
 
     /**
-     * How far round from the front seam the middle of a place lies, as it is mounted: the side between its two seams,
-     * and the back turned to the front of the ring.
+     * How far round from the front seam the middle of a design comes to lie, as it is mounted: on the side between its
+     * two seams, or as near to that as the driver reaches; the back is turned to the front of the ring.
      */
-    public function centreMm(Position $position): float
+    public function centreMm(Position $position, float $widthMm): float
     {
-        return $position === Position::CapSide ? $this->circumferenceMm / 4 : 0.0;
+        return $position === Position::CapSide
+            ? max(0.0, min($this->circumferenceMm / 4, $this->wrapMm() - $widthMm / 2))
+            : 0.0;
     }
 
-    /**
-     * The room between two seams of a cap of six panels, where a place has its own; null on the front, whose seam is
-     * sewn over.
-     */
-    public function betweenSeamsMm(Position $position): ?float
+    /** How far round from the seam in its middle the seams of a cap of six panels are, k = 0, 1, 2. */
+    public function seamMm(int $k): float
     {
+        return ($k * $this->circumferenceMm) / self::PANELS;
+    }
+
+    /** Whether a design at a place crosses a seam that it should keep clear of; on the front none, whose seam is sewn over. */
+    public function crossesSeam(Position $position, float $widthMm): bool
+    {
+        $centre = $this->centreMm($position, $widthMm);
+
         return match ($position) {
-            Position::CapSide => $this->circumferenceMm / self::PANELS,
+            Position::CapSide => $centre - $widthMm / 2 < $this->seamMm(1) - 1e-9
+                || $centre + $widthMm / 2 > $this->seamMm(2) + 1e-9,
             // Over the back seam the two panels beside it are one field.
-            Position::CapBack => 2 * $this->circumferenceMm / self::PANELS,
-            default => null,
+            Position::CapBack => $widthMm / 2 > $this->seamMm(1) + 1e-9,
+            default => false,
         };
     }
 

@@ -333,17 +333,19 @@ final class WarningTable
         }
         $face = CapFace::forFacts($d->facts, $d->house);
 
-        $centre = $face->centreMm($d->facts->item->position);
+        $width = $d->facts->design->widthMm;
+        $centre = $face->centreMm($d->facts->item->position, $width);
+        $isSide = $d->facts->item->position === Position::CapSide;
 
         return match (true) {
-            $centre + $d->facts->design->widthMm / 2 <= $face->wrapMm() => null,
-            $centre > 0.0 => sprintf(
-                'The side’s middle is %.0f mm round from the front seam, and the driver reaches %.0f (%.0f°): at most '.
-                    '%.0f mm wide there. Ask for a narrower version, or take a cap frame that reaches further round.',
-                $centre,
+            // On the side it must not come round to the front seam either.
+            $centre + $width / 2 <= $face->wrapMm() && (! $isSide || $centre >= $width / 2) => null,
+            $isSide => sprintf(
+                'The driver reaches %.0f mm round from the front seam (%.0f°): there is no room for %.0f mm beside it. '.
+                    'Ask for a narrower version, or take a cap frame that reaches further round.',
                 $face->wrapMm(),
                 $face->halfAngleDeg,
-                max(0.0, 2 * ($face->wrapMm() - $centre)),
+                $width,
             ),
             default => sprintf(
                 'The design is %.0f mm wide and the driver reaches %.0f round this cap (%.0f° to each side). Ask for a version at most that wide, or sew the sides apart.',
@@ -449,15 +451,21 @@ final class WarningTable
     private static function onSeamOfCap(Decided $d): ?string
     {
         $face = CapFace::forFacts($d->facts, $d->house);
-        $room = $face->betweenSeamsMm($d->facts->item->position);
+        $position = $d->facts->item->position;
+        $width = $d->facts->design->widthMm;
+        $centre = $face->centreMm($position, $width);
 
-        return $d->facts->item->isOnCap() && $room !== null && $d->facts->design->widthMm > $room
+        return $d->facts->item->isOnCap() && $face->crossesSeam($position, $width)
             ? sprintf(
-                'The design is %.0f mm wide, and between the seams of the panel there are %.0f%s. Ask for a smaller '.
-                    'version, or sew slowly over the seam.',
-                $d->facts->design->widthMm,
-                $room,
-                $d->facts->item->position === Position::CapBack
+                'The design is %.0f mm wide, its middle %.0f mm round from the %s seam (%.0f°), and it crosses a seam of the '.
+                    'panel: those are at %.0f%s mm. Ask for a smaller version, or sew slowly over the seam%s.',
+                $width,
+                $centre,
+                $position === Position::CapBack ? 'back' : 'front',
+                $face->angleDeg($centre),
+                $face->seamMm(1),
+                $position === Position::CapSide ? sprintf(' and %.0f', $face->seamMm(2)) : '',
+                $position === Position::CapBack
                     ? '; look at the opening of the strap too, whose lower edge gives way'
                     : '',
             )

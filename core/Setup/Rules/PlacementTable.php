@@ -11,6 +11,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Placement\Edge;
 use Hakama\Setup\Placement\Placement;
 use LogicException;
@@ -93,6 +94,25 @@ final class PlacementTable
                 'As low as the frame allows: trace it, and watch the bill.',
                 Question::BillGap,
                 'frame_limit',
+                Strength::May,
+            ),
+            new Rule(
+                About::Placement,
+                'cap_centred',
+                'cap front, whose panel is much higher than the design',
+                static fn(Facts $f, HouseRules $h): bool => $f->item->isOnCap()
+                    && $f->item->position === P::CapFront
+                    && self::overDesignMm($f, $h) >= $h->value(HouseRule::CapCentred),
+                static fn(HouseRules $h, Facts $f): Placement => new Placement(
+                    Datum::BillSeam,
+                    Edge::Lower,
+                    -$h->value(HouseRule::CapGap) - self::overDesignMm($f, $h) / 2,
+                    0,
+                    self::FRONT_SEAM,
+                ),
+                'The panel is much higher than the design: it is centred between the bill seam’s gap and the top.',
+                Question::BillGap,
+                'centred_high',
                 Strength::May,
             ),
             new Rule(
@@ -240,5 +260,11 @@ final class PlacementTable
     private static function graded(HouseRules $house, Facts $facts, HouseRule $ofM, HouseRule $step): float
     {
         return $house->value($ofM) + ($facts->item->size?->stepsFromM() ?? 0) * $house->value($step);
+    }
+
+    /** How much of the panel of a cap is left over a design that stands on the gap. */
+    private static function overDesignMm(Facts $facts, HouseRules $house): float
+    {
+        return CapFace::profileLimitMm($facts->item->profile, $house) - $facts->design->heightMm;
     }
 }

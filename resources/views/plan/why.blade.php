@@ -34,7 +34,7 @@
                     <dt>Changeover</dt>
                     <dd>{{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }},
                         {{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }}
-                        min{{ $placed->changes->goesOn ? ', the same design goes on' : '' }}</dd>
+                        min{{ $placed->changes->goesOn ? ', the same design goes on' : '' }}{{ $placed->changes->style ? ', the strap is set for this style of cap' : '' }}</dd>
                     @if ($placed->changes->needles > 0)
                         <dt>Needles</dt>
                         <dd>fit {{ $batch->batch->equipment->needle }} on {{ $placed->changes->needles }}</dd>

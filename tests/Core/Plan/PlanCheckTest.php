@@ -76,11 +76,7 @@ final class PlanCheckTest extends TestCase
     private function keepsEveryRule(Workload $workload, Sequence $sequence): void
     {
         $timetable = Timetable::of($workload, $sequence);
-        $this->everyBatchIsThereOnce(
-            $workload,
-            $timetable,
-            array_merge(...array_values($sequence->batches), ...[[]]),
-        );
+        $this->everyBatchIsThereOnce($workload, $timetable, array_merge(...array_values($sequence->batches), ...[[]]));
         $this->allWorkLiesInWorkingHours($workload, $timetable);
         $this->machinesDoOneThingAtATime($workload, $timetable);
         $this->framesAndHandsAreNeverMoreThanThereAre($workload, $timetable);
@@ -123,10 +119,7 @@ final class PlanCheckTest extends TestCase
     private function allWorkLiesInWorkingHours(Workload $workload, Timetable $timetable): void
     {
         foreach ($timetable->placed as $placed) {
-            $pieces = [
-                [$placed->changeoverStart, $placed->changeoverStart + $placed->changeoverS],
-                ...$placed->loads,
-            ];
+            $pieces = [[$placed->changeoverStart, $placed->changeoverStart + $placed->changeoverS], ...$placed->loads];
             foreach ($pieces as [$from, $to]) {
                 $inside = array_filter(
                     $workload->lanes[$placed->machine]->hours->spans,
@@ -210,12 +203,14 @@ final class PlanCheckTest extends TestCase
                     && $before->equipment->design !== ''
                     && $before->equipment->design === $placed->batch->equipment->design
                     && $before->equipment->frame === $wanted->id;
+                $style = $placed->batch->equipment->style;
+                $isNew = $style !== '' && ($before === null || $before->equipment->style !== $style);
+                self::assertSame($isNew, $placed->changes->style);
                 $cost =
                     ($goesOn ? 50 : 180) +
+                    ($isNew ? 120 : 0) +
                     ($wanted->id === $frame ? 0 : $workload->changeover->frameS) +
-                    ($wanted->driver === $driver
-                        ? 0
-                        : $workload->changeover->driverS["{$driver}>{$wanted->driver}"]) +
+                    ($wanted->driver === $driver ? 0 : $workload->changeover->driverS["{$driver}>{$wanted->driver}"]) +
                     $workload->changeover->threadS * $lane->heads * count($placed->changes->cones->load);
                 self::assertSame($cost, $placed->changeoverS);
                 self::assertSame(
@@ -241,10 +236,7 @@ final class PlanCheckTest extends TestCase
                     $i > 0 && $batch->sewing->framesPerHead === 2
                         ? max(0, $hoop - $batch->sewing->sewS[$placed->machine])
                         : $hoop;
-                self::assertSame(
-                    $waited + $batch->sewing->swapS + $batch->sewing->sewS[$placed->machine],
-                    $to - $from,
-                );
+                self::assertSame($waited + $batch->sewing->swapS + $batch->sewing->sewS[$placed->machine], $to - $from);
                 $left -= $heads;
             }
         }
@@ -330,6 +322,7 @@ final class PlanCheckTest extends TestCase
                     array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))),
                     $frames[mt_rand(0, 2)]->id,
                     design: ['', 'x', 'y'][mt_rand(0, 2)],
+                    style: ['', 'low', 'high'][mt_rand(0, 2)],
                 ),
                 new Promise(28800 + mt_rand(0, 20000), 28800 + mt_rand(10000, 200000), (float) mt_rand(1, 3)),
             );
@@ -340,7 +333,7 @@ final class PlanCheckTest extends TestCase
             $lanes,
             $frames,
             $batches,
-            new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720], againS: 50),
+            new Changeover(180, 240, 150, ['flat>cap' => 900, 'cap>flat' => 720], againS: 50, styleS: 120),
             $hands,
             Weights::of(HouseRules::of()),
         );

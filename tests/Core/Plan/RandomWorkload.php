@@ -90,6 +90,7 @@ final class RandomWorkload
                     ['F', 'G', 'K', 'T'][mt_rand(0, 3)],
                     needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3],
                     design: ['', '', 'x', 'y'][$b % 4],
+                    style: ['', 'low', 'high'][$b % 3],
                 ),
                 new Promise(
                     self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0),
@@ -111,16 +112,13 @@ final class RandomWorkload
             $lanes,
             $frames,
             $made,
-            new Changeover(180, 240, 150, $driverS, needleS: 60, againS: 60),
+            new Changeover(180, 240, 150, $driverS, needleS: 60, againS: 60, styleS: 120),
             $goes ? self::comeAndGo($hands) : Hands::always($hands),
             Weights::of(HouseRules::of()),
             needs: new ThreadNeeds(
                 $fine
                     ? array_column(
-                        array_map(
-                            static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'],
-                            range(0, 7),
-                        ),
+                        array_map(static fn(int $t): array => ["t{$t}", $t % 2 === 0 ? '65/9' : '75/11'], range(0, 7)),
                         1,
                         0,
                     )

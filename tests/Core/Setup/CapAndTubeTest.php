@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
+use Hakama\Garment\Position;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
@@ -33,6 +34,34 @@ final class CapAndTubeTest extends TestCase
         self::assertEqualsWithDelta(-50.0, $cap->seenMm((-50 * M_PI) / 3), 1e-9);
         // 90 degrees to each side are a quarter of the way round.
         self::assertEqualsWithDelta(50 * M_PI, $cap->wrapMm(), 1e-9);
+    }
+
+    #[Test]
+    public function the_side_is_sewn_in_its_middle_or_as_near_to_it_as_the_driver_reaches(): void
+    {
+        // 600 mm round: the side's middle is 150 from the front seam, its seams at 100 and 200.
+        $far = CapFace::of(600, 120, 12, 57);
+        self::assertSame(
+            [150.0, false],
+            [$far->centreMm(Position::CapSide, 60), $far->crossesSeam(Position::CapSide, 60)],
+        );
+        self::assertTrue($far->crossesSeam(Position::CapSide, 101));
+        // 75 degrees reach 125 mm: a design of 40 lies from 85 to 125, over the seam at 100.
+        $near = CapFace::of(600, 75, 12, 57);
+        self::assertEqualsWithDelta(105.0, $near->centreMm(Position::CapSide, 40), 1e-9);
+        self::assertTrue($near->crossesSeam(Position::CapSide, 40));
+        // One of 25 just clears it.
+        self::assertFalse($near->crossesSeam(Position::CapSide, 25));
+        // The back is turned to the front of the ring: two panels are one field there.
+        self::assertSame(
+            [0.0, false, true, false],
+            [
+                $near->centreMm(Position::CapBack, 40),
+                $near->crossesSeam(Position::CapBack, 200),
+                $near->crossesSeam(Position::CapBack, 201),
+                $near->crossesSeam(Position::CapFront, 240),
+            ],
+        );
     }
 
     #[Test]
@@ -100,9 +129,7 @@ final class CapAndTubeTest extends TestCase
             }
             $plan = Hoopings::of($motifs, 75);
             self::assertCount(self::fewest($motifs, 75), $plan->hoopings, "round {$round}");
-            $sewn = array_merge(
-                ...array_map(static fn(Hooping $hooping): array => $hooping->motifs, $plan->hoopings),
-            );
+            $sewn = array_merge(...array_map(static fn(Hooping $hooping): array => $hooping->motifs, $plan->hoopings));
             self::assertEqualsCanonicalizing(
                 array_column($motifs, 'name'),
                 array_column($sewn, 'name'),

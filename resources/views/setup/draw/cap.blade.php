@@ -1,8 +1,13 @@
 @php
-    /** A cap opened flat, and as it is seen from the front: x' = r · sin(x / r). */
+    /** A cap opened flat, and as it is seen from before the place: x' = r · sin(x / r). */
     $m = $sheet->row->advice->marked;
     $face = $sheet->face;
     $b = $sheet->bounds();
+    $place = $sheet->decoration->position;
+    $front = $place === Hakama\Garment\Position::CapFront;
+    $back = $place === Hakama\Garment\Position::CapBack;
+    // Round from the front seam; the back is turned to the front of the ring.
+    $middle = $face->centreMm($place, $b->width());
     $n = App\Setup\Drawing::n(...);
     [$wrap, $r] = [$face->wrapMm(), $face->radiusMm()];
     $gap = abs($m->placement->downMm);
@@ -13,61 +18,113 @@
     $strips = 24;
     $seen = $face->seenMm(...);
     $dome = $m->shape->bounds()->top;
-    $box = new Hakama\Stitch\Bounds(
-        -max($wrap, $m->shape->bounds()->right),
-        max($wrap, $m->shape->bounds()->right),
-        -6,
-        max($limit, $dome),
-    );
+    $opening = $back ? 42 : 0;
+    $reach = max($wrap, $m->shape->bounds()->right);
+    $box = $front || $back
+        ? new Hakama\Stitch\Bounds(-$reach, $reach, -6 - $opening, max($limit, $dome))
+        : new Hakama\Stitch\Bounds(-30, $face->circumferenceMm / 2, -6, $dome);
 @endphp
 <div class="grid grid-cols-2 gap-3">
     <figure>
         <svg viewBox="{{ App\Setup\Drawing::view($box, 12) }}" class="weave max-h-[300px] w-full border border-hair"
             role="img" id="cap-flat"
-            aria-label="The cap opened flat, with the limit of its height, the gap over the bill and how far round the driver reaches"
-            data-wrap="{{ $n($wrap) }}" data-limit="{{ $n($limit) }}">
-            <path class="cloth-edge" d="{{ App\Setup\Drawing::path($m->shape->outline) }}"
-                fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433"
-                stroke-width=".8" />
-            <path class="limit" d="M{{ $n(-$wrap) }} {{ $n(-$limit) }}H{{ $n($wrap) }}" stroke="#c8481f"
-                stroke-width=".9" />
-            <path class="gap" d="M{{ $n(-$wrap) }} {{ $n(-$gap) }}H{{ $n($wrap) }}" stroke="#8a5a0c"
+            aria-label="The cap opened flat, with its seams, what limits the design there and how far round the driver reaches"
+            data-wrap="{{ $n($wrap) }}" data-limit="{{ $n($limit) }}" data-place="{{ $place->value }}">
+            @if ($front || $back)
+                <path class="cloth-edge" d="{{ App\Setup\Drawing::path($m->shape->outline) }}"
+                    fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433"
+                    stroke-width=".8" />
+            @else
+                <path class="cloth-edge"
+                    d="M0 0H{{ $n($face->circumferenceMm / 2) }}V{{ $n(-$dome * 0.55) }}C{{ $n($face->seamMm(2)) }} {{ $n(-$dome) }} {{ $n($face->seamMm(1)) }} {{ $n(-$dome) }} 0 {{ $n(-$dome * 0.9) }}Z"
+                    fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433"
+                    stroke-width=".8" />
+            @endif
+            @if ($back)
+                <path class="opening"
+                    d="M{{ $n(-$face->seamMm(1) * 0.45) }} {{ $opening }}C{{ $n(-$face->seamMm(1) * 0.45) }} -14 {{ $n($face->seamMm(1) * 0.45) }} -14 {{ $n($face->seamMm(1) * 0.45) }} {{ $opening }}"
+                    fill="#fffdf8" stroke="#1d2433" stroke-width=".8" />
+                <path d="M{{ $n(-$face->seamMm(1) * 0.45) }} {{ $opening - 12 }}H{{ $n($face->seamMm(1) * 0.45) }}"
+                    stroke="#1d2433" stroke-width="6" stroke-opacity=".35" />
+            @endif
+            @if ($front)
+                <path class="limit" d="M{{ $n(-$wrap) }} {{ $n(-$limit) }}H{{ $n($wrap) }}" stroke="#c8481f"
+                    stroke-width=".9" />
+            @endif
+            <path class="gap" d="M{{ $n($front || $back ? -$wrap : 0) }} {{ $n(-$gap) }}H{{ $n($wrap) }}" stroke="#8a5a0c"
                 stroke-width=".7" stroke-dasharray="4 3" />
             <path class="wrap"
-                d="M{{ $n(-$wrap) }} 0V{{ $n(-$limit) }}M{{ $n($wrap) }} 0V{{ $n(-$limit) }}"
+                d="M{{ $n($wrap) }} 0V{{ $n(-$dome * 0.8) }}{{ $front || $back ? 'M' . $n(-$wrap) . ' 0V' . $n(-$dome * 0.8) : '' }}"
                 stroke="#c8481f" stroke-width=".9" stroke-dasharray="6 3" />
             <path d="M0 0V{{ $n(-$dome) }}" stroke="#6b6555" stroke-width=".5" stroke-dasharray="4 3" />
-            <g class="design" data-x="{{ $n($m->centre->x) }}" data-y="{{ $n($m->centre->y) }}"
+            @unless ($front)
+                @foreach ($back ? [-1, 1] : [1, 2] as $k)
+                    <path class="panel-seam" data-x="{{ $n($k * $face->seamMm(1)) }}"
+                        d="M{{ $n($k * $face->seamMm(1)) }} 0V{{ $n(-$dome * 0.85) }}" stroke="#6b6555"
+                        stroke-width=".7" stroke-dasharray="4 3" />
+                @endforeach
+            @endunless
+            <g class="design" data-x="{{ $n($middle) }}" data-y="{{ $n($m->centre->y) }}"
                 data-width="{{ $n($w) }}" data-height="{{ $n($h) }}">
-                <image href="{{ $picture }}" x="{{ $n($m->centre->x - $w / 2 - 2) }}" y="{{ $n(-$high - 2) }}"
+                <image href="{{ $picture }}" x="{{ $n($middle - $w / 2 - 2) }}" y="{{ $n(-$high - 2) }}"
                     width="{{ $n($w + 4) }}" height="{{ $n($h + 4) }}" />
             </g>
             <g font-size="10" paint-order="stroke" stroke="#fffdf8" stroke-width="2.4">
-                <text x="{{ $n(-$wrap + 3) }}" y="{{ $n(-$limit - 2.5) }}">height limit {{ round($face->limitMm) }}
-                    over the gap</text>
-                <text x="{{ $n(-$wrap + 3) }}" y="{{ $n(-$gap - 2) }}">gap {{ round($gap) }}</text>
+                @if ($front)
+                    <text x="{{ $n(-$wrap + 3) }}" y="{{ $n(-$limit - 2.5) }}">height limit {{ round($face->limitMm) }}
+                        over the gap</text>
+                @endif
+                <text x="{{ $n(($front || $back ? -$wrap : 0) + 3) }}" y="{{ $n(-$gap - 2) }}">gap {{ round($gap) }}</text>
                 <text x="{{ $n($wrap - 3) }}" y="-3" text-anchor="end">wrap {{ round($wrap) }} =
                     {{ round($face->halfAngleDeg) }}°</text>
+                @if (! $front && ! $back)
+                    <text x="2" y="{{ $n(-$dome * 0.9 - 3) }}">front seam</text>
+                    <text x="{{ $n($face->seamMm(1) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ round($face->seamMm(1)) }}</text>
+                    <text x="{{ $n($face->seamMm(2) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ round($face->seamMm(2)) }}</text>
+                @elseif ($back)
+                    <text x="{{ $n($face->seamMm(1) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ round($face->seamMm(1)) }}</text>
+                @endif
             </g>
         </svg>
-        <figcaption class="text-sm text-soft">Opened flat: {{ round($w) }} of {{ round(2 * $wrap) }} mm round,
-            {{ round($h) }} of {{ round($face->limitMm) }} high.</figcaption>
+        <figcaption class="text-sm text-soft">
+            @if ($front)
+                Opened flat: {{ round($w) }} of {{ round(2 * $wrap) }} mm round, {{ round($h) }} of
+                {{ round($face->limitMm) }} high.
+            @elseif ($back)
+                Opened flat about the back seam, the strap opening below: {{ round($w) }} of
+                {{ round(2 * $face->seamMm(1)) }} mm between the seams.
+            @else
+                Opened flat from the front seam: its middle {{ round($middle) }} mm round, that is
+                {{ round($face->angleDeg($middle)) }}°.
+            @endif
+        </figcaption>
     </figure>
     <figure>
         <svg viewBox="{{ $n(-$r - 24) }} {{ $n(-$box->top - 12) }} {{ $n(2 * $r + 48) }} {{ $n($box->top + 48) }}"
             class="weave max-h-[300px] w-full border border-hair" role="img" id="cap-front"
-            aria-label="The cap seen from the front" data-radius="{{ $n($r) }}">
+            aria-label="The cap seen from {{ $front ? 'the front' : ($back ? 'the back' : 'the side') }}" data-radius="{{ $n($r) }}">
             <path class="cloth-edge"
                 d="{{ App\Setup\Drawing::path(array_map(static fn($p) => new Hakama\Stitch\Point($seen($p->x), $p->y), $m->shape->outline)) }}"
                 fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".22" stroke="#1d2433"
                 stroke-width=".8" />
-            <path
-                d="M{{ $n(-$r) }} 0C{{ $n(-$r * 0.9) }} 30 {{ $n($r * 0.9) }} 30 {{ $n($r) }} 0C{{ $n($r * 0.6) }} 9 {{ $n(-$r * 0.6) }} 9 {{ $n(-$r) }} 0Z"
-                fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".4" stroke="#1d2433"
-                stroke-width=".8" />
-            <path
-                d="M{{ $n(-$seen(min($wrap, $r * M_PI_2))) }} {{ $n(-$limit) }}H{{ $n($seen(min($wrap, $r * M_PI_2))) }}"
-                stroke="#c8481f" stroke-width=".9" />
+            @if ($front)
+                <path
+                    d="M{{ $n(-$r) }} 0C{{ $n(-$r * 0.9) }} 30 {{ $n($r * 0.9) }} 30 {{ $n($r) }} 0C{{ $n($r * 0.6) }} 9 {{ $n(-$r * 0.6) }} 9 {{ $n(-$r) }} 0Z"
+                    fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".4" stroke="#1d2433"
+                    stroke-width=".8" />
+                <path
+                    d="M{{ $n(-$seen(min($wrap, $r * M_PI_2))) }} {{ $n(-$limit) }}H{{ $n($seen(min($wrap, $r * M_PI_2))) }}"
+                    stroke="#c8481f" stroke-width=".9" />
+            @elseif ($back)
+                <path class="opening"
+                    d="M{{ $n(-$seen($face->seamMm(1) * 0.45)) }} 34C{{ $n(-$seen($face->seamMm(1) * 0.45)) }} -12 {{ $n($seen($face->seamMm(1) * 0.45)) }} -12 {{ $n($seen($face->seamMm(1) * 0.45)) }} 34Z"
+                    fill="#fffdf8" stroke="#1d2433" stroke-width=".8" />
+            @else
+                {{-- From the side the bill points to the left. --}}
+                <path d="M{{ $n(-$r) }} 0C{{ $n(-$r - 8) }} 6 {{ $n(-$r - 18) }} 14 {{ $n(-$r - 22) }} 20C{{ $n(-$r - 10) }} 18 {{ $n(-$r * 0.7) }} 10 {{ $n(-$r * 0.55) }} 0Z"
+                    fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".4" stroke="#1d2433"
+                    stroke-width=".8" />
+            @endif
             @for ($i = 0; $i < $strips; $i++)
                 @php [$x0, $x1] = [-$w / 2 + $w * $i / $strips, -$w / 2 + $w * ($i + 1) / $strips]; @endphp
                 @if (abs($face->angleDeg(($x0 + $x1) / 2)) < 90)
@@ -84,7 +141,7 @@
                 d="M{{ $n($seen(-min($w / 2, $r * M_PI_2))) }} {{ $n(-$low) }}V{{ $n(-$high) }}M{{ $n($seen(min($w / 2, $r * M_PI_2))) }} {{ $n(-$low) }}V{{ $n(-$high) }}"
                 stroke="#1d2433" stroke-width=".5" stroke-dasharray="2 2" />
         </svg>
-        <figcaption class="text-sm text-soft">From the front: its edges stand at {{ round($face->angleDeg($w / 2)) }}°
-            and are seen {{ round($seen($w / 2)) }} mm from the middle.</figcaption>
+        <figcaption class="text-sm text-soft">From {{ $front ? 'the front' : ($back ? 'the back' : 'the side') }}: its edges stand at {{ round($face->angleDeg($w / 2)) }}°
+            from its own middle and are seen {{ round($seen($w / 2)) }} mm from there.</figcaption>
     </figure>
 </div>
