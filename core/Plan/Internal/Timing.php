@@ -133,10 +133,12 @@ final class Timing
             $batch->sewing->sewS[$lane->id],
         ))->loadsS();
 
-        // What is fixed is set up just before, so that frames and hands are free until then.
+        // What is fixed is set up just before, so that frames and hands are free until then. Nothing starts before what was
+        // placed already: what a machine had before its last is not looked at any more.
         $earliest = max(
             $this->workload->now,
             $last?->end() ?? $this->workload->now,
+            $this->placed === [] ? 0 : $this->placed[count($this->placed) - 1]->changeoverStart,
             ($batch->fixed->startAt ?? 0) - $changeoverS,
         );
         $wait = null;

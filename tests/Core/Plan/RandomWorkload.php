@@ -80,17 +80,21 @@ final class RandomWorkload
                     $sewS[$lane->id] = mt_rand(120, 900);
                 }
             }
+            $pieces = mt_rand(3, 30);
+            $sewing = new Sewing($sewS, mt_rand(40, 120), 40, mt_rand(1, 2));
             // No more than three colours: one needle of four may be pinned.
+            $threads = array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3)));
+            $frame = ['F', 'G', 'K', 'T'][mt_rand(0, 3)];
             $made[] = new Batch(
                 "B{$b}",
-                mt_rand(3, 30),
-                new Sewing($sewS, mt_rand(40, 120), 40, mt_rand(1, 2)),
+                $pieces,
+                $sewing,
                 new Equipment(
-                    array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3))),
-                    ['F', 'G', 'K', 'T'][mt_rand(0, 3)],
+                    $threads,
+                    $frame,
                     needle: ['', '75/11 sharp', '80/12 sharp'][$b % 3],
                     design: ['', '', 'x', 'y'][$b % 4],
-                    style: ['', 'low', 'high'][$b % 3],
+                    style: $frame === 'K' ? ['low', 'high'][$b % 2] : '',
                 ),
                 new Promise(
                     self::EIGHT + (mt_rand(0, 3) === 0 ? mt_rand(0, 2) * 86400 : 0),

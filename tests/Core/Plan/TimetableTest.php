@@ -156,10 +156,7 @@ final class TimetableTest extends TestCase
             ),
             $sequence,
         );
-        self::assertSame(
-            [self::EIGHT, null],
-            [$timetable->find('a')?->changeoverStart, $timetable->find('a')?->wait],
-        );
+        self::assertSame([self::EIGHT, null], [$timetable->find('a')?->changeoverStart, $timetable->find('a')?->wait]);
         self::assertSame(
             [$timetable->find('a')?->end(), Wait::Hands],
             [$timetable->find('b')?->changeoverStart, $timetable->find('b')?->wait],
@@ -425,5 +422,46 @@ final class TimetableTest extends TestCase
             is_int($hands) ? Hands::always($hands) : $hands,
             Weights::of(HouseRules::of()),
         );
+    }
+
+    #[Test]
+    public function where_people_come_and_go_no_frame_is_in_two_places_and_nothing_starts_before_what_came_first(): void
+    {
+        // 35, 46 and 170 are shops in which a batch was once put beside another that held its frame.
+        foreach ([35, 46, 170, ...range(200, 260)] as $seed) {
+            mt_srand($seed);
+            $workload = RandomWorkload::of(
+                mt_rand(3, 14),
+                mt_rand(1, 4),
+                hands: mt_rand(1, 4),
+                fine: $seed % 2 === 0,
+                goes: true,
+            );
+            foreach ([Dispatch::byDue($workload), Dispatch::asBooked($workload)] as $sequence) {
+                $placed = Timetable::of($workload, $sequence)->placed;
+                foreach ($placed as $i => $one) {
+                    self::assertGreaterThanOrEqual(
+                        $placed[max(0, $i - 1)]->changeoverStart,
+                        $one->changeoverStart,
+                        "seed {$seed}",
+                    );
+                    $held = 0;
+                    foreach ($placed as $other) {
+                        if (
+                            $other->batch->equipment->frame === $one->batch->equipment->frame
+                            && $other->changeoverStart <= $one->changeoverStart
+                            && $other->end() > $one->changeoverStart
+                        ) {
+                            $held += $workload->lanes[$other->machine]->heads * $other->batch->sewing->framesPerHead;
+                        }
+                    }
+                    self::assertLessThanOrEqual(
+                        $workload->frames[$one->batch->equipment->frame]->count,
+                        $held,
+                        "seed {$seed}, {$one->batch->id}",
+                    );
+                }
+            }
+        }
     }
 }
