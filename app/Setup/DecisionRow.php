@@ -30,11 +30,13 @@ final readonly class DecisionRow
     /**
      * @param Placement                $placement on the size that is looked at
      * @param array<int, BlockAdvice>  $blocks    number of a block => what it wants of thread and needle
+     * @param float|null               $roundMm   from the front seam of a cap, where the place is not on it
      *
      * @return list<self> in the order of the work
      */
-    public static function all(Advice $advice, Placement $placement, array $blocks = []): array
+    public static function all(Advice $advice, Placement $placement, array $blocks = [], ?float $roundMm = null): array
     {
+        $round = $roundMm === null ? '' : ', '.Figure::words($roundMm).' mm round from the front seam';
         $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
 
         return [
@@ -48,7 +50,7 @@ final readonly class DecisionRow
             self::of($advice, About::Frame, 'Frame', $advice->fit->frame->id ?? 'none'),
             self::of($advice, About::Driver, 'Driver', implode(', else ', $drivers) ?: 'none here'),
             self::of($advice, About::Access, 'Way in', str_replace('_', ' ', $advice->access()->value)),
-            self::of($advice, About::Placement, 'Place', self::place($placement)),
+            self::of($advice, About::Placement, 'Place', self::place($placement).$round),
             self::of($advice, About::Backing, 'Backing', $advice->backing->words()),
             self::of($advice, About::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
             self::of(

@@ -6,6 +6,7 @@ namespace App\Setup;
 
 use App\Models\Decoration;
 use App\Models\Practice;
+use Hakama\Garment\Position;
 use Hakama\Setup\Advice;
 use Hakama\Setup\BlockAdvice;
 use Hakama\Setup\Fit\CapFace;
@@ -62,6 +63,14 @@ final readonly class SetupSheet
         }
 
         return $wants;
+    }
+
+    /** How far round from the front seam of a cap the design lies; null where it is on no side of one. */
+    public function roundMm(): ?float
+    {
+        return $this->decoration->position === Position::CapSide
+            ? $this->face?->centreMm(Position::CapSide, $this->bounds()->width())
+            : null;
     }
 
     /** @return list<JudgedWay> */

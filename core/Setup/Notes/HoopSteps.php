@@ -8,6 +8,7 @@ use Hakama\Garment\Garment as G;
 use Hakama\Garment\Position as P;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
+use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Rules\Decided;
 
 /** What is minded while the garment goes into its frame. */
@@ -109,6 +110,14 @@ final class HoopSteps
                 WorkStage::Hoop,
             ),
             new NoteRule(
+                'round_from_front_seam',
+                'the side of a cap on the cap driver',
+                static fn(Decided $d): bool => $d->isInCapFrame() && $d->facts->item->position === P::CapSide,
+                'Measure round from the front seam to the middle of the design, along the sweatband, and mark it.',
+                WorkStage::Hoop,
+                says: self::roundFromSeam(...),
+            ),
+            new NoteRule(
                 'tape_backing_under',
                 'applied cloth on something with another side',
                 static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0
@@ -156,6 +165,19 @@ final class HoopSteps
                 WorkStage::Hoop,
             ),
         ];
+    }
+
+    private static function roundFromSeam(Decided $d): string
+    {
+        $face = CapFace::forFacts($d->facts, $d->house);
+        $centre = $face->centreMm(P::CapSide, $d->facts->design->widthMm);
+
+        return sprintf(
+            'Measure %.0f mm round from the front seam to the middle of the design, along the sweatband, and mark it: '.
+                'that is %.0f° from the front.',
+            $centre,
+            $face->angleDeg($centre),
+        );
     }
 
     private static function alongTube(Decided $d): string

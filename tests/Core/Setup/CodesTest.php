@@ -79,10 +79,7 @@ final class CodesTest extends TestCase
                 armWidthMm: 100,
             ),
         ];
-        yield 'bulk_behind_arm' => [
-            'bulk_behind_arm',
-            self::facts(garment: Garment::Jacket, gapUnderCarriage: false),
-        ];
+        yield 'bulk_behind_arm' => ['bulk_behind_arm', self::facts(garment: Garment::Jacket, gapUnderCarriage: false)];
         yield 'small_lettering' => ['small_lettering', self::facts(smallestLetterMm: 4.2)];
         yield 'puckering_risk' => ['puckering_risk', self::facts(fabric: Fabric::TechnicalKnit)];
         yield 'stretch puckers too' => ['puckering_risk', self::facts(stretch: Stretch::High)];
@@ -100,11 +97,7 @@ final class CodesTest extends TestCase
             'seam_too_thick',
             self::facts(...[...$leg, 'thickness' => Thickness::Heavy, 'needles' => 6]),
         ];
-        yield 'backing_smaller_than_frame' => [
-            'backing_smaller_than_frame',
-            self::facts(),
-            [self::frame(outer: 480)],
-        ];
+        yield 'backing_smaller_than_frame' => ['backing_smaller_than_frame', self::facts(), [self::frame(outer: 480)]];
 
         foreach (
             [
@@ -250,6 +243,7 @@ final class CodesTest extends TestCase
                 ['strap_gap_for_style', $cap],
                 ['turned_by_machine', [...$cap, 'turnsCapsItself' => true]],
                 ['sides_backing_longer', $side],
+                ['round_from_front_seam', $side],
                 // 580 mm in six panels are 96.7 mm between two seams.
                 ['seam_or_opening_in_the_way', [...$side, 'widthMm' => 97.0]],
                 ['fine_needle_on_thick', [...$cap, 'smallestLetterMm' => 4.2]],
@@ -263,7 +257,10 @@ final class CodesTest extends TestCase
         ) {
             yield $code => [$code, self::facts(...$facts)];
         }
-        yield 'motifs_overlap' => ['motifs_overlap', self::facts(...[...$leg, 'overlaps' => ['bell and row lie over each other by 3 mm']])];
+        yield 'motifs_overlap' => [
+            'motifs_overlap',
+            self::facts(...[...$leg, 'overlaps' => ['bell and row lie over each other by 3 mm']]),
+        ];
         yield 'cloth_from_pattern' => ['cloth_from_pattern', self::facts(...$applied), null, ['applique' => 'pre_cut']];
         yield 'needle_down_under_cap' => [
             'needle_down_under_cap',
@@ -394,7 +391,9 @@ final class CodesTest extends TestCase
     {
         $codes = [
             ...array_column([...WarningTable::all(), ...StepTable::all(), ...CautionTable::all()], 'code'),
-            ...array_merge(...array_map(static fn(array $of): array => array_column($of, 'name'), array_values(RuleTable::all()))),
+            ...array_merge(
+                ...array_map(static fn(array $of): array => array_column($of, 'name'), array_values(RuleTable::all())),
+            ),
         ];
         foreach (PracticeTable::ALL as $decision => [$met, $test]) {
             self::assertSame([], array_diff($met, $codes), $decision);
@@ -616,13 +615,8 @@ final class CodesTest extends TestCase
                         self::assertFalse(
                             in_array('mark_up_arrow', $codes, true) !== in_array('remove_sticker', $codes, true),
                         );
-                        self::assertFalse(
-                            in_array('strap_shut', $codes, true) && in_array('strap_open', $codes, true),
-                        );
-                        self::assertSame(
-                            $advice->turnToSet() !== Turn::None,
-                            in_array('turn_design', $codes, true),
-                        );
+                        self::assertFalse(in_array('strap_shut', $codes, true) && in_array('strap_open', $codes, true));
+                        self::assertSame($advice->turnToSet() !== Turn::None, in_array('turn_design', $codes, true));
                         self::assertSame($advice->backing->adhesive, in_array('aerosol', $codes, true));
                         $cases++;
                     }
