@@ -43,6 +43,7 @@ use App\Http\Controllers\Plan\ProposalController;
 use App\Http\Controllers\Setup\BackingController;
 use App\Http\Controllers\Setup\ClampController;
 use App\Http\Controllers\Setup\HoopingController;
+use App\Http\Controllers\Setup\PictureController;
 use App\Http\Controllers\Setup\PlacementController;
 use App\Http\Controllers\Setup\PracticeController;
 use App\Http\Controllers\Setup\SetupController;
@@ -220,6 +221,14 @@ Route::controller(BackingController::class)
         Route::post('/', 'store')->name('backing.add');
         Route::post('/{batch}', 'cut')->name('cut');
         Route::put('/{stock}', 'update')->name('stock')->whereNumber('stock');
+    });
+Route::controller(PictureController::class)
+    ->prefix('setup')
+    ->name('setup.')
+    ->group(static function (): void {
+        Route::get('/{decoration}/picture', 'show')->name('picture')->whereNumber('decoration');
+        Route::post('/{decoration}/picture', 'measure')->name('picture.measure')->whereNumber('decoration');
+        Route::get('/stickers.pdf', 'stickers')->name('stickers');
     });
 Route::controller(ClampController::class)
     ->prefix('setup/clamps')

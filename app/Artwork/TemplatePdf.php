@@ -37,6 +37,11 @@ final class TemplatePdf
             self::outline($pdf, $tile, $artwork);
             self::centre($pdf, $template, $tile);
             $pdf->unclip();
+            $targets = $template->targets();
+            if ($targets !== null) {
+                $cross = $tile->onPaper($template->centre());
+                $pdf->targets($targets, $cross->x, $cross->y);
+            }
             self::words($pdf, $template, $tile, $artwork);
             self::rule($pdf, $template->paper);
         }

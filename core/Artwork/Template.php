@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork;
 
+use Hakama\Picture\Targets;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Point;
 
@@ -58,6 +59,28 @@ final readonly class Template
     public function centre(): Point
     {
         return $this->bounds->centre();
+    }
+
+    /** Targets by which a picture of it is measured; null where they do not go on one sheet with the design. */
+    public function targets(): ?Targets
+    {
+        $targets = Targets::around($this->bounds);
+        $tile = $this->tiles[0];
+        $reach = Targets::RADIUS_MM + 1.0;
+        foreach ($targets->places as $place) {
+            $at = $tile->onPaper($this->centre()->moved($place->x, $place->y));
+            if (
+                count($this->tiles) > 1
+                || $at->x < Tile::MARGIN_MM + $reach
+                || $at->x > Tile::MARGIN_MM + $this->areaWidthMm() - $reach
+                || $at->y < Tile::HEAD_MM + $reach
+                || $at->y > Tile::HEAD_MM + $this->areaHeightMm() - $reach
+            ) {
+                return null;
+            }
+        }
+
+        return $targets;
     }
 
     public function areaWidthMm(): float

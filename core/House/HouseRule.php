@@ -139,6 +139,7 @@ enum HouseRule: string
     case PlaceLeaveTurn = 'place_leave_deg';
     case PlaceHoopAgain = 'place_hoop_again_deg';
     case PlaceLeave = 'place_leave_mm';
+    case PicturePixel = 'place_error_px';
 
     /** What is found in a tape follows from these. */
     public const MEASURING = [
@@ -597,6 +598,10 @@ enum HouseRule: string
         self::PlaceHoopAgain->value => [
             'Floor', 'Hooped askew is hooped again above', 1, 0.2, 15, '°',
             'Between the two the design is turned on the machine, where it can do that.',
+        ],
+        self::PicturePixel->value => [
+            'Floor', 'A point in a picture is off by', 1.5, 0.2, 20, 'px',
+            'One standard deviation; what is measured says by how much it may be off with it.',
         ],
         self::PlaceLeave->value => [
             'Floor', 'Hooped off its place is left below', 0.5, 0, 10, 'mm',

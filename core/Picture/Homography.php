@@ -42,6 +42,28 @@ final readonly class Homography
     }
 
     /**
+     * The other way: a place on the plane to where it is seen, as nine figures row by row. Up to a common factor.
+     *
+     * @return list<float>
+     */
+    public function back(): array
+    {
+        [$a, $b, $c, $d, $e, $f, $g, $h, $i] = $this->h;
+
+        return [
+            $e * $i - $f * $h,
+            $c * $h - $b * $i,
+            $b * $f - $c * $e,
+            $f * $g - $d * $i,
+            $a * $i - $c * $g,
+            $c * $d - $a * $f,
+            $d * $h - $e * $g,
+            $b * $g - $a * $h,
+            $a * $e - $b * $d,
+        ];
+    }
+
+    /**
      * @param array{float, float} $px
      *
      * @return array{float, float} mm

@@ -40,17 +40,26 @@ final readonly class MeasuredPlace
      * @param array{float, float} $mark pixel of the mark's centre
      * @param array{float, float} $up   pixel of any point straight up from it
      * @param float               $errorPx each pixel is uncertain by this, one standard deviation
+     * @param float $turnDeg by which the design lies turned in the frame: the mark's up is wanted there
      *
      * @throws UnfitPicture
      */
-    public static function of(array $points, array $mark, array $up, float $errorPx, PlaceRules $rules): self
-    {
+    public static function of(
+        array $points,
+        array $mark,
+        array $up,
+        float $errorPx,
+        PlaceRules $rules,
+        float $turnDeg = 0.0,
+    ): self {
         self::mustSpread($points);
         if (hypot($up[0] - $mark[0], $up[1] - $mark[1]) < 1.0) {
             throw new UnfitPicture('the point straight up from the mark lies on the mark');
         }
         self::mustBeSeenFromTheFront(Homography::of($points), $points, $mark);
         [$right, $upMm, $deg] = self::measure($points, $mark, $up);
+        // Between half a turn to one side and half a turn to the other.
+        $deg = 180.0 - fmod(540.0 - ($deg - $turnDeg), 360.0);
 
         return new self(
             $right,

@@ -56,6 +56,11 @@
                     data-turn="{{ $open->setup->turnDeg }}" data-load="{{ $run->load->event }}"
                     data-sewn="{{ $run->stage === Stage::Sewn ? $design->stitches : $running->stitch }}"
                     data-of="{{ $design->stitches }}"></canvas>
+                @if (! in_array($running->setup?->driver, [null, Hakama\Machine\Driver::Cap], true))
+                    <p class="text-base"><a href="{{ route('setup.picture', $open->decorationId) }}" data-key="i"
+                            data-does="Measure the place from a picture">Measure the place from a picture
+                            <kbd>i</kbd></a></p>
+                @endif
                 @if ($origin)
                     <p class="text-base" id="origin">{{ $origin->words() }}</p>
                 @endif

@@ -275,6 +275,10 @@
             @endif
             @include('setup.decisions')
             @include('setup.placement')
+            @if ($sheet->face === null)
+                <p class="mt-2 text-sm"><a href="{{ route('setup.picture', $sheet->decoration) }}">Measure the place
+                        from a picture</a> of the hooped piece.</p>
+            @endif
         </div>
     </div>
     <nav class="tabs mt-7" aria-label="More of this setup">

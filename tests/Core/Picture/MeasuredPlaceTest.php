@@ -6,6 +6,7 @@ namespace Tests\Core\Picture;
 
 use Hakama\House\HouseRules;
 use Hakama\Picture\Advice;
+use Hakama\Picture\Homography;
 use Hakama\Picture\MeasuredPlace;
 use Hakama\Picture\UnfitPicture;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -211,5 +212,43 @@ final class MeasuredPlaceTest extends TestCase
     private static function rules(): \Hakama\Picture\PlaceRules
     {
         return HouseRules::of()->place();
+    }
+
+    #[Test]
+    public function a_design_that_lies_turned_in_its_frame_is_measured_from_where_it_should_lie(): void
+    {
+        $points = [];
+        foreach ([[-50, 50], [50, 50], [50, -50], [-50, -50]] as [$x, $y]) {
+            $points[] = [[400.0 + 4 * $x, 400.0 - 4 * $y], [(float) $x, (float) $y]];
+        }
+        // Its up points down, and half a degree past that.
+        $deg = 180.5;
+        $up = [400.0 + 100 * -sin(deg2rad($deg)), 400.0 - 100 * cos(deg2rad($deg))];
+        $place = MeasuredPlace::of($points, [400.0, 400.0], $up, 1.5, HouseRules::of()->place(), 180.0);
+        self::assertEqualsWithDelta(0.5, $place->deg, 1e-9);
+        $upright = MeasuredPlace::of($points, [400.0, 400.0], $up, 1.5, HouseRules::of()->place());
+        self::assertEqualsWithDelta(-179.5, $upright->deg, 1e-9);
+    }
+
+    #[Test]
+    public function the_way_back_leads_to_the_pixel_it_came_from(): void
+    {
+        mt_srand(4);
+        for ($round = 0; $round < 50; $round++) {
+            $points = [];
+            foreach ([[-50, 50], [50, 50], [50, -50], [-50, -50]] as [$x, $y]) {
+                $points[] = [
+                    [400.0 + 4 * $x + mt_rand(-40, 40), 400.0 - 4 * $y + mt_rand(-40, 40)],
+                    [(float) $x, (float) $y],
+                ];
+            }
+            $plane = Homography::of($points);
+            $back = $plane->back();
+            $px = [300.0 + mt_rand(0, 200), 300.0 + mt_rand(0, 200)];
+            [$x, $y] = $plane->map($px);
+            $w = $back[6] * $x + $back[7] * $y + $back[8];
+            self::assertEqualsWithDelta($px[0], ($back[0] * $x + $back[1] * $y + $back[2]) / $w, 1e-6);
+            self::assertEqualsWithDelta($px[1], ($back[3] * $x + $back[4] * $y + $back[5]) / $w, 1e-6);
+        }
     }
 }
