@@ -191,19 +191,19 @@ abstract class BrowserTestCase extends TestCase
         self::fail("Tab never came to {$css}; it came to\n".implode("\n", array_slice($seen, 0, 40)));
     }
 
-    /** The batch comes first on a machine, as the plan's page would send it. */
-    protected function putFirst(string $batch, string $machine): void
+    /** The batch comes first on a machine, or at another rank, as the plan's page would send it. */
+    protected function putFirst(string $batch, string $machine, int $rank = 0): void
     {
         $this->visit('/plan');
         $answer = $this->browser->executeAsyncScript(
             <<<'JS'
-            const [batch, machine, done] = arguments;
+            const [batch, machine, rank, done] = arguments;
             const form = new FormData();
-            for (const [name, value] of Object.entries({batch, machine, rank: 0, version: document.querySelector('[data-version]').dataset.version, _token: document.querySelector('[name=_token]').value})) form.append(name, value);
+            for (const [name, value] of Object.entries({batch, machine, rank, version: document.querySelector('[data-version]').dataset.version, _token: document.querySelector('[name=_token]').value})) form.append(name, value);
             fetch('/plan/moves', {method: 'POST', body: form}).then(answer => done(answer.status)).catch(e => done(String(e)));
             JS
             ,
-            [$batch, $machine],
+            [$batch, $machine, $rank],
         );
         self::assertSame(200, $answer);
     }

@@ -78,7 +78,7 @@
                         </select></div>
                     <div><label for="dropped-who">Says</label><select id="dropped-who" name="who">
                             @foreach ($people as $name)
-                                <option @selected(session('who') === $name)>{{ $name }}</option>
+                                <option value="{{ $name }}" @selected(session('who') === $name)>{{ $name }}</option>
                             @endforeach
                         </select></div>
                     <button class="btn">Note it</button>
@@ -122,7 +122,7 @@
                         @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror>
                         <option value="">choose</option>
                         @foreach ($people as $name)
-                            <option @selected(old('who', session('who')) === $name)>{{ $name }}</option>
+                            <option value="{{ $name }}" @selected(old('who', session('who')) === $name)>{{ $name }}</option>
                         @endforeach
                     </select><x-wrong field="who" /></div>
                 <button class="btn btn-main mt-3" data-key="w">Keep what was found <kbd>w</kbd></button>
