@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Setup;
 
 use App\Shop\Figure;
+use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
 use Hakama\Setup\BlockAdvice;
@@ -34,8 +35,13 @@ final readonly class DecisionRow
      *
      * @return list<self> in the order of the work
      */
-    public static function all(Advice $advice, Placement $placement, array $blocks = [], ?float $roundMm = null): array
-    {
+    public static function all(
+        Advice $advice,
+        Placement $placement,
+        array $blocks = [],
+        ?float $roundMm = null,
+        Units $units = Units::Millimetres,
+    ): array {
         $round = $roundMm === null ? '' : ', '.Figure::words($roundMm).' mm round from the front seam';
         $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
 
@@ -50,7 +56,7 @@ final readonly class DecisionRow
             self::of($advice, About::Frame, 'Frame', $advice->fit->frame->id ?? 'none'),
             self::of($advice, About::Driver, 'Driver', implode(', else ', $drivers) ?: 'none here'),
             self::of($advice, About::Access, 'Way in', str_replace('_', ' ', $advice->access()->value)),
-            self::of($advice, About::Placement, 'Place', self::place($placement).$round),
+            self::of($advice, About::Placement, 'Place', self::place($placement, $units).$round),
             self::of($advice, About::Backing, 'Backing', $advice->backing->words()),
             self::of($advice, About::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
             self::of(
@@ -123,10 +129,11 @@ final readonly class DecisionRow
         );
     }
 
-    private static function place(Placement $placement): string
+    private static function place(Placement $placement, Units $units): string
     {
-        return Figure::words(abs($placement->downMm)).
-            ($placement->downMm < 0 ? ' mm up' : ' mm down').
-            ($placement->isCentred() ? '' : ', '.Figure::words($placement->acrossMm).' mm across');
+        return $units->field(abs($placement->downMm)).
+            " {$units->label()} ".
+            ($placement->downMm < 0 ? 'up' : 'down').
+            ($placement->isCentred() ? '' : ', '.$units->field($placement->acrossMm)." {$units->label()} across");
     }
 }

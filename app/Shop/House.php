@@ -10,6 +10,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
 use Hakama\House\UnfitRule;
+use Hakama\House\Units;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -19,6 +20,12 @@ final class House
     private const KEPT = 'house-rules-and-schools';
 
     private ?HouseRules $rules = null;
+
+    /** In what lengths the shop measures on a garment. */
+    public function units(): Units
+    {
+        return Units::of($this->rules());
+    }
 
     public function rules(): HouseRules
     {

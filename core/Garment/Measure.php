@@ -18,6 +18,8 @@ enum Measure: string
     case PocketHeight = 'pocket_height';
     case Circumference = 'circumference';
     case CuffHeight = 'cuff_height';
+    /** Of a cap on its frame: to what the strap of the frame is set for its style. */
+    case StrapGap = 'strap_gap';
     case Width = 'width';
     case Height = 'height';
 

@@ -52,6 +52,22 @@ enum Panel: string
         return $this === self::Flat ? 'piece' : $this->value;
     }
 
+    /** From one end of a tube to the other; null where it is none. */
+    public function length(): ?Measure
+    {
+        return match ($this) {
+            self::Leg => Measure::LegLength,
+            self::Sleeve => Measure::SleeveLength,
+            default => null,
+        };
+    }
+
+    /** The end of a tube that the house does not measure from, in words. */
+    public function otherEnd(): string
+    {
+        return $this === self::Leg ? 'hem' : 'shoulder';
+    }
+
     public function isTube(): bool
     {
         return $this === self::Sleeve || $this === self::Leg;

@@ -29,6 +29,7 @@ enum Question: string
     case Pricing = 'pricing';
     case Check = 'check';
     case TubePasses = 'tube_passes';
+    case Units = 'units';
 
     public function words(): string
     {
@@ -54,6 +55,7 @@ enum Question: string
             self::AppliqueBacking => 'Backing under cloth applied to sweatshirts',
             self::Pricing => 'How a price is made',
             self::Check => 'Who looks at what is sewn',
+            self::Units => 'In what lengths are measured on a garment',
             self::TubePasses => 'In which order a tube is hooped several times',
         };
     }
@@ -142,6 +144,10 @@ enum Question: string
                 new School('first', 'another person, at the first of a batch'),
                 new School('one_in', 'another person, at one in so many'),
                 new School('always', 'another person, at each'),
+            ],
+            self::Units => [
+                new School('mm', 'in millimetres, inches beside'),
+                new School('inch', 'in inches, millimetres beside'),
             ],
             self::TubePasses => [
                 new School('hooping_by_hooping', 'all pieces through one hooping, then the next'),

@@ -12,6 +12,7 @@ use App\Models\Batch;
 use App\Models\Cone;
 use App\Models\Decoration;
 use App\Models\FloorEvent;
+use App\Models\KeptPlacement;
 use App\Models\Piece;
 use App\Models\Setup;
 use App\Plan\PlanBoard;
@@ -81,6 +82,31 @@ final class HoopingsTest extends FeatureTestCase
         $this->get("/setup/{$setup->decoration_id}/hoopings/4.dst")->assertNotFound();
         $this->get("/setup/{$setup->decoration_id}/hoopings/2/track?v=1")->assertOk();
         $this->get("/setup/{$setup->decoration_id}")->assertSee('hooping 3');
+    }
+
+    #[Test]
+    public function a_place_may_be_measured_from_the_shoulder(): void
+    {
+        $id = $this->batch->decoration_id;
+        $size = (string) Piece::query()->where('decoration_id', $id)->value('size');
+        $keep = fn(string $mm) => $this->put("/setup/{$id}/placement", [
+            'size' => $size,
+            'from' => 'other',
+            'down' => $mm,
+            'across' => '0',
+        ]);
+        $this->get("/setup/{$id}")->assertSee('the other end, the shoulder');
+        $keep('20')->assertSessionHasNoErrors();
+        $first = (float) KeptPlacement::query()->orderByDesc('id')->value('down_mm');
+        $keep('30')->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(
+            10.0,
+            (float) KeptPlacement::query()->orderByDesc('id')->value('down_mm') - $first,
+            1e-9,
+        );
+        self::assertLessThan(0.0, $first, 'up from the hem');
+        $keep('2000')->assertSessionHasErrors('down');
+        $keep('899')->assertSessionHasErrors('down');
     }
 
     #[Test]

@@ -33,6 +33,37 @@ final class OrdersTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_shop_that_measures_in_inches_reads_and_types_them(): void
+    {
+        $decoration = self::decoration(1006);
+        $this->put('/shop/rules', ['schools' => ['units' => 'inch']])->assertSessionHasNoErrors();
+        $this->get("/setup/{$decoration->id}")
+            ->assertOk()
+            ->assertSee('in (')
+            ->assertSee('Down, in');
+        $keep = fn(string $down) => $this->put("/setup/{$decoration->id}/placement", [
+            'size' => 'M',
+            'peg' => '9',
+            'down' => $down,
+            'across' => '4',
+        ]);
+        $keep('8 1/4')->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(
+            [209.55, 101.6],
+            array_values(
+                KeptPlacement::query()
+                    ->where('peg', '9')
+                    ->sole()
+                    ->only(['down_mm', 'across_mm']),
+            ),
+            1e-6,
+        );
+        $keep('a hand')->assertSessionHasErrors('down');
+        $keep('60')->assertSessionHasErrors('down');
+        $this->get("/setup/{$decoration->id}/measure?measure=half&a=20")->assertSee('10 in (254 mm)');
+    }
+
+    #[Test]
     public function open_orders_stand_by_due_time_with_their_pieces(): void
     {
         $page = $this->get('/orders')->assertOk()->getContent();

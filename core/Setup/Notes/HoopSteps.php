@@ -173,9 +173,9 @@ final class HoopSteps
         $centre = $face->centreMm(P::CapSide, $d->facts->design->widthMm);
 
         return sprintf(
-            'Measure %.0f mm round from the front seam to the middle of the design, along the sweatband, and mark it: '.
+            'Measure %s round from the front seam to the middle of the design, along the sweatband, and mark it: '.
                 'that is %.0f° from the front.',
-            $centre,
+            $d->units()->length($centre),
             $face->angleDeg($centre),
         );
     }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Hakama\Setup\Notes;
 
 use Hakama\Garment\Garment as G;
+use Hakama\Garment\Measure;
 use Hakama\Garment\Position as P;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
+use Hakama\House\Units;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Loading\Access;
@@ -76,6 +78,7 @@ final class PrepareSteps
                 $framed,
                 'Set the gap of the strap once for this style of cap, and keep it: it is the same for all of them.',
                 WorkStage::Prepare,
+                says: self::strapGap(...),
             ),
             new NoteRule(
                 'sides_backing_longer',
@@ -153,7 +156,7 @@ final class PrepareSteps
                 says: static fn(Decided $d): string => sprintf(
                     'Mark the left chest%s: %s. One line across, one down%s.',
                     self::onSize($d),
-                    implode('; ', $d->placement->words()),
+                    implode('; ', $d->placement->words($d->units())),
                     $d->facts->item->garment === G::Polo ? '; check it against the placket' : '',
                 ),
             ),
@@ -168,7 +171,7 @@ final class PrepareSteps
                 says: static fn(Decided $d): string => sprintf(
                     'Lay the template for size %s on, its cross on the mark: %s.',
                     $d->facts->item->size->value ?? 'as ordered',
-                    implode('; ', $d->placement->words()),
+                    implode('; ', $d->placement->words($d->units())),
                 ),
             ),
             new NoteRule(
@@ -193,7 +196,7 @@ final class PrepareSteps
                 says: static fn(Decided $d): string => sprintf(
                     'Mark the place%s: %s.',
                     self::onSize($d),
-                    implode('; ', $d->placement->words()),
+                    implode('; ', $d->placement->words($d->units())),
                 ),
             ),
             new NoteRule(
@@ -204,6 +207,19 @@ final class PrepareSteps
                 WorkStage::Prepare,
             ),
         ];
+    }
+
+    private static function strapGap(Decided $decided): string
+    {
+        $gap = $decided->facts->item->measures->mm(Measure::StrapGap);
+
+        return $gap === null
+            ? 'Set the gap of the strap once for this style of cap, and keep it in the catalogue (strap_gap_mm): it is the '.
+                    'same for all of them.'
+            : sprintf(
+                'Set the gap of the strap to %s, as it was found for this style of cap: it is the same for all of them.',
+                $decided->units()->length($gap),
+            );
     }
 
     private static function onSize(Decided $decided): string
@@ -221,10 +237,14 @@ final class PrepareSteps
         $piece = BackingPiece::under($decided->fit->frame, $decided->house->value(HouseRule::BackingOverlap));
 
         return sprintf(
-            'Cut the backing, %s, %.0f × %.0f mm: it reaches beyond the frame on every side.',
+            'Cut the backing, %s, %s × %s: it reaches beyond the frame on every side.',
             $decided->backing->words(),
-            $piece->widthMm,
-            $piece->heightMm,
+            $decided->units() === Units::Millimetres
+                ? sprintf('%.0f', $piece->widthMm)
+                : $decided->units()->length($piece->widthMm),
+            $decided->units() === Units::Millimetres
+                ? sprintf('%.0f mm', $piece->heightMm)
+                : $decided->units()->length($piece->heightMm),
         );
     }
 }

@@ -80,6 +80,12 @@ final class SchoolTable
             [Question::TubePasses, 'piece_by_piece'] => [
                 'Floor: along a tube each piece goes through all its hoopings before the next piece.',
             ],
+            [Question::Units, 'mm'] => [
+                'Places: said in millimetres and in inches beside; what is typed is in millimetres.',
+            ],
+            [Question::Units, 'inch'] => [
+                'Places: said in inches and in millimetres beside; what is typed is in inches.',
+            ],
             [Question::TopperResidue, 'steam'] => ['Caution: irons and steam burn.'],
             default => [],
         };

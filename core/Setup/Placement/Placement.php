@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Placement;
 
 use Hakama\Garment\Datum;
+use Hakama\House\Units;
 
 /** Where a design goes, as a person measures it. Starting values: the shop measures once and keeps its own. */
 final readonly class Placement
@@ -44,18 +45,18 @@ final readonly class Placement
     }
 
     /** @return list<string> each measure as a person reads it off: how much, which way, from which seam */
-    public function words(): array
+    public function words(Units $units = Units::Millimetres): array
     {
         $words = [];
         if ($this->datum === Datum::CornerInside) {
             $words[] = sprintf(
                 '%s along the bisector of the corner, from inside the edging to the %s of the design',
-                Inches::beside($this->downMm),
+                $units->length($this->downMm),
                 $this->edge->value,
             );
             $words[] = sprintf(
                 'that is %s in from each edging',
-                Inches::beside(WorkedMark::inFromEdges($this->downMm, 90.0)),
+                $units->length(WorkedMark::inFromEdges($this->downMm, 90.0)),
             );
 
             return $words;
@@ -63,7 +64,7 @@ final readonly class Placement
         if (abs($this->downMm) > 0.0 || $this->datum !== Datum::Middle) {
             $words[] = sprintf(
                 '%s %s from the %s to the %s of the design',
-                Inches::beside(abs($this->downMm)),
+                $units->length(abs($this->downMm)),
                 $this->downMm < 0 ? 'up' : 'down',
                 $this->datum->value,
                 $this->edge->value,
@@ -73,7 +74,7 @@ final readonly class Placement
             ? $this->line
             : sprintf(
                 '%s across from the %s, towards the wearer’s %s',
-                Inches::beside(abs($this->acrossMm)),
+                $units->length(abs($this->acrossMm)),
                 $this->line,
                 $this->acrossMm > 0 ? 'left' : 'right',
             );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Placement;
 
+use Hakama\House\Units;
 use InvalidArgumentException;
 
 /** A place found on the garment itself: what was measured, worked out, and said as it is marked. */
@@ -16,7 +17,7 @@ final readonly class WorkedMark
      *
      * @param float $markMm of the mark's middle, down from a seam that is the same on both sides
      */
-    public static function levelWith(float $markMm, string $seam): self
+    public static function levelWith(float $markMm, string $seam, Units $units = Units::Millimetres): self
     {
         self::mustBePositive($markMm);
 
@@ -24,14 +25,14 @@ final readonly class WorkedMark
             $markMm,
             sprintf(
                 'Level with the mark: its middle lies %s below the %s on both sides.',
-                Inches::beside($markMm),
+                $units->length($markMm),
                 $seam,
             ),
         );
     }
 
     /** @param float $oneMm of two marks, both from the same seam; the other in $otherMm */
-    public static function midway(float $oneMm, float $otherMm, string $seam): self
+    public static function midway(float $oneMm, float $otherMm, string $seam, Units $units = Units::Millimetres): self
     {
         self::mustBePositive($oneMm, $otherMm);
         $mm = ($oneMm + $otherMm) / 2;
@@ -40,9 +41,9 @@ final readonly class WorkedMark
             $mm,
             sprintf(
                 'The middle of the two marks: %s from the %s, %s from each.',
-                Inches::beside($mm),
+                $units->length($mm),
                 $seam,
-                Inches::beside(abs($oneMm - $otherMm) / 2),
+                $units->length(abs($oneMm - $otherMm) / 2),
             ),
         );
     }
@@ -54,7 +55,7 @@ final readonly class WorkedMark
      *
      * @throws InvalidArgumentException when the design is wider
      */
-    public static function equalGaps(float $betweenMm, float $designMm): self
+    public static function equalGaps(float $betweenMm, float $designMm, Units $units = Units::Millimetres): self
     {
         self::mustBePositive($betweenMm, $designMm);
         if ($designMm > $betweenMm) {
@@ -72,25 +73,22 @@ final readonly class WorkedMark
             $gap,
             sprintf(
                 '%s free on both sides; the middle is %s from either seam.',
-                Inches::beside($gap),
-                Inches::beside($betweenMm / 2),
+                $units->length($gap),
+                $units->length($betweenMm / 2),
             ),
         );
     }
 
     /** The centre is half of what is measured: people get this sum wrong. */
-    public static function half(float $measuredMm): self
+    public static function half(float $measuredMm, Units $units = Units::Millimetres): self
     {
         self::mustBePositive($measuredMm);
 
-        return new self(
-            $measuredMm / 2,
-            sprintf('The centre: %s from either side.', Inches::beside($measuredMm / 2)),
-        );
+        return new self($measuredMm / 2, sprintf('The centre: %s from either side.', $units->length($measuredMm / 2)));
     }
 
     /** @param float $angleDeg of the corner, 90 where its edges are square */
-    public static function corner(float $alongMm, float $angleDeg = 90.0): self
+    public static function corner(float $alongMm, float $angleDeg = 90.0, Units $units = Units::Millimetres): self
     {
         self::mustBePositive($alongMm);
         if ($angleDeg < 10.0 || $angleDeg > 170.0) {
@@ -102,8 +100,8 @@ final readonly class WorkedMark
             $in,
             sprintf(
                 '%s along the bisector is %s in from each of the two edges.',
-                Inches::beside($alongMm),
-                Inches::beside($in),
+                $units->length($alongMm),
+                $units->length($in),
             ),
         );
     }

@@ -6,6 +6,7 @@ namespace Hakama\Setup\Rules;
 
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
+use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
@@ -77,6 +78,12 @@ final readonly class Decided
             $this->framesKnown,
             $choice,
         );
+    }
+
+    /** In what lengths the shop measures on a garment. */
+    public function units(): Units
+    {
+        return Units::of($this->house);
     }
 
     public function follows(Question $question, string $school): bool
@@ -160,18 +167,18 @@ final readonly class Decided
         return array_map(
             fn(Hooping $one): string => match ($this->placement->edge) {
                 Edge::Upper => sprintf(
-                    '%.0f mm from the %s',
-                    $from + $top - $one->markMm,
+                    '%s from the %s',
+                    $this->units()->length($from + $top - $one->markMm),
                     $this->placement->datum->value,
                 ),
                 Edge::Lower => sprintf(
-                    '%.0f mm from the %s',
-                    $from + $one->markMm - $bottom,
+                    '%s from the %s',
+                    $this->units()->length($from + $one->markMm - $bottom),
                     $this->placement->datum->value,
                 ),
                 Edge::Middle => sprintf(
-                    '%.0f mm %s the middle',
-                    abs($one->markMm - ($bottom + $top) / 2),
+                    '%s %s the middle',
+                    $this->units()->length(abs($one->markMm - ($bottom + $top) / 2)),
                     $one->markMm < ($bottom + $top) / 2 ? 'below' : 'above',
                 ),
             },

@@ -60,7 +60,7 @@
                         <dd>{{ $value }}</dd>
                     @endforeach
                 </dl>
-                <p class="mt-1"><strong>Place:</strong> {{ implode('; ', $advice->placement->words()) }}.</p>
+                <p class="mt-1"><strong>Place:</strong> {{ implode('; ', $advice->placement->words(app(App\Shop\House::class)->units())) }}.</p>
                 @if (count($rows) > 1)
                     <table class="mt-1">
                         <thead>
@@ -90,7 +90,7 @@
                 @if ($sheet->tube)
                     <p class="mt-1"><strong>Along the tube:</strong>
                         @foreach ($sheet->tube->hoopings->hoopings as $i => $hooping)
-                            {{ $i + 1 }}: mark at {{ Hakama\Setup\Placement\Inches::beside($hooping->markMm) }}
+                            {{ $i + 1 }}: mark at {{ app(App\Shop\House::class)->units()->length($hooping->markMm) }}
                             ({{ implode(', ', array_column($hooping->motifs, 'name')) }});
                         @endforeach from the {{ $sheet->tube->end }}.
                     </p>

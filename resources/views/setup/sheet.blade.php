@@ -140,7 +140,7 @@
                                 <td>{{ implode('; ', array_column($hooping->motifs, 'name')) }}</td>
                                 <td class="num">{{ round($hooping->fromMm) }}</td>
                                 <td class="num">{{ round($hooping->toMm) }}</td>
-                                <td>{{ Hakama\Setup\Placement\Inches::beside($hooping->markMm) }} from the
+                                <td>{{ app(App\Shop\House::class)->units()->length($hooping->markMm) }} from the
                                     {{ $sheet->tube->end }}, on the outer seam or crease</td>
                             </tr>
                         @endforeach

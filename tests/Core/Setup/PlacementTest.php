@@ -12,11 +12,11 @@ use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
 use Hakama\Garment\Structure;
 use Hakama\House\HouseRules;
+use Hakama\House\Inches;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Loading\WayIn;
-use Hakama\Setup\Placement\Inches;
 use Hakama\Setup\Placement\KeptPlacement;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Placement\WorkedMark;
@@ -128,8 +128,7 @@ final class PlacementTest extends TestCase
     {
         $down = static fn(Position $position, array $figures): array => array_map(
             static fn($row): array => [$row->placement()->downMm, $row->placement()->acrossMm],
-            SizeTable::of(self::facts(Garment::Tee, $position), HouseRules::of($figures), ['S' => 1, 'XL' => 1])
-                ->rows,
+            SizeTable::of(self::facts(Garment::Tee, $position), HouseRules::of($figures), ['S' => 1, 'XL' => 1])->rows,
         );
 
         self::assertSame([[195.0, 100.0], [210.0, 100.0]], $down(Position::LeftChest, []));

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
+use Hakama\Garment\Datum;
+use Hakama\Setup\Placement\Edge;
+use Hakama\Setup\Placement\Placement;
+use Hakama\Setup\Tube\OtherEnd;
 use Hakama\Setup\Tube\TubeLayout;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -40,5 +44,18 @@ final class TubeLayoutTest extends TestCase
 
         self::assertSame(['bell and row lie over each other by 20 mm'], $layout->overlaps());
         self::assertSame([], $layout->gaps());
+    }
+
+    #[Test]
+    public function a_place_measured_from_the_other_end_is_the_same_place(): void
+    {
+        // A leg of 800 mm, a design of 60: 100 up from the hem is 640 down from the waistband to its upper edge.
+        $leg = new Placement(Datum::Waistband, Edge::Upper, 250, 0, 'on the outer seam');
+        self::assertSame(640.0, OtherEnd::downMm($leg, 800, 60, 100));
+        // A sleeve of 600: 150 down from the shoulder is 390 up from the hem to its lower edge.
+        $sleeve = new Placement(Datum::Hem, Edge::Lower, -40, 0, 'on the crease');
+        self::assertSame(-390.0, OtherEnd::downMm($sleeve, 600, 60, 150));
+        $this->expectExceptionMessage('it begins 0 to 540 mm from that end');
+        OtherEnd::downMm($sleeve, 600, 60, 541);
     }
 }

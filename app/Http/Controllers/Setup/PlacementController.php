@@ -9,32 +9,39 @@ use App\Models\Decoration;
 use App\Models\KeptPlacement;
 use App\People\Caller;
 use App\Setup\DecorationSetups;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\Garment\Panel;
+use Hakama\Garment\Size;
 use Hakama\Setup\Placement\WorkedMark;
+use Hakama\Setup\Tube\OtherEnd;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
 
 /** A place that is found on the garment itself, and kept for the next order of it. */
 final class PlacementController
 {
     /** What was measured, worked out while it is typed. */
-    public function measure(Request $request, Decoration $decoration): Response
+    public function measure(Request $request, Decoration $decoration, House $house): Response
     {
         $decoration->load('artwork');
-        $number = static fn(string $field): float => (float) str_replace(',', '.', $request->string($field)->value());
+        $units = $house->units();
+        $number = static fn(string $field): float => $units->read($request->string($field)->value()) ?? 0.0;
+        $degrees = (float) str_replace(',', '.', $request->string('b')->value());
         $seam = $decoration->position->seam();
         if ($number('a') <= 0.0) {
             return new Response('');
         }
         try {
             $found = match ($request->string('measure')->value()) {
-                'midway' => $number('b') > 0.0 ? WorkedMark::midway($number('a'), $number('b'), $seam) : null,
-                'gaps' => WorkedMark::equalGaps($number('a'), $decoration->artwork?->bounds()->width() ?? 0.0),
-                'half' => WorkedMark::half($number('a')),
-                'corner' => WorkedMark::corner($number('a'), $number('b') > 0.0 ? $number('b') : 90.0),
-                default => WorkedMark::levelWith($number('a'), $seam),
+                'midway' => $number('b') > 0.0 ? WorkedMark::midway($number('a'), $number('b'), $seam, $units) : null,
+                'gaps' => WorkedMark::equalGaps($number('a'), $decoration->artwork?->bounds()->width() ?? 0.0, $units),
+                'half' => WorkedMark::half($number('a'), $units),
+                'corner' => WorkedMark::corner($number('a'), $degrees > 0.0 ? $degrees : 90.0, $units),
+                default => WorkedMark::levelWith($number('a'), $seam, $units),
             };
         } catch (InvalidArgumentException $e) {
             return new Response('<span class="wrong">'.e(ucfirst($e->getMessage())).'.</span>');
@@ -45,7 +52,11 @@ final class PlacementController
 
     public function keep(KeepPlacement $request, Decoration $decoration, DecorationSetups $setups): RedirectResponse
     {
-        $decoration->load('line');
+        $decoration->loadForSetup();
+        $measures = $request->measures();
+        if ($request->fromOtherEndMm() !== null) {
+            $measures['down_mm'] = self::fromOtherEnd($request, $decoration, $setups);
+        }
         KeptPlacement::query()->updateOrCreate(
             [
                 'garment' => $decoration->garmentKey(),
@@ -53,11 +64,37 @@ final class PlacementController
                 'size' => $request->size(),
                 'motif' => $setups->motif($decoration),
             ],
-            [...$request->measures(), 'who' => Caller::acting($request), 'kept_at' => CarbonImmutable::now()],
+            [...$measures, 'who' => Caller::acting($request), 'kept_at' => CarbonImmutable::now()],
         );
 
         return redirect()
             ->route('setup.show', [$decoration, 'size' => $request->size()])
             ->with('done', "The place is kept for size {$request->size()}.");
+    }
+
+    /** A leg measured from its hem, a sleeve from the shoulder: as the house measures there. */
+    private static function fromOtherEnd(
+        KeepPlacement $request,
+        Decoration $decoration,
+        DecorationSetups $setups,
+    ): float {
+        $panel = Panel::of($decoration->line->garment, $decoration->position);
+        $row = $setups->sizes($decoration)->row(Size::from($request->size()));
+        $length = $panel->length() === null ? null : $row?->facts->item->measures->mm($panel->length());
+        if ($row === null || $length === null || $decoration->artwork === null) {
+            throw ValidationException::withMessages([
+                'down' => "How long the {$panel->label()} is in that size is not in the catalogue: measure it from the other end.",
+            ]);
+        }
+        try {
+            return OtherEnd::downMm(
+                $row->placement(),
+                $length,
+                $decoration->artwork->bounds()->height(),
+                (float) $request->fromOtherEndMm(),
+            );
+        } catch (InvalidArgumentException $e) {
+            throw ValidationException::withMessages(['down' => ucfirst($e->getMessage()).'.']);
+        }
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Setup;
 
+use App\Shop\House;
+use Closure;
 use Hakama\Garment\Size;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -11,14 +13,20 @@ use Illuminate\Validation\Rule;
 /** Where a design goes on one size, as it was found; a comma in a number is a point. */
 final class KeepPlacement extends FormRequest
 {
+    private const LEAST_MM = -400.0;
+
+    /** @var array<string, float|null> field => millimetres */
+    private array $read = [];
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
             'size' => ['required', Rule::enum(Size::class)],
+            'from' => ['nullable', 'in:usual,other'],
             'peg' => ['nullable', 'string', 'max:12'],
-            'down' => ['required', 'numeric', 'between:-400,900'],
-            'across' => ['required', 'numeric', 'between:-400,400'],
+            'down' => ['required', 'string', $this->within('down', 900)],
+            'across' => ['required', 'string', $this->within('across', 400)],
         ];
     }
 
@@ -27,10 +35,22 @@ final class KeepPlacement extends FormRequest
     {
         return [
             'size.*' => 'Choose the size.',
+            'from.*' => 'Choose the end it was measured from.',
             'peg.*' => 'A peg has at most 12 signs.',
-            'down.*' => 'Down is a number of millimetres, −400 to 900; above the seam it is below zero.',
-            'across.*' => 'Across is a number of millimetres, −400 to 400.',
+            'down.*' => 'Down is a length, −400 to 900 mm; above the seam it is below zero.',
+            'across.*' => 'Across is a length, −400 to 400 mm.',
         ];
+    }
+
+    /** @return Closure(string, mixed, Closure(string): void): void */
+    private function within(string $field, float $mostMm): Closure
+    {
+        return function (string $attribute, mixed $value, Closure $fail) use ($field, $mostMm): void {
+            $mm = $this->read[$field] ?? null;
+            if ($mm === null || $mm < self::LEAST_MM || $mm > $mostMm) {
+                $fail($this->messages()["{$field}.*"]);
+            }
+        };
     }
 
     public function size(): string
@@ -38,21 +58,29 @@ final class KeepPlacement extends FormRequest
         return $this->string('size')->value();
     }
 
+    /** How far from the other end of a tube it was measured; null where it was measured as usual. */
+    public function fromOtherEndMm(): ?float
+    {
+        return $this->string('from')->value() === 'other' ? $this->read['down'] : null;
+    }
+
     /** @return array<string, mixed> columns of `kept_placements` that are measured */
     public function measures(): array
     {
         return [
             'peg' => trim($this->string('peg')->value()),
-            'down_mm' => $this->float('down'),
-            'across_mm' => $this->float('across'),
+            'down_mm' => $this->read['down'],
+            'across_mm' => $this->read['across'],
         ];
     }
 
     protected function prepareForValidation(): void
     {
-        $this->merge([
-            'down' => str_replace(',', '.', $this->string('down')->value()),
-            'across' => str_replace(',', '.', $this->string('across')->value()),
-        ]);
+        // What was typed stays as it is where it is no length, so that it comes back to the field.
+        $units = app(House::class)->units();
+        $this->read = [
+            'down' => $units->read($this->string('down')->value()),
+            'across' => $units->read($this->string('across')->value()),
+        ];
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Placement;
+namespace Hakama\House;
 
 /** Millimetres in inches to the nearest eighth, as they stand on a tape. */
 final class Inches
@@ -21,11 +21,5 @@ final class Inches
         $words = trim(($whole > 0 || $over === 0 ? (string) $whole : '').($over > 0 ? " {$over}/{$parts}" : ''));
 
         return ($mm < 0 && $eighths > 0 ? '−' : '').$words.' in';
-    }
-
-    /** Both, to the millimetre and to the eighth. */
-    public static function beside(float $mm): string
-    {
-        return sprintf('%.0f mm (%s)', $mm, self::of($mm));
     }
 }
