@@ -45,13 +45,17 @@ final class PracticeTable
             ['cap_front', 'cap_low'],
             'CodesTest::the_gap_over_the_bill_is_the_houses_or_the_frames',
         ],
+        'Or centred between the bill seam and the top of a panel that is much higher' => [
+            ['cap_centred'],
+            'PlacementTest::a_small_design_on_a_high_cap_is_centred_where_the_house_does_so',
+        ],
         'Sewn from the middle outwards or from the bill upwards' => [
             ['not_digitised_for_caps'],
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'Side and back are faces of their own: wrap, seams, opening' => [
-            ['cap_side', 'cap_back', 'beyond_cap_wrap', 'seam_or_opening_in_the_way'],
-            'CodesTest::it_is_raised_where_it_applies',
+            ['cap_side', 'cap_back', 'beyond_cap_wrap', 'seam_or_opening_in_the_way', 'round_from_front_seam'],
+            'CapAndTubeTest::the_side_is_sewn_in_its_middle_or_as_near_to_it_as_the_driver_reaches',
         ],
         'No light under a cap frame: the needle lowered is the only check' => [
             ['needle_down_under_cap', 'needle_one', 'light_over_mark'],
@@ -65,10 +69,7 @@ final class PracticeTable
             ['neck_too_tight', 'neck_travel', 'turn_design'],
             'CodesTest::every_size_of_a_run_is_asked_and_those_that_differ_are_said',
         ],
-        'Front and back are not sewn together' => [
-            ['feel_under_frame'],
-            'CodesTest::it_is_raised_where_it_applies',
-        ],
+        'Front and back are not sewn together' => [['feel_under_frame'], 'CodesTest::it_is_raised_where_it_applies'],
         'Thin and stretchy knits pucker: two layers of cutaway, one stuck; not stretched; practised first' => [
             ['thin_knit', 'puckering_risk', 'no_stretch', 'stick_backing', 'not_practised', 'test_on_scrap'],
             'AdviceTest::a_thin_technical_knit_has_one_of_two_layers_stuck_to_it',
@@ -81,10 +82,7 @@ final class PracticeTable
             ['measure_chest', 'chest_template', 'chest_peg', 'left_chest', 'under_the_arm'],
             'CodesTest::the_left_chest_goes_lower_with_the_size',
         ],
-        'Backing held on all four sides' => [
-            ['backing_four_sides'],
-            'CodesTest::it_is_raised_where_it_applies',
-        ],
+        'Backing held on all four sides' => [['backing_four_sides'], 'CodesTest::it_is_raised_where_it_applies'],
         'A jacket lies with its least bulk towards the machine and hangs free; clips where there is no gap' => [
             ['least_bulk_to_machine', 'hang_free', 'bulk_behind_arm', 'seams_parallel'],
             'CodesTest::it_is_raised_where_it_applies',
@@ -104,6 +102,10 @@ final class PracticeTable
         'About 75 mm a hooping; several hoopings with a template mark for each' => [
             ['several_hoopings', 'hoop_along_tube', 'lay_templates'],
             'CapAndTubeTest::no_way_of_sharing_out_random_motifs_takes_fewer_hoopings',
+        ],
+        'Each hooping has to go into the frame, no motif is cut in two, and the seam is opened only where it does not' => [
+            ['narrow_tube', 'fits_no_frame', 'open_side_seam'],
+            'AlongTubeTest::every_part_of_random_designs_that_are_said_to_fit_lies_within_the_field_of_its_hooping',
         ],
         'Several designs along a tube do not lie over each other' => [
             ['motifs_overlap'],
@@ -142,7 +144,14 @@ final class PracticeTable
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'Applied cloth: halts, whole or pre-cut, film after the last trimming, frame turned over' => [
-            ['stop_after_each_block', 'trim_in_frame', 'pre_cut_shape', 'cloth_from_pattern', 'film_after_trim', 'turn_frame_over'],
+            [
+                'stop_after_each_block',
+                'trim_in_frame',
+                'pre_cut_shape',
+                'cloth_from_pattern',
+                'film_after_trim',
+                'turn_frame_over',
+            ],
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'A patch is cut out close; its film is pressed' => [
@@ -165,22 +174,24 @@ final class PracticeTable
             ['small_lettering'],
             'CodesTest::it_is_raised_where_it_applies',
         ],
+        'Fine thread and needle for the block with the small letters, not for the others' => [
+            ['fine_letters', 'fine_thread'],
+            'BlockAdviceTest::letters_in_one_block_make_that_one_fine_and_leave_the_others',
+        ],
+        'A design only the largest frame takes proves what the machine believes; found again after a fall' => [
+            ['find_true_centre'],
+            'ClampTest::the_proving_design_fits_the_largest_frame_and_no_other',
+        ],
         'The frame that is mounted is chosen on the machine' => [
             ['select_frame'],
             'CodesTest::it_is_raised_where_it_applies',
         ],
-        'Round frames lose the corners' => [
-            ['fits_no_frame'],
-            'FitTest::a_round_frame_loses_the_corners',
-        ],
+        'Round frames lose the corners' => [['fits_no_frame'], 'FitTest::a_round_frame_loses_the_corners'],
         'A clamp’s true centre is found from its notches, its corners looked at' => [
             ['find_true_centre', 'window_offset'],
             'FitTest::a_clamp_is_told_where_the_machine_thinks_its_centre_is_and_how_near_its_corners_are',
         ],
-        'Drivers are changed with the power off' => [
-            ['power_off_driver'],
-            'CodesTest::it_is_raised_where_it_applies',
-        ],
+        'Drivers are changed with the power off' => [['power_off_driver'], 'CodesTest::it_is_raised_where_it_applies'],
         'The end that goes to the machine is decided first; turn, bracket, steps and reasons follow' => [
             ['load_end_first', 'mount_end_first', 'turn_design', 'design_upright'],
             'LoadingTest::end_turn_steps_and_machine_never_disagree_whatever_the_facts',

@@ -79,6 +79,33 @@ final class PlacementTest extends TestCase
     }
 
     #[Test]
+    public function a_small_design_on_a_high_cap_is_centred_where_the_house_does_so(): void
+    {
+        $down = static fn(float $heightMm, string $school): float => Advice::of(
+            FactsFactory::of(
+                Garment::Cap,
+                Fabric::Twill,
+                Structure::Structured,
+                Profile::High,
+                Position::CapFront,
+                60,
+                $heightMm,
+                3000,
+                40,
+                [Driver::Cap],
+            ),
+            HouseRules::of([], ['bill_gap' => $school]),
+        )->placement->downMm;
+        // A high cap takes 64: over a design of 30 on a gap of 12 there are 34 left, half of them below it.
+        self::assertSame(-29.0, $down(30, 'centred_high'));
+        // 24 left are not much higher (25).
+        self::assertSame(
+            [-12.0, -12.0, 0.0],
+            [$down(40, 'centred_high'), $down(30, 'house_gap'), $down(30, 'frame_limit')],
+        );
+    }
+
+    #[Test]
     public function what_was_found_once_for_a_size_is_kept_and_the_others_go_by_the_house(): void
     {
         $facts = self::facts(Garment::Polo, Position::LeftChest);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Machine;
+namespace Tests\Core\Setup;
 
 use Hakama\House\HouseRules;
 use Hakama\Machine\Clamp\Calibration;
