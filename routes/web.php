@@ -32,6 +32,7 @@ use App\Http\Controllers\Orders\MoneyController;
 use App\Http\Controllers\Orders\NamesController;
 use App\Http\Controllers\Orders\OrderController;
 use App\Http\Controllers\Orders\OrderListController;
+use App\Http\Controllers\Orders\QuoteController;
 use App\Http\Controllers\People\PeopleController;
 use App\Http\Controllers\People\SignInController;
 use App\Http\Controllers\People\TabletController;
@@ -116,6 +117,15 @@ Route::controller(ColourController::class)
         Route::put('/{decoration}', 'keep')->name('colours.keep')->whereNumber('decoration');
     });
 Route::get('/orders/ask', AskQuoteController::class)->name('orders.ask');
+Route::controller(QuoteController::class)
+    ->prefix('orders/quotes')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('quotes');
+        Route::post('/', 'store')->name('quotes.keep');
+        Route::put('/{quote}', 'answer')->name('quotes.answer')->whereNumber('quote');
+        Route::get('/{quote}.pdf', 'paper')->name('quotes.paper')->whereNumber('quote');
+    });
 Route::controller(MoneyController::class)
     ->prefix('orders/{order}')
     ->name('orders.')

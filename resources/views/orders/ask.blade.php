@@ -2,7 +2,8 @@
     <x-slot:say>On the telephone: so many garments, a design of about that size. It answers while you type.</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>What would it cost</h1>
-        <a class="ml-auto" href="{{ route('prices.show') }}" data-key="p">Price list <kbd>p</kbd></a>
+        <a class="ml-auto" href="{{ route('orders.quotes') }}" data-key="k">Quotes given <kbd>k</kbd></a>
+        <a href="{{ route('prices.show') }}" data-key="p">Price list <kbd>p</kbd></a>
         <a href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
     </div>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
@@ -31,6 +32,9 @@
                 <x-field name="artwork" label="Artwork, once" :value="$v('artwork', '')" inputmode="decimal"
                     class="num" />
             </div>
+            @if ($of)
+                <input type="hidden" name="of" value="{{ $of->id }}">
+            @endif
             <noscript><button class="btn btn-main mt-3">Work it out</button></noscript>
         </form>
         <section id="asked" aria-live="polite">@include('orders.asked')</section>

@@ -53,4 +53,19 @@
             </tbody>
         </table>
     @endif
+    <form method="post" action="{{ route('orders.quotes.keep') }}" class="mt-5 flex items-end gap-3">@csrf
+        <input type="hidden" name="form" value="{{ Str::uuid() }}">
+        @foreach (Illuminate\Support\Arr::only($asked, array_keys((new App\Http\Requests\Orders\AskQuote())->rules())) as $field => $value)
+            <input type="hidden" name="{{ $field }}" value="{{ $value }}">
+        @endforeach
+        @if ($of)
+            <input type="hidden" name="of" value="{{ $of->id }}">
+        @endif
+        <div class="flex-1"><label for="quote-customer">Keep it as a
+                quote{{ $of ? ", a new version of {$of->label()}" : '' }}, for</label><input id="quote-customer"
+                name="customer" value="{{ old('customer', $of?->customer) }}" maxlength="120"
+                @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror></div>
+        <button class="btn btn-main">Keep it</button>
+    </form>
+    <x-wrong field="customer" />
 @endif

@@ -2,6 +2,13 @@
     <x-slot:say>Write down what was promised. The pieces, the plan and the end follow from it.</x-slot:say>
     <form method="post" action="{{ route('orders.store') }}" novalidate>
         @csrf <input type="hidden" name="form" value="{{ old('form', Str::uuid()) }}">
+        @if ($quote || old('quote'))
+            <input type="hidden" name="quote" value="{{ old('quote', $quote?->id) }}">
+            @if ($quote)
+                <p class="note mb-4">From {{ $quote->label() }}: {{ $quote->pieces }} garments for
+                    {{ App\Shop\Figure::words($quote->price_cents / 100, 2) }}, which is what is agreed.</p>
+            @endif
+        @endif
         @if ($errors->any())
             <p class="note note-now mb-4" role="alert">Nothing was stored yet:
                 {{ $errors->count() === 1 ? 'one field needs' : $errors->count() . ' fields need' }} a look. All you typed
@@ -11,7 +18,7 @@
         <div class="grid grid-cols-1 gap-4 sm:grid-cols-[2fr_1fr_1fr_3fr]">
             <div>
                 <label for="customer">For whom</label>
-                <input id="customer" name="customer" list="customers" value="{{ old('customer') }}" required
+                <input id="customer" name="customer" list="customers" value="{{ old('customer', $quote?->customer) }}" required
                     maxlength="120" autofocus autocomplete="off"
                     @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror>
                 <datalist id="customers">

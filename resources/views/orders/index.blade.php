@@ -14,6 +14,7 @@
     </x-slot:say>
     <div class="mb-4 flex items-center gap-3">
         <a class="btn btn-main" href="{{ route('orders.create') }}" data-key="n">New order <kbd>n</kbd></a>
+        <a class="btn" href="{{ route('orders.quotes') }}" data-key="k">Quotes <kbd>k</kbd></a>
         <a class="btn" href="{{ route('orders.ask') }}" data-key="q">What would it cost <kbd>q</kbd></a>
         <form method="get" action="{{ route('orders.index') }}" class="flex items-center gap-2" role="search"><label
                 for="q" class="sr-only">Number, customer, garment or artwork</label><input id="q" type="search"

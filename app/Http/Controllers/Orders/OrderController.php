@@ -9,9 +9,11 @@ use App\Http\Requests\Orders\StoreOrder;
 use App\Models\Artwork;
 use App\Models\Customer;
 use App\Models\Decoration;
+use App\Models\KeptQuote;
 use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Piece;
+use App\Money\QuoteBook;
 use App\Orders\ArtworkChoice;
 use App\Orders\OrderBook;
 use App\Orders\OrderCheck;
@@ -26,6 +28,7 @@ use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
 use Hakama\Garment\Size;
+use Hakama\Money\QuoteState;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -64,9 +67,13 @@ final class OrderController
         ]);
     }
 
-    public function create(Catalogue $catalogue): View
+    public function create(Request $request, Catalogue $catalogue): View
     {
         return view('orders.create', [
+            'quote' => KeptQuote::query()
+                ->whereNull('order_id')
+                ->where('state', QuoteState::Accepted)
+                ->find($request->integer('quote')),
             'styles' => $catalogue->namesInUse(),
             'artworks' => self::artworks(),
             'customers' => Customer::query()->orderBy('name')->limit(200)->pluck('name'),
@@ -104,6 +111,9 @@ final class OrderController
             $request->filled('form') ? $request->string('form')->lower()->value() : null,
         );
 
+        if ($request->filled('quote')) {
+            QuoteBook::became($request->integer('quote'), $order);
+        }
         $named = $request->firstNamed();
         $decoration =
             $named === null

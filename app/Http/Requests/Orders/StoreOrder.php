@@ -31,6 +31,7 @@ final class StoreOrder extends FormRequest
             'due_date' => ['required', 'date_format:Y-m-d'],
             'due_time' => ['required', 'date_format:H:i'],
             'form' => ['nullable', 'uuid'],
+            'quote' => ['nullable', 'integer'],
             'note' => ['nullable', 'string', 'max:500'],
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
             'lines.*.garment' => ['required', Rule::enum(Garment::class)],

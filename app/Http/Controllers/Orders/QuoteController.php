@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Orders;
+
+use App\Http\Requests\Orders\AnswerQuote;
+use App\Http\Requests\Orders\KeepQuote;
+use App\Models\KeptQuote;
+use App\Money\AskedPrice;
+use App\Money\PaperPdf;
+use App\Money\QuoteBook;
+use App\People\Caller;
+use App\Shop\Premises;
+use Hakama\Money\NoPrice;
+use Hakama\Money\QuoteState;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** Quotes that were given: kept in versions, accepted into an order, or declined with the reason. */
+final readonly class QuoteController
+{
+    public function __construct(private AskedPrice $price, private Premises $premises) {}
+
+    public function index(): View
+    {
+        return view('orders.quotes', [
+            'quotes' => KeptQuote::query()
+                ->with('order')
+                ->orderByRaw('state != ?', [QuoteState::Open->value])
+                ->orderByDesc('number')
+                ->orderByDesc('version')
+                ->simplePaginate(40),
+            'currency' => $this->premises->shop()->currency,
+        ]);
+    }
+
+    public function store(KeepQuote $request): RedirectResponse
+    {
+        try {
+            $quotes = $this->price->of($request->question());
+        } catch (NoPrice $e) {
+            throw ValidationException::withMessages(['customer' => $e->getMessage()]);
+        }
+        $kept = QuoteBook::keep(
+            $request->string('customer')->value(),
+            $request->asked(),
+            $quotes,
+            $request->before(),
+            $request->string('form')->lower()->value(),
+            Caller::acting($request),
+        );
+
+        return redirect()
+            ->route('orders.quotes')
+            ->with('done', "{$kept->label()} is kept for {$kept->customer}.");
+    }
+
+    public function answer(AnswerQuote $request, KeptQuote $quote): RedirectResponse
+    {
+        $state = $request->isAccepted() ? QuoteState::Accepted : QuoteState::Declined;
+        if (! QuoteBook::answer($quote, $state, $request->string('why')->trim()->value())) {
+            return redirect()
+                ->route('orders.quotes')
+                ->with('problem', "{$quote->label()} was answered already; nothing was changed.");
+        }
+
+        return $request->isAccepted()
+            ? redirect()
+                ->route('orders.create', ['quote' => $quote->id])
+                ->with('done', "{$quote->label()} is accepted. Write down the order; its price is agreed.")
+            : redirect()
+                ->route('orders.quotes')
+                ->with('done', "{$quote->label()} is declined; why is kept.");
+    }
+
+    /** One page for the customer. */
+    public function paper(KeptQuote $quote): Response
+    {
+        $shop = $this->premises->shop();
+
+        return PaperPdf::response(
+            PaperPdf::of(
+                $shop->name,
+                "Quote {$quote->label()}",
+                ["For {$quote->customer}", 'Of '.$quote->made_at->format('j F Y').', good for 30 days'],
+                $quote->rows,
+                $quote->price_cents,
+                $shop->currency,
+                $quote->least_cents === $quote->most_cents
+                    ? []
+                    : [
+                        sprintf(
+                            'Until the artwork is there its stitches are estimated: from %s to %s.',
+                            PaperPdf::amount($quote->least_cents),
+                            PaperPdf::amount($quote->most_cents),
+                        ),
+                    ],
+            ),
+            "quote-{$quote->number}-{$quote->version}",
+        );
+    }
+}
