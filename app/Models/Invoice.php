@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Hakama\Money\Tax;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -19,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string                                                    $customer
  * @property list<array{text: string, pieces: int, cents: int}>        $rows
  * @property int                                                       $cents
+ * @property float                                                     $tax_percent on top of it
+ * @property int                                                       $tax_cents
  * @property string                                                    $who
  * @property CarbonImmutable                                           $issued_at
  * @property Order                                                     $order
@@ -28,6 +31,11 @@ final class Invoice extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['rows' => 'array', 'issued_at' => 'immutable_datetime'];
+
+    public function tax(): Tax
+    {
+        return new Tax($this->tax_percent, $this->tax_cents);
+    }
 
     /** @return BelongsTo<Order, $this> */
     public function order(): BelongsTo

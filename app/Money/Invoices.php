@@ -9,7 +9,10 @@ use App\History\History;
 use App\Models\Change;
 use App\Models\Invoice;
 use App\Models\Order;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\Money\Tax;
 
 /** Writes invoices: each with the next number, none is ever taken away, a wrong one is credited. */
 final class Invoices
@@ -35,7 +38,9 @@ final class Invoices
                 return null;
             }
 
-            return self::append($order, $form, $who, self::rows($money, $open), $open, null);
+            $tax = Tax::on($open, app(House::class)->rules()->value(HouseRule::Tax));
+
+            return self::append($order, $form, $who, self::rows($money, $open), $open, $tax, null);
         });
     }
 
@@ -50,7 +55,10 @@ final class Invoices
             }
             $rows = array_map(static fn(array $row): array => [...$row, 'cents' => -$row['cents']], $invoice->rows);
 
-            return self::append($order, $form, $who, $rows, -$invoice->cents, $invoice->id);
+            // With the tax that stood on it, whatever it is today.
+            $tax = new Tax($invoice->tax_percent, -$invoice->tax_cents);
+
+            return self::append($order, $form, $who, $rows, -$invoice->cents, $tax, $invoice->id);
         });
     }
 
@@ -67,6 +75,7 @@ final class Invoices
         string $who,
         array $rows,
         int $cents,
+        Tax $tax,
         ?int $credits,
     ): Invoice {
         // Whoever takes a number waits for the one before.
@@ -79,6 +88,8 @@ final class Invoices
             'customer' => $order->customer->name,
             'rows' => $rows,
             'cents' => $cents,
+            'tax_percent' => $tax->percent,
+            'tax_cents' => $tax->cents,
             'who' => mb_substr($who, 0, 40),
             'issued_at' => CarbonImmutable::now(),
         ]);

@@ -6,6 +6,7 @@ namespace App\Money;
 
 use App\Artwork\TemplatePdf;
 use FPDF;
+use Hakama\Money\Tax;
 use Illuminate\Http\Response;
 
 /** One page in the shop's name: a heading, words above, rows with pieces and amounts, their sum, words below. */
@@ -27,6 +28,7 @@ final class PaperPdf
         int $cents,
         string $currency,
         array $below,
+        ?Tax $tax = null,
     ): string {
         $pdf = new FPDF('P', 'mm', 'A4');
         $pdf->SetAutoPageBreak(true, 25);
@@ -61,6 +63,15 @@ final class PaperPdf
         $pdf->Text(self::LEFT, $y + 2, TemplatePdf::plain("Together, {$currency}"));
         self::right($pdf, self::RIGHT, $y + 2, self::amount($cents));
         $pdf->SetFont('Helvetica', '', 10);
+        if ($tax !== null && ! $tax->isNone()) {
+            $pdf->Text(self::LEFT, $y + 9, TemplatePdf::plain(sprintf('Tax, %s %%', (string) round($tax->percent, 2))));
+            self::right($pdf, self::RIGHT, $y + 9, self::amount($tax->cents));
+            $pdf->SetFont('Helvetica', 'B', 11.5);
+            $pdf->Text(self::LEFT, $y + 16, TemplatePdf::plain("To pay, {$currency}"));
+            self::right($pdf, self::RIGHT, $y + 16, self::amount($cents + $tax->cents));
+            $pdf->SetFont('Helvetica', '', 10);
+            $y += 14;
+        }
         $y += 16;
         foreach ($below as $line) {
             $pdf->Text(self::LEFT, $y, TemplatePdf::plain($line));

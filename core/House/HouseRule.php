@@ -134,6 +134,7 @@ enum HouseRule: string
     case LeastCharge = 'least_charge_cents';
     case BlankMarkup = 'blank_markup_percent';
     case ArtworkMarkup = 'artwork_markup_percent';
+    case Tax = 'tax_percent';
     case WantedMargin = 'wanted_margin_percent';
     case FullFill = 'full_fill_per_cm2';
     case PlaceLeaveTurn = 'place_leave_deg';
@@ -577,6 +578,10 @@ enum HouseRule: string
         self::LeastCharge->value => [
             'Books', 'Charge at least', 4000, 0, 10000000, 'cents',
             'For an order, however small.',
+        ],
+        self::Tax->value => [
+            'Books', 'Tax on top of prices', 0, 0, 40, '%',
+            'Stands on quotes and invoices of its own line; the law of the place decides how much.',
         ],
         self::BlankMarkup->value => [
             'Books', 'On garments', 30, -100, 1000, '%',

@@ -142,6 +142,28 @@ final class MoneyTest extends FeatureTestCase
     }
 
     #[Test]
+    public function tax_stands_on_an_invoice_as_it_was_that_day_and_comes_back_with_its_credit(): void
+    {
+        $this->put('/shop/rules', ['tax_percent' => '19']);
+        app()->forgetScopedInstances();
+        self::assertSame(19.0, app(\App\Shop\House::class)->rules()->value(\Hakama\House\HouseRule::Tax));
+        $this->put('/orders/1006/money', ['agreed' => '78.03']);
+        app()->forgetScopedInstances();
+        $this->post('/orders/1006/invoices', ['form' => Str::uuid()->toString()])->assertSessionHas('done');
+        $invoice = Invoice::query()->orderByDesc('number')->firstOrFail();
+        // 78.03 by 19 % is 14.8257.
+        self::assertSame([7_803, 1_483], [$invoice->cents, $invoice->tax_cents]);
+        $this->put('/shop/rules', ['tax_percent' => '7']);
+        app()->forgetScopedInstances();
+        $this->post("/books/invoices/{$invoice->number}/credit", ['form' => Str::uuid()->toString()]);
+        $credit = Invoice::query()->orderByDesc('number')->firstOrFail();
+        self::assertSame([-7_803, -1_483, 19.0], [$credit->cents, $credit->tax_cents, $credit->tax_percent]);
+        $this->get('/books/invoices.csv')->assertSee('92.86')->assertSee('-92.86');
+        $this->get("/books/invoices/{$invoice->number}")->assertOk();
+        $this->get('/orders/1006/money')->assertSee('and 14.83 tax');
+    }
+
+    #[Test]
     public function the_price_list_is_changed_as_a_table(): void
     {
         self::assertSame(0, PriceStep::query()->count());

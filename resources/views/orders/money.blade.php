@@ -159,7 +159,10 @@
                     <a href="{{ route('invoices.paper', $invoice) }}">{{ $invoice->credits_id === null ? 'Invoice' : 'Credit' }}
                         {{ $invoice->number }}</a>
                     <span class="text-sm text-soft">{{ $invoice->issued_at->format('j M Y') }}</span>
-                    <span class="num ml-auto">{{ $m($invoice->cents) }}</span>
+                    <span class="num ml-auto">{{ $m($invoice->cents) }}@if (!$invoice->tax()->isNone())
+                            <span class="text-sm text-soft">and {{ $m($invoice->tax_cents) }} tax</span>
+                        @endif
+                    </span>
                     @if ($invoice->credits_id === null && $invoices->where('credits_id', $invoice->id)->isEmpty())
                         <form method="post" action="{{ route('invoices.credit', $invoice) }}">@csrf<input
                                 type="hidden" name="form" value="{{ Str::uuid() }}"><button class="btn btn-small">Take

@@ -76,6 +76,7 @@ final readonly class InvoiceController
                 $invoice->cents,
                 $this->premises->shop()->currency,
                 [],
+                $invoice->tax(),
             ),
             ($isCredit ? 'credit-' : 'invoice-').$invoice->number,
         );
@@ -96,11 +97,19 @@ final readonly class InvoiceController
                     (string) $one->order->number,
                     $one->customer,
                     PaperPdf::amount($one->cents),
+                    (string) round($one->tax_percent, 2),
+                    PaperPdf::amount($one->tax_cents),
+                    PaperPdf::amount($one->cents + $one->tax_cents),
                 ],
             )
             ->all();
 
-        return (new Response(Csv::write(['number', 'day', 'kind', 'order', 'customer', 'amount'], array_values($rows))))
+        return (new Response(
+            Csv::write(
+                ['number', 'day', 'kind', 'order', 'customer', 'amount', 'tax_percent', 'tax', 'to_pay'],
+                array_values($rows),
+            ),
+        ))
             ->header('Content-Type', 'text/csv; charset=UTF-8')
             ->header('Content-Disposition', 'attachment; filename="invoices.csv"');
     }

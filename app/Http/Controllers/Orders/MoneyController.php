@@ -14,9 +14,12 @@ use App\Money\Invoices;
 use App\Money\LineMoney;
 use App\Money\OrderAccounts;
 use App\Money\PaperPdf;
+use App\Shop\House;
 use App\Shop\Premises;
 use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
 use Hakama\Money\Quote;
+use Hakama\Money\Tax;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -25,7 +28,7 @@ use Illuminate\Support\Str;
 /** What an order costs, is sold for and came to; its quote and its invoices. */
 final readonly class MoneyController
 {
-    public function __construct(private OrderAccounts $accounts, private Premises $premises) {}
+    public function __construct(private OrderAccounts $accounts, private Premises $premises, private House $house) {}
 
     public function show(Order $order): View
     {
@@ -100,6 +103,7 @@ final readonly class MoneyController
                 $price,
                 $this->premises->shop()->currency,
                 ['Prices by the stitches of the artwork as it is now; another artwork is another price.'],
+                Tax::on($price, $this->house->rules()->value(HouseRule::Tax)),
             ),
             "quote-{$order->number}",
         );

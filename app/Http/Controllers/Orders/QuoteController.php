@@ -11,9 +11,12 @@ use App\Money\AskedPrice;
 use App\Money\PaperPdf;
 use App\Money\QuoteBook;
 use App\People\Caller;
+use App\Shop\House;
 use App\Shop\Premises;
+use Hakama\House\HouseRule;
 use Hakama\Money\NoPrice;
 use Hakama\Money\QuoteState;
+use Hakama\Money\Tax;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -22,7 +25,7 @@ use Illuminate\Validation\ValidationException;
 /** Quotes that were given: kept in versions, accepted into an order, or declined with the reason. */
 final readonly class QuoteController
 {
-    public function __construct(private AskedPrice $price, private Premises $premises) {}
+    public function __construct(private AskedPrice $price, private Premises $premises, private House $house) {}
 
     public function index(): View
     {
@@ -98,6 +101,7 @@ final readonly class QuoteController
                             PaperPdf::amount($quote->most_cents),
                         ),
                     ],
+                Tax::on($quote->price_cents, $this->house->rules()->value(HouseRule::Tax)),
             ),
             "quote-{$quote->number}-{$quote->version}",
         );
