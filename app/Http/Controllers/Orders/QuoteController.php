@@ -45,7 +45,9 @@ final readonly class QuoteController
         try {
             $quotes = $this->price->of($request->question());
         } catch (NoPrice $e) {
-            throw ValidationException::withMessages(['customer' => $e->getMessage()]);
+            throw ValidationException::withMessages(['customer' => $e->getMessage()])->redirectTo(
+                route('orders.ask', $request->asked()),
+            );
         }
         $kept = QuoteBook::keep(
             $request->string('customer')->value(),

@@ -45,8 +45,20 @@ final class KeepQuote extends FormRequest
             strval(...),
             array_filter(
                 $this->only(array_keys((new AskQuote())->rules())),
-                static fn(mixed $value): bool => $value !== null && $value !== '',
+                static fn(mixed $value): bool => is_scalar($value) && $value !== '',
             ),
+        );
+    }
+
+    /** Back to the question as it was asked, so that nothing typed is lost. */
+    protected function getRedirectUrl(): string
+    {
+        return route(
+            'orders.ask',
+            array_filter([
+                ...$this->asked(),
+                'of' => is_scalar($this->input('of')) ? (string) $this->input('of') : null,
+            ]),
         );
     }
 

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\Test;
+
+/** From the first word on the telephone to the invoice. */
+final class QuotePathTest extends BrowserTestCase
+{
+    #[Test]
+    public function what_is_asked_on_the_telephone_ends_as_an_invoice_at_the_price_that_was_said(): void
+    {
+        $this->visit('/orders/ask');
+        $this->type('#pieces', '20');
+        $this->type('#stitches', '6000');
+        $this->sees('each');
+        $this->press('Keep it');
+        $this->sees('Say who the quote is for');
+        $this->type('#quote-customer', 'Quay café');
+        $this->press('Keep it');
+        $this->sees('is kept for Quay café');
+        $price = $this->browser->findElement(WebDriverBy::xpath('//tr[contains(., "Quay café")]/td[4]'))->getText();
+        self::assertMatchesRegularExpression('/^\d[\d\x{202f}]*\.\d\d$/u', $price);
+
+        // Somebody wants more of them: a second version, and the first is replaced.
+        $this->press('New version');
+        $this->sees('a new version of Q-');
+        $this->type('#pieces', '24');
+        $this->browser
+            ->wait(8, 100)
+            ->until(
+                fn(): bool => str_contains($this->textOf('#asked'), '24 garments')
+                    || $this->attribute('#asked input[name=pieces]', 'value') === '24',
+            );
+        $this->press('Keep it');
+        $this->sees('version 2 is kept for Quay café');
+        $this->sees('replaced');
+        $price = $this->browser->findElement(WebDriverBy::xpath('//tr[contains(., "version 2")]/td[4]'))->getText();
+        $this->find("[aria-label$='version 2 is accepted']")->click();
+        $this->sees('its price is agreed');
+        self::assertSame('Quay café', $this->find('#customer')->getAttribute('value'));
+        $this->choose('#l0-garment', 'apron');
+        $this->choose('#l0-fabric', 'canvas');
+        $this->type('#l0-colour', 'ecru');
+        $this->type('#l0-one', '24');
+        $this->choose('#l0-p0', 'centre');
+        $option = $this->browser
+            ->findElement(WebDriverBy::xpath('//select[@id="l0-a0"]/option[.="Loaf and moon"]'))
+            ->getAttribute('value');
+        $this->choose('#l0-a0', (string) $option);
+        // A mistake first: the quote is not lost over it.
+        $this->press('Enter the order');
+        $this->sees('Say by which day it is promised.');
+        $this->set('#due_date', '2026-03-25');
+        $this->press('Enter the order');
+        $this->sees('is in the book.');
+        $this->press('Money');
+        $this->sees($price);
+        $this->press('invoice');
+        $this->sees('is written');
+        $this->sees($price);
+        $this->visit('/orders/quotes');
+        $this->sees('order 10');
+    }
+}
