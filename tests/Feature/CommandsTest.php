@@ -146,10 +146,7 @@ final class CommandsTest extends TestCase
         $priced = json_decode((string) file_get_contents(__DIR__.'/../fixtures/plans/case-2.priced.json'), true);
         $out = self::json(['plan:solve', '-', '--evaluate'], $case);
         self::assertEqualsWithDelta($priced['totals']['cost'], $out['totals']['cost'], 0.002);
-        self::assertSame(
-            array_column($priced['placed'], 'end', 'batch'),
-            array_column($out['placed'], 'end', 'batch'),
-        );
+        self::assertSame(array_column($priced['placed'], 'end', 'batch'), array_column($out['placed'], 'end', 'batch'));
     }
 
     #[Test]
@@ -170,10 +167,7 @@ final class CommandsTest extends TestCase
 
         $case['spread'] = ['sew_cv' => 0.3, 'stitches' => ['B1' => 6000], 'breaks_per_1000' => 0.05, 'break_s' => 90];
         $spread = self::json(['plan:odds', '-', '--runs=200'], (string) json_encode($case));
-        self::assertNotEquals(
-            array_column($spread['batches'], 'end_p50'),
-            array_column($spread['batches'], 'end_p95'),
-        );
+        self::assertNotEquals(array_column($spread['batches'], 'end_p50'), array_column($spread['batches'], 'end_p95'));
         foreach (
             [
                 [['spread' => ['sew_cv' => -1]], 'sew_cv: a number from'],
@@ -218,10 +212,7 @@ final class CommandsTest extends TestCase
                 'machines' => [
                     [
                         ...self::plan()['machines'][0],
-                        'hours' => [
-                            ['2026-03-02T08:00', '2026-03-02T12:00'],
-                            ['2026-03-02T11:00', '2026-03-02T16:00'],
-                        ],
+                        'hours' => [['2026-03-02T08:00', '2026-03-02T12:00'], ['2026-03-02T11:00', '2026-03-02T16:00']],
                     ],
                 ],
             ],
@@ -389,6 +380,39 @@ final class CommandsTest extends TestCase
         unlink($path);
     }
 
+    #[Test]
+    public function a_column_of_badges_comes_as_one_tape_a_hooping(): void
+    {
+        $path = sys_get_temp_dir().'/tube-'.getmypid().'.dst';
+        $out = self::json(['stitch:write', self::TAPES.'badge.dst', $path, '--copies=1x3', '--gap=20', '--reach=75']);
+        self::assertFileDoesNotExist($path);
+        // Badges of 67 mm with 20 between them: the marks lie 87 mm apart, the first in the middle of the lowest.
+        self::assertSame([3, 33.5], [count($out['hoopings']), $out['hoopings'][0]['mark_up_mm']]);
+        self::assertEqualsWithDelta(
+            [87.0, 87.0],
+            [
+                $out['hoopings'][1]['mark_up_mm'] - $out['hoopings'][0]['mark_up_mm'],
+                $out['hoopings'][2]['mark_up_mm'] - $out['hoopings'][1]['mark_up_mm'],
+            ],
+            0.05,
+        );
+        foreach ($out['hoopings'] as $hooping) {
+            $back = self::json(['stitch:inspect', $hooping['file']]);
+            self::assertSame([2548, 2], [$back['stitches'], $back['colour_changes']]);
+            self::assertEqualsWithDelta(
+                [67.0, 67.0],
+                [$back['bounds_mm']['width'], $back['bounds_mm']['height']],
+                0.11,
+            );
+            self::assertEqualsWithDelta(0.0, $back['bounds_mm']['top'] + $back['bounds_mm']['bottom'], 0.11);
+            unlink($hooping['file']);
+        }
+        // Within one reach it is one tape, where it was asked for.
+        $one = self::json(['stitch:write', self::TAPES.'badge.dst', $path, '--reach=70']);
+        self::assertSame($path, $one['file']);
+        unlink($path);
+    }
+
     private const HOODIE = '{"garment":"hoodie","fabric":"fleece","stretch":"low","size":"S","sizes_mm":{"neck_opening":210,"chest_width":480},"unit_value_cents":5200,"practised":false,"position":"full_front",
         "artwork":{"width_mm":180,"height_mm":120,"stitches":14000,"colours":7,"smallest_letter_mm":4.5,"lettering":true,"applique_stops":2,"centre_out":"yes","bottom_up":"unclear"},
         "machine":{"needles":6,"drivers":["flat"],"arm_width_mm":90,"gap_under_carriage":false},
@@ -501,25 +525,10 @@ final class CommandsTest extends TestCase
         self::assertContains('tell_customer_topper', array_column($out['steps'], 'code'));
         self::assertContains('magnet_pinch', array_column($out['cautions'], 'code'));
         // Too wide for the neck: the waist goes to the machine, and the turn follows from it.
-        self::assertSame(
-            ['waist', 'flat', 1],
-            [$out['loading']['towards_machine'], $out['access'], $out['hoopings']],
-        );
+        self::assertSame(['waist', 'flat', 1], [$out['loading']['towards_machine'], $out['access'], $out['hoopings']]);
         self::assertStringContainsString('waist', $out['loading']['bracket']);
         self::assertSame(
-            [
-                'driver',
-                'loading',
-                'backing',
-                'topper',
-                'thread',
-                'needle',
-                'speed',
-                'place',
-                'access',
-                'turn',
-                'frame',
-            ],
+            ['driver', 'loading', 'backing', 'topper', 'thread', 'needle', 'speed', 'place', 'access', 'turn', 'frame'],
             array_column($out['because'], 'about'),
         );
     }
@@ -582,6 +591,11 @@ final class CommandsTest extends TestCase
             ['stitch:write', self::TAPES.'badge.dst', '/tmp/x.dst', '--stop=99999'],
             '',
             'there is no stitch to come after stitch 99999',
+        ];
+        yield 'a reach that cuts a motif' => [
+            ['stitch:write', self::TAPES.'badge.dst', '/tmp/x.dst', '--reach=40'],
+            '',
+            '67 mm along the tube and one hooping reaches 40',
         ];
         yield 'nowhere to write' => [
             ['stitch:write', self::TAPES.'badge.dst', '/no/such/folder/x.dst'],
