@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Books\Ledger;
 use App\FloorLog\FloorLog;
+use App\FloorLog\Recounting;
 use App\Models\Artwork;
 use App\Models\Batch;
 use App\Models\Cone;
@@ -115,7 +116,7 @@ final class CopiesTest extends FeatureTestCase
             static fn(Entry $entry): bool => $entry->order === '1006',
         );
         self::assertSame(2288, array_sum(array_map(static fn(Entry $entry): int => $entry->stitches, $mine)));
-        self::assertSame(0, FloorLog::recount()->wrong);
+        self::assertSame(0, Recounting::all()->wrong);
     }
 
     #[Test]

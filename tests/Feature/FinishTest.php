@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Books\Ledger;
 use App\FloorLog\FloorLog;
+use App\FloorLog\Recounting;
 use App\Models\Batch;
 use App\Models\Finishing;
 use App\Models\FloorEvent;
@@ -148,7 +149,7 @@ final class FinishTest extends FeatureTestCase
                 && str_contains($words, 'Order 1006'),
         );
         self::assertSame(2, FloorEvent::query()->where('kind', 'piece_rejected')->count());
-        self::assertSame(0, FloorLog::recount()->wrong);
+        self::assertSame(0, Recounting::all()->wrong);
         $books = array_values(
             array_filter(
                 Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),

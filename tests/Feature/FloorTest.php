@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Books\Ledger;
 use App\Floor\WorkList;
 use App\FloorLog\FloorLog;
+use App\FloorLog\Recounting;
 use App\Models\Batch;
 use App\Models\FloorEvent;
 use App\Models\KeptRun;
@@ -219,7 +220,7 @@ final class FloorTest extends FeatureTestCase
         ])->assertSessionHasErrors('of');
         self::assertSame($today - 1, $this->pieces());
         self::assertSame('piece_done', FloorEvent::query()->findOrFail($done->seq)->kind->value);
-        self::assertSame(0, FloorLog::recount()->wrong);
+        self::assertSame(0, Recounting::all()->wrong);
         self::assertSame(Stage::Ready, FloorLog::run($batch)->stage);
     }
 
@@ -250,7 +251,7 @@ final class FloorTest extends FeatureTestCase
         ])->assertSessionHas('done');
         self::assertSame($before - 1, $of());
         $this->get('/floor/M2/corrections')->assertDontSee("value=\"{$spoiled->seq}:", false);
-        self::assertSame(0, FloorLog::recount()->wrong);
+        self::assertSame(0, Recounting::all()->wrong);
     }
 
     #[Test]
@@ -362,7 +363,7 @@ final class FloorTest extends FeatureTestCase
     public function what_is_kept_of_a_run_is_what_its_events_come_to_and_is_put_right_where_it_is_not(): void
     {
         $batch = self::batchOf(1004);
-        self::assertSame(0, FloorLog::recount()->wrong);
+        self::assertSame(0, Recounting::all()->wrong);
         $kept = KeptRun::query()->findOrFail($batch->id);
         $good = FloorLog::run($batch);
         $kept->update(['done' => 99, 'on_frame' => []]);
@@ -376,7 +377,7 @@ final class FloorTest extends FeatureTestCase
             ->update(['size' => '90/14']);
 
         // The run, the piece on its head, and not the needle, which nobody has fitted since the shop began.
-        self::assertSame(2, FloorLog::recount()->wrong);
+        self::assertSame(2, Recounting::all()->wrong);
         self::assertTrue($good->equals(FloorLog::run($batch)));
         KeptRun::query()->delete();
         self::assertTrue($good->equals(FloorLog::run($batch)), 'an earlier version has kept nothing');

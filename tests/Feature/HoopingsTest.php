@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Floor\Station;
 use App\FloorLog\FloorLog;
+use App\FloorLog\Recounting;
 use App\Hoopings\HoopingTapes;
 use App\Models\Artwork;
 use App\Models\Batch;
@@ -148,7 +149,7 @@ final class HoopingsTest extends FeatureTestCase
         }
         self::assertSame($wanted, $seen);
         self::assertSame(Stage::Finished, FloorLog::run($this->batch)->stage);
-        self::assertSame(0, FloorLog::recount()->wrong);
+        self::assertSame(0, Recounting::all()->wrong);
         // Three hoopings took the thread of the whole design, piece by piece.
         $use = 0.0;
         foreach ($this->artwork->blocks as $block) {
@@ -212,7 +213,7 @@ final class HoopingsTest extends FeatureTestCase
             'who' => 'Ilse',
         ]);
         self::assertSame(1, Piece::query()->findOrFail($pieces[0])->hoopings);
-        self::assertSame(0, FloorLog::recount()->wrong);
+        self::assertSame(0, Recounting::all()->wrong);
     }
 
     #[Test]

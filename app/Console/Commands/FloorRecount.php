@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\FloorLog\FloorLog;
+use App\FloorLog\Recounting;
 use Illuminate\Console\Command;
 
 final class FloorRecount extends Command
@@ -14,7 +14,7 @@ final class FloorRecount extends Command
 
     public function handle(): int
     {
-        $recount = FloorLog::recount();
+        $recount = Recounting::all();
         $this->components->info(
             sprintf(
                 '%d pieces worked out from their events; %s.',

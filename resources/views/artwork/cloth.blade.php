@@ -7,8 +7,8 @@
         @if ($bill->pieces === [])
             {{ $artwork->name }} has no placement line: nothing is laid on.
         @elseif (in_array(null, $bill->cloths, true))
-            <span class="now">Choose the cloth of {{ count(array_keys($bill->cloths, null, true)) }} of
-                {{ count($bill->pieces) }} pieces.</span>
+            @php $bare = count(array_keys($bill->cloths, null, true)); @endphp
+            <span class="now">{{ $bare === count($bill->pieces) ? ($bare === 1 ? 'Choose the cloth that is laid on.' : "Choose the cloths of all {$bare} pieces.") : "{$bare} of " . count($bill->pieces) . ' pieces still want their cloth.' }}</span>
         @else
             {{ count($bill->pieces) }} {{ count($bill->pieces) === 1 ? 'piece' : 'pieces' }} of cloth to a frame,
             {{ $bill->frames }} {{ $bill->frames === 1 ? 'frame' : 'frames' }} to sew.

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\FloorLog;
+
+use App\Database\Whole;
+use App\Models\Batch;
+use App\Models\KeptRun;
+use App\Models\NeedleFitting;
+use App\Models\Piece;
+use Hakama\Floor\FoldedBatch;
+use Hakama\Floor\PieceState;
+
+/** The proof of what is kept beside the log: it has to be what the events come to. */
+final class Recounting
+{
+    /** Works every batch and every piece out anew from the events alone, and puts right what was kept otherwise. */
+    public static function all(): Recount
+    {
+        return Whole::write(static function (): Recount {
+            $pieces = 0;
+            $wrong = NeedleFitting::recount();
+            Piece::query()
+                ->whereNotIn('decoration_id', Batch::query()->whereHas('events')->select('decoration_id'))
+                ->where('state', '!=', PieceState::Waiting)
+                ->update(['state' => PieceState::Waiting]);
+            KeptRun::query()->whereDoesntHave('events')->delete();
+            foreach (Batch::query()->whereHas('events')->withMax('events', 'seq')->lazyById(100) as $batch) {
+                $kept = $batch->pieces()->orderBy('pieces.id')->pluck('state', 'pieces.id')->all();
+                $folded = FloorLog::fold($batch->id, array_keys($kept));
+                $run = KeptRun::query()->find($batch->id)?->toCore(count($kept));
+                $pieces += count($kept);
+                if ($run === null || ! $run->equals($folded->run)) {
+                    $wrong++;
+                    KeptRun::keep($batch->id, (int) $batch->getAttribute('events_max_seq'), $folded->run);
+                }
+                $wrong += self::hoopings($folded, array_keys($kept));
+                foreach (PieceState::cases() as $state) {
+                    $other = array_keys(
+                        array_filter(
+                            array_intersect_key($folded->states, $kept),
+                            static fn(PieceState $one, int $piece): bool => $one === $state && $kept[$piece] !== $one,
+                            ARRAY_FILTER_USE_BOTH,
+                        ),
+                    );
+                    $wrong += count($other);
+                    foreach (array_chunk($other, 5000) as $some) {
+                        Piece::query()
+                            ->whereKey($some)
+                            ->update(['state' => $state]);
+                    }
+                }
+            }
+
+            return new Recount($pieces, $wrong);
+        });
+    }
+
+    /** @param list<int> $pieces of one batch */
+    private static function hoopings(FoldedBatch $folded, array $pieces): int
+    {
+        $wrong = 0;
+        $kept = Piece::query()
+            ->whereKey($pieces)
+            ->where(
+                static fn($some) => $some->where('hoopings', '!=', 0)->orWhereIn('id', array_keys($folded->hoopings)),
+            )
+            ->pluck('hoopings', 'id');
+        foreach ($kept as $id => $hoopings) {
+            $right = $folded->hoopings[$id] ?? 0;
+            if ((int) $hoopings !== $right) {
+                $wrong++;
+                Piece::query()
+                    ->whereKey($id)
+                    ->update(['hoopings' => $right]);
+            }
+        }
+
+        return $wrong;
+    }
+}
