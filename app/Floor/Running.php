@@ -20,6 +20,8 @@ use App\Shop\Catalogue;
 use App\Shop\House;
 use Hakama\Artwork\HoopingTape;
 use Hakama\Floor\BatchRun;
+use Hakama\Floor\CheckRules;
+use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
 use Hakama\House\Question;
@@ -126,13 +128,35 @@ final readonly class Running
     /** @return list<int> */
     public function nextLoad(int $heads): array
     {
-        $alone = $this->batch->design->named || ($this->run->load->number === 0 && $this->setup?->firstAlone === true);
+        $alone = $this->batch->design->named || $this->isFirst();
 
         return $this->run->nextLoad(
             $this->waiting(),
             ($alone ? 1 : $heads) * $this->batch->copies,
             $this->pieces->map(static fn(Piece $piece): int => $piece->hoopings)->all(),
         );
+    }
+
+    /** The first piece is sewn alone where something is to be minded, or where the house looks at it first. */
+    private function isFirst(): bool
+    {
+        return ($this->run->load->number === 0 && $this->setup?->firstAlone === true)
+            || ($this->run->done === 0 && CheckRules::of(app(House::class)->rules())->firstOff);
+    }
+
+    /** The next load waits until somebody has looked at the first piece. */
+    public function waitsForFirst(): bool
+    {
+        $rules = CheckRules::of(app(House::class)->rules());
+
+        return $rules->firstOff
+            && $rules->holds(
+                $this->run->done,
+                Piece::query()
+                    ->where('decoration_id', $this->batch->decorationId)
+                    ->where('finish', FinishState::Passed)
+                    ->count(),
+            );
     }
 
     /** The piece that is on the machine, else the one that comes next, with its name; null where pieces have none. */

@@ -15,8 +15,14 @@ final readonly class CheckRules
      * @param string $school    sewer, first, one_in or always
      * @param int    $oneIn     every so manieth piece of a batch, where one in so many is looked at
      * @param int    $fromCents garments worth as much are looked at whatever the school; 0: none for that
+     * @param bool   $firstOff  the batch goes on only when its first piece was looked at
      */
-    public function __construct(public string $school, public int $oneIn, public int $fromCents) {}
+    public function __construct(
+        public string $school,
+        public int $oneIn,
+        public int $fromCents,
+        public bool $firstOff = false,
+    ) {}
 
     public static function of(HouseRules $rules): self
     {
@@ -24,6 +30,7 @@ final readonly class CheckRules
             $rules->school(Question::Check),
             (int) $rules->value(HouseRule::CheckOneIn),
             (int) $rules->value(HouseRule::CheckValue),
+            $rules->school(Question::FirstOff) === 'looked_at',
         );
     }
 
@@ -33,7 +40,8 @@ final readonly class CheckRules
      */
     public function wants(int $number, ?int $worthCents): bool
     {
-        return ($this->fromCents > 0 && ($worthCents ?? 0) >= $this->fromCents)
+        return ($this->firstOff && $number === 1)
+            || ($this->fromCents > 0 && ($worthCents ?? 0) >= $this->fromCents)
             || match ($this->school) {
                 'always' => true,
                 'first' => $number === 1,
@@ -42,9 +50,20 @@ final readonly class CheckRules
             };
     }
 
+    /**
+     * Whether the next load has to wait: a piece is off, and none of the batch has passed yet.
+     *
+     * @param int $done   pieces of the batch that were counted
+     * @param int $passed of them
+     */
+    public function holds(int $done, int $passed): bool
+    {
+        return $this->firstOff && $done > 0 && $passed === 0;
+    }
+
     /** Whether somebody else than who sewed it has to look. */
     public function byAnother(): bool
     {
-        return $this->school !== 'sewer' || $this->fromCents > 0;
+        return $this->school !== 'sewer' || $this->fromCents > 0 || $this->firstOff;
     }
 }

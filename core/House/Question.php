@@ -29,6 +29,7 @@ enum Question: string
     case Pricing = 'pricing';
     case Check = 'check';
     case TubePasses = 'tube_passes';
+    case FirstOff = 'first_off';
     case Units = 'units';
 
     public function words(): string
@@ -55,6 +56,7 @@ enum Question: string
             self::AppliqueBacking => 'Backing under cloth applied to sweatshirts',
             self::Pricing => 'How a price is made',
             self::Check => 'Who looks at what is sewn',
+            self::FirstOff => 'When a batch goes on after its first piece',
             self::Units => 'In what lengths are measured on a garment',
             self::TubePasses => 'In which order a tube is hooped several times',
         };
@@ -144,6 +146,10 @@ enum Question: string
                 new School('first', 'another person, at the first of a batch'),
                 new School('one_in', 'another person, at one in so many'),
                 new School('always', 'another person, at each'),
+            ],
+            self::FirstOff => [
+                new School('go_on', 'at once'),
+                new School('looked_at', 'when another person has looked at it, unhooped'),
             ],
             self::Units => [
                 new School('mm', 'in millimetres, inches beside'),

@@ -122,6 +122,57 @@ final class FinishTest extends FeatureTestCase
     }
 
     #[Test]
+    public function the_batch_waits_for_somebody_who_looks_at_its_first_piece(): void
+    {
+        app(House::class)->change([], ['first_off' => 'looked_at']);
+        $start = function () {
+            app()->forgetScopedInstances();
+
+            return $this->from('/floor/M2')->post('/floor/M2/events', [
+                'id' => Str::uuid()->toString(),
+                'batch' => $this->batch->code,
+                'kind' => 'load_started',
+            ]);
+        };
+        $this->get('/floor/M2')->assertOk()->assertSee('The first piece is to be looked at');
+        $start()->assertSessionHasErrors('override');
+        self::assertSame(1, FloorLog::run($this->batch)->load->number);
+
+        // Looked at by another, it goes on.
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => [$ids[0]], 'who' => 'Odo']);
+        self::assertSame([$ids[0]], $this->at(FinishState::ToCheck)->modelKeys());
+        $start()->assertSessionHasErrors('override');
+        $this->check($ids[0], ['verdict' => 'good', 'who' => 'Ilse'])->assertSessionHasErrors('who');
+        $this->check($ids[0], ['verdict' => 'good', 'who' => 'Odo'])->assertSessionHas('done');
+        $start()->assertSessionHasNoErrors();
+        self::assertSame(2, FloorLog::run($this->batch)->load->number);
+    }
+
+    #[Test]
+    public function somebody_may_say_why_a_batch_goes_on_before_its_first_piece_was_looked_at(): void
+    {
+        app(House::class)->change([], ['first_off' => 'looked_at']);
+        app()->forgetScopedInstances();
+        $this->from('/floor/M2')
+            ->post('/floor/M2/events', [
+                'id' => Str::uuid()->toString(),
+                'batch' => $this->batch->code,
+                'kind' => 'load_started',
+                'override' => 'same as last week',
+            ])
+            ->assertSessionHasNoErrors();
+        self::assertSame(
+            'same as last week',
+            FloorEvent::query()
+                ->where('kind', 'load_started')
+                ->orderByDesc('seq')
+                ->firstOrFail()
+                ->getAttribute('reason'),
+        );
+    }
+
+    #[Test]
     public function a_rejected_piece_waits_again_once_and_takes_a_spare_or_wants_a_blank(): void
     {
         app(House::class)->change([], ['check' => 'always']);

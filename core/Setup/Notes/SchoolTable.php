@@ -80,6 +80,10 @@ final class SchoolTable
             [Question::TubePasses, 'piece_by_piece'] => [
                 'Floor: along a tube each piece goes through all its hoopings before the next piece.',
             ],
+            [Question::FirstOff, 'go_on'] => ['Floor: the next load may start as soon as the first is off.'],
+            [Question::FirstOff, 'looked_at'] => [
+                'Floor: the first piece is sewn alone, and the next load waits until another person has looked at it.',
+            ],
             [Question::Units, 'mm'] => [
                 'Places: said in millimetres and in inches beside; what is typed is in millimetres.',
             ],

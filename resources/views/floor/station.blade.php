@@ -273,7 +273,26 @@
                                 @endif
                             </div>
                         @endif
+                        @php $waits = $run->stage === Stage::Ready && $running->waitsForFirst(); @endphp
+                        @if ($waits)
+                            <div class="note note-now col-span-2 text-base" id="first-off">
+                                <p><strong>The first piece is to be looked at</strong>, unhooped, by somebody else: <a
+                                        href="{{ route('floor.finish') }}">Finish and check</a>. The next load waits.</p>
+                                <form method="post" action="{{ route('floor.events', $m) }}"
+                                    class="mt-2 flex items-end gap-2">@csrf<input type="hidden" name="id"
+                                        value="{{ Str::uuid() }}"><input type="hidden" name="batch"
+                                        value="{{ $open->code }}"><input type="hidden" name="kind"
+                                        value="{{ K::LoadStarted->value }}">
+                                    <div class="flex-1"><label for="override" class="text-base">Go on all the same,
+                                            because</label><input id="override" name="override" maxlength="200"
+                                            @error('override') aria-invalid="true" aria-describedby="wrong-override" @enderror>
+                                    </div><button class="btn">Start</button>
+                                </form>
+                                <x-wrong field="override" />
+                            </div>
+                        @endif
                         @foreach ($one as [$kind, $label, $class, $key])
+                            @continue($waits && $kind === K::LoadStarted)
                             <form method="post" action="{{ route('floor.events', $m) }}"
                                 class="{{ str_contains($class, 'col-span-2') ? 'col-span-2' : '' }}">@csrf<input
                                     type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"

@@ -17,6 +17,7 @@ use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
+use Hakama\House\HouseRules;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -161,5 +162,18 @@ final class FinishTest extends TestCase
             $pieces,
             $kind === EventKind::PieceRejected ? SpoilCause::Puckering : null,
         );
+    }
+
+    #[Test]
+    public function a_batch_whose_first_piece_is_looked_at_waits_until_one_has_passed(): void
+    {
+        $rules = CheckRules::of(HouseRules::of([], ['first_off' => 'looked_at']));
+        self::assertSame([true, false], [$rules->wants(1, null), $rules->wants(2, null)]);
+        self::assertTrue($rules->byAnother());
+        self::assertSame(
+            [false, true, true, false, false],
+            [$rules->holds(0, 0), $rules->holds(1, 0), $rules->holds(5, 0), $rules->holds(1, 1), $rules->holds(9, 2)],
+        );
+        self::assertFalse(CheckRules::of(HouseRules::of())->holds(1, 0));
     }
 }

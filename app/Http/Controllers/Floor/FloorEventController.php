@@ -65,11 +65,13 @@ final class FloorEventController
         self::mustHaveBobbin($kind, $station, $running);
         self::mustHaveName($kind, $running, $request->string('text')->value());
         self::mustHaveAllHoopings($kind, $running);
+        $override = $request->string('override')->trim()->value();
+        self::mustHaveLooked($kind, $running, $override);
         // Taken off is not counted yet where more of it is to be sewn.
         $kind = $kind === EventKind::PieceDone && ! $running->isLastHooping() ? EventKind::HoopingDone : $kind;
 
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
-        Whole::write(static function () use ($request, $kind, $machine, $running, $batch, $who): void {
+        Whole::write(static function () use ($request, $kind, $machine, $running, $batch, $who, $override): void {
             $run = $running->run;
             // No controller tells how far it is: when it is sewn, all of it is, in the time that went by.
             $isByHand = $kind === EventKind::Sewn && $machine->paired_at === null;
@@ -98,6 +100,7 @@ final class FloorEventController
                 'hand',
                 $who,
                 $request->at(),
+                $kind === EventKind::LoadStarted ? $override : '',
             );
             if ($kind === EventKind::PreflightDone || $kind === EventKind::PieceDone) {
                 FloorLog::confirm(
@@ -189,6 +192,18 @@ final class FloorEventController
         }
         if ($refusal !== null) {
             throw ValidationException::withMessages(['kind' => $refusal]);
+        }
+    }
+
+    /** The first piece is looked at before the others are sewn, or somebody says why not. */
+    private static function mustHaveLooked(EventKind $kind, Running $running, string $override): void
+    {
+        if ($kind === EventKind::LoadStarted && $override === '' && $running->waitsForFirst()) {
+            throw ValidationException::withMessages([
+                'override' =>
+                    'The first piece has not passed yet: somebody else looks at it, unhooped, under Finish and check. '.
+                    'Or say why the batch goes on.',
+            ]);
         }
     }
 
