@@ -135,6 +135,8 @@ enum HouseRule: string
     case BlankMarkup = 'blank_markup_percent';
     case ArtworkMarkup = 'artwork_markup_percent';
     case Tax = 'tax_percent';
+    case UnpractisedTimes = 'unpractised_times';
+    case PracticePieces = 'practice_pieces';
     case WantedMargin = 'wanted_margin_percent';
     case FullFill = 'full_fill_per_cm2';
     case PlaceLeaveTurn = 'place_leave_deg';
@@ -578,6 +580,14 @@ enum HouseRule: string
         self::LeastCharge->value => [
             'Books', 'Charge at least', 4000, 0, 10000000, 'cents',
             'For an order, however small.',
+        ],
+        self::UnpractisedTimes->value => [
+            'Books', 'Spoiled on cloth nobody here has sewn', 3, 1, 20, '×',
+            'So many times as often as usual; the risk of an order says it.',
+        ],
+        self::PracticePieces->value => [
+            'Books', 'Practised on scrap first', 3, 1, 20, 'pieces',
+            'So many before the first garment on cloth that is new here.',
         ],
         self::Tax->value => [
             'Books', 'Tax on top of prices', 0, 0, 40, '%',

@@ -7,11 +7,13 @@ namespace Tests\Feature;
 use App\FloorLog\FloorLog;
 use App\Models\Invoice;
 use App\Models\Order;
+use App\Models\Practice;
 use App\Models\PriceStep;
 use App\Money\OrderMoney;
 use App\Money\PriceList;
 use App\Money\WorkOf;
 use App\Shop\House;
+use App\Shop\PracticeBook;
 use Hakama\Money\About;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -161,6 +163,27 @@ final class MoneyTest extends FeatureTestCase
         $this->get('/books/invoices.csv')->assertSee('92.86')->assertSee('-92.86');
         $this->get("/books/invoices/{$invoice->number}")->assertOk();
         $this->get('/orders/1006/money')->assertSee('and 14.83 tax');
+    }
+
+    #[Test]
+    public function what_is_at_stake_is_said_by_what_was_sewn_on_cloth_like_it(): void
+    {
+        $line = Order::query()->where('number', 1006)->firstOrFail()->lines()->firstOrFail();
+        $line->update(['unit_value_cents' => 2000]);
+        Practice::query()->delete();
+        PracticeBook::forget();
+        $this->get('/orders/1006/money')
+            ->assertOk()
+            ->assertSee('garments worth 240.00')
+            ->assertSee('Nobody here has sewn')
+            // 12 garments at 20.00, three times 2 %: 14.40; after three on scrap 0.4 / 23 of it: 4.17.
+            ->assertSee('14.40')
+            ->assertSee('4.17');
+        PracticeBook::add($line->fabric, 'round', 'Ilse', false, 78, 2);
+        PracticeBook::forget();
+        app()->forgetScopedInstances();
+        // (2 + 0.4) / 100 is 2.4 %: 5.76.
+        $this->get('/orders/1006/money')->assertSee('2.4 %')->assertSee('5.76')->assertDontSee('Nobody here has sewn');
     }
 
     #[Test]

@@ -14,6 +14,7 @@ use App\Money\Invoices;
 use App\Money\LineMoney;
 use App\Money\OrderAccounts;
 use App\Money\PaperPdf;
+use App\Money\Risks;
 use App\Shop\House;
 use App\Shop\Premises;
 use Carbon\CarbonImmutable;
@@ -30,9 +31,10 @@ final readonly class MoneyController
 {
     public function __construct(private OrderAccounts $accounts, private Premises $premises, private House $house) {}
 
-    public function show(Order $order): View
+    public function show(Order $order, Risks $risks): View
     {
         return view('orders.money', [
+            'risks' => $risks,
             'order' => $order->load('customer'),
             'money' => $this->accounts->of($order),
             'seen' => KeepMoney::sign($order),

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money;
+
+use App\Models\Practice;
+use App\Shop\House;
+use App\Shop\PracticeBook;
+use Hakama\House\HouseRule;
+use Hakama\Money\Risk;
+
+/** What an order puts at stake, by what was sewn on cloth like it. */
+final readonly class Risks
+{
+    public function __construct(private House $house, private PracticeBook $practice) {}
+
+    /** Null where nobody has said what a garment is worth, or nothing is sewn on it yet. */
+    public function of(LineMoney $line): ?Risk
+    {
+        $real = $this->practice->on($line->line->fabric)->reject(static fn(Practice $one): bool => $one->on_scrap);
+        $rules = $this->house->rules();
+
+        return $line->job->blankValue <= 0 || $line->job->works === []
+            ? null
+            : Risk::of(
+                $line->job->pieces,
+                count($line->job->works),
+                $line->job->blankValue,
+                (int) $real->sum('came_out'),
+                (int) $real->sum('failed'),
+                $rules->value(HouseRule::SpoiledPieces) / 100,
+                $rules->value(HouseRule::UnpractisedTimes),
+                $this->practicePieces(),
+            );
+    }
+
+    /** Minutes that practising on scrap takes before the first garment. */
+    public function practiceMin(LineMoney $line): float
+    {
+        $work = $line->job->works[0] ?? null;
+
+        return $work === null ? 0.0 : ($this->practicePieces() * ($work->sewS + $work->hoopS)) / 60;
+    }
+
+    public function practicePieces(): int
+    {
+        return (int) $this->house->rules()->value(HouseRule::PracticePieces);
+    }
+}
