@@ -17,6 +17,8 @@ enum HouseRule: string
     case ThreadShows = 'thread_shows_delta_e';
     case DrawnStitch = 'drawn_stitch_mm';
     case CopiesGap = 'copies_gap_mm';
+    case PatchFilled = 'patch_filled_percent';
+    case PatchBorder = 'patch_border_mm';
     case LetterPull = 'letter_pull_mm';
     case LetterRow = 'letter_row_mm';
     case LetterTrim = 'letter_trim_mm';
@@ -191,6 +193,14 @@ enum HouseRule: string
         self::DrawnStitch->value => [
             'Artwork', 'Longest stitch in a drawing', 3, 0.5, 12, 'mm',
             'Lines of a drawing are sewn in stitches no longer than this.',
+        ],
+        self::PatchFilled->value => [
+            'Artwork', 'A patch is sewn over', 95, 50, 100, '%',
+            'So much of its shape at least; below that the felt shows between.',
+        ],
+        self::PatchBorder->value => [
+            'Artwork', 'Border of a patch', 2.5, 1, 8, 'mm',
+            'So wide at least, to cut out along it.',
         ],
         self::CopiesGap->value => [
             'Artwork', 'Gap between copies', 5, 0, 100, 'mm',

@@ -9,6 +9,7 @@ use Hakama\Machine\HaltRules;
 use Hakama\Machine\RunTimeRules;
 use Hakama\Picture\PlaceRules;
 use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Patch\PatchRules;
 use Hakama\Thread\ThreadUseRules;
 
 /** The shop's own figures: the defaults, and what the shop set instead. */
@@ -125,6 +126,11 @@ final readonly class HouseRules
             $this->value(HouseRule::ScriptLeast),
             $this->value(HouseRule::SmallLeast),
         );
+    }
+
+    public function patches(): PatchRules
+    {
+        return new PatchRules($this->value(HouseRule::PatchFilled) / 100, $this->value(HouseRule::PatchBorder));
     }
 
     public function halts(): HaltRules

@@ -239,4 +239,19 @@ final class ArtworkTest extends FeatureTestCase
         $this->put("/artwork/{$artwork->id}/letters", ['block' => 2, 'letter_mm' => ''])->assertSessionHas('done');
         self::assertNull($artwork->refresh()->letter_mm);
     }
+
+    #[Test]
+    public function a_design_is_judged_for_a_patch_where_its_sheets_are_asked_for(): void
+    {
+        // A roundel: filled, in one piece, its rim sewn over the filling, and a flag after it.
+        $roundel = Artwork::query()->where('name', 'Ferry roundel')->firstOrFail();
+        $this->get("/artwork/{$roundel->id}/make/sheets?for=48")
+            ->assertOk()
+            ->assertSee('As a patch:');
+        // A row of stalks is no patch at all.
+        $reed = Artwork::query()->where('name', 'Reed stalk')->firstOrFail();
+        $this->get("/artwork/{$reed->id}/make/sheets?for=48")
+            ->assertOk()
+            ->assertSee('no border along its edge');
+    }
 }

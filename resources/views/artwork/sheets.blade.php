@@ -8,6 +8,10 @@
         'for' => $pieces,
     ];
 @endphp
+@if ($patch !== null)
+    <p @class(['mb-2 text-sm', 'now' => $patch !== []])>
+        {{ $patch === [] ? 'As a patch: filled, in one piece, with a border to cut along.' : 'As a patch: ' . implode(' ', $patch) }}</p>
+@endif
 @if ($problem !== null)
     <p class="now text-sm">{{ $problem }}</p>
 @elseif ($sheets === [])

@@ -161,6 +161,9 @@
             @endif
         </div>
         <div>
+            @foreach ($patch as $obstacle)
+                <p class="note note-caution mb-3">{{ $obstacle }}</p>
+            @endforeach
             @if ($moved)
                 <p class="note note-now mb-3" role="alert">The sheet of this batch was printed for {{ $moved }} before
                     it moved: what is to be done is no longer the same. Print it anew.</p>

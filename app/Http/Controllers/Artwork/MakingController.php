@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Artwork;
 
 use App\Artwork\Intake;
+use App\Artwork\Patches;
 use App\Http\Requests\Artwork\MakeArtwork;
 use App\Models\Artwork;
 use App\Models\Frame;
@@ -110,6 +111,7 @@ final class MakingController
         }
 
         return view('artwork.sheets', [
+            'patch' => app(Patches::class)->obstacles($artwork),
             'artwork' => $artwork,
             'pieces' => $pieces,
             'sheets' => $sheets,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Setup;
 
+use App\Artwork\Patches;
 use App\History\History;
 use App\Http\Requests\Setup\ChooseSetup;
 use App\Models\Artwork;
@@ -20,6 +21,7 @@ use App\Setup\WantsReason;
 use App\Shop\Sign;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
+use Hakama\Garment\Garment;
 use Hakama\Garment\Size;
 use Hakama\Stitch\Turn;
 use Illuminate\Contracts\View\View;
@@ -98,6 +100,10 @@ final class SetupController
             'sheet' => $sheet,
             'sewOuts' => static fn(): Collection => $decoration->artwork->passedOn($decoration->line->fabric),
             'capVersion' => self::capVersion($decoration),
+            'patch' =>
+                $decoration->line->garment === Garment::Patch
+                    ? app(Patches::class)->obstacles($decoration->artwork) ?? []
+                    : [],
             'moved' => $setups->printedFor($decoration),
             'tab' => $request->string('tab')->value(),
         ]);

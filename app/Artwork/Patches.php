@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork;
+
+use App\Models\Artwork;
+use App\Shop\House;
+use Hakama\Stitch\Patch\PatchShape;
+use Hakama\Stitch\Patch\PatchVerdict;
+use Illuminate\Support\Facades\Cache;
+
+/** Whether designs can be cut out as patches: looked at once a tape. */
+final readonly class Patches
+{
+    public function __construct(private House $house) {}
+
+    /** @return list<string>|null why it cannot, in words; null where nothing can be said of it */
+    public function obstacles(Artwork $artwork): ?array
+    {
+        // One copy of a sheet is like the others; of a sheet nothing is said as a whole.
+        if ($artwork->read_at === null || $artwork->copies > 1) {
+            return null;
+        }
+        $kept = Cache::rememberForever("patch-{$artwork->checksum}", static function () use ($artwork): array {
+            $verdict = PatchShape::judge($artwork->pattern());
+
+            return $verdict === null ? [] : array_values(get_object_vars($verdict));
+        });
+
+        return $kept === [] ? null : (new PatchVerdict(...$kept))->obstacles($this->house->rules()->patches());
+    }
+}
