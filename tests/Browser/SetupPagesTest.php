@@ -139,7 +139,7 @@ final class SetupPagesTest extends BrowserTestCase
         $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#measured'), '190'));
         $this->type('#k-down', 'low');
         $this->press('Keep it');
-        $this->sees('Down is a number of millimetres');
+        $this->sees('Down is a length');
         self::assertSame('low', $this->find('#k-down')->getAttribute('value'));
         $this->type('#k-down', '190');
         $this->type('#k-peg', '9');
