@@ -636,6 +636,9 @@ enum HouseRule: string
 
     public function spec(): RuleSpec
     {
-        return new RuleSpec(...self::SPECS[$this->value]);
+        /** @var array<string, RuleSpec> $kept */
+        static $kept = [];
+
+        return $kept[$this->value] ??= new RuleSpec(...self::SPECS[$this->value]);
     }
 }

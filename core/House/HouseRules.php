@@ -89,7 +89,7 @@ final readonly class HouseRules
 
     public function school(Question $question): string
     {
-        return $this->schools[$question->value] ?? $question->schools()[0]->value;
+        return $this->schools[$question->value] ?? $question->usual();
     }
 
     /** Whether cloth is cut to its shape before it is laid, instead of trimmed in the frame. */

@@ -166,6 +166,15 @@ enum Question: string
         };
     }
 
+    /** The school that holds until the shop says otherwise. */
+    public function usual(): string
+    {
+        /** @var array<string, string> $kept */
+        static $kept = [];
+
+        return $kept[$this->value] ??= $this->schools()[0]->value;
+    }
+
     public function offers(string $school): bool
     {
         return in_array($school, array_map(static fn(School $one): string => $one->value, $this->schools()), true);

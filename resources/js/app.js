@@ -3,7 +3,6 @@ import { drop } from './drop.js';
 import { floor } from './floor.js';
 import { keys } from './keys.js';
 import { photo } from './photo.js';
-import { place } from './place.js';
 import { plan } from './plan.js';
 import { player } from './player.js';
 import { rules } from './rules.js';
@@ -26,7 +25,6 @@ plan();
 floor();
 photo();
 player();
-place();
 rules();
 
 // One touch is one touch: a form that is on its way is not sent again.

@@ -288,8 +288,6 @@ class Place {
     }
 }
 
-export function place() {
-    const box = document.querySelector('[data-place]');
-    // For looking at from outside, as a test does.
-    if (box) box.place = new Place(box);
-}
+const box = document.querySelector('[data-place]');
+// For looking at from outside, as a test does.
+box.place = new Place(box);

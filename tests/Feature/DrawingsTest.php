@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
 use App\Clock\ShopClock;
+use App\Models\Decoration;
 use App\Plan\Chart\Bar;
 use App\Plan\Chart\LaneChart;
 use App\Plan\Chart\PlanChart;
@@ -15,6 +16,7 @@ use App\Plan\Chart\Zoom;
 use App\Plan\PlanBoard;
 use App\Shop\Figure;
 use Carbon\CarbonImmutable;
+use Hakama\Garment\Position;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -76,9 +78,7 @@ final class DrawingsTest extends FeatureTestCase
                 foreach ($board->timetable()->on((string) $machine) as $placed) {
                     foreach ($placed->changes->cones->load as $change) {
                         $changes +=
-                            $change->needle === $number && $placed->changeoverStart < $chart->axis->days[4][1]
-                                ? 1
-                                : 0;
+                            $change->needle === $number && $placed->changeoverStart < $chart->axis->days[4][1] ? 1 : 0;
                     }
                 }
                 self::assertCount(
@@ -285,6 +285,49 @@ final class DrawingsTest extends FeatureTestCase
             [(float) $svg->g[0]->image['width'], (float) $svg->g[0]->image['height']],
             1e-6,
         );
+    }
+
+    #[Test]
+    public function the_side_and_the_back_of_a_cap_are_drawn_where_they_lie(): void
+    {
+        $decoration = Decoration::query()
+            ->where('position', Position::CapFront)
+            ->whereHas('artwork', static fn($artwork) => $artwork->where('name', 'Ringers’ bell, cap'))
+            ->firstOrFail();
+        $drawn = function (Position $position) use ($decoration): \SimpleXMLElement {
+            $decoration->update(['position' => $position]);
+            app()->forgetScopedInstances();
+            $page = (string) $this->get("/setup/{$decoration->id}?machine=M1")
+                ->assertOk()
+                ->getContent();
+            self::assertSame(1, preg_match('~<svg[^>]*id="cap-flat".*?</svg>~s', $page, $found));
+            $svg = simplexml_load_string($found[0]);
+            self::assertNotFalse($svg);
+
+            return $svg;
+        };
+        $at = static fn(\SimpleXMLElement $svg, string $class, string $what): array => array_map(
+            static fn(\SimpleXMLElement $one): float => (float) $one[$what],
+            $svg->xpath("//*[contains(@class, '{$class}')]") ?: [],
+        );
+        $front = $drawn(Position::CapFront);
+        self::assertSame([[0.0], []], [$at($front, 'design', 'data-x'), $at($front, 'panel-seam', 'data-x')]);
+        self::assertCount(1, $front->xpath("//*[@class='limit']") ?: []);
+
+        // Six panels; the driver reaches 75 degrees round, and the design ends there.
+        $side = $drawn(Position::CapSide);
+        [$one, $two] = $at($side, 'panel-seam', 'data-x');
+        self::assertEqualsWithDelta(2 * $one, $two, 0.02);
+        $round = 6 * $one;
+        [$x] = $at($side, 'design', 'data-x');
+        [$width] = $at($side, 'design', 'data-width');
+        self::assertEqualsWithDelta(min($round / 4, ($round * 75) / 360 - $width / 2), $x, 0.05);
+        self::assertSame([], $side->xpath("//*[@class='limit']") ?: [], 'the height of the front does not limit it');
+
+        $back = $drawn(Position::CapBack);
+        self::assertSame([0.0], $at($back, 'design', 'data-x'));
+        self::assertEqualsWithDelta([-$one, $one], $at($back, 'panel-seam', 'data-x'), 0.02);
+        self::assertCount(1, $back->xpath("//*[@class='opening']") ?: []);
     }
 
     #[Test]
