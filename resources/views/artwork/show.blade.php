@@ -99,10 +99,10 @@
                     <button class="btn btn-small" data-do="density" data-key="d" data-does="Show the density"
                         aria-pressed="false">Density <kbd>d</kbd></button>
                     <button class="btn btn-small" data-do="order" data-key="o"
-                        data-does="Number the objects in sewing order" aria-pressed="false">Order of objects
+                        data-does="Number the objects in sewing order" aria-pressed="false">Order
                         <kbd>o</kbd></button>
                     <button class="btn btn-small" data-do="measure" data-key="y"
-                        data-does="Measure the smallest letters" aria-pressed="false">Measure letters
+                        data-does="Measure the smallest letters" aria-pressed="false">Letters
                         <kbd>y</kbd></button>
                     <span class="ml-auto flex items-center gap-2">
                         <label for="rate" class="sr-only">Speed of playing</label>
