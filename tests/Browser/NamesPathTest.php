@@ -123,6 +123,7 @@ final class NamesPathTest extends BrowserTestCase
             $machine->sew(100_000);
             $this->press('Done: count this piece');
         }
+        $this->browser->wait(8, 100)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
         $this->visit('/orders/'.self::$order);
         $this->sees('30 / 30');
         $this->visit('/floor/finish');

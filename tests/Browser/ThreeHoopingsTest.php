@@ -80,13 +80,14 @@ final class ThreeHoopingsTest extends BrowserTestCase
         $this->press('All is checked');
         $machine = new MachineOnTheLine('M2');
         foreach ([1, 1, 2, 2, 3, 3] as $i => $hooping) {
-            $this->sees("Hooping {$hooping} of 3");
+            $this->sees("Hooping {$hooping} of 3: the cross at ");
             $this->press('Start load '.($i + 1));
             $this->sees('Sewing load '.($i + 1));
             self::assertSame('sew', $machine->takeUp());
             self::assertSame(50, $machine->sew(100_000), 'a third of the tape');
             $this->press($hooping === 3 ? 'Done: count this piece' : "Off: hooping {$hooping} of 3 is sewn");
         }
+        $this->browser->wait(8, 100)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
         $this->visit('/floor/finish');
         $this->sees('Three bells');
     }

@@ -25,6 +25,9 @@ use Hakama\Stitch\Turn;
 /** What is decided, by the rules or by a person, with the facts: what warnings, steps and cautions go by. */
 final readonly class Decided
 {
+    /** No stitch is longer than what one record of a tape reaches. */
+    private const STITCH_MM = 12.1;
+
     /** @var list<Driver> that would do, best first */
     public array $wanted;
     /** @var list<Driver> those of them that there are */
@@ -159,7 +162,8 @@ final readonly class Decided
         }
         $bottom = min(array_map(static fn(Hooping $one): float => $one->fromMm, $hoopings));
         $top = max(array_map(static fn(Hooping $one): float => $one->toMm, $hoopings));
-        if ($top - $bottom > $this->facts->design->heightMm + 0.1) {
+        // A band reaches from where its first stitch begins, which is no point that is sewn: up to a stitch more.
+        if ($top - $bottom > $this->facts->design->heightMm + self::STITCH_MM) {
             return [];
         }
         $from = abs($this->placement->downMm);

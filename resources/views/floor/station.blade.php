@@ -47,6 +47,13 @@
                         @endif
                     </p>
                 </div>
+                @if ($several)
+                    <p class="font-head font-semibold now" id="hooping">Hooping {{ $running->hooping() }} of
+                        {{ count($running->hoopings) }}@if (isset($running->setup->marks[$running->hooping() - 1])): the
+                            cross at {{ $running->setup->marks[$running->hooping() - 1] }}
+                        @endif
+                    </p>
+                @endif
                 <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img"
                     aria-label="The design, filled as far as it is sewn"
                     data-track="{{ $named?->sewn ? route('orders.names.track', [$open->decorationId, $named->sewn]) : ($several ? route('setup.hooping.track', [$open->decorationId, $running->hooping(), 'v' => substr($design->checksum, 0, 8)]) : route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)])) }}"
@@ -68,13 +75,6 @@
                     <p class="text-base" id="bobbin">{{ $station->bobbinWords() }}</p>
                     <p class="text-base" id="loading">▲ {{ ucfirst($running->setup->loading->endWords()) }} towards the
                         machine, as the picture lies; {{ App\Setup\DecisionRow::turn($running->setup->turnToSet) }}.</p>
-                @endif
-                @if ($several)
-                    <p class="font-head font-semibold now" id="hooping">Hooping {{ $running->hooping() }} of
-                        {{ count($running->hoopings) }}@if (isset($running->setup->marks[$running->hooping() - 1])): the
-                            cross at {{ $running->setup->marks[$running->hooping() - 1] }}
-                        @endif
-                    </p>
                 @endif
                 <div class="mt-2 flex items-baseline gap-6 tabular-nums">
                     @if ($run->stage === Stage::Sewing)
