@@ -18,6 +18,7 @@ use App\Http\Controllers\Books\InvoiceController;
 use App\Http\Controllers\Books\JobController;
 use App\Http\Controllers\Books\LearnController;
 use App\Http\Controllers\Floor\CorrectionController;
+use App\Http\Controllers\Floor\FinderController;
 use App\Http\Controllers\Floor\FinishController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
@@ -315,6 +316,7 @@ Route::controller(FinishController::class)
         Route::post('/finish', 'finish')->name('finished');
         Route::post('/check/{piece}', 'check')->name('check')->whereNumber('piece');
     });
+Route::get('/floor/finder', FinderController::class)->name('floor.finder');
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
 Route::get('/floor/cards/{code}', [CardController::class, 'floor'])->name('floor.card');
 Route::put('/floor/who', [FloorController::class, 'who'])->name('floor.who');

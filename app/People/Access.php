@@ -44,6 +44,7 @@ final class Access
         'catalogue.show',
         'floor.board',
         'floor.card',
+        'floor.finder',
         'floor.corrections',
         'floor.pulse',
         'floor.show',

@@ -295,6 +295,23 @@ final class FinishTest extends FeatureTestCase
             ->assertDontSee('<html', false);
     }
 
+    #[Test]
+    public function what_is_seen_leads_to_what_is_behind_it_and_to_what_was_spoiled_by_it_here(): void
+    {
+        $this->get('/floor/finder')->assertOk()->assertSee('Choose what is seen');
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        app(House::class)->change([], ['check' => 'always']);
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => $ids, 'who' => 'Odo']);
+        $this->check($ids[0], ['verdict' => 'reject', 'who' => 'Odo', 'cause' => 'puckering']);
+        $this->get('/floor/finder?see=puckering')
+            ->assertOk()
+            ->assertSee('It was stretched when it was hooped')
+            ->assertSee('Spoiled by it here')
+            ->assertSee('M2');
+        $this->get('/floor/finder?see=loops')->assertOk()->assertDontSee('Spoiled by it here');
+        $this->get('/floor/finder?see=ghosts')->assertOk()->assertSee('Choose what is seen');
+    }
+
     /** @return \Illuminate\Database\Eloquent\Collection<int, Piece> */
     private function at(FinishState $state): \Illuminate\Database\Eloquent\Collection
     {

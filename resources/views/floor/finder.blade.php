@@ -1,0 +1,45 @@
+<x-layout station="floor" title="What is wrong" :floor="true">
+    <x-slot:say>Say what is seen: it tells what is behind it, soonest found first.</x-slot:say>
+    <div class="mb-3 flex flex-wrap items-baseline gap-4">
+        <h1>What is wrong</h1>
+        <a class="ml-auto" href="{{ route('floor.show') }}" data-key="b">At the machine <kbd>b</kbd></a>
+    </div>
+    <div class="grid grid-cols-1 gap-8 md:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]">
+        <nav aria-label="What is seen" class="grid gap-1">
+            @foreach (Hakama\Floor\Symptom::cases() as $one)
+                <a href="{{ route('floor.finder', ['see' => $one->value]) }}"
+                    @if ($one === $seen) aria-current="page" @endif
+                    @class(['border-l-4 px-3 py-2 no-underline', 'border-now font-semibold' => $one === $seen, 'border-hair' => $one !== $seen])>{{ $one->label() }}</a>
+            @endforeach
+        </nav>
+        <section aria-live="polite">
+            @if ($seen)
+                <h2 class="mb-2">{{ $seen->label() }}</h2>
+                <ol class="list-decimal pl-6">
+                    @foreach ($seen->remedies() as $remedy)
+                        <li class="border-b border-hair py-2"><strong>{{ ucfirst($remedy->cause) }}.</strong>
+                            {{ $remedy->do }}</li>
+                    @endforeach
+                </ol>
+                <p class="mt-3 text-base text-soft">Hands clear and the machine stopped before reaching in; power off at
+                    needle and foot. The machine’s manual and those who are trained on it decide.</p>
+                @if ($recorded !== [])
+                    <h2 class="mb-1 mt-5">Spoiled by it here, in {{ $days }} days</h2>
+                    <table>
+                        <tbody>
+                            @foreach ($recorded as $row)
+                                <tr>
+                                    <td>{{ $row->machine }}</td>
+                                    <td>{{ Hakama\Garment\Fabric::from($row->fabric)->label() }}</td>
+                                    <td class="num">{{ (int) $row->pieces === 1 ? 'one piece' : (int) $row->pieces . ' pieces' }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                @endif
+            @else
+                <p class="note">Choose what is seen.</p>
+            @endif
+        </section>
+    </div>
+</x-layout>
