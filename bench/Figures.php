@@ -233,6 +233,19 @@ final class Figures
             );
         }
 
+        foreach ([8, 9, 10] as $batches) {
+            $proven = 0;
+            $times = [];
+            for ($seed = 1; $seed <= 20; $seed++) {
+                $begun = hrtime(true);
+                $search = Search::of(PlanWorkload::of($batches, 3, 15, 22, 0.9 + $seed / 20, $seed))->run(20_000);
+                $times[] = (hrtime(true) - $begun) / 1e9;
+                $proven += $search->isProven() ? 1 : 0;
+            }
+            sort($times);
+            printf("  %d x 3: %d of 20 proven, median %.2f s, at most %.1f s\n", $batches, $proven, $times[10], max($times));
+        }
+
         $workload = PlanWorkload::of(200, 12, 15, 60, 1.8, 31);
         $begun = hrtime(true);
         $search = Search::of($workload, 1, 20_000)->run(20_000);

@@ -23,13 +23,13 @@ final class Search
     private const PLACES_AN_ITERATION = 15;
     /** This share of the time builds plans, percent. */
     private const BUILDING_PERCENT = 50;
-    /** So many plans are built of a small shop, before all of them are looked through. */
-    private const BUILT_FIRST = 30;
+    /** After so many rounds, or percent of them, all the plans of a small shop are looked through beside. */
+    private const ROUNDS_FIRST = 30;
     /** A plan is gone on from that costs this share more, with e to the minus one; it falls to a hundredth of that. */
     private const WORSE = 0.01;
     private const LEAST_WORSE = 0.01;
-    /** For each iteration it is to make, so many beginnings of a plan are looked at where all of them might be. */
-    private const NODES_PER_ITERATION = 4;
+    /** So many beginnings of a plan are looked at in a round, where all of them might be. */
+    private const NODES_A_ROUND = 5_000;
 
     private readonly Internal\Pricer $pricer;
     private readonly Internal\Building $building;
@@ -38,6 +38,8 @@ final class Search
     private readonly int $planned;
     private readonly int $iterationsARound;
     private ?Internal\Ruin $ruin = null;
+    private ?Internal\Exact $exact = null;
+    private bool $isBegun = false;
     private float $current = INF;
     /** What the best is judged by, and what it costs by itself. */
     private float $best = INF;
@@ -88,18 +90,7 @@ final class Search
         int $iterations = 20_000,
         ?Sequence $inForce = null,
     ): self {
-        $search = new self($workload, $inForce, $seed, $iterations);
-        $exact = new Internal\Exact($workload, $search->standing);
-        if (count($workload->batches) <= Internal\Exact::MOST) {
-            for ($i = 0; $i < self::BUILT_FIRST; $i++) {
-                $search->build();
-            }
-            $search->isProven = $exact->run($search->best(), self::NODES_PER_ITERATION * $iterations);
-            $search->pricer->keep($exact->best());
-            $search->offer();
-        }
-
-        return $search;
+        return new self($workload, $inForce, $seed, $iterations);
     }
 
     /** No plan is cheaper than the best: there is nothing left to look for. */
@@ -114,13 +105,14 @@ final class Search
         $this->done += $iterations;
         while (
             ! $this->isProven
-            && $this->rounds < intdiv($this->done, $this->iterationsARound)
+            && $this->rounds < max(1, intdiv($this->done, $this->iterationsARound))
             && $this->priced() < $this->done * self::PLACES_AN_ITERATION
         ) {
             $this->rounds++;
+            $this->lookThrough();
             if ($this->share() * 100 <= self::BUILDING_PERCENT) {
                 $this->build();
-            } elseif (! $this->ruin()) {
+            } elseif (! $this->ruin() && $this->exact === null) {
                 break;
             }
         }
@@ -143,6 +135,32 @@ final class Search
                 $this->priced() / ($this->planned * self::PLACES_AN_ITERATION),
             ),
         );
+    }
+
+    /** A part of all the plans there are of a small shop; none at first, as a good plan spares most of them. */
+    private function lookThrough(): void
+    {
+        if (
+            ! $this->isBegun
+            && ($this->rounds > self::ROUNDS_FIRST || $this->share() * 100 >= self::ROUNDS_FIRST)
+            && count($this->workload->batches) <= Internal\Exact::MOST
+        ) {
+            $this->isBegun = true;
+            $exact = new Internal\Exact($this->workload, $this->standing);
+            $this->exact = $exact->begin($this->best()) ? $exact : null;
+        }
+        if ($this->exact === null) {
+            return;
+        }
+        $this->exact->know($this->best(), $this->cost);
+        $this->isProven = $this->exact->goOn(self::NODES_A_ROUND);
+        if ($this->exact->cost() < $this->cost) {
+            $this->pricer->keep($this->exact->best());
+            $this->offer();
+            if ($this->ruin !== null) {
+                $this->goBack($this->currentLanes);
+            }
+        }
     }
 
     private function build(): void

@@ -104,7 +104,7 @@ class Place {
         this.points[this.at] = pixel;
         this.answer = null;
         if (next) {
-            const free = this.points.findIndex((one) => one === null);
+            const free = this.points.indexOf(null);
             if (free >= 0) this.at = free;
         }
         this.told();

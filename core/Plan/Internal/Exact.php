@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Internal;
 
+use Generator;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Workload;
 
@@ -20,6 +21,7 @@ final class Exact
     public const MOST = 10;
 
     private readonly Pricer $pricer;
+    private readonly Remainder $remainder;
     /** @var array<int, int> batch => the machine it stands on already */
     private array $machineOf = [];
     /** @var array<int, list<int>> machine => what stands on it already */
@@ -27,12 +29,17 @@ final class Exact
     private Sequence $best;
     private float $least = INF;
     private int $nodes = 0;
+    private Generator $looking;
+    private bool $isBegun = false;
+    /** @var array<string, float> all that what is left depends on => the least that what stands has cost with it */
+    private array $met = [];
 
     /** @param Sequence $standing what cannot be moved, where it stands */
     public function __construct(private readonly Workload $workload, Sequence $standing)
     {
         $this->pricer = new Pricer($workload);
         $this->pricer->keep($standing);
+        $this->remainder = new Remainder($workload, $this->pricer);
         $this->standing = $this->pricer->sequence;
         foreach ($this->standing as $m => $lane) {
             foreach ($lane as $batch) {
@@ -41,12 +48,8 @@ final class Exact
         }
     }
 
-    /**
-     * Looks for what is cheaper than a sequence; true when nothing is cheaper than `best` is then.
-     *
-     * @param int $nodes gives up after so many beginnings of a plan
-     */
-    public function run(Sequence $start, int $nodes): bool
+    /** Whether a shop can be looked through whole; what is cheaper than this sequence is looked for then. */
+    public function begin(Sequence $start): bool
     {
         $this->best = $start;
         $numbers = $this->pricer->numbers;
@@ -57,10 +60,7 @@ final class Exact
         }
         foreach (array_keys($numbers->batches) as $batch) {
             // What is fixed to a time goes between others, and where something is set up already must be known.
-            if (
-                $numbers->fixed[$batch] !== null
-                || ($numbers->standing[$batch] && ! isset($this->machineOf[$batch]))
-            ) {
+            if ($numbers->fixed[$batch] !== null || ($numbers->standing[$batch] && ! isset($this->machineOf[$batch]))) {
                 return false;
             }
         }
@@ -69,10 +69,31 @@ final class Exact
             array_map(static fn(): array => [], $numbers->machines),
             array_map(static fn(): int => 0, $numbers->machines),
         );
-        $this->nodes = $nodes;
-        $this->branch(array_fill_keys(array_keys($numbers->batches), true), $this->workload->now);
+        $all = array_keys($numbers->batches);
+        $this->remainder->cost($all, $this->workload->now, $this->least);
+        $this->looking = $this->branch(array_fill_keys($all, true), $this->workload->now, $this->remainder->withNext);
 
-        return $this->nodes >= 0;
+        return true;
+    }
+
+    /** Goes on for so many beginnings of a plan; true when nothing is cheaper than `best`. */
+    public function goOn(int $nodes): bool
+    {
+        $this->nodes = $nodes;
+        if ($this->isBegun) {
+            $this->looking->next();
+        }
+        $this->isBegun = true;
+
+        return ! $this->looking->valid();
+    }
+
+    /** A cheaper sequence was found elsewhere. */
+    public function know(Sequence $better, float $cost): void
+    {
+        if ($cost < $this->least) {
+            [$this->best, $this->least] = [$better, $cost];
+        }
     }
 
     /** The cheapest sequence met. */
@@ -81,21 +102,38 @@ final class Exact
         return $this->best;
     }
 
+    public function cost(): float
+    {
+        return $this->least;
+    }
+
     /**
-     * @param array<int, true> $left  batches without a place
-     * @param int              $start the latest start so far
+     * @param array<int, true>               $left     batches without a place
+     * @param int                            $start    the latest start so far
+     * @param array<int, array<int, float>>  $withNext machine => batch => what all of them must cost if it comes next
+     *
+     * @return Generator<int, null, void, void> halts when as many beginnings were looked at as it may
      */
-    private function branch(array $left, int $start): void
+    private function branch(array $left, int $start, array $withNext): Generator
     {
         if ($left === []) {
             [$this->best, $this->least] = [$this->pricer->kept(), $this->pricer->cost];
 
             return;
         }
+        if ($this->nodes <= 0) {
+            yield;
+        }
+        $state = hash('xxh128', implode(' ', array_keys($left)).$this->pricer->stateFrom($start), true);
+        if (($this->met[$state] ?? INF) <= $this->pricer->cost) {
+            return;
+        }
+        $this->met[$state] = $so = $this->pricer->cost;
         foreach ($this->next($left) as [$m, $batch]) {
-            if (--$this->nodes < 0) {
-                return;
+            if ($so + $withNext[$m][$batch] >= $this->least - 1e-9) {
+                continue;
             }
+            $this->nodes--;
             $lane = $this->pricer->sequence[$m];
             $cost = $this->pricer->change([$m => [...$lane, $batch]], [$m => count($lane)]);
             $rest = $left;
@@ -103,9 +141,9 @@ final class Exact
             $at = $this->pricer->startOf[$batch];
             if (
                 $this->pricer->isPlacedLast($m)
-                && $cost + $this->atLeast($rest, max($start, $at)) < $this->least - 1e-9
+                && $cost + $this->atLeast($rest, max($start, $at), $this->least - $cost) < $this->least - 1e-9
             ) {
-                $this->branch($rest, max($start, $at));
+                yield from $this->branch($rest, max($start, $at), $this->remainder->withNext);
             }
             $this->pricer->change([$m => $lane], [$m => count($lane)]);
         }
@@ -139,28 +177,12 @@ final class Exact
     }
 
     /**
-     * What the rest must cost when none of it starts before a time: each alone, on the machine where it costs least,
-     * behind what stands there, with the shortest changeover there is.
+     * What the rest must cost when none of it starts before a time.
      *
      * @param array<int, true> $rest
      */
-    private function atLeast(array $rest, int $start): float
+    private function atLeast(array $rest, int $start, float $enough): float
     {
-        $numbers = $this->pricer->numbers;
-        $cost = 0.0;
-        foreach (array_keys($rest) as $batch) {
-            $end = PHP_INT_MAX;
-            foreach ($numbers->machines as $m => $_) {
-                if ($numbers->loads[$m][$batch] !== null) {
-                    $end = min($end, $this->pricer->soonestEnd($m, $batch, $start));
-                }
-            }
-            $cost +=
-                ($numbers->standing[$batch] ? 0 : $this->pricer->leastChangeoverS()) * $numbers->perChangeoverS +
-                ($end - $this->workload->now) * $numbers->perFlowS +
-                max(0, $end - $numbers->due[$batch]) * $numbers->weight[$batch];
-        }
-
-        return $cost;
+        return $this->remainder->cost(array_keys($rest), $start, $enough);
     }
 }

@@ -77,4 +77,25 @@ final class NeedleCount
 
         return $next;
     }
+
+    /** The thread need not be loaded again, if no later batch takes its needle. */
+    public function mayHold(int $thread): bool
+    {
+        return ($this->last[$thread] ?? -1) >= $this->full;
+    }
+
+    /** Alike for two of them when no later batch can tell them apart. */
+    public function state(): string
+    {
+        $since = [];
+        foreach ($this->last as $thread => $rank) {
+            if ($rank >= $this->full) {
+                $since[$thread] = $this->rank - $rank;
+            }
+        }
+        ksort($since);
+        $free = array_slice($this->free, $this->full);
+
+        return implode(',', array_keys($since)).' '.implode(',', $since).' '.implode(',', $free);
+    }
 }

@@ -51,4 +51,14 @@ final class NeedleGroups
 
         return $next;
     }
+
+    public function mayHold(int $thread): bool
+    {
+        return isset($this->racks[$this->size[$thread]]) && $this->racks[$this->size[$thread]]->mayHold($thread);
+    }
+
+    public function state(): string
+    {
+        return implode(' ', array_map(static fn(NeedleCount $rack): string => $rack->state(), $this->racks));
+    }
 }

@@ -32,6 +32,10 @@ final class Numbers
     public array $loads = [];
     /** @var array<int, array<int, list<int>>> machine, batch => threads that no pinned needle has */
     public array $threads = [];
+    /** @var array<int, list<int>> batch => threads, on pinned needles too */
+    public array $colours = [];
+    /** @var array<int, int> machine => needles that are not pinned */
+    public array $needles = [];
     /** @var array<int, array<int, int>> machine, batch => frames it holds */
     public array $frames = [];
     /** @var array<int, int> batch => */
@@ -114,9 +118,12 @@ final class Numbers
                 $batch->equipment->style === '' ? -1 : ($styles[$batch->equipment->style] ??= count($styles));
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
+            $colours = [];
             foreach ($batch->equipment->threads as $thread) {
-                $wants[($threads[$thread] ??= count($threads))] = $workload->needs->size($thread);
+                $colours[] = $threads[$thread] ??= count($threads);
+                $wants[$threads[$thread]] = $workload->needs->size($thread);
             }
+            $this->colours[] = array_values(array_unique($colours));
         }
         foreach (array_values($workload->lanes) as $m => $lane) {
             $this->mounted[$m] = ['frame' => $frames[$lane->frame] ?? -1, 'driver' => $drivers[$lane->driver]];
@@ -175,6 +182,7 @@ final class Numbers
                 $standing[$size][($threads[$needle->thread] ??= count($threads))] = true;
             }
         }
+        $this->needles[$m] = array_sum($free);
         $standing = array_map(array_keys(...), $standing);
         $sizes = array_map(strval(...), $wants);
         $this->racks[$m] = $apart

@@ -132,14 +132,11 @@ final class Pricer
     }
 
     /**
-     * Seconds that a changeover takes more, or less, for what stands before it in a lane: other needles are to be
-     * fitted, a strap is to be set, or the same design goes on.
-     *
-     * @param list<int> $lane
+     * Seconds that a changeover takes more, or less, for the batch before it: other needles are to be fitted, a strap
+     * is to be set, or the same design goes on.
      */
-    private function afterS(int $m, array $lane, int $rank, int $batch): int
+    private function afterS(int $m, ?int $last, int $batch): int
     {
-        $last = $lane[$rank - 1] ?? null;
         if ($last === null) {
             return $this->numbers->firstS[$m][$batch];
         }
@@ -162,37 +159,75 @@ final class Pricer
     /** How long a batch would be set up for at the end of a lane of the kept sequence, seconds. */
     public function changeoverS(int $m, int $batch): int
     {
-        $lane = $this->sequence[$m];
-        $last = $lane === [] ? null : $lane[count($lane) - 1];
-        [$mounted, $driver] =
-            $last === null
-                ? [$this->states[0][2][$m], $this->states[0][3][$m]]
-                : [$this->numbers->frame[$last], $this->numbers->driver[$last]];
+        $loads = $this->needles[$m][count($this->sequence[$m])]->then($this->numbers->threads[$m][$batch])->loads;
 
-        return $this->workload->changeover->traceS +
-            ($mounted === $this->numbers->frame[$batch] ? 0 : $this->workload->changeover->frameS) +
-            $this->numbers->driverS[$m][$driver][$this->numbers->driver[$batch]] +
-            $this->needles[$m][count($lane)]->then($this->numbers->threads[$m][$batch])->loads *
-                $this->numbers->threadS[$m] +
-            $this->afterS($m, $lane, count($lane), $batch);
+        return $this->withoutConesS($m, $batch) + $loads * $this->numbers->threadS[$m];
     }
 
-    /** No changeover is shorter than this, seconds. */
-    public function leastChangeoverS(): int
+    /** The same, cones left out. */
+    public function withoutConesS(int $m, int $batch): int
     {
-        return min($this->workload->changeover->traceS, $this->workload->changeover->againS);
+        $lane = $this->sequence[$m];
+
+        return $lane === []
+            ? $this->afterFrameS($m, $this->states[0][2][$m], $this->states[0][3][$m], null, $batch)
+            : $this->behindS($m, $lane[count($lane) - 1], $batch);
+    }
+
+    /** How long a batch is set up for right behind another one, cones left out, seconds. */
+    public function behindS(int $m, int $last, int $batch): int
+    {
+        return $this->afterFrameS($m, $this->numbers->frame[$last], $this->numbers->driver[$last], $last, $batch);
+    }
+
+    private function afterFrameS(int $m, int $mounted, int $driver, ?int $last, int $batch): int
+    {
+        return $this->numbers->standing[$batch]
+            ? 0
+            : $this->workload->changeover->traceS +
+                    ($mounted === $this->numbers->frame[$batch] ? 0 : $this->workload->changeover->frameS) +
+                    $this->numbers->driverS[$m][$driver][$this->numbers->driver[$batch]] +
+                    $this->afterS($m, $last, $batch);
+    }
+
+    /** A thread that may still be on a machine after what is kept there, if nobody takes it off. */
+    public function mayBeOn(int $m, int $thread): bool
+    {
+        return $this->needles[$m][count($this->sequence[$m])]->mayHold($thread);
     }
 
     /**
-     * When a batch ends at the soonest behind what is kept on a machine, its changeover begun no sooner than a time;
-     * frames, hands and cones left out.
+     * All that the times and the cost of further batches depend on that are set up no sooner than a moment; what they
+     * are worth beside each other is not in it.
      */
-    public function soonestEnd(int $m, int $batch, int $start): int
+    public function stateFrom(int $start): string
+    {
+        $ends = $this->states[count($this->states) - 1][1];
+        $state = (string) max($start, min([PHP_INT_MAX, ...$ends]));
+        foreach ($this->sequence as $m => $lane) {
+            $last = $lane === [] ? '' : $lane[count($lane) - 1];
+            $state .= " {$ends[$m]} {$last} {$this->needles[$m][count($lane)]->state()}";
+        }
+
+        return $state;
+    }
+
+    /**
+     * When a batch ends at the soonest behind what is kept on a machine, its changeover of so many seconds begun no
+     * sooner than a time; frames and hands left out.
+     */
+    public function soonestEnd(int $m, int $batch, int $changeoverS, int $start): int
     {
         [1 => $ends, 5 => $spans] = $this->states[count($this->states) - 1];
-        $changeoverS = $this->numbers->standing[$batch] ? 0 : $this->leastChangeoverS();
 
-        return $this->after($m, $batch, max($ends[$m], $start) + $changeoverS, $spans[$m]);
+        $i = $spans[$m];
+        $start = max($ends[$m], $start);
+        [$from, $to] = [$this->numbers->from[$m], $this->numbers->to[$m]];
+        while (max($start, $from[$i]) + $changeoverS > $to[$i]) {
+            $i++;
+        }
+
+        return $this->after($m, $batch, max($start, $from[$i]) + $changeoverS, $i);
     }
 
     /**
@@ -316,7 +351,8 @@ final class Pricer
                     if (! isset($threadsS[$m][$r])) {
                         $needles[$m][] = $then = $needles[$m][$r]->then($numbers->threads[$m][$batch]);
                         $threadsS[$m][] =
-                            $then->loads * $numbers->threadS[$m] + $this->afterS($m, $sequence[$m], $r, $batch);
+                            $then->loads * $numbers->threadS[$m] +
+                            $this->afterS($m, $sequence[$m][$r - 1] ?? null, $batch);
                     }
                     $changeover = $numbers->standing[$batch]
                         ? 0

@@ -21,6 +21,7 @@ use Hakama\Plan\FrameStock;
 use Hakama\Plan\Internal\Insertion;
 use Hakama\Plan\Internal\NeedleCount;
 use Hakama\Plan\Internal\Pricer;
+use Hakama\Plan\Internal\Remainder;
 use Hakama\Plan\Internal\Ruin;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
@@ -34,6 +35,7 @@ use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -179,6 +181,53 @@ final class SearchTest extends TestCase
         self::assertGreaterThan(0.95 * $total, $proven);
     }
 
+    #[Group('slow')]
+    #[Test]
+    public function what_is_said_to_be_proven_on_three_machines_is_as_cheap_as_any_order(): void
+    {
+        $proven = $total = 0;
+        for ($seed = 1; $seed <= 60; $seed++) {
+            mt_srand(500 + $seed);
+            $workload = RandomWorkload::of(
+                4 + ($seed % 3),
+                3,
+                hands: mt_rand(1, 3),
+                fine: $seed % 5 === 0,
+                goes: $seed % 4 === 1,
+            );
+            $pricer = new Pricer($workload);
+            $all = array_keys($pricer->numbers->batches);
+            $atLeast = (new Remainder($workload, $pricer))->cost($all, $workload->now, INF);
+            $least = INF;
+            self::tryAll($pricer, 0, $all, $least);
+            if ($least >= Pricer::UNPLACED) {
+                continue;
+            }
+            self::assertLessThanOrEqual($least + 1e-6, $atLeast, "seed {$seed}");
+            self::assertGreaterThan(0.1 * $least, $atLeast, "seed {$seed}: it says something");
+            $search = Search::of($workload, 1, 5000)->run(5000);
+            $total++;
+            if ($search->isProven()) {
+                self::assertEqualsWithDelta($least, $search->cost(), 1e-6, "seed {$seed}");
+                $proven++;
+            }
+        }
+        self::assertGreaterThan(40, $total);
+        self::assertSame($total, $proven);
+    }
+
+    #[Group('slow')]
+    #[TestWith([5, 9])]
+    #[TestWith([6, 10])]
+    #[TestWith([7, 10])]
+    #[Test]
+    public function up_to_ten_batches_are_looked_through_whole(int $case, int $batches): void
+    {
+        $search = Search::of(SharedCase::part($case, $batches, 3))->run(20_000);
+        self::assertTrue($search->isProven());
+        self::assertEqualsWithDelta($search->cost(), $search->bound(), 1e-6);
+    }
+
     #[Test]
     public function a_small_plan_is_proven_with_what_is_set_up_already_in_front(): void
     {
@@ -293,11 +342,7 @@ final class SearchTest extends TestCase
         );
         foreach ([1, 2] as $seed) {
             $search = Search::of($workload, $seed, 20_000)->run(20_000);
-            self::assertEqualsWithDelta(
-                Timetable::of($workload, $search->best())->totals->cost,
-                $search->cost(),
-                1e-6,
-            );
+            self::assertEqualsWithDelta(Timetable::of($workload, $search->best())->totals->cost, $search->cost(), 1e-6);
             self::assertLessThan((1 + $percent / 100) * $least, $search->cost(), "seed {$seed}");
             self::assertFalse($search->isProven());
         }

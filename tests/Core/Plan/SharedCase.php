@@ -34,6 +34,31 @@ final class SharedCase
         return self::best($case)['cost'];
     }
 
+    /** Its first machines, with so many of the batches that one of them can run, those that are due first. */
+    public static function part(int $case, int $batches, int $machines): Workload
+    {
+        $whole = self::workload($case);
+        $lanes = array_slice(array_values($whole->lanes), 0, $machines);
+        $able = array_filter(
+            array_values($whole->batches),
+            static fn(Batch $batch): bool => array_filter(
+                $lanes,
+                static fn(Lane $lane): bool => $whole->obstacle($batch, $lane) === null,
+            ) !== [],
+        );
+        usort($able, static fn(Batch $a, Batch $b): int => $a->promise->dueAt <=> $b->promise->dueAt);
+
+        return new Workload(
+            $whole->now,
+            $lanes,
+            array_values($whole->frames),
+            array_slice($able, 0, $batches),
+            $whole->changeover,
+            $whole->hands,
+            $whole->weights,
+        );
+    }
+
     public static function workload(int $case): Workload
     {
         $given = self::given($case);
