@@ -40,6 +40,7 @@ use App\Http\Controllers\People\TabletController;
 use App\Http\Controllers\Plan\AskController;
 use App\Http\Controllers\Plan\CalendarController;
 use App\Http\Controllers\Plan\ExportController;
+use App\Http\Controllers\Plan\LatenessController;
 use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Plan\ProposalController;
 use App\Http\Controllers\Setup\BackingController;
@@ -294,6 +295,8 @@ Route::controller(ProposalController::class)
         Route::post('/{proposal}/take', 'take')->name('take')->whereNumber('proposal');
         Route::delete('/{proposal}', 'leave')->name('leave')->whereNumber('proposal');
     });
+Route::get('/plan/lateness', [LatenessController::class, 'show'])->name('plan.lateness');
+Route::put('/plan/lateness', [LatenessController::class, 'keep'])->name('plan.lateness.keep');
 Route::controller(CalendarController::class)
     ->prefix('plan')
     ->name('plan.')
@@ -419,6 +422,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
             ->whereNumber('customer');
         Route::get('/plan.csv', [ExportController::class, 'csv'])->name('plan.csv');
         Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
+        Route::post('/orders/new/promise', [OrderController::class, 'promise'])->name('orders.promise');
         Route::controller(NamesController::class)
             ->prefix('orders/names')
             ->name('orders.')

@@ -31,8 +31,10 @@ final class OneValue
         'schools',
         'sizes',
         'up',
+        'was',
         'week',
         'weekdays',
+        'late',
         'why',
     ];
 

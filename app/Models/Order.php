@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable            $received_at
  * @property CarbonImmutable            $due_at
  * @property string                     $note
+ * @property bool                       $for_event    of no use after it is due
  * @property string                     $contact      whom to speak to
  * @property int                        $artwork_cents paid once
  * @property int|null                   $agreed_cents  the price that was agreed; null: as it is worked out
@@ -32,6 +33,7 @@ final class Order extends Model
     protected $casts = [
         'received_at' => 'immutable_datetime',
         'due_at' => 'immutable_datetime',
+        'for_event' => 'bool',
         'cancelled_at' => 'immutable_datetime',
     ];
 

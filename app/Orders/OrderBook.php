@@ -16,6 +16,7 @@ final class OrderBook
 {
     /**
      * @param list<TypedLine> $lines
+     * @param bool            $forEvent of no use after it is due
      * @param string|null     $form the form it was written on: the same one again is the same order
      */
     public static function enter(
@@ -25,8 +26,17 @@ final class OrderBook
         string $note,
         array $lines,
         ?string $form = null,
+        bool $forEvent = false,
     ): Order {
-        return Whole::write(static function () use ($customer, $receivedAt, $dueAt, $note, $lines, $form): Order {
+        return Whole::write(static function () use (
+            $customer,
+            $receivedAt,
+            $dueAt,
+            $note,
+            $lines,
+            $form,
+            $forEvent,
+        ): Order {
             // Whoever takes a number waits for the one before: two that are the same come one after the other.
             $number = OrderNumber::next();
             $same = $form === null ? null : Order::query()->where('form_id', $form)->first();
@@ -42,6 +52,7 @@ final class OrderBook
                 'received_at' => $receivedAt,
                 'due_at' => $dueAt,
                 'note' => $note,
+                'for_event' => $forEvent,
             ]);
             $pieces = array_merge(...array_map(static fn(TypedLine $line): array => self::add($order, $line), $lines));
             foreach (array_chunk($pieces, 500) as $some) {

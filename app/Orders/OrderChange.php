@@ -154,6 +154,7 @@ final class OrderChange
             'contact' => $order->contact,
             'due' => $order->due_at->format('Y-m-d H:i'),
             'note' => $order->note,
+            'event' => $order->for_event ? 'yes' : 'no',
             'cancelled' => $order->cancelled_at?->format('Y-m-d H:i') ?? '',
         ];
         $wanted = ($garments ?? Garments::of($order))->wanted;

@@ -18,10 +18,8 @@ use Hakama\Garment\Position;
 use Hakama\Machine\Copies;
 use Hakama\Machine\Driver;
 use Hakama\Plan\Batch;
-use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\Promise;
-use Hakama\Plan\Sewing;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Stitch\Bounds;
 use Illuminate\Database\Eloquent\Collection;
@@ -78,7 +76,9 @@ final class OpenBatches
                 'o.number',
                 'o.received_at',
                 'o.due_at',
+                'o.for_event',
                 'c.name as customer',
+                'c.late_weight',
                 'l.garment',
                 'l.style',
                 'l.colour_name',
@@ -145,19 +145,29 @@ final class OpenBatches
                         Copies::frames((int) $row->pieces_left, (int) $row->copies) * (int) $row->hoopings -
                             (int) $row->hoopings_done,
                     ),
-                    (new Sewing($sewS, (int) $row->hoop_s, $swapS, $row->frame_count >= 2 * $heads ? 2 : 1))->aHooping(
+                    SewnAs::sewing(
+                        $sewS,
+                        $heads,
+                        (int) $row->hoop_s,
+                        $swapS,
+                        (int) $row->frame_count,
                         (int) $row->hoopings,
                     ),
-                    new Equipment(
+                    SewnAs::equipment(
                         array_map(static fn(BatchBlock $block): string => $block->thread, $of),
                         $row->frame,
+                        Driver::from($row->driver),
                         "{$row->needle_size} {$row->needle_point}",
                         "{$row->checksum} {$row->turn_deg}",
-                        $row->driver === Driver::Cap->value && $row->garment === Garment::Cap->value
-                            ? "{$row->style} cap"
-                            : '',
+                        Garment::from($row->garment),
+                        $row->style,
                     ),
-                    new Promise(ShopClock::seconds($order->receivedAt), ShopClock::seconds($order->dueAt)),
+                    new Promise(
+                        ShopClock::seconds($order->receivedAt),
+                        ShopClock::seconds($order->dueAt),
+                        (float) $row->late_weight,
+                        (bool) $row->for_event,
+                    ),
                     (bool) $row->started,
                     $fixedAt === null || $code === null || (bool) $row->started
                         ? null

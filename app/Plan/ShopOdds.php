@@ -14,6 +14,7 @@ use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Odds\Logged;
 use Hakama\Plan\Odds\Odds;
+use Hakama\Plan\Odds\PromiseOdds;
 use Hakama\Plan\Odds\Spread;
 use Hakama\Plan\Timetable;
 use Illuminate\Support\Facades\Cache;
@@ -64,18 +65,41 @@ final class ShopOdds
         foreach ($this->board->batches() as $code => $batch) {
             $orders[$batch->order->number][] = $code;
         }
-        [$least, $most] = self::RUNS;
 
-        return Odds::of(
-            $plan,
-            $this->spread(),
-            max($least, min($most, intdiv(self::REPLAYED, max(1, count($plan->placed))))),
-            share: $this->house->rules()->value(HouseRule::PromiseKept) / 100,
-            orders: $orders,
-        );
+        return Odds::of($plan, $this->spread(), $this->runs($plan), share: $this->share(), orders: $orders);
     }
 
-    public function spread(): Spread
+    /**
+     * Of some batches of a plan, taken as one order.
+     *
+     * @param list<string>              $batches
+     * @param array<array-key, int>     $stitches batch => of a piece, of those that are not the shop's yet
+     */
+    public function together(Timetable $plan, array $batches, array $stitches): PromiseOdds
+    {
+        return Odds::of(
+            $plan,
+            $this->spread($stitches),
+            $this->runs($plan),
+            share: $this->share(),
+            orders: ['these' => $batches],
+        )->orders['these'];
+    }
+
+    private function runs(Timetable $plan): int
+    {
+        [$least, $most] = self::RUNS;
+
+        return max($least, min($most, intdiv(self::REPLAYED, max(1, count($plan->placed)))));
+    }
+
+    private function share(): float
+    {
+        return $this->house->rules()->value(HouseRule::PromiseKept) / 100;
+    }
+
+    /** @param array<array-key, int> $stitches batch => of a piece, beside those of the shop's batches */
+    public function spread(array $stitches = []): Spread
     {
         $rules = $this->house->rules();
         [$sewCv, $spoiled] = $this->logged();
@@ -86,7 +110,8 @@ final class ShopOdds
             $rules->value(HouseRule::ChangeoverSpread) / 100,
             $rules->value(HouseRule::BreakRate),
             $rules->value(HouseRule::BreakTime),
-            array_map(static fn(OpenBatch $batch): int => $batch->design->stitches, $this->board->batches()),
+            $stitches +
+                array_map(static fn(OpenBatch $batch): int => $batch->design->stitches, $this->board->batches()),
             $spoiled ?? $rules->value(HouseRule::SpoiledPieces) / 100,
             isCounted: true,
         );
@@ -127,12 +152,7 @@ final class ShopOdds
             $spoiled = array_sum(array_map(static fn(Entry $entry): int => $entry->spoiledPieces(), $entries));
             $pieces = $spoiled + array_sum(array_map(static fn(Entry $entry): int => $entry->done, $entries));
 
-            return [
-                $ratios->cv(),
-                $pieces < self::LEAST_PIECES ? null : $spoiled / $pieces,
-                $ratios->count(),
-                $pieces,
-            ];
+            return [$ratios->cv(), $pieces < self::LEAST_PIECES ? null : $spoiled / $pieces, $ratios->count(), $pieces];
         });
     }
 }

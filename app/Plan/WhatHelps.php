@@ -76,7 +76,14 @@ final readonly class WhatHelps
             array_values(
                 array_map(
                     static fn(Batch $one): Batch => $one->id === $batch->id
-                        ? $one->promised(new Promise($workload->now, $one->promise->dueAt, $one->promise->weight))
+                        ? $one->promised(
+                            new Promise(
+                                $workload->now,
+                                $one->promise->dueAt,
+                                $one->promise->weight,
+                                $one->promise->isEvent,
+                            ),
+                        )
                         : $one,
                     $workload->batches,
                 ),

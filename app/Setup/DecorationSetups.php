@@ -164,17 +164,13 @@ final class DecorationSetups
     }
 
     /**
-     * What stands in the way of a decoration, whatever its threads: said as soon as an order is written.
+     * The advice for a decoration that is not written down yet; its artwork with its blocks, or without where its
+     * threads do not matter.
      *
-     * @param Collection<int, Machine> $machines
-     * @param array<string, int>       $pieces size => how many
-     *
-     * @return list<Warning>
+     * @param array<string, int> $pieces size => how many
      */
-    public function warnings(Decoration $decoration, Collection $machines, array $pieces): array
+    public function adviseTyped(Decoration $decoration, array $pieces): Advice
     {
-        $this->machines = $machines;
-        $decoration->artwork?->setRelation('blocks', new Collection());
         $style = $this->catalogue->of($decoration->line);
         $facts = $this->facts($decoration, array_sum($pieces));
 
@@ -186,7 +182,23 @@ final class DecorationSetups
                 ? null
                 : $this->fitting($decoration, $this->catalogue->frames()->whereNull('retired_at'), $facts),
             measured: $style->measures ?? [],
-        )->smallest()->advice->warnings ?? [];
+        )->smallest()->advice ?? Advice::of($facts, $this->house->rules());
+    }
+
+    /**
+     * What stands in the way of a decoration, whatever its threads: said as soon as an order is written.
+     *
+     * @param Collection<int, Machine> $machines
+     * @param array<string, int>       $pieces size => how many
+     *
+     * @return list<Warning>
+     */
+    public function warnings(Decoration $decoration, Collection $machines, array $pieces): array
+    {
+        $this->machines = $machines;
+        $decoration->artwork?->setRelation('blocks', new Collection());
+
+        return $this->adviseTyped($decoration, $pieces)->warnings;
     }
 
     /** @return Collection<int, Machine> */

@@ -109,6 +109,9 @@ enum HouseRule: string
     case SearchChanges = 'plan_changes';
     case AgainTime = 'again_min';
     case LateCost = 'late_cost';
+    case LateHour = 'late_hour_min';
+    case LateDay = 'late_day_min';
+    case LateEvent = 'late_event_min';
     case ChangeoverCost = 'changeover_cost';
     case FlowCost = 'flow_cost';
     case MovedCost = 'moved_cost';
@@ -511,6 +514,18 @@ enum HouseRule: string
         self::LateCost->value => [
             'Plan', 'Cost of lateness', 10, 0, 1000, 'per min',
             'What a plan pays for each minute that a batch ends after it is due.',
+        ],
+        self::LateHour->value => [
+            'Plan', 'Over an hour late counts as', 0, 0, 10000, 'min more',
+            'Beside the minutes themselves: nought leaves lateness a straight line.',
+        ],
+        self::LateDay->value => [
+            'Plan', 'Done on another day counts as', 0, 0, 10000, 'min more',
+            'Beside the minutes themselves, where a batch is not done on the day it was promised for.',
+        ],
+        self::LateEvent->value => [
+            'Plan', 'Late for an event counts as', 480, 0, 100000, 'min more',
+            'Where an order is of no use afterwards, from the first minute late.',
         ],
         self::ChangeoverCost->value => [
             'Plan', 'Cost of changeovers', 1, 0, 1000, 'per min',

@@ -11,6 +11,12 @@ final readonly class Promise
      * @param int   $readyAt seconds; blanks are in
      * @param int   $dueAt   seconds; what was promised
      * @param float $weight  how much a minute late counts against that of others
+     * @param bool  $isEvent it is of no use afterwards
      */
-    public function __construct(public int $readyAt, public int $dueAt, public float $weight = 1.0) {}
+    public function __construct(
+        public int $readyAt,
+        public int $dueAt,
+        public float $weight = 1.0,
+        public bool $isEvent = false,
+    ) {}
 }

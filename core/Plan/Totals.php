@@ -38,7 +38,7 @@ final readonly class Totals
         $late = $changeover = $flow = $moved = 0.0;
         $lateBatches = $threads = $drivers = $frames = 0;
         foreach ($placed as $one) {
-            $late += ($one->batch->promise->weight * $one->lateS()) / 60;
+            $late += $weights->lateMin($one->batch->promise, $one->lateS());
             $lateBatches += $one->lateS() > 0 ? 1 : 0;
             $changeover += $one->changeoverS / 60;
             $flow += ($one->end() - $workload->now) / 60;

@@ -57,6 +57,13 @@ document.addEventListener('click', (event) => {
     if (button) button.closest(button.dataset.remove).remove();
 });
 document.addEventListener('click', (event) => {
+    const safe = event.target.closest('[data-due-date]');
+    if (!safe) return;
+    document.getElementById('due_date').value = safe.dataset.dueDate;
+    document.getElementById('due_time').value = safe.dataset.dueTime;
+    htmx.trigger('[hx-target="#promise"]', 'click');
+});
+document.addEventListener('click', (event) => {
     const copy = event.target.closest('[data-copy]');
     if (!copy) return;
     const text = document.getElementById(copy.dataset.copy);

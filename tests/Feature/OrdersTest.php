@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Artwork;
 use App\Models\KeptPlacement;
 use App\Models\Order;
+use Carbon\CarbonImmutable;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Illuminate\Support\Facades\DB;
@@ -364,5 +365,68 @@ final class OrdersTest extends FeatureTestCase
                 self::assertStringContainsString("{$style->name} ({$limit} mm high)", $height <= $limit ? $take : $not);
             }
         }
+    }
+
+    #[Test]
+    public function an_order_that_is_only_typed_is_told_by_when_it_may_be_promised(): void
+    {
+        $ask = fn(array $with, string $pieces = '12'): string => (string) $this->post('/orders/new/promise', [
+            ...$with,
+            'lines' => [
+                [
+                    'garment' => 'polo',
+                    'fabric' => 'pique',
+                    'sizes' => ['M' => $pieces],
+                    'decorations' => [
+                        [
+                            'position' => 'left_chest',
+                            'artwork_id' => Artwork::query()->where('name', 'Ferry roundel')->firstOrFail()->id,
+                        ],
+                    ],
+                ],
+            ],
+        ])
+            ->assertOk()
+            ->getContent();
+        $times = static function (string $page): CarbonImmutable {
+            self::assertMatchesRegularExpression('/data-due-date="([^"]+)"\s+data-due-time="([^"]+)"/', $page);
+            preg_match('/data-due-date="([^"]+)"\s+data-due-time="([^"]+)"/', $page, $found);
+
+            return CarbonImmutable::parse("{$found[1]} {$found[2]}");
+        };
+        $few = $times($ask([]));
+        self::assertTrue($few->isFuture());
+        self::assertLessThan($times($ask([], '120')), $few, 'ten times as many take longer');
+        // What it says is kept as often as it says: asked with that very time, and with the minute it is now.
+        $again = $ask(['due_date' => $few->format('Y-m-d'), 'due_time' => $few->format('H:i')]);
+        self::assertMatchesRegularExpression('/as typed, is kept in\s+(\d+) of 100/', $again);
+        preg_match('/is kept in\s+(\d+) of 100/', $again, $kept);
+        self::assertGreaterThanOrEqual(90, (int) $kept[1]);
+        $now = CarbonImmutable::now();
+        $hasty = $ask(['due_date' => $now->format('Y-m-d'), 'due_time' => $now->format('H:i')]);
+        self::assertStringContainsString('is kept in', $hasty);
+        self::assertStringContainsString('class="block now"', $hasty);
+        self::assertSame(0, Order::query()->where('received_at', '>=', $now)->count(), 'nothing is written down');
+    }
+
+    #[Test]
+    public function what_does_not_count_for_a_promise_is_said(): void
+    {
+        $this->post('/orders/new/promise', [])->assertOk()->assertSee('Say the garment, the sizes and the artwork');
+        $this->post('/orders/new/promise', [
+            'due_date' => ['x'],
+            'due_time' => '25:99',
+            'lines' => [
+                'nonsense',
+                [
+                    'garment' => 'polo',
+                    'fabric' => 'pique',
+                    'sizes' => ['M' => '3'],
+                    'decorations' => [['position' => 'left_chest', 'artwork_id' => '']],
+                ],
+            ],
+        ])
+            ->assertOk()
+            ->assertSee('Line 2, left chest: its artwork is not there yet. It does not count.');
     }
 }

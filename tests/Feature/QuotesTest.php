@@ -27,6 +27,7 @@ final class QuotesTest extends FeatureTestCase
     {
         $this->get('/orders/ask?'.http_build_query(self::ASKED))
             ->assertOk()
+            ->assertSee('To promise:')
             ->assertSee('Keep it as a quote');
         $first = $this->kept('Ferry crew');
         self::assertSame(['Ferry crew', 1, QuoteState::Open], [$first->customer, $first->version, $first->state]);

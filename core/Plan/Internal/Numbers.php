@@ -44,6 +44,8 @@ final class Numbers
     public array $due = [];
     /** @var array<int, float> for a second late */
     public array $weight = [];
+    /** @var array<int, list<array{int, float}>> seconds late past which it costs so much more */
+    public array $lateSteps = [];
     /** @var array<int, int> */
     public array $frame = [];
     /** @var array<int, int> */
@@ -104,6 +106,13 @@ final class Numbers
             $this->ready[] = $batch->promise->readyAt;
             $this->due[] = $batch->promise->dueAt;
             $this->weight[] = ($workload->weights->late * $batch->promise->weight) / 60;
+            $this->lateSteps[] = array_map(
+                static fn(array $step): array => [
+                    $step[0],
+                    $workload->weights->late * $batch->promise->weight * $step[1],
+                ],
+                $workload->weights->steps($batch->promise),
+            );
             $this->frame[] = $frames[$batch->equipment->frame] ?? -1;
             $this->driver[] = isset($workload->frames[$batch->equipment->frame])
                 ? $drivers[$workload->frames[$batch->equipment->frame]->driver]

@@ -437,6 +437,11 @@ final class Pricer
                     $changeovers[$best] * $numbers->perChangeoverS +
                     ($ends[$best] - $this->workload->now) * $numbers->perFlowS +
                     ($late > 0 ? $late * $numbers->weight[$batch] : 0.0);
+                if ($late > 0) {
+                    foreach ($numbers->lateSteps[$batch] as [$after, $extra]) {
+                        $cost += $late > $after ? $extra : 0.0;
+                    }
+                }
                 if ($numbers->fixed[$batch] !== null) {
                     $cost +=
                         (self::MOVED_FIXED / 60) *

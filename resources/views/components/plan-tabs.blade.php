@@ -5,5 +5,6 @@
         [route('plan.show'), 'The plan', 'b', $here === 'show'],
         [route('plan.ask'), 'Questions', 'q', $here === 'ask'],
         [route('plan.calendar'), 'Calendar', 'k', $here === 'calendar'],
+        [route('plan.lateness'), 'Lateness', 'l', $here === 'lateness'],
     ]" />
 </div>

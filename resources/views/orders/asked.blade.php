@@ -20,6 +20,15 @@
             , below the {{ $n($wanted) }} % the house wants
         @endif.
     </p>
+    <p class="mb-3">
+        @if ($odds?->promise === null)
+            By when is not to be said: no flat frame is large enough, or the days that are planned are full.
+        @else
+            <strong>To promise:
+                {{ App\Clock\ShopClock::time($odds->promise)->ceilMinutes(15)->format('D j M, H:i') }}</strong>, kept in
+            {{ $share }} % of cases, once garments and tape are here; behind all that is planned.
+        @endif
+    </p>
     <table>
         <thead>
             <tr>

@@ -32,6 +32,8 @@
             <x-field name="due_time" label="at" value="16:00" type="time" required />
             <x-field name="note" label="Note" maxlength="500" />
         </div>
+        <label class="check mt-3"><input type="checkbox" name="for_event" value="1"
+                @checked(old('for_event'))> For an event: of no use after it is due</label>
         <div id="lines">
             @foreach (array_keys((array) old('lines', [0 => []])) as $i)
                 @include('orders.line', ['i' => $i])
@@ -44,6 +46,12 @@
         </datalist>
         <div id="check" class="mt-4" aria-live="polite" hx-post="{{ route('orders.check') }}"
             hx-include="closest form" hx-trigger="change from:closest form delay:400ms" hx-swap="innerHTML"></div>
+        <div class="mt-4 flex flex-wrap items-start gap-3">
+            <button type="button" class="btn" data-key="p" hx-post="{{ route('orders.promise') }}"
+                hx-include="closest form" hx-target="#promise" hx-swap="innerHTML">What can be promised?
+                <kbd>p</kbd></button>
+            <div id="promise" class="min-w-[20em] flex-1" aria-live="polite"></div>
+        </div>
         <div class="mt-5 flex gap-3">
             <button class="btn btn-main" data-key="s">Enter the order <kbd>s</kbd></button>
             <button type="button" class="btn" data-key="a" hx-get="{{ route('orders.line') }}" hx-target="#lines"

@@ -14,6 +14,8 @@
             <x-field name="due_time" label="at" type="time" :value="$order->due_at->format('H:i')" required />
         </div>
         <div class="mt-3"><x-field name="note" label="Note" :value="$order->note" maxlength="500" /></div>
+        <label class="check mt-3"><input type="checkbox" name="for_event" value="1"
+                @checked($errors->any() ? old('for_event') : $order->for_event)> For an event: of no use after it is due</label>
         <x-wrong field="sizes" />
         @foreach ($order->lines as $line)
             @php $isOne = array_keys($garments->wanted[$line->id] ?? ['one' => 0]) === ['one']; @endphp

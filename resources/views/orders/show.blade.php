@@ -31,7 +31,7 @@
             @endif
         </p>
     @endif
-    <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}. Received
+    <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}{{ $order->for_event ? ', for an event' : '' }}. Received
         {{ $order->received_at->format('D j M, H:i') }}.{{ $order->note !== '' ? ' ' . $order->note : '' }}</p>
     @foreach ($order->lines as $line)
         <section class="mb-6">

@@ -13,6 +13,9 @@ use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Newcomers;
+use Hakama\Plan\Odds\Odds;
+use Hakama\Plan\Odds\Spread;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Promise;
@@ -30,6 +33,41 @@ final class OptionsTest extends TestCase
     private const EIGHT = 28800;
 
     #[Test]
+    public function new_work_is_put_behind_what_stands_the_longest_first(): void
+    {
+        // 3 min to load and 60 of sewing each: a until 63; then long, 3 and 120, until 186, then short until 249.
+        $long = new Batch(
+            'long',
+            2,
+            new Sewing(['M' => 3600], 0, 0, 1),
+            new Equipment(['white'], 'F'),
+            new Promise(0, 0),
+        );
+        $workload = self::workload([self::batch('a', 75)]);
+        $new = Newcomers::in($workload, new Sequence(['M' => ['a']]), [self::batch('short', 60), $long]);
+        self::assertSame(['long', 'short'], $new->ids);
+        self::assertSame([], $new->left);
+        self::assertSame(
+            [63, 186, 249],
+            array_map(static fn(string $id): int => intdiv((int) $new->plan->find($id)?->end() - self::EIGHT, 60), [
+                'a',
+                'long',
+                'short',
+            ]),
+        );
+        $odds = Odds::of($new->plan, new Spread(0, 0, 0), 1, orders: ['these' => $new->ids])->orders['these'];
+        self::assertSame(self::EIGHT + 249 * 60, $odds->endP50, 'both are done when the last of them is');
+        $nowhere = new Batch(
+            'x',
+            1,
+            new Sewing(['N' => 60], 0, 0, 1),
+            new Equipment(['white'], 'F'),
+            new Promise(0, 0),
+        );
+        self::assertSame(['x'], Newcomers::in($workload, new Sequence(['M' => ['a']]), [$nowhere])->left);
+    }
+
+    #[Test]
     public function a_rush_is_put_in_front_behind_or_where_no_promise_is_broken(): void
     {
         // Each takes 3 min to load and an hour to sew. a is due after an hour and a quarter, b after three and a half.
@@ -45,11 +83,7 @@ final class OptionsTest extends TestCase
                 $minutes($options->soonestBehind()),
             ],
         );
-        self::assertSame(
-            ['a'],
-            $options->soonestAtAll()?->others->late,
-            'a then ends after 126 minutes, b after 189',
-        );
+        self::assertSame(['a'], $options->soonestAtAll()?->others->late, 'a then ends after 126 minutes, b after 189');
         self::assertSame(
             [0, 3780],
             [
@@ -165,10 +199,7 @@ final class OptionsTest extends TestCase
         $behind = new Sequence(['M' => ['a', 'c', 'b'], 'N' => ['d']]);
         self::assertSame(
             ['d'],
-            array_map(
-                static fn(Option $one): ?string => $one->after(),
-                Options::together($workload, $behind, 'c', 9),
-            ),
+            array_map(static fn(Option $one): ?string => $one->after(), Options::together($workload, $behind, 'c', 9)),
             'behind a it is already',
         );
     }

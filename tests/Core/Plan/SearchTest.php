@@ -140,6 +140,52 @@ final class SearchTest extends TestCase
         self::assertGreaterThan(400, $priced);
     }
 
+    #[Test]
+    public function a_plan_with_steps_of_lateness_costs_the_same_both_ways_and_none_is_cheaper_than_the_proven_one(): void
+    {
+        $stepped = $proven = 0;
+        for ($seed = 1; $seed <= 25; $seed++) {
+            mt_srand(900 + $seed);
+            $drawn = RandomWorkload::of(5, 2, hands: 2);
+            $workload = new Workload(
+                $drawn->now,
+                array_values($drawn->lanes),
+                array_values($drawn->frames),
+                array_values(
+                    array_map(
+                        static fn(Batch $batch): Batch => $batch->promised(
+                            new Promise(
+                                0,
+                                $drawn->now + mt_rand(600, 40_000),
+                                mt_rand(5, 30) / 10,
+                                mt_rand(0, 1) === 1,
+                            ),
+                        ),
+                        $drawn->batches,
+                    ),
+                ),
+                $drawn->changeover,
+                $drawn->hands,
+                new Weights(10, 1, 0.01, hourMin: 45, dayMin: 300, eventMin: 480),
+            );
+            $pricer = new Pricer($workload);
+            $least = INF;
+            self::tryAll($pricer, 0, array_keys($pricer->numbers->batches), $least);
+            $search = Search::of($workload, 1, 3000)->run(3000);
+            if ($least >= Pricer::UNPLACED) {
+                continue;
+            }
+            $totals = Timetable::of($workload, $search->best())->totals;
+            self::assertEqualsWithDelta($totals->cost, $search->cost(), 1e-6, "seed {$seed}");
+            self::assertGreaterThan($least - 1e-6, $search->cost());
+            self::assertLessThanOrEqual($least + 1e-6, Bound::of($workload)->cost);
+            $proven += $search->isProven() && $search->cost() < $least + 1e-6 ? 1 : 0;
+            $stepped += $totals->weightedLateMin > 300 ? 1 : 0;
+        }
+        self::assertGreaterThan(15, $proven);
+        self::assertGreaterThan(5, $stepped, 'some of them are late');
+    }
+
     #[Group('slow')]
     #[Test]
     public function small_plans_are_as_cheap_as_any_order_of_their_batches(): void

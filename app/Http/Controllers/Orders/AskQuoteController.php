@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Orders;
 use App\Http\Requests\Orders\AskQuote;
 use App\Models\KeptQuote;
 use App\Money\AskedPrice;
+use App\Money\AskedPromise;
 use App\Shop\House;
 use App\Shop\Premises;
 use Hakama\House\HouseRule;
@@ -18,19 +19,25 @@ use Illuminate\Validation\ValidationException;
 /** On the telephone: what would it cost, before there is an order, or an artwork. */
 final readonly class AskQuoteController
 {
-    public function __construct(private House $house, private AskedPrice $price, private Premises $premises) {}
+    public function __construct(
+        private House $house,
+        private AskedPrice $price,
+        private AskedPromise $promise,
+        private Premises $premises,
+    ) {}
 
     /** On the telephone: before there is an order, or an artwork. */
     public function __invoke(Request $request): View
     {
         $quotes = [];
-        $problem = $guess = null;
+        $problem = $guess = $odds = null;
         if ($request->query->count() > 0) {
             try {
                 $asked = AskQuote::createFrom($request)->setContainer(app())->setRedirector(app('redirect'));
                 $asked->validateResolved();
                 $guess = $asked->guess($this->house->rules()->value(HouseRule::FullFill));
                 $quotes = $this->price->of($asked);
+                $odds = $this->promise->of($asked);
             } catch (ValidationException $e) {
                 $problem = $e->validator->errors()->first();
             } catch (NoPrice $e) {
@@ -41,6 +48,8 @@ final readonly class AskQuoteController
         $answer = [
             'quotes' => $quotes,
             'guess' => $guess,
+            'odds' => $odds,
+            'share' => (int) $this->house->rules()->value(HouseRule::PromiseKept),
             'problem' => $problem,
             'asked' => $request->query->all(),
             'of' => KeptQuote::query()->find($request->integer('of')),

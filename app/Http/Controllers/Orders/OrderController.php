@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Orders;
 
+use App\Clock\ShopClock;
 use App\Http\Requests\Orders\ChooseArtwork;
 use App\Http\Requests\Orders\StoreOrder;
 use App\Models\Artwork;
@@ -17,6 +18,7 @@ use App\Money\QuoteBook;
 use App\Orders\ArtworkChoice;
 use App\Orders\OrderBook;
 use App\Orders\OrderCheck;
+use App\Orders\OrderPromise;
 use App\Orders\OrderRow;
 use App\Orders\OrderSearch;
 use App\Orders\TypedLine;
@@ -28,6 +30,7 @@ use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
 use Hakama\Garment\Size;
+use Hakama\House\HouseRule;
 use Hakama\Money\QuoteState;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
@@ -92,12 +95,48 @@ final class OrderController
     /** What is to be said of what is typed so far, before anything is promised. */
     public function check(Request $request, DecorationSetups $setups, Catalogue $catalogue, House $house): View
     {
-        $lines = array_map(
+        return view('orders.check', [
+            'check' => OrderCheck::of(self::typed($request, $catalogue), $setups, $catalogue, $house->rules()),
+        ]);
+    }
+
+    /** By when what is typed so far may be promised. */
+    public function promise(Request $request, OrderPromise $promise, Catalogue $catalogue, House $house): View
+    {
+        $dueAt = self::dueTyped($request);
+        [$odds, $counted, $left] = $promise->of(
+            self::typed($request, $catalogue),
+            $dueAt === null ? null : ShopClock::seconds($dueAt),
+        );
+
+        return view('orders.promise', [
+            'odds' => $odds,
+            'counted' => $counted,
+            'left' => $left,
+            'dueAt' => $dueAt,
+            'share' => (int) $house->rules()->value(HouseRule::PromiseKept),
+        ]);
+    }
+
+    /** @return list<TypedLine|null> */
+    private static function typed(Request $request, Catalogue $catalogue): array
+    {
+        return array_map(
             static fn(mixed $typed): ?TypedLine => TypedLine::read($typed, $catalogue),
             array_slice(array_values($request->array('lines')), 0, StoreOrder::MOST_LINES),
         );
+    }
 
-        return view('orders.check', ['check' => OrderCheck::of($lines, $setups, $catalogue, $house->rules())]);
+    private static function dueTyped(Request $request): ?CarbonImmutable
+    {
+        $day = $request->input('due_date');
+        $time = $request->input('due_time');
+
+        return is_string($day)
+            && is_string($time)
+            && CarbonImmutable::canBeCreatedFromFormat("{$day} {$time}", 'Y-m-d H:i')
+            ? CarbonImmutable::createFromFormat('Y-m-d H:i', "{$day} {$time}")
+            : null;
     }
 
     public function store(StoreOrder $request): RedirectResponse
@@ -109,6 +148,7 @@ final class OrderController
             $request->string('note')->value(),
             $request->lines(),
             $request->filled('form') ? $request->string('form')->lower()->value() : null,
+            $request->boolean('for_event'),
         );
 
         if ($request->filled('quote')) {

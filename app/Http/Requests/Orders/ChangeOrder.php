@@ -24,6 +24,7 @@ final class ChangeOrder extends FormRequest
             'due_date' => ['required', 'date_format:Y-m-d'],
             'due_time' => ['required', 'date_format:H:i'],
             'note' => ['nullable', 'string', 'max:500'],
+            'for_event' => ['nullable', 'boolean'],
             'sizes' => ['array'],
             'sizes.*' => ['array:'.implode(',', array_column(Size::cases(), 'value'))],
             'sizes.*.*' => ['nullable', 'integer', 'between:0,999'],
@@ -76,6 +77,7 @@ final class ChangeOrder extends FormRequest
             'contact' => $this->string('contact')->trim()->value(),
             'due_at' => $this->dueAt(),
             'note' => $this->string('note')->value(),
+            'for_event' => $this->boolean('for_event'),
         ];
     }
 

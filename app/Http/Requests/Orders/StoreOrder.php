@@ -33,6 +33,7 @@ final class StoreOrder extends FormRequest
             'form' => ['nullable', 'uuid'],
             'quote' => ['nullable', 'integer'],
             'note' => ['nullable', 'string', 'max:500'],
+            'for_event' => ['nullable', 'boolean'],
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
             'lines.*.garment' => ['required', Rule::enum(Garment::class)],
             'lines.*.fabric' => ['required', Rule::enum(Fabric::class)],

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money;
+
+use App\Http\Requests\Orders\AskQuote;
+use App\Models\Frame;
+use App\Plan\Estimate;
+use App\Plan\Foretold;
+use App\Plan\PlanBoard;
+use App\Shop\House;
+use Hakama\House\HouseRule;
+use Hakama\Machine\Driver;
+use Hakama\Plan\Odds\PromiseOdds;
+
+/** By when a job may be promised of which there is no order yet, nor an artwork. */
+final readonly class AskedPromise
+{
+    public function __construct(
+        private House $house,
+        private PlanBoard $board,
+        private Estimate $estimate,
+        private Foretold $foretold,
+    ) {}
+
+    /** Null where no flat frame is large enough, or the days that are planned are full. */
+    public function of(AskQuote $asked): ?PromiseOdds
+    {
+        $frame = $this->frame($asked);
+        if ($frame === null) {
+            return null;
+        }
+        $stitches =
+            $asked->guess($this->house->rules()->value(HouseRule::FullFill))->likely ?? $asked->integer('stitches');
+        $colours = $asked->integer('colours');
+        $work = [
+            $this->estimate->sewing($this->board, max(1, $stitches), $colours, $frame->code),
+            $this->estimate->equipment($colours, $frame->code),
+            $asked->integer('pieces'),
+            max(1, $stitches),
+        ];
+
+        return $this->foretold->of(array_fill(0, max(1, $asked->integer('places')), $work), null);
+    }
+
+    /** The smallest flat one that holds it with the margin; where only stitches are said, the smallest there is. */
+    private function frame(AskQuote $asked): ?Frame
+    {
+        $margins = 2 * $this->house->rules()->value(HouseRule::Margin);
+        $long = max($asked->float('width'), $asked->float('height')) + $margins;
+        $short = min($asked->float('width'), $asked->float('height')) + $margins;
+
+        return $this->board
+            ->frames()
+            ->filter(
+                static fn(Frame $frame): bool => $frame->driver === Driver::Flat
+                    && $frame->retired_at === null
+                    && max($frame->window_width_mm, $frame->window_height_mm) >= $long
+                    && min($frame->window_width_mm, $frame->window_height_mm) >= $short,
+            )
+            ->sortBy(static fn(Frame $frame): float => $frame->window_width_mm * $frame->window_height_mm)
+            ->first();
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Plan;
+
+/**
+ * Work that is not in a plan yet, put into it batch by batch: each where it ends soonest without any other batch ending
+ * later for it, the longest first.
+ */
+final readonly class Newcomers
+{
+    /**
+     * @param list<string> $ids  of those that found a place
+     * @param list<string> $left of those that no machine has a place for in the days that are planned
+     */
+    private function __construct(public Timetable $plan, public array $ids, public array $left) {}
+
+    /** @param list<Batch> $new none of the shop's yet */
+    public static function in(Workload $workload, Sequence $sequence, array $new): self
+    {
+        usort($new, static fn(Batch $a, Batch $b): int => self::longS($b) <=> self::longS($a));
+        $ids = $left = [];
+        foreach ($new as $batch) {
+            $with = $workload->with([...array_values($workload->batches), $batch]);
+            $option = Options::of($with, $sequence, $batch->id)->soonestBehind();
+            if ($option === null) {
+                $left[] = $batch->id;
+                continue;
+            }
+            [$workload, $sequence, $ids[]] = [$with, $option->sequence, $batch->id];
+        }
+
+        return new self(Timetable::of($workload, $sequence), $ids, $left);
+    }
+
+    private static function longS(Batch $batch): int
+    {
+        return $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewing->sewS)]);
+    }
+}
