@@ -8,7 +8,6 @@ use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Models\Decoration;
 use App\Models\Frame;
-use App\Models\Machine;
 use App\Plan\Foretold;
 use App\Plan\SewnAs;
 use App\Setup\DecorationSetups;
@@ -84,13 +83,18 @@ final readonly class OrderPromise
             return null;
         }
         $seconds = $this->times->of($artwork, $advice->speedSpm, $frame, $typed->line->fabric);
-        $machines = $this->setups->machines()->whereIn('id', array_keys($seconds));
+        [$sewS, $heads] = SewnAs::onEach(
+            $seconds,
+            $this->setups->machines()->keyBy('id'),
+            $typed->line->garment,
+            (int) $this->house->rules()->value(HouseRule::ClipTime),
+        );
         $hoopings = $best->fit->times();
 
         return [
             SewnAs::sewing(
-                $machines->mapWithKeys(static fn(Machine $one): array => [$one->code => $seconds[$one->id]])->all(),
-                max([1, ...$machines->pluck('heads')->all()]),
+                $sewS,
+                $heads,
                 $advice->hoopS(),
                 (int) $this->house->rules()->value(HouseRule::SwapTime),
                 $frame->count,

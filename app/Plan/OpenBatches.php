@@ -31,11 +31,12 @@ final class OpenBatches
     /**
      * @param Collection<int, Machine> $machines by id
      * @param int                      $swapS    to take frames off and put the next on
+     * @param int                      $clipS    to clip up a bulky piece, where the machine wants it
      * @param bool                     $preCut   cloth is cut to its shape before it is laid
      *
      * @return list<OpenBatch> in order of arrival
      */
-    public static function all(Collection $machines, int $swapS, bool $preCut): array
+    public static function all(Collection $machines, int $swapS, int $clipS, bool $preCut): array
     {
         $open = Piece::query()
             ->open()
@@ -110,15 +111,12 @@ final class OpenBatches
 
         $batches = [];
         foreach ($rows as $row) {
-            $sewS = [];
-            $heads = 1;
-            foreach (json_decode((string) $row->sew_s, true, flags: JSON_THROW_ON_ERROR) as $machineId => $seconds) {
-                $machine = $machines[$machineId] ?? null;
-                if ($machine !== null) {
-                    $sewS[$machine->code] = (int) $seconds;
-                    $heads = max($heads, $machine->heads);
-                }
-            }
+            [$sewS, $heads] = SewnAs::onEach(
+                array_map(intval(...), json_decode((string) $row->sew_s, true, flags: JSON_THROW_ON_ERROR)),
+                $machines,
+                Garment::from($row->garment),
+                $clipS,
+            );
             $of = self::recoloured($blocks[$row->artwork_id] ?? [], self::ways($row->ways));
             if ($of === []) {
                 continue;

@@ -55,6 +55,7 @@ final class PlanBoard
                 OpenBatches::all(
                     $this->machines()->keyBy('id'),
                     (int) $this->house->rules()->value(HouseRule::SwapTime),
+                    (int) $this->house->rules()->value(HouseRule::ClipTime),
                     $this->house->rules()->isPreCut(),
                 ),
             ),

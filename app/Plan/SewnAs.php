@@ -4,14 +4,40 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Models\Machine;
 use Hakama\Garment\Garment;
 use Hakama\Machine\Driver;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\Sewing;
+use Illuminate\Support\Collection;
 
 /** What a setup, chosen or only advised, is to the plan. */
 final class SewnAs
 {
+    /**
+     * How long a load is on each machine, with what is clipped up where the machine wants it.
+     *
+     * @param array<int, int>            $seconds  machine id => a load sews
+     * @param Collection<int, Machine>   $machines by id
+     *
+     * @return array{array<string, int>, int} code => seconds, and the heads of the largest
+     */
+    public static function onEach(array $seconds, Collection $machines, Garment $garment, int $clipS): array
+    {
+        $sewS = [];
+        $heads = 1;
+        foreach ($seconds as $id => $one) {
+            $machine = $machines[$id] ?? null;
+            if ($machine !== null) {
+                $isClipped = $machine->gap_mm === 0.0 && $garment->isClippedUp();
+                $sewS[$machine->code] = $one + ($isClipped ? $machine->heads * $clipS : 0);
+                $heads = max($heads, $machine->heads);
+            }
+        }
+
+        return [$sewS, $heads];
+    }
+
     /**
      * @param array<string, int> $sewS   machine => seconds a load
      * @param int                $heads  of the largest of these machines

@@ -29,4 +29,22 @@ enum Garment: string
     {
         return str_replace('_', ' ', $this->value);
     }
+
+    /** Much of it hangs beside the frame. */
+    public function isBulky(): bool
+    {
+        return in_array($this, [self::Jacket, self::PaddedJacket, self::Hoodie], true);
+    }
+
+    /** Hangs from one side and pulls at the frame. */
+    public function isHeavyCloth(): bool
+    {
+        return in_array($this, [self::Blanket, self::Towel], true);
+    }
+
+    /** Where a machine has no gap under its carriage, it is clipped up so that it hangs free of what moves. */
+    public function isClippedUp(): bool
+    {
+        return $this->isBulky() || $this->isHeavyCloth();
+    }
 }

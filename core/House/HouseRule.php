@@ -106,6 +106,8 @@ enum HouseRule: string
     case BreakEnds = 'break_ends_h';
     case DayEnds = 'day_ends_h';
     case NeedleTime = 'needle_min';
+    case ClipTime = 'clip_s';
+    case WalkTime = 'walk_min';
     case SearchChanges = 'plan_changes';
     case AgainTime = 'again_min';
     case LateCost = 'late_cost';
@@ -502,6 +504,14 @@ enum HouseRule: string
         self::NeedleTime->value => [
             'Plan', 'Needle change', 1.5, 0, 15, 'min',
             'To fit a needle of another size or point on one head.',
+        ],
+        self::ClipTime->value => [
+            'Plan', 'Clipping up what is bulky', 45, 0, 600, 's a piece',
+            'On a machine without a gap under its carriage: jackets, hoodies, blankets.',
+        ],
+        self::WalkTime->value => [
+            'Plan', 'Walk to the shelf', 1, 0, 30, 'min',
+            'Counts for each changeover that wants other cones; the machine may sew meanwhile.',
         ],
         self::SearchChanges->value => [
             'Plan', 'Effort for a better plan', 20000, 100, 5000000, 'steps',

@@ -17,10 +17,11 @@ final readonly class Totals
         public int $frameChanges,
         public float $flowMin,
         public float $movedCost,
+        public int $walks,
         private Weights $weights,
     ) {}
 
-    /** @return array{late: float, changeover: float, flow: float, moved: float} what the cost is the sum of */
+    /** @return array{late: float, changeover: float, flow: float, moved: float, walks: float} what the cost is the sum of */
     public function parts(): array
     {
         return [
@@ -28,6 +29,7 @@ final readonly class Totals
             'changeover' => $this->weights->changeover * $this->changeoverMin,
             'flow' => $this->weights->flow * $this->flowMin,
             'moved' => $this->movedCost,
+            'walks' => $this->weights->walk * $this->walks,
         ];
     }
 
@@ -36,7 +38,7 @@ final readonly class Totals
     {
         $weights = $workload->weights;
         $late = $changeover = $flow = $moved = 0.0;
-        $lateBatches = $threads = $drivers = $frames = 0;
+        $lateBatches = $threads = $drivers = $frames = $walks = 0;
         foreach ($placed as $one) {
             $late += $weights->lateMin($one->batch->promise, $one->lateS());
             $lateBatches += $one->lateS() > 0 ? 1 : 0;
@@ -44,12 +46,17 @@ final readonly class Totals
             $flow += ($one->end() - $workload->now) / 60;
             $moved += $workload->movedCost($one->batch->id, $one->machine);
             $threads += count($one->changes->cones->load);
+            $walks += $one->batch->alreadySetUp || $one->changes->cones->load === [] ? 0 : 1;
             $drivers += $one->changes->driver ? 1 : 0;
             $frames += $one->changes->frame ? 1 : 0;
         }
 
         return new self(
-            $weights->late * $late + $weights->changeover * $changeover + $weights->flow * $flow + $moved,
+            $weights->late * $late +
+                $weights->changeover * $changeover +
+                $weights->flow * $flow +
+                $moved +
+                $weights->walk * $walks,
             $late,
             $lateBatches,
             $changeover,
@@ -58,6 +65,7 @@ final readonly class Totals
             $frames,
             $flow,
             $moved,
+            $walks,
             $weights,
         );
     }

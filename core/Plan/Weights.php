@@ -21,6 +21,7 @@ final readonly class Weights
      * @param float $hourMin over an hour late counts as so many minutes more
      * @param float $dayMin  done on another day than it was promised for, the same
      * @param float $eventMin late for an event, the same
+     * @param float $walk    what a walk to the shelf costs, for each changeover that wants other cones
      */
     public function __construct(
         public float $late,
@@ -30,6 +31,7 @@ final readonly class Weights
         public float $hourMin = 0.0,
         public float $dayMin = 0.0,
         public float $eventMin = 0.0,
+        public float $walk = 0.0,
     ) {}
 
     public static function of(HouseRules $house): self
@@ -42,6 +44,7 @@ final readonly class Weights
             $house->value(HouseRule::LateHour),
             $house->value(HouseRule::LateDay),
             $house->value(HouseRule::LateEvent),
+            $house->value(HouseRule::WalkTime) * $house->value(HouseRule::ChangeoverCost),
         );
     }
 

@@ -710,7 +710,10 @@ final class BetterPlanTest extends FeatureTestCase
         $this->put('/shop/rules', ['flow_cost' => '0']);
         $cheaper = self::board()->timetable()->totals->cost;
 
-        self::assertEqualsWithDelta(3 * $cost->weightedLateMin + $cost->changeoverMin, $cheaper, 1e-6);
+        self::assertGreaterThan(0, $cost->walks);
+        self::assertEqualsWithDelta(3 * $cost->weightedLateMin + $cost->changeoverMin + $cost->walks, $cheaper, 1e-6);
+        $this->put('/shop/rules', ['walk_min' => '2.5']);
+        self::assertEqualsWithDelta($cheaper + 1.5 * $cost->walks, self::board()->timetable()->totals->cost, 1e-6);
         $this->get('/plan/batches/'.self::batchOf(1008)->code)
             ->assertSee('3 for each minute that a batch is late')
             ->assertSee('#late_cost', false);

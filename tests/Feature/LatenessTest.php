@@ -6,10 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Change;
 use App\Models\Customer;
+use App\Models\Decoration;
+use App\Models\Machine;
 use App\Models\Order;
 use App\Models\Piece;
 use App\Plan\PlanBoard;
 use Carbon\CarbonImmutable;
+use Hakama\Garment\Garment;
 use Illuminate\Database\Eloquent\Builder;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -119,5 +122,33 @@ final class LatenessTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         self::assertTrue($order->refresh()->for_event);
         $this->get("/orders/{$order->number}")->assertSee(', for an event');
+    }
+
+    #[Test]
+    public function what_is_bulky_takes_longer_on_a_machine_without_a_gap_under_its_carriage(): void
+    {
+        $sewS = static function (string $code): array {
+            app()->forgetScopedInstances();
+
+            return app(PlanBoard::class)->workload()->batches[$code]->sewing->sewS;
+        };
+        $garments = collect(app(PlanBoard::class)->batches())
+            ->mapWithKeys(
+                static fn($one): array => [
+                    $one->code => Decoration::query()->findOrFail($one->decorationId)->line->garment,
+                ],
+            )
+            ->filter(static fn(Garment $garment, string $code): bool => isset($sewS($code)['M2']));
+        $bulky = (string) $garments->search(static fn(Garment $garment): bool => $garment->isClippedUp());
+        $flat = (string) $garments->search(static fn(Garment $garment): bool => ! $garment->isClippedUp());
+        self::assertNotSame('', $bulky);
+        self::assertNotSame('', $flat);
+        $machine = Machine::query()->where('code', 'M2')->firstOrFail();
+        $machine->update(['gap_mm' => 40.0]);
+        [$hangs, $free] = [$sewS($bulky), $sewS($flat)];
+        $machine->update(['gap_mm' => 0.0]);
+        // 45 seconds a piece, and a piece on each head.
+        self::assertSame($hangs['M2'] + 45 * $machine->heads, $sewS($bulky)['M2']);
+        self::assertSame($free, $sewS($flat));
     }
 }

@@ -331,6 +331,7 @@ final class Pricer
         }
         $traceS = $this->workload->changeover->traceS;
         $frameS = $this->workload->changeover->frameS;
+        $walk = $this->workload->weights->walk;
 
         while (true) {
             $best = -1;
@@ -434,6 +435,9 @@ final class Pricer
                 $late = $ends[$best] - $numbers->due[$batch];
                 $cost +=
                     $numbers->movedCost[$best][$batch] +
+                    ($walk > 0 && ! $numbers->standing[$batch] && $needles[$best][$rank[$best] + 1]->loads > 0
+                        ? $walk
+                        : 0.0) +
                     $changeovers[$best] * $numbers->perChangeoverS +
                     ($ends[$best] - $this->workload->now) * $numbers->perFlowS +
                     ($late > 0 ? $late * $numbers->weight[$batch] : 0.0);

@@ -79,12 +79,6 @@ final readonly class Item
         return (int) $house->value($this->isOnCap() ? HouseRule::CapHoopTime : HouseRule::HoopTime);
     }
 
-    /** Hangs from one side and pulls at the frame. */
-    public function isHeavyCloth(): bool
-    {
-        return in_array($this->garment, [Garment::Blanket, Garment::Towel], true);
-    }
-
     public function isUpperBody(): bool
     {
         return in_array(

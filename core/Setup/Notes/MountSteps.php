@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Notes;
 
-use Hakama\Garment\Garment as G;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Rules\Decided;
 
@@ -57,18 +56,14 @@ final class MountSteps
             new NoteRule(
                 'weight_in_front',
                 'a blanket or a towel',
-                static fn(Decided $d): bool => $d->facts->item->isHeavyCloth(),
+                static fn(Decided $d): bool => $d->facts->item->garment->isHeavyCloth(),
                 'Let the weight hang off the front of the machine, never over the carriage.',
                 WorkStage::Mount,
             ),
             new NoteRule(
                 'hang_free',
                 'a bulky garment',
-                static fn(Decided $d): bool => in_array(
-                    $d->facts->item->garment,
-                    [G::Jacket, G::PaddedJacket, G::Hoodie],
-                    true,
-                ),
+                static fn(Decided $d): bool => $d->facts->item->garment->isBulky(),
                 'The body hangs free of everything that moves; clip up what does not.',
                 WorkStage::Mount,
             ),
@@ -99,8 +94,6 @@ final class MountSteps
     /** Once it is mounted nobody gets at the bobbin. */
     private static function coversArm(Decided $decided): bool
     {
-        return $decided->isInCapFrame()
-            || $decided->facts->item->isNarrowTube()
-            || $decided->driver() !== Driver::Flat;
+        return $decided->isInCapFrame() || $decided->facts->item->isNarrowTube() || $decided->driver() !== Driver::Flat;
     }
 }

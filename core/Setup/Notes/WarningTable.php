@@ -163,8 +163,7 @@ final class WarningTable
                 false,
                 'a bulky garment on a machine without a gap under its carriage',
                 static fn(Decided $d): ?string => $d->facts->machine->gapUnderCarriage === false
-                && ($d->facts->item->isHeavyCloth()
-                    || in_array($d->facts->item->garment, [G::Jacket, G::PaddedJacket, G::Hoodie], true))
+                && $d->facts->item->garment->isClippedUp()
                     ? 'This machine has no gap between carriage and arm: the body has to be clipped up so that it hangs free of what moves.'
                     : null,
             ),

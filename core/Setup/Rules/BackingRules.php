@@ -71,7 +71,7 @@ final class BackingRules
                 About::Backing,
                 'seen_from_behind',
                 'a blanket or a towel',
-                static fn(Facts $f): bool => $f->item->isHeavyCloth(),
+                static fn(Facts $f): bool => $f->item->garment->isHeavyCloth(),
                 new Layers(Backing::TearAway, 1),
                 'Both sides are seen: tear-away, so that nothing shows behind.',
             ),

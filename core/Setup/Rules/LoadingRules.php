@@ -70,7 +70,7 @@ final class LoadingRules
             self::rule(
                 'weight_in_front',
                 'a blanket or a towel',
-                static fn(Facts $f): bool => $f->item->isHeavyCloth(),
+                static fn(Facts $f): bool => $f->item->garment->isHeavyCloth(),
                 static fn(Ends $ends): array => [$ends->bottomFirst(), $ends->topFirst(), $ends->sideFirst()],
                 'The weight hangs off the front of the machine, so the design is turned half round.',
             ),

@@ -57,7 +57,7 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach (['late' => 'Lateness', 'changeover' => 'Changeovers', 'flow' => 'Waiting', 'moved' => 'Prepared in vain'] as $part => $name)
+                @foreach (['late' => 'Lateness', 'changeover' => 'Changeovers', 'flow' => 'Waiting', 'moved' => 'Prepared in vain', 'walks' => 'Walks to the shelf'] as $part => $name)
                     <tr>
                         <td>{{ $name }}</td>
                         <td class="num">{{ App\Shop\Figure::words($comparison->now->totals->parts()[$part], 1) }}</td>
