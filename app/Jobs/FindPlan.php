@@ -68,7 +68,11 @@ final class FindPlan implements ShouldQueue
             $search->run(min(self::AT_ONCE, $proposal->iterations - $kept - $search->done()));
             $this->keep($proposal, self::found($search, $kept));
         }
-        $this->keep($proposal, ['state' => 'ready', 'found_at' => CarbonImmutable::now()]);
+        $this->keep($proposal, [
+            'state' => 'ready',
+            'bound' => $search->bound(),
+            'found_at' => CarbonImmutable::now(),
+        ]);
     }
 
     /**

@@ -7,14 +7,17 @@ namespace Tests\Feature;
 use App\Clock\ShopClock;
 use App\Jobs\FindPlan;
 use App\Models\Order;
+use App\Models\Piece;
 use App\Models\Proposal;
 use App\Plan\Comparison;
+use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
 use App\Plan\WhatIfForm;
 use App\Shop\Figure;
 use Carbon\CarbonImmutable;
 use Hakama\Calendar\Hands;
+use Hakama\Floor\PieceState;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
@@ -72,6 +75,29 @@ final class BetterPlanTest extends FeatureTestCase
             'problem',
             static fn(string $text): bool => str_contains($text, 'nothing to undo'),
         );
+    }
+
+    #[Test]
+    public function in_a_small_shop_all_plans_are_looked_through_and_the_page_says_the_found_one_is_the_cheapest(): void
+    {
+        Piece::query()
+            ->open()
+            ->whereNotIn(
+                'decoration_id',
+                array_map(
+                    static fn(OpenBatch $batch): int => $batch->decorationId,
+                    array_slice(self::board()->batches(), 0, 7),
+                ),
+            )
+            ->update(['state' => PieceState::Done]);
+        self::assertCount(7, self::board()->batches());
+        $proposal = $this->proposed(20_000);
+
+        self::assertLessThan(20_000, $proposal->done, 'it does not look on for what cannot be there');
+        self::assertEqualsWithDelta($proposal->cost, $proposal->bound, 0.001);
+        $this->get("/plan/proposals/{$proposal->id}")
+            ->assertSee('Proven: no plan costs less.')
+            ->assertDontSee('could still be saved');
     }
 
     #[Test]
