@@ -11,6 +11,7 @@ use App\Shop\Catalogue;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\House\HouseRules;
+use Hakama\House\Units;
 use Hakama\Setup\Fit\CapFace;
 
 /** What is to be said of an order as far as it is typed, before anything is promised. */
@@ -79,22 +80,22 @@ final readonly class OrderCheck
     /** @return array{string, list<string>, list<string>} */
     private static function capsFor(Artwork $artwork, Catalogue $catalogue, HouseRules $house): array
     {
-        $take = $not = [];
+        [$take, $not, $units] = [[], [], Units::of($house)];
         foreach ($catalogue->styles() as $style) {
             if ($style->garment !== Garment::Cap) {
                 continue;
             }
             $face = CapFace::ofStyle($style, $house);
-            $words = sprintf('%s (%.0f mm high)', $style->name, $face->limitMm);
+            $words = sprintf('%s (%s high)', $style->name, $units->said($face->limitMm));
             $face->holds($artwork->bounds()) ? ($take[] = $words) : ($not[] = $words);
         }
 
         return [
             sprintf(
-                '%s, %.0f mm high and %.0f wide',
+                '%s, %s high and %s wide',
                 $artwork->name,
-                $artwork->bounds()->height(),
-                $artwork->bounds()->width(),
+                $units->said($artwork->bounds()->height()),
+                $units->said($artwork->bounds()->width()),
             ),
             $take,
             $not,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
-use App\Shop\Figure;
 use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
@@ -42,7 +41,7 @@ final readonly class DecisionRow
         ?float $roundMm = null,
         Units $units = Units::Millimetres,
     ): array {
-        $round = $roundMm === null ? '' : ', '.Figure::words($roundMm).' mm round from the front seam';
+        $round = $roundMm === null ? '' : ', '.$units->said($roundMm).' round from the front seam';
         $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
 
         return [
@@ -56,7 +55,7 @@ final readonly class DecisionRow
             self::of($advice, About::Frame, 'Frame', $advice->fit->frame->id ?? 'none'),
             self::of($advice, About::Driver, 'Driver', implode(', else ', $drivers) ?: 'none here'),
             self::of($advice, About::Access, 'Way in', str_replace('_', ' ', $advice->access()->value)),
-            self::of($advice, About::Placement, 'Place', self::place($placement, $units).$round),
+            self::of($advice, About::Placement, 'Place', $placement->brief($units).$round),
             self::of($advice, About::Backing, 'Backing', $advice->backing->words()),
             self::of($advice, About::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
             self::of(
@@ -127,13 +126,5 @@ final readonly class DecisionRow
                 ),
             ),
         );
-    }
-
-    private static function place(Placement $placement, Units $units): string
-    {
-        return $units->field(abs($placement->downMm)).
-            " {$units->label()} ".
-            ($placement->downMm < 0 ? 'up' : 'down').
-            ($placement->isCentred() ? '' : ', '.$units->field($placement->acrossMm)." {$units->label()} across");
     }
 }

@@ -342,7 +342,7 @@ final class DecorationSetups
                 ? 0.0
                 : $layout->startMm($decoration->id) - $this->firstMm($decoration, $this->smallestSize($decoration)),
             bands: $onTube ? $this->bands($decoration) : [],
-            overlaps: $layout?->overlaps() ?? [],
+            overlaps: $layout?->overlaps($this->house->units()) ?? [],
         );
     }
 

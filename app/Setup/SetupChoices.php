@@ -10,6 +10,7 @@ use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Frame;
 use App\Models\Setup;
+use App\Shop\House;
 use Hakama\Setup\Departure;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Rules\Choice;
@@ -21,7 +22,11 @@ use Illuminate\Database\Eloquent\Builder;
 /** Keeps how a decoration is sewn, as a person chose it. */
 final class SetupChoices
 {
-    public function __construct(private readonly DecorationSetups $setups, private readonly SetupTimes $times) {}
+    public function __construct(
+        private readonly DecorationSetups $setups,
+        private readonly SetupTimes $times,
+        private readonly House $house,
+    ) {}
 
     /**
      * Keeps the choice and makes the batch of it; the batch keeps its place when it had one.
@@ -35,8 +40,12 @@ final class SetupChoices
         assert($decoration->artwork !== null);
         $sizes = $this->setups->sizes($decoration);
         $advice = $sizes->smallest()->advice ?? $this->setups->advise($decoration);
+        $units = $this->house->units();
         $placements = array_column(
-            array_map(static fn(SizeRow $row): array => [$row->size->value, $row->placement()->brief()], $sizes->rows),
+            array_map(
+                static fn(SizeRow $row): array => [$row->size->value, $row->placement()->brief($units)],
+                $sizes->rows,
+            ),
             1,
             0,
         );

@@ -8,6 +8,7 @@ use App\Models\Artwork;
 use App\Models\Decoration;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\House\Units;
 use Hakama\Setup\Placement\Edge;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Tube\Hoopings;
@@ -66,7 +67,12 @@ final readonly class TubePlan
             $artworks[] = [$artwork, $at];
         }
 
-        return new self(Hoopings::of($motifs, $reachMm), $artworks, $layout->gaps(), $placement->datum->value);
+        return new self(
+            Hoopings::of($motifs, $reachMm),
+            $artworks,
+            $layout->gaps(Units::of($rules)),
+            $placement->datum->value,
+        );
     }
 
     /** @return list<Decoration> of this line at this place, in the order in which they were written down */

@@ -57,7 +57,7 @@ enum Question: string
             self::Pricing => 'How a price is made',
             self::Check => 'Who looks at what is sewn',
             self::FirstOff => 'When a batch goes on after its first piece',
-            self::Units => 'In what lengths are measured on a garment',
+            self::Units => 'In what lengths are said',
             self::TubePasses => 'In which order a tube is hooped several times',
         };
     }
@@ -152,8 +152,8 @@ enum Question: string
                 new School('looked_at', 'when another person has looked at it, unhooped'),
             ],
             self::Units => [
-                new School('mm', 'in millimetres, inches beside'),
-                new School('inch', 'in inches, millimetres beside'),
+                new School('mm', 'in millimetres, on a garment inches beside'),
+                new School('inch', 'in inches, on a garment millimetres beside'),
             ],
             self::TubePasses => [
                 new School('hooping_by_hooping', 'all pieces through one hooping, then the next'),

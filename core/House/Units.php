@@ -25,6 +25,29 @@ enum Units: string
             : sprintf('%s (%.0f mm)', Inches::of($mm), $mm);
     }
 
+    /** As it stands in a drawing or a table: "22.6", or decimals of an inch, "0.89". */
+    public function figure(float $mm, int $digits = 0): string
+    {
+        return number_format(
+            $this === self::Millimetres ? $mm : $mm / self::MM_IN,
+            $this === self::Millimetres ? $digits : 2,
+            '.',
+            '',
+        );
+    }
+
+    /** What a machine or a drawing says, not a tape: "22.6 mm", "0.89 in". */
+    public function said(float $mm, int $digits = 0): string
+    {
+        return "{$this->figure($mm, $digits)} {$this->label()}";
+    }
+
+    /** Width and height: "240 × 146 mm". */
+    public function size(float $widthMm, float $heightMm, int $digits = 0): string
+    {
+        return "{$this->figure($widthMm, $digits)} × {$this->said($heightMm, $digits)}";
+    }
+
     /** As it stands in a field: "200", "7 7/8". */
     public function field(float $mm): string
     {

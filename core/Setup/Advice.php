@@ -277,7 +277,7 @@ final readonly class Advice
             $best !== null => new Because(
                 About::Frame,
                 $best->fits() ? 'best_of_those_that_hold_it' : 'nearest',
-                $best->because(),
+                $best->because($this->decided->units()),
             ),
             $this->decided->framesKnown => new Because(
                 About::Frame,

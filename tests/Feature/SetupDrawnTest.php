@@ -22,9 +22,7 @@ final class SetupDrawnTest extends FeatureTestCase
     {
         $drawn = 0;
         foreach (Decoration::query()->whereNotNull('artwork_id')->with('line')->get() as $decoration) {
-            foreach (
-                DB::table('pieces')->where('decoration_id', $decoration->id)->distinct()->pluck('size') as $size
-            ) {
+            foreach (DB::table('pieces')->where('decoration_id', $decoration->id)->distinct()->pluck('size') as $size) {
                 $html = (string) $this->get("/setup/{$decoration->id}?size={$size}")
                     ->assertOk()
                     ->getContent();
@@ -45,6 +43,25 @@ final class SetupDrawnTest extends FeatureTestCase
             }
         }
         self::assertGreaterThan(25, $drawn);
+    }
+
+    /** Frames are named as they are printed, and beside what a tape is laid on both are said. */
+    #[Test]
+    public function in_a_shop_that_works_in_inches_no_sheet_speaks_of_millimetres_alone(): void
+    {
+        $this->put('/shop/rules', ['schools' => ['units' => 'inch']])->assertSessionHasNoErrors();
+        $caps = 0;
+        foreach (Decoration::query()->whereNotNull('artwork_id')->pluck('id') as $id) {
+            $html = (string) $this->get("/setup/{$id}")
+                ->assertOk()
+                ->getContent();
+            $caps += (int) str_contains($html, 'cap-flat');
+            $words = preg_replace('~\s+~', ' ', strip_tags($html)) ?? '';
+            $words = preg_replace('~\(\d+ mm\)|\d+ × \d+ mm · towards~u', '', $words) ?? '';
+            self::assertDoesNotMatchRegularExpression('~[\d.]+ mm\b|, mm\b~', $words, "decoration {$id}");
+        }
+        self::assertGreaterThan(0, $caps);
+        $this->get('/artwork')->assertSee(' in')->assertDontSee(' mm');
     }
 
     #[Test]
@@ -197,8 +214,12 @@ final class SetupDrawnTest extends FeatureTestCase
         $before = $starts();
         $size = $legs[0]->pieces()->value('size');
         // The last of the three, which is the first artwork once more, is put far down the leg.
-        $this->put("/setup/{$legs[2]->id}/placement", ['size' => $size, 'peg' => '', 'down' => '620', 'across' => '0'])
-            ->assertSessionHasNoErrors();
+        $this->put("/setup/{$legs[2]->id}/placement", [
+            'size' => $size,
+            'peg' => '',
+            'down' => '620',
+            'across' => '0',
+        ])->assertSessionHasNoErrors();
         $after = $starts();
 
         self::assertSame(array_slice($before, 0, 2), array_slice($after, 0, 2));

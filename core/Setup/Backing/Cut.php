@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Backing;
 
+use Hakama\House\Units;
+
 /** Pieces for one batch cut from, or taken out of, one stock. */
 final readonly class Cut
 {
@@ -21,34 +23,34 @@ final readonly class Cut
         public array $leaves = [],
     ) {}
 
-    /** "6 from the roll of 500: 2 side by side, 600 mm of it; keep 100 × 200", lengths in mm. */
-    public function words(): string
+    /** "6 from the roll of 500: 2 side by side, 600 mm of it; keep 100 × 200". */
+    public function words(Units $units = Units::Millimetres): string
     {
         $from = $this->from;
         $words =
             $from->form === StockForm::Roll
                 ? sprintf(
-                    '%d from the roll of %.0f: %d side by side, %.0f mm of it',
+                    '%d from the roll of %s: %d side by side, %s of it',
                     $this->count,
-                    $from->widthMm,
+                    $units->figure($from->widthMm),
                     $this->across,
-                    $this->lengthMm,
+                    $units->said($this->lengthMm),
                 )
                 : sprintf(
-                    '%d from %s%ss of %.0f × %.0f',
+                    '%d from %s%ss of %s × %s',
                     $this->count,
                     // What is left of an earlier cut has no number yet, but the name of its batch.
                     ctype_digit($from->id) ? '' : "{$from->id}, ",
                     $from->form->label(),
-                    $from->widthMm,
-                    $from->lengthMm,
+                    $units->figure($from->widthMm),
+                    $units->figure($from->lengthMm),
                 );
         foreach ($this->leaves as $left) {
             $words .= sprintf(
-                '; keep %s%.0f × %.0f',
+                '; keep %s%s × %s',
                 $left->count > 1 ? "{$left->count} × " : '',
-                $left->widthMm,
-                $left->lengthMm,
+                $units->figure($left->widthMm),
+                $units->figure($left->lengthMm),
             );
         }
 

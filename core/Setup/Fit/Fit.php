@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Fit;
 
+use Hakama\House\Units;
 use Hakama\Machine\Frame;
 use Hakama\Setup\Tube\AlongTube;
 use Hakama\Setup\Tube\Hooping;
@@ -173,19 +174,23 @@ final readonly class Fit
         return $this->hoopings?->all() ?? 1;
     }
 
-    public function because(): string
+    public function because(Units $units = Units::Millimetres): string
     {
-        $obstacle = $this->hoopings?->obstacle();
+        $obstacle = $this->hoopings?->obstacle($units);
         if ($obstacle !== null) {
             return $obstacle;
         }
 
         return $this->fits()
-            ? sprintf('%.1f mm clear at the tightest point, %.1f wanted.', $this->clearMm, $this->marginMm)
+            ? sprintf(
+                '%s clear at the tightest point, %s wanted.',
+                $units->said($this->clearMm, 1),
+                $units->figure($this->marginMm, 1),
+            )
             : sprintf(
-                'Only %.1f mm clear at the tightest point where %.1f are wanted.',
-                $this->clearMm,
-                $this->marginMm,
+                'Only %s clear at the tightest point where %s are wanted.',
+                $units->said($this->clearMm, 1),
+                $units->figure($this->marginMm, 1),
             );
     }
 }

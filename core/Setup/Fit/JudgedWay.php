@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Fit;
 
+use Hakama\House\Units;
 use Hakama\Setup\Loading\WayIn;
 
 /** One way in, judged with the best frame there is for it. */
@@ -22,13 +23,13 @@ final readonly class JudgedWay
         return $this->best->fits() && $this->takesArm;
     }
 
-    public function because(): string
+    public function because(Units $units = Units::Millimetres): string
     {
         return match (true) {
             ! $this->takesArm => 'The tube is narrower than the arm.',
             ! $this->best->goesIn
                 => "{$this->best->fit->frame->id} would hold the design, but the garment does not let it in.",
-            default => "{$this->best->fit->frame->id}: {$this->best->fit->because()}",
+            default => "{$this->best->fit->frame->id}: {$this->best->fit->because($units)}",
         };
     }
 }

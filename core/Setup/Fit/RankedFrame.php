@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Fit;
 
+use Hakama\House\Units;
+
 /** A frame with how it fits and what it costs to use it. */
 final readonly class RankedFrame
 {
@@ -26,19 +28,21 @@ final readonly class RankedFrame
     }
 
     /** Why it is taken before the others, or what is wrong with the best there is. */
-    public function because(): string
+    public function because(Units $units = Units::Millimetres): string
     {
         return sprintf(
             '%s: %s',
             $this->fit->frame->id,
             match (true) {
                 ! $this->goesIn => 'the design would fit, but the garment or the arm does not let it in.',
-                ! $this->fit->fits() => $this->fit->because(),
+                ! $this->fit->fits() => $this->fit->because($units),
                 default => implode(', ', [
                     $this->choice === 0 ? 'on the driver that suits best' : 'the better driver has no frame for it',
                     $this->change->words(),
                     'the smallest window that holds it',
-                ]).'. '.$this->fit->because(),
+                ]).
+                    '. '.
+                    $this->fit->because($units),
             },
         );
     }

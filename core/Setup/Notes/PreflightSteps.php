@@ -210,28 +210,25 @@ final class PreflightSteps
     /** Once it is mounted nobody gets at the bobbin. */
     private static function coversArm(Decided $decided): bool
     {
-        return $decided->isInCapFrame()
-            || $decided->facts->item->isNarrowTube()
-            || $decided->driver() !== Driver::Flat;
+        return $decided->isInCapFrame() || $decided->facts->item->isNarrowTube() || $decided->driver() !== Driver::Flat;
     }
 
     /** Equal gaps are asked for only where the design lies in the middle of its window. */
     private static function traced(Decided $decided): string
     {
-        $slack = $decided->fit?->slack;
-        $off = $slack !== null && max(
-            abs($slack->leftMm - $slack->rightMm),
-            abs($slack->topMm - $slack->bottomMm),
-        ) > 2 * self::MIDDLE_MM;
+        [$slack, $units] = [$decided->fit?->slack, $decided->units()];
+        $off =
+            $slack !== null
+            && max(abs($slack->leftMm - $slack->rightMm), abs($slack->topMm - $slack->bottomMm)) > 2 * self::MIDDLE_MM;
 
         return $off
             ? sprintf(
-                'Trace: nothing is hit. The design does not lie in the middle of the window: %.0f mm are free at the '.
-                    'left, %.0f at the right, %.0f at the top and %.0f at the bottom.',
-                $slack->leftMm,
-                $slack->rightMm,
-                $slack->topMm,
-                $slack->bottomMm,
+                'Trace: nothing is hit. The design does not lie in the middle of the window: %s are free at the '.
+                    'left, %s at the right, %s at the top and %s at the bottom.',
+                $units->said($slack->leftMm),
+                $units->figure($slack->rightMm),
+                $units->figure($slack->topMm),
+                $units->figure($slack->bottomMm),
             )
             : 'Trace: nothing is hit, the same gap on both sides.';
     }

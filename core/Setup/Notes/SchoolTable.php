@@ -85,10 +85,11 @@ final class SchoolTable
                 'Floor: the first piece is sewn alone, and the next load waits until another person has looked at it.',
             ],
             [Question::Units, 'mm'] => [
-                'Places: said in millimetres and in inches beside; what is typed is in millimetres.',
+                'Places, drawings and designs: in millimetres, where a tape is laid on in inches beside.',
             ],
             [Question::Units, 'inch'] => [
-                'Places: said in inches and in millimetres beside; what is typed is in inches.',
+                'Places, drawings and designs: in inches, where a tape is laid on in millimetres beside. Frames as '.
+                'they are printed, and what is set on a machine, stay in millimetres.',
             ],
             [Question::TopperResidue, 'steam'] => ['Caution: irons and steam burn.'],
             default => [],

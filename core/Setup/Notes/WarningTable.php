@@ -69,9 +69,8 @@ final class WarningTable
                 || $d->marked->isOnCloth()
                     ? null
                     : sprintf(
-                        'At its place the design, %.0f × %.0f mm, reaches beyond the %s%s. Ask for a smaller version, or take another place or a larger size.',
-                        $d->facts->design->widthMm,
-                        $d->facts->design->heightMm,
+                        'At its place the design, %s, reaches beyond the %s%s. Ask for a smaller version, or take another place or a larger size.',
+                        $d->units()->size($d->facts->design->widthMm, $d->facts->design->heightMm),
                         $d->marked->shape->panel->label(),
                         $d->facts->item->size === null ? '' : " in size {$d->facts->item->size->value}",
                     ),
@@ -105,9 +104,9 @@ final class WarningTable
                 'a design wider than the neck opening less the arm',
                 static fn(Decided $d): ?string => $d->facts->neckIsTight()
                     ? sprintf(
-                        'The design is %.0f mm wide and the neck leaves the frame %.0f: neck first it would be held back. Waist first, turned half round, never mirrored.',
-                        $d->facts->design->widthMm,
-                        $d->facts->travelMm(),
+                        'The design is %s wide and the neck leaves the frame %s: neck first it would be held back. Waist first, turned half round, never mirrored.',
+                        $d->units()->said($d->facts->design->widthMm),
+                        $d->units()->said((float) $d->facts->travelMm()),
                     )
                     : null,
             ),
@@ -175,9 +174,9 @@ final class WarningTable
                     $d->house->value(HouseRule::SmallLetter),
                 )
                     ? sprintf(
-                        'The smallest letters are %.1f mm high and close up below %.0f: fine thread and needle, or larger letters.',
-                        $d->facts->design->letters->smallestMm,
-                        $d->house->value(HouseRule::SmallLetter),
+                        'The smallest letters are %s high and close up below %s: fine thread and needle, or larger letters.',
+                        $d->units()->said((float) $d->facts->design->letters->smallestMm, 1),
+                        $d->units()->said($d->house->value(HouseRule::SmallLetter)),
                     )
                     : null,
             ),
@@ -285,10 +284,9 @@ final class WarningTable
                 static fn(Decided $d): ?string => $d->fit !== null
                 && min(self::piece($d)->widthMm, self::piece($d)->heightMm) > $d->house->value(HouseRule::BackingRoll)
                     ? sprintf(
-                        'Backing of %.0f × %.0f mm is wanted and the widest there is has %.0f: lay two pieces that overlap, or take a smaller frame.',
-                        self::piece($d)->widthMm,
-                        self::piece($d)->heightMm,
-                        $d->house->value(HouseRule::BackingRoll),
+                        'Backing of %s is wanted and the widest there is has %s: lay two pieces that overlap, or take a smaller frame.',
+                        $d->units()->size(self::piece($d)->widthMm, self::piece($d)->heightMm),
+                        $d->units()->said($d->house->value(HouseRule::BackingRoll)),
                     )
                     : null,
             ),
@@ -306,17 +304,17 @@ final class WarningTable
                 => null,
             // Nobody said how high the cap is: more than the highest takes is too much for any.
             $d->facts->item->profile === Profile::None => sprintf(
-                'The design is %.1f mm high and the highest cap takes %.0f. Ask for a version at most %.0f mm high.',
-                $d->facts->design->heightMm,
-                $limit,
-                $limit,
+                'The design is %s high and the highest cap takes %s. Ask for a version at most %s high.',
+                $d->units()->said($d->facts->design->heightMm, 1),
+                $d->units()->said($limit),
+                $d->units()->said($limit),
             ),
             default => sprintf(
-                'The design is %.1f mm high and a %s cap takes %.0f. Ask for a version at most %.0f mm high, or a higher cap.',
-                $d->facts->design->heightMm,
+                'The design is %s high and a %s cap takes %s. Ask for a version at most %s high, or a higher cap.',
+                $d->units()->said($d->facts->design->heightMm, 1),
                 $d->facts->item->profile->value,
-                $limit,
-                $limit,
+                $d->units()->said($limit),
+                $d->units()->said($limit),
             ),
         };
     }
@@ -340,16 +338,16 @@ final class WarningTable
             // On the side it must not come round to the front seam either.
             $centre + $width / 2 <= $face->wrapMm() && (! $isSide || $centre >= $width / 2) => null,
             $isSide => sprintf(
-                'The driver reaches %.0f mm round from the front seam (%.0f°): there is no room for %.0f mm beside it. '.
+                'The driver reaches %s round from the front seam (%.0f°): there is no room for %s beside it. '.
                     'Ask for a narrower version, or take a cap frame that reaches further round.',
-                $face->wrapMm(),
+                $d->units()->said($face->wrapMm()),
                 $face->halfAngleDeg,
-                $width,
+                $d->units()->said($width),
             ),
             default => sprintf(
-                'The design is %.0f mm wide and the driver reaches %.0f round this cap (%.0f° to each side). Ask for a version at most that wide, or sew the sides apart.',
-                $d->facts->design->widthMm,
-                2 * $face->wrapMm(),
+                'The design is %s wide and the driver reaches %s round this cap (%.0f° to each side). Ask for a version at most that wide, or sew the sides apart.',
+                $d->units()->said($width),
+                $d->units()->said(2 * $face->wrapMm()),
                 $face->halfAngleDeg,
             ),
         };
@@ -365,8 +363,8 @@ final class WarningTable
 
         return $left < self::UNDER_ARM_MM
             ? sprintf(
-                'Only %.0f mm are left between the design and the side: it hangs under the arm. Nearer to the centre front, or smaller.',
-                $left,
+                'Only %s are left between the design and the side: it hangs under the arm. Nearer to the centre front, or smaller.',
+                $d->units()->said($left),
             )
             : null;
     }
@@ -405,10 +403,10 @@ final class WarningTable
 
         if ($d->best !== null && $d->fit->fits() && ! $d->best->goesIn) {
             return sprintf(
-                '%s would hold the design, but the garment is %.0f mm wide there and the frame %.0f: it does not go in. A smaller frame or a larger size makes it possible.',
+                '%s would hold the design, but the garment is %s wide there and the frame %s: it does not go in. A smaller frame or a larger size makes it possible.',
                 $d->fit->frame->id,
-                (new WayIn($d->facts->item, $d->driver()))->openingMm(),
-                $d->fit->frame->outerWidthMm,
+                $d->units()->said((float) (new WayIn($d->facts->item, $d->driver()))->openingMm()),
+                $d->units()->said($d->fit->frame->outerWidthMm),
             );
         }
 
@@ -417,7 +415,7 @@ final class WarningTable
             : sprintf(
                 'It fits no frame: the best is %s. %s A smaller version or a larger frame makes it possible.',
                 $d->fit->frame->id,
-                $d->fit->because(),
+                $d->fit->because($d->units()),
             );
     }
 
@@ -432,9 +430,9 @@ final class WarningTable
 
         return $d->hoopings() > 1
             ? sprintf(
-                '%.0f mm along the tube and %.0f at one hooping: %d hoopings, moving along the tube, with a template mark for each and no motif across two.',
-                $alongMm,
-                Hoopings::reachMm($d->house, $d->fit?->frame),
+                '%s along the tube and %s at one hooping: %d hoopings, moving along the tube, with a template mark for each and no motif across two.',
+                $d->units()->said($alongMm),
+                $d->units()->said(Hoopings::reachMm($d->house, $d->fit?->frame)),
                 $d->hoopings(),
             )
             : null;
@@ -456,14 +454,14 @@ final class WarningTable
 
         return $d->facts->item->isOnCap() && $face->crossesSeam($position, $width)
             ? sprintf(
-                'The design is %.0f mm wide, its middle %.0f mm round from the %s seam (%.0f°), and it crosses a seam of the '.
-                    'panel: those are at %.0f%s mm. Ask for a smaller version, or sew slowly over the seam%s.',
-                $width,
-                $centre,
+                'The design is %s wide, its middle %s round from the %s seam (%.0f°), and it crosses a seam of the '.
+                    'panel: those are at %s%s. Ask for a smaller version, or sew slowly over the seam%s.',
+                $d->units()->said($width),
+                $d->units()->said($centre),
                 $position === Position::CapBack ? 'back' : 'front',
                 $face->angleDeg($centre),
-                $face->seamMm(1),
-                $position === Position::CapSide ? sprintf(' and %.0f', $face->seamMm(2)) : '',
+                $d->units()->said($face->seamMm(1)),
+                $position === Position::CapSide ? " and {$d->units()->said($face->seamMm(2))}" : '',
                 $position === Position::CapBack
                     ? '; look at the opening of the strap too, whose lower edge gives way'
                     : '',

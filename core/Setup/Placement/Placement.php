@@ -85,23 +85,26 @@ final readonly class Placement
         return $words;
     }
 
-    /** In few words, as it stands beside a piece: "198 down, 100 across, peg 12". */
-    public function brief(): string
+    /** In few words, as it stands beside a piece: "198 mm down, 100 mm across, peg 12". */
+    public function brief(Units $units = Units::Millimetres): string
     {
+        $measure = static fn(float $mm): string => "{$units->field(abs($mm))} {$units->label()}";
+
         return implode(
             ', ',
             array_filter(
                 [
                     match (true) {
-                        $this->datum === Datum::CornerInside => sprintf('%.0f along the bisector', $this->downMm),
-                        abs($this->downMm) > 0.0 => sprintf(
-                            '%.0f %s',
-                            abs($this->downMm),
-                            $this->downMm < 0 ? 'up' : 'down',
-                        ),
+                        $this->datum === Datum::CornerInside => "{$measure($this->downMm)} along the bisector",
+                        abs($this->downMm) > 0.0 => $measure($this->downMm).($this->downMm < 0 ? ' up' : ' down'),
                         default => '',
                     },
-                    $this->isCentred() ? 'centred' : sprintf('%.0f across', $this->acrossMm),
+                    match (true) {
+                        ! $this->isCentred() => $measure($this->acrossMm).
+                            ($this->acrossMm < 0 ? ' across to the right' : ' across'),
+                        $this->datum === Datum::CornerInside => '',
+                        default => 'centred',
+                    },
                     $this->peg === '' ? '' : "peg {$this->peg}",
                 ],
                 static fn(string $word): bool => $word !== '',

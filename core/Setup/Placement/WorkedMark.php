@@ -61,9 +61,9 @@ final readonly class WorkedMark
         if ($designMm > $betweenMm) {
             throw new InvalidArgumentException(
                 sprintf(
-                    'the design is %.0f mm wide and there are %.0f between the seams: a smaller version, or another place',
-                    $designMm,
-                    $betweenMm,
+                    'the design is %s wide and there are %s between the seams: a smaller version, or another place',
+                    $units->said($designMm),
+                    $units->said($betweenMm),
                 ),
             );
         }

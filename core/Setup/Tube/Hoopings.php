@@ -6,6 +6,7 @@ namespace Hakama\Setup\Tube;
 
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
 use Hakama\Stitch\Band;
@@ -106,15 +107,15 @@ final readonly class Hoopings
     }
 
     /** Why it cannot all be sewn; null when it can. */
-    public function obstacle(): ?string
+    public function obstacle(Units $units = Units::Millimetres): ?string
     {
         return $this->refused === []
             ? null
             : sprintf(
-                '%s is %.0f mm along the tube and one hooping reaches %.0f: a motif is not cut in two. A smaller version, or open the side seam and lay the tube flat.',
+                '%s is %s along the tube and one hooping reaches %s: a motif is not cut in two. A smaller version, or open the side seam and lay the tube flat.',
                 $this->refused[0]->name,
-                $this->refused[0]->heightMm(),
-                $this->reachMm,
+                $units->said($this->refused[0]->heightMm()),
+                $units->figure($this->reachMm),
             );
     }
 }

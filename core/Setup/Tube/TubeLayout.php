@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Tube;
 
+use Hakama\House\Units;
+
 /**
  * Where several designs lie along one tube, from the end that is measured from: each where it was kept, else behind
  * the one before it.
@@ -38,27 +40,27 @@ final readonly class TubeLayout
     }
 
     /** @return list<string> which lie over each other, and by how much */
-    public function overlaps(): array
+    public function overlaps(Units $units = Units::Millimetres): array
     {
         return $this->between(
             static fn(float $gap): bool => $gap < 0.0,
             static fn(Motif $a, Motif $b, float $gap): string => sprintf(
-                '%s and %s lie over each other by %.0f mm',
+                '%s and %s lie over each other by %s',
                 $a->name,
                 $b->name,
-                -$gap,
+                $units->said(-$gap),
             ),
         );
     }
 
     /** @return list<string> how far apart those are that follow each other */
-    public function gaps(): array
+    public function gaps(Units $units = Units::Millimetres): array
     {
         return $this->between(
             static fn(float $gap): bool => $gap >= 0.0,
             static fn(Motif $a, Motif $b, float $gap): string => sprintf(
-                '%.0f mm between %s and %s',
-                $gap,
+                '%s between %s and %s',
+                $units->said($gap),
                 $a->name,
                 $b->name,
             ),

@@ -42,9 +42,7 @@
                         <span class="mt-2 block font-semibold text-ink">{{ $artwork->name }}</span>
                     </a>
                     <span class="block text-sm text-soft tabular-nums">{{ App\Shop\Figure::words($artwork->stitches) }}
-                        stitches, {{ App\Shop\Figure::words($artwork->bounds()->width(), 0) }} ×
-                        {{ App\Shop\Figure::words($artwork->bounds()->height(), 0) }}
-                        mm{{ $artwork->variant === Hakama\Artwork\Variant::Standard ? '' : ', ' . $artwork->variantLabel() }}</span>
+                        stitches, {{ app(App\Shop\House::class)->units()->size($artwork->bounds()->width(), $artwork->bounds()->height()) }}{{ $artwork->variant === Hakama\Artwork\Variant::Standard ? '' : ', ' . $artwork->variantLabel() }}</span>
                     <span class="mt-1 flex">
                         @foreach (array_filter(explode(',', (string) $artwork->hexes)) as $hex)
                             <x-swatch :hex="$hex === '-' ? null : $hex" />

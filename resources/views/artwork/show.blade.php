@@ -221,7 +221,7 @@
                     <dt>Colour changes, trims, jumps</dt>
                     <dd>{{ $artwork->changes }}, {{ $artwork->trims }}, {{ $artwork->jumps }}</dd>
                     <dt>Size</dt>
-                    <dd>{{ $n($artwork->bounds()->width(), 1) }} × {{ $n($artwork->bounds()->height(), 1) }} mm</dd>
+                    <dd>{{ app(App\Shop\House::class)->units()->size($artwork->bounds()->width(), $artwork->bounds()->height(), 1) }}</dd>
                     <dt>Longest, shortest stitch</dt>
                     <dd>{{ $n($artwork->coreLengths()->longestMm(), 1) }},
                         {{ $n($artwork->coreLengths()->shortestMm(), 1) }} mm</dd>

@@ -1,3 +1,4 @@
+@php $units = app(App\Shop\House::class)->units(); @endphp
 <x-layout station="setup" title="Backing to cut">
     <x-slot:say>
         @if ($short !== [])
@@ -26,7 +27,7 @@
                                 <tr>
                                     <th>Batch</th>
                                     <th>Backing</th>
-                                    <th class="num">Each, mm</th>
+                                    <th class="num">Each, {{ $units->label() }}</th>
                                     <th class="num">How many</th>
                                     <th>Cut it from</th>
                                     <th><span class="sr-only">Done</span></th>
@@ -38,12 +39,12 @@
                                         <td class="whitespace-nowrap"><strong>{{ $code }}</strong><br><span
                                                 class="text-sm text-soft">{{ $at->format('H:i') }}</span></td>
                                         <td class="whitespace-nowrap">{{ $want->kind->label() }}</td>
-                                        <td class="num">{{ round($want->widthMm) }} × {{ round($want->heightMm) }}
+                                        <td class="num">{{ $units->figure($want->widthMm) }} × {{ $units->figure($want->heightMm) }}
                                         </td>
                                         <td class="num">{{ $want->count }}</td>
                                         <td class="text-sm">
                                             @foreach ($cuts as $cut)
-                                                <span class="block">{{ $cut->words() }}</span>
+                                                <span class="block">{{ $cut->words($units) }}</span>
                                             @endforeach
                                             @if ($missing > 0)
                                                 <span class="now">{{ $missing }}

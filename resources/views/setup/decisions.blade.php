@@ -1,13 +1,13 @@
 {{-- What is decided, each with its reason when it is opened. --}}
 <div class="mt-4 border-t border-hair">
-    @foreach (App\Setup\DecisionRow::all($sheet->chosen->shown, $advice->placement, $sheet->blocks(), $sheet->roundMm(), app(App\Shop\House::class)->units()) as $row)
+    @foreach (App\Setup\DecisionRow::all($sheet->chosen->shown, $advice->placement, $sheet->blocks(), $sheet->roundMm(), $units) as $row)
         <details class="border-b border-hair" data-about="{{ $row->about->value }}">
             <summary class="flex items-baseline gap-4 py-1.5"><span
                     class="w-28 shrink-0 text-sm text-soft">{{ $row->label }}</span><strong
                     class="flex-1">{{ $row->value }}</strong><span class="text-sm text-soft">why</span></summary>
             <p class="pb-2 pl-32 text-sm">
                 @if ($row->about === Hakama\Setup\Rules\About::Placement)
-                    {{ ucfirst(implode('; ', $advice->placement->words(app(App\Shop\House::class)->units()))) }}.
+                    {{ ucfirst(implode('; ', $advice->placement->words($units))) }}.
                 @endif
                 {{ $row->why }}{{ $row->firm ? ' This one is firm.' : '' }}
                 @foreach ($row->others as $other)

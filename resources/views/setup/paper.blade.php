@@ -5,6 +5,8 @@
     $choice = $sheet->chosen->choice;
     $fit = $choice?->fit;
     $rows = $sheet->sizes->rows;
+    $units = app(App\Shop\House::class)->units();
+    $mm = static fn(float $v) => $units->figure($v, 1);
     $picture = App\Setup\Drawing::picture($artwork);
 @endphp
 <x-layout station="setup" :title="'Setup sheet, ' . $artwork->name">
@@ -50,7 +52,7 @@
         'Machine' => $sheet->on->onMachine === null ? null : "{$sheet->on->onMachine}; not for another: steps and turn may differ there",
         'To it' => $sheet->chosen->shown->loading()->endWords(),
         'Set' => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()),
-        'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->chosen->cut ? ', ' . round($sheet->chosen->cut->widthMm) . ' × ' . round($sheet->chosen->cut->heightMm) : ''),
+        'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->chosen->cut ? ', ' . $units->size($sheet->chosen->cut->widthMm, $sheet->chosen->cut->heightMm) : ''),
         'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'),
         'Needle' => $choice?->needle->words(),
         'Thread' => $advice->threadWeight . ' weight',
@@ -60,7 +62,7 @@
                         <dd>{{ $value }}</dd>
                     @endforeach
                 </dl>
-                <p class="mt-1"><strong>Place:</strong> {{ implode('; ', $advice->placement->words(app(App\Shop\House::class)->units())) }}.</p>
+                <p class="mt-1"><strong>Place:</strong> {{ implode('; ', $advice->placement->words($units)) }}.</p>
                 @if (count($rows) > 1)
                     <table class="mt-1">
                         <thead>
@@ -79,8 +81,8 @@
                                     <td>{{ $row->size->value }}</td>
                                     <td class="num">{{ $row->pieces }}</td>
                                     <td>{{ $row->turns()[0]->value }}°</td>
-                                    <td class="num">{{ round($row->placement()->downMm) }}</td>
-                                    <td class="num">{{ round($row->placement()->acrossMm) }}</td>
+                                    <td class="num">{{ $units->field($row->placement()->downMm) }}</td>
+                                    <td class="num">{{ $units->field($row->placement()->acrossMm) }}</td>
                                     <td>{{ $row->placement()->peg }}</td>
                                 </tr>
                             @endforeach
@@ -90,7 +92,7 @@
                 @if ($sheet->tube)
                     <p class="mt-1"><strong>Along the tube:</strong>
                         @foreach ($sheet->tube->hoopings->hoopings as $i => $hooping)
-                            {{ $i + 1 }}: mark at {{ app(App\Shop\House::class)->units()->length($hooping->markMm) }}
+                            {{ $i + 1 }}: mark at {{ $units->length($hooping->markMm) }}
                             ({{ implode(', ', array_column($hooping->motifs, 'name')) }});
                         @endforeach from the {{ $sheet->tube->end }}.
                     </p>

@@ -1,4 +1,3 @@
-@php $units = app(App\Shop\House::class)->units(); @endphp
 <details class="mt-3 border border-hair p-3" @if ($errors->hasAny(['size', 'peg', 'down', 'across', 'who', 'measure', 'a', 'b'])) open @endif>
     <summary data-key="m" data-does="Find and keep the place">Find the place on the garment, and keep it <kbd>m</kbd>
     </summary>

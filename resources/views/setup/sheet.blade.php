@@ -15,7 +15,8 @@
     $choice = $sheet->chosen->choice;
     $frame = $sheet->chosen->frame;
     $picture = App\Setup\Drawing::picture($artwork);
-    $mm = static fn(float $v) => App\Shop\Figure::words($v, 1);
+    $units = app(App\Shop\House::class)->units();
+    $mm = static fn(float $v) => $units->figure($v, 1);
     $here = array_search($sheet->row, $rows, true);
     $at = static fn(array $changed = []) => route('setup.show', [
         $decoration,
@@ -105,12 +106,12 @@
                 <p class="note note-now mt-3">The shop has no frame for the driver this needs.</p>
             @else
                 <div class="mt-3">@include('setup.draw.frame')</div>
-                <p class="mt-2 text-sm">{{ $fit->because() }} Slack to the window: left {{ $mm($fit->slack->leftMm) }}, right
-                    {{ $mm($fit->slack->rightMm) }}, top {{ $mm($fit->slack->topMm) }}, bottom {{ $mm($fit->slack->bottomMm) }} mm.
+                <p class="mt-2 text-sm">{{ $fit->because($units) }} Slack to the window: left {{ $mm($fit->slack->leftMm) }}, right
+                    {{ $mm($fit->slack->rightMm) }}, top {{ $mm($fit->slack->topMm) }}, bottom {{ $mm($fit->slack->bottomMm) }} {{ $units->label() }}.
                     @if ($fit->frame->isOffCentre())
                         The middle of the design goes
                         {{ $fit->fromMachineCentre()->seenFrom(new Hakama\Stitch\Point(0, 0)) }} what the machine takes
-                        for its centre; the corners are {{ implode(', ', array_map($mm, $fit->cornersMm())) }} mm away.
+                        for its centre; the corners are {{ implode(', ', array_map($mm, $fit->cornersMm())) }} {{ $units->label() }} away.
                         @endif @if ($frame->holes !== '' || $frame->label !== '')
                             <strong>{{ ucfirst(implode(', ', array_filter([$frame->holes === '' ? '' : "holes {$frame->holes}", $frame->label === '' ? '' : "pick “{$frame->label}” on the machine"]))) }}.</strong>
                         @endif
@@ -121,15 +122,15 @@
                     {{ count($sheet->tube->hoopings->hoopings) === 1 ? 'One hooping' : count($sheet->tube->hoopings->hoopings) . ' hoopings' }}
                     along the tube</h2>
                 @if ($sheet->tube->hoopings->obstacle())
-                    <p class="note note-now mb-2" role="alert">{{ $sheet->tube->hoopings->obstacle() }}</p>
+                    <p class="note note-now mb-2" role="alert">{{ $sheet->tube->hoopings->obstacle($units) }}</p>
                 @endif
                 <table>
                     <thead>
                         <tr>
                             <th class="num">Hooping</th>
                             <th>Sewn there</th>
-                            <th class="num">From, mm</th>
-                            <th class="num">To, mm</th>
+                            <th class="num">From, {{ $units->label() }}</th>
+                            <th class="num">To, {{ $units->label() }}</th>
                             <th>Template mark</th>
                         </tr>
                     </thead>
@@ -138,9 +139,9 @@
                             <tr>
                                 <td class="num">{{ $i + 1 }}</td>
                                 <td>{{ implode('; ', array_column($hooping->motifs, 'name')) }}</td>
-                                <td class="num">{{ round($hooping->fromMm) }}</td>
-                                <td class="num">{{ round($hooping->toMm) }}</td>
-                                <td>{{ app(App\Shop\House::class)->units()->length($hooping->markMm) }} from the
+                                <td class="num">{{ $units->field($hooping->fromMm) }}</td>
+                                <td class="num">{{ $units->field($hooping->toMm) }}</td>
+                                <td>{{ $units->length($hooping->markMm) }} from the
                                     {{ $sheet->tube->end }}, on the outer seam or crease</td>
                             </tr>
                         @endforeach
@@ -154,7 +155,7 @@
                     </p>
                 @endif
                 <x-because about="How this was worked out">The fewest hoopings of
-                    {{ round($sheet->tube->hoopings->reachMm) }} mm in which every motif is whole, swept from the
+                    {{ $units->said($sheet->tube->hoopings->reachMm) }} in which every motif is whole, swept from the
                     {{ $sheet->tube->end }}. Motifs are what is sewn without a gap; reach and gap are <a
                         href="/shop#tube_reach_mm">house rules</a>, and no frame reaches beyond its window less the
                     margin. Other artwork at the same place of this line is laid along it in its order, or where a place was kept for it{{ $sheet->tube->gaps === [] ? '' : ': ' . implode('; ', $sheet->tube->gaps) }}.</x-because>

@@ -21,6 +21,19 @@ final class UnitsTest extends TestCase
         self::assertSame(['7 7/8', '200'], [$inches->field(200), Units::Millimetres->field(200)]);
     }
 
+    #[Test]
+    public function what_no_tape_is_laid_on_is_said_once_and_in_decimals(): void
+    {
+        self::assertSame(
+            ['22.6 mm', '240 × 146 mm', '23'],
+            [Units::Millimetres->said(22.6, 1), Units::Millimetres->size(240, 146), Units::Millimetres->figure(22.6)],
+        );
+        self::assertSame(
+            ['0.89 in', '9.45 × 5.75 in', '0.89'],
+            [Units::Inches->said(22.6, 1), Units::Inches->size(240, 146), Units::Inches->figure(22.6)],
+        );
+    }
+
     /** @return iterable<string, array{Units, string, float|null}> */
     public static function typed(): iterable
     {

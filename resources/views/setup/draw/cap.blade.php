@@ -71,30 +71,30 @@
             </g>
             <g font-size="10" paint-order="stroke" stroke="#fffdf8" stroke-width="2.4">
                 @if ($front)
-                    <text x="{{ $n(-$wrap + 3) }}" y="{{ $n(-$limit - 2.5) }}">height limit {{ round($face->limitMm) }}
+                    <text x="{{ $n(-$wrap + 3) }}" y="{{ $n(-$limit - 2.5) }}">height limit {{ $units->figure($face->limitMm) }}
                         over the gap</text>
                 @endif
-                <text x="{{ $n(($front || $back ? -$wrap : 0) + 3) }}" y="{{ $n(-$gap - 2) }}">gap {{ round($gap) }}</text>
-                <text x="{{ $n($wrap - 3) }}" y="-3" text-anchor="end">wrap {{ round($wrap) }} =
+                <text x="{{ $n(($front || $back ? -$wrap : 0) + 3) }}" y="{{ $n(-$gap - 2) }}">gap {{ $units->figure($gap) }}</text>
+                <text x="{{ $n($wrap - 3) }}" y="-3" text-anchor="end">wrap {{ $units->figure($wrap) }} =
                     {{ round($face->halfAngleDeg) }}°</text>
                 @if (! $front && ! $back)
                     <text x="2" y="{{ $n(-$dome * 0.9 - 3) }}">front seam</text>
-                    <text x="{{ $n($face->seamMm(1) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ round($face->seamMm(1)) }}</text>
-                    <text x="{{ $n($face->seamMm(2) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ round($face->seamMm(2)) }}</text>
+                    <text x="{{ $n($face->seamMm(1) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(1)) }}</text>
+                    <text x="{{ $n($face->seamMm(2) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(2)) }}</text>
                 @elseif ($back)
-                    <text x="{{ $n($face->seamMm(1) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ round($face->seamMm(1)) }}</text>
+                    <text x="{{ $n($face->seamMm(1) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(1)) }}</text>
                 @endif
             </g>
         </svg>
         <figcaption class="text-sm text-soft">
             @if ($front)
-                Opened flat: {{ round($w) }} of {{ round(2 * $wrap) }} mm round, {{ round($h) }} of
-                {{ round($face->limitMm) }} high.
+                Opened flat: {{ $units->figure($w) }} of {{ $units->said(2 * $wrap) }} round, {{ $units->figure($h) }} of
+                {{ $units->figure($face->limitMm) }} high.
             @elseif ($back)
-                Opened flat about the back seam, the strap opening below: {{ round($w) }} of
-                {{ round(2 * $face->seamMm(1)) }} mm between the seams.
+                Opened flat about the back seam, the strap opening below: {{ $units->figure($w) }} of
+                {{ $units->said(2 * $face->seamMm(1)) }} between the seams.
             @else
-                Opened flat from the front seam: its middle {{ round($middle) }} mm round, that is
+                Opened flat from the front seam: its middle {{ $units->said($middle) }} round, that is
                 {{ round($face->angleDeg($middle)) }}°.
             @endif
         </figcaption>
@@ -142,6 +142,6 @@
                 stroke="#1d2433" stroke-width=".5" stroke-dasharray="2 2" />
         </svg>
         <figcaption class="text-sm text-soft">From {{ $front ? 'the front' : ($back ? 'the back' : 'the side') }}: its edges stand at {{ round($face->angleDeg($w / 2)) }}°
-            from its own middle and are seen {{ round($seen($w / 2)) }} mm from there.</figcaption>
+            from its own middle and are seen {{ $units->said($seen($w / 2)) }} from there.</figcaption>
     </figure>
 </div>

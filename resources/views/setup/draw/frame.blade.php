@@ -11,7 +11,6 @@
     [$dx, $dy] = [$fit->centre->x, -$fit->centre->y];
     $box = $fit->placed->bounds();
     $n = App\Setup\Drawing::n(...);
-    $mm = static fn(float $v) => App\Shop\Figure::words($v, 1);
     $small = max(5, $ow / 27);
     $off = $f->isOffCentre();
     [$mx, $my] = [-$f->offsetX, $f->offsetY];

@@ -100,11 +100,11 @@
                 @if ($down > 0 || $corner)
                     <text class="down" x="{{ $n($corner ? $m->measured->x - $size / 2 : $m->measured->x + $size / 3) }}"
                         y="{{ $n($corner ? -($m->datum->y + $m->measured->y) / 2 + $size : -($m->datum->y + $m->measured->y) / 2) }}"
-                        @if ($corner) text-anchor="end" @endif>{{ round($corner ? $placement->downMm : $down) }}</text>
+                        @if ($corner) text-anchor="end" @endif>{{ $units->field($corner ? $placement->downMm : $down) }}</text>
                 @endif
                 @if ($across > 0 && !$corner)
                     <text class="across" text-anchor="middle" x="{{ $n(($m->datum->x + $m->measured->x) / 2) }}"
-                        y="{{ $n(-$m->measured->y - $size / 4) }}">{{ round($across) }}</text>
+                        y="{{ $n(-$m->measured->y - $size / 4) }}">{{ $units->field($across) }}</text>
                 @endif
             </g>
         @endunless

@@ -48,7 +48,7 @@
             <path d="M8 {{ $n(-$y($hooping->markMm)) }}H{{ $n($side) }}" stroke="#c8481f" stroke-width=".6" />
             <text x="{{ $n($side + 2) }}" y="{{ $n(-$y($hooping->markMm) + $t / 3) }}"
                 font-size="{{ $n($t) }}" font-weight="600">{{ $i + 1 }}: mark at
-                {{ round($hooping->markMm) }}</text>
+                {{ $units->field($hooping->markMm) }}</text>
         </g>
     @endforeach
     @foreach ($tube->hoopings->refused as $motif)

@@ -22,7 +22,7 @@
                     </td>
                     <td class="num">{{ $way->best->fit->times() }}</td>
                     <td class="num">{{ number_format($way->handsS / 60, 1) }}</td>
-                    <td class="text-sm">{{ $way->because() }}</td>
+                    <td class="text-sm">{{ $way->because($units) }}</td>
                 </tr>
             @endforeach
         </tbody>
@@ -33,7 +33,7 @@
         <tr>
             <th>Frame</th>
             <th>Fits</th>
-            <th class="num">Clear, mm</th>
+            <th class="num">Clear, {{ $units->label() }}</th>
             <th>Way up</th>
             <th>To change</th>
             <th><span class="sr-only">Look at it</span></th>

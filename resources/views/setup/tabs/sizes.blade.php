@@ -15,11 +15,11 @@
             <tr>
                 <th>Size</th>
                 <th class="num">Pieces</th>
-                <th class="num">Neck leaves, mm</th>
+                <th class="num">Neck leaves, {{ $units->label() }}</th>
                 <th>Way up</th>
                 <th>Frames that do</th>
-                <th class="num">Down, mm</th>
-                <th class="num">Across, mm</th>
+                <th class="num">Down, {{ $units->label() }}</th>
+                <th class="num">Across, {{ $units->label() }}</th>
                 <th>Peg</th>
             </tr>
         </thead>
@@ -34,7 +34,7 @@
                     <td>{{ $row->size->value }}</td>
                     <td class="num">{{ $row->pieces }}</td>
                     <td class="num">
-                        {{ $row->travelMm() === null ? '' : App\Shop\Figure::words($row->travelMm()) }}
+                        {{ $row->travelMm() === null ? '' : $units->field($row->travelMm()) }}
                     </td>
                     <td class="tabular-nums">
                         {{ implode(', else ', array_map(static fn($turn) => $turn->value . '°', $row->turns())) }}
@@ -42,8 +42,8 @@
                     <td>{!! $row->frames() === []
                         ? '<span class="now">none</span>'
                         : e(implode(', ', array_slice($row->frames(), 0, 3))) !!}</td>
-                    <td class="num">{{ App\Shop\Figure::words($row->placement()->downMm) }}</td>
-                    <td class="num">{{ App\Shop\Figure::words($row->placement()->acrossMm) }}</td>
+                    <td class="num">{{ $units->field($row->placement()->downMm) }}</td>
+                    <td class="num">{{ $units->field($row->placement()->acrossMm) }}</td>
                     <td>{{ $row->placement()->peg }}</td>
                 </tr>
             @endforeach
