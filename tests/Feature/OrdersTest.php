@@ -59,8 +59,11 @@ final class OrdersTest extends FeatureTestCase
             ),
             1e-6,
         );
-        $keep('a hand')->assertSessionHasErrors('down');
+        $keep('a hand')->assertSessionHasErrors([
+            'down' => 'Down is a length, −15 3/4 to 35.43 in; above the seam it is below zero.',
+        ]);
         $keep('60')->assertSessionHasErrors('down');
+        $this->get("/setup/{$decoration->id}/measure?measure=half&a=a+hand")->assertSee('such as 7 7/8');
         $this->get("/setup/{$decoration->id}/measure?measure=half&a=20")->assertSee('10 in (254 mm)');
     }
 

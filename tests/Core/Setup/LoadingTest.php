@@ -97,9 +97,13 @@ final class LoadingTest extends TestCase
     public function a_soft_cap_laid_flat_has_none_of_the_steps_of_the_cap_frame(): void
     {
         $flat = self::frame('flat', FrameKind::Square, Driver::Flat);
-        $advice = self::advise(G::Cap, P::CapFront, frames: [$flat], structure: Structure::Unstructured, drivers: [
-            Driver::Flat,
-        ]);
+        $advice = self::advise(
+            G::Cap,
+            P::CapFront,
+            frames: [$flat],
+            structure: Structure::Unstructured,
+            drivers: [Driver::Flat],
+        );
 
         self::assertSame('flat', $advice->fit?->frame->id);
         self::assertSame(
@@ -210,9 +214,11 @@ final class LoadingTest extends TestCase
     public function a_design_off_the_middle_of_its_window_is_not_traced_for_equal_gaps(): void
     {
         // Narrow at the top: the widest part of the design fits below the middle of a round window.
-        $advice = self::advise(G::Polo, P::LeftChest, frames: [
-            new Frame('F', FrameKind::Square, Driver::Flat, 130, 130, Window::rectangle(100, 100)),
-        ]);
+        $advice = self::advise(
+            G::Polo,
+            P::LeftChest,
+            frames: [new Frame('F', FrameKind::Square, Driver::Flat, 130, 130, Window::rectangle(100, 100))],
+        );
         self::assertStringContainsString('the same gap on both sides', self::text($advice, 'trace'));
     }
 
@@ -232,7 +238,7 @@ final class LoadingTest extends TestCase
                 foreach (Structure::cases() as $structure) {
                     foreach ([true, false, null] as $turns) {
                         foreach ($houses as $house) {
-                            foreach ([40.0, 160.0] as $widthMm) {
+                            foreach ([40.0, 90.0, 160.0, 260.0] as $widthMm) {
                                 $advice = self::advise(
                                     $garment,
                                     $position,
@@ -250,7 +256,7 @@ final class LoadingTest extends TestCase
                 }
             }
         }
-        self::assertSame(18 * 12 * 4 * 3 * 2 * 2, $cases);
+        self::assertSame(18 * 12 * 4 * 3 * 2 * 4, $cases);
     }
 
     private static function assertAgrees(Advice $advice, G $garment, ?bool $turnsCapsItself): void
@@ -273,17 +279,24 @@ final class LoadingTest extends TestCase
                 $itself ? 'turned_by_machine' : null,
                 $loading->turn === Turn::None ? 'design_upright' : null,
             ],
-            array_map(
-                static fn(string $code): ?string => in_array($code, $codes, true) ? $code : null,
-                ['turn_design', 'turned_by_machine', 'design_upright'],
-            ),
+            array_map(static fn(string $code): ?string => in_array($code, $codes, true) ? $code : null, [
+                'turn_design',
+                'turned_by_machine',
+                'design_upright',
+            ]),
         );
         // A cap frame holds caps, and no step of one is said of anything else.
-        self::assertSame($advice->fit?->frame->kind === FrameKind::Cap, $advice->fit !== null && in_array('clips_out', $codes, true));
+        self::assertSame(
+            $advice->fit?->frame->kind === FrameKind::Cap,
+            $advice->fit !== null && in_array('clips_out', $codes, true),
+        );
         self::assertFalse($garment !== G::Cap && in_array('sweatband_out', $codes, true));
         self::assertFalse(in_array('light_over_mark', $codes, true) && in_array('clips_out', $codes, true));
         self::assertFalse($garment === G::Stocking && $advice->access() === Access::OpenedSeam);
-        self::assertFalse(in_array('placket', explode(' ', implode(' ', array_column($advice->steps, 'text'))), true) && $garment !== G::Polo);
+        self::assertFalse(
+            in_array('placket', explode(' ', implode(' ', array_column($advice->steps, 'text'))), true)
+                && $garment !== G::Polo,
+        );
     }
 
     /**
@@ -333,7 +346,10 @@ final class LoadingTest extends TestCase
     /** @return list<string> */
     private static function codes(Advice $advice): array
     {
-        return array_map(static fn(Warning|Note $note): string => $note->code, [...$advice->warnings, ...$advice->steps]);
+        return array_map(static fn(Warning|Note $note): string => $note->code, [
+            ...$advice->warnings,
+            ...$advice->steps,
+        ]);
     }
 
     private static function text(Advice $advice, string $code): string

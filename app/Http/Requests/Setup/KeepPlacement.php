@@ -14,6 +14,8 @@ use Illuminate\Validation\Rule;
 final class KeepPlacement extends FormRequest
 {
     private const LEAST_MM = -400.0;
+    private const MOST_DOWN_MM = 900.0;
+    private const MOST_ACROSS_MM = 400.0;
 
     /** @var array<string, float|null> field => millimetres */
     private array $read = [];
@@ -25,20 +27,23 @@ final class KeepPlacement extends FormRequest
             'size' => ['required', Rule::enum(Size::class)],
             'from' => ['nullable', 'in:usual,other'],
             'peg' => ['nullable', 'string', 'max:12'],
-            'down' => ['required', 'string', $this->within('down', 900)],
-            'across' => ['required', 'string', $this->within('across', 400)],
+            'down' => ['required', 'string', $this->within('down', self::MOST_DOWN_MM)],
+            'across' => ['required', 'string', $this->within('across', self::MOST_ACROSS_MM)],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
+        $units = app(House::class)->units();
+        $to = "{$units->field(self::LEAST_MM)} to";
+
         return [
             'size.*' => 'Choose the size.',
             'from.*' => 'Choose the end it was measured from.',
             'peg.*' => 'A peg has at most 12 signs.',
-            'down.*' => 'Down is a length, −400 to 900 mm; above the seam it is below zero.',
-            'across.*' => 'Across is a length, −400 to 400 mm.',
+            'down.*' => "Down is a length, {$to} {$units->said(self::MOST_DOWN_MM)}; above the seam it is below zero.",
+            'across.*' => "Across is a length, {$to} {$units->said(self::MOST_ACROSS_MM)}.",
         ];
     }
 
