@@ -10,6 +10,7 @@ use App\Shop\House;
 use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Applied\AppliedPieces;
 use Hakama\Artwork\Applied\ClothLayout;
+use Hakama\Artwork\Applied\PickingList;
 use Hakama\Artwork\Role;
 use Hakama\Artwork\Step;
 use Hakama\House\HouseRule;
@@ -79,6 +80,29 @@ final readonly class ClothBill
             'applied-'.md5(serialize([$artwork->checksum, $roles, $beyond, $preCut])),
             86_400 * 30,
             static fn(): AppliedPieces => AppliedPieces::of($artwork->pattern(), $roles, $beyond, $preCut),
+        );
+    }
+
+    /** What is at hand at the stops of a frame, with its sizes; wants `blocks` loaded. */
+    public static function picking(Artwork $artwork, House $house): PickingList
+    {
+        $rules = $house->rules();
+        $steps = $artwork->stopSheet($rules->isPreCut())->steps;
+        $brings = array_map(static fn(Step $step): ?string => $step->action?->brings(), $steps);
+        $beyond = $rules->value(HouseRule::TrimmedBeyond);
+        if (array_filter($brings) === []) {
+            return PickingList::none();
+        }
+
+        return Cache::remember(
+            'picking-'.md5(serialize([$artwork->checksum, $steps, $beyond, $rules->value(HouseRule::PreCutBeyond)])),
+            86_400 * 30,
+            static fn(): PickingList => PickingList::of(
+                $artwork->pattern(),
+                $steps,
+                self::applied($artwork, $house),
+                $beyond,
+            ),
         );
     }
 

@@ -19,15 +19,26 @@ final readonly class Patches
     public function obstacles(Artwork $artwork): ?array
     {
         // One copy of a sheet is like the others; of a sheet nothing is said as a whole.
-        if ($artwork->read_at === null || $artwork->copies > 1) {
+        return $artwork->copies > 1 ? null : self::verdict($artwork)?->obstacles($this->house->rules()->patches());
+    }
+
+    /** Along which one patch is cut out; 0 where nothing is known of it. */
+    public static function edgeMm(Artwork $artwork): float
+    {
+        return (self::verdict($artwork)->edgeMm ?? 0.0) / $artwork->copies;
+    }
+
+    private static function verdict(Artwork $artwork): ?PatchVerdict
+    {
+        if ($artwork->read_at === null) {
             return null;
         }
-        $kept = Cache::rememberForever("patch-{$artwork->checksum}", static function () use ($artwork): array {
+        $kept = Cache::rememberForever("patch-edge-{$artwork->checksum}", static function () use ($artwork): array {
             $verdict = PatchShape::judge($artwork->pattern());
 
             return $verdict === null ? [] : array_values(get_object_vars($verdict));
         });
 
-        return $kept === [] ? null : (new PatchVerdict(...$kept))->obstacles($this->house->rules()->patches());
+        return $kept === [] ? null : new PatchVerdict(...$kept);
     }
 }

@@ -12,7 +12,6 @@ use App\Setup\MachineSetups;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\FinishState;
-use Hakama\House\HouseRule;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\WorkStage;
 use Illuminate\Database\Eloquent\Collection;
@@ -25,8 +24,8 @@ final readonly class FinishList
     private const DAYS = 30;
 
     /**
-     * @param list<array{batch: Batch, pieces: Collection<int, Piece>, tasks: list<string>, minutes: float}> $toFinish
-     * @param list<array{batch: Batch, pieces: Collection<int, Piece>, tasks: list<string>, minutes: float}> $toCheck
+     * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toFinish
+     * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toCheck
      * @param list<array{who: string, passed: int, rejected: int, rework: int}> $rates by who sewed, of late
      */
     private function __construct(public array $toFinish, public array $toCheck, public array $rates) {}
@@ -75,26 +74,21 @@ final readonly class FinishList
      * @param Collection<int, Piece> $pieces
      * @param list<Note>             $steps
      *
-     * @return array{batch: Batch, pieces: Collection<int, Piece>, tasks: list<string>, minutes: float}
+     * @return array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}
      */
     private static function row(Batch $batch, Collection $pieces, array $steps, WorkStage $stage, House $house): array
     {
-        $rules = $house->rules();
-        $trims = $batch->decoration->artwork->trims ?? 0;
-
         return [
             'batch' => $batch,
             'pieces' => $pieces,
+            'pressed' => $stage === WorkStage::Finish && $batch->decoration->line->isIronedOn(),
             'tasks' => array_values(
                 array_map(
                     static fn(Note $step): string => $step->text,
                     array_filter($steps, static fn(Note $step): bool => $step->stage === $stage),
                 ),
             ),
-            'minutes' =>
-                ($pieces->count() *
-                    ($rules->value(HouseRule::FinishTime) + $trims * $rules->value(HouseRule::FinishTrim))) /
-                60,
+            'minutes' => ($pieces->count() * FinishTimes::of($batch->decoration, $house->rules())) / 60,
         ];
     }
 

@@ -142,6 +142,7 @@ final class Decoration extends Model
                 $this->cloth($style, $paleFrom),
                 $this->line->structure,
                 $this->line->profile,
+                back: $this->line->patch_back,
             ),
             new OnMachine($drivers),
             new History(

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\Garment\PatchBack;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Illuminate\Database\Eloquent\Collection;
@@ -27,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null                    $unit_value_cents
  * @property int|null                    $blank_cents what the shop pays for one; null: the customer brings them
  * @property int                         $spares
+ * @property PatchBack|null              $patch_back only of a patch
  * @property Order                       $order
  * @property Collection<int, Decoration> $decorations
  */
@@ -39,6 +41,7 @@ final class OrderLine extends Model
         'fabric' => Fabric::class,
         'structure' => Structure::class,
         'profile' => Profile::class,
+        'patch_back' => PatchBack::class,
     ];
 
     /** @return BelongsTo<Order, $this> */
@@ -56,6 +59,11 @@ final class OrderLine extends Model
     public function garmentLabel(): string
     {
         return self::label($this->style, $this->garment->value, $this->colour_name);
+    }
+
+    public function isIronedOn(): bool
+    {
+        return $this->patch_back === PatchBack::IronedOn;
     }
 
     public function fabricLabel(): string

@@ -7,6 +7,7 @@ namespace App\Money;
 use App\Http\Requests\Orders\AskQuote;
 use App\Models\Machine;
 use App\Shop\House;
+use Hakama\Floor\FinishTime;
 use Hakama\House\HouseRule;
 use Hakama\Machine\RunTime;
 use Hakama\Money\NoPrice;
@@ -76,8 +77,7 @@ final readonly class AskedPrice
             round($seconds, 1),
             $machine->heads ?? 1,
             $rules->value(HouseRule::HoopTime),
-            $rules->value(HouseRule::FinishTime) +
-                self::TRIMS_A_COLOUR * $colours * $rules->value(HouseRule::FinishTrim),
+            (new FinishTime($rules))->aPieceS(self::TRIMS_A_COLOUR * $colours),
             $rules->value(HouseRule::LoadTime) + $rules->value(HouseRule::FrameTime),
             self::USUAL_BACKING_CM2,
             0.0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Money;
 
 use App\Artwork\ClothBill;
+use App\Finish\FinishTimes;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Models\Decoration;
@@ -83,8 +84,7 @@ final class WorkOf
             $artwork->variant === Variant::Names && $machine !== null ? $sewS / $machine->heads : $sewS,
             $heads * $artwork->copies,
             ($hoopS * $hoopings) / $artwork->copies,
-            $rules->value(HouseRule::FinishTime) +
-                ($artwork->trims * $rules->value(HouseRule::FinishTrim)) / $artwork->copies,
+            FinishTimes::of($decoration, $rules),
             $rules->value(HouseRule::LoadTime) + $rules->value(HouseRule::FrameTime),
             round($cm2 * $layers * $hoopings, 1),
             $topper

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Orders;
 
 use App\Models\Order;
+use App\Models\OrderLine;
 use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 
 /** What a customer is told, ready to copy. */
 final class Messages
@@ -15,8 +18,14 @@ final class Messages
      *
      * @return array<string, string> what it is about => the text
      */
-    public static function of(Order $order, string $shop, ?CarbonImmutable $ends, int $ready, int $pieces): array
-    {
+    public static function of(
+        Order $order,
+        string $shop,
+        HouseRules $house,
+        ?CarbonImmutable $ends,
+        int $ready,
+        int $pieces,
+    ): array {
         $hello = trim('Good day'.($order->contact !== '' ? ' '.$order->contact : '')).',';
         $due = $order->due_at->format('l j F, H:i');
         $letter = static fn(string ...$lines): string => implode("\n\n", [$hello, ...$lines, $shop]);
@@ -46,6 +55,10 @@ final class Messages
                 ),
             );
         }
+        $pressed = $order->lines->first(static fn(OrderLine $line): bool => $line->isIronedOn());
+        if ($pressed !== null) {
+            $letters['How the patches are ironed on'] = $letter(self::pressedOn($house));
+        }
         if ($ready > 0) {
             $letters[$ready >= $pieces ? 'It is ready' : 'A part is ready'] = $letter(
                 $ready >= $pieces
@@ -55,5 +68,18 @@ final class Messages
         }
 
         return $letters;
+    }
+
+    /** The note that goes with patches for whoever irons them on. */
+    public static function pressedOn(HouseRules $house): string
+    {
+        return sprintf(
+            'the patches have film on their backs. Try it on a place that is not seen; what bears no hot iron is sewn on. '.
+                'Iron the place warm, lay the patch, a thin dry cloth over it, and press without moving and without '.
+                'steam for %1$.0f seconds, as hot as the cloth bears. Let it cool for %2$.0f seconds, turn the garment '.
+                'inside out and press for %1$.0f seconds from behind. Not washed for a day. Irons burn.',
+            $house->value(HouseRule::PressSide),
+            $house->value(HouseRule::PressCool),
+        );
     }
 }

@@ -8,6 +8,7 @@ use App\Models\OrderLine;
 use App\Shop\Catalogue;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\Garment\PatchBack;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
@@ -54,6 +55,10 @@ final readonly class TypedLine
                 'colour_hex' => preg_match('/^#[0-9a-f]{6}$/D', $hex) === 1 ? $hex : self::GREY,
                 'unit_value_cents' => is_numeric($worth) ? (int) round(100 * (float) $worth) : null,
                 'spares' => (int) self::text($typed, 'spares'),
+                'patch_back' =>
+                    $garment === Garment::Patch
+                        ? PatchBack::tryFrom(self::text($typed, 'patch_back')) ?? PatchBack::SewnOn
+                        : null,
             ]),
             self::sizes($typed),
             self::decorations($typed),

@@ -40,7 +40,7 @@ final readonly class Step
         return match (true) {
             ! $this->halts() => 0.0,
             $this->action === StopAction::TrimCloth => $rules->trimS + $this->trimMm / $rules->trimMmPerS,
-            default => $rules->handS,
+            default => $rules->ownS[$this->action?->value] ?? $rules->handS,
         };
     }
 }

@@ -14,6 +14,9 @@ enum StopAction: string
     case AddBacking = 'add_backing';
     case AddTopper = 'add_topper';
     case TapeAside = 'tape_aside';
+    case TurnOver = 'turn_over';
+    case Press = 'press';
+    case BrushLint = 'brush_lint';
     case Look = 'look';
 
     public function label(): string
@@ -26,7 +29,23 @@ enum StopAction: string
             self::AddBacking => 'add backing under the frame',
             self::AddTopper => 'add film on top',
             self::TapeAside => 'tape back or pocket aside',
+            self::TurnOver
+                => 'frame off and turned over, back or pocket taped to its lines, frame back on without a bump',
+            self::Press => 'press the cloth, covered; not vinyl, not plush',
+            self::BrushLint => 'brush the lint off',
             self::Look => 'look before going on',
+        };
+    }
+
+    /** What the hands bring to it, cut to size beforehand; null where they bring nothing. */
+    public function brings(): ?string
+    {
+        return match ($this) {
+            self::LayCloth => 'cloth',
+            self::AddBacking => 'backing',
+            self::AddTopper => 'film',
+            self::TapeAside, self::TurnOver => 'back or pocket',
+            default => null,
         };
     }
 

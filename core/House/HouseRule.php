@@ -86,6 +86,12 @@ enum HouseRule: string
     case TrimTime = 'trim_s';
     case RampTime = 'ramp_s';
     case HandStopTime = 'hand_stop_s';
+    case LayTime = 'lay_cloth_s';
+    case FilmTime = 'lay_film_s';
+    case AddBackingTime = 'add_backing_s';
+    case TurnOverTime = 'turn_over_s';
+    case PressTime = 'press_cloth_s';
+    case LintTime = 'brush_lint_s';
     case TrimClothTime = 'trim_cloth_s';
     case TrimClothSpeed = 'trim_cloth_mm_per_s';
     case BreakRate = 'breaks_per_1000';
@@ -138,6 +144,9 @@ enum HouseRule: string
     case QuoteSpoilage = 'quote_spoilage_percent';
     case FinishTime = 'finish_s';
     case FinishTrim = 'finish_trim_s';
+    case CutOutSpeed = 'cut_out_mm_per_s';
+    case PressSide = 'press_side_s';
+    case PressCool = 'press_cool_s';
     case LeastCharge = 'least_charge_cents';
     case BlankMarkup = 'blank_markup_percent';
     case ArtworkMarkup = 'artwork_markup_percent';
@@ -450,8 +459,20 @@ enum HouseRule: string
         self::RampTime->value => ['Plan', 'Getting up to speed', 1.5, 0, 30, 's', 'After each start.'],
         self::HandStopTime->value => [
             'Plan', 'Stop for a hand', 30, 0, 900, 's',
-            'At a stop where somebody has something to do.',
+            'At a stop for a look, to bring the frame out or to tape something aside.',
         ],
+        self::LayTime->value => ['Plan', 'Laying cloth', 30, 0, 900, 's', 'At each stop where cloth is laid on its line.'],
+        self::FilmTime->value => ['Plan', 'Laying film', 30, 0, 900, 's', 'At a stop where film is laid on top.'],
+        self::AddBackingTime->value => [
+            'Plan', 'Adding backing', 30, 0, 900, 's',
+            'At a stop where a piece of backing is slid under the frame.',
+        ],
+        self::TurnOverTime->value => [
+            'Plan', 'Frame turned over', 150, 0, 1800, 's',
+            'Frame off, back or pocket taped to its lines on the underside, frame back on.',
+        ],
+        self::PressTime->value => ['Plan', 'Pressing cloth in the frame', 40, 0, 900, 's', 'At a stop where applied cloth is pressed.'],
+        self::LintTime->value => ['Plan', 'Brushing lint off', 15, 0, 300, 's', 'At a stop before cut cloth is covered.'],
         self::TrimClothTime->value => [
             'Plan', 'Frame out and back to trim', 20, 0, 300, 's',
             'For each stop at which cloth is trimmed, whatever its outline.',
@@ -612,6 +633,15 @@ enum HouseRule: string
             'Books', 'Finish a trim', 2, 0, 60, 's',
             'For each place where the thread was cut.',
         ],
+        self::CutOutSpeed->value => [
+            'Floor', 'Patches cut out', 8, 1, 100, 'mm a second',
+            'Along the edge of the patch.',
+        ],
+        self::PressSide->value => [
+            'Floor', 'Film pressed', 20, 1, 120, 's a side',
+            'Iron-on film on the back of a patch; what its maker says goes before.',
+        ],
+        self::PressCool->value => ['Floor', 'Cools between', 30, 0, 600, 's', 'Before a pressed patch is turned over.'],
         self::LeastCharge->value => [
             'Books', 'Charge at least', 4000, 0, 10000000, 'cents',
             'For an order, however small.',

@@ -139,6 +139,14 @@ final readonly class HouseRules
             $this->value(HouseRule::HandStopTime),
             $this->value(HouseRule::TrimClothTime),
             $this->value(HouseRule::TrimClothSpeed),
+            [
+                'lay_cloth' => $this->value(HouseRule::LayTime),
+                'add_topper' => $this->value(HouseRule::FilmTime),
+                'add_backing' => $this->value(HouseRule::AddBackingTime),
+                'turn_over' => $this->value(HouseRule::TurnOverTime),
+                'press' => $this->value(HouseRule::PressTime),
+                'brush_lint' => $this->value(HouseRule::LintTime),
+            ],
         );
     }
 

@@ -6,6 +6,7 @@ import { photo } from './photo.js';
 import { plan } from './plan.js';
 import { player } from './player.js';
 import { rules } from './rules.js';
+import { timer } from './timer.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -26,6 +27,7 @@ floor();
 photo();
 player();
 rules();
+timer();
 
 // One touch is one touch: a form that is on its way is not sent again.
 document.addEventListener('submit', (event) => {

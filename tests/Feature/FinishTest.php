@@ -22,6 +22,8 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
+use Hakama\Garment\Garment;
+use Hakama\Garment\PatchBack;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -54,6 +56,19 @@ final class FinishTest extends FeatureTestCase
                 'Ilse',
             );
         }
+    }
+
+    #[Test]
+    public function what_is_ironed_on_is_pressed_by_the_clock(): void
+    {
+        $this->get('/floor/finish')->assertDontSee('data-timer', false);
+        OrderLine::query()
+            ->whereKey($this->batch->decoration->order_line_id)
+            ->update(['garment' => Garment::Patch, 'patch_back' => PatchBack::IronedOn]);
+        $this->get('/floor/finish')
+            ->assertOk()
+            ->assertSee('data-timer="20 30 20"', false)
+            ->assertSee('press 20 s, let it cool 30 s, turn it over, press 20 s');
     }
 
     #[Test]

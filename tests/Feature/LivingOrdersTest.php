@@ -12,6 +12,7 @@ use App\Orders\Garments;
 use App\Orders\Messages;
 use App\Orders\OrderChange;
 use Carbon\CarbonImmutable;
+use Hakama\House\HouseRules;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -284,15 +285,15 @@ final class LivingOrdersTest extends FeatureTestCase
         $due = $order->due_at;
         self::assertSame(
             ['Received', 'A sample to approve'],
-            array_keys(Messages::of($order, 'Us', $due->subHour(), 0, 10)),
+            array_keys(Messages::of($order, 'Us', HouseRules::of(), $due->subHour(), 0, 10)),
         );
-        $late = Messages::of($order, 'Us', $due->addHours(5), 4, 10);
+        $late = Messages::of($order, 'Us', HouseRules::of(), $due->addHours(5), 4, 10);
         self::assertSame(['Received', 'A sample to approve', 'It will be late', 'A part is ready'], array_keys($late));
         self::assertStringContainsString($due->addHours(5)->format('H:i'), $late['It will be late']);
         self::assertStringContainsString('4 of 10', $late['A part is ready']);
-        self::assertArrayHasKey('It is ready', Messages::of($order, 'Us', null, 10, 10));
+        self::assertArrayHasKey('It is ready', Messages::of($order, 'Us', HouseRules::of(), null, 10, 10));
         $order->cancelled_at = CarbonImmutable::now();
-        self::assertSame(['Cancelled'], array_keys(Messages::of($order, 'Us', null, 0, 10)));
+        self::assertSame(['Cancelled'], array_keys(Messages::of($order, 'Us', HouseRules::of(), null, 0, 10)));
     }
 
     private static function order(int $number): Order

@@ -8,6 +8,7 @@ use Hakama\Garment\Cloth;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Measures;
+use Hakama\Garment\PatchBack;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
@@ -29,6 +30,7 @@ final readonly class Item
         public Profile $profile = Profile::None,
         public ?Size $size = null,
         public Measures $measures = new Measures(),
+        public ?PatchBack $back = null,
     ) {}
 
     /** The same in one size: its measures as the catalogue has them, else as the house starts with. */
@@ -47,6 +49,7 @@ final readonly class Item
             $this->profile,
             $size,
             $measures,
+            $this->back,
         );
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hakama\Setup\Notes;
 
 use Hakama\Garment\Garment as G;
+use Hakama\Garment\PatchBack;
+use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Rules\Decided;
@@ -58,11 +60,7 @@ final class FinishSteps
             new NoteRule(
                 'cut_backing_close',
                 'backing that stays in',
-                static fn(Decided $d): bool => in_array(
-                    $d->backing->backing,
-                    [Backing::Cutaway, Backing::Mesh],
-                    true,
-                ),
+                static fn(Decided $d): bool => in_array($d->backing->backing, [Backing::Cutaway, Backing::Mesh], true),
                 'Cut the backing back to a finger round the design, the scissors flat and the cloth out of their way.',
                 WorkStage::Finish,
             ),
@@ -88,7 +86,27 @@ final class FinishSteps
                 'cut_out_patch',
                 'a patch',
                 static fn(Decided $d): bool => $d->facts->item->garment === G::Patch,
-                'Cut out close to the edge; iron-on film on the back is pressed about 20 s a side.',
+                'Cut out close to the edge of the border, and not into it.',
+                WorkStage::Finish,
+            ),
+            new NoteRule(
+                'press_film',
+                'a patch to be ironed on',
+                static fn(Decided $d): bool => $d->facts->item->back === PatchBack::IronedOn,
+                'Film on its back: pressed, cooled, turned over, pressed.',
+                WorkStage::Finish,
+                says: static fn(Decided $d): string => sprintf(
+                    'Film on its back: press %.0f s, let it cool %.0f s, turn it over, press %.0f s.',
+                    $d->house->value(HouseRule::PressSide),
+                    $d->house->value(HouseRule::PressCool),
+                    $d->house->value(HouseRule::PressSide),
+                ),
+            ),
+            new NoteRule(
+                'tell_customer_press',
+                'a patch to be ironed on',
+                static fn(Decided $d): bool => $d->facts->item->back === PatchBack::IronedOn,
+                'The note how it is pressed on goes with it.',
                 WorkStage::Finish,
             ),
             new NoteRule(

@@ -15,6 +15,9 @@ final class PatchShape
 {
     private const CELL = 5;
     private const ROOM = 4;
+    /** A step along a side and one across a corner count so in a line on squares (Kulpa 1977). */
+    private const STRAIGHT = 0.948;
+    private const ACROSS = 1.34;
 
     private int $width;
     private int $height;
@@ -103,6 +106,7 @@ final class PatchShape
             // only touched count whole, half of one too much.
             max(0.0, ((count($wide) / max(1, count($edge)) - 1) * self::CELL) / 10),
             $border === $this->blocks,
+            $this->along($edge),
         );
     }
 
@@ -204,6 +208,26 @@ final class PatchShape
         }
 
         return $seen;
+    }
+
+    /**
+     * How long a line of squares is, mm.
+     *
+     * @param list<int> $line
+     */
+    private function along(array $line): float
+    {
+        $is = array_fill_keys($line, true);
+        [$straight, $across] = [0, 0];
+        foreach ($line as $cell) {
+            $up = $cell + $this->width;
+            $straight += (int) isset($is[$cell + 1]) + (int) isset($is[$up]);
+            foreach ([-1, 1] as $side) {
+                $across += (int) (isset($is[$up + $side]) && ! isset($is[$up]) && ! isset($is[$cell + $side]));
+            }
+        }
+
+        return (self::STRAIGHT * $straight + self::ACROSS * $across) * (self::CELL / 10);
     }
 
     /** @return list<int> the four that share a side */

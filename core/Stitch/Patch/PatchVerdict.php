@@ -21,6 +21,7 @@ final readonly class PatchVerdict
      * @param float $along       share of the edge along which that block lies
      * @param float $borderMm    how far that block reaches inwards from the edge, on average
      * @param bool  $isLast      whether nothing is sewn after it
+     * @param float $edgeMm      along which it is cut out, of all its pieces
      */
     public function __construct(
         public float $areaMm2,
@@ -30,6 +31,7 @@ final readonly class PatchVerdict
         public float $along,
         public float $borderMm,
         public bool $isLast,
+        public float $edgeMm,
     ) {}
 
     public function hasBorder(): bool

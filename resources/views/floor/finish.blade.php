@@ -32,6 +32,14 @@
                     @if ($row['tasks'] !== [])
                         <p class="mt-1 text-base leading-snug">{{ implode(' ', $row['tasks']) }}</p>
                     @endif
+                    @if ($row['pressed'])
+                        <div class="mt-2 flex flex-wrap items-center gap-4" data-timer="{{ $press[0] }} {{ $press[1] }} {{ $press[0] }}"
+                            data-acts="press|let it cool|turned over, press">
+                            <button type="button" class="btn" @if ($loop->first) data-key="t" @endif>Press, by the
+                                clock @if ($loop->first)<kbd>t</kbd>@endif</button>
+                            <output class="font-head text-xl font-semibold tabular-nums" role="timer"></output>
+                        </div>
+                    @endif
                     <div class="mt-2 grid grid-cols-2 gap-x-4">
                         @foreach ($row['pieces'] as $piece)
                             <label class="check"><input type="checkbox" name="numbers[]" value="{{ $piece->id }}"

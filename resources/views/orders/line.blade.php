@@ -6,7 +6,7 @@
     <legend class="px-2 font-head font-semibold">Line</legend>
     <div class="grid grid-cols-2 gap-3 md:grid-cols-7">
         @foreach ([['garment', 'Garment', Hakama\Garment\Garment::cases(), 'polo'], ['fabric', 'Fabric', Hakama\Garment\Fabric::cases(), 'pique'], ['structure', 'Cap front', Hakama\Garment\Structure::cases(), 'none'], ['profile', 'Cap height', Hakama\Garment\Profile::cases(), 'none']] as [$field, $label, $cases, $default])
-            <div>
+            <div @class(['only-cap' => in_array($field, ['structure', 'profile'], true)])>
                 <label for="l{{ $i }}-{{ $field }}">{{ $label }}</label>
                 <select id="l{{ $i }}-{{ $field }}"
                     name="lines[{{ $i }}][{{ $field }}]"
@@ -19,6 +19,15 @@
                 <x-wrong :field="'lines.' . $i . '.' . $field" />
             </div>
         @endforeach
+        <div class="only-patch">
+            <label for="l{{ $i }}-back">The patch is</label>
+            <select id="l{{ $i }}-back" name="lines[{{ $i }}][patch_back]">
+                @foreach (Hakama\Garment\PatchBack::cases() as $back)
+                    <option value="{{ $back->value }}" @selected($o('patch_back') === $back->value)>{{ $back->label() }}</option>
+                @endforeach
+            </select>
+            <x-wrong :field="'lines.' . $i . '.patch_back'" />
+        </div>
         <div>
             <label for="l{{ $i }}-style">Style</label>
             <input id="l{{ $i }}-style" name="lines[{{ $i }}][style]" value="{{ $o('style') }}"

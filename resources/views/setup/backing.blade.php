@@ -69,6 +69,34 @@
                     </div>
                 </section>
             @endforeach
+            @if ($sheets !== [])
+                <section class="mb-6" id="sheets">
+                    <h2 class="mb-1">For patches, a piece a sheet</h2>
+                    <table>
+                        <thead>
+                            <tr>
+                                <th>Batch</th>
+                                <th>What</th>
+                                <th class="num">Each, {{ $units->label() }}</th>
+                                <th class="num">How many</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @foreach ($sheets as $sheet)
+                                <tr>
+                                    <td><strong>{{ $sheet['code'] }}</strong></td>
+                                    <td>{{ ucfirst($sheet['what']) }}</td>
+                                    <td class="num">{{ $units->figure($sheet['widthMm']) }} ×
+                                        {{ $units->figure($sheet['heightMm']) }}</td>
+                                    <td class="num">{{ $sheet['count'] }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                    <x-because about="How large">What is sewn, and the <a href="/shop#trimmed_beyond_mm">room to trim
+                            cloth</a> on each side: it is stuck on hooped backing, not hooped itself.</x-because>
+                </section>
+            @endif
             <x-because about="How this was worked out">Each piece is the frame’s outer side and the house’s <a
                     href="/shop#backing_overlap_mm">overlap</a> on both sides; pieces times layers, and <a
                     href="/shop#backing_spoilage_percent">a share</a> for what is spoiled, rounded up. Off-cuts come

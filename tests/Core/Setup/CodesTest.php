@@ -7,6 +7,7 @@ namespace Tests\Core\Setup;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measures;
+use Hakama\Garment\PatchBack;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
@@ -228,6 +229,8 @@ final class CodesTest extends TestCase
                 ['lay_film', $towel],
                 ['frame_returns', ['garment' => Garment::Glove]],
                 ['cut_out_patch', ['garment' => Garment::Patch]],
+                ['press_film', ['garment' => Garment::Patch, 'back' => PatchBack::IronedOn]],
+                ['tell_customer_press', ['garment' => Garment::Patch, 'back' => PatchBack::IronedOn]],
             ] as [$code, $facts]
         ) {
             yield $code => [$code, self::facts(...$facts)];

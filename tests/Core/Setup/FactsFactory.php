@@ -9,6 +9,7 @@ use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Measures;
+use Hakama\Garment\PatchBack;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
@@ -68,6 +69,7 @@ final class FactsFactory
         ?int $spares = null,
         float $alongMm = 0.0,
         array $overlaps = [],
+        ?PatchBack $back = null,
     ): Facts {
         $neck = $neckOpeningMm === null ? [] : [Measure::NeckOpening->value => $neckOpeningMm];
 
@@ -90,6 +92,7 @@ final class FactsFactory
                 $profile,
                 $size,
                 $measures->orElse(new Measures($neck)),
+                $back,
             ),
             new OnMachine($drivers, $needles, $armWidthMm, $turnsCapsItself, $gapUnderCarriage),
             new History($garments, $spares, $unitValueCents, $practised, $kept, $alongMm, $overlaps),

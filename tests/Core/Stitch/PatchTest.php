@@ -28,6 +28,28 @@ final class PatchTest extends TestCase
         self::assertGreaterThan(0.98, $verdict->filled);
         self::assertSame([2, true, true], [$verdict->borderBlock, $verdict->hasBorder(), $verdict->isLast]);
         self::assertEqualsWithDelta(3.0, $verdict->borderMm, 0.5);
+        // Cut along 172 mm; along sides of the squares a line is said up to a twentieth too short.
+        self::assertEqualsWithDelta(4 * 43.0, $verdict->edgeMm, 0.06 * 172);
+    }
+
+    /** A ring of satin, 3 mm wide, round a filled disc: its edge is π times its diameter. */
+    #[Test]
+    public function the_edge_of_a_disc_is_as_long_as_its_circle(): void
+    {
+        foreach ([15.0, 30.0, 45.0] as $radius) {
+            $builder = new PatternBuilder('DISC');
+            for ($turn = 0; $turn <= 360; $turn++) {
+                foreach ([0.0, $radius] as $r) {
+                    $builder->stitchTo(
+                        (int) round(10 * $r * cos(deg2rad($turn))),
+                        (int) round(10 * $r * sin(deg2rad($turn))),
+                    );
+                }
+            }
+            $verdict = PatchShape::judge($builder->pattern());
+            self::assertNotNull($verdict);
+            self::assertEqualsWithDelta(2 * M_PI * $radius, $verdict->edgeMm, 0.05 * 2 * M_PI * $radius);
+        }
     }
 
     #[Test]

@@ -35,6 +35,8 @@ final class ClothController
         return view('artwork.cloth', [
             'artwork' => $artwork,
             'bill' => ClothBill::of($artwork, $house),
+            'picking' => ClothBill::picking($artwork, $house),
+            'units' => $house->units(),
             'sheet' => $artwork->stopSheet($house->rules()->isPreCut()),
             'halts' => $house->rules()->halts(),
             'shelf' => ClothBill::shelf(),

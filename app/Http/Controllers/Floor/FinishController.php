@@ -17,6 +17,7 @@ use App\Shop\Catalogue;
 use App\Shop\House;
 use Hakama\Floor\CheckRules;
 use Hakama\Floor\NotToBeDone;
+use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,6 +33,10 @@ final class FinishController
             'people' => $catalogue->people(),
             'who' => Caller::acting($request),
             'rules' => CheckRules::of($house->rules()),
+            'press' => [
+                (int) $house->rules()->value(HouseRule::PressSide),
+                (int) $house->rules()->value(HouseRule::PressCool),
+            ],
         ]);
     }
 

@@ -21,6 +21,7 @@ use App\Orders\OrderForesight;
 use App\Orders\OrderMovedOn;
 use App\People\Caller;
 use App\Plan\PlanBoard;
+use App\Shop\House;
 use App\Shop\Premises;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -32,7 +33,7 @@ use Illuminate\Support\Facades\Validator;
 final class ChangeController
 {
     /** What came of it beside the sewing: blanks, slips, messages, and who changed what. */
-    public function story(Order $order, PlanBoard $board, Premises $premises): View
+    public function story(Order $order, PlanBoard $board, Premises $premises, House $house): View
     {
         $garments = Garments::of($order);
 
@@ -44,6 +45,7 @@ final class ChangeController
             'messages' => Messages::of(
                 $order,
                 $premises->shop()->name,
+                $house->rules(),
                 $board->orderEnds($order->id, $garments->pieces - $garments->piecesDone),
                 $garments->piecesDone,
                 $garments->pieces,

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Calendar\Calendar;
+use App\Finish\FinishTimes;
 use App\Http\Requests\Plan\MoveBatch;
 use App\Http\Requests\Plan\SplitBatch as SplitOff;
+use App\Models\Decoration;
 use App\Plan\Chart\PlanChart;
 use App\Plan\Chart\Zoom;
 use App\Plan\Consequence;
@@ -18,6 +20,7 @@ use App\Plan\ShopOdds;
 use App\Plan\SplitBatch;
 use App\Plan\WhatHelps;
 use App\Setup\MovedSteps;
+use App\Shop\House;
 use Hakama\Machine\Copies;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
@@ -37,7 +40,7 @@ final class PlanController
     private const PLACES = 8;
     private const ALIKE = 3;
 
-    public function __construct(private readonly ShopOdds $odds) {}
+    public function __construct(private readonly ShopOdds $odds, private readonly House $house) {}
 
     public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {
@@ -135,6 +138,12 @@ final class PlanController
             'board' => $board,
             'batch' => $batch,
             'placed' => $placed,
+            'finishS' => FinishTimes::of(
+                Decoration::query()
+                    ->with(['line', 'artwork'])
+                    ->findOrFail($batch->decorationId),
+                $this->house->rules(),
+            ),
             'odds' => $odds,
             'oddsFrom' => $this->odds->source(),
             'helps' =>

@@ -8,7 +8,9 @@ use App\Http\Requests\Setup\AddBacking;
 use App\Http\Requests\Setup\CountBacking;
 use App\Models\BackingStock;
 use App\People\Caller;
+use App\Plan\PlanBoard;
 use App\Setup\BackingCuts;
+use App\Setup\SheetCuts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,7 +18,7 @@ use Illuminate\Http\Request;
 /** Backing to cut, day by day, and what lies on the shelf. */
 final class BackingController
 {
-    public function show(BackingCuts $cuts): View
+    public function show(BackingCuts $cuts, SheetCuts $sheets, PlanBoard $board): View
     {
         $wants = $cuts->wants();
         $list = $cuts->list(array_column($wants, 0));
@@ -28,6 +30,7 @@ final class BackingController
         return view('setup.backing', [
             'days' => $days,
             'short' => $list->short,
+            'sheets' => $sheets->of(array_values(array_intersect_key($board->batches(), $wants))),
             'shelf' => BackingStock::query()
                 ->orderBy('kind')
                 ->orderByRaw("field(form, 'off_cut', 'piece', 'roll')")

@@ -9,6 +9,7 @@ use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\Garment\PatchBack;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
@@ -39,6 +40,7 @@ final class StoreOrder extends FormRequest
             'lines.*.fabric' => ['required', Rule::enum(Fabric::class)],
             'lines.*.structure' => ['nullable', Rule::enum(Structure::class)],
             'lines.*.profile' => ['nullable', Rule::enum(Profile::class)],
+            'lines.*.patch_back' => ['nullable', Rule::enum(PatchBack::class)],
             'lines.*.style' => ['nullable', 'string', 'max:80'],
             'lines.*.unit_value' => ['nullable', 'numeric', 'between:0,10000'],
             'lines.*.spares' => ['nullable', 'integer', 'between:0,999'],

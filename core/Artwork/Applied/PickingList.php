@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Artwork\Applied;
+
+use Hakama\Artwork\Role;
+use Hakama\Artwork\Step;
+use Hakama\Stitch\Bounds;
+use Hakama\Stitch\Pattern;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\RecordKind;
+
+/** What the hands bring to the stops of one frame, in the order it is wanted, with the size each is cut to. */
+final readonly class PickingList
+{
+    /** @param list<Picked> $items */
+    private function __construct(public array $items) {}
+
+    /** Of a design at whose stops nothing is brought. */
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    /**
+     * Cloth is cut as its piece is; a back or pocket to the lines it is taped to, backing and film to all that is sewn
+     * through them, each with room on every side.
+     *
+     * @param list<Step> $steps    the stop sheet of the pattern
+     * @param float      $beyondMm room on every side
+     */
+    public static function of(Pattern $pattern, array $steps, AppliedPieces $applied, float $beyondMm): self
+    {
+        $boxes = self::boxes($pattern);
+        $pieces = array_column($applied->pieces, null, 'block');
+        $items = [];
+        foreach ($steps as $i => $step) {
+            if ($step->action?->brings() === null) {
+                continue;
+            }
+            $piece = $pieces[$step->block] ?? null;
+            $box = match (true) {
+                $piece !== null => $piece->bounds(),
+                $step->role === Role::Placement => self::grown($boxes[$i] ?? null, $beyondMm),
+                default => self::grown(self::around(array_slice($boxes, $i + 1)), $beyondMm),
+            };
+            if ($box !== null) {
+                $items[] = new Picked($step->block, $step->action, $piece?->number, $box->width(), $box->height());
+            }
+        }
+
+        return new self($items);
+    }
+
+    private static function grown(?Bounds $box, float $mm): ?Bounds
+    {
+        return $box === null
+            ? null
+            : new Bounds($box->left - $mm, $box->right + $mm, $box->bottom - $mm, $box->top + $mm);
+    }
+
+    /** @param list<Bounds|null> $boxes */
+    private static function around(array $boxes): ?Bounds
+    {
+        return array_reduce(
+            $boxes,
+            static fn(?Bounds $all, ?Bounds $one): ?Bounds => $all === null || $one === null
+                ? $all ?? $one
+                : $all->with($one),
+        );
+    }
+
+    /** @return list<Bounds|null> of each block */
+    private static function boxes(Pattern $pattern): array
+    {
+        $boxes = [];
+        foreach ($pattern->blockSpans() as $span) {
+            $box = null;
+            foreach ($pattern->slice($span->from, $span->to)->chunks() as $chunk) {
+                foreach ($chunk->kinds as $i => $kind) {
+                    if ($kind === RecordKind::Stitch->value) {
+                        $at = Bounds::around([new Point($chunk->xs[$i] / 10, $chunk->ys[$i] / 10)]);
+                        $box = $box?->with($at) ?? $at;
+                    }
+                }
+            }
+            $boxes[] = $box;
+        }
+
+        return $boxes;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Artwork;
+
+use Hakama\Artwork\Applied\AppliedPieces;
+use Hakama\Artwork\Applied\Picked;
+use Hakama\Artwork\Applied\PickingList;
+use Hakama\Artwork\Role;
+use Hakama\Artwork\SheetBlock;
+use Hakama\Artwork\Step;
+use Hakama\Artwork\StopAction;
+use Hakama\Artwork\StopSheet;
+use Hakama\House\HouseRules;
+use Hakama\Stitch\PatternBuilder;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class PickingListTest extends TestCase
+{
+    /** A cloth of 40 × 30 with its tack-down, a back of 60 × 50 on its lines, then 20 × 10 under film. */
+    #[Test]
+    public function cloth_back_and_film_stand_in_the_order_they_are_wanted_each_in_its_size(): void
+    {
+        $builder = new PatternBuilder('POUCH');
+        foreach ([[40, 30], [40, 30], [60, 50], [20, 10]] as $i => [$width, $height]) {
+            if ($i > 0) {
+                $builder->stop();
+            }
+            foreach ([[0, 0], [1, 0], [1, 1], [0, 1], [0, 0]] as [$x, $y]) {
+                $builder->stitchTo((int) (10 * $x * $width), (int) (10 * $y * $height));
+            }
+        }
+        $pattern = $builder->pattern();
+        $roles = [Role::Placement, Role::TackDown, Role::Placement, Role::Sew];
+        $sheet = StopSheet::of([
+            new SheetBlock(5, role: Role::Placement),
+            new SheetBlock(5, role: Role::TackDown, action: StopAction::Press),
+            new SheetBlock(5, role: Role::Placement, action: StopAction::TurnOver),
+            new SheetBlock(5, role: Role::Sew),
+        ]);
+        // Of cloth that is cut in the frame the piece is 15 larger on each side; the rest 4 here.
+        $list = PickingList::of(
+            $pattern,
+            $sheet->steps,
+            AppliedPieces::of($pattern, [...array_slice($roles, 0, 2), Role::Sew, Role::Sew], 15, false),
+            4,
+        );
+
+        self::assertSame(
+            [[1, StopAction::LayCloth, 1, 70.0, 60.0], [3, StopAction::TurnOver, null, 68.0, 58.0]],
+            array_map(
+                static fn(Picked $one): array => [
+                    $one->block,
+                    $one->action,
+                    $one->piece,
+                    $one->widthMm,
+                    $one->heightMm,
+                ],
+                $list->items,
+            ),
+        );
+        $film = StopSheet::of([
+            new SheetBlock(5),
+            new SheetBlock(5, action: StopAction::AddTopper),
+            new SheetBlock(5),
+            new SheetBlock(5),
+        ]);
+        $items = PickingList::of($pattern, $film->steps, AppliedPieces::none(), 4)->items;
+        self::assertCount(1, $items);
+        // Under all that is sewn after it: 60 × 50 and the smaller one within it.
+        self::assertSame([68.0, 58.0], [$items[0]->widthMm, $items[0]->heightMm]);
+    }
+
+    #[Test]
+    public function each_act_at_a_stop_has_its_own_minutes(): void
+    {
+        $house = HouseRules::of(['turn_over_s' => 200, 'brush_lint_s' => 12, 'hand_stop_s' => 33]);
+        $hands = static fn(StopAction $action): float => StopSheet::of([
+            new SheetBlock(5, action: $action),
+            new SheetBlock(5),
+        ])->handsS($house->halts());
+
+        self::assertSame(
+            [200.0, 12.0, 40.0, 33.0, 30.0, 30.0, 0.0],
+            array_map($hands, [
+                StopAction::TurnOver,
+                StopAction::BrushLint,
+                StopAction::Press,
+                StopAction::Look,
+                StopAction::LayCloth,
+                StopAction::AddTopper,
+                StopAction::GoOn,
+            ]),
+        );
+        foreach (StopAction::cases() as $action) {
+            $s = (new Step(1, 1, 5, Role::Sew, true, $action, '', ''))->handsS($house->halts());
+            self::assertSame($action->halts(), $s > 0.0, $action->value);
+        }
+    }
+}
