@@ -6,6 +6,7 @@ namespace App\Floor;
 
 use App\Models\Machine;
 use App\Plan\BatchBlock;
+use App\Plan\NeedlePrograms;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
@@ -20,6 +21,7 @@ final readonly class Station
     /**
      * @param list<OpenBatch> $queue   batches of this machine after the current one
      * @param float           $bobbinM that a piece of the current one takes; nought where there is none
+     * @param string          $needlesToSet in words, as long as it has not begun
      */
     private function __construct(
         public Machine $machine,
@@ -28,6 +30,7 @@ final readonly class Station
         public Pulse $pulse,
         public Bobbin $bobbin,
         public float $bobbinM,
+        public string $needlesToSet,
     ) {}
 
     public static function of(Machine $machine, PlanBoard $board): self
@@ -50,6 +53,7 @@ final readonly class Station
             $pulse,
             new Bobbin($rules->value(HouseRule::BobbinHolds), $machine->bobbin_used_m),
             array_sum(array_map($use, $open->design->blocks ?? [])),
+            $open === null || $open->started ? '' : NeedlePrograms::words($board, $open->code),
         );
     }
 

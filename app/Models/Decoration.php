@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hakama\Artwork\Step;
+use Hakama\Artwork\StopAction;
+use Hakama\Artwork\StopSheet;
 use Hakama\Garment\Cloth;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Style;
 use Hakama\Machine\Driver;
+use Hakama\Setup\Facts\Applied;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;
@@ -131,8 +135,7 @@ final class Decoration extends Model
                 (int) ($weight ?? 40),
                 max(1, $this->artwork->blocks->pluck('thread_id')->filter()->unique()->count()),
                 new Letters($this->artwork->letter_mm, $this->artwork->blocks->whereNotNull('letter_mm')->isNotEmpty()),
-                // Where cloth is laid the machine halts, whichever way it is cut.
-                count($this->artwork->stopSheet(false)->halts()),
+                self::applied($this->artwork->stopSheet(false)),
                 new OrderVerdict($this->artwork->centre_out, $this->artwork->bottom_up),
                 $bands,
             ),
@@ -153,6 +156,19 @@ final class Decoration extends Model
                 null,
                 $alongMm,
                 $overlaps,
+            ),
+        );
+    }
+
+    /** Where cloth is laid the machine halts, whichever way it is cut. */
+    private static function applied(StopSheet $sheet): Applied
+    {
+        return new Applied(
+            count($sheet->halts()),
+            in_array(
+                StopAction::ThereFirst,
+                array_map(static fn(Step $step): ?StopAction => $step->action, $sheet->steps),
+                true,
             ),
         );
     }

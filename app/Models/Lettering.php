@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Alphabet                      $alphabet
  * @property float                         $height_mm   of the capitals
  * @property float|null                    $most_mm     how long a text may be
+ * @property bool                          $centre_out  from the middle outwards, as a cap wants it
  * @property float|null                    $arc_mm      radius; below zero where the text hangs under the arc
  * @property string                        $approved_by
  * @property CarbonImmutable|null          $approved_at
@@ -41,7 +42,12 @@ final class Lettering extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['alphabet' => Alphabet::class, 'approved_at' => 'immutable_datetime'];
+    protected $attributes = ['centre_out' => false];
+    protected $casts = [
+        'alphabet' => Alphabet::class,
+        'centre_out' => 'boolean',
+        'approved_at' => 'immutable_datetime',
+    ];
 
     public static function of(Decoration $decoration): ?self
     {
@@ -78,6 +84,7 @@ final class Lettering extends Model
                 $this->arc_mm < 0 => Arc::under(-$this->arc_mm),
                 default => Arc::over($this->arc_mm),
             },
+            $this->centre_out,
         );
     }
 
@@ -164,6 +171,6 @@ final class Lettering extends Model
      */
     public function said(): array
     {
-        return $this->only(['design_id', 'alphabet', 'height_mm', 'most_mm', 'arc_mm']);
+        return $this->only(['design_id', 'alphabet', 'height_mm', 'most_mm', 'arc_mm', 'centre_out']);
     }
 }

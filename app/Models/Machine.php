@@ -9,6 +9,7 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\NeedleType;
 use Hakama\Machine\Rack;
 use Hakama\Machine\SpeedCurve;
+use Hakama\Needles\NeedleProgram;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -31,6 +32,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float                   $bobbin_used_m since the bobbins were changed, of each head
  * @property bool|null               $turns_caps  by itself, when the cap frame is chosen
  * @property array<string, float>|null $driver_min "flat>cap" => minutes
+ * @property array{batch: string, order: list<int>}|null $program the needle of each block, as it was set last
  * @property string                  $counts_from from which side its needles are counted: left or right
  * @property CarbonImmutable|null    $paired_at
  * @property CarbonImmutable|null    $retired_at
@@ -45,10 +47,17 @@ final class Machine extends Model
     protected $casts = [
         'drivers' => 'array',
         'driver_min' => 'array',
+        'program' => 'array',
         'turns_caps' => 'boolean',
         'paired_at' => 'immutable_datetime',
         'retired_at' => 'immutable_datetime',
     ];
+
+    /** As it was confirmed last; null where it never was. */
+    public function needleProgram(): ?NeedleProgram
+    {
+        return $this->program === null ? null : new NeedleProgram($this->program['batch'], $this->program['order']);
+    }
 
     public function getRouteKeyName(): string
     {

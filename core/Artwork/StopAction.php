@@ -10,6 +10,7 @@ enum StopAction: string
     case GoOn = 'go_on';
     case BringOut = 'bring_out';
     case LayCloth = 'lay_cloth';
+    case ThereFirst = 'there_first';
     case TrimCloth = 'trim_cloth';
     case AddBacking = 'add_backing';
     case AddTopper = 'add_topper';
@@ -25,6 +26,7 @@ enum StopAction: string
             self::GoOn => 'go on by itself',
             self::BringOut => 'stop and bring the frame out',
             self::LayCloth => 'lay the cloth',
+            self::ThereFirst => 'go on: the whole cloth lies there from the first stitch',
             self::TrimCloth => 'trim the cloth',
             self::AddBacking => 'add backing under the frame',
             self::AddTopper => 'add film on top',
@@ -41,7 +43,7 @@ enum StopAction: string
     public function brings(): ?string
     {
         return match ($this) {
-            self::LayCloth => 'cloth',
+            self::LayCloth, self::ThereFirst => 'cloth',
             self::AddBacking => 'backing',
             self::AddTopper => 'film',
             self::TapeAside, self::TurnOver => 'back or pocket',
@@ -51,6 +53,6 @@ enum StopAction: string
 
     public function halts(): bool
     {
-        return $this !== self::GoOn;
+        return ! in_array($this, [self::GoOn, self::ThereFirst], true);
     }
 }

@@ -25,7 +25,7 @@ final readonly class StopSheet
         foreach ($blocks as $i => $block) {
             $role = $block->role ?? $block->proposed;
             $last = $i === count($blocks) - 1;
-            $action = $last ? null : $block->action ?? $role->actionAfter($preCut);
+            $action = $last ? null : self::action($block, $role, $preCut);
             $outlineMm += $role === Role::Placement ? $block->lengthMm : 0.0;
             $steps[] = new Step(
                 $i + 1,
@@ -43,6 +43,14 @@ final readonly class StopSheet
         }
 
         return new self($steps);
+    }
+
+    /** Only a whole cloth can lie under its line; a shape that was cut is laid on it. */
+    private static function action(SheetBlock $block, Role $role, bool $preCut): StopAction
+    {
+        $may = $block->action !== StopAction::ThereFirst || ($role === Role::Placement && ! $preCut);
+
+        return $may && $block->action !== null ? $block->action : $role->actionAfter($preCut);
     }
 
     /** @return list<int> stitches after which the machine must halt; at all other stops it goes on by itself */

@@ -26,6 +26,8 @@ final readonly class Lettering
     /**
      * @param float      $heightMm of the capitals
      * @param float|null $mostMm   how long a text may be; null: as long as it comes
+     * @param bool       $centreOut whether the right half is sewn first and then the left one, both from the middle
+     *     outwards: on a cap that pushes the slack out
      */
     public function __construct(
         public Alphabet $alphabet,
@@ -33,6 +35,7 @@ final readonly class Lettering
         public LetterRules $rules,
         public ?float $mostMm = null,
         public ?Arc $arc = null,
+        public bool $centreOut = false,
     ) {}
 
     /**
@@ -164,8 +167,9 @@ final readonly class Lettering
         $builder = new PatternBuilder($text);
         $needle = new Needle($builder, $this->rules, $column);
         $course = new Course($needle, $column);
-        foreach ($letters as $i => $lines) {
-            $course->letter($lines, self::ends($letters[$i + 1] ?? []));
+        $order = $this->order(count($letters));
+        foreach ($order as $i => $letter) {
+            $course->letter($letters[$letter], self::ends($letters[$order[$i + 1] ?? -1] ?? []));
         }
         $needle->end();
 
@@ -178,6 +182,15 @@ final readonly class Lettering
             $column,
             array_map(static fn(Line $line): array => $line->points, array_merge(...$letters)),
         );
+    }
+
+    /** @return list<int> which letter is sewn after which */
+    private function order(int $letters): array
+    {
+        $middle = $this->centreOut ? intdiv($letters, 2) : 0;
+        $all = array_keys(array_fill(0, $letters, true));
+
+        return [...array_slice($all, $middle), ...array_reverse(array_slice($all, 0, $middle))];
     }
 
     private function placed(Stroke $line): Stroke

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use Database\Demo\Needlework as N;
+use Hakama\House\HouseRules;
+use Hakama\Stitch\Copies\Copies;
+use Hakama\Stitch\Copies\Grid;
+use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
 
-/** The artworks of the demo shop, drawn by our own hand: eight, a cap version of one, and one with applied cloth. */
+/** The artworks of the demo shop, drawn by our own hand: eight, a cap version of one, two with applied cloth, a badge and its sheet. */
 final class DemoArtworks
 {
     /** @return array<string, array{Pattern, list<string>}> name => the pattern, and a thread code per block */
@@ -25,6 +29,12 @@ final class DemoArtworks
             'Reed stalk' => [self::reed(), ['D-61', 'D-63']],
             'Ringers’ bell, cap' => [self::capBell(), ['D-27', 'D-29', 'D-02']],
             'Applied leaf' => [self::appliedLeaf(), ['D-20', 'D-20', 'D-23', 'D-14']],
+            'Harbour at dusk' => [
+                self::harbour(),
+                ['D-14', 'D-14', 'D-05', 'D-20', 'D-20', 'D-23', 'D-12', 'D-12', 'D-03'],
+            ],
+            'Ferry badge' => [self::badge(), ['D-12', 'D-03', 'D-17']],
+            'Ferry badge, sheet of 6' => [self::badgeSheet(), ['D-12', 'D-03', 'D-17']],
         ];
     }
 
@@ -174,13 +184,56 @@ final class DemoArtworks
         $n = new N('LEAF');
         $n->run($edge, 2.4)->change()->run($edge, 2.4)->change()->satin($edge, 3.2, 0.3)->change();
         $n->satin(N::shape([[-26, -10.5], [-4, -1.5], [24, 9.8]]), 1.6);
-        foreach (
-            [[-14, -5.6, -8, 2.6], [0, 0, 5, 6.8], [-8, -3, 2, -6], [6, 2.4, 15, -0.6]] as [$x, $y, $toX, $toY]
-        ) {
+        foreach ([[-14, -5.6, -8, 2.6], [0, 0, 5, 6.8], [-8, -3, 2, -6], [6, 2.4, 15, -0.6]] as [$x, $y, $toX, $toY]) {
             $n->satin(N::shape([[$x, $y], [$toX, $toY]]), 1.2);
         }
 
         return $n->pattern();
+    }
+
+    /** Three cloths laid on, none near another: the sun, a hill, a boat; each with its line, tack-down and cover. */
+    private static function harbour(): Pattern
+    {
+        $n = new N('HARBOUR');
+        $shapes = [
+            N::arc(34, 34, 17),
+            N::shape([[-58, -6], [-40, 22], [-24, 30], [-8, 16], [4, -6], [-58, -6]]),
+            N::shape([[-30, -22], [44, -22], [30, -44], [-18, -44], [-30, -22]]),
+        ];
+        foreach ($shapes as $i => $edge) {
+            if ($i > 0) {
+                $n->change();
+            }
+            $n->run($edge, 2.4)->change()->run($edge, 2.4)->change()->satin($edge, 3.2, 0.3);
+        }
+
+        return $n->pattern();
+    }
+
+    /** A badge to be cut out: filled, and its border sewn last. */
+    private static function badge(): Pattern
+    {
+        $n = new N('BADGE');
+        $n->fill(N::arc(0, 0, 20), 25);
+        $n->change();
+        $n->fill(N::shape([[-12, -2], [12, -2], [8, -8], [-8, -8]]), 0);
+        $n->fill(N::shape([[0, 1], [0, 14], [8, 2]]), 90);
+        $n->change();
+        $n->satin(N::arc(0, 0, 20.6, 90, 450), 3.6);
+
+        return $n->pattern();
+    }
+
+    private static function badgeSheet(): Pattern
+    {
+        $badge = self::badge();
+
+        return Copies::of(
+            $badge,
+            PatternFigures::of($badge, HouseRules::of()->measuring())->bounds,
+            Grid::of(3, 2, 5.0),
+            3,
+        )->regrouped();
     }
 
     private static function panorama(): Pattern

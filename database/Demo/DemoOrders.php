@@ -58,6 +58,7 @@ final class DemoOrders
     private const TOWEL = ['garment' => 'towel', 'fabric' => 'plush', 'style' => 'Lakeside'];
     private const BLANKET = ['garment' => 'blanket', 'fabric' => 'plush', 'style' => 'Picnic'];
     private const TROUSERS = ['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage'];
+    private const BADGE = ['garment' => 'patch', 'fabric' => 'felt', 'patch_back' => 'ironed_on'];
     private const CREW = "Tjorven; M\nØyvind; L\nZoë; S\nBartłomiej; L\nIda; M\nNuño; S\nAlma-Lou; M";
     private const COLOURS = [
         'cream' => '#efe6cf',
@@ -260,6 +261,21 @@ final class DemoOrders
             leaveSewing: true,
         );
         $this->crewList();
+        // Just come in: badges to iron on, and aprons with three cloths laid on.
+        $this->order(
+            'Ullenmere Ferry Crew',
+            12,
+            '16:00',
+            [self::line(self::BADGE, 'navy', ['one' => 30], ['centre' => 'Ferry badge, sheet of 6'])],
+            setUp: false,
+        );
+        $this->order(
+            'Ullenmere Night Bakery',
+            12,
+            '16:00',
+            [self::line(self::APRON, 'ecru', ['one' => 6], ['centre' => 'Harbour at dusk'])],
+            setUp: false,
+        );
         // Bobbins were changed this morning, and some of each is sewn.
         Machine::query()->update(['bobbin_used_m' => 26.0]);
     }

@@ -88,7 +88,12 @@ final class DemoShop
     private const LITTLE = ['D-16' => 610];
 
     /** Versions of another artwork. */
-    private const VERSIONS = ['Ringers’ bell, cap' => ['Ringers’ bell', Variant::Cap]];
+    private const VERSIONS = [
+        'Ringers’ bell, cap' => ['Ringers’ bell', Variant::Cap],
+        'Ferry badge, sheet of 6' => ['Ferry badge', Variant::Standard],
+    ];
+
+    private const SHEETS = ['Ferry badge, sheet of 6' => 6];
 
     /** artwork, fabric, backing, layers, needle, speed, passed, remark, who, days ago */
     private const SEW_OUTS = [
@@ -236,6 +241,7 @@ final class DemoShop
                 'created_at' => $at->subDays(20),
                 'family_id' => $of === null ? null : $ids[$of],
                 'variant' => $variant->value,
+                'copies' => self::SHEETS[$name] ?? 1,
                 'lettering' => $name === 'Reed stalk' ? false : null,
             ]);
             $ids[$name] = $artwork->id;
@@ -245,6 +251,13 @@ final class DemoShop
                 // One artwork came in today and nobody has chosen its last thread yet.
                 $block->update(['thread_id' => $name === 'Paddle mark' && $i === 2 ? null : $threads[$codes[$i]]]);
             }
+        }
+        foreach (['W-11', 'W-10', 'L-02'] as $i => $cloth) {
+            Artwork::query()
+                ->findOrFail($ids['Harbour at dusk'])
+                ->blocks()
+                ->where('number', 3 * $i + 1)
+                ->update(['cloth_id' => Cloth::query()->where('code', $cloth)->value('id')]);
         }
         foreach (
             self::SEW_OUTS as [$name, $fabric, $backing, $layers, $needle, $speed, $passed, $remark, $who, $days]

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Artwork\ClothBill;
+use App\Artwork\Patches;
 use App\Models\Artwork;
+use App\Models\Cloth;
 use App\Models\Frame;
 use App\Models\Machine;
 use App\Models\Order;
 use App\Models\Thread;
 use App\Orders\OrderRow;
+use App\Shop\House;
 use Hakama\Artwork\Role;
 use Hakama\Artwork\Variant;
 use Hakama\House\HouseRules;
@@ -37,13 +41,16 @@ final class DemoTest extends FeatureTestCase
         self::assertSame(10, Frame::query()->count());
         $stitches = Artwork::query()
             ->whereNull('family_id')
-            ->where('name', '!=', 'Applied leaf')
+            ->whereNotIn('name', ['Applied leaf', 'Harbour at dusk', 'Ferry badge'])
             ->where('variant', '!=', Variant::Names)
             ->orderBy('stitches')
             ->pluck('stitches')
             ->all();
         self::assertCount(8, $stitches);
-        self::assertSame(['Ringers’ bell, cap'], Artwork::query()->whereNotNull('family_id')->pluck('name')->all());
+        self::assertSame(
+            ['Ringers’ bell, cap', 'Ferry badge, sheet of 6'],
+            Artwork::query()->whereNotNull('family_id')->orderBy('id')->pluck('name')->all(),
+        );
         self::assertSame(
             [Role::Placement, Role::TackDown, Role::Cover, Role::Sew],
             Artwork::query()->where('name', 'Applied leaf')->firstOrFail()->blocks()->pluck('proposed_role')->all(),
@@ -72,10 +79,31 @@ final class DemoTest extends FeatureTestCase
     }
 
     #[Test]
+    public function badges_come_six_to_a_sheet_and_a_picture_has_three_cloths(): void
+    {
+        $sheet = Artwork::query()->where('name', 'Ferry badge, sheet of 6')->firstOrFail();
+        $badge = Artwork::query()->where('name', 'Ferry badge')->firstOrFail();
+        self::assertSame([6, 6 * $badge->stitches], [$sheet->copies, $sheet->stitches]);
+        self::assertSame([], app(Patches::class)->obstacles($badge), 'it can be cut out');
+        self::assertEqualsWithDelta(Patches::edgeMm($badge), Patches::edgeMm($sheet), 3.0);
+        $harbour = Artwork::query()->with('blocks')->where('name', 'Harbour at dusk')->firstOrFail();
+        $bill = ClothBill::of($harbour, app(House::class));
+        self::assertSame(
+            ['W-11', 'W-10', 'L-02'],
+            array_values(array_map(static fn(?Cloth $cloth): ?string => $cloth?->code, $bill->cloths)),
+        );
+        self::assertNotNull($bill->savedS, 'all of them may be trimmed at one stop');
+        $this->get("/artwork/{$harbour->id}/cloth")
+            ->assertOk()
+            ->assertSee('At hand, in this order')
+            ->assertSee('W-11 Wool felt, cream, piece 1');
+    }
+
+    #[Test]
     public function orders_stand_at_every_stage(): void
     {
         $orders = Order::query()->with('customer')->get()->all();
-        self::assertCount(25, $orders);
+        self::assertCount(27, $orders);
         $states = array_count_values(
             array_map(static fn(OrderRow $row): string => $row->state(), OrderRow::of($orders, self::board())),
         );

@@ -646,6 +646,33 @@ final class FloorTest extends FeatureTestCase
     }
 
     #[Test]
+    public function the_needles_that_were_set_are_known_to_the_next_batch(): void
+    {
+        $batch = self::batchOf(1006);
+        $machine = Machine::query()->findOrFail($batch->machine_id);
+        $machine->update(['program' => null]);
+        app()->forgetScopedInstances();
+        $order = implode('-', self::board()->timetable()->find($batch->code)->changes->cones->order ?? []);
+        $this->get("/floor/cards/{$batch->code}")
+            ->assertOk()
+            ->assertSee("Set needles {$order}: nobody knows what the machine has.");
+        $this->touch($machine->code, $batch->code, 'preflight_done', [
+            'checked' => self::work($batch)->wanted(),
+            'who' => 'Ilse',
+        ])->assertSessionHasNoErrors();
+        self::assertSame($batch->code, $machine->refresh()->needleProgram()?->batch);
+        app()->forgetScopedInstances();
+        $next = self::board()->timetable()->on($machine->code)[1];
+        $this->get("/needles/cards/{$next->batch->id}")
+            ->assertOk()
+            ->assertSee(implode('-', $next->changes->cones->order));
+        // Whoever changed the rack in between finds another needle for it.
+        $machine->update(['program' => ['batch' => 'B-77', 'order' => [15]]]);
+        app()->forgetScopedInstances();
+        $this->get("/floor/cards/{$batch->code}")->assertSee('B-77 left needles 15 set; this one wants');
+    }
+
+    #[Test]
     public function a_load_does_not_start_with_a_thread_that_the_rack_does_not_hold(): void
     {
         $batch = self::batchOf(1006);

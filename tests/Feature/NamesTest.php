@@ -16,6 +16,7 @@ use App\Models\Machine;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Thread;
+use Hakama\Garment\Position;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Tape\TapeReader;
 use Illuminate\Support\Str;
@@ -263,6 +264,28 @@ final class NamesTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('Zoë')
             ->assertSee('Marlies');
+    }
+
+    #[Test]
+    public function on_a_cap_from_the_middle_outwards_is_proposed_and_sewn_as_it_is_said(): void
+    {
+        $box = static fn(string $page): bool => preg_match('~name="centre_out" value="1"\s+checked~', $page) === 1;
+        $page = fn(): string => (string) $this->get("/orders/names/{$this->decoration->id}")->getContent();
+        self::assertFalse($box($page()));
+        $this->decoration->update(['position' => Position::CapFront]);
+        self::assertTrue($box($page()));
+        $tape = function (string $centreOut): string {
+            $this->keep(['names' => "Name;Size\nMarlies;L\nBo;M\nZoë;M", 'centre_out' => $centreOut])->assertSessionHas(
+                'done',
+            );
+
+            return $this->text('Marlies')->tape ?? '';
+        };
+        [$across, $outwards] = [$tape('0'), $tape('1')];
+        self::assertNotSame($across, $outwards);
+        self::assertTrue($this->lettering()?->centre_out);
+        self::assertSame($across, $tape('0'));
+        self::assertFalse($box($page()), 'what was said stays');
     }
 
     private function lettering(): ?Lettering

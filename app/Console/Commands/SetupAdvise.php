@@ -27,6 +27,7 @@ use Hakama\Machine\FrameKind;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Facts\Applied;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;
@@ -226,7 +227,7 @@ final class SetupAdvise extends JsonCommand
             40,
             $artwork->has('colours') ? $artwork->int('colours', 1, 255) : 1,
             new Letters($mm($artwork, 'smallest_letter_mm')),
-            $artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0,
+            new Applied($artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0),
             new OrderVerdict($verdict('centre_out'), $verdict('bottom_up')),
             self::bands($motifs),
         );

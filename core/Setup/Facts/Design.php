@@ -11,8 +11,7 @@ use Hakama\Stitch\Band;
 final readonly class Design
 {
     /**
-     * @param int        $appliqueStops stops at which a hand has something to do
-     * @param list<Band> $bands         of its height in which something is sewn; none where nobody has looked
+     * @param list<Band> $bands of its height in which something is sewn; none where nobody has looked
      */
     public function __construct(
         public float $widthMm,
@@ -21,7 +20,7 @@ final readonly class Design
         public int $threadWeight,
         public int $colours = 1,
         public Letters $letters = new Letters(),
-        public int $appliqueStops = 0,
+        public Applied $applied = new Applied(),
         public OrderVerdict $order = new OrderVerdict(),
         public array $bands = [],
     ) {}
@@ -58,7 +57,7 @@ final readonly class Design
             $threadWeight,
             1,
             new Letters($letterMm),
-            $this->appliqueStops,
+            $this->applied,
             $this->order,
             $this->bands,
         );

@@ -64,7 +64,7 @@ final class CautionTable
             new NoteRule(
                 'blades',
                 'applied cloth, caps whose tacks are snipped, seams that are opened, patches',
-                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0
+                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0
                     || $d->facts->item->isOnCap()
                     || $d->facts->item->garment === G::Patch
                     || ($d->facts->item->isNarrowTube() && $d->driver() === Driver::Flat),

@@ -120,7 +120,7 @@ final class HoopSteps
             new NoteRule(
                 'tape_backing_under',
                 'applied cloth on something with another side',
-                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0
+                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0
                     && ! in_array($d->facts->item->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
                 'Tape backing and pockets under the frame, out of the way of the stops.',
                 WorkStage::Hoop,
@@ -136,7 +136,7 @@ final class HoopSteps
             new NoteRule(
                 'turn_frame_over',
                 'applied cloth on something with a back or a pocket',
-                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0
+                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0
                     && in_array($d->facts->item->garment, [G::Bag, G::Stocking, G::Pocket], true),
                 'Where the stop sheet asks for it the frame comes off and is turned over, backing or pocket is taped to '.
                     'its lines, and it goes back on without a bump.',

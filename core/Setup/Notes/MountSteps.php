@@ -70,14 +70,22 @@ final class MountSteps
             new NoteRule(
                 'lay_film',
                 'film on top, and nothing applied',
-                static fn(Decided $d): bool => $d->topper && $d->facts->design->appliqueStops === 0,
+                static fn(Decided $d): bool => $d->topper && $d->facts->design->applied->stops === 0,
                 'Lay the film over the field.',
+                WorkStage::Mount,
+            ),
+            new NoteRule(
+                'cloth_there_first',
+                'a whole cloth that lies there from the first stitch',
+                static fn(Decided $d): bool => $d->facts->design->applied->isFirst,
+                'The whole cloth lies smooth over the field and is held at its corners before the first stitch: its '.
+                    'line is sewn on it.',
                 WorkStage::Mount,
             ),
             new NoteRule(
                 'film_after_trim',
                 'film on top of applied cloth',
-                static fn(Decided $d): bool => $d->topper && $d->facts->design->appliqueStops > 0,
+                static fn(Decided $d): bool => $d->topper && $d->facts->design->applied->stops > 0,
                 'Keep the film ready: it is laid after the last trimming and never before.',
                 WorkStage::Mount,
             ),

@@ -146,6 +146,7 @@ final class PracticeTable
         'Applied cloth: halts, whole or pre-cut, film after the last trimming, frame turned over' => [
             [
                 'stop_after_each_block',
+                'cloth_there_first',
                 'trim_in_frame',
                 'pre_cut_shape',
                 'cloth_from_pattern',

@@ -72,7 +72,7 @@ final class PreflightSteps
             new NoteRule(
                 'stop_after_each_block',
                 'applied cloth',
-                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
+                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
                 'Choose the mode that stops, so that the machine halts and brings the frame out at the marked stops.',
                 WorkStage::Preflight,
             ),
@@ -189,7 +189,7 @@ final class PreflightSteps
             new NoteRule(
                 'trim_in_frame',
                 'applied cloth, trimmed in the frame',
-                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
+                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
                 'The whole cloth lies ready, with curved scissors: it is laid and trimmed at the stops of the stop sheet, the frame brought out and not unmounted.',
                 WorkStage::Preflight,
                 Question::Applique,
@@ -198,7 +198,7 @@ final class PreflightSteps
             new NoteRule(
                 'pre_cut_shape',
                 'applied cloth, cut beforehand',
-                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
+                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
                 'The pre-cut shapes lie ready in the order of the stop sheet: each is laid on its placement line at its stop.',
                 WorkStage::Preflight,
                 Question::Applique,

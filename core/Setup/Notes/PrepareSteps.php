@@ -91,7 +91,7 @@ final class PrepareSteps
             new NoteRule(
                 'cloth_from_pattern',
                 'applied cloth, cut beforehand',
-                static fn(Decided $d): bool => $d->facts->design->appliqueStops > 0,
+                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
                 'Cut each cloth from its paper pattern at real size, the right side up.',
                 WorkStage::Prepare,
                 Question::Applique,

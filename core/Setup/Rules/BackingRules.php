@@ -103,7 +103,7 @@ final class BackingRules
                 About::Backing,
                 'applied_on_sweatshirt',
                 'cloth applied to a hoodie',
-                static fn(Facts $f): bool => $f->item->garment === G::Hoodie && $f->design->appliqueStops > 0,
+                static fn(Facts $f): bool => $f->item->garment === G::Hoodie && $f->design->applied->stops > 0,
                 new Layers(Backing::TearAway, 2),
                 'The applied cloth carries the stitches: tear-away under it, and nothing stays inside.',
                 Question::AppliqueBacking,

@@ -76,6 +76,9 @@
                     <p class="text-base" id="loading">▲ {{ ucfirst($running->setup->loading->endWords()) }} towards the
                         machine, as the picture lies; {{ App\Setup\DecisionRow::turn($running->setup->turnToSet) }}.</p>
                 @endif
+                @if ($station->needlesToSet !== '')
+                    <p class="text-base" id="program">{{ $station->needlesToSet }}</p>
+                @endif
                 <div class="mt-2 flex items-baseline gap-6 tabular-nums">
                     @if ($run->stage === Stage::Sewing)
                         <strong>Sewing load {{ $run->load->number }}</strong>

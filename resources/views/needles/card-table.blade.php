@@ -1,5 +1,5 @@
 @php
-    /** Block, thread, needle and stop: wants $batch, $placed, $sheet and $threads. */
+    /** Block, thread, needle and stop: wants $batch, $placed, $program, $sheet and $threads. */
     $load = collect($placed->changes->cones->load)->keyBy('needle');
 @endphp
 <table class="w-full">
@@ -39,6 +39,7 @@
         @endforeach
 </p>@else<p class="mt-2">Every thread is on its needle.</p>
 @endif
+<p class="mt-1" id="program">{{ $program }}</p>
 @if ($placed->changes->needles > 0)
     <p class="mt-1"><strong>Fit {{ $batch->batch->equipment->needle }}</strong> on the needles of this card: another
         size or point is on them.</p>

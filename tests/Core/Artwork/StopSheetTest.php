@@ -138,8 +138,31 @@ final class StopSheetTest extends TestCase
         self::assertSame([], $sheet->halts());
         self::assertSame([], StopSheet::of([])->steps);
         foreach (StopAction::cases() as $action) {
-            self::assertSame($action !== StopAction::GoOn, $action->halts(), $action->label());
+            self::assertSame(
+                ! in_array($action, [StopAction::GoOn, StopAction::ThereFirst], true),
+                $action->halts(),
+                $action->label(),
+            );
         }
+    }
+
+    #[Test]
+    public function a_whole_cloth_may_lie_there_from_the_first_stitch_and_a_shape_may_not(): void
+    {
+        $blocks = [
+            new SheetBlock(5, role: Role::Placement, action: StopAction::ThereFirst),
+            new SheetBlock(5, role: Role::TackDown),
+            new SheetBlock(5, role: Role::Cover, action: StopAction::ThereFirst),
+            new SheetBlock(5),
+        ];
+        $of = static fn(bool $preCut): array => array_map(
+            static fn(Step $step): ?StopAction => $step->action,
+            StopSheet::of($blocks, $preCut)->steps,
+        );
+
+        self::assertSame([StopAction::ThereFirst, StopAction::TrimCloth, StopAction::GoOn, null], $of(false));
+        self::assertSame([10], StopSheet::of($blocks)->halts(), 'only to trim');
+        self::assertSame([StopAction::LayCloth, StopAction::GoOn, StopAction::GoOn, null], $of(true));
     }
 
     /**

@@ -13,6 +13,7 @@ use Hakama\Lettering\LetterRules;
 use Hakama\Lettering\UnderDesign;
 use Hakama\Lettering\UnfitText;
 use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\Figures\Verdict;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\RecordKind;
 use Hakama\Stitch\Tape\TapeReader;
@@ -112,6 +113,45 @@ final class LetteringTest extends TestCase
         )->counts->trims;
         self::assertSame(0, $script('lune'));
         self::assertSame(0, $script('hand'));
+    }
+
+    /** The middles of two I stand 1.3 + 1.5 mm apart: which of them a needle point is in is its way over that. */
+    #[Test]
+    public function on_a_cap_letters_are_sewn_from_the_middle_outwards(): void
+    {
+        foreach (
+            [
+                ['IIIII', false, [-2, -1, 0, 1, 2]],
+                ['IIIII', true, [0, 1, 2, -1, -2]],
+                ['III', true, [0, 1, -1]],
+                ['I', true, [0]],
+            ] as [$text, $centreOut, $order]
+        ) {
+            $lettered = (new Lettering(Alphabet::Block, 10.0, self::rules(), centreOut: $centreOut))->of($text);
+            $sewn = [];
+            foreach (self::stitches(self::backFromTape($lettered->pattern)) as [, $to]) {
+                $letter = (int) round($to[0] / 2.8);
+                if (end($sewn) !== $letter) {
+                    $sewn[] = $letter;
+                }
+            }
+            self::assertSame($order, $sewn, $text);
+        }
+        // As the order of sewing is judged for caps.
+        $judged = static fn(bool $centreOut): Verdict => self::figures(
+            (new Lettering(Alphabet::Block, 12.0, self::rules(), centreOut: $centreOut))->of('HARBOUR'),
+        )->order->centreOut;
+        self::assertSame([Verdict::No, Verdict::Yes], [$judged(false), $judged(true)]);
+        // And all of it is there, whichever half comes first.
+        foreach ([Alphabet::Block, Alphabet::Script] as $alphabet) {
+            $lettered = (new Lettering($alphabet, 14.0, self::rules(), centreOut: true))->of('Marlies');
+            $stitches = self::stitches(self::backFromTape($lettered->pattern));
+            foreach ($lettered->lines as $line) {
+                foreach (self::along($line, 0.7) as $point) {
+                    self::assertLessThan(0.26, self::toStitches($point, $stitches), $alphabet->value);
+                }
+            }
+        }
     }
 
     #[Test]

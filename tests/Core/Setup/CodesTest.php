@@ -154,6 +154,7 @@ final class CodesTest extends TestCase
         yield 'open_flame' => ['open_flame', self::facts(), null, ['thread_tails' => 'flame']];
         yield 'noise' => ['noise', self::facts()];
         yield 'needle_strike' => ['needle_strike', self::facts()];
+        yield 'cloth_there_first' => ['cloth_there_first', self::facts(appliqueStops: 1, clothFirst: true)];
         yield 'blades' => ['blades', self::facts(appliqueStops: 1)];
         // What the other schools of a house want done.
         $chest = ['garment' => Garment::Polo, 'fabric' => Fabric::Pique, 'position' => Position::LeftChest];

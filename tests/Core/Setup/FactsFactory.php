@@ -18,6 +18,7 @@ use Hakama\Garment\Structure;
 use Hakama\Garment\Surface;
 use Hakama\Garment\Thickness;
 use Hakama\Machine\Driver;
+use Hakama\Setup\Facts\Applied;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\History;
@@ -70,6 +71,7 @@ final class FactsFactory
         float $alongMm = 0.0,
         array $overlaps = [],
         ?PatchBack $back = null,
+        bool $clothFirst = false,
     ): Facts {
         $neck = $neckOpeningMm === null ? [] : [Measure::NeckOpening->value => $neckOpeningMm];
 
@@ -81,7 +83,7 @@ final class FactsFactory
                 $threadWeight,
                 $colours,
                 new Letters($smallestLetterMm),
-                $appliqueStops,
+                new Applied($appliqueStops, $clothFirst),
                 new OrderVerdict($centreOut, $bottomUp),
             ),
             new Item(

@@ -15,6 +15,7 @@ use App\Models\Machine;
 use App\Models\Needle;
 use App\Models\NeedleFitting;
 use App\Models\Origin;
+use App\Plan\BatchBlock;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
@@ -117,6 +118,7 @@ final class FloorEventController
                 $machine->update([
                     'frame_id' => $batch->decoration->setup->frame_id,
                     'driver' => $batch->decoration->setup->frame->driver->value,
+                    'program' => ['batch' => $running->batch->code, 'order' => self::order($machine, $running->batch)],
                 ]);
                 if ($request->origin() !== null && $batch->decoration->artwork_id !== null) {
                     Origin::keep(
@@ -131,6 +133,17 @@ final class FloorEventController
         });
 
         return redirect()->route('floor.show', $machine);
+    }
+
+    /** @return list<int> the needle of each block on the rack as it stands; 0 where its thread is swapped in at a stop */
+    private static function order(Machine $machine, OpenBatch $batch): array
+    {
+        return array_map(
+            static fn(BatchBlock $block): int => $machine->rack->first(
+                static fn(Needle $one): bool => $one->thread?->code === $block->thread,
+            )->number ?? 0,
+            $batch->design->blocks,
+        );
     }
 
     /** @return array<int, NeedleType> the needles that a batch sews on, where they were others before */

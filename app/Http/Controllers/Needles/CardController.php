@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Needles;
 
 use App\Models\Thread;
+use App\Plan\NeedlePrograms;
 use App\Plan\PlanBoard;
 use App\Setup\MachineSetups;
 use Illuminate\Contracts\View\View;
@@ -38,6 +39,7 @@ final class CardController
         return view($view, [
             'batch' => $batch,
             'placed' => $placed,
+            'program' => NeedlePrograms::words($board, $code),
             'sheet' => $batch->design->stopSheet(),
             'setup' => app(MachineSetups::class)->on(
                 $batch->decorationId,

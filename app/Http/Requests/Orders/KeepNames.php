@@ -22,7 +22,7 @@ final class KeepNames extends FormRequest
     private ?TypedNames $typed = null;
 
     /** What has to be right before a name can be looked at. */
-    private const LETTERED = ['names', 'list', 'alphabet', 'height_mm', 'most_mm', 'arc_mm'];
+    private const LETTERED = ['names', 'list', 'alphabet', 'height_mm', 'most_mm', 'arc_mm', 'centre_out'];
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -34,6 +34,7 @@ final class KeepNames extends FormRequest
             'height_mm' => ['required', 'numeric', 'between:1,100'],
             'most_mm' => ['nullable', 'numeric', 'between:5,500'],
             'arc_mm' => ['nullable', 'numeric', 'between:-1000,1000'],
+            'centre_out' => ['nullable', 'boolean'],
             'design_id' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNotNull('read_at')],
             'thread' => ['required', 'string', Rule::exists('threads', 'code')],
             'seen' => ['nullable', 'string'],
@@ -106,6 +107,7 @@ final class KeepNames extends FormRequest
             'height_mm' => $this->float('height_mm'),
             'most_mm' => $number('most_mm'),
             'arc_mm' => $arc === 0.0 ? null : $arc,
+            'centre_out' => $this->boolean('centre_out'),
         ]);
     }
 
