@@ -19,8 +19,10 @@
         <p class="note">A closed line that the next block follows is proposed as a placement line. Where the shape does
             not tell, say it on the <a href="{{ route('artwork.stops', $artwork) }}">stop sheet</a>: then the cloth it
             wants stands here.</p>
+        @include('artwork.picking')
     @else
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.8fr)_minmax(0,1fr)]">
+            <div>
             <form method="post" action="{{ route('artwork.cloth', $artwork) }}">@csrf @method('put')
                 <table>
                     <thead>
@@ -79,6 +81,8 @@
                     @endif
                     The other way is a <a href="/shop#applique">school of the house</a>.</x-because>
             </form>
+            @include('artwork.picking')
+            </div>
             <section aria-label="How much, and how long">
                 <h2 class="mb-1">For the open orders</h2>
                 <p class="mb-2 text-sm text-soft">
@@ -123,42 +127,5 @@
                 @endif
             </section>
         </div>
-    @endif
-    @if ($picking->items !== [])
-        <section class="mt-6" aria-label="At hand, in this order">
-            <h2 class="mb-1">At hand, in this order</h2>
-            <table id="picking">
-                <thead>
-                    <tr>
-                        <th>Stop</th>
-                        <th>What</th>
-                        <th>Done with it</th>
-                        <th class="num">Cut to, {{ $units->label() }}</th>
-                        <th class="num">For {{ max(1, $bill->frames) }} {{ $bill->frames > 1 ? 'frames' : 'frame' }}</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    @foreach ($picking->items as $item)
-                        <tr>
-                            <td>after block {{ $item->block }}</td>
-                            <td>
-                                @if ($item->piece !== null)
-                                    {{ $bill->cloths[$item->piece] === null ? 'cloth' : "{$bill->cloths[$item->piece]->code} {$bill->cloths[$item->piece]->name}" }}, piece {{ $item->piece }}
-                                @else
-                                    {{ $item->action->brings() }}
-                                @endif
-                            </td>
-                            <td>{{ $item->action->label() }}</td>
-                            <td class="num">{{ $units->figure($item->widthMm, 1) }} × {{ $units->figure($item->heightMm, 1) }}</td>
-                            <td class="num">{{ max(1, $bill->frames) }}</td>
-                        </tr>
-                    @endforeach
-                </tbody>
-            </table>
-            <x-because about="Where the sizes come from">Cloth as its shape above. A back or pocket reaches beyond the
-                lines it is taped to, backing and film beyond all that is sewn after that stop, by the
-                <a href="/shop#trimmed_beyond_mm">room to trim cloth</a>. What happens at which stop is decided on the <a
-                    href="{{ route('artwork.stops', $artwork) }}">stop sheet</a>.</x-because>
-        </section>
     @endif
 </x-layout>
