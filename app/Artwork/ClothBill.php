@@ -52,6 +52,8 @@ final readonly class ClothBill
             $cloths[$piece->number] = $known[$artwork->blocks[$piece->block - 1]->cloth_id ?? 0] ?? null;
         }
         $frames = self::framesToSew($artwork);
+        // Copies regrouped by colour are trimmed at one stop as it is.
+        $stops = count(array_unique(array_column($applied->pieces, 'tackDown')));
 
         return new self(
             $applied->pieces,
@@ -59,8 +61,8 @@ final readonly class ClothBill
             $preCut,
             $frames,
             self::layouts($applied->pieces, $cloths, $frames, $rules->value(HouseRule::ClothGap)),
-            ! $preCut && $applied->mayWait($rules->value(HouseRule::ClothApart))
-                ? (count($applied->pieces) - 1) * $rules->value(HouseRule::TrimClothTime)
+            ! $preCut && $stops > 1 && $applied->mayWait($rules->value(HouseRule::ClothApart))
+                ? ($stops - 1) * $rules->value(HouseRule::TrimClothTime)
                 : null,
         );
     }
@@ -77,9 +79,15 @@ final readonly class ClothBill
         $beyond = $rules->value($preCut ? HouseRule::PreCutBeyond : HouseRule::TrimmedBeyond);
 
         return Cache::remember(
-            'applied-'.md5(serialize([$artwork->checksum, $roles, $beyond, $preCut])),
+            'applied-'.md5(serialize([$artwork->checksum, $roles, $beyond, $preCut, $artwork->copies])),
             86_400 * 30,
-            static fn(): AppliedPieces => AppliedPieces::of($artwork->pattern(), $roles, $beyond, $preCut),
+            static fn(): AppliedPieces => AppliedPieces::of(
+                $artwork->pattern(),
+                $roles,
+                $beyond,
+                $preCut,
+                $artwork->copies,
+            ),
         );
     }
 

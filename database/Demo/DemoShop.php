@@ -90,7 +90,7 @@ final class DemoShop
     /** Versions of another artwork. */
     private const VERSIONS = [
         'Ringers’ bell, cap' => ['Ringers’ bell', Variant::Cap],
-        'Ferry badge, sheet of 6' => ['Ferry badge', Variant::Standard],
+        'Ferry badge, sheet of 6' => ['Ferry badge', Variant::Copies],
     ];
 
     private const SHEETS = ['Ferry badge, sheet of 6' => 6];

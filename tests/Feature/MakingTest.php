@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\Artwork;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\Role;
+use Hakama\Artwork\Step;
+use Hakama\Artwork\StopAction;
 use Hakama\Artwork\Template;
 use Hakama\Artwork\Variant;
 use Hakama\House\HouseRules;
@@ -105,6 +107,43 @@ final class MakingTest extends FeatureTestCase
             'turn' => 90,
             'name' => $made->name,
         ])->assertSessionHasErrors('name');
+    }
+
+    #[Test]
+    public function copies_halt_where_their_source_does_each_as_often_as_there_are_copies(): void
+    {
+        $leaf = self::artwork('Applied leaf');
+        $leaf
+            ->blocks()
+            ->where('number', 3)
+            ->update(['action' => StopAction::BrushLint]);
+        $actions = static fn(Artwork $of): array => array_values(
+            array_filter(
+                array_map(
+                    static fn(Step $step): ?StopAction => $step->halts() ? $step->action : null,
+                    $of->load('blocks')->stopSheet(false)->steps,
+                ),
+            ),
+        );
+        self::assertSame([StopAction::LayCloth, StopAction::TrimCloth, StopAction::BrushLint], $actions($leaf));
+        foreach ([[2, 1], [2, 2], [1, 3]] as [$columns, $rows]) {
+            foreach ([0, 1] as $regroup) {
+                $this->post("/artwork/{$leaf->id}/make", [
+                    'columns' => $columns,
+                    'rows' => $rows,
+                    'gap' => 6,
+                    'regroup' => $regroup,
+                ])->assertSessionHasNoErrors();
+                $made = Artwork::query()->latest('id')->firstOrFail();
+                // Regrouped, each act is done once for all the copies; else once for each.
+                $times = $regroup === 1 ? 1 : $columns * $rows;
+                self::assertSame(
+                    array_merge(...array_fill(0, $times, $actions($leaf))),
+                    $actions($made),
+                    "{$columns} × {$rows}, {$regroup}",
+                );
+            }
+        }
     }
 
     #[Test]

@@ -18,6 +18,9 @@ use Hakama\Stitch\RecordKind;
  */
 final readonly class AppliedPieces
 {
+    /** Two copies on one tape differ by a tenth where they begin. */
+    private const ALIKE_MM = 0.25;
+
     /** @param list<AppliedPiece> $pieces in the order they are laid */
     private function __construct(public array $pieces) {}
 
@@ -31,8 +34,9 @@ final readonly class AppliedPieces
      * @param list<Role> $roles    one per block
      * @param float      $beyondMm left round the tack-down
      * @param bool       $preCut   cut to its shape; else a rectangle that is trimmed in the frame
+     * @param int        $copies   of a design: regrouped by colour, a line is drawn for each of them in one block
      */
-    public static function of(Pattern $pattern, array $roles, float $beyondMm, bool $preCut): self
+    public static function of(Pattern $pattern, array $roles, float $beyondMm, bool $preCut, int $copies = 1): self
     {
         $spans = $pattern->blockSpans();
         $pieces = [];
@@ -40,23 +44,26 @@ final readonly class AppliedPieces
             if (($roles[$i] ?? Role::Sew) !== Role::Placement) {
                 continue;
             }
-            $line = self::points($pattern, $span);
             $tackDown = ($roles[$i + 1] ?? Role::Sew) === Role::TackDown ? $i + 1 : null;
-            $tack = $tackDown === null ? [] : self::points($pattern, $spans[$tackDown]);
-            $cut = match (true) {
-                $line === [] => [],
-                $preCut => Grown::of($line, $tack, $beyondMm),
-                default => self::rectangle([...$line, ...$tack], $beyondMm),
-            };
-            if ($line !== [] && $cut !== []) {
-                $pieces[] = new AppliedPiece(
-                    count($pieces) + 1,
-                    $i + 1,
-                    $tackDown === null ? null : $tackDown + 1,
-                    $line,
-                    self::lengthMm($line),
-                    $cut,
-                );
+            $lines = self::ofCopies(self::runs($pattern, $span), $copies);
+            $tacks = $tackDown === null ? [] : self::ofCopies(self::runs($pattern, $spans[$tackDown]), count($lines));
+            foreach ($lines as $line) {
+                $tack = $line === [] ? [] : self::over($line, $tacks);
+                $cut = match (true) {
+                    $line === [] => [],
+                    $preCut => Grown::of($line, $tack, $beyondMm),
+                    default => self::rectangle([...$line, ...$tack], $beyondMm),
+                };
+                if ($line !== [] && $cut !== []) {
+                    $pieces[] = new AppliedPiece(
+                        count($pieces) + 1,
+                        $i + 1,
+                        $tackDown === null ? null : $tackDown + 1,
+                        $line,
+                        self::lengthMm($line),
+                        $cut,
+                    );
+                }
             }
         }
 
@@ -82,19 +89,71 @@ final readonly class AppliedPieces
         return count($this->pieces) > 1;
     }
 
-    /** @return list<Point> needle points of a block */
-    private static function points(Pattern $pattern, BlockSpan $span): array
+    /**
+     * The runs of a block shared out to the copies it is sewn for, copy by copy; all of it as one where they are not alike.
+     *
+     * @param list<non-empty-list<Point>> $runs
+     *
+     * @return list<list<Point>>
+     */
+    private static function ofCopies(array $runs, int $copies): array
     {
-        $points = [];
+        $each = intdiv(count($runs), max(1, $copies));
+        if ($copies > 1 && $each > 0 && count($runs) === $each * $copies) {
+            $lines = array_map(static fn(array $some): array => array_merge(...$some), array_chunk($runs, $each));
+            $boxes = array_map(Bounds::around(...), $lines);
+            $alike = array_filter(
+                $boxes,
+                static fn(Bounds $box): bool => abs($box->width() - $boxes[0]->width()) < self::ALIKE_MM
+                    && abs($box->height() - $boxes[0]->height()) < self::ALIKE_MM,
+            );
+            if (count($alike) === $copies) {
+                return $lines;
+            }
+        }
+
+        return [array_merge(...$runs)];
+    }
+
+    /**
+     * What holds a cloth: of several, what lies over its line. Copies are sewn to and fro, so they come in another order.
+     *
+     * @param non-empty-list<Point> $line
+     * @param list<list<Point>>     $tacks
+     *
+     * @return list<Point>
+     */
+    private static function over(array $line, array $tacks): array
+    {
+        $middle = Bounds::around($line)->centre();
+        $nearest = [];
+        $least = INF;
+        foreach ($tacks as $tack) {
+            $apart = $tack === [] ? INF : Bounds::around($tack)->centre()->distanceTo($middle);
+            if ($apart < $least) {
+                [$nearest, $least] = [$tack, $apart];
+            }
+        }
+
+        return $nearest;
+    }
+
+    /** @return list<non-empty-list<Point>> needle points of a block, from jump to jump */
+    private static function runs(Pattern $pattern, BlockSpan $span): array
+    {
+        $runs = $run = [];
         foreach ($pattern->slice($span->from, $span->to)->chunks() as $chunk) {
             foreach ($chunk->kinds as $i => $kind) {
                 if ($kind === RecordKind::Stitch->value) {
-                    $points[] = new Point($chunk->xs[$i] / 10, $chunk->ys[$i] / 10);
+                    $run[] = new Point($chunk->xs[$i] / 10, $chunk->ys[$i] / 10);
+                } elseif ($run !== []) {
+                    $runs[] = $run;
+                    $run = [];
                 }
             }
         }
 
-        return $points;
+        return $run === [] ? $runs : [...$runs, $run];
     }
 
     /**

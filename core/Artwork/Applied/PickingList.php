@@ -33,31 +33,37 @@ final readonly class PickingList
     public static function of(Pattern $pattern, array $steps, AppliedPieces $applied, float $beyondMm): self
     {
         $boxes = self::boxes($pattern);
-        $pieces = array_column($applied->pieces, null, 'block');
         $items = [];
         foreach ($steps as $i => $step) {
             if ($step->action?->brings() === null) {
                 continue;
             }
-            $piece = $pieces[$step->block] ?? null;
-            $box = match (true) {
-                $piece !== null => $piece->bounds(),
-                $step->role === Role::Placement => self::grown($boxes[$i] ?? null, $beyondMm),
-                default => self::grown(self::around(array_slice($boxes, $i + 1)), $beyondMm),
-            };
-            if ($box !== null) {
-                $items[] = new Picked($step->block, $step->action, $piece?->number, $box->width(), $box->height());
+            $pieces = array_filter(
+                $applied->pieces,
+                static fn(AppliedPiece $piece): bool => $piece->block === $step->block,
+            );
+            foreach ($pieces as $piece) {
+                $items[] = self::picked($step, $piece->bounds(), $piece->number);
+            }
+            $box = $step->role === Role::Placement ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
+            if ($pieces === [] && $box !== null) {
+                $items[] = self::picked($step, self::grown($box, $beyondMm), null);
             }
         }
 
         return new self($items);
     }
 
-    private static function grown(?Bounds $box, float $mm): ?Bounds
+    private static function picked(Step $step, Bounds $box, ?int $piece): Picked
     {
-        return $box === null
-            ? null
-            : new Bounds($box->left - $mm, $box->right + $mm, $box->bottom - $mm, $box->top + $mm);
+        assert($step->action !== null);
+
+        return new Picked($step->block, $step->action, $piece, $box->width(), $box->height());
+    }
+
+    private static function grown(Bounds $box, float $mm): Bounds
+    {
+        return new Bounds($box->left - $mm, $box->right + $mm, $box->bottom - $mm, $box->top + $mm);
     }
 
     /** @param list<Bounds|null> $boxes */

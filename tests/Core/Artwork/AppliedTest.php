@@ -9,6 +9,9 @@ use Hakama\Artwork\Applied\AppliedPieces;
 use Hakama\Artwork\Applied\ClothLayout;
 use Hakama\Artwork\Role;
 use Hakama\House\HouseRules;
+use Hakama\Stitch\Bounds;
+use Hakama\Stitch\Copies\Copies;
+use Hakama\Stitch\Copies\Grid;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
@@ -30,6 +33,31 @@ final class AppliedTest extends TestCase
         self::assertEqualsWithDelta(60.0, $pieces[0]->bounds()->height(), 1e-6);
         self::assertEqualsWithDelta(42.0, $pieces[0]->areaCm2(), 1e-6);
         self::assertEqualsWithDelta(140.0, $pieces[0]->lineMm, 1e-6);
+    }
+
+    /** Three copies in a row, 60 mm from one to the next, each colour once: three lines in one block, three in the next. */
+    #[Test]
+    public function of_copies_regrouped_by_colour_each_has_a_piece_of_its_own(): void
+    {
+        $one = self::squares([[0, 0]]);
+        $sheet = Copies::of($one, new Bounds(0, 40, 0, 30), Grid::of(3, 1, 20.0), 3)->regrouped();
+        self::assertCount(2, $sheet->blockSpans());
+        foreach ([false, true] as $preCut) {
+            $alone = AppliedPieces::of($one, self::ROLES, 5.0, $preCut)->pieces[0];
+            $pieces = AppliedPieces::of($sheet, self::ROLES, 5.0, $preCut, 3)->pieces;
+            self::assertCount(3, $pieces);
+            foreach ($pieces as $i => $piece) {
+                self::assertSame([$i + 1, 1, 2], [$piece->number, $piece->block, $piece->tackDown]);
+                self::assertEqualsWithDelta($alone->areaCm2(), $piece->areaCm2(), 0.2);
+                self::assertEqualsWithDelta($alone->lineMm, $piece->lineMm, 0.1);
+                self::assertEqualsWithDelta(
+                    $pieces[0]->bounds()->centre()->x + 60.0 * $i,
+                    $piece->bounds()->centre()->x,
+                    0.3,
+                );
+            }
+        }
+        self::assertCount(1, AppliedPieces::of($sheet, self::ROLES, 5.0, false, 2)->pieces, 'three are no two alike');
     }
 
     #[Test]

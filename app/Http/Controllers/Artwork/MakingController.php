@@ -13,7 +13,9 @@ use App\Shop\Catalogue;
 use App\Shop\House;
 use Hakama\Artwork\Made;
 use Hakama\Artwork\Making;
+use Hakama\Artwork\Role;
 use Hakama\Artwork\Sheets;
+use Hakama\Artwork\Step;
 use Hakama\Artwork\Variant;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
@@ -136,21 +138,33 @@ final class MakingController
                 'copies' => $artwork->copies * ($making->grid?->copies() ?? 1),
                 'made' => mb_substr("made from “{$artwork->name}”: ".self::says($making), 0, 300),
             ],
-            array_map(
-                static fn(int $origin): array => $artwork->blocks[$origin - 1]?->only([
-                    'thread_id',
-                    'role',
-                    'action',
-                    'note',
-                    'cloth_id',
-                ]) ?? [],
-                $made->origins,
-            ),
+            self::blocks($artwork, $made, $making->regroup),
         );
 
         return redirect()
             ->route('artwork.show', $new)
             ->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
+    }
+
+    /**
+     * Each block as the one it comes from. In copies regrouped by colour the shape tells no longer what a block is for:
+     * what the source's shape tells stays.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function blocks(Artwork $artwork, Made $made, bool $regrouped): array
+    {
+        $roles = array_map(static fn(Step $step): Role => $step->role, $artwork->stopSheet(false)->steps);
+
+        return array_map(static function (int $origin) use ($artwork, $regrouped, $roles): array {
+            $block = $artwork->blocks[$origin - 1] ?? null;
+            $role = $roles[$origin - 1] ?? Role::Sew;
+
+            return [
+                ...$block?->only(['thread_id', 'role', 'action', 'note', 'cloth_id']) ?? [],
+                ...$regrouped && $role !== Role::Sew ? ['role' => $role->value] : [],
+            ];
+        }, $made->origins);
     }
 
     public function tape(MakeArtwork $request, Artwork $artwork, House $house): Response
