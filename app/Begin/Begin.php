@@ -37,6 +37,8 @@ final class Begin
         'origins',
         'step_confirmations',
         'batch_runs',
+        'day_sums',
+        'day_sums_kept',
         'floor_events',
         'backing_cuts',
         'batches',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\Books\Ledger;
+use App\Books\DaySums;
 use App\Shop\House;
 use App\Shop\Sign;
 use Carbon\CarbonImmutable;
@@ -140,7 +140,7 @@ final class ShopOdds
     {
         return Cache::remember('odds-logged', self::LOGGED_HOLDS_S, static function (): array {
             $today = CarbonImmutable::today();
-            $entries = Ledger::between($today->subDays(self::LOGGED_DAYS), $today->subDay());
+            $entries = DaySums::between($today->subDays(self::LOGGED_DAYS), $today->subDay());
             $ratios = new Logged(
                 array_values(
                     array_filter(

@@ -1,7 +1,6 @@
 <x-layout station="books" title="Books">
     @php
         $n = static fn(float $v, int $d = 0) => App\Shop\Figure::words($v, $d);
-        $today = $byDay[now()->toDateString()] ?? null;
         $causes = static fn($entry) => collect($entry->spoiled)
             ->map(fn($c, $k) => "{$c} " . Hakama\Floor\SpoilCause::from($k)->label())
             ->implode(', ');
@@ -16,7 +15,12 @@
             Nothing is booked today yet.
         @endif
     </x-slot:say>
-    <form class="mb-5 flex items-end gap-3" method="get">
+    <form class="mb-5 flex flex-wrap items-end gap-3" method="get">
+        <div><label for="by">By</label><select id="by" name="by">
+                @foreach (Hakama\Books\Period::cases() as $one)
+                    <option value="{{ $one->value }}" @selected($one === $period)>{{ $one->value }}</option>
+                @endforeach
+            </select></div>
         <div><label for="from">From</label><input id="from" type="date" name="from"
                 value="{{ $from->toDateString() }}"></div>
         <div><label for="to">to</label><input id="to" type="date" name="to"
@@ -25,37 +29,42 @@
         <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">What jobs earned <kbd>j</kbd></a>
         <a class="btn" href="{{ route('books.learned') }}" data-key="l">What was learned <kbd>l</kbd></a>
         <a class="btn"
-            href="{{ route('books.csv', ['from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
+            href="{{ route('books.csv', ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
             data-key="c">Take it as CSV <kbd>c</kbd></a>
     </form>
     <x-wrong field="from" /><x-wrong field="to" />
+    <x-wrong field="by" />
     @if ($entries === [])
         <p class="note">Nothing was sewn in these days. Every load, piece and spoil of the floor is booked here by
             itself.</p>
     @else
-        @php $most = max(1, ...collect($byDay)->map(fn ($e) => $e->stitches)->values()->all()); @endphp
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
             <div>
-                <h2 class="mb-1">By day</h2>
-                <table>
+                <h2 class="mb-1">By {{ $period->value }}</h2>
+                <figure data-chart="by-period" class="mb-2" hidden></figure>
+                <table id="by-period">
                     <thead>
                         <tr>
-                            <th>Day</th>
-                            <th class="w-full">Stitches</th>
+                            <th>{{ ucfirst($period->value) }}</th>
+                            <th class="num">Stitches</th>
                             <th class="num">Done</th>
                             <th class="num">Spoiled</th>
                         </tr>
                     </thead>
                     <tbody>
-                        @foreach ($byDay as $day => $e)
-                            <tr>
-                                <td class="whitespace-nowrap">{{ Carbon\CarbonImmutable::parse($day)->format('D j M') }}
+                        @foreach ($sums as $first => $e)
+                            @php $day = Carbon\CarbonImmutable::parse($first); @endphp
+                            <tr data-label="{{ $period->label($day) }}" data-value="{{ $e->stitches }}">
+                                <td class="whitespace-nowrap">
+                                    @if ($period->within())
+                                        <a
+                                            href="{{ route('books.show', ['by' => $period->within()->value, 'from' => $first, 'to' => $period->last($day)->format('Y-m-d')]) }}">{{ $period->label($day) }}</a>
+                                    @else
+                                        <a
+                                            href="{{ route('books.show', ['from' => $first, 'to' => $first]) }}">{{ $period->label($day) }}</a>
+                                    @endif
                                 </td>
-                                <td>
-                                    <div class="flex items-center gap-2"><span class="inline-block h-3 bg-indigo"
-                                            style="width: {{ (60 * $e->stitches) / $most }}%"></span><span
-                                            class="num text-sm">{{ $n($e->stitches) }}</span></div>
-                                </td>
+                                <td class="num">{{ $n($e->stitches) }}</td>
                                 <td class="num">{{ $e->done }}</td>
                                 <td class="num">{{ $e->spoiledPieces() ?: '' }}</td>
                             </tr>
@@ -109,6 +118,9 @@
             </div>
             <div>
                 <h2 class="mb-1">By day, machine and order</h2>
+                @if ($rows === [])
+                    <p class="note mb-2">{{ count($entries) }} lines: open a {{ $period->within()->value ?? 'day' }} to see them, or take them as CSV.</p>
+                @endif
                 <table>
                     <thead>
                         <tr>
@@ -123,7 +135,7 @@
                         </tr>
                     </thead>
                     <tbody>
-                        @foreach ($entries as $e)
+                        @foreach ($rows as $e)
                             <tr>
                                 <td class="whitespace-nowrap">
                                     {{ Carbon\CarbonImmutable::parse($e->day)->format('D j M') }}</td>
@@ -153,4 +165,5 @@
             </div>
         </div>
     @endif
+    <script src="{{ App\Http\Built::address('chart.js') }}" defer></script>
 </x-layout>

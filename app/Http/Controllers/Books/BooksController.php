@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Books;
 
-use App\Books\Ledger;
+use App\Books\DaySums;
 use App\Http\Requests\Books\ShowBooks;
+use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
+use Hakama\Books\Period;
 use Hakama\Books\Sum;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\DB;
@@ -14,19 +16,23 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class BooksController
 {
+    /** So many lines of one day, machine and order are shown; of more, only what they come to. */
+    private const MOST_ROWS = 400;
+
     public function show(ShowBooks $request): View
     {
         [$from, $to] = [$request->from(), $request->to()];
-        $entries = Ledger::between($from, $to);
-        $byDay = collect($entries)
-            ->groupBy('day')
-            ->map(static fn($of, string $day): Entry => Sum::of($day, '', '', array_values($of->all())));
+        $entries = DaySums::between($from, $to);
+        $period = $request->period();
 
         return view('books.show', [
             'from' => $from,
             'to' => $to,
+            'period' => $period,
             'entries' => $entries,
-            'byDay' => $byDay,
+            'rows' => count($entries) <= self::MOST_ROWS ? $entries : [],
+            'sums' => $period->sums($entries),
+            'today' => Period::Day->sums($entries)[CarbonImmutable::today()->toDateString()] ?? null,
             'byMachine' => collect($entries)
                 ->groupBy('machine')
                 ->map(static fn($of, string $machine): Entry => Sum::of('', $machine, '', array_values($of->all()))),
@@ -61,7 +67,7 @@ final class BooksController
                     ],
                     escape: '',
                 );
-                foreach (Ledger::between($from, $to) as $entry) {
+                foreach (DaySums::between($from, $to) as $entry) {
                     fputcsv(
                         $out,
                         [

@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Requests\Books;
 
 use Carbon\CarbonImmutable;
+use Hakama\Books\Period;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 /** Which days are looked at. */
 final class ShowBooks extends FormRequest
 {
-    private const MOST_DAYS = 92;
+    /** So many days are looked at in one, as far as nobody says otherwise; ten years at most. */
+    private const DAYS = ['day' => 6, 'week' => 83, 'month' => 365, 'year' => 1826];
+    private const MOST_DAYS = 3653;
 
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
+            'by' => ['nullable', Rule::enum(Period::class)],
             'from' => ['nullable', 'date_format:Y-m-d'],
             'to' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:from'],
         ];
@@ -25,6 +30,7 @@ final class ShowBooks extends FormRequest
     public function messages(): array
     {
         return [
+            'by.*' => 'Choose day, week, month or year.',
             '*.date_format' => 'Write days as year-month-day.',
             'to.after_or_equal' => 'The last day comes before the first.',
         ];
@@ -35,12 +41,21 @@ final class ShowBooks extends FormRequest
         return CarbonImmutable::parse($this->string('to')->value() ?: 'today');
     }
 
-    /** A week before the last day, unless it is said; a quarter before it at most. */
+    public function period(): Period
+    {
+        return $this->enum('by', Period::class) ?? Period::Day;
+    }
+
+    /** Unless it is said, so far back as is looked at in one; whole periods. */
     public function from(): CarbonImmutable
     {
         $to = $this->to();
-        $from = CarbonImmutable::parse($this->string('from')->value() ?: $to->subDays(6)->toDateString());
+        $asked = $this->string('from')->value();
+        if ($asked !== '') {
+            return CarbonImmutable::parse($asked)->max($to->subDays(self::MOST_DAYS));
+        }
+        $period = $this->period();
 
-        return $from->max($to->subDays(self::MOST_DAYS));
+        return CarbonImmutable::instance($period->first($to->subDays(self::DAYS[$period->value])));
     }
 }

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Books;
+
+use App\Database\Whole;
+use Carbon\CarbonImmutable;
+use Hakama\Books\Entry;
+use Illuminate\Support\Facades\DB;
+
+/** The books of many days, from what is kept of each of them; what came since is counted first. */
+final class DaySums
+{
+    /** Events that were begun before these and written after them are not missed. */
+    private const LOOKED_AT_AGAIN = 500;
+
+    /** @return list<Entry> newest day first */
+    public static function between(CarbonImmutable $from, CarbonImmutable $to): array
+    {
+        self::bringUp();
+        $rows = DB::table('day_sums as s')
+            ->join('machines as m', 'm.id', '=', 's.machine_id')
+            ->join('orders as o', 'o.id', '=', 's.order_id')
+            ->whereBetween('s.day', [$from->toDateString(), $to->toDateString()])
+            ->orderByDesc('s.day')
+            ->orderBy('m.code')
+            ->orderBy('o.number')
+            ->get(['s.day', 'm.code', 'o.number', 's.stitches', 's.done', 's.spoiled', 's.planned_s', 's.real_s']);
+
+        return array_values(
+            $rows
+                ->map(
+                    static fn(object $row): Entry => new Entry(
+                        $row->day,
+                        $row->code,
+                        (string) $row->number,
+                        (int) $row->stitches,
+                        (int) $row->done,
+                        json_decode($row->spoiled, true, 8, JSON_THROW_ON_ERROR),
+                        (float) $row->planned_s,
+                        (float) $row->real_s,
+                    ),
+                )
+                ->all(),
+        );
+    }
+
+    /** Counts the days anew of which an event was written since. */
+    public static function bringUp(): void
+    {
+        $newest = (int) DB::table('floor_events')->max('seq');
+        if ((int) DB::table('day_sums_kept')->value('seq') >= $newest) {
+            return;
+        }
+        Whole::write(static function (): void {
+            DB::table('day_sums_kept')->insertOrIgnore(['id' => 1, 'seq' => 0]);
+            $kept = (int) DB::table('day_sums_kept')->lockForUpdate()->value('seq');
+            $newest = (int) DB::table('floor_events')->max('seq');
+            $days = DB::table('floor_events')
+                ->where('seq', '>', $kept - self::LOOKED_AT_AGAIN)
+                ->where('seq', '<=', $newest)
+                ->distinct()
+                ->selectRaw('date(recorded_at) as day')
+                ->pluck('day');
+            foreach ($days as $day) {
+                self::count(CarbonImmutable::parse($day));
+            }
+            DB::table('day_sums_kept')->update(['seq' => $newest]);
+        });
+    }
+
+    /**
+     * Adds every day up anew. What was kept otherwise is put right.
+     *
+     * @return list<string> what the kept sums and the events did not agree in; none when they did
+     */
+    public static function recount(): array
+    {
+        self::bringUp();
+        $said = [];
+        $first = DB::table('floor_events')->min('recorded_at');
+        $to = CarbonImmutable::parse(DB::table('floor_events')->max('recorded_at') ?? 'today');
+        for ($day = CarbonImmutable::parse($first ?? 'today')->startOfMonth(); $day <= $to; $day = $day->addMonth()) {
+            $of = static fn(array $entries): array => array_map(
+                static fn(Entry $entry): string => json_encode(
+                    [
+                        ...get_object_vars($entry),
+                        'plannedS' => round($entry->plannedS, 3),
+                        'realS' => round($entry->realS, 3),
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
+                $entries,
+            );
+            $kept = $of(self::between($day, $day->endOfMonth()));
+            $counted = $of(Ledger::between($day, $day->endOfMonth()));
+            foreach (array_diff($kept, $counted) as $row) {
+                $said[] = "kept, not counted: {$row}";
+            }
+            foreach (array_diff($counted, $kept) as $row) {
+                $said[] = "counted, not kept: {$row}";
+            }
+        }
+
+        if ($said !== []) {
+            DB::table('day_sums')->delete();
+            DB::table('day_sums_kept')->delete();
+            self::bringUp();
+        }
+
+        return $said;
+    }
+
+    private static function count(CarbonImmutable $day): void
+    {
+        DB::table('day_sums')->where('day', $day->toDateString())->delete();
+        $entries = Ledger::between($day, $day);
+        $machines = DB::table('machines')->pluck('id', 'code');
+        $orders = DB::table('orders')
+            ->whereIn('number', array_unique(array_map(static fn(Entry $entry): string => $entry->order, $entries)))
+            ->pluck('id', 'number');
+        DB::table('day_sums')->insert(
+            array_map(
+                static fn(Entry $entry): array => [
+                    'day' => $day->toDateString(),
+                    'machine_id' => $machines[$entry->machine],
+                    'order_id' => $orders[$entry->order],
+                    'stitches' => $entry->stitches,
+                    'done' => $entry->done,
+                    'spoiled' => json_encode($entry->spoiled, JSON_THROW_ON_ERROR | JSON_FORCE_OBJECT),
+                    'planned_s' => $entry->plannedS,
+                    'real_s' => $entry->realS,
+                ],
+                $entries,
+            ),
+        );
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Books\DaySums;
+use App\Books\Ledger;
+use App\FloorLog\FloorLog;
+use Carbon\CarbonImmutable;
+use Hakama\Books\Entry;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+
+/** What is kept of each day, and the books by day, week, month and year. */
+final class BooksTest extends FeatureTestCase
+{
+    #[Test]
+    public function what_is_kept_of_a_day_is_what_its_events_come_to_also_when_one_comes_in_late(): void
+    {
+        $this->assertKept();
+        $batch = self::batchOf(1006);
+        $pieces = $batch->pieces()->orderBy('pieces.id')->limit(3)->pluck('pieces.id')->all();
+        FloorLog::append(
+            self::machine('M2'),
+            $batch,
+            new Event(Str::uuid()->toString(), EventKind::PreflightDone, $batch->id, 0),
+            'hand',
+            'Ilse',
+            now()->subDays(3)->subMinute()->toImmutable(),
+        );
+        // A tablet was away: what was touched three days ago comes in now, between others.
+        foreach ([now()->subDays(3), now(), now()->subDays(3)->addMinutes(9)] as $i => $at) {
+            foreach ([EventKind::LoadStarted, EventKind::Sewn, EventKind::PieceDone] as $kind) {
+                FloorLog::append(
+                    self::machine('M2'),
+                    $batch,
+                    new Event(Str::uuid()->toString(), $kind, $batch->id, $i + 1, 100, 60.0, [$pieces[$i]]),
+                    'hand',
+                    'Ilse',
+                    $at->toImmutable(),
+                );
+            }
+            $this->assertKept();
+        }
+        $this->artisan('books:recount')->assertExitCode(0);
+        DB::table('day_sums')
+            ->orderBy('day')
+            ->limit(1)
+            ->update(['stitches' => 7]);
+        $this->artisan('books:recount')->expectsOutputToContain('put right')->assertExitCode(1);
+        $this->artisan('books:recount')->assertExitCode(0);
+        $this->assertKept();
+    }
+
+    #[Test]
+    public function a_day_that_was_counted_is_not_counted_again(): void
+    {
+        DaySums::bringUp();
+        $asked = [];
+        DB::listen(static function (QueryExecuted $query) use (&$asked): void {
+            $asked[] = $query->sql;
+        });
+        DaySums::between(CarbonImmutable::today()->subYear(), CarbonImmutable::today());
+        self::assertCount(3, $asked, implode("\n", $asked));
+    }
+
+    #[Test]
+    public function the_books_are_added_up_by_day_week_month_and_year_and_each_opens_what_it_is_made_of(): void
+    {
+        $done = array_sum(array_map(static fn(Entry $e): int => $e->done, self::counted()));
+        self::assertGreaterThan(20, $done);
+        foreach (['day', 'week', 'month', 'year'] as $by) {
+            $from = CarbonImmutable::today()->subDays(20)->toDateString();
+            $page = (string) $this->get("/books?by={$by}&from={$from}")
+                ->assertOk()
+                ->assertSee('By '.$by)
+                ->getContent();
+            preg_match_all('~<tr data-label="([^"]+)" data-value="(\d+)">.*?</tr>~s', $page, $rows);
+            self::assertSame(
+                array_sum(array_map(static fn(Entry $e): int => $e->stitches, self::counted())),
+                array_sum(array_map(intval(...), $rows[2])),
+                "by {$by} nothing is lost",
+            );
+        }
+        $this->get('/books?by=year')->assertSee('by=month', false);
+        $this->get('/books?by=fortnight')->assertSessionHasErrors('by');
+        $this->get('/books?from=2026-03-09&to=2026-03-01')->assertSessionHasErrors('to');
+        $this->get('/books?by=year&from=1990-01-01')->assertOk();
+    }
+
+    private function assertKept(): void
+    {
+        $of = static fn(array $entries): array => array_map(get_object_vars(...), $entries);
+        $kept = DaySums::between(CarbonImmutable::today()->subYear(), CarbonImmutable::today()->addDay());
+        self::assertNotSame([], $kept);
+        self::assertEquals($of(self::counted()), $of($kept));
+    }
+
+    /** @return list<Entry> */
+    private static function counted(): array
+    {
+        return Ledger::between(CarbonImmutable::today()->subYear(), CarbonImmutable::today()->addDay());
+    }
+}
