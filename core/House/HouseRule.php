@@ -131,6 +131,7 @@ enum HouseRule: string
     case PromiseKept = 'promise_kept_percent';
     case BreaksLook = 'breaks_look';
     case StepBack = 'step_back_stitches';
+    case IdleAfter = 'idle_after_min';
     case CheckOneIn = 'check_one_in';
     case CheckValue = 'check_value_cents';
     case MachineHour = 'machine_hour_cents';
@@ -624,6 +625,10 @@ enum HouseRule: string
         self::QuoteSpoilage->value => [
             'Books', 'Spoilage to reckon with', 2, 0, 50, '%',
             'Of what the garments are worth and of the work on them.',
+        ],
+        self::IdleAfter->value => [
+            'Books', 'A machine idles after', 45, 5, 480, 'min',
+            'A stand between loads or batches that is longer is not taken for work of hands.',
         ],
         self::FinishTime->value => [
             'Books', 'Finish a piece', 45, 0, 3600, 's',

@@ -41,7 +41,14 @@ for (const figure of document.querySelectorAll('[data-chart]')) {
                 .tickFormat((label) => label.split(',')[0])
                 .tickSizeOuter(0),
         );
-    svg.append('g').attr('transform', `translate(${LEFT} 0)`).call(axisLeft(y).ticks(4, '~s').tickSizeOuter(0));
+    svg.append('g')
+        .attr('transform', `translate(${LEFT} 0)`)
+        .call(
+            axisLeft(y)
+                .ticks(4)
+                .tickFormat((value) => (value >= 1000 ? `${value / 1000} k` : value))
+                .tickSizeOuter(0),
+        );
     svg.selectAll('text').attr('font-size', 11).attr('font-family', 'inherit');
     figure.hidden = false;
 }

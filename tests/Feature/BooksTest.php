@@ -6,9 +6,13 @@ namespace Tests\Feature;
 
 use App\Books\DaySums;
 use App\Books\Ledger;
+use App\Books\MachineHours;
+use App\Calendar\Calendar;
+use App\Clock\ShopClock;
 use App\FloorLog\FloorLog;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
+use Hakama\Calendar\Day;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Illuminate\Database\Events\QueryExecuted;
@@ -91,6 +95,30 @@ final class BooksTest extends FeatureTestCase
         $this->get('/books?by=fortnight')->assertSessionHasErrors('by');
         $this->get('/books?from=2026-03-09&to=2026-03-01')->assertSessionHasErrors('to');
         $this->get('/books?by=year&from=1990-01-01')->assertOk();
+    }
+
+    #[Test]
+    public function the_hours_of_each_machine_are_shared_out_and_long_times_are_not(): void
+    {
+        $from = CarbonImmutable::today()->subDays(6);
+        $hours = app(MachineHours::class)->between($from, CarbonImmutable::today());
+        self::assertSame(['M1', 'M2', 'M3'], array_keys($hours));
+        self::assertGreaterThan(3600, $hours['M1']->sewing);
+        // Nothing was told of the second one today: all of its hours so far were idle.
+        $today = app(MachineHours::class)->between(CarbonImmutable::today(), CarbonImmutable::today())['M2'];
+        $day = Day::at(ShopClock::now());
+        $worked = array_sum(
+            array_map(
+                static fn(array $span): int => max(0, min($span[1], ShopClock::now()) - $span[0]),
+                app(Calendar::class)->work()->spans($day),
+            ),
+        );
+        self::assertSame(
+            ['sewing' => 0, 'stopped' => 0, 'hands' => 0, 'changing' => 0, 'idle' => $worked],
+            get_object_vars($today),
+        );
+        $this->get("/books?from={$from->toDateString()}")->assertSee('What became of their hours');
+        $this->get('/books?by=year')->assertDontSee('What became of their hours');
     }
 
     private function assertKept(): void

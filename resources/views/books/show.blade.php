@@ -94,6 +94,33 @@
                         @endforeach
                     </tbody>
                 </table>
+                @if ($hours !== [])
+                    <h2 class="mb-1 mt-6">What became of their hours</h2>
+                    <table id="machine-hours">
+                        <thead>
+                            <tr>
+                                <th>Hours</th>
+                                @foreach (['Sewing', 'Stopped', 'Hands', 'Changing', 'Idle'] as $state)
+                                    <th class="num">{{ $state }}</th>
+                                @endforeach
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @foreach ($hours as $machine => $use)
+                                <tr>
+                                    <td>{{ $machine }}</td>
+                                    @foreach ([$use->sewing, $use->stopped, $use->hands, $use->changing, $use->idle] as $s)
+                                        <td class="num">{{ $n($s / 3600, 1) }}</td>
+                                    @endforeach
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                    <x-because about="How they are told apart">From what machines and people told: a stand until the next
+                        load is hands, until the next batch is set up is changing; what is longer than the <a
+                            href="/shop#idle_after_min">house’s limit</a>, and what nobody told of, is idle. Hours in
+                        which the shop is shut count for none of them but sewing.</x-because>
+                @endif
                 <h2 class="mb-1 mt-6">Spoiled</h2>
                 @if ($total->spoiled === [])
                     <p class="text-soft">Nothing.</p>

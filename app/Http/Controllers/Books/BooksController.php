@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Books;
 
 use App\Books\DaySums;
+use App\Books\MachineHours;
 use App\Http\Requests\Books\ShowBooks;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
@@ -19,7 +20,7 @@ final class BooksController
     /** So many lines of one day, machine and order are shown; of more, only what they come to. */
     private const MOST_ROWS = 400;
 
-    public function show(ShowBooks $request): View
+    public function show(ShowBooks $request, MachineHours $hours): View
     {
         [$from, $to] = [$request->from(), $request->to()];
         $entries = DaySums::between($from, $to);
@@ -36,6 +37,7 @@ final class BooksController
             'byMachine' => collect($entries)
                 ->groupBy('machine')
                 ->map(static fn($of, string $machine): Entry => Sum::of('', $machine, '', array_values($of->all()))),
+            'hours' => $hours->between($from, $to),
             'total' => Sum::of('', '', '', $entries),
             'customers' => DB::table('orders as o')
                 ->join('customers as c', 'c.id', '=', 'o.customer_id')
