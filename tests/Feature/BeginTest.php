@@ -14,7 +14,9 @@ use App\Models\Order;
 use App\Models\Person;
 use App\Models\Shop;
 use App\Models\Thread;
+use App\Shop\House;
 use App\Shop\Premises;
+use Hakama\House\Units;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
@@ -107,10 +109,11 @@ final class BeginTest extends FeatureTestCase
             'name' => '',
             'zone' => 'Nowhere/Else',
             'currency' => 'euro',
+            'units' => 'ells',
             'owner' => '',
             'password' => 'short',
             'again' => 'short',
-        ])->assertSessionHasErrors(['name', 'zone', 'currency', 'owner', 'password']);
+        ])->assertSessionHasErrors(['name', 'zone', 'currency', 'units', 'owner', 'password']);
         self::assertFalse(Person::query()->exists());
         $this->put('/begin/shop', [
             'name' => 'Hasp Lane',
@@ -124,10 +127,12 @@ final class BeginTest extends FeatureTestCase
             'name' => 'Hasp Lane',
             'zone' => 'Europe/Vienna',
             'currency' => 'chf',
+            'units' => 'inch',
             'owner' => 'Mirren',
             'password' => self::PASSWORD,
             'again' => self::PASSWORD,
         ])->assertRedirect('/begin');
+        self::assertSame(Units::Inches, app(House::class)->units());
         self::assertSame(
             ['Hasp Lane', 'Europe/Vienna', 'CHF'],
             [$this->shop()->name, $this->shop()->zone, $this->shop()->currency],

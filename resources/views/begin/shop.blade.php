@@ -12,7 +12,14 @@
                     <option @selected(old('zone', $shop->zone) === $zone)>{{ $zone }}</option>
                 @endforeach
             </select><x-wrong field="zone" /></div>
-        <x-field name="currency" label="Its money, three letters" :value="$shop->currency" maxlength="3" />
+        <div class="grid grid-cols-2 gap-4">
+            <x-field name="currency" label="Its money, three letters" :value="$shop->currency" maxlength="3" />
+            <div><label for="units">Lengths in</label><select id="units" name="units">
+                    @foreach (['mm' => 'millimetres', 'inch' => 'inches'] as $unit => $words)
+                        <option value="{{ $unit }}" @selected(old('units', app(App\Shop\House::class)->units()->value) === $unit)>{{ $words }}</option>
+                    @endforeach
+                </select><x-wrong field="units" /></div>
+        </div>
     </div>
     <x-field name="owner" label="Who owns it" :value="$owner" maxlength="40" autocomplete="username" required />
     <div class="grid grid-cols-2 gap-4">

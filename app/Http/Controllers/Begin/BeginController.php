@@ -17,7 +17,10 @@ use App\Keep\Backup;
 use App\Models\Machine;
 use App\Models\Shop;
 use App\People\Caller;
+use App\Shop\House;
 use App\Shop\Premises;
+use Hakama\House\Question;
+use Hakama\House\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -56,7 +59,7 @@ final class BeginController
     }
 
     /** Its name and clock, and who owns it: from then on everybody says who they are. */
-    public function shop(NameShop $request): RedirectResponse
+    public function shop(NameShop $request, House $house): RedirectResponse
     {
         $owner = Begin::named(
             $request->string('name')->trim()->value(),
@@ -64,6 +67,12 @@ final class BeginController
             $request->string('currency')->upper()->value(),
             $request->string('owner')->trim()->value(),
             $request->string('password')->value(),
+        );
+        $house->change(
+            [],
+            [
+                Question::Units->value => ($request->enum('units', Units::class) ?? Units::Millimetres)->value,
+            ],
         );
         Auth::login($owner);
         $request->session()->regenerate();
