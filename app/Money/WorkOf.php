@@ -46,6 +46,25 @@ final class WorkOf
         private readonly Catalogue $catalogue,
     ) {}
 
+    /** @return array<string, Work> on the other machines that can do it: code => the work there */
+    public function elsewhere(Decoration $decoration, OrderLine $line): array
+    {
+        $works = [];
+        $own = $this->of($decoration, $line);
+        $artwork = $decoration->artwork;
+        if ($own === null || $artwork === null || $artwork->variant === Variant::Names) {
+            return [];
+        }
+        foreach ($this->setUp($decoration, $artwork)[3] as $id => $seconds) {
+            $machine = $this->machines?->firstWhere('id', $id);
+            if ($machine !== null && $machine->retired_at === null && $seconds > 0) {
+                $works[$machine->code] = $own->sewnIn((float) $seconds, $machine->heads * $artwork->copies);
+            }
+        }
+
+        return $works;
+    }
+
     /** Null as long as it has no artwork, or one that is still being read. */
     public function of(Decoration $decoration, OrderLine $line): ?Work
     {

@@ -26,6 +26,15 @@ final readonly class Job
         return new self($pieces, $this->blank, $this->blankValue, $this->artwork, $this->works);
     }
 
+    /** With one work as it would be otherwise. */
+    public function with(int $which, Work $instead): self
+    {
+        $works = $this->works;
+        $works[$which] = $instead;
+
+        return new self($this->pieces, $this->blank, $this->blankValue, $this->artwork, array_values($works));
+    }
+
     public function without(int $which): self
     {
         $works = $this->works;

@@ -28,4 +28,34 @@ final readonly class Work
         public float $topper,
         public float $applique,
     ) {}
+
+    /** The same on another machine, or in another way. */
+    public function sewnIn(float $sewS, int $perLoad): self
+    {
+        return $this->otherwise(max(0.0, $sewS), $perLoad, $this->setupMin);
+    }
+
+    /** The same with other minutes before the first. */
+    public function setUpIn(float $min): self
+    {
+        return $this->otherwise($this->sewS, $this->perLoad, $min);
+    }
+
+    private function otherwise(float $sewS, int $perLoad, float $setupMin): self
+    {
+        return new self(
+            $this->name,
+            $this->stitches,
+            $this->topM,
+            $this->bobbinM,
+            $sewS,
+            $perLoad,
+            $this->hoopS,
+            $this->finishS,
+            $setupMin,
+            $this->backing,
+            $this->topper,
+            $this->applique,
+        );
+    }
 }

@@ -51,8 +51,33 @@ final class MoneyTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('Top thread')
             ->assertSee('25.07 a piece')
+            ->assertSee('What would make it cheaper')
+            ->assertSee('One colour less, left chest')
             ->assertDontSee('Came to');
         $this->get('/orders/1006')->assertSee('Money');
+    }
+
+    #[Test]
+    public function a_like_batch_in_the_plan_spares_the_minutes_before_the_first(): void
+    {
+        $alike = [];
+        foreach (self::board()->batches() as $batch) {
+            $alike[$batch->batch->equipment->design][$batch->batch->equipment->frame][] = $batch;
+        }
+        $pairs = array_values(
+            array_filter(
+                array_merge(...array_map(array_values(...), array_values($alike))),
+                static fn(array $some): bool => count($some) > 1,
+            ),
+        );
+        self::assertNotSame([], $pairs);
+        [$one] = $pairs[0];
+        if ($one->started) {
+            $one = $pairs[0][1];
+        }
+        $this->get("/orders/{$one->order->number}/money")
+            ->assertOk()
+            ->assertSee('Run together with B-');
     }
 
     #[Test]

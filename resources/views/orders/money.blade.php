@@ -114,6 +114,16 @@
                         @endif
                     </p>
                 @endif
+                @php $saved = $line->real === null ? $ways->of($line->line, $line->job) : []; @endphp
+                @if ($saved !== [])
+                    <h3 class="mt-3 font-semibold">What would make it cheaper</h3>
+                    <ul class="text-sm">
+                        @foreach ($saved as [$words, $cents])
+                            <li class="flex border-b border-hair py-1">{{ $words }}<span
+                                    class="num ml-auto">costs {{ $m($cents) }} less</span></li>
+                        @endforeach
+                    </ul>
+                @endif
             @endforeach
         </section>
         <section aria-label="Price and papers">

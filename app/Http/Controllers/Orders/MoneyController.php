@@ -15,6 +15,7 @@ use App\Money\LineMoney;
 use App\Money\OrderAccounts;
 use App\Money\PaperPdf;
 use App\Money\Risks;
+use App\Money\WaysToSave;
 use App\Shop\House;
 use App\Shop\Premises;
 use Carbon\CarbonImmutable;
@@ -31,10 +32,11 @@ final readonly class MoneyController
 {
     public function __construct(private OrderAccounts $accounts, private Premises $premises, private House $house) {}
 
-    public function show(Order $order, Risks $risks): View
+    public function show(Order $order, Risks $risks, WaysToSave $ways): View
     {
         return view('orders.money', [
             'risks' => $risks,
+            'ways' => $ways,
             'order' => $order->load('customer'),
             'money' => $this->accounts->of($order),
             'seen' => KeepMoney::sign($order),
