@@ -12,6 +12,8 @@ use App\Setup\MachineSetups;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\FinishState;
+use Hakama\Floor\PassedBy;
+use Hakama\Garment\Fabric;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\WorkStage;
 use Illuminate\Database\Eloquent\Collection;
@@ -26,11 +28,11 @@ final readonly class FinishList
     /**
      * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toFinish
      * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toCheck
-     * @param list<array{who: string, passed: int, rejected: int, rework: int}> $rates by who sewed, of late
+     * @param list<array{of: string, passed: int, rejected: int, rework: int}> $rates of late, by what is asked
      */
     private function __construct(public array $toFinish, public array $toCheck, public array $rates) {}
 
-    public static function read(House $house, MachineSetups $setups): self
+    public static function read(House $house, MachineSetups $setups, PassedBy $by = PassedBy::Person): self
     {
         $pieces = Piece::query()
             ->with(['decoration.line.order.customer', 'decoration.artwork'])
@@ -67,7 +69,7 @@ final readonly class FinishList
         usort($toFinish, $byDue);
         usort($toCheck, $byDue);
 
-        return new self($toFinish, $toCheck, self::rates());
+        return new self($toFinish, $toCheck, self::rates($by));
     }
 
     /**
@@ -92,16 +94,26 @@ final readonly class FinishList
         ];
     }
 
-    /** @return list<array{who: string, passed: int, rejected: int, rework: int}> */
-    private static function rates(): array
+    /** @return list<array{of: string, passed: int, rejected: int, rework: int}> those that were looked at most on top */
+    private static function rates(PassedBy $by): array
     {
-        $rows = DB::table('finishings')
-            ->where('done_at', '>=', CarbonImmutable::now()->subDays(self::DAYS))
-            ->whereIn('kind', [Finishing::PASSED, Finishing::REWORK, Finishing::REJECTED])
-            ->groupBy('sewn_by')
-            ->orderBy('sewn_by')
+        $of = match ($by) {
+            PassedBy::Person => 'f.sewn_by',
+            PassedBy::Machine => "coalesce(m.code, '')",
+            PassedBy::Cloth => 'f.fabric',
+            PassedBy::Frame => "coalesce(r.code, '')",
+        };
+        $rows = DB::table('finishings as f')
+            ->join('pieces as p', 'p.id', '=', 'f.piece_id')
+            ->leftJoin('machines as m', 'm.id', '=', 'f.machine_id')
+            ->leftJoin('setups as s', 's.decoration_id', '=', 'p.decoration_id')
+            ->leftJoin('frames as r', 'r.id', '=', 's.frame_id')
+            ->where('f.done_at', '>=', CarbonImmutable::now()->subDays(self::DAYS))
+            ->whereIn('f.kind', [Finishing::PASSED, Finishing::REWORK, Finishing::REJECTED])
+            ->groupByRaw($of)
+            ->orderByRaw('count(*) desc')
             ->selectRaw(
-                "sewn_by, sum(kind = 'passed') as passed, sum(kind = 'rework') as rework, sum(kind = 'rejected') as rejected",
+                "{$of} as `of`, sum(f.kind = 'passed') as passed, sum(f.kind = 'rework') as rework, sum(f.kind = 'rejected') as rejected",
             )
             ->get();
 
@@ -109,7 +121,7 @@ final readonly class FinishList
             $rows
                 ->map(
                     static fn(object $row): array => [
-                        'who' => (string) $row->sewn_by,
+                        'of' => $by === PassedBy::Cloth ? Fabric::tryFrom($row->of)?->label() ?? '' : (string) $row->of,
                         'passed' => (int) $row->passed,
                         'rejected' => (int) $row->rejected,
                         'rework' => (int) $row->rework,

@@ -124,6 +124,18 @@ final class FinishTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('sewn by Ilse')
             ->assertSee('Looked at in the last thirty days');
+        // One was good, one to be put right: by whichever of the four, half of two looks.
+        $frame = $this->batch->decoration->setup->frame->code ?? '';
+        foreach (['person' => 'Ilse', 'machine' => 'M2', 'cloth' => 'pique', 'frame' => $frame] as $by => $of) {
+            $page = (string) $this->get("/floor/finish?by={$by}")
+                ->assertOk()
+                ->getContent();
+            self::assertMatchesRegularExpression(
+                "~<td>{$of}</td>\\s*<td class=\"num\">50 %</td>\\s*<td class=\"num\">1</td>\\s*<td class=\"num\">1</td>~u",
+                $page,
+                $by,
+            );
+        }
         // The same form twice is one verdict.
         $form = Str::uuid()->toString();
         foreach ([1, 2] as $time) {

@@ -124,11 +124,20 @@
                     <a href="/shop#check">Who looks at what is sewn</a></p>
             @endforelse
             @if ($list->rates !== [])
-                <h2 class="mb-1 mt-6">Looked at in the last thirty days</h2>
+                <h2 class="mb-1 mt-6" id="rates">Looked at in the last thirty days</h2>
+                <p class="mb-1 flex flex-wrap gap-4 text-base">By @foreach (Hakama\Floor\PassedBy::cases() as $one)
+                        @if ($one === $by)
+                            <strong aria-current="true">{{ $one->label() }}</strong>
+                        @else
+                            <a href="{{ route('floor.finish', ['by' => $one->value]) }}#rates">{{ $one->label() }}</a>
+                        @endif
+                    @endforeach
+                </p>
                 <table class="text-base">
                     <thead>
                         <tr>
-                            <th>Sewn by</th>
+                            <th>{{ ucfirst($by->label()) }}</th>
+                            <th class="num">Of looks, good</th>
                             <th class="num">Passed</th>
                             <th class="num">Put right</th>
                             <th class="num">Not good</th>
@@ -137,7 +146,8 @@
                     <tbody>
                         @foreach ($list->rates as $rate)
                             <tr>
-                                <td>{{ $rate['who'] === '' ? 'nobody said' : $rate['who'] }}</td>
+                                <td>{{ $rate['of'] === '' ? 'not known' : $rate['of'] }}</td>
+                                <td class="num">{{ round((100 * $rate['passed']) / max(1, $rate['passed'] + $rate['rework'] + $rate['rejected'])) }} %</td>
                                 <td class="num">{{ $rate['passed'] }}</td>
                                 <td class="num">{{ $rate['rework'] }}</td>
                                 <td class="num">{{ $rate['rejected'] }}</td>

@@ -17,6 +17,7 @@ use App\Shop\Catalogue;
 use App\Shop\House;
 use Hakama\Floor\CheckRules;
 use Hakama\Floor\NotToBeDone;
+use Hakama\Floor\PassedBy;
 use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -28,8 +29,11 @@ final class FinishController
 {
     public function show(Request $request, House $house, MachineSetups $setups, Catalogue $catalogue): View
     {
+        $by = $request->enum('by', PassedBy::class) ?? PassedBy::Person;
+
         return view('floor.finish', [
-            'list' => FinishList::read($house, $setups),
+            'list' => FinishList::read($house, $setups, $by),
+            'by' => $by,
             'people' => $catalogue->people(),
             'who' => Caller::acting($request),
             'rules' => CheckRules::of($house->rules()),
