@@ -150,7 +150,7 @@ final readonly class Cost
                     '%s min before, %d × %s s at %d cents an hour',
                     $work->setupMin,
                     $n,
-                    $work->hoopS + $work->finishS,
+                    round($work->hoopS + $work->finishS, 1),
                     $rates->handH,
                 ),
             ],
