@@ -22,6 +22,7 @@ use App\Http\Controllers\Floor\FinderController;
 use App\Http\Controllers\Floor\FinishController;
 use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
+use App\Http\Controllers\Floor\TagController;
 use App\Http\Controllers\Needles\CardController;
 use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Needles\PinController;
@@ -320,6 +321,9 @@ Route::controller(FinishController::class)
         Route::post('/check/{piece}', 'check')->name('check')->whereNumber('piece');
     });
 Route::get('/floor/finder', FinderController::class)->name('floor.finder');
+Route::get('/orders/{order}/tags', [TagController::class, 'labels'])->name('orders.tags');
+Route::get('/floor/tags', [TagController::class, 'find'])->name('floor.tags');
+Route::get('/floor/tags/{code}', [TagController::class, 'show'])->name('floor.tag');
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
 Route::get('/floor/cards/{code}', [CardController::class, 'floor'])->name('floor.card');
 Route::put('/floor/who', [FloorController::class, 'who'])->name('floor.who');

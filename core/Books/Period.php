@@ -65,7 +65,9 @@ enum Period: string
     {
         $of = [];
         foreach ($entries as $entry) {
-            $of[$this->first(new DateTimeImmutable($entry->day))->format('Y-m-d')][] = $entry;
+            $day = DateTimeImmutable::createFromFormat('!Y-m-d', $entry->day);
+            assert($day !== false);
+            $of[$this->first($day)->format('Y-m-d')][] = $entry;
         }
         krsort($of);
 

@@ -369,6 +369,8 @@
             <p>
                 <a href="{{ route('floor.corrections', $m) }}" data-key="w"
                     data-does="Something was recorded by mistake">Recorded by mistake? <kbd>w</kbd></a>
+                <a href="{{ route('floor.tags') }}" data-key="y" data-does="Scan the label of a piece">A label
+                    <kbd>y</kbd></a>
                 <a href="{{ route('floor.finder') }}" data-key="q"
                     data-does="From what is seen to what is behind it">What is wrong? <kbd>q</kbd></a>
                 @if ($station->queue !== [])

@@ -15,6 +15,7 @@
         <h1>No. {{ $order->number }} for {{ $order->customer->name }}</h1>
         <a class="ml-auto" href="{{ route('orders.money', $order) }}" data-key="m"
             data-does="What it costs and earns">Money <kbd>m</kbd></a>
+        <a href="{{ route('orders.tags', $order) }}" data-key="l">Labels <kbd>l</kbd></a>
         <a href="{{ route('orders.story', $order) }}" data-key="h"
             data-does="Blanks, hand over, messages, history">Blanks, hand over, history <kbd>h</kbd></a>
         <a class="btn btn-small" href="{{ route('orders.edit', $order) }}" data-key="c">Change it <kbd>c</kbd></a>

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Floor;
+
+use App\Http\Requests\Floor\PrintTags;
+use App\Models\Order;
+use App\Models\Piece;
+use App\People\Caller;
+use App\Plan\PlanBoard;
+use App\Shop\Catalogue;
+use Hakama\Floor\Tag;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Labels of pieces, and what is known of a piece whose label is scanned or typed. */
+final class TagController
+{
+    /** Every label of an order, on a sheet or a roll. */
+    public function labels(PrintTags $request, Order $order): View
+    {
+        $order->load(['customer', 'lines.decorations.artwork']);
+
+        return view('orders.tags', [
+            'order' => $order,
+            'roll' => $request->isRoll(),
+            'pieces' => Piece::query()
+                ->with(['decoration.line', 'decoration.artwork'])
+                ->where('order_id', $order->id)
+                ->orderBy('decoration_id')
+                ->orderBy('id')
+                ->get(),
+        ]);
+    }
+
+    /** Where a label is scanned or typed. */
+    public function find(Request $request): View|RedirectResponse
+    {
+        $typed = $request->string('code')->trim()->value();
+        $tag = Tag::read($typed);
+        if ($tag !== null) {
+            return redirect()->route('floor.tag', $tag->code());
+        }
+
+        return view('floor.tags', ['typed' => $typed]);
+    }
+
+    /** The piece, where it stands, and what is next. */
+    public function show(Request $request, PlanBoard $board, Catalogue $catalogue, string $code): View|RedirectResponse
+    {
+        $tag = Tag::read($code);
+        $piece =
+            $tag === null
+                ? null
+                : Piece::query()
+                    ->with(['decoration.line.order.customer', 'decoration.artwork', 'decoration.batch.machine'])
+                    ->find($tag->piece);
+        if ($piece === null) {
+            return redirect()
+                ->route('floor.tags', ['code' => $code])
+                ->with('problem', 'There is no piece with this label here.');
+        }
+        $batch = $piece->decoration->batch;
+
+        return view('floor.tag', [
+            'tag' => Tag::of($piece->id),
+            'piece' => $piece,
+            'batch' => $batch,
+            'isNext' =>
+                $batch?->machine !== null
+                && ($board->sequence()->on($batch->machine->code)[0] ?? null) === $batch->code,
+            'people' => $catalogue->people(),
+            'who' => Caller::acting($request),
+        ]);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Floor;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** On what labels are printed. */
+final class PrintTags extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['on' => ['nullable', 'in:sheet,roll']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['on.*' => 'Labels are printed on a sheet or on a roll.'];
+    }
+
+    public function isRoll(): bool
+    {
+        return $this->string('on')->value() === 'roll';
+    }
+}

@@ -1,0 +1,46 @@
+import readCode from 'jsqr';
+
+/** Reads a label with the camera, or from a picture of it, and goes to the piece. Nothing is sent but what stands on it. */
+const box = document.getElementById('scan');
+const [video, said] = [box.querySelector('video'), box.querySelector('[data-scan=said]')];
+const canvas = document.createElement('canvas');
+const MOST = 1200;
+
+function read(source, width, height) {
+    const scale = Math.min(1, MOST / Math.max(width, height));
+    canvas.width = Math.round(width * scale);
+    canvas.height = Math.round(height * scale);
+    const pen = canvas.getContext('2d', { willReadFrequently: true });
+    pen.drawImage(source, 0, 0, canvas.width, canvas.height);
+    const code = readCode(pen.getImageData(0, 0, canvas.width, canvas.height).data, canvas.width, canvas.height);
+    if (code?.data) location.href = `${box.dataset.found}?code=${encodeURIComponent(code.data)}`;
+
+    return Boolean(code?.data);
+}
+
+box.querySelector('[data-scan=camera]').addEventListener('click', async () => {
+    try {
+        video.srcObject = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
+    } catch {
+        said.textContent = 'The camera cannot be used here: take a picture of the label instead, or type it.';
+        return;
+    }
+    video.hidden = false;
+    await video.play();
+    said.textContent = 'Hold the label before the camera.';
+    const look = () => {
+        if (video.videoWidth === 0 || !read(video, video.videoWidth, video.videoHeight)) setTimeout(look, 150);
+    };
+    look();
+});
+document.getElementById('scan-file').addEventListener('change', async (event) => {
+    const [file] = event.target.files;
+    if (!file) return;
+    try {
+        const picture = await createImageBitmap(file);
+        if (!read(picture, picture.width, picture.height))
+            said.textContent = 'No label is to be seen in it: nearer, straight from above, and without glare.';
+    } catch {
+        said.textContent = 'That is no picture.';
+    }
+});
