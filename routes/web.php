@@ -333,6 +333,7 @@ Route::post('/floor/{machine}/corrections', [CorrectionController::class, 'store
 
 Route::get('/books', [BooksController::class, 'show'])->name('books.show');
 Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
+Route::get('/books.xlsx', [BooksController::class, 'xlsx'])->name('books.xlsx');
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
 Route::get('/shop/changes', [ChangesController::class, 'show'])->name('shop.changes');

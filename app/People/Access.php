@@ -39,6 +39,7 @@ final class Access
         'artwork.track',
         'books.csv',
         'books.show',
+        'books.xlsx',
         'catalogue.csv',
         'catalogue.edit',
         'catalogue.show',

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Thread;
 
 use App\Formats\Csv;
+use App\Formats\Sheet;
 use Hakama\Thread\ShelfRow;
 use Hakama\Thread\UnfitRow;
 use Illuminate\Http\UploadedFile;
 use InvalidArgumentException;
-use PhpOffice\PhpSpreadsheet\Cell\DataType;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PhpOffice\PhpSpreadsheet\Reader\IReadFilter;
-use PhpOffice\PhpSpreadsheet\Spreadsheet;
-use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 use Throwable;
 use ZipArchive;
 
@@ -32,26 +30,20 @@ final class ShelfList
     /** @param list<ShelfRow> $rows */
     public static function xlsx(array $rows): string
     {
-        $book = new Spreadsheet();
-        $sheet = $book->getActiveSheet()->setTitle('Threads');
-        foreach (
-            [ShelfRow::COLUMNS, ...array_map(static fn(ShelfRow $row): array => $row->cells(), $rows)] as $i => $cells
-        ) {
-            foreach ($cells as $column => $text) {
-                $number = $i > 0 && in_array(ShelfRow::COLUMNS[$column], ['weight', 'cone', 'metres_left'], true);
-                $sheet->setCellValueExplicit(
-                    [$column + 1, $i + 1],
-                    $text,
-                    $number ? DataType::TYPE_NUMERIC : DataType::TYPE_STRING,
-                );
-            }
-        }
-        $stream = fopen('php://temp', 'w+b');
-        assert($stream !== false);
-        (new Xlsx($book))->save($stream);
-        rewind($stream);
+        $numbers = array_keys(array_intersect(ShelfRow::COLUMNS, ['weight', 'cone', 'metres_left']));
+        $lines = array_map(
+            static fn(ShelfRow $row): array => array_map(
+                static fn(int $column, string $cell): float|string => in_array($column, $numbers, true)
+                && is_numeric($cell)
+                    ? (float) $cell
+                    : $cell,
+                array_keys($row->cells()),
+                $row->cells(),
+            ),
+            $rows,
+        );
 
-        return (string) stream_get_contents($stream);
+        return Sheet::of('Threads', [ShelfRow::COLUMNS, ...$lines]);
     }
 
     /**

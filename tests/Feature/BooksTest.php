@@ -18,6 +18,7 @@ use Hakama\Floor\EventKind;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use PhpOffice\PhpSpreadsheet\IOFactory;
 use PHPUnit\Framework\Attributes\Test;
 
 /** What is kept of each day, and the books by day, week, month and year. */
@@ -119,6 +120,34 @@ final class BooksTest extends FeatureTestCase
         );
         $this->get("/books?from={$from->toDateString()}")->assertSee('What became of their hours');
         $this->get('/books?by=year')->assertDontSee('What became of their hours');
+    }
+
+    #[Test]
+    public function they_are_taken_as_a_list_or_as_a_spreadsheet_with_the_same_lines(): void
+    {
+        $from = CarbonImmutable::today()->subDays(20)->toDateString();
+        $csv = $this->get("/books.csv?from={$from}")
+            ->assertOk()
+            ->streamedContent();
+        $lines = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($csv)));
+        self::assertSame(['day', 'machine', 'order'], array_slice($lines[0], 0, 3));
+        self::assertCount(1 + count(self::counted()), $lines);
+        $file = sys_get_temp_dir().'/books-'.getmypid().'.xlsx';
+        file_put_contents(
+            $file,
+            (string) $this->get("/books.xlsx?from={$from}")
+                ->assertOk()
+                ->getContent(),
+        );
+        $sheet = IOFactory::load($file)->getActiveSheet()->toArray(null, false, false);
+        unlink($file);
+        self::assertEquals(
+            $lines,
+            array_map(
+                static fn(array $row): array => array_map(static fn(mixed $cell): string => (string) $cell, $row),
+                $sheet,
+            ),
+        );
     }
 
     private function assertKept(): void

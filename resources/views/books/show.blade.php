@@ -31,6 +31,9 @@
         <a class="btn"
             href="{{ route('books.csv', ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
             data-key="c">Take it as CSV <kbd>c</kbd></a>
+        <a class="btn"
+            href="{{ route('books.xlsx', ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
+            data-key="x">XLSX <kbd>x</kbd></a>
     </form>
     <x-wrong field="from" /><x-wrong field="to" />
     <x-wrong field="by" />

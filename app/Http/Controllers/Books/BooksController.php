@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Books;
 
+use App\Books\BookRows;
 use App\Books\DaySums;
 use App\Books\MachineHours;
+use App\Formats\Sheet;
 use App\Http\Requests\Books\ShowBooks;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
 use Hakama\Books\Period;
 use Hakama\Books\Sum;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -54,49 +57,27 @@ final class BooksController
             static function () use ($from, $to): void {
                 $out = fopen('php://output', 'wb');
                 assert($out !== false);
-                fputcsv(
-                    $out,
-                    [
-                        'day',
-                        'machine',
-                        'order',
-                        'stitches',
-                        'pieces_done',
-                        'pieces_spoiled',
-                        'spoiled_by',
-                        'planned_min',
-                        'real_min',
-                    ],
-                    escape: '',
-                );
-                foreach (DaySums::between($from, $to) as $entry) {
-                    fputcsv(
-                        $out,
-                        [
-                            $entry->day,
-                            $entry->machine,
-                            $entry->order,
-                            $entry->stitches,
-                            $entry->done,
-                            $entry->spoiledPieces(),
-                            implode(
-                                '; ',
-                                array_map(
-                                    static fn(string $cause, int $n): string => "{$cause} {$n}",
-                                    array_keys($entry->spoiled),
-                                    $entry->spoiled,
-                                ),
-                            ),
-                            number_format($entry->plannedS / 60, 1, '.', ''),
-                            number_format($entry->realS / 60, 1, '.', ''),
-                        ],
-                        escape: '',
-                    );
+                foreach (BookRows::between($from, $to) as $row) {
+                    fputcsv($out, $row, escape: '');
                 }
                 fclose($out);
             },
-            "books-{$from->toDateString()}-{$to->toDateString()}.csv",
+            self::name($from, $to).'.csv',
             ['Content-Type' => 'text/csv; charset=utf-8'],
         );
+    }
+
+    public function xlsx(ShowBooks $request): Response
+    {
+        [$from, $to] = [$request->from(), $request->to()];
+
+        return (new Response(Sheet::of('Books', BookRows::between($from, $to))))
+            ->header('Content-Type', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
+            ->header('Content-Disposition', 'attachment; filename="'.self::name($from, $to).'.xlsx"');
+    }
+
+    private static function name(CarbonImmutable $from, CarbonImmutable $to): string
+    {
+        return "books-{$from->toDateString()}-{$to->toDateString()}";
     }
 }
