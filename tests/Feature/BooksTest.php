@@ -84,6 +84,7 @@ final class BooksTest extends FeatureTestCase
             $page = (string) $this->get("/books?by={$by}&from={$from}")
                 ->assertOk()
                 ->assertSee('By '.$by)
+                ->assertSee('What cost most of what went otherwise')
                 ->getContent();
             preg_match_all('~<tr data-label="([^"]+)" data-value="(\d+)">.*?</tr>~s', $page, $rows);
             self::assertSame(

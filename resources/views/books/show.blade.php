@@ -189,6 +189,17 @@
                         </tr>
                     </tbody>
                 </table>
+                @if ($costliest !== [])
+                    <h2 class="mb-1 mt-6">What cost most of what went otherwise</h2>
+                    <ol id="costliest">
+                        @foreach ($costliest as [$what, $cents])
+                            <li class="flex border-b border-hair py-1">{{ $what }}<span
+                                    class="num ml-auto">{{ number_format($cents / 100, 2) }}</span></li>
+                        @endforeach
+                    </ol>
+                    <x-because about="How it is reckoned">Spoiled pieces at what their garment is worth, machines and
+                        hands at the house’s <a href="/shop#machine_hour_cents">hourly figures</a>.</x-because>
+                @endif
                 <x-because about="Where these come from">Counted from the events of the floor and from nothing else.
                     Planned and real are minutes of sewing: planned is the run time of each load that was sewn, real
                     what the machine’s own clock said of it, halts and all. Stitches count every head.</x-because>

@@ -9,10 +9,13 @@ use App\Books\DaySums;
 use App\Books\MachineHours;
 use App\Formats\Sheet;
 use App\Http\Requests\Books\ShowBooks;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\Books\Costliest;
 use Hakama\Books\Entry;
 use Hakama\Books\Period;
 use Hakama\Books\Sum;
+use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -23,11 +26,12 @@ final class BooksController
     /** So many lines of one day, machine and order are shown; of more, only what they come to. */
     private const MOST_ROWS = 400;
 
-    public function show(ShowBooks $request, MachineHours $hours): View
+    public function show(ShowBooks $request, MachineHours $hours, House $house): View
     {
         [$from, $to] = [$request->from(), $request->to()];
         $entries = DaySums::between($from, $to);
         $period = $request->period();
+        $used = $hours->between($from, $to);
 
         return view('books.show', [
             'from' => $from,
@@ -40,13 +44,40 @@ final class BooksController
             'byMachine' => collect($entries)
                 ->groupBy('machine')
                 ->map(static fn($of, string $machine): Entry => Sum::of('', $machine, '', array_values($of->all()))),
-            'hours' => $hours->between($from, $to),
+            'hours' => $used,
+            'costliest' => Costliest::of(
+                $entries,
+                $used,
+                self::worth($entries),
+                (int) $house->rules()->value(HouseRule::MachineHour),
+                (int) $house->rules()->value(HouseRule::HandHour),
+            ),
             'total' => Sum::of('', '', '', $entries),
             'customers' => DB::table('orders as o')
                 ->join('customers as c', 'c.id', '=', 'o.customer_id')
                 ->whereIn('o.number', array_unique(array_map(static fn(Entry $e): string => $e->order, $entries)))
                 ->pluck('c.name', 'o.number'),
         ]);
+    }
+
+    /**
+     * @param list<Entry> $entries
+     *
+     * @return array<string, int> order => cents of one of its garments that was spoiled, on average
+     */
+    private static function worth(array $entries): array
+    {
+        $spoiled = array_filter($entries, static fn(Entry $entry): bool => $entry->spoiledPieces() > 0);
+
+        return DB::table('order_lines as l')
+            ->join('orders as o', 'o.id', '=', 'l.order_id')
+            ->leftJoin('garment_styles as s', 's.id', '=', 'l.garment_style_id')
+            ->whereIn('o.number', array_unique(array_map(static fn(Entry $entry): string => $entry->order, $spoiled)))
+            ->groupBy('o.number')
+            ->selectRaw('o.number, avg(coalesce(l.unit_value_cents, s.unit_value_cents, 0)) as cents')
+            ->pluck('cents', 'number')
+            ->map(static fn(mixed $cents): int => (int) round((float) $cents))
+            ->all();
     }
 
     public function csv(ShowBooks $request): StreamedResponse
