@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Clock\ShopClock;
+use App\FloorLog\FloorLog;
 use App\Jobs\FindPlan;
+use App\Models\FloorEvent;
 use App\Models\Order;
 use App\Models\Piece;
 use App\Models\Proposal;
@@ -17,6 +19,9 @@ use App\Plan\WhatIfForm;
 use App\Shop\Figure;
 use Carbon\CarbonImmutable;
 use Hakama\Calendar\Hands;
+use Hakama\Floor\BatchRun;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
 use Hakama\Floor\PieceState;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Search;
@@ -26,6 +31,7 @@ use Hakama\Plan\WhatIf;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 
 /** Proposals, what-ifs, questions, fixed and split batches, undo. */
@@ -256,6 +262,67 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertGreaterThanOrEqual(2, $asked);
         self::assertSame('left', $proposal->refresh()->state);
         self::assertNull($proposal->found_at);
+    }
+
+    /** A batch is begun, halts two and a half thousand times, and one of its pieces is counted. */
+    #[Test]
+    public function a_proposal_is_timed_anew_over_what_five_thousand_events_changed_and_none_of_them_is_lost(): void
+    {
+        Queue::fake();
+        $this->post('/plan/proposals', ['iterations' => 2000])->assertRedirect();
+        $proposal = Proposal::query()->latest('id')->firstOrFail();
+        $batch = self::batchOf(1006);
+        $machine = $batch->machine ?? self::fail('it stands on a machine');
+        $left = self::board()->batches()[$batch->code]->left;
+        $piece = (int) $batch->pieces()->orderBy('pieces.id')->value('pieces.id');
+        $tell = static fn(EventKind $kind, int $stitch = 0): BatchRun => FloorLog::append(
+            $machine,
+            $batch,
+            new Event(
+                Str::uuid()->toString(),
+                $kind,
+                $batch->id,
+                $kind === EventKind::PreflightDone ? 0 : 1,
+                $stitch,
+                (float) $stitch,
+                $kind === EventKind::PreflightDone ? [] : [$piece],
+            ),
+            'machine',
+        );
+        $before = FloorEvent::query()->count();
+        $asked = $told = 0;
+        DB::listen(static function (QueryExecuted $query) use (&$asked, &$told, $tell): void {
+            if (! str_contains($query->sql, 'select `stop`') || ++$asked !== 2) {
+                return;
+            }
+            $tell(EventKind::PreflightDone);
+            $tell(EventKind::LoadStarted);
+            for ($stitch = 1; $stitch <= 2498; $stitch++) {
+                $tell(EventKind::ThreadBroke, min(1000, $stitch));
+                $tell(EventKind::Resumed, min(1000, $stitch));
+            }
+            $tell(EventKind::Sewn, 1200);
+            $tell(EventKind::PieceDone, 1200);
+            $told = 5000;
+        });
+        (new FindPlan($proposal->id))->handle(self::board());
+        app()->forgetScopedInstances();
+
+        self::assertSame(5000, $told);
+        self::assertSame($before + 5000, FloorEvent::query()->count());
+        self::assertSame('ready', $proposal->refresh()->state);
+        $this->get("/plan/proposals/{$proposal->id}")->assertOk();
+        $all = self::board()->batches();
+        self::assertSame([$left - 1, true], [$all[$batch->code]->left, $all[$batch->code]->started]);
+        $this->post("/plan/proposals/{$proposal->id}/take", [
+            'whole' => 1,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        $lanes = self::board()->sequence()->batches;
+        self::assertEqualsCanonicalizing(array_keys($all), array_merge(...array_values($lanes)));
+        self::assertSame($batch->code, $lanes[$machine->code][0] ?? null, 'what was begun meanwhile stays where it is');
+        self::assertCount(count($all), self::board()->timetable()->placed);
     }
 
     #[Test]
