@@ -64,6 +64,20 @@ final readonly class StopSheet
         );
     }
 
+    /** The block after which film is laid though cloth is still trimmed later, which cuts it; null where none is. */
+    public function filmBeforeTrimming(): ?int
+    {
+        $film = null;
+        foreach ($this->steps as $step) {
+            $film ??= $step->action === StopAction::AddTopper ? $step->block : null;
+            if ($film !== null && $step->action === StopAction::TrimCloth) {
+                return $film;
+            }
+        }
+
+        return null;
+    }
+
     /** How long hands take at all stops of a load. */
     public function handsS(HaltRules $rules): float
     {

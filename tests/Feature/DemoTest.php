@@ -96,7 +96,9 @@ final class DemoTest extends FeatureTestCase
         $this->get("/artwork/{$harbour->id}/cloth")
             ->assertOk()
             ->assertSee('At hand, in this order')
-            ->assertSee('W-11 Wool felt, cream, piece 1');
+            ->assertSee('W-11 Wool felt, cream, piece 1')
+            ->assertSee('no web: lightly sprayed')
+            ->assertSee('web on its back: iron, cool, peel');
     }
 
     #[Test]

@@ -19,6 +19,9 @@
                         <td>
                             @if ($item->piece !== null)
                                 {{ $bill->cloths[$item->piece] === null ? 'cloth' : "{$bill->cloths[$item->piece]->code} {$bill->cloths[$item->piece]->name}" }}, piece {{ $item->piece }}
+                                @if ($cloth = $bill->cloths[$item->piece])
+                                    <span class="block text-sm text-soft">{{ $cloth->fusible ? 'web on its back: iron, cool, peel before it is cut; pressed after trimming' : 'no web: lightly sprayed, in the box, where it has to stay' }}</span>
+                                @endif
                             @else
                                 {{ $item->action->brings() }}
                             @endif

@@ -19,6 +19,10 @@
     </x-slot:say>
     <x-artwork-tabs :artwork="$artwork" here="stops" />
     <x-wrong field="blocks" />
+    @if ($sheet->filmBeforeTrimming() !== null)
+        <p class="note note-now mb-3" role="alert">Film is laid after block {{ $sheet->filmBeforeTrimming() }}, and cloth is
+            trimmed after that: the scissors cut the film. Lay it after the last trimming.</p>
+    @endif
     <form method="post" action="{{ route('artwork.stops', $artwork) }}">
         @csrf @method('put')
         <input type="hidden" name="seen" value="{{ $seen }}">

@@ -147,6 +147,23 @@ final class StopSheetTest extends TestCase
     }
 
     #[Test]
+    public function film_comes_after_the_last_trimming_and_never_before(): void
+    {
+        $of = static fn(?StopAction ...$actions): ?int => StopSheet::of(
+            array_map(static fn(?StopAction $action): SheetBlock => new SheetBlock(5, action: $action), [
+                ...array_values($actions),
+                null,
+            ]),
+        )->filmBeforeTrimming();
+
+        self::assertSame(1, $of(StopAction::AddTopper, StopAction::LayCloth, StopAction::TrimCloth));
+        self::assertSame(2, $of(StopAction::TrimCloth, StopAction::AddTopper, StopAction::TrimCloth));
+        self::assertNull($of(StopAction::LayCloth, StopAction::TrimCloth, StopAction::AddTopper));
+        self::assertNull($of(StopAction::AddTopper));
+        self::assertNull($of());
+    }
+
+    #[Test]
     public function a_whole_cloth_may_lie_there_from_the_first_stitch_and_a_shape_may_not(): void
     {
         $blocks = [
