@@ -58,6 +58,19 @@ final class HoopingsTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_setup_of_an_earlier_version_is_divided_when_the_shop_opens(): void
+    {
+        $setup = Setup::query()->findOrFail($this->batch->decoration_id);
+        $parts = $setup->parts;
+        self::assertCount(3, $parts ?? []);
+        $setup->update(['parts' => null]);
+        $this->artisan('shop:follow')->assertExitCode(0);
+        self::assertSame($parts, $setup->refresh()->parts);
+        $this->artisan('shop:follow')->assertExitCode(0);
+        self::assertSame($parts, $setup->refresh()->parts);
+    }
+
+    #[Test]
     public function a_new_tape_is_divided_anew_and_each_hooping_has_a_tape_of_its_own(): void
     {
         $setup = Setup::query()->findOrFail($this->batch->decoration_id);
