@@ -63,8 +63,9 @@ final class DaySums
                 ->distinct()
                 ->selectRaw('date(recorded_at) as day')
                 ->pluck('day');
+            $machines = DB::table('machines')->pluck('id', 'code')->all();
             foreach ($days as $day) {
-                self::count(CarbonImmutable::parse($day));
+                self::count(CarbonImmutable::parse($day), $machines);
             }
             DB::table('day_sums_kept')->update(['seq' => $newest]);
         });
@@ -112,11 +113,11 @@ final class DaySums
         return $said;
     }
 
-    private static function count(CarbonImmutable $day): void
+    /** @param array<string, int> $machines code => id */
+    private static function count(CarbonImmutable $day, array $machines): void
     {
         DB::table('day_sums')->where('day', $day->toDateString())->delete();
         $entries = Ledger::between($day, $day);
-        $machines = DB::table('machines')->pluck('id', 'code');
         $orders = DB::table('orders')
             ->whereIn('number', array_unique(array_map(static fn(Entry $entry): string => $entry->order, $entries)))
             ->pluck('id', 'number');

@@ -28,7 +28,7 @@ final readonly class FinishList
     /**
      * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toFinish
      * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toCheck
-     * @param list<array{of: string, passed: int, rejected: int, rework: int}> $rates of late, by what is asked
+     * @param list<array{of: string, passed: int, rejected: int, rework: int, good: int}> $rates of late, by what is asked
      */
     private function __construct(public array $toFinish, public array $toCheck, public array $rates) {}
 
@@ -94,7 +94,7 @@ final readonly class FinishList
         ];
     }
 
-    /** @return list<array{of: string, passed: int, rejected: int, rework: int}> those that were looked at most on top */
+    /** @return list<array{of: string, passed: int, rejected: int, rework: int, good: int}> those that were looked at most on top */
     private static function rates(PassedBy $by): array
     {
         $of = match ($by) {
@@ -125,6 +125,9 @@ final readonly class FinishList
                         'passed' => (int) $row->passed,
                         'rejected' => (int) $row->rejected,
                         'rework' => (int) $row->rework,
+                        'good' => (int) round(
+                            (100 * $row->passed) / max(1, $row->passed + $row->rework + $row->rejected),
+                        ),
                     ],
                 )
                 ->all(),

@@ -39,7 +39,7 @@ final readonly class BreakCard
         $design = $running->design();
         $step = $design->stopSheet()->at($stitch);
         $thread = $design->threads()[($step->block ?? 1) - 1] ?? '';
-        $needle = $machine->rack->first(static fn($one): bool => $one->thread?->code === $thread)?->number;
+        $needle = $machine->needleWith($thread)?->number;
         $since = CarbonImmutable::now()->subDays(self::DAYS);
         $fitted =
             $needle === null

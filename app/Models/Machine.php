@@ -53,6 +53,12 @@ final class Machine extends Model
         'retired_at' => 'immutable_datetime',
     ];
 
+    /** The needle on which a thread sits now; wants `rack.thread`. */
+    public function needleWith(string $thread): ?Needle
+    {
+        return $this->rack->first(static fn(Needle $one): bool => $one->thread?->code === $thread);
+    }
+
     /** As it was confirmed last; null where it never was. */
     public function needleProgram(): ?NeedleProgram
     {

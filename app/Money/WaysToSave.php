@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Money;
 
+use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\OrderLine;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
-use Hakama\House\HouseRule;
 use Hakama\Money\Job;
 use Hakama\Money\Rates;
 use Hakama\Money\Savings;
@@ -30,11 +30,11 @@ final readonly class WaysToSave
         $ways = [];
         $which = 0;
         foreach ($line->decorations->whereNull('split_from_id') as $decoration) {
-            $work = $this->works->of($decoration, $line);
-            if ($work === null) {
+            if ($decoration->artwork?->read_at === null) {
                 continue;
             }
-            foreach ($this->ways($decoration, $line, $work) as [$words, $instead]) {
+            $work = $job->works[$which];
+            foreach ($this->ways($decoration, $decoration->artwork, $work) as [$words, $instead]) {
                 $ways[] = ["{$words}, {$work->name}", $which, $instead];
             }
             $which++;
@@ -44,21 +44,19 @@ final readonly class WaysToSave
     }
 
     /** @return list<array{string, Work}> */
-    private function ways(Decoration $decoration, OrderLine $line, Work $work): array
+    private function ways(Decoration $decoration, Artwork $artwork, Work $work): array
     {
-        $rules = $this->house->rules();
-        $changeS = $rules->value(HouseRule::ChangeTime) + $rules->value(HouseRule::RampTime);
+        $changeS = $this->house->rules()->runTime()->aChangeS();
         $ways = [];
-        foreach ($this->works->elsewhere($decoration, $line) as $machine => $there) {
+        foreach ($this->works->elsewhere($decoration, $artwork, $work) as $machine => $there) {
             $ways[] = ["Sewn on {$machine}", $there];
         }
-        $artwork = $decoration->artwork;
-        if ($artwork !== null && $artwork->copies === 1 && $artwork->changes > 0) {
+        if ($artwork->copies === 1 && $artwork->changes > 0) {
             $ways[] = ['One colour less', $work->sewnIn($work->sewS - $changeS, $work->perLoad)];
         }
         // Of copies in file order every one changes colours; regrouped they do so together.
-        $once = $artwork === null ? 0 : intdiv($artwork->changes + 1, $artwork->copies) - 1;
-        if ($artwork !== null && $artwork->copies > 1 && $artwork->changes > $once && $once >= 0) {
+        $once = intdiv($artwork->changes + 1, $artwork->copies) - 1;
+        if ($artwork->copies > 1 && $artwork->changes > $once && $once >= 0) {
             $ways[] = [
                 'Copies regrouped by colour',
                 $work->sewnIn($work->sewS - ($artwork->changes - $once) * $changeS, $work->perLoad),

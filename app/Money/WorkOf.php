@@ -46,23 +46,26 @@ final class WorkOf
         private readonly Catalogue $catalogue,
     ) {}
 
-    /** @return array<string, Work> on the other machines that can do it: code => the work there */
-    public function elsewhere(Decoration $decoration, OrderLine $line): array
+    /** @return array<string, Work> the same work on each machine that can do it: code => the work there */
+    public function elsewhere(Decoration $decoration, Artwork $artwork, Work $own): array
     {
         $works = [];
-        $own = $this->of($decoration, $line);
-        $artwork = $decoration->artwork;
-        if ($own === null || $artwork === null || $artwork->variant === Variant::Names) {
-            return [];
-        }
-        foreach ($this->setUp($decoration, $artwork)[3] as $id => $seconds) {
-            $machine = $this->machines?->firstWhere('id', $id);
-            if ($machine !== null && $machine->retired_at === null && $seconds > 0) {
-                $works[$machine->code] = $own->sewnIn((float) $seconds, $machine->heads * $artwork->copies);
+        // A list of names sews on one head, whichever machine that is on.
+        $seconds = $artwork->variant === Variant::Names ? [] : $this->setUp($decoration, $artwork)[3];
+        foreach ($seconds as $id => $s) {
+            $machine = $this->machines()->firstWhere('id', $id);
+            if ($machine !== null && $machine->retired_at === null && $s > 0) {
+                $works[$machine->code] = $own->sewnIn((float) $s, $machine->heads * $artwork->copies);
             }
         }
 
         return $works;
+    }
+
+    /** @return Collection<int, Machine> */
+    private function machines(): Collection
+    {
+        return $this->machines ??= Machine::query()->get();
     }
 
     /** Null as long as it has no artwork, or one that is still being read. */
@@ -75,10 +78,9 @@ final class WorkOf
         $decoration->setRelation('line', $line);
         $rules = $this->house->rules();
         [$frame, $layers, $topper, $seconds, $hoopS, $hoopings] = $this->setUp($decoration, $artwork);
-        $this->machines ??= Machine::query()->get();
         $seconds = array_filter($seconds);
         $on = $decoration->batch->machine_id ?? null;
-        $machine = $this->machines->firstWhere(
+        $machine = $this->machines()->firstWhere(
             'id',
             isset($seconds[$on]) ? $on : array_keys($seconds, min($seconds ?: [0]), true)[0] ?? 0,
         );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Thread;
 
 use App\Formats\Csv;
-use App\Formats\Sheet;
+use App\Formats\Xlsx;
 use Hakama\Thread\ShelfRow;
 use Hakama\Thread\UnfitRow;
 use Illuminate\Http\UploadedFile;
@@ -43,7 +43,7 @@ final class ShelfList
             $rows,
         );
 
-        return Sheet::of('Threads', [ShelfRow::COLUMNS, ...$lines]);
+        return Xlsx::of('Threads', [ShelfRow::COLUMNS, ...$lines]);
     }
 
     /**

@@ -15,4 +15,10 @@ final readonly class RunTimeRules
         public float $breaksPer1000,
         public float $breakS,
     ) {}
+
+    /** What a colour change takes, until the machine is at its speed again. */
+    public function aChangeS(): float
+    {
+        return $this->changeS + $this->rampS;
+    }
 }

@@ -92,7 +92,7 @@ final class Timeline
                     $sewn = true;
                 } elseif ($kind === RecordKind::Stop->value) {
                     // A stop before the first stitch or after the last is no colour change.
-                    $stopsS += $sewn ? $rules->changeS + $rules->rampS : 0.0;
+                    $stopsS += $sewn ? $rules->aChangeS() : 0.0;
                     $jumps = 0;
                 } elseif (++$jumps === $this->trimJumps && $sewn) {
                     $this->clock += $rules->trimS + $rules->rampS;

@@ -24,7 +24,7 @@ for (const figure of document.querySelectorAll('[data-chart]')) {
     svg.selectAll('rect')
         .data(bars)
         .join('rect')
-        .attr('fill', '#2b3a67')
+        .attr('class', 'chart-bar')
         .attr('x', (bar) => x(bar.label))
         .attr('width', x.bandwidth())
         .attr('y', (bar) => y(bar.value))

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Artwork\Patches;
 use App\Models\Order;
 use App\Models\OrderLine;
-use App\Setup\SheetCuts;
+use App\Setup\PatchCuts;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
@@ -73,7 +73,7 @@ final class PatchOrderTest extends FeatureTestCase
         $box = self::decoration(1006)->artwork()->firstOrFail()->bounds();
         $open = self::board()->batches()[$batch->code];
         // Room of 15 mm on each side.
-        $cuts = app(SheetCuts::class)->of([$open]);
+        $cuts = app(PatchCuts::class)->of([$open]);
         self::assertCount(2, $cuts);
         self::assertStringStartsWith('felt', $cuts[0]['what']);
         self::assertSame('iron-on film', $cuts[1]['what']);
@@ -87,9 +87,9 @@ final class PatchOrderTest extends FeatureTestCase
         }
         $this->get('/setup/backing')->assertOk()->assertSee('For patches, a piece a sheet')->assertSee('Iron-on film');
         $this->line->update(['patch_back' => PatchBack::SewnOn]);
-        self::assertCount(1, app(SheetCuts::class)->of([$open]));
+        self::assertCount(1, app(PatchCuts::class)->of([$open]));
         $this->line->update(['garment' => Garment::Apron]);
-        self::assertSame([], app(SheetCuts::class)->of([$open]));
+        self::assertSame([], app(PatchCuts::class)->of([$open]));
     }
 
     #[Test]

@@ -8,7 +8,6 @@ use Hakama\Artwork\Role;
 use Hakama\Artwork\Step;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Pattern;
-use Hakama\Stitch\Point;
 use Hakama\Stitch\RecordKind;
 
 /** What the hands bring to the stops of one frame, in the order it is wanted, with the size each is cut to. */
@@ -83,12 +82,10 @@ final readonly class PickingList
         $boxes = [];
         foreach ($pattern->blockSpans() as $span) {
             $box = null;
-            foreach ($pattern->slice($span->from, $span->to)->chunks() as $chunk) {
-                foreach ($chunk->kinds as $i => $kind) {
-                    if ($kind === RecordKind::Stitch->value) {
-                        $at = Bounds::around([new Point($chunk->xs[$i] / 10, $chunk->ys[$i] / 10)]);
-                        $box = $box?->with($at) ?? $at;
-                    }
+            foreach ($pattern->slice($span->from, $span->to)->runs() as $run) {
+                if ($run->kind === RecordKind::Stitch) {
+                    $of = new Bounds(min($run->xs) / 10, max($run->xs) / 10, min($run->ys) / 10, max($run->ys) / 10);
+                    $box = $box?->with($of) ?? $of;
                 }
             }
             $boxes[] = $box;

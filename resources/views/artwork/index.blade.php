@@ -1,3 +1,4 @@
+@php $units = app(App\Shop\House::class)->units(); @endphp
 <x-layout station="artwork" title="Artwork">
     @php $open = collect($artworks->items())->filter(fn ($a) => $a->read_at === null || str_contains((string) $a->hexes, '-')); @endphp
     <x-slot:say>
@@ -42,7 +43,9 @@
                         <span class="mt-2 block font-semibold text-ink">{{ $artwork->name }}</span>
                     </a>
                     <span class="block text-sm text-soft tabular-nums">{{ App\Shop\Figure::words($artwork->stitches) }}
-                        stitches, {{ app(App\Shop\House::class)->units()->size($artwork->bounds()->width(), $artwork->bounds()->height()) }}{{ $artwork->variant === Hakama\Artwork\Variant::Standard ? '' : ', ' . $artwork->variantLabel() }}</span>
+                        stitches,
+                        {{ $units->size($artwork->bounds()->width(), $artwork->bounds()->height()) }}{{--
+                        --}}{{ $artwork->variant === Hakama\Artwork\Variant::Standard ? '' : ', ' . $artwork->variantLabel() }}</span>
                     <span class="mt-1 flex">
                         @foreach (array_filter(explode(',', (string) $artwork->hexes)) as $hex)
                             <x-swatch :hex="$hex === '-' ? null : $hex" />

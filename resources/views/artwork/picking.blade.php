@@ -18,9 +18,15 @@
                         <td>after block {{ $item->block }}</td>
                         <td>
                             @if ($item->piece !== null)
-                                {{ $bill->cloths[$item->piece] === null ? 'cloth' : "{$bill->cloths[$item->piece]->code} {$bill->cloths[$item->piece]->name}" }}, piece {{ $item->piece }}
-                                @if ($cloth = $bill->cloths[$item->piece])
-                                    <span class="block text-sm text-soft">{{ $cloth->fusible ? 'web on its back: iron, cool, peel before it is cut; pressed after trimming' : 'no web: lightly sprayed, in the box, where it has to stay' }}</span>
+                                @php $cloth = $bill->cloths[$item->piece]; @endphp
+                                {{ $cloth === null ? 'cloth' : "{$cloth->code} {$cloth->name}" }}, piece
+                                {{ $item->piece }}
+                                @if ($cloth?->fusible)
+                                    <span class="block text-sm text-soft">web on its back: iron, cool, peel before it is
+                                        cut; pressed after trimming</span>
+                                @elseif ($cloth)
+                                    <span class="block text-sm text-soft">no web: lightly sprayed, in the box, where it
+                                        has to stay</span>
                                 @endif
                             @else
                                 {{ $item->action->brings() }}

@@ -15,8 +15,9 @@
         <div class="grid grid-cols-2 gap-4">
             <x-field name="currency" label="Its money, three letters" :value="$shop->currency" maxlength="3" />
             <div><label for="units">Lengths in</label><select id="units" name="units">
+                    @php $unitNow = old('units', app(App\Shop\House::class)->units()->value); @endphp
                     @foreach (['mm' => 'millimetres', 'inch' => 'inches'] as $unit => $words)
-                        <option value="{{ $unit }}" @selected(old('units', app(App\Shop\House::class)->units()->value) === $unit)>{{ $words }}</option>
+                        <option value="{{ $unit }}" @selected($unitNow === $unit)>{{ $words }}</option>
                     @endforeach
                 </select><x-wrong field="units" /></div>
         </div>

@@ -56,16 +56,17 @@
                     </thead>
                     <tbody>
                         @foreach ($sums as $first => $e)
-                            @php $day = Carbon\CarbonImmutable::parse($first); @endphp
+                            @php
+                                $day = Carbon\CarbonImmutable::parse($first);
+                                $inside = [
+                                    'by' => ($period->within() ?? $period)->value,
+                                    'from' => $first,
+                                    'to' => $period->last($day)->format('Y-m-d'),
+                                ];
+                            @endphp
                             <tr data-label="{{ $period->label($day) }}" data-value="{{ $e->stitches }}">
                                 <td class="whitespace-nowrap">
-                                    @if ($period->within())
-                                        <a
-                                            href="{{ route('books.show', ['by' => $period->within()->value, 'from' => $first, 'to' => $period->last($day)->format('Y-m-d')]) }}">{{ $period->label($day) }}</a>
-                                    @else
-                                        <a
-                                            href="{{ route('books.show', ['from' => $first, 'to' => $first]) }}">{{ $period->label($day) }}</a>
-                                    @endif
+                                    <a href="{{ route('books.show', $inside) }}">{{ $period->label($day) }}</a>
                                 </td>
                                 <td class="num">{{ $n($e->stitches) }}</td>
                                 <td class="num">{{ $e->done }}</td>
@@ -149,7 +150,8 @@
             <div>
                 <h2 class="mb-1">By day, machine and order</h2>
                 @if ($rows === [])
-                    <p class="note mb-2">{{ count($entries) }} lines: open a {{ $period->within()->value ?? 'day' }} to see them, or take them as CSV.</p>
+                    <p class="note mb-2">{{ count($entries) }} lines: open a
+                        {{ $period->within()->value ?? 'day' }} to see them, or take them as CSV.</p>
                 @endif
                 <table>
                     <thead>

@@ -147,7 +147,7 @@
                         @foreach ($list->rates as $rate)
                             <tr>
                                 <td>{{ $rate['of'] === '' ? 'not known' : $rate['of'] }}</td>
-                                <td class="num">{{ round((100 * $rate['passed']) / max(1, $rate['passed'] + $rate['rework'] + $rate['rejected'])) }} %</td>
+                                <td class="num">{{ $rate['good'] }} %</td>
                                 <td class="num">{{ $rate['passed'] }}</td>
                                 <td class="num">{{ $rate['rework'] }}</td>
                                 <td class="num">{{ $rate['rejected'] }}</td>

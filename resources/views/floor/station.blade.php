@@ -99,7 +99,7 @@
                 </div>
                 <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
                     @foreach ($sheet->steps as $step)
-                        @php $needle = $m->rack->first(static fn ($one) => $one->thread?->code === $design->threads()[$step->block - 1])?->number; @endphp
+                        @php $needle = $m->needleWith($design->threads()[$step->block - 1])?->number; @endphp
                         <li class="floor-step" data-to="{{ $step->to }}"
                             @if ($run->load->event && $running->stitch >= $step->from - 1 && $running->stitch < $step->to) data-here @endif><x-swatch
                                 :hex="$design->colours()[$step->block - 1]" />{{ $design->threads()[$step->block - 1] }}{{ $needle ? ", needle {$needle}" : '' }}{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', ' . $step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': ' . $step->note }}

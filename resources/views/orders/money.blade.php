@@ -114,11 +114,10 @@
                         @endif
                     </p>
                 @endif
-                @php $saved = $line->real === null ? $ways->of($line->line, $line->job) : []; @endphp
-                @if ($saved !== [])
+                @if ($saved[$line->line->id] !== [])
                     <h3 class="mt-3 font-semibold">What would make it cheaper</h3>
                     <ul class="text-sm">
-                        @foreach ($saved as [$words, $cents])
+                        @foreach ($saved[$line->line->id] as [$words, $cents])
                             <li class="flex border-b border-hair py-1">{{ $words }}<span
                                     class="num ml-auto">costs {{ $m($cents) }} less</span></li>
                         @endforeach

@@ -61,8 +61,12 @@
                 </div>
                 <p class="text-sm text-soft">A name that is too long is narrowed, then made lower. A radius below zero
                     hangs the name under its arc.</p>
+                @php
+                    $onCap = $decoration->position === Hakama\Garment\Position::CapFront;
+                    $outwards = $value('centre_out', $lettering->centre_out ?? $onCap);
+                @endphp
                 <label class="m-0 mt-2 flex items-baseline gap-2"><input type="hidden" name="centre_out" value="0"><input
-                        type="checkbox" name="centre_out" value="1" @checked($value('centre_out', $lettering?->centre_out ?? $decoration->position === Hakama\Garment\Position::CapFront))><span>From
+                        type="checkbox" name="centre_out" value="1" @checked($outwards)><span>From
                         the middle outwards <span class="text-sm text-soft">as a cap wants it: the slack is pushed
                             out</span></span></label>
                 <div class="mt-3 grid grid-cols-2 gap-3">

@@ -17,7 +17,8 @@
                 <svg data-qr="{{ route('floor.tag', $tag) }}" role="img" aria-label="{{ $tag }}"></svg>
                 <p><strong>{{ $tag }}</strong><br>No. {{ $order->number }}, {{ $order->customer->name }}<br>
                     {{ $piece->decoration->line->garmentLabel() }}<br>{{ $piece->decoration->positionLabel() }},
-                    {{ $piece->decoration->artwork->name ?? 'artwork comes later' }}<br><strong>{{ $piece->label() }}</strong>{{ $piece->text === null ? '' : ", {$piece->text}" }}
+                    {{ $piece->decoration->artwork->name ?? 'artwork comes later' }}<br>
+                    <strong>{{ $piece->label() }}</strong>{{ $piece->text === null ? '' : ", {$piece->text}" }}
                 </p>
             </article>
         @endforeach

@@ -44,7 +44,8 @@
                     <dt>Ends</dt>
                     <dd>{{ App\Clock\ShopClock::words($at($placed->end())) }}</dd>
                     <dt>Finishing</dt>
-                    <dd>{{ App\Shop\Figure::words(ceil(($finishS * $batch->left) / 60)) }} min of hands, {{ App\Shop\Figure::words($finishS) }} s a piece,
+                    <dd>{{ App\Shop\Figure::words(ceil(($finishS * $batch->left) / 60)) }} min of hands,
+                        {{ App\Shop\Figure::words($finishS) }} s a piece,
                         beside the machine; the last load after it</dd>
                 @endif
                 @if ($odds)

@@ -7,15 +7,13 @@ namespace App\Http\Controllers\Books;
 use App\Books\BookRows;
 use App\Books\DaySums;
 use App\Books\MachineHours;
-use App\Formats\Sheet;
+use App\Books\WhatCostMost;
+use App\Formats\Xlsx;
 use App\Http\Requests\Books\ShowBooks;
-use App\Shop\House;
 use Carbon\CarbonImmutable;
-use Hakama\Books\Costliest;
 use Hakama\Books\Entry;
 use Hakama\Books\Period;
 use Hakama\Books\Sum;
-use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +24,7 @@ final class BooksController
     /** So many lines of one day, machine and order are shown; of more, only what they come to. */
     private const MOST_ROWS = 400;
 
-    public function show(ShowBooks $request, MachineHours $hours, House $house): View
+    public function show(ShowBooks $request, MachineHours $hours, WhatCostMost $costly): View
     {
         [$from, $to] = [$request->from(), $request->to()];
         $entries = DaySums::between($from, $to);
@@ -45,39 +43,13 @@ final class BooksController
                 ->groupBy('machine')
                 ->map(static fn($of, string $machine): Entry => Sum::of('', $machine, '', array_values($of->all()))),
             'hours' => $used,
-            'costliest' => Costliest::of(
-                $entries,
-                $used,
-                self::worth($entries),
-                (int) $house->rules()->value(HouseRule::MachineHour),
-                (int) $house->rules()->value(HouseRule::HandHour),
-            ),
+            'costliest' => $costly->of($entries, $used),
             'total' => Sum::of('', '', '', $entries),
             'customers' => DB::table('orders as o')
                 ->join('customers as c', 'c.id', '=', 'o.customer_id')
                 ->whereIn('o.number', array_unique(array_map(static fn(Entry $e): string => $e->order, $entries)))
                 ->pluck('c.name', 'o.number'),
         ]);
-    }
-
-    /**
-     * @param list<Entry> $entries
-     *
-     * @return array<string, int> order => cents of one of its garments that was spoiled, on average
-     */
-    private static function worth(array $entries): array
-    {
-        $spoiled = array_filter($entries, static fn(Entry $entry): bool => $entry->spoiledPieces() > 0);
-
-        return DB::table('order_lines as l')
-            ->join('orders as o', 'o.id', '=', 'l.order_id')
-            ->leftJoin('garment_styles as s', 's.id', '=', 'l.garment_style_id')
-            ->whereIn('o.number', array_unique(array_map(static fn(Entry $entry): string => $entry->order, $spoiled)))
-            ->groupBy('o.number')
-            ->selectRaw('o.number, avg(coalesce(l.unit_value_cents, s.unit_value_cents, 0)) as cents')
-            ->pluck('cents', 'number')
-            ->map(static fn(mixed $cents): int => (int) round((float) $cents))
-            ->all();
     }
 
     public function csv(ShowBooks $request): StreamedResponse
@@ -102,7 +74,7 @@ final class BooksController
     {
         [$from, $to] = [$request->from(), $request->to()];
 
-        return (new Response(Sheet::of('Books', BookRows::between($from, $to))))
+        return (new Response(Xlsx::of('Books', BookRows::between($from, $to))))
             ->header('Content-Type', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
             ->header('Content-Disposition', 'attachment; filename="'.self::name($from, $to).'.xlsx"');
     }

@@ -139,9 +139,7 @@ final class FloorEventController
     private static function order(Machine $machine, OpenBatch $batch): array
     {
         return array_map(
-            static fn(BatchBlock $block): int => $machine->rack->first(
-                static fn(Needle $one): bool => $one->thread?->code === $block->thread,
-            )->number ?? 0,
+            static fn(BatchBlock $block): int => $machine->needleWith($block->thread)->number ?? 0,
             $batch->design->blocks,
         );
     }
@@ -151,7 +149,7 @@ final class FloorEventController
     {
         $fitted = [];
         foreach ($batch->design->blocks as $block) {
-            $needle = $machine->rack->first(static fn(Needle $one): bool => $one->thread?->code === $block->thread);
+            $needle = $machine->needleWith($block->thread);
             $wants = NeedleType::read($batch->batch->equipment->needle)->withThread($block->weight);
             if ($needle !== null && ! $needle->type()->equals($wants)) {
                 $fitted[$needle->number] = $wants;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
+use App\Floor\TaggedPiece;
 use App\Http\Requests\Floor\PrintTags;
 use App\Models\Order;
 use App\Models\Piece;
@@ -51,26 +52,15 @@ final class TagController
     public function show(Request $request, PlanBoard $board, Catalogue $catalogue, string $code): View|RedirectResponse
     {
         $tag = Tag::read($code);
-        $piece =
-            $tag === null
-                ? null
-                : Piece::query()
-                    ->with(['decoration.line.order.customer', 'decoration.artwork', 'decoration.batch.machine'])
-                    ->find($tag->piece);
-        if ($piece === null) {
+        $read = $tag === null ? null : TaggedPiece::of($tag, $board);
+        if ($read === null) {
             return redirect()
                 ->route('floor.tags', ['code' => $code])
                 ->with('problem', 'There is no piece with this label here.');
         }
-        $batch = $piece->decoration->batch;
 
         return view('floor.tag', [
-            'tag' => Tag::of($piece->id),
-            'piece' => $piece,
-            'batch' => $batch,
-            'isNext' =>
-                $batch?->machine !== null
-                && ($board->sequence()->on($batch->machine->code)[0] ?? null) === $batch->code,
+            'read' => $read,
             'people' => $catalogue->people(),
             'who' => Caller::acting($request),
         ]);

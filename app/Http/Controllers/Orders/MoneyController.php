@@ -34,11 +34,18 @@ final readonly class MoneyController
 
     public function show(Order $order, Risks $risks, WaysToSave $ways): View
     {
+        $money = $this->accounts->of($order->load('customer'));
+        $saved = [];
+        foreach ($money->lines as $line) {
+            // What is sewn costs what it cost.
+            $saved[$line->line->id] = $line->real === null ? $ways->of($line->line, $line->job) : [];
+        }
+
         return view('orders.money', [
             'risks' => $risks,
-            'ways' => $ways,
-            'order' => $order->load('customer'),
-            'money' => $this->accounts->of($order),
+            'saved' => $saved,
+            'order' => $order,
+            'money' => $money,
             'seen' => KeepMoney::sign($order),
             'currency' => $this->premises->shop()->currency,
             'invoices' => Invoice::query()->where('order_id', $order->id)->orderBy('number')->get(),

@@ -10,7 +10,7 @@ use App\Models\BackingStock;
 use App\People\Caller;
 use App\Plan\PlanBoard;
 use App\Setup\BackingCuts;
-use App\Setup\SheetCuts;
+use App\Setup\PatchCuts;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,7 +18,7 @@ use Illuminate\Http\Request;
 /** Backing to cut, day by day, and what lies on the shelf. */
 final class BackingController
 {
-    public function show(BackingCuts $cuts, SheetCuts $sheets, PlanBoard $board): View
+    public function show(BackingCuts $cuts, PatchCuts $patches, PlanBoard $board): View
     {
         $wants = $cuts->wants();
         $list = $cuts->list(array_column($wants, 0));
@@ -30,7 +30,7 @@ final class BackingController
         return view('setup.backing', [
             'days' => $days,
             'short' => $list->short,
-            'sheets' => $sheets->of(array_values(array_intersect_key($board->batches(), $wants))),
+            'sheets' => $patches->of(array_values(array_intersect_key($board->batches(), $wants))),
             'shelf' => BackingStock::query()
                 ->orderBy('kind')
                 ->orderByRaw("field(form, 'off_cut', 'piece', 'roll')")

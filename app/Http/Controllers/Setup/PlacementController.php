@@ -33,13 +33,9 @@ final class PlacementController
         $degrees = (float) str_replace(',', '.', $request->string('b')->value());
         $seam = $decoration->position->seam();
         if ($number('a') <= 0.0) {
-            return new Response(
-                $request->string('a')->value() === ''
-                    ? ''
-                    : "<span class=\"wrong\">What was measured is a length above nought, such as {$units->field(
-                        200,
-                    )}.</span>",
-            );
+            $such = "What was measured is a length above nought, such as {$units->field(200)}.";
+
+            return new Response($request->string('a')->value() === '' ? '' : "<span class=\"wrong\">{$such}</span>");
         }
         try {
             $found = match ($request->string('measure')->value()) {

@@ -6,10 +6,10 @@ namespace App\Formats;
 
 use PhpOffice\PhpSpreadsheet\Cell\DataType;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
-use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx as Writer;
 
 /** Lists as spreadsheets. What is a number is written as one; all else is text, whatever it begins with. */
-final class Sheet
+final class Xlsx
 {
     /** @param iterable<list<int|float|string>> $rows */
     public static function of(string $title, iterable $rows): string
@@ -29,7 +29,7 @@ final class Sheet
         }
         $stream = fopen('php://temp', 'w+b');
         assert($stream !== false);
-        (new Xlsx($book))->save($stream);
+        (new Writer($book))->save($stream);
         rewind($stream);
 
         return (string) stream_get_contents($stream);

@@ -11,7 +11,7 @@ use Hakama\Garment\Garment;
 use Hakama\House\HouseRule;
 
 /** What is cut for patches beside the backing: the cloth they are made of, and film for their backs, a piece a sheet. */
-final readonly class SheetCuts
+final readonly class PatchCuts
 {
     public function __construct(private House $house) {}
 
