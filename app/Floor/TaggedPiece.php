@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Floor;
 
+use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Machine;
 use App\Models\Piece;
@@ -21,6 +22,7 @@ final readonly class TaggedPiece
         public ?Batch $batch,
         public ?Machine $machine,
         private bool $hasItsTurn,
+        private bool $isHooped,
     ) {}
 
     /** Null where there is no such piece. */
@@ -34,7 +36,14 @@ final readonly class TaggedPiece
 
         return $piece === null
             ? null
-            : new self($piece, $tag, $batch, $batch?->machine, $first !== null && $first === $batch?->code);
+            : new self(
+                $piece,
+                $tag,
+                $batch,
+                $batch?->machine,
+                $first !== null && $first === $batch?->code,
+                $batch !== null && in_array($piece->id, FloorLog::run($batch)->hooped, true),
+            );
     }
 
     public function stands(): string
@@ -43,6 +52,7 @@ final readonly class TaggedPiece
             $this->piece->state === PieceState::Done => $this->piece->finish?->label() ?? 'done',
             $this->piece->state === PieceState::Sewing => 'on the machine',
             $this->batch === null => 'to be set up',
+            $this->isHooped => 'hooped',
             $this->machine === null => "in {$this->batch->code}, which has no place in the plan yet",
             default => "waits in {$this->batch->code} for {$this->machine->code}",
         };
@@ -50,7 +60,7 @@ final readonly class TaggedPiece
 
     public function mayBeHooped(): bool
     {
-        return $this->piece->state === PieceState::Waiting && $this->hasItsTurn;
+        return $this->piece->state === PieceState::Waiting && $this->hasItsTurn && ! $this->isHooped;
     }
 
     public function isToFinish(): bool
@@ -64,6 +74,7 @@ final readonly class TaggedPiece
         return match (true) {
             $this->piece->state === PieceState::Sewing => 'It is taken off and counted at the machine.',
             $this->piece->state === PieceState::Done => 'It is handed over with its order.',
+            $this->isHooped => 'It goes on the machine with one of the next loads.',
             $this->batch === null => 'Its setup is chosen first.',
             default => 'Its batch has its turn first.',
         };

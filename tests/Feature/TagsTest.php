@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\FloorLog\FloorLog;
 use App\Models\Order;
 use App\Models\Piece;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Tag;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 
 /** Labels of pieces: printed by order, scanned or typed, and what is next for the piece. */
@@ -56,6 +60,14 @@ final class TagsTest extends FeatureTestCase
             ->assertOk()
             ->assertSee("waits in {$batch->code} for {$machine}")
             ->assertSee('It is hooped');
+        FloorLog::append(
+            self::machine($machine),
+            $batch,
+            new Event(Str::uuid()->toString(), EventKind::PieceHooped, $batch->id, 0, pieces: [$piece->id]),
+            'hand',
+            'Ilse',
+        );
+        $this->get($tag)->assertSee('goes on the machine with one of the next loads')->assertDontSee('It is hooped');
         $piece->update(['state' => PieceState::Done, 'finish' => FinishState::ToFinish]);
         $this->get($tag)->assertSee('It is finished');
         $piece->update(['finish' => FinishState::ToCheck]);

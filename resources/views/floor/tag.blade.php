@@ -27,6 +27,7 @@
         @endif
     </dl>
     <h2 class="mb-2 mt-5">What is next</h2>
+    <x-wrong field="piece" /><x-wrong field="kind" /><x-wrong field="who" />
     @if ($read->mayBeHooped())
         <form method="post" action="{{ route('floor.events', $read->machine) }}">@csrf<input type="hidden"
                 name="id" value="{{ Str::uuid() }}"><input type="hidden" name="kind" value="piece_hooped"><input
