@@ -54,13 +54,23 @@ final class OrderBook
                 'note' => $note,
                 'for_event' => $forEvent,
             ]);
-            $pieces = array_merge(...array_map(static fn(TypedLine $line): array => self::add($order, $line), $lines));
-            foreach (array_chunk($pieces, 500) as $some) {
-                Piece::query()->insert($some);
-            }
+            self::write($order, $lines);
 
             return $order;
         });
+    }
+
+    /**
+     * Lines of an order, with every piece that follows from them.
+     *
+     * @param list<TypedLine> $lines
+     */
+    public static function write(Order $order, array $lines): void
+    {
+        $pieces = array_merge(...array_map(static fn(TypedLine $line): array => self::add($order, $line), $lines));
+        foreach (array_chunk($pieces, 500) as $some) {
+            Piece::query()->insert($some);
+        }
     }
 
     /** @return list<array<string, mixed>> its pieces, to be written down */

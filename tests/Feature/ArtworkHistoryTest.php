@@ -117,7 +117,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         \Illuminate\Support\Facades\Queue::fake();
         config(['shop.records_read_at_once' => 10]);
         $roundel = self::artwork('Ferry roundel');
-        $setup = self::decoration(1007)->setup;
+        $setup = self::decoration(self::hoodies())->setup;
         self::assertNotNull($setup);
         $before = max($setup->sew_s);
         $this->post("/artwork/{$roundel->id}/file", [
@@ -177,7 +177,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
     #[Test]
     public function on_a_cap_the_version_for_caps_is_pointed_at(): void
     {
-        $decoration = self::decoration(1010);
+        $decoration = self::decoration(self::caps());
         self::assertSame(Position::CapFront, $decoration->position);
         $this->get("/setup/{$decoration->id}")->assertDontSee('made for caps');
         $decoration->update(['artwork_id' => self::artwork('Ringers’ bell')->id]);
@@ -227,7 +227,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
     public function setup_says_whether_it_came_out_on_cloth_like_this(): void
     {
         // Polo of piqué: the bell was never sewn on a knit.
-        $decoration = self::decoration(1006);
+        $decoration = self::decoration(self::polos());
         self::assertSame(Fabric::Pique, $decoration->line->fabric);
         $bell = $decoration->artwork;
         self::assertNotNull($bell);
@@ -375,7 +375,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
     #[Test]
     public function letters_that_somebody_has_measured_are_minded_wherever_the_artwork_is_sewn(): void
     {
-        $decoration = self::decoration(1006);
+        $decoration = self::decoration(self::polos());
         $bell = $decoration->artwork;
         self::assertNotNull($bell);
         $this->get("/setup/{$decoration->id}")->assertDontSee('The smallest letters are');

@@ -222,7 +222,7 @@ final class ArtworkTest extends FeatureTestCase
     #[Test]
     public function letters_are_measured_by_the_block_and_its_thread_and_needle_follow(): void
     {
-        $decoration = self::decoration(1006);
+        $decoration = self::decoration(self::polos());
         $artwork = Artwork::query()->findOrFail($decoration->artwork_id);
         $this->put("/artwork/{$artwork->id}/letters", ['block' => 2, 'letter_mm' => '4,2'])->assertSessionHas('done');
         self::assertSame(4.2, $artwork->refresh()->letter_mm);

@@ -8,8 +8,8 @@ use App\Clock\ShopClock;
 use App\FloorLog\FloorLog;
 use App\Jobs\FindPlan;
 use App\Models\FloorEvent;
-use App\Models\Order;
 use App\Models\Piece;
+use App\Models\PlanChange;
 use App\Models\Proposal;
 use App\Plan\Comparison;
 use App\Plan\OpenBatch;
@@ -18,6 +18,7 @@ use App\Plan\ShopOdds;
 use App\Plan\WhatIfForm;
 use App\Shop\Figure;
 use Carbon\CarbonImmutable;
+use Database\Factories\OrderFactory;
 use Hakama\Calendar\Hands;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
@@ -181,10 +182,11 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function two_people_at_one_plan_are_told_of_each_other_before_a_proposal_is_taken(): void
     {
+        $aprons = self::batchOf(self::aprons())->code;
         $proposal = $this->proposed();
         $seen = PlanBoard::version();
         $this->post('/plan/moves', [
-            'batch' => self::batchOf(1008)->code,
+            'batch' => $aprons,
             'machine' => 'M1',
             'rank' => 1,
             'version' => $seen,
@@ -271,7 +273,7 @@ final class BetterPlanTest extends FeatureTestCase
         Queue::fake();
         $this->post('/plan/proposals', ['iterations' => 2000])->assertRedirect();
         $proposal = Proposal::query()->latest('id')->firstOrFail();
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $machine = $batch->machine ?? self::fail('it stands on a machine');
         $left = self::board()->batches()[$batch->code]->left;
         $piece = (int) $batch->pieces()->orderBy('pieces.id')->value('pieces.id');
@@ -456,7 +458,7 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function when_it_can_be_ready_is_answered_with_and_without_moving_others(): void
     {
-        $like = self::batchOf(1006)->code;
+        $like = self::batchOf(self::polos())->code;
         $this->get("/plan/ask?like={$like}&pieces=12&due=2026-03-04T15:00")
             ->assertOk()
             ->assertSee('Without moving anything else')
@@ -470,7 +472,7 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function a_move_says_what_it_brings_before_it_is_made(): void
     {
-        $loaf = self::batchOf(1008)->code;
+        $loaf = self::batchOf(self::aprons())->code;
         $before = self::board()->sequence()->batches;
         $said = (string) $this->get("/plan/consequence?batch={$loaf}&machine=M1&rank=1")
             ->assertOk()
@@ -482,7 +484,7 @@ final class BetterPlanTest extends FeatureTestCase
             ['batch' => $loaf, 'machine' => 'M1', 'rank' => 1, 'version' => PlanBoard::version()],
             ['HX-Request' => 'true'],
         )->assertSee(str_replace('would end', 'ends', explode('.', $said)[0]));
-        $this->get('/plan/consequence?batch='.self::batchOf(1004)->code.'&machine=M2&rank=0')
+        $this->get('/plan/consequence?batch='.self::batchOf(self::running('M1'))->code.'&machine=M2&rank=0')
             ->assertOk()
             ->assertSee('stays where it');
         $this->get('/plan/consequence?batch=&machine=M9&rank=-1')->assertStatus(422);
@@ -499,12 +501,12 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function why_a_batch_is_there_is_what_the_next_best_place_would_cost(): void
     {
-        $loaf = self::batchOf(1008)->code;
+        $loaf = self::batchOf(self::aprons())->code;
         $this->get("/plan/batches/{$loaf}")
             ->assertOk()
             ->assertSee('Where it could stand, cheapest first')
             ->assertSee('is there');
-        $this->get('/plan/batches/'.self::batchOf(1004)->code)->assertSee('What runs is not moved.');
+        $this->get('/plan/batches/'.self::batchOf(self::running('M1'))->code)->assertSee('What runs is not moved.');
         $this->get('/plan/batches/B-999')->assertNotFound();
         // Four threads, and all but one of the needles of M2 pinned: they do not go on at once.
         DB::table('needles')
@@ -519,7 +521,7 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function what_is_fixed_keeps_its_start_when_all_else_is_planned_anew(): void
     {
-        $hoodies = self::batchOf(1007)->code;
+        $hoodies = self::batchOf(self::hoodies())->code;
         $start = self::board()->timetable()->find($hoodies)?->start();
         self::assertNotNull($start);
         $this->put("/plan/batches/{$hoodies}/fixed", [
@@ -543,7 +545,7 @@ final class BetterPlanTest extends FeatureTestCase
             'fixed' => 0,
             'version' => PlanBoard::version(),
         ])->assertSessionHas('done');
-        $this->put('/plan/batches/'.self::batchOf(1004)->code.'/fixed', [
+        $this->put('/plan/batches/'.self::batchOf(self::running('M1'))->code.'/fixed', [
             'fixed' => 1,
             'version' => PlanBoard::version(),
         ])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'it runs already'));
@@ -552,9 +554,9 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function a_batch_is_split_run_apart_and_put_together_again(): void
     {
-        $hoodies = self::batchOf(1007);
+        [$hoodies, $polos] = [self::batchOf(self::hoodies()), self::batchOf(self::polos())->code];
         $pieces = static fn(): array => DB::table('pieces')
-            ->where('order_id', Order::query()->where('number', 1007)->value('id'))
+            ->where('order_id', self::hoodies()->id)
             ->orderBy('id')
             ->get(['id', 'size', 'number', 'state'])
             ->map(static fn(object $row): array => (array) $row)
@@ -578,7 +580,10 @@ final class BetterPlanTest extends FeatureTestCase
             $board->timetable()->find($new)?->changes->cones->load,
             'behind the rest of it nothing is to be loaded',
         );
-        $this->get('/orders/1007')->assertOk()->assertSee('0 / 9')->assertSee('0 / 6');
+        $this->get('/orders/'.self::hoodies()->number)
+            ->assertOk()
+            ->assertSee('0 / 9')
+            ->assertSee('0 / 6');
         $this->post('/plan/moves', [
             'batch' => $new,
             'machine' => 'M3',
@@ -601,7 +606,7 @@ final class BetterPlanTest extends FeatureTestCase
             );
 
         $this->post("/plan/batches/{$new}/merge", [
-            'into' => self::batchOf(1006)->code,
+            'into' => $polos,
             'version' => PlanBoard::version(),
         ])->assertSessionHas(
             'problem',
@@ -618,7 +623,9 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertSame([15, $before], [self::board()->batches()[$hoodies->code]->left, $pieces()]);
         self::assertSame(
             1,
-            DB::table('decorations')->where('order_line_id', self::decoration(1007)->order_line_id)->count(),
+            DB::table('decorations')
+                ->where('order_line_id', self::decoration(self::hoodies())->order_line_id)
+                ->count(),
             'nothing of it is left behind',
         );
     }
@@ -626,7 +633,7 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function what_splitting_and_putting_together_would_bring_is_said_before_and_comes_true(): void
     {
-        $hoodies = self::batchOf(1007)->code;
+        $hoodies = self::batchOf(self::hoodies())->code;
         $before = self::board()->sequence()->batches;
         $said = (string) $this->get("/plan/batches/{$hoodies}/splitting?pieces=6")
             ->assertOk()
@@ -669,7 +676,9 @@ final class BetterPlanTest extends FeatureTestCase
     public function what_has_the_same_design_is_run_together_and_hardly_set_up(): void
     {
         // The bakery's loaf stands in two orders, one behind the other but for a batch between.
-        [$loaf, $more] = [self::batchOf(1008)->code, self::batchOf(1020)->code];
+        $more = self::batchOf(OrderFactory::new()->aprons(8)->nextAt('M1')->create())->code;
+        self::hoodies();
+        $loaf = self::batchOf(OrderFactory::new()->aprons()->nextAt('M1')->create())->code;
         $page = (string) $this->get("/plan/batches/{$more}")
             ->assertOk()
             ->assertSee("Run it together with {$loaf}")
@@ -677,7 +686,7 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertSame(
             1,
             preg_match(
-                "~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input type=\"hidden\" name=\"place\" value=\"(\\d+)\">.*?Run it together with {$loaf}~",
+                "~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input type=\"hidden\" name=\"place\" value=\"(\\d+)\">(?:(?!</form>).)*?Run it together with {$loaf}~",
                 $page,
                 $form,
             ),
@@ -705,7 +714,7 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function only_what_is_not_begun_is_split_off_and_the_eldest_may_go_too(): void
     {
-        $caps = self::batchOf(1004)->code;
+        $caps = self::batchOf(self::running('M1'))->code;
         foreach (['0', '11', 'some'] as $pieces) {
             $this->post("/plan/batches/{$caps}/split", [
                 'pieces' => $pieces,
@@ -722,7 +731,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->artisan('floor:recount')->assertExitCode(0);
         self::assertSame(6, self::board()->batches()[$caps]->left, 'recounted from the events it is the same');
 
-        $hoodies = self::batchOf(1007)->code;
+        $hoodies = self::batchOf(self::hoodies())->code;
         $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 4, 'version' => PlanBoard::version()]);
         $lane = self::board()->sequence()->on('M1');
         $new = $lane[(int) array_search($hoodies, $lane, true) + 1];
@@ -738,7 +747,8 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function fixing_splitting_and_putting_together_are_undone_like_a_move_one_after_the_other(): void
     {
-        $hoodies = self::batchOf(1007)->code;
+        $hoodies = self::batchOf(self::hoodies())->code;
+        PlanChange::query()->delete();
         $rows = static fn(): array => array_map(
             static fn(string $table): array => DB::table($table)
                 ->orderBy($table === 'setups' ? 'decoration_id' : 'id')
@@ -776,12 +786,12 @@ final class BetterPlanTest extends FeatureTestCase
     #[Test]
     public function what_was_put_together_stays_so_once_its_pieces_are_begun(): void
     {
-        $hoodies = self::batchOf(1007)->code;
+        $hoodies = self::batchOf(self::hoodies())->code;
         $this->post("/plan/batches/{$hoodies}/split", ['pieces' => 6, 'version' => PlanBoard::version()]);
         $new = (string) DB::table('batches')->orderByDesc('id')->value('code');
         $this->post("/plan/batches/{$new}/merge", ['into' => $hoodies, 'version' => PlanBoard::version()]);
         DB::table('pieces')
-            ->where('decoration_id', self::batchOf(1007)->decoration_id)
+            ->where('decoration_id', self::batchOf(self::hoodies())->decoration_id)
             ->orderByDesc('id')
             ->limit(1)
             ->update(['state' => 'done']);
@@ -807,7 +817,7 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertEqualsWithDelta(3 * $cost->weightedLateMin + $cost->changeoverMin + $cost->walks, $cheaper, 1e-6);
         $this->put('/shop/rules', ['walk_min' => '2.5']);
         self::assertEqualsWithDelta($cheaper + 1.5 * $cost->walks, self::board()->timetable()->totals->cost, 1e-6);
-        $this->get('/plan/batches/'.self::batchOf(1008)->code)
+        $this->get('/plan/batches/'.self::batchOf(self::aprons())->code)
             ->assertSee('3 for each minute that a batch is late')
             ->assertSee('#late_cost', false);
     }
@@ -830,10 +840,13 @@ final class BetterPlanTest extends FeatureTestCase
             $board->workload(),
             Dispatch::asBooked(
                 $board->workload(),
-                new Sequence(['M1' => [self::batchOf(1004)->code], 'M3' => [self::batchOf(1005)->code]]),
+                new Sequence([
+                    'M1' => [self::batchOf(self::running('M1'))->code],
+                    'M3' => [self::batchOf(self::running('M3'))->code],
+                ]),
             ),
         );
-        self::assertSame(0, $booked->find(self::batchOf(1004)->code)?->changeoverS);
+        self::assertSame(0, $booked->find(self::batchOf(self::running('M1'))->code)?->changeoverS);
     }
 
     private function proposed(int $iterations = 1500): Proposal

@@ -28,7 +28,7 @@ final class BooksTest extends FeatureTestCase
     public function what_is_kept_of_a_day_is_what_its_events_come_to_also_when_one_comes_in_late(): void
     {
         $this->assertKept();
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $pieces = $batch->pieces()->orderBy('pieces.id')->limit(3)->pluck('pieces.id')->all();
         FloorLog::append(
             self::machine('M2'),

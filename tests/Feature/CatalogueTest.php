@@ -52,7 +52,7 @@ final class CatalogueTest extends FeatureTestCase
             GarmentStyle::query()->where('name', 'Landing')->sole()->measures['M'],
         );
         self::assertSame(800, GarmentStyle::query()->where('name', 'Jetty')->sole()->unit_value_cents);
-        $page = (string) $this->get('/setup/'.self::decoration(1006)->id.'?size=M')->getContent();
+        $page = (string) $this->get('/setup/'.self::decoration(self::polos())->id.'?size=M')->getContent();
         preg_match('~id="on-garment".*?class="cloth-edge" d="M([^"]*)Z"~s', $page, $found);
         $xs = array_map(static fn(string $pair): float => (float) explode(' ', $pair)[0], explode('L', $found[1]));
         $ys = array_map(static fn(string $pair): float => (float) explode(' ', $pair)[1], explode('L', $found[1]));
@@ -105,11 +105,8 @@ final class CatalogueTest extends FeatureTestCase
 
     #[Test]
     #[DataProvider('unfit')]
-    public function a_list_with_a_mistake_is_refused_whole_and_says_where(
-        string $list,
-        string $csv,
-        string $said,
-    ): void {
+    public function a_list_with_a_mistake_is_refused_whole_and_says_where(string $list, string $csv, string $said): void
+    {
         $before = [GarmentStyle::query()->get()->toArray(), Frame::query()->get()->toArray()];
         $this->post("/shop/catalogue/{$list}", ['list' => self::upload($csv, 'bad.csv')])->assertSessionHasErrors(
             'list',
@@ -123,9 +120,9 @@ final class CatalogueTest extends FeatureTestCase
     public function what_is_no_list_is_refused(): void
     {
         $this->post('/shop/catalogue/garments')->assertSessionHasErrors(['list' => 'Choose a list.']);
-        $this->post('/shop/catalogue/garments', ['list' => self::upload('x', 'picture.png')])->assertSessionHasErrors(
-            ['list' => 'A list is a .csv file.'],
-        );
+        $this->post('/shop/catalogue/garments', ['list' => self::upload('x', 'picture.png')])->assertSessionHasErrors([
+            'list' => 'A list is a .csv file.',
+        ]);
         $this->get('/shop/catalogue/hats')->assertNotFound();
         $this->get('/shop/catalogue/hats.csv')->assertNotFound();
     }

@@ -71,7 +71,7 @@ final class ChangesTest extends FeatureTestCase
     #[Test]
     public function a_setup_is_noted_and_the_second_of_two_who_choose_is_told(): void
     {
-        $decoration = self::decoration(1008);
+        $decoration = self::decoration(self::aprons());
         $page = (string) $this->get("/setup/{$decoration->id}")->getContent();
         self::assertSame(1, preg_match('/name="seen" value="(\w+)"/', $page, $seen));
         $setup = $decoration->setup()->firstOrFail();
@@ -109,7 +109,8 @@ final class ChangesTest extends FeatureTestCase
         app()->forgetScopedInstances();
         $advised = static fn(): array => array_map(
             static fn($one): string => $one->fit->frame->id,
-            app(\App\Setup\DecorationSetups::class)->sheet(self::decoration(1008)->loadForSetup())->advice->ranked,
+            app(\App\Setup\DecorationSetups::class)->sheet(self::decoration(self::aprons())->loadForSetup())->advice
+                ->ranked,
         );
         self::assertNotContains('R-9', $advised());
         $this->get('/shop/catalogue/frames')->assertSee('In use again');

@@ -25,7 +25,7 @@ final class ColourwayTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->decoration = self::decoration(1006);
+        $this->decoration = self::decoration(self::polos());
         $this->own = $this->decoration
             ->artwork()
             ->firstOrFail()
@@ -43,7 +43,7 @@ final class ColourwayTest extends FeatureTestCase
         self::assertNotContains($other, $this->own);
         $this->keep([1 => $other])->assertSessionHas('done');
         self::assertSame([1], array_keys(Colourway::of($this->decoration)), 'only what is other is kept');
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         app()->forgetScopedInstances();
         $threads = self::board()->batches()[$batch->code]->design->threads();
         self::assertSame([...array_values([1 => $other] + $this->own)], array_values($threads));
@@ -118,7 +118,7 @@ final class ColourwayTest extends FeatureTestCase
     public function a_batch_that_is_split_keeps_its_colours(): void
     {
         $this->keep([1 => 'D-31']);
-        $code = self::batchOf(1006)->code;
+        $code = self::batchOf(self::polos())->code;
         $this->post("/plan/batches/{$code}/split", [
             'pieces' => 4,
             'version' => Plan::query()->value('version'),

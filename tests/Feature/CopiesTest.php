@@ -29,8 +29,8 @@ final class CopiesTest extends FeatureTestCase
     {
         parent::setUp();
         // Twelve pieces, one a frame until now: two frames of five and one of two.
-        $this->batch = self::batchOf(1006);
-        self::decoration(1006)
+        $this->batch = self::batchOf(self::polos());
+        self::decoration(self::polos())
             ->artwork()
             ->firstOrFail()
             ->update(['copies' => self::COPIES]);
@@ -40,12 +40,12 @@ final class CopiesTest extends FeatureTestCase
     public function plan_thread_and_backing_count_frames(): void
     {
         $of = static function (int $copies): array {
-            self::decoration(1006)
+            self::decoration(self::polos())
                 ->artwork()
                 ->firstOrFail()
                 ->update(['copies' => $copies]);
             $board = self::board();
-            $code = self::batchOf(1006)->code;
+            $code = self::batchOf(self::polos())->code;
 
             return [$board->batches()[$code], app(BackingCuts::class)->wants()[$code][0], $board->timetable()];
         };
@@ -59,7 +59,7 @@ final class CopiesTest extends FeatureTestCase
             [(int) ceil(12 * $this->layers() * 1.05), (int) ceil(3 * $this->layers() * 1.05)],
             [$cutOne->count, $cutFive->count],
         );
-        $this->get('/orders/1006')->assertSee('3 frames to sew, 3 over on the last');
+        $this->get('/orders/'.self::polos()->number)->assertSee('3 frames to sew, 3 over on the last');
         app()->forgetScopedInstances();
         $this->get('/plan')->assertOk();
         app()->forgetScopedInstances();
@@ -113,7 +113,7 @@ final class CopiesTest extends FeatureTestCase
         self::assertLessThan(20.0, $metres, '2 288 stitches take some metres, five times that is more than twenty');
         $mine = array_filter(
             Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
-            static fn(Entry $entry): bool => $entry->order === '1006',
+            static fn(Entry $entry): bool => $entry->order === (string) self::polos()->number,
         );
         self::assertSame(2288, array_sum(array_map(static fn(Entry $entry): int => $entry->stitches, $mine)));
         self::assertSame(0, Recounting::all()->wrong);
@@ -122,7 +122,7 @@ final class CopiesTest extends FeatureTestCase
     #[Test]
     public function how_many_a_frame_holds_is_said_with_the_artwork(): void
     {
-        $artwork = self::decoration(1006)->artwork()->firstOrFail();
+        $artwork = self::decoration(self::polos())->artwork()->firstOrFail();
         $form = ['name' => $artwork->name, 'variant' => $artwork->variant->value];
         $this->put("/artwork/{$artwork->id}", [...$form, 'copies' => 0])->assertSessionHasErrors('copies');
         $this->put("/artwork/{$artwork->id}", [...$form, 'copies' => 24])->assertSessionHasNoErrors();
@@ -134,7 +134,7 @@ final class CopiesTest extends FeatureTestCase
 
     private function layers(): int
     {
-        return (int) self::decoration(1006)->setup()->value('layers');
+        return (int) self::decoration(self::polos())->setup()->value('layers');
     }
 
     /** @param array<string, mixed> $with */

@@ -8,6 +8,7 @@ use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
 use App\Clock\ShopClock;
 use App\Models\Decoration;
+use App\Models\Order;
 use App\Plan\Chart\Bar;
 use App\Plan\Chart\LaneChart;
 use App\Plan\Chart\PlanChart;
@@ -16,6 +17,7 @@ use App\Plan\Chart\Zoom;
 use App\Plan\PlanBoard;
 use App\Shop\Figure;
 use Carbon\CarbonImmutable;
+use Database\Factories\OrderFactory;
 use Hakama\Garment\Position;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -96,7 +98,13 @@ final class DrawingsTest extends FeatureTestCase
     #[Test]
     public function what_does_not_end_today_goes_on_on_the_chart_of_tomorrow(): void
     {
-        $late = self::batchOf(1008)->code;
+        // Some four minutes each: more than this day has left, and no more than two days.
+        $many = self::batchOf(
+            OrderFactory::new()
+                ->polos(['M' => 150])
+                ->nextAt('M2')
+                ->create(),
+        )->code;
         $on = static fn(int $day): array => array_merge(
             ...array_values(
                 array_map(
@@ -109,9 +117,9 @@ final class DrawingsTest extends FeatureTestCase
             ),
         );
 
-        self::assertContains($late, $on(0));
-        self::assertContains($late, $on(1));
-        self::assertNotContains($late, $on(2));
+        self::assertContains($many, $on(0));
+        self::assertContains($many, $on(1));
+        self::assertNotContains($many, $on(2));
     }
 
     #[Test]
@@ -251,21 +259,22 @@ final class DrawingsTest extends FeatureTestCase
     public static function frames(): array
     {
         return [
-            ['1006', 'R-9'],
-            ['1006', 'R-12'],
-            ['1006', 'S-18'],
-            ['1006', 'G-13'],
-            ['1005', 'G-34'],
-            ['1005', 'S-30'],
+            ['polos', 'R-9'],
+            ['polos', 'R-12'],
+            ['polos', 'S-18'],
+            ['polos', 'G-13'],
+            ['backs', 'G-34'],
+            ['backs', 'S-30'],
         ];
     }
 
     #[Test]
     #[DataProvider('frames')]
-    public function the_frame_is_drawn_in_its_own_measures_with_the_design_inside(string $order, string $code): void
+    public function the_frame_is_drawn_in_its_own_measures_with_the_design_inside(string $what, string $code): void
     {
         $frame = \App\Models\Frame::query()->where('code', $code)->firstOrFail();
-        $svg = $this->drawing((int) $order, $code);
+        $order = $what === 'polos' ? self::polos() : self::running('M3');
+        $svg = $this->drawing($order, $code);
         if ($frame->round) {
             self::assertSame(
                 [$frame->window_width_mm / 2, $frame->window_height_mm / 2],
@@ -278,7 +287,7 @@ final class DrawingsTest extends FeatureTestCase
                 [(float) $svg->rect[1]['width'], (float) $svg->rect[1]['height']],
             );
         }
-        $bounds = self::decoration((int) $order)->load('artwork')->artwork?->bounds();
+        $bounds = self::decoration($order)->load('artwork')->artwork?->bounds();
         self::assertNotNull($bounds);
         self::assertEqualsWithDelta(
             [$bounds->width() + 4, $bounds->height() + 4],
@@ -334,7 +343,7 @@ final class DrawingsTest extends FeatureTestCase
     public function a_turned_design_is_rotated_in_the_drawing_and_never_mirrored(): void
     {
         foreach ([0, 90, 180, 270] as $turn) {
-            $svg = $this->drawing(1006, 'R-12', $turn);
+            $svg = $this->drawing(self::polos(), 'R-12', $turn);
             self::assertSame((string) $turn, (string) $svg['data-turn']);
             $transform = (string) $svg->g[0]['transform'];
             // Counter-clockwise on the cloth is minus on the screen, whose y grows downwards.
@@ -383,7 +392,7 @@ final class DrawingsTest extends FeatureTestCase
         self::assertSame(strtotime('2026-03-04 09:40:00 UTC'), ShopClock::now());
     }
 
-    private function drawing(int $order, string $frame, ?int $turn = null): SimpleXMLElement
+    private function drawing(Order $order, string $frame, ?int $turn = null): SimpleXMLElement
     {
         $html = (string) $this->get(
             '/setup/'.self::decoration($order)->id."?frame={$frame}".($turn === null ? '' : "&turn={$turn}"),

@@ -9,7 +9,9 @@ use App\Models\Decoration;
 use App\Models\Machine;
 use App\Models\Order;
 use App\Plan\PlanBoard;
+use Carbon\CarbonImmutable;
 use Database\Demo\DemoShop;
+use Database\Factories\OrderFactory;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
@@ -23,9 +25,13 @@ abstract class FeatureTestCase extends TestCase
 {
     use DatabaseTransactions;
 
+    /** @var array<string, Order> those this test has made */
+    private static array $orders = [];
+
     protected function setUp(): void
     {
         parent::setUp();
+        self::$orders = [];
         $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class);
     }
 
@@ -40,7 +46,11 @@ abstract class FeatureTestCase extends TestCase
     protected function createTestResponse($response, $request)
     {
         $page = $response->getContent();
-        if (is_string($page) && ! $response->headers->has('Content-Encoding') && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
+        if (
+            is_string($page)
+            && ! $response->headers->has('Content-Encoding')
+            && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')
+        ) {
             $response->setContent(self::asShown($page));
         }
 
@@ -109,14 +119,77 @@ abstract class FeatureTestCase extends TestCase
         return ['Authorization' => 'Bearer '.DemoShop::token($machine)];
     }
 
-    protected static function decoration(int $order): Decoration
+    /** Twelve polos with the bell on the chest, next at M2. */
+    protected static function polos(): Order
     {
-        return Decoration::query()
-            ->whereIn('order_line_id', Order::query()->where('number', $order)->firstOrFail()->lines()->pluck('id'))
+        return self::$orders['polos'] ??= OrderFactory::new()->polos()->nextAt('M2')->create();
+    }
+
+    /** Fifteen hoodies with a roundel, next at M1. */
+    protected static function hoodies(): Order
+    {
+        return self::$orders['hoodies'] ??= OrderFactory::new()
+            ->hoodies()
+            ->nextAt('M1')
+            ->create(['due_at' => CarbonImmutable::today()->addDay()->setTime(16, 0)]);
+    }
+
+    /** Fourteen aprons, wanted before noon. */
+    protected static function aprons(): Order
+    {
+        return self::$orders['aprons'] ??= OrderFactory::new()
+            ->aprons()
+            ->setUp()
+            ->create(['due_at' => CarbonImmutable::today()->setTime(11, 30)]);
+    }
+
+    /** Twenty caps; nobody has said yet how they are sewn. */
+    protected static function caps(): Order
+    {
+        return self::$orders['caps'] ??= OrderFactory::new()->caps()->create();
+    }
+
+    /** Eight jackets of which nobody has said yet how they are sewn, and the last thread is not chosen. */
+    protected static function jackets(): Order
+    {
+        return self::$orders['jackets'] ??= OrderFactory::new()->jackets()->create();
+    }
+
+    /** Six blankets whose artwork is not there. */
+    protected static function blankets(): Order
+    {
+        return self::$orders['blankets'] ??= OrderFactory::new()->blankets()->create();
+    }
+
+    /** What is being sewn at this machine. */
+    protected static function running(string $machine): Order
+    {
+        $batch = Batch::query()
+            ->where('code', self::board()->sequence()->on($machine)[0])
+            ->firstOrFail();
+        app()->forgetScopedInstances();
+
+        return $batch->decoration->line->order;
+    }
+
+    /** An order of which every piece is sewn and passed. */
+    protected static function finished(): Order
+    {
+        return Order::query()
+            ->whereDoesntHave('lines.decorations.pieces', static fn($piece) => $piece->open())
+            ->orderBy('number')
             ->firstOrFail();
     }
 
-    protected static function batchOf(int $order): Batch
+    protected static function decoration(Order $order): Decoration
+    {
+        return Decoration::query()
+            ->whereIn('order_line_id', $order->lines()->select('id'))
+            ->orderBy('id')
+            ->firstOrFail();
+    }
+
+    protected static function batchOf(Order $order): Batch
     {
         return Batch::query()->where('decoration_id', self::decoration($order)->id)->firstOrFail();
     }

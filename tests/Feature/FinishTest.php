@@ -11,7 +11,6 @@ use App\Models\Batch;
 use App\Models\Finishing;
 use App\Models\FloorEvent;
 use App\Models\KeptRun;
-use App\Models\Order;
 use App\Models\OrderLine;
 use App\Models\Piece;
 use App\Orders\Garments;
@@ -36,7 +35,7 @@ final class FinishTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->batch = self::batchOf(1006);
+        $this->batch = self::batchOf(self::polos());
         $machine = self::machine('M2');
         $pieces = $this->batch->pieces()->orderBy('pieces.id')->limit(3)->pluck('pieces.id')->all();
         foreach ([EventKind::PreflightDone, EventKind::LoadStarted, EventKind::Sewn, EventKind::PieceDone] as $kind) {
@@ -108,9 +107,7 @@ final class FinishTest extends FeatureTestCase
         $ids = $this->at(FinishState::ToFinish)->modelKeys();
         $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => $ids, 'who' => 'Odo']);
         self::assertCount(3, $this->at(FinishState::ToCheck));
-        $done = fn(): int => array_sum(
-            array_map(array_sum(...), Garments::of(Order::query()->where('number', 1006)->firstOrFail())->done),
-        );
+        $done = fn(): int => array_sum(array_map(array_sum(...), Garments::of(self::polos()->refresh())->done));
         self::assertSame(0, $done());
         // Not by who sewed it; put right, it is looked at again.
         $this->check($ids[0], ['verdict' => 'good', 'who' => 'Ilse'])->assertSessionHasErrors('who');
@@ -224,14 +221,14 @@ final class FinishTest extends FeatureTestCase
         $this->check($ids[1], ['verdict' => 'reject', 'who' => 'Odo', 'cause' => 'puckering'])->assertSessionHas(
             'problem',
             static fn(string $words): bool => str_contains($words, 'order one more')
-                && str_contains($words, 'Order 1006'),
+                && str_contains($words, 'Order '.self::polos()->number),
         );
         self::assertSame(2, FloorEvent::query()->where('kind', 'piece_rejected')->count());
         self::assertSame(0, Recounting::all()->wrong);
         $books = array_values(
             array_filter(
                 Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
-                static fn(Entry $entry): bool => $entry->order === '1006',
+                static fn(Entry $entry): bool => $entry->order === (string) self::polos()->number,
             ),
         );
         self::assertSame([1, 2], [$books[0]->done, $books[0]->spoiledPieces()]);

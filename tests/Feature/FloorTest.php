@@ -32,7 +32,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function where_a_design_was_sewn_is_kept_with_its_frame_and_machine(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $done = fn(array $with) => $this->from('/floor/M2')->post('/floor/M2/events', [
             'id' => Str::uuid()->toString(),
             'kind' => 'preflight_done',
@@ -57,8 +57,13 @@ final class FloorTest extends FeatureTestCase
         $this->travel(5)->minutes();
         FloorLog::append(
             self::machine('M2'),
-            self::batchOf(1008),
-            new \Hakama\Floor\Event(Str::uuid()->toString(), EventKind::PreflightDone, self::batchOf(1008)->id, 1),
+            self::batchOf(self::aprons()),
+            new \Hakama\Floor\Event(
+                Str::uuid()->toString(),
+                EventKind::PreflightDone,
+                self::batchOf(self::aprons())->id,
+                1,
+            ),
             'hand',
         );
         app()->forgetScopedInstances();
@@ -76,7 +81,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_break_says_where_at_which_needle_and_after_three_what_to_look_at(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $machine = self::machine('M2');
         $own = $batch->decoration->artwork?->blocks()->with('thread')->firstOrFail();
         $needle =
@@ -132,7 +137,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_batch_is_sewn_from_preflight_to_counted_pieces(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', [
             'checked' => self::work($batch)->wanted(),
             'who' => 'Odo',
@@ -164,7 +169,7 @@ final class FloorTest extends FeatureTestCase
         Machine::query()
             ->where('code', 'M2')
             ->update(['paired_at' => null]);
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
         $this->touch('M2', $batch->code, 'load_started');
         $this->get('/floor/M2')->assertSee('It is sewn');
@@ -182,7 +187,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function what_was_counted_by_mistake_is_put_right_beside_it_and_the_books_follow(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
         $this->touch('M2', $batch->code, 'load_started');
         $this->report('M2', (string) FloorLog::run($batch)->load->event, 'sewn', 2288, 240);
@@ -227,7 +232,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function what_was_not_spoiled_is_not_in_the_books_any_more(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
         $this->touch('M2', $batch->code, 'load_started');
         $this->touch('M2', $batch->code, 'piece_spoiled', [
@@ -257,7 +262,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_touch_told_later_has_its_own_time_but_none_that_cannot_be(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
         $preflight = now();
         $this->travel(2)->hours();
@@ -283,7 +288,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_machine_that_could_not_speak_says_later_when_it_was(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
         $this->touch('M2', $batch->code, 'load_started');
         $this->travel(30)->minutes();
@@ -325,7 +330,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_long_batch_costs_no_more_a_report_than_a_short_one(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         $load = (string) FloorLog::run($batch)->load->event;
         $cost = function () use ($load): array {
             app()->forgetScopedInstances();
@@ -362,7 +367,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function what_is_kept_of_a_run_is_what_its_events_come_to_and_is_put_right_where_it_is_not(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         self::assertSame(0, Recounting::all()->wrong);
         $kept = KeptRun::query()->findOrFail($batch->id);
         $good = FloorLog::run($batch);
@@ -388,7 +393,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function confirming_the_list_says_which_needles_are_fitted(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', [
             'checked' => self::work($batch)->wanted(),
             'who' => 'Odo',
@@ -425,7 +430,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function the_machine_does_not_sew_before_every_line_of_the_list_is_confirmed(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', [
             'checked' => array_diff(self::work($batch)->wanted(), ['needle_one']),
             'who' => 'Odo',
@@ -447,7 +452,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_machine_that_breaks_its_thread_is_halted_until_a_hand_says_go_on(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         $load = (string) FloorLog::run($batch)->load->event;
         $this->instruction('M1')->assertJson(['command' => 'sew', 'load' => $load, 'heads' => 1, 'speed_spm' => 650]);
         $this->report('M1', $load, 'thread_broke', 1234, 99)->assertOk();
@@ -463,7 +468,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_machine_that_was_switched_off_takes_up_where_it_last_said_it_was(): void
     {
-        $load = (string) FloorLog::run(self::batchOf(1004))->load->event;
+        $load = (string) FloorLog::run(self::batchOf(self::running('M1')))->load->event;
         $this->report('M1', $load, 'position', 2500, 210.5)->assertOk();
         $this->instruction('M1')->assertJson(['command' => 'sew', 'stitch' => 2500, 'clock_s' => 210.5]);
         // What was said of another load says nothing of this one.
@@ -474,7 +479,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_report_past_the_end_of_the_tape_one_that_was_overtaken_and_an_id_used_twice_change_nothing(): void
     {
-        $batch = self::batchOf(1004)->load('decoration.artwork');
+        $batch = self::batchOf(self::running('M1'))->load('decoration.artwork');
         $load = (string) FloorLog::run($batch)->load->event;
         $last = (int) $batch->decoration->artwork?->stitches;
         $this->report('M1', $load, 'sewn', $last + 1, 500)
@@ -499,7 +504,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function the_same_event_sent_twice_counts_once_by_hand_and_by_machine(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         $load = (string) FloorLog::run($batch)->load->event;
         $id = Str::uuid()->toString();
         $this->report('M1', $load, 'sewn', 5399, 500, $id)->assertJson(['recorded' => true]);
@@ -524,7 +529,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_spoiled_piece_has_a_cause_and_is_sewn_again(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         $this->touch('M1', $batch->code, 'piece_spoiled')->assertSessionHasErrors('cause');
         $this->touch('M1', $batch->code, 'piece_spoiled', ['cause' => 'frame_struck']);
         $run = FloorLog::run($batch);
@@ -538,8 +543,8 @@ final class FloorTest extends FeatureTestCase
     public function a_touch_meant_for_another_batch_records_nothing(): void
     {
         $this->touch('M1', 'B-999', 'stopped')->assertSessionHas('problem');
-        $this->touch('M1', self::batchOf(1004)->code, 'dance')->assertSessionHasErrors('kind');
-        self::assertSame(Stage::Sewing, FloorLog::run(self::batchOf(1004))->stage);
+        $this->touch('M1', self::batchOf(self::running('M1'))->code, 'dance')->assertSessionHasErrors('kind');
+        self::assertSame(Stage::Sewing, FloorLog::run(self::batchOf(self::running('M1')))->stage);
     }
 
     #[Test]
@@ -550,7 +555,7 @@ final class FloorTest extends FeatureTestCase
         $this->report('M1', Str::uuid()->toString(), 'sewn', 1, 1)->assertStatus(409);
         $this->report(
             'M1',
-            (string) FloorLog::run(self::batchOf(1004))->load->event,
+            (string) FloorLog::run(self::batchOf(self::running('M1')))->load->event,
             'exploded',
             1,
             1,
@@ -613,7 +618,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_load_spoiled_half_way_is_booked_with_the_stitches_it_took(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         $booked = fn(): int => array_sum(
             array_map(
                 static fn($entry): int => $entry->stitches,
@@ -630,7 +635,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function no_more_is_hooped_than_there_are_free_frames(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         $frame = $batch->load('decoration.setup.frame')->decoration->setup?->frame;
         self::assertNotNull($frame);
         $frame->update(['count' => $frame->count - FloorLog::freeFrames()[$frame->code] + 1]);
@@ -648,7 +653,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function the_needles_that_were_set_are_known_to_the_next_batch(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $machine = Machine::query()->findOrFail($batch->machine_id);
         $machine->update(['program' => null]);
         app()->forgetScopedInstances();
@@ -675,7 +680,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_load_does_not_start_with_a_thread_that_the_rack_does_not_hold(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $machine = Machine::query()->findOrFail($batch->machine_id);
         $thread = $batch->load('decoration.artwork.blocks')->decoration->artwork?->blocks[0]->thread_id;
         $this->touch($machine->code, $batch->code, 'preflight_done', [
@@ -696,7 +701,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_driver_is_changed_by_its_own_list_each_line_by_hand_and_its_minutes_are_the_machines_own(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         self::machine('M2')->update(['driver' => 'cap', 'driver_min' => null]);
         $this->get('/floor/M2')
             ->assertSee('Change the driver: cap to flat')
@@ -739,7 +744,7 @@ final class FloorTest extends FeatureTestCase
     #[Test]
     public function a_bobbin_that_would_run_dry_under_a_cap_is_changed_before_it_is_mounted(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         $load = (string) FloorLog::run($batch)->load->event;
         $artwork = $batch->load('decoration.artwork.blocks')->decoration->artwork;
         self::assertNotNull($artwork);
@@ -766,7 +771,7 @@ final class FloorTest extends FeatureTestCase
     public function a_first_piece_that_is_to_be_looked_at_is_sewn_alone_on_two_heads_too(): void
     {
         self::machine('M2')->update(['heads' => 2]);
-        $line = self::batchOf(1006)->load('decoration.line')->decoration->line;
+        $line = self::batchOf(self::polos())->load('decoration.line')->decoration->line;
         $practised = [
             'fabric' => $line->fabric,
             'frame_kind' => '',
@@ -785,7 +790,7 @@ final class FloorTest extends FeatureTestCase
             app()->forgetScopedInstances();
             $board = app(\App\Plan\PlanBoard::class);
             $running = \App\Floor\Station::of($board->machines()->where('code', 'M2')->firstOrFail(), $board)->running;
-            self::assertSame(1006, $running?->batch->order->number);
+            self::assertSame(self::polos()->number, $running?->batch->order->number);
             self::assertCount($pieces, $running->nextLoad(2), "worth {$cents} cents");
             self::assertTrue(app(\App\Shop\PracticeBook::class)->hasComeOut($line->fabric));
         }

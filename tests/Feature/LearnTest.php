@@ -31,7 +31,7 @@ final class LearnTest extends FeatureTestCase
         $offer = $this->offer('M2', Fabric::Pique);
         $n = min(20, $offer->learned->n);
         self::assertEqualsWithDelta((1.2 * $n + 3) / ($n + 3), $offer->learned->factor, 0.02);
-        $setup = Setup::query()->findOrFail(self::decoration(1006)->id);
+        $setup = Setup::query()->findOrFail(self::decoration(self::polos())->id);
         $before = $setup->sew_s[$offer->machine->id];
         $this->get('/books/learned')->assertOk()->assertSee('Take it')->assertSee('batch');
 

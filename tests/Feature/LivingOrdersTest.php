@@ -23,16 +23,17 @@ final class LivingOrdersTest extends FeatureTestCase
     #[Test]
     public function a_size_grows_and_shrinks_in_every_place_and_what_is_begun_stays(): void
     {
-        $order = self::order(1008);
+        $order = self::aprons()->refresh();
         $line = $order->lines()->firstOrFail();
         $wanted = Garments::of($order)->wanted[$line->id];
         $size = (string) array_key_first($wanted);
         $places = $line->decorations()->whereNull('split_from_id')->count();
         $version = (int) DB::table('plans')->value('version');
 
-        $this->put('/orders/1008', $this->form($order, [$line->id => [$size => $wanted[$size] + 3]]))->assertRedirect(
-            '/orders/1008',
-        );
+        $this->put(
+            '/orders/'.$order->number,
+            $this->form($order, [$line->id => [$size => $wanted[$size] + 3]]),
+        )->assertRedirect('/orders/'.$order->number);
         self::assertSame($wanted[$size] + 3, Garments::of($order)->wanted[$line->id][$size]);
         self::assertSame(
             $places * (array_sum($wanted) + 3),
@@ -44,7 +45,10 @@ final class LivingOrdersTest extends FeatureTestCase
         $change = Change::query()->where('kind', 'order')->orderByDesc('seq')->firstOrFail();
         self::assertStringContainsString($size.' '.($wanted[$size] + 3), (string) json_encode($change->after));
 
-        $this->put('/orders/1008', $this->form($order->refresh(), [$line->id => [$size => $wanted[$size] - 1]]));
+        $this->put(
+            '/orders/'.$order->number,
+            $this->form($order->refresh(), [$line->id => [$size => $wanted[$size] - 1]]),
+        );
         self::assertSame($wanted[$size] - 1, Garments::of($order)->wanted[$line->id][$size]);
         $numbers = Piece::query()
             ->where('decoration_id', $line->decorations()->value('id'))
@@ -59,21 +63,24 @@ final class LivingOrdersTest extends FeatureTestCase
             ->where('size', $size)
             ->limit(2)
             ->update(['state' => 'done']);
-        $this->put('/orders/1008', $this->form($order, [$line->id => [$size => 1]]))->assertSessionHasErrors(
-            "sizes.{$line->id}.{$size}",
-        );
+        $this->put(
+            '/orders/'.$order->number,
+            $this->form($order, [$line->id => [$size => 1]]),
+        )->assertSessionHasErrors("sizes.{$line->id}.{$size}");
         self::assertSame($wanted[$size] - 1, Garments::of($order)->wanted[$line->id][$size]);
     }
 
     #[Test]
     public function what_it_would_bring_is_said_before_and_nothing_is_stored_by_asking(): void
     {
-        $order = self::order(1008);
+        $order = self::aprons()->refresh();
         $line = $order->lines()->firstOrFail();
         $size = (string) array_key_first(Garments::of($order)->wanted[$line->id]);
         $pieces = Piece::query()->count();
         $this->get(
-            '/orders/1008/foresight?'.
+            '/orders/'.
+                $order->number.
+                '/foresight?'.
                 http_build_query([
                     'due_date' => '2026-03-04',
                     'due_time' => '09:45',
@@ -84,7 +91,10 @@ final class LivingOrdersTest extends FeatureTestCase
             ->assertSee('after that')
             ->assertSee('garments more: they join');
         $this->get(
-            '/orders/1008/foresight?'.http_build_query(['due_date' => '2026-03-01', 'due_time' => '09:45']),
+            '/orders/'.
+                $order->number.
+                '/foresight?'.
+                http_build_query(['due_date' => '2026-03-01', 'due_time' => '09:45']),
         )->assertSee('passed already');
         self::assertSame($pieces, Piece::query()->count());
     }
@@ -92,10 +102,10 @@ final class LivingOrdersTest extends FeatureTestCase
     #[Test]
     public function the_second_of_two_who_change_it_is_told_and_keeps_what_was_typed(): void
     {
-        $order = self::order(1008);
+        $order = self::aprons()->refresh();
         $form = $this->form($order, []);
-        $this->put('/orders/1008', [...$form, 'note' => 'first'])->assertSessionHasNoErrors();
-        $this->put('/orders/1008', [...$form, 'note' => 'second'])->assertSessionHasErrors('seen');
+        $this->put('/orders/'.$order->number, [...$form, 'note' => 'first'])->assertSessionHasNoErrors();
+        $this->put('/orders/'.$order->number, [...$form, 'note' => 'second'])->assertSessionHasErrors('seen');
         self::assertSame('first', $order->refresh()->note);
         self::assertSame('second', session()->getOldInput('note'));
     }
@@ -103,16 +113,20 @@ final class LivingOrdersTest extends FeatureTestCase
     #[Test]
     public function a_cancelled_order_leaves_the_plan_and_comes_back_as_it_was(): void
     {
-        $order = self::order(1008);
+        $order = self::aprons()->refresh();
         $wanted = Garments::of($order)->wanted;
         Piece::query()
             ->where('order_id', $order->id)
             ->orderBy('id')
             ->limit(2)
             ->update(['state' => 'done']);
-        $this->post('/orders/1008/cancel')->assertSessionHasErrors('why_cancelled');
-        $this->get('/orders/1008/change')->assertSee('leave the plan')->assertSee('2 sewn already stay');
-        $this->post('/orders/1008/cancel', ['why_cancelled' => 'Event called off'])->assertRedirect('/orders/1008');
+        $this->post('/orders/'.$order->number.'/cancel')->assertSessionHasErrors('why_cancelled');
+        $this->get('/orders/'.$order->number.'/change')
+            ->assertSee('leave the plan')
+            ->assertSee('2 sewn already stay');
+        $this->post('/orders/'.$order->number.'/cancel', [
+            'why_cancelled' => 'Event called off',
+        ])->assertRedirect('/orders/'.$order->number);
         self::assertSame(2, Piece::query()->where('order_id', $order->id)->count());
         self::assertSame(
             [],
@@ -124,11 +138,11 @@ final class LivingOrdersTest extends FeatureTestCase
                 ),
             ),
         );
-        $this->get('/orders?q=1008')->assertSee('cancelled');
-        $this->get('/orders/1008')->assertSee('was cancelled');
-        $this->get('/orders/1008/story')->assertSee('Event called off');
+        $this->get("/orders?q={$order->number}")->assertSee('cancelled');
+        $this->get('/orders/'.$order->number)->assertSee('was cancelled');
+        $this->get('/orders/'.$order->number.'/story')->assertSee('Event called off');
 
-        $this->post('/orders/1008/reopen');
+        $this->post('/orders/'.$order->number.'/reopen');
         self::assertSame($wanted, Garments::of($order)->wanted);
         self::assertSame(2, Piece::query()->where('order_id', $order->id)->where('state', 'done')->count());
         self::assertNull($order->refresh()->cancelled_at);
@@ -137,7 +151,7 @@ final class LivingOrdersTest extends FeatureTestCase
     #[Test]
     public function garments_are_handed_over_in_parts_and_never_more_than_are_done(): void
     {
-        $order = self::order(1008);
+        $order = self::aprons()->refresh();
         $line = $order->lines()->firstOrFail();
         $size = (string) array_key_first(Garments::of($order)->wanted[$line->id]);
         // A garment with one of its places unsewn is not done.
@@ -151,29 +165,34 @@ final class LivingOrdersTest extends FeatureTestCase
         }
         self::assertSame(3, Garments::of($order)->toHandOver($line->id, $size));
         $hand = ['id' => Str::uuid()->toString(), 'sizes' => [$line->id => [$size => 2]]];
-        $this->post('/orders/1008/hand-overs', [
+        $this->post('/orders/'.$order->number.'/hand-overs', [
             ...$hand,
             'sizes' => [$line->id => [$size => 4]],
         ])->assertSessionHasErrors('sizes');
-        $this->post('/orders/1008/hand-overs', $hand)->assertRedirect('/orders/1008/slips/1');
+        $this->post('/orders/'.$order->number.'/hand-overs', $hand)->assertRedirect(
+            '/orders/'.$order->number.'/slips/1',
+        );
         // Sent twice is given once.
-        $this->post('/orders/1008/hand-overs', $hand)->assertRedirect('/orders/1008/slips/1');
+        $this->post('/orders/'.$order->number.'/hand-overs', $hand)->assertRedirect(
+            '/orders/'.$order->number.'/slips/1',
+        );
         self::assertSame(1, HandOver::query()->where('order_id', $order->id)->count());
         self::assertSame(1, Garments::of($order)->toHandOver($line->id, $size));
-        $this->post('/orders/1008/hand-overs', [...$hand, 'id' => Str::uuid()->toString()])->assertSessionHasErrors(
-            'sizes',
-        );
-        $this->get('/orders/1008/slips/1')
+        $this->post('/orders/'.$order->number.'/hand-overs', [
+            ...$hand,
+            'id' => Str::uuid()->toString(),
+        ])->assertSessionHasErrors('sizes');
+        $this->get('/orders/'.$order->number.'/slips/1')
             ->assertOk()
-            ->assertSee('Delivery slip 1008.1')
+            ->assertSee("Delivery slip {$order->number}.1")
             ->assertSee('<td class="num">2</td>', false);
-        $this->get('/orders/1008/slips/2')->assertNotFound();
+        $this->get('/orders/'.$order->number.'/slips/2')->assertNotFound();
     }
 
     #[Test]
     public function blanks_are_counted_as_they_come(): void
     {
-        $order = self::order(1008);
+        $order = self::aprons()->refresh();
         $line = $order->lines()->firstOrFail();
         $wanted = array_sum(Garments::of($order)->wanted[$line->id]);
         $came = ['id' => Str::uuid()->toString(), 'good' => $wanted - 4, 'wrong' => 1, 'arrival_note' => 'One is an S'];
@@ -267,21 +286,21 @@ final class LivingOrdersTest extends FeatureTestCase
     #[Test]
     public function an_order_is_found_by_number_customer_garment_and_artwork(): void
     {
-        $order = self::order(1008)->load('customer');
+        $order = self::aprons()->refresh()->load('customer');
         $word = explode(' ', $order->customer->name)[0];
-        foreach (['1008', $word, strtoupper($word).' 1008'] as $words) {
+        foreach ([$order->number, $word, strtoupper($word)." {$order->number}"] as $words) {
             $this->get('/orders?'.http_build_query(['q' => $words]))
                 ->assertOk()
-                ->assertSee('orders/1008"', false);
+                ->assertSee("orders/{$order->number}\"", false);
         }
-        $this->get('/orders?q=1008+nothing-like-it')->assertSee('No order has that in it');
+        $this->get("/orders?q={$order->number}+nothing-like-it")->assertSee('No order has that in it');
         $this->get('/orders?q=%25%25')->assertSee('No order has that in it');
     }
 
     #[Test]
     public function what_a_customer_is_told_follows_from_how_it_stands(): void
     {
-        $order = self::order(1008);
+        $order = self::aprons()->refresh();
         $due = $order->due_at;
         self::assertSame(
             ['Received', 'A sample to approve'],
@@ -294,11 +313,6 @@ final class LivingOrdersTest extends FeatureTestCase
         self::assertArrayHasKey('It is ready', Messages::of($order, 'Us', HouseRules::of(), null, 10, 10));
         $order->cancelled_at = CarbonImmutable::now();
         self::assertSame(['Cancelled'], array_keys(Messages::of($order, 'Us', HouseRules::of(), null, 0, 10)));
-    }
-
-    private static function order(int $number): Order
-    {
-        return Order::query()->where('number', $number)->firstOrFail();
     }
 
     /**

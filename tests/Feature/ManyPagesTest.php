@@ -236,9 +236,10 @@ final class ManyPagesTest extends FeatureTestCase
     #[Test]
     public function pieces_wander_from_station_to_station(): void
     {
+        $blankets = self::decoration(self::blankets())->id;
         $at = static fn(): array => app(StationCounts::class)->waiting();
         $before = $at();
-        $this->put('/orders/decorations/'.self::decoration(1012)->id, [
+        $this->put("/orders/decorations/{$blankets}", [
             'artwork_id' => \App\Models\Artwork::query()->where('name', 'Lantern row')->value('id'),
         ]);
         self::assertSame([$before['orders'] - 6, $before['setup'] + 6], [$at()['orders'], $at()['setup']]);
@@ -246,7 +247,7 @@ final class ManyPagesTest extends FeatureTestCase
         $this->put('/artwork/3/blocks/3', ['thread' => 'D-12']);
         self::assertSame([0, $before['setup'] + 6 + 8], [$at()['artwork'], $at()['setup']]);
 
-        $this->post('/setup/'.self::decoration(1012)->id, [
+        $this->post("/setup/{$blankets}", [
             'frame' => 'R-12',
             'turn' => 180,
         ])->assertSessionHasNoErrors();

@@ -25,7 +25,7 @@ final class MoneyTest extends FeatureTestCase
     public function an_order_is_costed_from_its_setup_and_priced_from_the_list(): void
     {
         // 12 polos with the ringers' bell of 2 288 stitches: up to 5 000 stitches, from 12 pieces: 6.50 each.
-        $money = $this->money(1006);
+        $money = $this->money(self::polos());
         self::assertSame(12 * 650, $money->listCents());
         self::assertSame(7_800, $money->priceCents());
         $line = $money->lines[0];
@@ -38,23 +38,23 @@ final class MoneyTest extends FeatureTestCase
         self::assertSame(45.0 + 2 * ($artwork->trims ?? 0), $work->finishS);
         self::assertSame($money->plannedCents(), $line->planned->cents());
 
-        $this->put('/orders/1006/money', [
+        $this->put('/orders/'.self::polos()->number.'/money', [
             'blank' => [$line->line->id => '11.40'],
             'artwork' => '45',
             'agreed' => '',
         ])->assertSessionHas('done');
-        $money = $this->money(1006);
+        $money = $this->money(self::polos());
         // 12 garments at 11.40 with 30 % on them, and 45.00 for the artwork.
         self::assertSame(12 * 650 + (int) round(12 * 1140 * 1.3) + 4_500, $money->priceCents());
         self::assertSame(12 * 1140, $money->lines[0]->planned->of(About::Blank, null));
-        $this->get('/orders/1006/money')
+        $this->get('/orders/'.self::polos()->number.'/money')
             ->assertOk()
             ->assertSee('Top thread')
             ->assertSee('25.07 a piece')
             ->assertSee('What would make it cheaper')
             ->assertSee('One colour less, left chest')
             ->assertDontSee('Came to');
-        $this->get('/orders/1006')->assertSee('Money');
+        $this->get('/orders/'.self::polos()->number)->assertSee('Money');
     }
 
     #[Test]
@@ -84,28 +84,28 @@ final class MoneyTest extends FeatureTestCase
     public function the_least_charge_and_an_agreed_price_stand_over_the_list(): void
     {
         app(House::class)->change(['least_charge_cents' => 9_000]);
-        self::assertSame(9_000, $this->money(1006)->priceCents());
-        $this->put('/orders/1006/money', ['agreed' => '70.00'])->assertSessionHas('done');
-        self::assertSame(7_000, $this->money(1006)->priceCents());
+        self::assertSame(9_000, $this->money(self::polos())->priceCents());
+        $this->put('/orders/'.self::polos()->number.'/money', ['agreed' => '70.00'])->assertSessionHas('done');
+        self::assertSame(7_000, $this->money(self::polos())->priceCents());
         app()->forgetScopedInstances();
         app(House::class)->change([], ['pricing' => 'margin']);
         app()->forgetScopedInstances();
-        $money = $this->money(1006);
+        $money = $this->money(self::polos());
         self::assertSame(2 * $money->plannedCents(), $money->listCents(), 'half of the price is margin');
         foreach (['agreed' => 'much', 'artwork' => '-1', 'blank' => ['x' => '1.234']] as $field => $bad) {
-            $this->put('/orders/1006/money', [$field => $bad])->assertSessionHasErrors();
+            $this->put('/orders/'.self::polos()->number.'/money', [$field => $bad])->assertSessionHasErrors();
         }
-        self::assertSame(7_000, Order::query()->where('number', 1006)->value('agreed_cents'));
+        self::assertSame(7_000, self::polos()->refresh()->agreed_cents);
     }
 
     #[Test]
     public function what_is_sewn_stands_beside_what_was_planned(): void
     {
         // One of the finished orders of the demo, with a piece that was spoiled.
-        $money = $this->money(1001);
+        $money = $this->money(self::finished());
         $line = $money->lines[0];
         self::assertNotNull($line->real);
-        $batch = self::batchOf(1001);
+        $batch = self::batchOf(self::finished());
         self::assertSame(1, FloorLog::run($batch)->spoiled);
         $seconds = (float) $batch->events()->where('kind', 'sewn')->sum('clock_s');
         $work = $line->job->works[0];
@@ -118,38 +118,49 @@ final class MoneyTest extends FeatureTestCase
             $line->real->of(About::TopThread, $work->name),
         );
         self::assertSame($line->job->blankValue, $line->real->of(About::Spoilage, null));
-        $this->get('/orders/1001/money')->assertOk()->assertSee('Real')->assertSee('Came to, what is sewn');
+        $this->get('/orders/'.self::finished()->number.'/money')
+            ->assertOk()
+            ->assertSee('Real')
+            ->assertSee('Came to, what is sewn');
     }
 
     #[Test]
     public function the_books_say_which_job_lost_and_in_what(): void
     {
         // Agreed far below what it came to.
-        $this->put('/orders/1001/money', ['agreed' => '20']);
+        $lost = (string) self::finished()->number;
+        $this->put("/orders/{$lost}/money", ['agreed' => '20']);
         app()->forgetScopedInstances();
-        $page = $this->get('/books/jobs')->assertOk()->assertSee('jobs lost money')->assertSee('1001');
+        $page = $this->get('/books/jobs')->assertOk()->assertSee('jobs lost money')->assertSee($lost);
         // Worst first, and the line that differs most is the garment that was spoiled.
         $text = strip_tags((string) $page->getContent());
-        self::assertLessThan(strpos($text, '1003'), strpos($text, '1001'));
-        self::assertSame(About::Spoilage, $this->money(1001)->furthest()[0] ?? null);
-        self::assertNull($this->money(1006)->furthest());
+        foreach (Order::query()->where('number', '!=', $lost)->pluck('number') as $other) {
+            $at = strpos($text, (string) $other);
+            self::assertTrue($at === false || strpos($text, $lost) < $at, "{$other} lost less");
+        }
+        self::assertSame(About::Spoilage, $this->money(self::finished())->furthest()[0] ?? null);
+        self::assertNull($this->money(self::polos())->furthest());
     }
 
     #[Test]
     public function invoices_have_numbers_without_gaps_and_are_credited_instead_of_taken_away(): void
     {
         $form = Str::uuid()->toString();
-        $this->post('/orders/1006/invoices', ['form' => $form])->assertSessionHas('done');
-        $this->post('/orders/1006/invoices', ['form' => $form])->assertSessionHas('done');
+        $this->post('/orders/'.self::polos()->number.'/invoices', ['form' => $form])->assertSessionHas('done');
+        $this->post('/orders/'.self::polos()->number.'/invoices', ['form' => $form])->assertSessionHas('done');
         self::assertSame(
             [[1, 7_800]],
             Invoice::query()->get()->map(static fn($one): array => [$one->number, $one->cents])->all(),
         );
-        $this->post('/orders/1006/invoices', ['form' => Str::uuid()->toString()])->assertSessionHasErrors('form');
+        $this->post('/orders/'.self::polos()->number.'/invoices', [
+            'form' => Str::uuid()->toString(),
+        ])->assertSessionHasErrors('form');
         // The price rises: only the rest stands on the second.
-        $this->put('/orders/1006/money', ['agreed' => '100.00']);
+        $this->put('/orders/'.self::polos()->number.'/money', ['agreed' => '100.00']);
         app()->forgetScopedInstances();
-        $this->post('/orders/1006/invoices', ['form' => Str::uuid()->toString()])->assertSessionHas('done');
+        $this->post('/orders/'.self::polos()->number.'/invoices', [
+            'form' => Str::uuid()->toString(),
+        ])->assertSessionHas('done');
         $this->post('/books/invoices/1/credit', ['form' => Str::uuid()->toString()])->assertSessionHas('done');
         $this->post('/books/invoices/1/credit', ['form' => Str::uuid()->toString()]);
         $this->post('/books/invoices/3/credit', ['form' => Str::uuid()->toString()])->assertSessionHas('problem');
@@ -165,7 +176,9 @@ final class MoneyTest extends FeatureTestCase
         $csv = (string) $this->get('/books/invoices.csv')->assertOk()->getContent();
         self::assertCount(4, explode("\n", trim($csv)));
         self::assertStringContainsString('credit', $csv);
-        $this->get('/orders/1006/quote')->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $this->get('/orders/'.self::polos()->number.'/quote')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf');
     }
 
     #[Test]
@@ -174,9 +187,11 @@ final class MoneyTest extends FeatureTestCase
         $this->put('/shop/rules', ['tax_percent' => '19']);
         app()->forgetScopedInstances();
         self::assertSame(19.0, app(\App\Shop\House::class)->rules()->value(\Hakama\House\HouseRule::Tax));
-        $this->put('/orders/1006/money', ['agreed' => '78.03']);
+        $this->put('/orders/'.self::polos()->number.'/money', ['agreed' => '78.03']);
         app()->forgetScopedInstances();
-        $this->post('/orders/1006/invoices', ['form' => Str::uuid()->toString()])->assertSessionHas('done');
+        $this->post('/orders/'.self::polos()->number.'/invoices', [
+            'form' => Str::uuid()->toString(),
+        ])->assertSessionHas('done');
         $invoice = Invoice::query()->orderByDesc('number')->firstOrFail();
         // 78.03 by 19 % is 14.8257.
         self::assertSame([7_803, 1_483], [$invoice->cents, $invoice->tax_cents]);
@@ -187,17 +202,17 @@ final class MoneyTest extends FeatureTestCase
         self::assertSame([-7_803, -1_483, 19.0], [$credit->cents, $credit->tax_cents, $credit->tax_percent]);
         $this->get('/books/invoices.csv')->assertSee('92.86')->assertSee('-92.86');
         $this->get("/books/invoices/{$invoice->number}")->assertOk();
-        $this->get('/orders/1006/money')->assertSee('and 14.83 tax');
+        $this->get('/orders/'.self::polos()->number.'/money')->assertSee('and 14.83 tax');
     }
 
     #[Test]
     public function what_is_at_stake_is_said_by_what_was_sewn_on_cloth_like_it(): void
     {
-        $line = Order::query()->where('number', 1006)->firstOrFail()->lines()->firstOrFail();
+        $line = self::polos()->refresh()->lines()->firstOrFail();
         $line->update(['unit_value_cents' => 2000]);
         Practice::query()->delete();
         PracticeBook::forget();
-        $this->get('/orders/1006/money')
+        $this->get('/orders/'.self::polos()->number.'/money')
             ->assertOk()
             ->assertSee('garments worth 240.00')
             ->assertSee('Nobody here has sewn')
@@ -208,7 +223,10 @@ final class MoneyTest extends FeatureTestCase
         PracticeBook::forget();
         app()->forgetScopedInstances();
         // (2 + 0.4) / 100 is 2.4 %: 5.76.
-        $this->get('/orders/1006/money')->assertSee('2.4 %')->assertSee('5.76')->assertDontSee('Nobody here has sewn');
+        $this->get('/orders/'.self::polos()->number.'/money')
+            ->assertSee('2.4 %')
+            ->assertSee('5.76')
+            ->assertDontSee('Nobody here has sewn');
     }
 
     #[Test]
@@ -224,7 +242,7 @@ final class MoneyTest extends FeatureTestCase
         $this->put('/shop/prices', $list)->assertSessionHas('done');
         app()->forgetScopedInstances();
         self::assertSame([4_000 => [1 => 800, 10 => 550], 20_000 => [1 => 2_000]], PriceList::steps());
-        self::assertSame(12 * 550, $this->money(1006)->priceCents() === 6_600 ? 6_600 : -1);
+        self::assertSame(12 * 550, $this->money(self::polos())->priceCents() === 6_600 ? 6_600 : -1);
         $this->put('/shop/prices', [...$list, 'prices' => [['', '5', '']]])->assertSessionHasErrors('prices');
         $this->put('/shop/prices', [...$list, 'steps' => ['1', '1', '']])->assertSessionHasErrors();
         $this->put('/shop/prices', [...$list, 'prices' => [['x']]])->assertSessionHasErrors();
@@ -232,8 +250,8 @@ final class MoneyTest extends FeatureTestCase
         self::assertCount(3, PriceStep::query()->get());
         // More stitches than the last row holds: no price, and it says so; no invoice then.
         app()->forgetScopedInstances();
-        $big = Order::query()->where('number', 1005)->firstOrFail();
-        self::assertNull($this->money($big->number)->priceCents());
+        $big = self::running('M3')->refresh();
+        self::assertNull($this->money($big)->priceCents());
         $this->get("/orders/{$big->number}/money")
             ->assertOk()
             ->assertSee('no price');
@@ -262,7 +280,7 @@ final class MoneyTest extends FeatureTestCase
         $this->get('/orders/ask')->assertOk()->assertSee('On the telephone');
     }
 
-    private function money(int $order): OrderMoney
+    private function money(Order $order): OrderMoney
     {
         app()->forgetScopedInstances();
         $found = Order::query()
@@ -272,8 +290,7 @@ final class MoneyTest extends FeatureTestCase
                 'lines.decorations.setup.frame',
                 'lines.decorations.batch',
             ])
-            ->where('number', $order)
-            ->firstOrFail();
+            ->findOrFail($order->id);
 
         return OrderMoney::of($found, app(House::class), app(PriceList::class), app(WorkOf::class));
     }

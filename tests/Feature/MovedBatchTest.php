@@ -89,9 +89,9 @@ final class MovedBatchTest extends FeatureTestCase
 
     private function capBatchOn(string $machine): Batch
     {
-        $decoration = self::decoration(1010);
+        $decoration = self::decoration(self::caps());
         $this->post("/setup/{$decoration->id}", ['frame' => 'K-1', 'turn' => 180])->assertRedirect('/setup');
-        $batch = self::batchOf(1010);
+        $batch = self::batchOf(self::caps());
         $this->move($batch, $machine);
 
         return $batch;

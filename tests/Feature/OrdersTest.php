@@ -18,7 +18,7 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function a_garment_of_no_style_in_the_catalogue_is_set_up_by_its_kind(): void
     {
-        $decoration = self::decoration(1006);
+        $decoration = self::decoration(self::polos());
         $decoration->line->update(['style' => '', 'garment_style_id' => null]);
 
         $this->get("/setup/{$decoration->id}?tab=frames")
@@ -36,7 +36,7 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function a_shop_that_measures_in_inches_reads_and_types_them(): void
     {
-        $decoration = self::decoration(1006);
+        $decoration = self::decoration(self::polos());
         $this->put('/shop/rules', ['schools' => ['units' => 'inch']])->assertSessionHasNoErrors();
         $this->get("/setup/{$decoration->id}")
             ->assertOk()
@@ -70,15 +70,20 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function open_orders_stand_by_due_time_with_their_pieces(): void
     {
-        $page = $this->get('/orders')->assertOk()->getContent();
+        [$tomorrow, $today, $done] = [self::hoodies()->number, self::polos()->number, self::finished()->number];
+        $page = (string) $this->get('/orders')->assertOk()->getContent();
 
         self::assertGreaterThan(
-            strpos((string) $page, '>1006<'),
-            strpos((string) $page, '>1005<'),
+            strpos($page, ">{$today}<"),
+            strpos($page, ">{$tomorrow}<"),
             'due today comes before due tomorrow',
         );
-        $this->get('/orders')->assertSee('5 / 16')->assertDontSee('>1001<', false);
-        $this->get('/orders?show=finished')->assertSee('>1001<', false)->assertDontSee('>1005<', false);
+        $this->get('/orders')
+            ->assertSee('5 / 16')
+            ->assertDontSee(">{$done}<", false);
+        $this->get('/orders?show=finished')
+            ->assertSee(">{$done}<", false)
+            ->assertDontSee(">{$today}<", false);
     }
 
     #[Test]
@@ -247,7 +252,9 @@ final class OrdersTest extends FeatureTestCase
     public function the_state_of_an_order_is_what_its_pieces_come_to(): void
     {
         self::assertFalse(\Illuminate\Support\Facades\Schema::hasColumn('orders', 'state'));
-        $this->get('/orders/1001')->assertSee('11 / 11')->assertSee('done');
+        $this->get('/orders/'.self::finished()->number)
+            ->assertSee('11 / 11')
+            ->assertSee('done');
     }
 
     #[Test]
@@ -261,11 +268,11 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function the_artwork_that_came_later_is_put_to_its_place_once(): void
     {
-        $decoration = self::decoration(1012);
+        $decoration = self::decoration(self::blankets());
         $artwork = Artwork::query()->where('name', 'Seed sprig')->firstOrFail();
         $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => 0])->assertSessionHasErrors('artwork_id');
         $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $artwork->id])->assertRedirect(
-            '/orders/1012',
+            '/orders/'.self::blankets()->number,
         );
         $other = Artwork::query()->where('name', 'Lantern row')->firstOrFail();
         $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $other->id])->assertSessionHas('problem');
@@ -275,7 +282,7 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function the_cap_version_is_taken_at_order_or_setup_and_the_setup_is_made_anew(): void
     {
-        $decoration = self::decoration(1010);
+        $decoration = self::decoration(self::caps());
         $lantern = $decoration->artwork;
         self::assertNotNull($lantern);
         $cap = $lantern->replicate(['id'])->fill([
@@ -287,8 +294,8 @@ final class OrdersTest extends FeatureTestCase
         ]);
         $cap->save();
         $this->post("/setup/{$decoration->id}", ['frame' => 'K-1', 'turn' => 180])->assertRedirect('/setup');
-        $batch = self::batchOf(1010)->code;
-        $this->get('/orders/1010')->assertSee('Take this version');
+        $batch = self::batchOf(self::caps())->code;
+        $this->get('/orders/'.self::caps()->number)->assertSee('Take this version');
         $this->get("/setup/{$decoration->id}")->assertSee('Take the cap version');
 
         $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $cap->id])->assertSessionHas('done');
@@ -297,7 +304,7 @@ final class OrdersTest extends FeatureTestCase
         self::assertFalse(\App\Models\Batch::query()->where('code', $batch)->exists(), 'it has left the plan');
         self::assertNull($decoration->setup()->first());
         // One that is begun keeps what it has.
-        $running = self::batchOf(1004)->decoration;
+        $running = self::batchOf(self::running('M1'))->decoration;
         $this->put("/orders/decorations/{$running->id}", ['artwork_id' => $cap->id])->assertSessionHas('problem');
     }
 

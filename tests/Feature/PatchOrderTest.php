@@ -23,7 +23,7 @@ final class PatchOrderTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->line = self::decoration(1006)->line;
+        $this->line = self::decoration(self::polos())->line;
         $this->line->update([
             'garment' => Garment::Patch,
             'fabric' => Fabric::Felt,
@@ -69,8 +69,8 @@ final class PatchOrderTest extends FeatureTestCase
     #[Test]
     public function felt_and_film_stand_on_the_cut_list_a_piece_a_sheet(): void
     {
-        $batch = self::batchOf(1006);
-        $box = self::decoration(1006)->artwork()->firstOrFail()->bounds();
+        $batch = self::batchOf(self::polos());
+        $box = self::decoration(self::polos())->artwork()->firstOrFail()->bounds();
         $open = self::board()->batches()[$batch->code];
         // Room of 15 mm on each side.
         $cuts = app(PatchCuts::class)->of([$open]);
@@ -95,11 +95,11 @@ final class PatchOrderTest extends FeatureTestCase
     #[Test]
     public function cutting_out_and_pressing_are_in_the_minutes_of_the_plan(): void
     {
-        $artwork = self::decoration(1006)->artwork()->firstOrFail();
+        $artwork = self::decoration(self::polos())->artwork()->firstOrFail();
         $edge = Patches::edgeMm($artwork);
         self::assertGreaterThan($artwork->bounds()->width() + $artwork->bounds()->height(), $edge);
         $s = 45 + $artwork->trims * 2 + $edge / 8 + 40;
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $this->get("/plan/batches/{$batch->code}")
             ->assertOk()
             ->assertSee(round($s).' s a piece');

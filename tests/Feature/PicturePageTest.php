@@ -21,7 +21,7 @@ final class PicturePageTest extends FeatureTestCase
     #[Test]
     public function what_was_touched_is_measured_with_the_design_as_it_would_then_lie(): void
     {
-        $decoration = self::decoration(1006);
+        $decoration = self::decoration(self::polos());
         $frame = Frame::query()->findOrFail(Setup::query()->findOrFail($decoration->id)->frame_id);
         $this->get("/setup/{$decoration->id}/picture")
             ->assertOk()
@@ -66,7 +66,7 @@ final class PicturePageTest extends FeatureTestCase
     #[DataProvider('unfit')]
     public function what_cannot_be_measured_is_refused_in_words(array $with, string $words): void
     {
-        $decoration = self::decoration(1006);
+        $decoration = self::decoration(self::polos());
         $told = $this->postJson("/setup/{$decoration->id}/picture", [...$this->touched('R-9'), ...$with])
             ->assertStatus(422)
             ->json('message');

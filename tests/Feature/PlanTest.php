@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Clock\ShopClock;
 use App\Plan\PlanBoard;
+use Database\Factories\OrderFactory;
 use Hakama\Plan\Placed;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -35,7 +36,7 @@ final class PlanTest extends FeatureTestCase
     {
         $running = self::board()->timetable()->on('M1')[0];
 
-        self::assertSame(self::batchOf(1004)->code, $running->batch->id);
+        self::assertSame(self::batchOf(self::running('M1'))->code, $running->batch->id);
         self::assertSame(0, $running->changeoverS);
         self::assertSame(11, $running->batch->pieces, 'five of sixteen are done');
     }
@@ -43,7 +44,7 @@ final class PlanTest extends FeatureTestCase
     #[Test]
     public function moving_a_batch_works_every_time_out_anew(): void
     {
-        [$ferry, $loaf] = [self::batchOf(1007)->code, self::batchOf(1008)->code];
+        [$ferry, $loaf] = [self::batchOf(self::hoodies())->code, self::batchOf(self::aprons())->code];
         $before = self::board()->timetable()->find($loaf);
         self::assertNotNull($before);
         self::assertGreaterThan(0, $before->lateS());
@@ -63,47 +64,48 @@ final class PlanTest extends FeatureTestCase
     #[Test]
     public function a_batch_may_go_to_another_machine_but_not_to_one_that_cannot_sew_it(): void
     {
-        $sprig = self::batchOf(1009)->code;
+        $polos = self::batchOf(self::polos())->code;
         $this->post('/plan/moves', [
-            'batch' => $sprig,
+            'batch' => $polos,
             'machine' => 'M3',
             'rank' => 9,
             'version' => PlanBoard::version(),
         ])->assertSessionHas('done');
-        self::assertContains($sprig, self::board()->sequence()->on('M3'));
+        self::assertContains($polos, self::board()->sequence()->on('M3'));
 
-        $caps = self::batchOf(1008)->code;
-        $this->post('/plan/moves', [
+        $caps = self::batchOf(OrderFactory::new()->caps()->nextAt('M1')->create())->code;
+        $move = fn(string $machine) => $this->post('/plan/moves', [
             'batch' => $caps,
-            'machine' => 'M9',
+            'machine' => $machine,
             'rank' => 0,
             'version' => PlanBoard::version(),
-        ])->assertSessionHasErrors('machine');
+        ]);
+        $move('M9')->assertSessionHasErrors('machine');
+        $move('M2')->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'M2'));
         self::assertContains($caps, self::board()->sequence()->on('M1'));
     }
 
     #[Test]
     public function what_runs_stays_and_nothing_goes_before_it(): void
     {
-        foreach ([[self::batchOf(1004)->code, 3], [self::batchOf(1007)->code, 0]] as [$batch, $rank]) {
+        foreach (
+            [[self::batchOf(self::running('M1'))->code, 3], [self::batchOf(self::hoodies())->code, 0]] as [$batch, $rank]
+        ) {
             $this->post('/plan/moves', [
                 'batch' => $batch,
                 'machine' => 'M1',
                 'rank' => $rank,
                 'version' => PlanBoard::version(),
-            ])->assertSessionHas(
-                'problem',
-                static fn(string $text): bool => str_contains($text, 'is on the machine'),
-            );
+            ])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'is on the machine'));
         }
-        self::assertSame(self::batchOf(1004)->code, self::board()->sequence()->on('M1')[0]);
+        self::assertSame(self::batchOf(self::running('M1'))->code, self::board()->sequence()->on('M1')[0]);
     }
 
     #[Test]
     public function the_second_of_two_people_moving_at_once_sees_what_changed_and_loses_nothing(): void
     {
+        [$ferry, $loaf] = [self::batchOf(self::hoodies())->code, self::batchOf(self::aprons())->code];
         $seen = PlanBoard::version();
-        [$ferry, $loaf] = [self::batchOf(1007)->code, self::batchOf(1008)->code];
         $this->post('/plan/moves', [
             'batch' => $loaf,
             'machine' => 'M1',
@@ -133,7 +135,7 @@ final class PlanTest extends FeatureTestCase
         $after = $codes();
 
         self::assertEqualsCanonicalizing($before, $after);
-        self::assertSame(self::batchOf(1004)->code, self::board()->sequence()->on('M1')[0]);
+        self::assertSame(self::batchOf(self::running('M1'))->code, self::board()->sequence()->on('M1')[0]);
         $this->post('/plan/due', ['version' => 0])->assertSessionHas('problem');
     }
 }

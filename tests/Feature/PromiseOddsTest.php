@@ -11,6 +11,8 @@ use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
 use App\Shop\Figure;
 use App\Shop\House;
+use Carbon\CarbonImmutable;
+use Database\Factories\OrderFactory;
 use Hakama\House\HouseRule;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -40,8 +42,12 @@ final class PromiseOddsTest extends FeatureTestCase
     #[Test]
     public function odds_stand_behind_every_promise_in_the_plan_and_in_the_orders(): void
     {
+        $order = OrderFactory::new()
+            ->aprons()
+            ->setUp()
+            ->create(['due_at' => CarbonImmutable::yesterday()]);
+        $late = self::batchOf($order)->code;
         $odds = app(ShopOdds::class)->inForce();
-        $late = self::batchOf(1008)->code;
         self::assertSame(0.0, $odds->batches[$late]->kept, 'a day too late is never made up');
 
         $this->get('/plan')
@@ -57,20 +63,22 @@ final class PromiseOddsTest extends FeatureTestCase
             ->assertSee('Ends, in 80 of 100')
             ->assertSee('by '.ShopClock::words(ShopClock::time($p80)))
             ->assertSee('What would help');
-        $this->get('/orders/1008')->assertOk()->assertSee('Kept in')->assertSee('To promise as the house does');
+        $this->get("/orders/{$order->number}")
+            ->assertOk()
+            ->assertSee('Kept in')
+            ->assertSee('To promise as the house does');
     }
 
     #[Test]
     public function a_promise_in_danger_says_what_would_help_and_that_comes_true(): void
     {
         // Its own median end is promised: a coin decides.
+        $order = self::inFiveDays();
+        $batch = self::batchOf($order);
         $odds = app(ShopOdds::class)->inForce();
-        $batch = self::batchOf(1015);
         $due = $odds->batches[$batch->code]->endP50;
         self::assertNotNull($due);
-        Order::query()
-            ->where('number', 1015)
-            ->update(['due_at' => ShopClock::time($due)]);
+        $order->update(['due_at' => ShopClock::time($due)]);
         $this->fresh();
         $now = app(ShopOdds::class)->inForce()->batches[$batch->code];
         self::assertTrue($now->isInDanger);
@@ -95,7 +103,7 @@ final class PromiseOddsTest extends FeatureTestCase
     #[Test]
     public function a_question_is_answered_with_what_may_be_promised_and_odds_for_the_time_that_is_wanted(): void
     {
-        $like = self::batchOf(1015)->code;
+        $like = self::batchOf(self::inFiveDays())->code;
         $this->get("/plan/ask?like={$like}&pieces=12")
             ->assertOk()
             ->assertSee('To promise: ')
@@ -126,6 +134,14 @@ final class PromiseOddsTest extends FeatureTestCase
         // 3 × 0.05 × 90 s: 288.8 s on one head.
         $sewing = app(Estimate::class)->sewing(self::board(), 3_000, 3, 'R-9');
         self::assertSame(289, $sewing->sewS['M1']);
+    }
+
+    private static function inFiveDays(): Order
+    {
+        return OrderFactory::new()
+            ->polos()
+            ->setUp()
+            ->create(['due_at' => CarbonImmutable::today()->addWeekdays(5)]);
     }
 
     private function fresh(): void

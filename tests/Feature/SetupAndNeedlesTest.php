@@ -19,7 +19,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function a_school_is_changed_in_the_shop_and_the_other_is_shown_beside_the_advice(): void
     {
-        $jacket = self::decoration(1011);
+        $jacket = self::decoration(self::jackets());
         $this->get("/setup/{$jacket->id}")
             ->assertSee('The shell of a jacket carries the stitches')
             ->assertSee('Another school: A jacket is heavy and worn for years')
@@ -41,7 +41,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function a_wide_front_on_hoodies_says_which_sizes_go_in_waist_first_and_a_batch_goes_by_the_smallest(): void
     {
-        $hoodies = self::decoration(1007);
+        $hoodies = self::decoration(self::hoodies());
         $hoodies->update([
             'position' => 'full_front',
             'artwork_id' => \App\Models\Artwork::query()->where('name', 'Lake panorama')->value('id'),
@@ -58,7 +58,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function the_setup_page_ranks_the_frames_and_gives_every_value_its_reason(): void
     {
-        $page = $this->get('/setup/'.self::decoration(1010)->id.'?tab=frames')->assertOk();
+        $page = $this->get('/setup/'.self::decoration(self::caps())->id.'?tab=frames')->assertOk();
 
         $page
             ->assertSee('The stiff front of a structured cap')
@@ -71,9 +71,9 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function a_chosen_setup_makes_a_batch_with_a_place_in_the_plan(): void
     {
-        $decoration = self::decoration(1010);
+        $decoration = self::decoration(self::caps());
         $this->post("/setup/{$decoration->id}", ['frame' => 'K-1', 'turn' => 180])->assertRedirect('/setup');
-        $batch = self::batchOf(1010);
+        $batch = self::batchOf(self::caps());
         $setup = Setup::query()->findOrFail($decoration->id);
 
         self::assertNotNull($batch->machine_id);
@@ -92,7 +92,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function what_goes_against_the_advice_wants_a_reason_that_is_kept(): void
     {
-        $decoration = self::decoration(1010);
+        $decoration = self::decoration(self::caps());
         $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 180])->assertSessionHasErrors([
             'why.driver',
         ]);
@@ -125,7 +125,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function the_drawing_of_the_frame_is_to_scale_and_agrees_with_the_figures(): void
     {
-        $html = (string) $this->get('/setup/'.self::decoration(1010)->id.'?frame=K-1')->getContent();
+        $html = (string) $this->get('/setup/'.self::decoration(self::caps())->id.'?frame=K-1')->getContent();
         preg_match('~<svg viewBox="[^"]*" class="[^"]*" role="img" id="in-frame".*?</svg>~s', $html, $found);
         $svg = simplexml_load_string($found[0]);
         self::assertNotFalse($svg);
@@ -142,25 +142,31 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     public function an_artwork_without_all_its_threads_is_not_set_up_yet(): void
     {
         $this->get('/setup')->assertSee('wants its threads first');
-        $this->post('/setup/'.self::decoration(1011)->id, [
+        $this->post('/setup/'.self::decoration(self::jackets())->id, [
             'frame' => 'R-12',
             'turn' => 180,
         ])->assertSessionHasErrors('frame');
-        self::assertFalse(Setup::query()->whereKey(self::decoration(1011)->id)->exists());
+        self::assertFalse(
+            Setup::query()
+                ->whereKey(self::decoration(self::jackets())->id)
+                ->exists(),
+        );
     }
 
     #[Test]
     public function without_an_artwork_there_is_nothing_to_set_up(): void
     {
-        $this->get('/setup/'.self::decoration(1012)->id)->assertRedirect('/orders/1012');
+        $this->get('/setup/'.self::decoration(self::blankets())->id)->assertRedirect(
+            '/orders/'.self::blankets()->number,
+        );
     }
 
     #[Test]
     public function a_changed_rule_retimes_what_is_open_and_a_bad_one_is_refused_at_its_field(): void
     {
-        $before = Setup::query()->findOrFail(self::decoration(1007)->id)->sew_s;
+        $before = Setup::query()->findOrFail(self::decoration(self::hoodies())->id)->sew_s;
         $this->put('/shop/rules', ['trim_s' => '16'])->assertRedirect();
-        $after = Setup::query()->findOrFail(self::decoration(1007)->id)->sew_s;
+        $after = Setup::query()->findOrFail(self::decoration(self::hoodies())->id)->sew_s;
         // Ferry roundel has 12 trims, ten seconds more each.
         self::assertSame(array_map(static fn(int $s): int => $s + 120, $before), $after);
 
@@ -204,9 +210,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         self::assertGreaterThan(0, $planned->changes());
         foreach ($planned->batches as $batch) {
             foreach ($batch->load as $change) {
-                $this->post("/needles/M2/{$change->needle}", ['thread' => $change->to])->assertRedirect(
-                    '/needles/M2',
-                );
+                $this->post("/needles/M2/{$change->needle}", ['thread' => $change->to])->assertRedirect('/needles/M2');
             }
         }
         $last = $planned->batches[count($planned->batches) - 1];

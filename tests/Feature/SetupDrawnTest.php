@@ -67,7 +67,7 @@ final class SetupDrawnTest extends FeatureTestCase
     #[Test]
     public function the_measured_lines_are_as_long_as_the_numbers_beside_them_in_every_size(): void
     {
-        $hoodies = self::decoration(1007);
+        $hoodies = self::decoration(self::hoodies());
         $downs = [];
         foreach (['S', 'M', 'L', 'XL'] as $size) {
             $html = (string) $this->get("/setup/{$hoodies->id}?size={$size}")->getContent();
@@ -97,7 +97,7 @@ final class SetupDrawnTest extends FeatureTestCase
     #[Test]
     public function a_cap_is_drawn_flat_and_from_the_front_by_the_same_numbers(): void
     {
-        $cap = self::decoration(1010);
+        $cap = self::decoration(self::caps());
         $html = (string) $this->get("/setup/{$cap->id}")->getContent();
         $flat = self::drawing($html, 'cap-flat');
         $front = self::drawing($html, 'cap-front');
@@ -135,7 +135,7 @@ final class SetupDrawnTest extends FeatureTestCase
     public function a_clamp_shows_its_true_centre_beside_what_the_machine_takes_for_it(): void
     {
         $frame = Frame::query()->where('code', 'P-10')->firstOrFail();
-        $apron = self::decoration(1008);
+        $apron = self::decoration(self::aprons());
         $apron->update([
             'position' => 'pocket',
             'artwork_id' => Artwork::query()->where('name', 'Paddle mark')->value('id'),
@@ -235,7 +235,7 @@ final class SetupDrawnTest extends FeatureTestCase
     #[Test]
     public function every_frame_of_the_table_is_drawn_with_the_slack_that_is_written(): void
     {
-        $polo = self::decoration(1006);
+        $polo = self::decoration(self::polos());
         foreach (Frame::query()->where('driver', 'flat')->pluck('code') as $code) {
             $html = (string) $this->get("/setup/{$polo->id}?frame={$code}")->getContent();
             preg_match(
@@ -252,7 +252,7 @@ final class SetupDrawnTest extends FeatureTestCase
     #[Test]
     public function the_sheet_on_paper_has_what_the_workroom_needs(): void
     {
-        $polo = self::decoration(1006);
+        $polo = self::decoration(self::polos());
         $this->get("/setup/{$polo->id}/paper")
             ->assertOk()
             ->assertSee('holes 2 and 2, pick a')
@@ -260,13 +260,15 @@ final class SetupDrawnTest extends FeatureTestCase
             ->assertSee('Place:')
             ->assertSee('peg 12')
             ->assertSee('trained people decide');
-        $this->get('/setup/'.self::decoration(1012)->id.'/paper')->assertRedirect('/orders/1012');
+        $this->get('/setup/'.self::decoration(self::blankets())->id.'/paper')->assertRedirect(
+            '/orders/'.self::blankets()->number,
+        );
     }
 
     #[Test]
     public function the_desk_says_the_same_of_every_size_as_the_table_shows(): void
     {
-        $hoodies = self::decoration(1007)->loadForSetup();
+        $hoodies = self::decoration(self::hoodies())->loadForSetup();
         $sheet = app(DecorationSetups::class)->sheet($hoodies, size: Size::XL);
         self::assertSame(Size::XL, $sheet->row->size);
         self::assertSame(

@@ -113,7 +113,7 @@ final class StopSheetTest extends FeatureTestCase
     #[Test]
     public function the_machine_is_told_where_to_halt_and_the_floor_what_to_do_there(): void
     {
-        $running = self::batchOf(1004);
+        $running = self::batchOf(self::running('M1'));
         $artwork = $running->decoration->artwork;
         self::assertNotNull($artwork);
         $artwork

@@ -21,16 +21,16 @@ final class TagsTest extends FeatureTestCase
     #[Test]
     public function every_piece_of_an_order_has_its_label_on_a_sheet_or_a_roll(): void
     {
-        $order = Order::query()->where('number', 1006)->firstOrFail();
+        $order = self::polos()->refresh();
         $pieces = Piece::query()->where('order_id', $order->id)->get();
         foreach (['', '?on=roll'] as $on) {
-            $page = $this->get("/orders/1006/tags{$on}")->assertOk();
+            $page = $this->get("/orders/{$order->number}/tags{$on}")->assertOk();
             foreach ($pieces as $piece) {
                 $page->assertSee(Tag::of($piece->id)->code());
             }
             self::assertSame($pieces->count(), substr_count((string) $page->getContent(), 'data-qr='));
         }
-        $this->get('/orders/1006/tags?on=stone')->assertSessionHasErrors('on');
+        $this->get('/orders/'.self::polos()->number.'/tags?on=stone')->assertSessionHasErrors('on');
     }
 
     #[Test]
@@ -53,7 +53,7 @@ final class TagsTest extends FeatureTestCase
     {
         $piece = $this->piece();
         $tag = '/floor/tags/'.Tag::of($piece->id)->code();
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $machine = $batch->machine->code ?? '';
         self::assertSame($batch->code, self::board()->sequence()->on($machine)[0] ?? null, 'it has its turn');
         $this->get($tag)
@@ -80,6 +80,6 @@ final class TagsTest extends FeatureTestCase
 
     private function piece(): Piece
     {
-        return Piece::query()->findOrFail((int) self::batchOf(1006)->pieces()->value('pieces.id'));
+        return Piece::query()->findOrFail((int) self::batchOf(self::polos())->pieces()->value('pieces.id'));
     }
 }

@@ -61,7 +61,7 @@ final class ThreadShelfTest extends FeatureTestCase
     #[Test]
     public function a_load_that_is_sewn_is_taken_off_the_cones_once(): void
     {
-        $batch = self::batchOf(1004);
+        $batch = self::batchOf(self::running('M1'));
         $token = ['Authorization' => 'Bearer '.\Database\Demo\DemoShop::token('M1')];
         $wick = Thread::query()->where('code', 'D-05')->firstOrFail();
         $before = (float) $wick->cones()->sum('metres_left');
@@ -207,9 +207,7 @@ final class ThreadShelfTest extends FeatureTestCase
                 [str_repeat('x', 10), 'x.pdf', 'A list is a .csv or an .xlsx file'],
             ] as [$bytes, $name, $why]
         ) {
-            $this->post('/shop/threads/list', ['list' => self::upload($bytes, $name)])->assertSessionHasErrors(
-                'list',
-            );
+            $this->post('/shop/threads/list', ['list' => self::upload($bytes, $name)])->assertSessionHasErrors('list');
             self::assertStringContainsString($why, (string) session('errors')?->first('list'));
         }
         $page = $this->import(

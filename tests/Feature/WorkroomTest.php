@@ -22,7 +22,7 @@ final class WorkroomTest extends FeatureTestCase
     #[Test]
     public function a_place_that_was_found_is_kept_for_the_garment_and_used_for_the_next_order_of_it(): void
     {
-        $polo = self::decoration(1006);
+        $polo = self::decoration(self::polos());
         $this->get("/setup/{$polo->id}?size=M")
             ->assertSee('peg 12')
             ->assertSee('198 mm down');
@@ -47,7 +47,7 @@ final class WorkroomTest extends FeatureTestCase
     #[Test]
     public function a_place_off_the_garment_is_refused_at_its_field_and_nothing_is_kept(): void
     {
-        $polo = self::decoration(1006);
+        $polo = self::decoration(self::polos());
         $before = KeptPlacement::query()->get()->toArray();
         $this->put("/setup/{$polo->id}/placement", [
             'size' => 'M',
@@ -81,7 +81,7 @@ final class WorkroomTest extends FeatureTestCase
     #[DataProvider('measurements')]
     public function what_was_measured_is_worked_out_while_it_is_typed(string $typed, string $said): void
     {
-        $this->get('/setup/'.self::decoration(1006)->id."/measure?{$typed}")
+        $this->get('/setup/'.self::decoration(self::polos())->id."/measure?{$typed}")
             ->assertOk()
             ->assertSee($said, false);
     }
@@ -91,7 +91,7 @@ final class WorkroomTest extends FeatureTestCase
     {
         self::assertSame(
             '',
-            $this->get('/setup/'.self::decoration(1006)->id.'/measure?measure=level&a=')
+            $this->get('/setup/'.self::decoration(self::polos())->id.'/measure?measure=level&a=')
                 ->assertOk()
                 ->getContent(),
         );
@@ -100,7 +100,7 @@ final class WorkroomTest extends FeatureTestCase
     #[Test]
     public function whatever_is_chosen_otherwise_wants_its_own_reason_which_is_shown_afterwards(): void
     {
-        $polo = self::decoration(1006);
+        $polo = self::decoration(self::polos());
         $asked = [
             'frame' => 'R-9',
             'turn' => 0,
@@ -169,7 +169,7 @@ final class WorkroomTest extends FeatureTestCase
     #[Test]
     public function each_machine_is_said_to_do_it_or_why_it_does_not(): void
     {
-        $cap = self::decoration(1010);
+        $cap = self::decoration(self::caps());
         $page = (string) $this->get("/setup/{$cap->id}?tab=machines")->getContent();
         // M2 has no cap driver; M3 does not turn caps by itself.
         self::assertMatchesRegularExpression('~M2 Wren.*?There is no cap driver here~s', $page);
@@ -212,10 +212,11 @@ final class WorkroomTest extends FeatureTestCase
     #[Test]
     public function short_backing_is_said_before_its_day(): void
     {
+        $polos = self::batchOf(self::polos())->code;
         BackingStock::query()->where('kind', 'cutaway')->delete();
         $this->get('/setup/backing')
             ->assertSee('Backing runs short')
-            ->assertSee(self::batchOf(1006)->code)
+            ->assertSee($polos)
             ->assertSee('pieces are missing');
         self::assertGreaterThan(
             0,
@@ -317,7 +318,7 @@ final class WorkroomTest extends FeatureTestCase
     #[Test]
     public function pieces_counted_on_the_floor_are_practice_for_real_and_the_steps_keep_who_confirmed_them(): void
     {
-        $batch = self::batchOf(1006);
+        $batch = self::batchOf(self::polos());
         $work = \App\Floor\WorkList::of(
             app(\App\Setup\MachineSetups::class)->on(
                 $batch->decoration_id,
@@ -375,9 +376,7 @@ final class WorkroomTest extends FeatureTestCase
             ->assertSee('Line 1, Lake panorama, cap front')
             ->assertSee('worth 88.00')
             ->assertSee('note-now', false);
-        $this->post('/orders/new/check', ['lines' => [[...$line, 'unit_value' => '12.50']]])->assertSee(
-            'worth 125.00',
-        );
+        $this->post('/orders/new/check', ['lines' => [[...$line, 'unit_value' => '12.50']]])->assertSee('worth 125.00');
         $this->post('/orders/new/check', [
             'lines' => ['nonsense', ['garment' => 'yurt'], [...$line, 'sizes' => 'many']],
         ])->assertOk();
