@@ -191,7 +191,7 @@ final class SearchTest extends TestCase
     public function small_plans_are_as_cheap_as_any_order_of_their_batches(): void
     {
         $best = $total = $proven = 0;
-        for ($seed = 1; $seed <= 200; $seed++) {
+        for ($seed = 1; $seed <= 100; $seed++) {
             mt_srand($seed);
             $workload = RandomWorkload::of(
                 $seed % 10 === 0 ? 7 : 3 + ($seed % 4),
@@ -222,7 +222,7 @@ final class SearchTest extends TestCase
             $total++;
             $best += $found < $least + 1e-6 ? 1 : 0;
         }
-        self::assertGreaterThan(180, $total);
+        self::assertGreaterThan(90, $total);
         self::assertGreaterThanOrEqual(0.95 * $total, $best, "{$best} of {$total}");
         self::assertGreaterThan(0.95 * $total, $proven);
     }
@@ -232,7 +232,7 @@ final class SearchTest extends TestCase
     public function what_is_said_to_be_proven_on_three_machines_is_as_cheap_as_any_order(): void
     {
         $proven = $total = 0;
-        for ($seed = 1; $seed <= 60; $seed++) {
+        for ($seed = 1; $seed <= 40; $seed++) {
             mt_srand(500 + $seed);
             $workload = RandomWorkload::of(
                 4 + ($seed % 3),
@@ -258,7 +258,7 @@ final class SearchTest extends TestCase
                 $proven++;
             }
         }
-        self::assertGreaterThan(40, $total);
+        self::assertGreaterThan(27, $total);
         self::assertSame($total, $proven);
     }
 
