@@ -8,6 +8,7 @@ use App\Http\OneValue;
 use App\Http\Packed;
 use App\Http\PeekSession;
 use App\Http\Problem;
+use App\Http\Readable;
 use App\Http\SecurityHeaders;
 use App\Providers\HakamaProvider;
 use Illuminate\Foundation\Application;
@@ -27,7 +28,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // No page of another origin has business here, so the package behind it is not installed.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [Allowed::class], prepend: [OneValue::class]);
+        $middleware->web(append: [Allowed::class], prepend: [Readable::class, OneValue::class]);
+        $middleware->api(prepend: [Readable::class]);
         // Who asks is known before it is looked up what was asked for.
         $middleware->prependToPriorityList(SubstituteBindings::class, Allowed::class);
         $middleware->prependToPriorityList(Allowed::class, PeekSession::class);

@@ -6,13 +6,16 @@ declare(strict_types=1);
  * A simulated machine, as a process of its own: it speaks to the server as a real one would, over HTTP
  * with its token, and runs faster than life.
  *
- *     MACHINE_TOKEN=... php simulator/run.php http://127.0.0.1:8080 [factor] [breaks per 1000 stitches]
+ *     MACHINE_TOKEN=... [MACHINE_TOLD=folder] php simulator/run.php http://127.0.0.1:8080 [factor] [breaks per 1000]
+ *
+ * In the folder it keeps, a line each, what the shop said that it recorded.
  */
 
 use Hakama\House\HouseRules;
 use Hakama\Machine\SpeedCurve;
 use Hakama\Machine\Timeline;
 use Hakama\Stitch\Tape\TapeReader;
+use Ramsey\Uuid\Uuid;
 use Simulator\Happening;
 use Simulator\Line;
 use Simulator\SimulatedMachine;
@@ -27,6 +30,13 @@ if ($server === '' || $token === '' || $factor <= 0) {
     exit(2);
 }
 
+$told = (string) getenv('MACHINE_TOLD');
+$tell = static function (string $id, string $kind) use ($told, $token): void {
+    if ($told !== '' && $kind !== 'position') {
+        $file = sprintf('%s/machine-%s.jsonl', $told, substr(hash('sha256', $token), 0, 8));
+        file_put_contents($file, json_encode(['event' => $id, 'kind' => $kind])."\n", FILE_APPEND | LOCK_EX);
+    }
+};
 $line = new Line($server, $token);
 $machine = new SimulatedMachine((float) ($argv[3] ?? 0.05));
 $load = null;
@@ -73,12 +83,17 @@ for (; ; usleep(300_000)) {
         Happening::HandStop => 'hand_stop',
         Happening::Sewn => 'sewn',
     };
-    $line->report([
+    $id = Uuid::uuid4()->toString();
+    $isRecorded = $line->report([
+        'id' => $id,
         'load' => $load,
         'kind' => $kind,
         'stitch' => $machine->stitch(),
         'clock_s' => round($machine->clockS(), 1),
     ]);
+    if ($isRecorded) {
+        $tell($id, $kind);
+    }
     if ($kind === 'sewn') {
         $over = $load;
     }

@@ -144,8 +144,39 @@ final class OrderChange
         return Sign::of(self::facts($order, $garments));
     }
 
+    /**
+     * What its history told, read back into what is changed.
+     *
+     * @param array<string, mixed> $told as facts() tells it, or a part of that
+     *
+     * @return array{array<string, mixed>, array<int, array<string, int>>} facts, and line => size => garments
+     */
+    public static function told(Order $order, array $told): array
+    {
+        $facts = array_intersect_key($told, ['customer' => 0, 'contact' => 0, 'note' => 0]);
+        if (isset($told['due'])) {
+            $facts['due_at'] = CarbonImmutable::parse((string) $told['due']);
+        }
+        if (isset($told['event'])) {
+            $facts['for_event'] = $told['event'] === 'yes';
+        }
+        $sizes = [];
+        $wanted = Garments::of($order)->wanted;
+        foreach ($order->lines()->orderBy('id')->pluck('id') as $i => $line) {
+            if (isset($told['line '.($i + 1)])) {
+                // A size that was not there before is none of it.
+                $sizes[$line] = [
+                    ...array_map(static fn(): int => 0, $wanted[$line] ?? []),
+                    ...self::read((string) $told['line '.($i + 1)]),
+                ];
+            }
+        }
+
+        return [$facts, $sizes];
+    }
+
     /** @return array<string, mixed> as its history tells it */
-    private static function facts(Order $order, ?Garments $garments = null): array
+    public static function facts(Order $order, ?Garments $garments = null): array
     {
         $facts = [
             'customer' => $order->relationLoaded('customer')

@@ -16,7 +16,7 @@ $base = new PDO(
 $column = static fn(string $sql): array => ($base->query($sql) ?: throw new RuntimeException($sql))->fetchAll(
     PDO::FETCH_COLUMN,
 );
-$told = ['event' => [], 'order' => []];
+$told = ['event' => [], 'order' => [], 'machine' => 0];
 $broken = $ms = [];
 $away = $asked = 0;
 foreach (glob($argv[1].'/*.jsonl') ?: [] as $file) {
@@ -26,6 +26,7 @@ foreach (glob($argv[1].'/*.jsonl') ?: [] as $file) {
             continue;
         }
         isset($one['event']) && ($told['event'][] = $one['event']);
+        $told['machine'] += isset($one['event']) && str_starts_with(basename($file), 'machine-') ? 1 : 0;
         isset($one['order']) && ($told['order'][$one['order']] = $one['number']);
         isset($one['broken']) && ($broken[] = $one['broken']);
         $away += isset($one['away']) ? 1 : 0;
@@ -64,10 +65,11 @@ foreach (array_unique($broken) as $path) {
 sort($ms);
 $at = static fn(float $share): float => $ms === [] ? 0.0 : $ms[(int) min(count($ms) - 1, floor($share * count($ms)))];
 printf(
-    "%d answers, %d times nobody answered; %d events and %d orders told and there; %d events in all.\np50 %.0f ms, p95 %.0f ms, p99 %.0f ms\n",
+    "%d answers, %d times nobody answered; %d events (%d of them machines’) and %d orders told and there; %d events in all.\np50 %.0f ms, p95 %.0f ms, p99 %.0f ms\n",
     $asked,
     $away,
     count(array_unique($told['event'])),
+    $told['machine'],
     count($told['order']),
     count($events),
     $at(0.5),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Change;
+use App\Models\Piece;
+use App\Orders\OrderChange;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use PHPUnit\Framework\Attributes\Test;
@@ -100,6 +102,77 @@ final class ChangesTest extends FeatureTestCase
         app()->forgetScopedInstances();
         $this->post("/setup/{$decoration->id}", [...$choice, 'speed' => 640])->assertSessionHasErrors('frame');
         self::assertSame(610, $setup->refresh()->speed_spm);
+    }
+
+    #[Test]
+    public function an_order_that_was_changed_gets_what_stood_in_it_as_long_as_nothing_more_is_begun(): void
+    {
+        $order = self::polos();
+        $line = (int) $order->lines()->value('id');
+        $was = OrderChange::facts($order->refresh());
+        $change = function (array $sizes, string $note) use ($order, $line): Change {
+            OrderChange::make(
+                $order,
+                ['note' => $note, 'due_at' => $order->due_at->addDay()],
+                [$line => $sizes],
+                OrderChange::sign($order),
+            );
+
+            return Change::query()->where('kind', Change::ORDER)->orderByDesc('seq')->firstOrFail();
+        };
+        $first = $change(['M' => 6, 'S' => 3], 'three small ones more');
+        $second = $change(['M' => 1], 'fewer');
+        $undo = fn(Change $one) => $this->post("/shop/changes/{$one->seq}/undo");
+        $undo($first)->assertSessionHas('problem', static fn(string $why): bool => str_contains($why, 'again since'));
+        $undo($second)->assertSessionHas('done');
+        $undo($first)->assertSessionHas('done');
+        self::assertSame($was, OrderChange::facts($order->refresh()));
+
+        // Two of those that came to it are sewn: with one fewer than they it cannot be.
+        $third = $change(['M' => 6], 'two more');
+        Piece::query()
+            ->where('order_id', $order->id)
+            ->where('size', 'M')
+            ->update(['state' => 'done']);
+        $undo($third)->assertSessionHas('problem', static fn(string $why): bool => str_contains($why, 'begun or sewn'));
+        self::assertSame('two more', $order->refresh()->note);
+    }
+
+    #[Test]
+    public function a_setup_is_what_it_was_until_something_is_made_by_the_new_one(): void
+    {
+        $decoration = self::decoration(self::polos());
+        $setup = $decoration->setup()->firstOrFail();
+        $was = $setup->decided();
+        $change = function (int $speed) use ($decoration, $setup): Change {
+            app()->forgetScopedInstances();
+            $this->post("/setup/{$decoration->id}", [
+                'frame' => $setup->frame()->value('code'),
+                'turn' => $setup->turn_deg,
+                'speed' => $speed,
+                'why' => ['speed' => 'Thread is old'],
+            ])->assertSessionHasNoErrors();
+
+            return Change::query()->where('kind', Change::SETUP)->orderByDesc('seq')->firstOrFail();
+        };
+        $undo = function (Change $one): \Illuminate\Testing\TestResponse {
+            app()->forgetScopedInstances();
+
+            return $this->post("/shop/changes/{$one->seq}/undo");
+        };
+        [$first, $second] = [$change(610), $change(640)];
+        $this->get('/shop/changes?kind=setup')->assertSee('Take back');
+        $undo($first)->assertSessionHas('problem', static fn(string $why): bool => str_contains($why, 'again since'));
+        $undo($second)->assertSessionHas('done');
+        self::assertSame(610, $setup->refresh()->speed_spm);
+        $undo($first)->assertSessionHas('done');
+        self::assertSame($was, $setup->refresh()->decided());
+
+        $third = $change(580);
+        $batch = self::batchOf(self::polos());
+        $this->post("/setup/backing/{$batch->code}")->assertSessionHas('done');
+        $undo($third)->assertSessionHas('problem', static fn(string $why): bool => str_contains($why, 'is cut'));
+        self::assertSame(580, $setup->refresh()->speed_spm);
     }
 
     #[Test]

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Person;
+use Hakama\House\Role;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route as OneRoute;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
@@ -81,6 +84,62 @@ final class FuzzTest extends FeatureTestCase
     public function no_address_breaks_over_what_is_sent_to_it(mixed $value): void
     {
         Queue::fake();
+        [$asked, $broken] = $this->ask(static fn(int $nth): mixed => $value);
+        self::assertSame([], $broken);
+        self::assertGreaterThan(60, $asked);
+    }
+
+    #[Test]
+    public function bytes_that_are_no_letters_are_refused_though_all_else_is_right(): void
+    {
+        foreach (["by the window\xff", "by the\0 window"] as $name) {
+            $this->post('/shop/people/tablets', ['tablet' => $name])
+                ->assertStatus(400)
+                ->assertSee('Nothing was stored');
+            $this->get('/orders?q='.rawurlencode($name))->assertStatus(400);
+            $this->postJson(
+                '/machines/reports',
+                ['id' => "a\0b", 'kind' => 'sewn'],
+                ['Authorization' => 'Bearer '.\Database\Demo\DemoShop::token('M1')],
+            )
+                ->assertStatus(400)
+                ->assertJsonStructure(['message']);
+        }
+        self::assertSame(0, DB::table('pairings')->whereNotNull('tablet')->count());
+        $this->post('/shop/people/tablets', ['tablet' => 'by the wïndow 🪡'])->assertSessionHas('code');
+    }
+
+    /** @return iterable<string, array{Role|null, int}> */
+    public static function roles(): iterable
+    {
+        foreach ([null, ...Role::cases()] as $i => $role) {
+            yield $role->value ?? 'nobody' => [$role, $i];
+        }
+    }
+
+    /** Each field another of the values, for each role others: what one may not send is refused, and breaks nothing. */
+    #[Test]
+    #[DataProvider('roles')]
+    public function no_address_breaks_whoever_asks(?Role $role, int $shift): void
+    {
+        Queue::fake();
+        $person = $role === null ? null : Person::query()->create(['name' => "One {$role->value}", 'role' => $role]);
+        $values = array_column(iterator_to_array(self::values(), false), 0);
+        [, $broken] = $this->ask(
+            static fn(int $nth): mixed => $values[($nth + $shift) % count($values)],
+            fn() => $person === null ? app('auth')->guard()->logout() : $this->actingAs($person),
+        );
+        self::assertSame([], $broken);
+    }
+
+    /**
+     * @param \Closure(int): mixed $value of a request's nth field
+     * @param \Closure|null        $as    signs in whoever asks
+     *
+     * @return array{int, list<string>} how often was asked, and what broke
+     */
+    private function ask(\Closure $value, ?\Closure $as = null): array
+    {
         $asked = 0;
         $broken = [];
         foreach (Route::getRoutes()->getRoutes() as $route) {
@@ -94,24 +153,33 @@ final class FuzzTest extends FeatureTestCase
                     static fn(array $name): string => self::THERE[$name[1]] ?? '1',
                     $route->uri(),
                 );
-            $fields = array_fill_keys([...self::FIELDS, ...$this->fields($route)], $value);
-            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
-                DB::beginTransaction();
-                $answer = $this->call($method, $path, $fields);
-                DB::rollBack();
-                app()->forgetScopedInstances();
-                if ($answer->getStatusCode() >= 500) {
-                    $broken[] =
-                        "{$method} {$path}: ".mb_strimwidth((string) $answer->exception?->getMessage(), 0, 160);
+            $known = $this->fields($route);
+            $flat = $deep = [];
+            foreach ([...self::FIELDS, ...$known] as $i => $field) {
+                str_contains($field, '.')
+                    ? Arr::set($deep, str_replace('*', '1', $field), $value($i))
+                    : ($flat[$field] = $value($i));
+            }
+            foreach ($deep === [] ? [$flat] : [$flat, [...$flat, ...$deep]] as $fields) {
+                foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+                    DB::beginTransaction();
+                    $as === null || $as();
+                    $answer = $this->call($method, $path, $fields);
+                    DB::rollBack();
+                    app()->forgetScopedInstances();
+                    if ($answer->getStatusCode() >= 500) {
+                        $broken[] =
+                            "{$method} {$path}: ".mb_strimwidth((string) $answer->exception?->getMessage(), 0, 160);
+                    }
+                    $asked++;
                 }
-                $asked++;
             }
         }
-        self::assertSame([], $broken);
-        self::assertGreaterThan(60, $asked);
+
+        return [$asked, $broken];
     }
 
-    /** @return list<string> the fields that a route's form request knows, without what is inside of lists */
+    /** @return list<string> the fields that a route's form request knows, those inside of lists too */
     private function fields(OneRoute $route): array
     {
         [$class, $method] = [...explode('@', $route->getActionName()), '__invoke'];
@@ -130,12 +198,7 @@ final class FuzzTest extends FeatureTestCase
                     return [];
                 }
 
-                return array_values(
-                    array_filter(
-                        array_map(strval(...), array_keys($rules)),
-                        static fn(string $field): bool => ! str_contains($field, '.'),
-                    ),
-                );
+                return array_map(strval(...), array_keys($rules));
             }
         }
 

@@ -48,7 +48,7 @@
                 </td>
                 @if ($thing)
                     <td class="num">
-                        @if (App\Rules\Undo::can($change))
+                        @if (App\TakeBack\TakeBack::can($change))
                             <form method="post" action="{{ route('shop.undo', $change) }}">@csrf<button
                                     class="btn btn-small">Take back</button></form>
                         @endif

@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Setup;
 
 use App\Artwork\Patches;
-use App\History\History;
 use App\Http\Requests\Setup\ChooseSetup;
 use App\Models\Artwork;
-use App\Models\Change;
 use App\Models\Decoration;
 use App\Models\Order;
 use App\Models\Piece;
-use App\Models\Setup;
 use App\Plan\PlanChanges;
 use App\Plan\SplitBatch;
 use App\Setup\DecorationSetups;
 use App\Setup\SetupChoices;
+use App\Setup\SetupHistory;
 use App\Setup\WantsReason;
 use App\Shop\Sign;
 use Carbon\CarbonImmutable;
@@ -172,7 +170,7 @@ final class SetupController
             );
         }
         $changes->placeOpen();
-        self::note($decoration, $before);
+        SetupHistory::note($decoration, $before);
 
         $apart = SplitBatch::siblings($decoration->id);
 
@@ -185,27 +183,6 @@ final class SetupController
                         ? ''
                         : ' What runs apart from it keeps its own setup: '.implode(', ', $apart).'.'),
             );
-    }
-
-    /** @param array<string, string|int>|null $before */
-    private static function note(Decoration $decoration, ?array $before): void
-    {
-        [$was, $is] = History::differing($before ?? [], Setup::query()->find($decoration->id)?->decided() ?? []);
-        if ($is !== []) {
-            $order = Order::query()->findOrFail($decoration->line->order_id);
-            History::note(
-                Change::SETUP,
-                (string) $decoration->id,
-                sprintf(
-                    'no. %d, %s: %s',
-                    $order->number,
-                    $decoration->positionLabel(),
-                    $before === null ? 'set up' : 'set up otherwise',
-                ),
-                $before === null ? null : $was,
-                $is,
-            );
-        }
     }
 
     /** A version made for caps, when one that is not is to be sewn on a cap. */

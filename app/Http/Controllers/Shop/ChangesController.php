@@ -6,12 +6,12 @@ namespace App\Http\Controllers\Shop;
 
 use App\Database\Whole;
 use App\Models\Change;
-use App\Rules\Undo;
+use App\TakeBack\TakeBack;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** Who changed what, searchable; what touched nothing but figures is taken back from here. */
+/** Who changed what, searchable; what nothing was made by yet is taken back from here. */
 final class ChangesController
 {
     private const SHOWN = 200;
@@ -44,9 +44,9 @@ final class ChangesController
         ]);
     }
 
-    public function undo(Undo $undo, Change $change): RedirectResponse
+    public function undo(TakeBack $back, Change $change): RedirectResponse
     {
-        $problem = Whole::write(static fn(): ?string => $undo->take($change));
+        $problem = Whole::write(static fn(): ?string => $back->take($change));
 
         return redirect()
             ->route('shop.changes')

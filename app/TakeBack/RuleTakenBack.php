@@ -2,35 +2,25 @@
 
 declare(strict_types=1);
 
-namespace App\Rules;
+namespace App\TakeBack;
 
 use App\Models\Change;
+use App\Rules\RuleChange;
 use App\Shop\House;
 use Hakama\House\UnfitRule;
 
-/**
- * Takes a change back where nothing physical happened: a house rule gets the value it had, a question the school that
- * was followed. What was sewn, cut, handed over or moved is put right by what happens next, never by taking it back.
- */
-final readonly class Undo
+/** A house rule gets the value it had, a question the school that was followed. */
+final readonly class RuleTakenBack
 {
     private const SCHOOL = 'school';
 
     public function __construct(private House $house, private RuleChange $rules) {}
 
-    public static function can(Change $change): bool
-    {
-        return $change->kind === Change::RULE && ($change->before ?? []) !== [];
-    }
-
-    /** @return string|null why it cannot be taken back (any more); null when it was */
+    /** @return string|null why it cannot be taken back any more; null when it was */
     public function take(Change $change): ?string
     {
         $before = $change->before ?? [];
         $after = $change->after ?? [];
-        if (! self::can($change)) {
-            return 'That cannot be taken back: something may have been made by it.';
-        }
         $isSchool = isset($before[self::SCHOOL]);
         $isAsLeft = $isSchool
             ? ($this->house->schools()[$change->thing] ?? null) === ($after[self::SCHOOL] ?? null)

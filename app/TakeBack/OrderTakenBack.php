@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\TakeBack;
+
+use App\Models\Change;
+use App\Models\Order;
+use App\Orders\OrderChange;
+
+/** An order gets what stood in it before: for whom, by when, how many of which size. */
+final readonly class OrderTakenBack
+{
+    /** @return string|null why it cannot be taken back any more; null when it was */
+    public function take(Change $change): ?string
+    {
+        $order = Order::query()->where('number', (int) $change->thing)->first();
+        if ($order === null || $order->cancelled_at !== null) {
+            return 'The order is cancelled: open it again first.';
+        }
+        $now = OrderChange::facts($order);
+        if (array_intersect_key($now, $change->after ?? []) !== array_intersect_key($change->after ?? [], $now)) {
+            return "No. {$order->number} was changed again since; take that back first.";
+        }
+        [$facts, $sizes] = OrderChange::told($order, $change->before ?? []);
+        $problems = OrderChange::problems($order, $sizes);
+        if ($problems !== []) {
+            return (string) reset($problems);
+        }
+        OrderChange::make($order, $facts, $sizes, OrderChange::sign($order));
+
+        return null;
+    }
+}
