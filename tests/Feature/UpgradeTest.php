@@ -11,6 +11,7 @@ use App\Models\Needle;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 
 /** A shop as the version before this one left it, in a database of its own, is brought to this one. */
@@ -102,6 +103,53 @@ final class UpgradeTest extends FeatureTestCase
         // Once more changes nothing.
         Artisan::call('migrate', ['--force' => true]);
         self::assertSame(1, DB::table('shops')->count());
+    }
+
+    /** @return iterable<string, array{string}> the demo shop of every version that was to be had */
+    public static function versions(): iterable
+    {
+        foreach (glob(dirname(self::SHOP).'/2*.sql.gz') ?: [] as $shop) {
+            yield basename($shop, '.sql.gz') => [$shop];
+        }
+    }
+
+    #[Test]
+    #[DataProvider('versions')]
+    public function a_shop_of_every_earlier_version_comes_here_with_all_it_has_and_opens(string $shop): void
+    {
+        $new = self::tables('mariadb');
+        $this->load($shop);
+        $kept = static fn(): array => [
+            DB::table('floor_events')->orderBy('seq')->pluck('event_id')->all(),
+            DB::table('pieces')->orderBy('id')->pluck('state', 'id')->all(),
+            DB::table('orders')->orderBy('id')->pluck('due_at', 'number')->all(),
+            DB::table('batches')
+                ->orderBy('id')
+                ->get(['code', 'machine_id', 'rank'])
+                ->map(get_object_vars(...))
+                ->all(),
+            DB::table('artworks')->orderBy('id')->pluck('checksum', 'name')->all(),
+            (float) DB::table('cones')->sum('metres_left'),
+        ];
+        $before = $kept();
+        Artisan::call('migrate', ['--force' => true]);
+        Artisan::call('shop:follow');
+
+        self::assertSame($new, self::tables('upgrade'));
+        self::assertSame($before, $kept());
+        self::assertNotSame([], $before[0]);
+        self::assertSame(0, Artisan::call('shop:fits'));
+        // What was not kept by then is worked out from the events, once, and is right from then on.
+        Recounting::all();
+        self::assertSame(0, Recounting::all()->wrong);
+        $this->withoutExceptionHandling();
+        foreach (
+            ['/orders', '/setup', '/needles/M1', '/plan', '/floor/M1', '/floor/finish', '/books', '/shop'] as $page
+        ) {
+            app()->forgetScopedInstances();
+            $this->get($page)->assertOk();
+        }
+        self::assertSame($before, $kept(), 'looking changes nothing');
     }
 
     #[Test]
