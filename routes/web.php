@@ -98,6 +98,8 @@ Route::controller(ChangeController::class)
         Route::post('/lines/{line}/arrivals', 'arrive')->name('arrive')->whereNumber('line');
         Route::get('/{order}/story', 'story')->name('story');
         Route::get('/{order}/change', 'edit')->name('edit');
+        Route::get('/{order}/lines/new', 'more')->name('more');
+        Route::post('/{order}/lines', 'add')->name('add');
         Route::put('/{order}', 'update')->name('change');
         Route::post('/{order}/cancel', 'cancel')->name('cancel');
         Route::post('/{order}/reopen', 'reopen')->name('reopen');
@@ -162,6 +164,7 @@ Route::controller(OrderController::class)
         Route::get('/new', 'create')->name('create');
         Route::get('/new/line', 'line')->name('line');
         Route::post('/', 'store')->name('store');
+        Route::get('/decorations/{decoration}/artworks', 'artworks')->name('artworks')->whereNumber('decoration');
         Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->whereNumber('decoration');
         Route::get('/{order}', 'show')->name('show');
     });

@@ -9,29 +9,37 @@ use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Piece;
 use App\Models\Plan;
+use Hakama\Artwork\Variant;
 use Hakama\Floor\PieceState;
+use Illuminate\Support\Collection;
 
-/**
- * Which artwork a decoration is sewn from: the one that comes later than the order, or another version of the one it
- * has, as long as no piece is begun.
- */
+/** Which artwork a decoration is sewn from: any that is here, as long as no piece is begun. */
 final class ArtworkChoice
 {
+    /** @return Collection<int, string> id => name of what can be sewn; a list of names belongs to the order it is of */
+    public static function all(): Collection
+    {
+        return Artwork::query()
+            ->whereNotNull('read_at')
+            ->where('variant', '!=', Variant::Names)
+            ->orderBy('name')
+            ->pluck('name', 'id');
+    }
+
     /**
-     * With another version the setup no longer holds: the decoration leaves the plan and is set up anew.
+     * With another one the setup no longer holds: the decoration leaves the plan and is set up anew.
      *
-     * @return bool false where it cannot be: another artwork than a version of the one it has, or pieces that are begun
+     * @return bool false where it cannot be: pieces of it are begun, or each has a name of its own
      */
     public static function choose(Decoration $decoration, Artwork $artwork): bool
     {
         return Whole::write(static function () use ($decoration, $artwork): bool {
             Plan::lock();
             $decoration->refresh()->load(['artwork', 'setup', 'batch']);
-            if ($decoration->artwork !== null && ! $decoration->artwork->isVersionOf($artwork)) {
-                return false;
-            }
             $begun =
-                $decoration->batch?->events()->exists() === true
+                $decoration->artwork?->variant === Variant::Names
+                || $artwork->variant === Variant::Names
+                || $decoration->batch?->events()->exists() === true
                 || Piece::query()
                     ->where('decoration_id', $decoration->id)
                     ->where('state', '!=', PieceState::Waiting)

@@ -11,11 +11,14 @@ use App\Models\Customer;
 use App\Models\Decoration;
 use App\Models\KeptRun;
 use App\Models\Order;
+use App\Models\OrderLine;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Shop\Sign;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\PieceState;
+use Hakama\Garment\Garment;
+use Hakama\Garment\PatchBack;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -52,19 +55,16 @@ final class OrderChange
     /**
      * @param array<string, mixed>           $facts due_at, note, contact, customer: what is not in it stays
      * @param array<int, array<string, int>> $sizes line => size => garments; a size that is not in it stays
+     * @param array<int, array<string, mixed>> $lines line => what it is, as lineFacts() says it
      *
      * @return array<string, mixed> what is other now
      */
-    public static function make(Order $order, array $facts, array $sizes, string $seen): array
+    public static function make(Order $order, array $facts, array $sizes, string $seen, array $lines = []): array
     {
-        return Whole::write(static function () use ($order, $facts, $sizes, $seen): array {
+        return Whole::write(static function () use ($order, $facts, $sizes, $seen, $lines): array {
             Plan::lock();
             $order->unsetRelations()->refresh();
-            if (self::sign($order) !== $seen) {
-                throw new OrderMovedOn(
-                    'Somebody else changed this order meanwhile; nothing was stored. This is how it stands now.',
-                );
-            }
+            self::mustBe($order, $seen);
             $before = self::facts($order);
             if (isset($facts['customer'])) {
                 $facts['customer_id'] = Customer::query()->firstOrCreate([
@@ -72,6 +72,9 @@ final class OrderChange
                 ])->id;
             }
             $order->update(array_diff_key($facts, ['customer' => 0]));
+            foreach ($lines as $id => $is) {
+                $order->lines()->findOrFail($id)->update($is);
+            }
             $wanted = Garments::of($order)->wanted;
             foreach ($sizes as $line => $of) {
                 // What stays as it is costs nothing: a page has every size of every line.
@@ -90,6 +93,64 @@ final class OrderChange
 
             return $is;
         });
+    }
+
+    /**
+     * Lines more; they are set up like those of a new order.
+     *
+     * @param list<TypedLine> $lines
+     */
+    public static function add(Order $order, array $lines, string $seen): void
+    {
+        Whole::write(static function () use ($order, $lines, $seen): void {
+            Plan::lock();
+            $order->unsetRelations()->refresh();
+            self::mustBe($order, $seen);
+            $before = self::facts($order);
+            OrderBook::write($order, $lines);
+            Plan::query()->increment('version');
+            [, $is] = History::differing($before, self::facts($order->refresh()));
+            History::note(
+                Change::ORDER,
+                (string) $order->number,
+                count($lines) === 1 ? 'a line more' : count($lines).' lines more',
+                null,
+                $is,
+            );
+        });
+    }
+
+    /**
+     * What may still be said otherwise of a line once it is in the book.
+     *
+     * @param array<mixed> $typed
+     *
+     * @return array<string, mixed>
+     */
+    public static function lineFacts(OrderLine $line, array $typed): array
+    {
+        $worth = $typed['unit_value'] ?? null;
+
+        return [
+            'colour_name' => trim((string) ($typed['colour_name'] ?? $line->colour_name)),
+            'colour_hex' => strtolower((string) ($typed['colour_hex'] ?? $line->colour_hex)),
+            'unit_value_cents' => is_numeric($worth) ? (int) round(100 * (float) $worth) : null,
+            'spares' => (int) ($typed['spares'] ?? 0),
+            'patch_back' =>
+                $line->garment === Garment::Patch
+                    ? PatchBack::tryFrom((string) ($typed['patch_back'] ?? '')) ?? $line->patch_back
+                    : null,
+        ];
+    }
+
+    /** @throws OrderMovedOn where it does not stand as it was seen */
+    private static function mustBe(Order $order, string $seen): void
+    {
+        if (self::sign($order) !== $seen) {
+            throw new OrderMovedOn(
+                'Somebody else changed this order meanwhile; nothing was stored. This is how it stands now.',
+            );
+        }
     }
 
     /**
@@ -149,7 +210,8 @@ final class OrderChange
      *
      * @param array<string, mixed> $told as facts() tells it, or a part of that
      *
-     * @return array{array<string, mixed>, array<int, array<string, int>>} facts, and line => size => garments
+     * @return array{array<string, mixed>, array<int, array<string, int>>, array<int, array<string, mixed>>} facts, line =>
+     *     size => garments, and line => what it is
      */
     public static function told(Order $order, array $told): array
     {
@@ -160,9 +222,20 @@ final class OrderChange
         if (isset($told['event'])) {
             $facts['for_event'] = $told['event'] === 'yes';
         }
-        $sizes = [];
+        $sizes = $lines = [];
         $wanted = Garments::of($order)->wanted;
-        foreach ($order->lines()->orderBy('id')->pluck('id') as $i => $line) {
+        foreach ($order->lines()->orderBy('id')->get() as $i => $one) {
+            $line = $one->id;
+            $is = '/^(.*) (#[0-9a-f]{6}), worth (\S+)(?: catalogued)?, (\d+) spare(?:, (\w+))?$/u';
+            if (preg_match($is, (string) ($told['line '.($i + 1).' is'] ?? ''), $of) === 1) {
+                $lines[$line] = self::lineFacts($one, [
+                    'colour_name' => $of[1],
+                    'colour_hex' => $of[2],
+                    'unit_value' => $of[3],
+                    'spares' => $of[4],
+                    'patch_back' => $of[5] ?? '',
+                ]);
+            }
             if (isset($told['line '.($i + 1)])) {
                 // A size that was not there before is none of it.
                 $sizes[$line] = [
@@ -172,7 +245,7 @@ final class OrderChange
             }
         }
 
-        return [$facts, $sizes];
+        return [$facts, $sizes, $lines];
     }
 
     /** @return array<string, mixed> as its history tells it */
@@ -189,10 +262,17 @@ final class OrderChange
             'cancelled' => $order->cancelled_at?->format('Y-m-d H:i') ?? '',
         ];
         $wanted = ($garments ?? Garments::of($order))->wanted;
-        $lines = $order->relationLoaded('lines') ? $order->lines : $order->lines()->get(['id']);
-        foreach ($lines->pluck('id')->sort()->values() as $i => $line) {
-            $sizes = array_filter($wanted[$line] ?? []);
-            $facts['line '.($i + 1)] = implode(
+        $lines = $order->relationLoaded('lines') ? $order->lines : $order->lines()->get();
+        foreach ($lines->sortBy('id')->values() as $i => $line) {
+            $sizes = array_filter($wanted[$line->id] ?? []);
+            $at = 'line '.($i + 1);
+            $facts["{$at} is"] = implode(', ', [
+                "{$line->colour_name} {$line->colour_hex}",
+                'worth '.($line->unit_value_cents === null ? 'as catalogued' : $line->unit_value_cents / 100),
+                "{$line->spares} spare",
+                ...$line->patch_back === null ? [] : [$line->patch_back->value],
+            ]);
+            $facts[$at] = implode(
                 ', ',
                 array_map(
                     static fn(string $size, int $count): string => "{$size} {$count}",

@@ -22,12 +22,12 @@ final readonly class OrderTakenBack
         if (array_intersect_key($now, $change->after ?? []) !== array_intersect_key($change->after ?? [], $now)) {
             return "No. {$order->number} was changed again since; take that back first.";
         }
-        [$facts, $sizes] = OrderChange::told($order, $change->before ?? []);
+        [$facts, $sizes, $lines] = OrderChange::told($order, $change->before ?? []);
         $problems = OrderChange::problems($order, $sizes);
         if ($problems !== []) {
             return (string) reset($problems);
         }
-        OrderChange::make($order, $facts, $sizes, OrderChange::sign($order));
+        OrderChange::make($order, $facts, $sizes, OrderChange::sign($order), $lines);
 
         return null;
     }

@@ -52,6 +52,8 @@ final class PagesTest extends BrowserTestCase
                 '/floor/board',
                 '/floor/tags',
                 '/orders/1006/tags',
+                '/orders/1008/change',
+                '/orders/1008/lines/new',
                 '/books',
                 '/books?by=month',
                 '/books/jobs',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Artwork;
 use App\Models\Change;
 use App\Models\HandOver;
 use App\Models\Order;
@@ -12,6 +13,8 @@ use App\Orders\Garments;
 use App\Orders\Messages;
 use App\Orders\OrderChange;
 use Carbon\CarbonImmutable;
+use Database\Factories\OrderFactory;
+use Hakama\Garment\PatchBack;
 use Hakama\House\HouseRules;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -281,6 +284,116 @@ final class LivingOrdersTest extends FeatureTestCase
             self::assertStringContainsString($why, (string) session('errors')?->first('list'));
         }
         self::assertSame($before + 2, Order::query()->count());
+    }
+
+    #[Test]
+    public function a_line_comes_to_an_order_that_is_in_the_book_and_is_set_up_like_a_new_one(): void
+    {
+        $order = self::aprons()->refresh();
+        $sewn = self::board()->batches()[self::batchOf($order)->code]->left;
+        $typed = [
+            'garment' => 'tee',
+            'fabric' => 'jersey',
+            'colour_name' => 'sage',
+            'colour_hex' => '#a9b79a',
+            'sizes' => ['S' => '2', 'M' => '3'],
+            'decorations' => [['position' => 'left_chest'], ['position' => 'sleeve']],
+        ];
+        $add = fn(array $lines, ?string $seen = null) => $this->post("/orders/{$order->number}/lines", [
+            'seen' => $seen ?? OrderChange::sign($order->refresh()),
+            'lines' => $lines,
+        ]);
+        $this->get("/orders/{$order->number}/lines/new")
+            ->assertOk()
+            ->assertSee('A line more for no.');
+        $add([['garment' => 'tee'] + $typed, ['colour_name' => ''] + $typed])->assertSessionHasErrors(
+            'lines.1.colour_name',
+        );
+        $add([['sizes' => []] + $typed])->assertSessionHasErrors('lines.0.sizes');
+        $add([$typed], 'old')->assertSessionHasErrors('seen');
+        self::assertSame(1, $order->lines()->count());
+
+        $add([$typed])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect("/orders/{$order->number}");
+        $line = $order->lines()->orderByDesc('id')->firstOrFail();
+        self::assertEquals(['S' => 2, 'M' => 3], array_filter(Garments::of($order->refresh())->wanted[$line->id]));
+        self::assertSame(
+            10,
+            Piece::query()
+                ->whereIn('decoration_id', $line->decorations()->select('id'))
+                ->count(),
+        );
+        self::assertSame($sewn, self::board()->batches()[self::batchOf($order)->code]->left, 'the first line stays');
+        $change = Change::query()->where('kind', Change::ORDER)->orderByDesc('seq')->firstOrFail();
+        self::assertSame(['a line more', 'M 3, S 2'], [$change->what, $change->after['line 2'] ?? '']);
+        $this->get("/orders/{$order->number}")
+            ->assertOk()
+            ->assertSee('sage');
+
+        $this->post("/orders/{$order->number}/cancel", ['why_cancelled' => 'Event called off']);
+        $add([$typed])->assertSessionHas('problem');
+        self::assertSame(2, $order->lines()->count());
+    }
+
+    #[Test]
+    public function what_a_line_is_may_be_said_otherwise_and_is_taken_back(): void
+    {
+        $order = OrderFactory::new()
+            ->of(
+                ['garment' => 'patch', 'fabric' => 'felt', 'patch_back' => 'sewn_on'],
+                ['one' => 6],
+                [
+                    'centre' => 'Ferry badge',
+                ],
+            )
+            ->create();
+        $line = $order->lines()->firstOrFail();
+        $was = OrderChange::facts($order->refresh());
+        $to = fn(array $is) => $this->put("/orders/{$order->number}", [
+            ...$this->form($order->refresh(), []),
+            'lines' => [
+                $line->id => ['colour_name' => 'moss', 'colour_hex' => '#5D6B45', 'patch_back' => 'ironed_on', ...$is],
+            ],
+        ]);
+        $to(['colour_hex' => 'green'])->assertSessionHasErrors("lines.{$line->id}.colour_hex");
+        $to(['spares' => 'two'])->assertSessionHasErrors("lines.{$line->id}.spares");
+        $to(['spares' => '2', 'unit_value' => '3.5'])->assertSessionHasNoErrors();
+        $line->refresh();
+        self::assertSame(
+            ['moss', '#5d6b45', 2, 350, PatchBack::IronedOn],
+            [$line->colour_name, $line->colour_hex, $line->spares, $line->unit_value_cents, $line->patch_back],
+        );
+        $this->get("/orders/{$order->number}/change")
+            ->assertOk()
+            ->assertSee('value="3.50"', false);
+        $change = Change::query()->where('kind', Change::ORDER)->orderByDesc('seq')->firstOrFail();
+        $this->post("/shop/changes/{$change->seq}/undo")->assertSessionHas('done');
+        self::assertSame($was, OrderChange::facts($order->refresh()));
+    }
+
+    #[Test]
+    public function another_artwork_may_be_taken_until_a_piece_is_begun(): void
+    {
+        $decoration = self::decoration(self::polos());
+        $choose = fn(string $name) => $this->put("/orders/decorations/{$decoration->id}", [
+            'artwork_id' => Artwork::query()->where('name', $name)->value('id'),
+        ]);
+        $this->get('/orders/'.self::polos()->number)->assertSee('Another artwork');
+        $this->get("/orders/decorations/{$decoration->id}/artworks")
+            ->assertOk()
+            ->assertSee('Seed sprig')
+            ->assertSee('It leaves the plan then')
+            ->assertDontSee('Names, order');
+        $choose('Seed sprig')->assertSessionHas('done');
+        self::assertSame('Seed sprig', $decoration->refresh()->artwork?->name);
+        self::assertNull($decoration->setup, 'it is set up anew');
+        Piece::query()
+            ->where('decoration_id', $decoration->id)
+            ->limit(1)
+            ->update(['state' => 'done']);
+        $choose('Paddle mark')->assertSessionHas('problem');
+        self::assertSame('Seed sprig', $decoration->refresh()->artwork->name);
     }
 
     #[Test]

@@ -38,8 +38,25 @@
                         </div>
                     @endforeach
                 </div>
+                <div class="mt-3 flex flex-wrap gap-3">
+                    @php $at = "lines.{$line->id}"; @endphp
+                    <x-field :name="$at . '.colour_name'" label="Colour name" :value="$line->colour_name" maxlength="40" box="w-44" />
+                    <x-field :name="$at . '.colour_hex'" label="Looks like" :value="$line->colour_hex" maxlength="7" box="w-28" spellcheck="false" />
+                    <x-field :name="$at . '.unit_value'" label="One costs to replace" :value="$line->unit_value_cents === null ? '' : number_format($line->unit_value_cents / 100, 2, '.', '')"
+                        inputmode="decimal" class="num" box="w-40" placeholder="as catalogued" />
+                    <x-field :name="$at . '.spares'" label="Spares" :value="$line->spares" inputmode="numeric" class="num" box="w-20" />
+                    @if ($line->patch_back !== null)
+                        <div class="w-40"><label for="back-{{ $line->id }}">The patch is</label><select
+                                id="back-{{ $line->id }}" name="lines[{{ $line->id }}][patch_back]">
+                                @foreach (Hakama\Garment\PatchBack::cases() as $back)
+                                    <option value="{{ $back->value }}" @selected(old("{$at}.patch_back", $line->patch_back->value) === $back->value)>{{ $back->label() }}</option>
+                                @endforeach
+                            </select></div>
+                    @endif
+                </div>
             </fieldset>
         @endforeach
+        <p class="mt-3"><a href="{{ route('orders.more', $order) }}" data-key="a">Add a line <kbd>a</kbd></a></p>
         <div class="mt-4" aria-live="polite" hx-get="{{ route('orders.foresee', $order) }}" hx-include="closest form"
             hx-trigger="change from:closest form delay:300ms" hx-swap="innerHTML"></div>
         <button class="btn btn-main mt-2" data-key="s">Change it <kbd>s</kbd></button>

@@ -22,7 +22,7 @@
         <a href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
     </div>
     @if ($odds && $ends !== null)
-        <p class="mb-1">Kept in <x-odds :of="$odds" />.
+        <p class="mb-1">Kept: <x-odds :of="$odds" />
             @if ($odds->promise !== null)
                 To promise as the house does: {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($odds->promise)) }}.
             @endif
@@ -76,6 +76,13 @@
                                             </select>
                                             <button class="btn btn-small">Take this version</button>
                                         </form>
+                                    @endif
+                                    @if ($of->every(fn($some) => $some->state === 'waiting') && ! $named->contains($decoration->id))
+                                        <details class="mt-1" hx-get="{{ route('orders.artworks', $decoration) }}"
+                                            hx-trigger="toggle once" hx-target="find div" hx-swap="innerHTML">
+                                            <summary class="text-sm text-soft">Another artwork</summary>
+                                            <div></div>
+                                        </details>
                                     @endif
                                 @else<span
                                         class="text-soft">comes later</span>

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Orders;
 use App\Clock\ShopClock;
 use App\Database\Whole;
 use App\History\History;
+use App\Http\Requests\Orders\AddLines;
 use App\Http\Requests\Orders\ChangeOrder;
 use App\Http\Requests\Orders\HandOverGarments;
 use App\Models\Arrival;
@@ -14,6 +15,7 @@ use App\Models\Change;
 use App\Models\HandOver;
 use App\Models\Order;
 use App\Models\OrderLine;
+use App\Orders\ArtworkChoice;
 use App\Orders\Garments;
 use App\Orders\Messages;
 use App\Orders\OrderChange;
@@ -21,6 +23,7 @@ use App\Orders\OrderForesight;
 use App\Orders\OrderMovedOn;
 use App\People\Caller;
 use App\Plan\PlanBoard;
+use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\Premises;
 use Carbon\CarbonImmutable;
@@ -89,12 +92,10 @@ final class ChangeController
                 $request->facts(),
                 $request->sizes(),
                 $request->string('seen')->value(),
+                $request->lines(),
             );
         } catch (OrderMovedOn $e) {
-            return redirect()
-                ->route('orders.edit', $order)
-                ->withInput($request->except('seen'))
-                ->withErrors(['seen' => $e->getMessage()]);
+            return self::movedOn($request, $e, redirect()->route('orders.edit', $order));
         }
 
         return redirect()
@@ -103,6 +104,38 @@ final class ChangeController
                 'done',
                 $changed === [] ? 'It stays as it was.' : 'Changed: '.implode(', ', array_keys($changed)).'.',
             );
+    }
+
+    /** The form of a line more. */
+    public function more(Order $order, Catalogue $catalogue): View
+    {
+        return view('orders.more', [
+            'order' => $order->load('customer'),
+            'seen' => OrderChange::sign($order),
+            'styles' => $catalogue->namesInUse(),
+            'artworks' => ArtworkChoice::all(),
+        ]);
+    }
+
+    public function add(AddLines $request, Order $order): RedirectResponse
+    {
+        if ($order->cancelled_at !== null) {
+            return redirect()->route('orders.show', $order)->with('problem', 'It is cancelled: open it again first.');
+        }
+        try {
+            OrderChange::add($order, $request->lines(), $request->string('seen')->value());
+        } catch (OrderMovedOn $e) {
+            return self::movedOn($request, $e, redirect()->route('orders.more', $order));
+        }
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with('done', 'It stands in the order now; what is new of it is to be set up.');
+    }
+
+    private static function movedOn(Request $request, OrderMovedOn $e, RedirectResponse $back): RedirectResponse
+    {
+        return $back->withInput($request->except('seen'))->withErrors(['seen' => $e->getMessage()]);
     }
 
     public function cancel(Request $request, Order $order): RedirectResponse

@@ -78,7 +78,7 @@ final class OrderController
                 ->where('state', QuoteState::Accepted)
                 ->find($request->integer('quote')),
             'styles' => $catalogue->namesInUse(),
-            'artworks' => self::artworks(),
+            'artworks' => ArtworkChoice::all(),
             'customers' => Customer::query()->orderBy('name')->limit(200)->pluck('name'),
         ]);
     }
@@ -89,7 +89,7 @@ final class OrderController
         // The lines there are come along, so that the new one gets a number of its own.
         $taken = array_map(intval(...), array_keys($request->array('lines')));
 
-        return view('orders.line', ['i' => $taken === [] ? 0 : max($taken) + 1, 'artworks' => self::artworks()]);
+        return view('orders.line', ['i' => $taken === [] ? 0 : max($taken) + 1, 'artworks' => ArtworkChoice::all()]);
     }
 
     /** What is to be said of what is typed so far, before anything is promised. */
@@ -216,7 +216,7 @@ final class OrderController
                     ],
                 ),
             'open' => collect($board->batches())->keyBy('decorationId'),
-            'artworks' => $decorations->contains('artwork_id', null) ? self::artworks() : collect(),
+            'artworks' => $decorations->contains('artwork_id', null) ? ArtworkChoice::all() : collect(),
             'versions' => self::versions($decorations),
             'ends' => $ends,
             'named' => $decorations
@@ -225,7 +225,13 @@ final class OrderController
         ]);
     }
 
-    /** The artwork that came later, or another version of it. */
+    /** What else it may be sewn from. */
+    public function artworks(Decoration $decoration): View
+    {
+        return view('orders.artworks', ['decoration' => $decoration, 'artworks' => ArtworkChoice::all()]);
+    }
+
+    /** The artwork that came later, or another one. */
     public function artwork(ChooseArtwork $request, Decoration $decoration): RedirectResponse
     {
         $artwork = Artwork::query()->findOrFail($request->integer('artwork_id'));
@@ -238,14 +244,8 @@ final class OrderController
                 $chosen ? 'done' : 'problem',
                 $chosen
                     ? "“{$artwork->name}” is kept; the decoration can be set up now."
-                    : 'It keeps the artwork it has: pieces of it are begun, or that is no version of the same artwork.',
+                    : 'It keeps the artwork it has: pieces of it are begun, or each has a name of its own.',
             );
-    }
-
-    /** @return Collection<int, string> id => name */
-    private static function artworks(): Collection
-    {
-        return Artwork::query()->whereNotNull('read_at')->orderBy('name')->pluck('name', 'id');
     }
 
     /**

@@ -7,8 +7,10 @@ namespace App\Http\Requests\Orders;
 use App\Models\Order;
 use App\Orders\OrderChange;
 use Carbon\CarbonImmutable;
+use Hakama\Garment\PatchBack;
 use Hakama\Garment\Size;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** An order that is in the book, as it is to be from now on. */
@@ -25,6 +27,13 @@ final class ChangeOrder extends FormRequest
             'due_time' => ['required', 'date_format:H:i'],
             'note' => ['nullable', 'string', 'max:500'],
             'for_event' => ['nullable', 'boolean'],
+            'lines' => ['array'],
+            'lines.*' => ['array:colour_name,colour_hex,unit_value,spares,patch_back'],
+            'lines.*.colour_name' => ['required', 'string', 'max:40'],
+            'lines.*.colour_hex' => ['required', 'regex:/^#[0-9a-f]{6}$/iD'],
+            'lines.*.unit_value' => ['nullable', 'numeric', 'between:0,10000'],
+            'lines.*.spares' => ['nullable', 'integer', 'between:0,999'],
+            'lines.*.patch_back' => ['nullable', Rule::enum(PatchBack::class)],
             'sizes' => ['array'],
             'sizes.*' => ['array:'.implode(',', array_column(Size::cases(), 'value'))],
             'sizes.*.*' => ['nullable', 'integer', 'between:0,999'],
@@ -41,6 +50,11 @@ final class ChangeOrder extends FormRequest
             'due_date.*' => 'Write the day as year-month-day, such as 2026-03-14.',
             'due_time.*' => 'Write the time as 16:00.',
             'note.*' => 'At most 500 letters.',
+            'lines.*.colour_name.*' => 'Name the garment’s colour, in at most 40 letters.',
+            'lines.*.colour_hex.*' => 'Write the colour as # and six digits, such as #26324f.',
+            'lines.*.unit_value.*' => 'What one costs to replace is an amount, such as 24.50.',
+            'lines.*.spares.*' => 'Spares are a whole number.',
+            'lines.*.patch_back.*' => 'Say whether the patch is sewn on or ironed on.',
             'sizes.*.*' => 'How many is a whole number, 0 to 999.',
         ];
     }
@@ -79,6 +93,20 @@ final class ChangeOrder extends FormRequest
             'note' => $this->string('note')->value(),
             'for_event' => $this->boolean('for_event'),
         ];
+    }
+
+    /** @return array<int, array<string, mixed>> line of this order => what it is */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->order()->lines()->get() as $line) {
+            $typed = $this->array('lines')[$line->id] ?? null;
+            if (is_array($typed)) {
+                $lines[$line->id] = OrderChange::lineFacts($line, $typed);
+            }
+        }
+
+        return $lines;
     }
 
     /** @return array<int, array<string, int>> line of this order => size => garments */
