@@ -24,6 +24,7 @@ use App\Http\Controllers\Floor\FloorController;
 use App\Http\Controllers\Floor\FloorEventController;
 use App\Http\Controllers\Floor\TagController;
 use App\Http\Controllers\Needles\CardController;
+use App\Http\Controllers\Needles\CareController;
 use App\Http\Controllers\Needles\NeedlesController;
 use App\Http\Controllers\Needles\PinController;
 use App\Http\Controllers\Needles\WalkController;
@@ -264,6 +265,8 @@ Route::controller(PracticeController::class)
 
 Route::get('/needles/walks', [WalkController::class, 'show'])->name('needles.walks');
 Route::get('/needles/cards/{code}', [CardController::class, 'show'])->name('needles.card');
+Route::get('/needles/{machine}/care', [CareController::class, 'show'])->name('needles.care');
+Route::post('/needles/{machine}/care', [CareController::class, 'note'])->name('needles.care.note');
 Route::get('/needles/{machine}/pins', [PinController::class, 'show'])->name('needles.pins');
 Route::controller(NeedlesController::class)
     ->prefix('needles')

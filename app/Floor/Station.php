@@ -11,6 +11,7 @@ use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
 use Hakama\Floor\Bobbin;
+use Hakama\Floor\Care\CareDue;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Copies;
 use Hakama\Thread\ThreadUse;
@@ -22,6 +23,7 @@ final readonly class Station
      * @param list<OpenBatch> $queue   batches of this machine after the current one
      * @param float           $bobbinM that a piece of the current one takes; nought where there is none
      * @param string          $needlesToSet in words, as long as it has not begun
+     * @param list<CareDue>   $care what the machine wants first, as long as it has not begun
      */
     private function __construct(
         public Machine $machine,
@@ -31,6 +33,7 @@ final readonly class Station
         public Bobbin $bobbin,
         public float $bobbinM,
         public string $needlesToSet,
+        public array $care,
     ) {}
 
     public static function of(Machine $machine, PlanBoard $board): self
@@ -54,6 +57,7 @@ final readonly class Station
             new Bobbin($rules->value(HouseRule::BobbinHolds), $machine->bobbin_used_m),
             array_sum(array_map($use, $open->design->blocks ?? [])),
             $open === null || $open->started ? '' : NeedlePrograms::words($board, $open->code),
+            $open === null || $open->started ? [] : CareList::of($machine, $rules)->due(),
         );
     }
 

@@ -109,6 +109,8 @@ final class FloorLog
             }
             $of = $batch->pieces()->whereKey($event->pieces);
             $after = $before->after($event, $of->pluck('state', 'pieces.id')->all());
+            $blocks = $event->kind === EventKind::Sewn ? self::hooped($batch, $event->hooping)?->blocks : null;
+            $wear = $event->kind === EventKind::Sewn ? Wear::of($machine, $batch, $blocks) : null;
             $recorded = FloorEvent::query()->create([
                 'event_id' => $event->id,
                 'kind' => $event->kind,
@@ -128,8 +130,10 @@ final class FloorLog
                 'who' => $who,
                 'reason' => $reason,
                 'needle' => $event->kind === EventKind::ThreadBroke ? self::needleAt($machine, $batch, $event) : null,
+                'wear' => $wear,
                 'recorded_at' => self::within($machine, $at),
             ]);
+            Wear::add($machine, $wear ?? []);
             KeptRun::keep($batch->id, $recorded->seq, $after);
             self::tell($event, $who);
             if ($event->kind === EventKind::Sewn && $batch->decoration->artwork !== null) {
@@ -137,7 +141,7 @@ final class FloorLog
                     $batch->decoration->artwork,
                     Copies::frames(count($event->pieces), $batch->decoration->artwork->copies),
                     $batch->decoration,
-                    self::hooped($batch, $event->hooping)?->blocks,
+                    $blocks,
                 );
                 Machine::query()->whereKey($machine->id)->increment('bobbin_used_m', $bobbinM);
             }

@@ -20,7 +20,7 @@ final class Recounting
     {
         return Whole::write(static function (): Recount {
             $pieces = 0;
-            $wrong = NeedleFitting::recount();
+            $wrong = NeedleFitting::recount() + Wear::recount();
             Piece::query()
                 ->whereNotIn('decoration_id', Batch::query()->whereHas('events')->select('decoration_id'))
                 ->where('state', '!=', PieceState::Waiting)

@@ -31,6 +31,7 @@ use LogicException;
  * @property SpoilCause|null $cause
  * @property string          $source
  * @property int|null        $needle at which a thread broke
+ * @property array<int, int>|null $wear of a load that was sewn: needle => stitches it put on it
  * @property CarbonImmutable $recorded_at
  * @property Batch           $batch
  */
@@ -43,6 +44,7 @@ final class FloorEvent extends Model
         'kind' => EventKind::class,
         'cause' => SpoilCause::class,
         'pieces' => 'array',
+        'wear' => 'array',
         'recorded_at' => 'immutable_datetime',
     ];
 

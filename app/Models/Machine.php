@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Hakama\Floor\Care\CareTask;
 use Hakama\Machine\Driver;
 use Hakama\Machine\NeedleType;
 use Hakama\Machine\Rack;
@@ -30,10 +31,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float|null              $arm_width_mm
  * @property float|null              $gap_mm      free space under the carriage; 0 where there is none
  * @property float                   $bobbin_used_m since the bobbins were changed, of each head
+ * @property int                     $stitches of each head, since they are counted
  * @property bool|null               $turns_caps  by itself, when the cap frame is chosen
  * @property array<string, float>|null $driver_min "flat>cap" => minutes
  * @property array{batch: string, order: list<int>}|null $program the needle of each block, as it was set last
  * @property string                  $counts_from from which side its needles are counted: left or right
+ * @property int|null                $oiled_at    its stitches when its hook was oiled last, where it was asked for
+ * @property CarbonImmutable|null    $tension_at  when the tension was tried last, where it was asked for
  * @property CarbonImmutable|null    $paired_at
  * @property CarbonImmutable|null    $retired_at
  * @property Frame|null              $frame
@@ -51,6 +55,7 @@ final class Machine extends Model
         'turns_caps' => 'boolean',
         'paired_at' => 'immutable_datetime',
         'retired_at' => 'immutable_datetime',
+        'tension_at' => 'immutable_datetime',
     ];
 
     /** The needle on which a thread sits now; wants `rack.thread`. */
@@ -89,7 +94,19 @@ final class Machine extends Model
      */
     public static function standing(Collection $frames): Collection
     {
-        $machines = self::working()->get();
+        $last = static fn(CareTask $task, string $column): Builder => Care::query()
+            ->select($column)
+            ->whereColumn('cares.machine_id', 'machines.id')
+            ->where('task', $task)
+            ->orderByDesc('seq')
+            ->limit(1);
+        $machines = self::working()
+            ->addSelect([
+                'machines.*',
+                'oiled_at' => $last(CareTask::Oil, 'stitches'),
+                'tension_at' => $last(CareTask::Tension, 'done_at'),
+            ])
+            ->get();
         $racks = Needle::withThreads()->groupBy('machine_id');
         foreach ($machines as $machine) {
             $machine->setRelation('rack', $racks[$machine->id] ?? new Collection());

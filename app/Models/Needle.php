@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool        $pinned
  * @property string      $size
  * @property string      $point
+ * @property int         $stitches since it was fitted
  * @property Thread|null $thread
  */
 final class Needle extends Model

@@ -22,6 +22,7 @@ use LogicException;
  * @property string          $point
  * @property string          $who
  * @property CarbonImmutable $fitted_at
+ * @property int             $after_seq the last event of the machine before it
  */
 final class NeedleFitting extends Model
 {
@@ -45,6 +46,9 @@ final class NeedleFitting extends Model
     public static function record(Machine $machine, array $needles, string $eventId, string $who): void
     {
         Whole::write(static function () use ($machine, $needles, $eventId, $who): void {
+            // Nothing is sewn between: what follows wears the new needle.
+            Machine::query()->whereKey($machine->id)->lockForUpdate()->value('id');
+            $after = (int) FloorEvent::query()->where('machine_id', $machine->id)->max('seq');
             $on = $machine->rack()->lockForUpdate()->get()->keyBy('number');
             foreach ($needles as $number => $type) {
                 $new = self::query()->insertOrIgnore([
@@ -55,9 +59,10 @@ final class NeedleFitting extends Model
                     'point' => $type->point,
                     'who' => $who,
                     'fitted_at' => CarbonImmutable::now(),
+                    'after_seq' => $after,
                 ]);
                 if ($new > 0) {
-                    $on[$number]?->update(['size' => $type->size, 'point' => $type->point]);
+                    $on[$number]?->update(['size' => $type->size, 'point' => $type->point, 'stitches' => 0]);
                 }
             }
         });

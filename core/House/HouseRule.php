@@ -131,6 +131,9 @@ enum HouseRule: string
     case PromiseKept = 'promise_kept_percent';
     case BreaksLook = 'breaks_look';
     case StepBack = 'step_back_stitches';
+    case NeedleStitches = 'needle_changed_after_stitches';
+    case OilStitches = 'hook_oiled_after_stitches';
+    case TensionDays = 'tension_tried_after_days';
     case IdleAfter = 'idle_after_min';
     case CheckOneIn = 'check_one_in';
     case CheckValue = 'check_value_cents';
@@ -596,6 +599,18 @@ enum HouseRule: string
         self::StepBack->value => [
             'Floor', 'Step back after a break', 6, 0, 60, 'stitches',
             'Past the break, so that the new thread lies over the old.',
+        ],
+        self::NeedleStitches->value => [
+            'Floor', 'A needle is changed after', 400000, 10000, 20000000, 'stitches',
+            'Some eight hours of sewing; a bent or blunt one at once.',
+        ],
+        self::OilStitches->value => [
+            'Floor', 'The hook is oiled after', 150000, 1000, 5000000, 'stitches',
+            'Some four hours of sewing; what the machine’s manual says goes before.',
+        ],
+        self::TensionDays->value => [
+            'Floor', 'The tension is tried after', 7, 1, 365, 'days',
+            'On scrap, with every thread that is on the machine.',
         ],
         self::CheckOneIn->value => [
             'Floor', 'Look at one in', 10, 2, 100, 'pieces',

@@ -6,6 +6,7 @@ namespace Database\Demo;
 
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
+use App\Models\Care;
 use App\Models\Cloth;
 use App\Models\Frame;
 use App\Models\Machine;
@@ -16,11 +17,13 @@ use App\Shop\House;
 use App\Shop\Premises;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
+use Hakama\Floor\Care\CareTask;
 use Hakama\Machine\FrameSet;
 use Hakama\Machine\NeedleType;
 use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Thread\ColourCard;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 
 /** What the workroom of Tarn & Tiller in Ullenmere owns. */
 final class DemoShop
@@ -199,6 +202,7 @@ final class DemoShop
                 ]);
             }
         }
+        self::care($at);
         DemoSetup::build($at);
         foreach (
             [
@@ -217,6 +221,23 @@ final class DemoShop
             ]);
         }
         self::artworks($at);
+    }
+
+    /** Hooks oiled the evening before; the tension of one machine was not tried for a week. */
+    private static function care(CarbonImmutable $at): void
+    {
+        foreach (Machine::query()->pluck('id', 'code') as $code => $id) {
+            foreach ([[CareTask::Oil, 1], [CareTask::Tension, $code === 'M3' ? 8 : 2]] as [$task, $days]) {
+                Care::query()->create([
+                    'event_id' => Str::uuid()->toString(),
+                    'machine_id' => $id,
+                    'task' => $task,
+                    'stitches' => 0,
+                    'who' => $task === CareTask::Oil ? 'Odo' : 'Ilse',
+                    'done_at' => $at->subDays($days),
+                ]);
+            }
+        }
     }
 
     /** A machine's token: made from the shop's secret, so that the machines started beside the server know theirs. */

@@ -39,6 +39,7 @@ final class PagesTest extends BrowserTestCase
                 '/needles/M1',
                 '/needles/walks',
                 '/needles/M1/pins',
+                '/needles/M1/care',
                 '/needles/cards/B-107',
                 '/plan',
                 '/plan?zoom=week',

@@ -56,6 +56,7 @@ final class ManyPagesTest extends FeatureTestCase
                 '/needles/M3',
                 '/needles/walks',
                 '/needles/M1/pins',
+                '/needles/M1/care',
                 '/needles/cards/B-107',
                 '/plan',
                 '/plan?day=3',

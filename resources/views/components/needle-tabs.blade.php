@@ -13,6 +13,9 @@
         [route('needles.walks'), 'Walks to the shelf', 'w', $here === 'walks', 'Walks to the shelf, all machines'],
         ...$of === null
             ? []
-            : [[route('needles.pins', $of), 'Worth a pin', 'p', $here === 'pins', 'Threads worth a pin']],
+            : [
+                [route('needles.pins', $of), 'Worth a pin', 'p', $here === 'pins', 'Threads worth a pin'],
+                [route('needles.care', $of), 'Care', 'c', $here === 'care', 'Care of this machine'],
+            ],
     ]" />
 </div>

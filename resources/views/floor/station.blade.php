@@ -76,6 +76,13 @@
                     <p class="text-base" id="loading">▲ {{ ucfirst($running->setup->loading->endWords()) }} towards the
                         machine, as the picture lies; {{ App\Setup\DecisionRow::turn($running->setup->turnToSet) }}.</p>
                 @endif
+                @if ($station->care !== [])
+                    <p class="text-base" id="care">Before this batch:
+                        @foreach (array_slice($station->care, 0, 3) as $one)
+                            {{ lcfirst($one->task->wanted($one->needle)) }}{{ $loop->last ? '' : '; ' }}
+                        @endforeach
+                        (<a href="{{ route('needles.care', $m) }}">care of {{ $m->code }}</a>).</p>
+                @endif
                 @if ($station->needlesToSet !== '')
                     <p class="text-base" id="program">{{ $station->needlesToSet }}</p>
                 @endif
