@@ -6,6 +6,7 @@ namespace Bench;
 
 use App\Formats\Json;
 use App\Formats\PlanJson;
+use Hakama\Floor\HandTimes;
 use Hakama\Garment\Cloth;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
@@ -31,6 +32,7 @@ use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Simulator\Day;
 
 /**
  * Measures and prints. Times are medians; a yardstick of plain arithmetic is timed beside them, since machines
@@ -198,6 +200,40 @@ final class Figures
         printf("\nAdvice (limit: 20 000 cases in 5 s)\n  %d cases with frames in %.2f s\n", $cases, $seconds);
     }
 
+    /** Machines that stand for want of hands, by the list of the floor and first come, first served. */
+    public function hands(): void
+    {
+        printf("\nMinutes machines stand in four hours for want of a hand, mean of 30 days drawn by chance\n");
+        $times = HandTimes::of(HouseRules::of());
+        foreach ([[3, 2], [3, 1], [4, 2], [6, 2]] as [$machines, $hands]) {
+            $stood = [0.0, 0.0];
+            for ($seed = 1; $seed <= 30; $seed++) {
+                mt_srand($seed);
+                $day = new Day(
+                    array_map(
+                        static fn(): array => [
+                            'sewS' => (float) mt_rand(150, 1500),
+                            'hoopS' => (float) mt_rand(60, 240),
+                            'pieces' => 200,
+                            'breakS' => array_map(static fn(): float => (float) mt_rand(300, 4000), range(1, 20)),
+                        ],
+                        range(1, $machines),
+                    ),
+                    $times,
+                );
+                $stood[0] += $day->stoodMin($hands, 4 * 3600, true) / 30;
+                $stood[1] += $day->stoodMin($hands, 4 * 3600, false) / 30;
+            }
+            printf(
+                "  %d machines, %d %s: by the list %.1f, first come first served %.1f\n",
+                $machines,
+                $hands,
+                $hands === 1 ? 'hand' : 'hands',
+                ...$stood,
+            );
+        }
+    }
+
     /**
      * How near the search comes to what another program's search reached in five to ten minutes, with three seeds; for
      * the largest shop, to what the search before this one reached with four hundred thousand changes.
@@ -243,7 +279,13 @@ final class Figures
                 $proven += $search->isProven() ? 1 : 0;
             }
             sort($times);
-            printf("  %d x 3: %d of 20 proven, median %.2f s, at most %.1f s\n", $batches, $proven, $times[10], max($times));
+            printf(
+                "  %d x 3: %d of 20 proven, median %.2f s, at most %.1f s\n",
+                $batches,
+                $proven,
+                $times[10],
+                max($times),
+            );
         }
 
         $workload = PlanWorkload::of(200, 12, 15, 60, 1.8, 31);

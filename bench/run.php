@@ -19,6 +19,7 @@ $figures = new Figures($argv[1]);
 $figures->machine();
 $figures->tapes();
 $figures->advice();
+$figures->hands();
 $figures->plans();
 $figures->pages('Pages with the demo data');
 (new Player($argv[1], $argv[2]))->measure();

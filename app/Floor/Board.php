@@ -7,8 +7,10 @@ namespace App\Floor;
 use App\Clock\ShopClock;
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
+use App\Models\FloorEvent;
 use App\Models\KeptRun;
 use App\Models\MachineReading;
+use App\Models\Piece;
 use App\Names\NamedPiece;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
@@ -16,9 +18,15 @@ use Carbon\CarbonImmutable;
 use Hakama\Floor\Act;
 use Hakama\Floor\Acts;
 use Hakama\Floor\BatchRun;
+use Hakama\Floor\FinishState;
+use Hakama\Floor\HandTimes;
 use Hakama\Floor\MachineNow;
+use Hakama\Floor\Shares;
 use Hakama\Floor\Stage;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Copies;
+use Hakama\Needles\ConeChange;
 
 /**
  * All machines at once, to be read from across the room; and what hands are wanted for, in the order that keeps them
@@ -26,14 +34,19 @@ use Hakama\Machine\Copies;
  */
 final readonly class Board
 {
-    /**
-     * @param list<BoardRow> $rows
-     * @param list<Act>      $acts
-     */
-    private function __construct(public array $rows, public array $acts) {}
+    /** Who was at a machine within these hours is taken to be there still. */
+    private const THERE_H = 10;
 
-    public static function of(PlanBoard $board): self
+    /**
+     * @param list<BoardRow>           $rows
+     * @param list<Act>                $acts
+     * @param array<string, list<Act>> $shares person => what falls to them; nobody where nobody has said who is there
+     */
+    private function __construct(public array $rows, public array $acts, public array $shares) {}
+
+    public static function of(PlanBoard $board, HouseRules $rules): self
     {
+        $next = self::prepare($board);
         $open = [];
         foreach ($board->machines() as $machine) {
             $code = $board->sequence()->on($machine->code)[0] ?? null;
@@ -69,15 +82,91 @@ final readonly class Board
                         $batch->design->named ? 1 : $machine->heads,
                         $free[$batch->batch->equipment->frame] ?? 0,
                         $end,
+                        ...$next[$machine->code] ?? ['', 0.0],
                     ),
                 $end,
             );
         }
-        $acts = Acts::of(
-            array_values(array_filter(array_map(static fn(BoardRow $row): ?MachineNow => $row->now, $rows))),
-        );
+        $acts = [
+            ...Acts::of(
+                array_values(array_filter(array_map(static fn(BoardRow $row): ?MachineNow => $row->now, $rows))),
+                HandTimes::of($rules),
+            ),
+            ...self::finish($rules),
+        ];
+        $stands = self::stands();
 
-        return new self(array_map(static fn(BoardRow $row): BoardRow => $row->withNext($acts), $rows), $acts);
+        return new self(
+            array_map(static fn(BoardRow $row): BoardRow => $row->withNext($acts), $rows),
+            $acts,
+            $stands === [] ? [] : Shares::of($acts, array_keys($stands), $stands),
+        );
+    }
+
+    /** @return array<string, string> who was at a machine of late => the machine each was at last */
+    private static function stands(): array
+    {
+        return FloorEvent::query()
+            ->join('machines as m', 'm.id', '=', 'floor_events.machine_id')
+            ->where('who', '!=', '')
+            ->where('recorded_at', '>=', CarbonImmutable::now()->subHours(self::THERE_H))
+            ->orderBy('seq')
+            ->toBase()
+            ->pluck('m.code', 'who')
+            ->map(strval(...))
+            ->sortKeys()
+            ->all();
+    }
+
+    /** @return list<Act> pieces off the machines, once nothing at a machine is wanted */
+    private static function finish(HouseRules $rules): array
+    {
+        $pieces = Piece::query()->where('finish', FinishState::ToFinish)->count();
+
+        return $pieces === 0
+            ? []
+            : [
+                new Act(
+                    '',
+                    $pieces === 1 ? 'finish one piece' : "finish {$pieces} pieces",
+                    false,
+                    INF,
+                    'no machine waits for it',
+                    $pieces * $rules->value(HouseRule::FinishTime),
+                ),
+            ];
+    }
+
+    /** @return array<string, array{string, float}> machine => what the batch after the one it is at wants, and seconds for it */
+    private static function prepare(PlanBoard $board): array
+    {
+        $next = [];
+        foreach ($board->machines() as $machine) {
+            $placed = $board->timetable()->on($machine->code)[1] ?? null;
+            if ($placed === null) {
+                continue;
+            }
+            $batch = $board->batches()[$placed->batch->id];
+            $cones = array_values(
+                array_unique(array_map(static fn(ConeChange $one): string => $one->to, $placed->changes->cones->load)),
+            );
+            $wants = [
+                ...$cones === [] ? [] : ['fetch '.implode(', ', $cones)],
+                ...$placed->changes->driver
+                    ? [
+                        "the {$board->frames()->firstWhere(
+                            'code',
+                            $placed->batch->equipment->frame,
+                        )?->driver->value} driver",
+                    ]
+                    : [],
+                ...$placed->changes->frame ? ["frame {$placed->batch->equipment->frame}"] : [],
+                "cut {$batch->setup->backing} for {$batch->batch->pieces}",
+            ];
+            $next[$machine->code] = ["for {$batch->code}: ".implode('; ', $wants), (float) $placed->changeoverS];
+        }
+
+        return $next;
     }
 
     /**
@@ -121,6 +210,8 @@ final readonly class Board
         int $heads,
         int $free,
         ?CarbonImmutable $ends,
+        string $prepare,
+        float $prepareS,
     ): MachineNow {
         $sewS = (float) ($open->batch->sewing->sewS[$machine] ?? 0);
 
@@ -135,6 +226,8 @@ final readonly class Board
             max(0, $free),
             (float) $open->batch->sewing->hoopS,
             $ends === null ? 0.0 : max(0.0, $open->order->dueAt->diffInMinutes($ends, false)),
+            $prepare,
+            $prepareS,
         );
     }
 }

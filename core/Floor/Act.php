@@ -8,10 +8,12 @@ namespace Hakama\Floor;
 final readonly class Act
 {
     /**
+     * @param string $machine '' where it is wanted at none
      * @param string $what    in few words
      * @param bool   $stands  the machine stands still for it now
      * @param float  $slackS  else: seconds until it has to be begun; below zero: the machine will stand
      * @param string $because why it comes where it comes
+     * @param float  $takesS  seconds of a hand
      */
     public function __construct(
         public string $machine,
@@ -19,6 +21,7 @@ final readonly class Act
         public bool $stands,
         public float $slackS,
         public string $because,
+        public float $takesS,
     ) {}
 
     /** By when it is to be begun, in few words. */
@@ -26,6 +29,7 @@ final readonly class Act
     {
         return match (true) {
             $this->stands => 'now',
+            $this->slackS === INF => 'when nothing else is',
             $this->slackS < 0 => 'too late by '.self::minutes(-$this->slackS),
             default => 'in '.self::minutes($this->slackS),
         };

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Hakama\Floor;
 
 /**
- * What hands are wanted for, first what keeps a machine from sewing: those that stand, the ones behind their promise first;
- * then hooping, by when it has to be begun so that the next load is ready when this one ends (least slack first).
+ * What hands are wanted for, first what keeps a machine from sewing: those that stand, the ones behind their promise first
+ * and of the others what is soonest done, since the rest waits meanwhile. Then hooping, and what the next batch wants once
+ * this one is hooped out, by when it has to be begun so that the machine goes on when its load ends (least slack first).
  */
 final class Acts
 {
@@ -15,34 +16,43 @@ final class Acts
      *
      * @return list<Act> in the order in which they keep machines sewing
      */
-    public static function of(array $machines): array
+    public static function of(array $machines, HandTimes $times): array
     {
         $acts = [];
         foreach ($machines as $i => $now) {
-            foreach (self::at($now) as $act) {
-                $acts[] = [$act->stands ? 0 : 1, $act->stands ? -$now->late : $act->slackS, $i, $act];
+            foreach (self::at($now, $times) as $act) {
+                $acts[] = [$act->stands ? 0 : 1, $act->stands ? -$now->late : $act->slackS, $act->takesS, $i, $act];
             }
         }
-        usort($acts, static fn(array $a, array $b): int => array_slice($a, 0, 3) <=> array_slice($b, 0, 3));
+        usort($acts, static fn(array $a, array $b): int => array_slice($a, 0, 4) <=> array_slice($b, 0, 4));
 
-        return array_column($acts, 3);
+        return array_column($acts, 4);
     }
 
     /** @return list<Act> */
-    private static function at(MachineNow $now): array
+    private static function at(MachineNow $now, HandTimes $times): array
     {
+        $stands = static fn(string $what, string $because, float $takesS): Act => new Act(
+            $now->machine,
+            $what,
+            true,
+            0.0,
+            $because,
+            $takesS,
+        );
+
         return match ($now->stage) {
             Stage::Halted => [
-                new Act($now->machine, self::halt($now->haltedBy), true, 0.0, 'it stands until a hand has been there'),
+                $stands(
+                    self::halt($now->haltedBy),
+                    'it stands until a hand has been there',
+                    $now->haltedBy === EventKind::ThreadBroke ? $times->breakS : $times->stopS,
+                ),
             ],
-            Stage::Sewn => [
-                new Act($now->machine, 'take the load off and put the next on', true, 0.0, 'it is sewn and stands'),
-            ],
-            Stage::Preflight => [
-                new Act($now->machine, 'go through the list before the first load', true, 0.0, 'it stands'),
-            ],
+            Stage::Sewn => [$stands('take the load off and put the next on', 'it is sewn and stands', $times->swapS)],
+            Stage::Preflight => [$stands('go through the list before the first load', 'it stands', $times->listS)],
             Stage::Ready => $now->ahead >= min($now->aLoad, $now->waiting)
-                ? [new Act($now->machine, 'start the next load', true, 0.0, 'everything is hooped and it stands')]
+                ? [$stands('start the next load', 'everything is hooped and it stands', $times->swapS)]
                 : [self::hoop($now, 'it stands with too little hooped', true, 0.0)],
             Stage::Sewing => self::ahead($now),
             Stage::Finished => [],
@@ -53,28 +63,36 @@ final class Acts
     private static function ahead(MachineNow $now): array
     {
         $missing = min($now->aLoad, $now->waiting) - $now->ahead;
-        if ($missing <= 0) {
-            return [];
-        }
-        if ($now->free <= 0) {
-            return [];
-        }
-        $missing = min($missing, $now->free);
-        $slack = $now->leftS - $missing * $now->hoopS;
+        if ($missing > 0 && $now->free > 0) {
+            $missing = min($missing, $now->free);
 
-        return [
-            self::hoop(
-                $now,
-                sprintf(
-                    'the load ends in %s, hooping %s takes %s',
-                    Act::minutes($now->leftS),
-                    $missing === 1 ? 'one' : $missing,
-                    Act::minutes($missing * $now->hoopS),
+            return [
+                self::hoop(
+                    $now,
+                    sprintf(
+                        'the load ends in %s, hooping %s takes %s',
+                        Act::minutes($now->leftS),
+                        $missing === 1 ? 'one' : $missing,
+                        Act::minutes($missing * $now->hoopS),
+                    ),
+                    false,
+                    $now->leftS - $missing * $now->hoopS,
                 ),
-                false,
-                $slack,
-            ),
-        ];
+            ];
+        }
+
+        return $missing > 0 || $now->prepare === '' || $now->waiting > $now->ahead
+            ? []
+            : [
+                new Act(
+                    $now->machine,
+                    $now->prepare,
+                    false,
+                    $now->leftS - $now->prepareS,
+                    'all of its batch is hooped: what comes next is made ready while it sews',
+                    $now->prepareS,
+                ),
+            ];
     }
 
     private static function hoop(MachineNow $now, string $because, bool $stands, float $slackS): Act
@@ -87,6 +105,7 @@ final class Acts
             $stands,
             $slackS,
             $because,
+            $missing * $now->hoopS,
         );
     }
 

@@ -15,6 +15,8 @@ final readonly class MachineNow
      * @param int   $free     frames that hold nothing
      * @param float $hoopS    to hoop one
      * @param float $late     minutes the batch is behind its promise; 0 where it is in time
+     * @param string $prepare what the batch after this one wants before it, in few words; '' where nothing or nothing more
+     * @param float $prepareS seconds of a hand for that
      */
     public function __construct(
         public string $machine,
@@ -27,5 +29,7 @@ final readonly class MachineNow
         public int $free,
         public float $hoopS,
         public float $late,
+        public string $prepare = '',
+        public float $prepareS = 0.0,
     ) {}
 }

@@ -313,6 +313,29 @@ final class FinishTest extends FeatureTestCase
             $page->assertSee($code);
         }
         $page->assertSee('What keeps them sewing, in this order');
+        $lie = Piece::query()->where('finish', FinishState::ToFinish)->count();
+        $page->assertSee("Finish {$lie} pieces")->assertSee('when nothing else is');
+        // Two have said who they are: each has a list, and this screen knows its own.
+        FloorEvent::query()
+            ->toBase()
+            ->where('batch_id', $this->batch->id)
+            ->update(['who' => 'Odo']);
+        FloorEvent::query()
+            ->toBase()
+            ->where('machine_id', self::machine('M1')->id)
+            ->update(['who' => 'Ilse']);
+        app()->forgetScopedInstances();
+        $this->withSession(['who' => 'Ilse'])
+            ->get('/floor/board')
+            ->assertSee('Who does what next')
+            ->assertSee('Ilse, that is you')
+            ->assertSee('aria-label="For Odo"', false);
+        // Yesterday's people are not taken to be there still.
+        FloorEvent::query()
+            ->toBase()
+            ->update(['recorded_at' => CarbonImmutable::now()->subDay()]);
+        app()->forgetScopedInstances();
+        $this->get('/floor/board')->assertDontSee('Who does what next');
         app()->forgetScopedInstances();
         $this->get('/floor/board', ['HX-Request' => 'true'])
             ->assertOk()

@@ -11,6 +11,7 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\FoldedBatch;
+use Hakama\Floor\HandTimes;
 use Hakama\Floor\MachineNow;
 use Hakama\Floor\NotToBeDone;
 use Hakama\Floor\OutOfTurn;
@@ -120,7 +121,7 @@ final class FinishTest extends TestCase
         );
         $order = static fn(MachineNow ...$machines): array => array_map(
             static fn(Act $act): string => $act->machine,
-            Acts::of(array_values($machines)),
+            Acts::of(array_values($machines), HandTimes::of(HouseRules::of())),
         );
         // A machine that stands comes before one that will; of two that stand, the one behind its promise.
         self::assertSame(
@@ -142,7 +143,7 @@ final class FinishTest extends TestCase
             ),
         );
         // Two more to hoop at 90 s each, four minutes left: a minute of slack.
-        $act = Acts::of([$now('a', Stage::Sewing, 240)])[0];
+        $act = Acts::of([$now('a', Stage::Sewing, 240)], HandTimes::of(HouseRules::of()))[0];
         self::assertSame(['hoop 2 more', 60.0], [$act->what, $act->slackS]);
         self::assertStringContainsString('ends in 4 min, hooping 2 takes 3 min', $act->because);
     }

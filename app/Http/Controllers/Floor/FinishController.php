@@ -78,12 +78,13 @@ final class FinishController
     }
 
     /** All machines, to be read from across the room. */
-    public function board(PlanBoard $board): View
+    public function board(PlanBoard $board, House $house): View
     {
-        $of = Board::of($board);
+        $of = Board::of($board, $house->rules());
 
-        return request()->headers->has('HX-Request')
-            ? view('floor.board-rows', ['board' => $of])
-            : view('floor.board', ['board' => $of]);
+        return view(request()->headers->has('HX-Request') ? 'floor.board-rows' : 'floor.board', [
+            'board' => $of,
+            'who' => Caller::acting(request()),
+        ]);
     }
 }
