@@ -149,6 +149,7 @@ Route::controller(InvoiceController::class)->group(static function (): void {
 Route::get('/books/jobs', JobController::class)->name('books.jobs');
 Route::get('/books/learned', [LearnController::class, 'show'])->name('books.learned');
 Route::put('/books/learned', [LearnController::class, 'decide'])->name('books.learned.decide');
+Route::put('/books/learned/rules', [LearnController::class, 'decideRule'])->name('books.learned.rule');
 Route::controller(PriceController::class)
     ->prefix('shop/prices')
     ->name('prices.')

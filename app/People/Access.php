@@ -157,6 +157,7 @@ final class Access
         'books.jobs',
         'books.learned',
         'books.learned.decide',
+        'books.learned.rule',
         'invoices.credit',
         'invoices.csv',
         'invoices.paper',

@@ -11,13 +11,15 @@ use App\Models\Machine;
 use App\Models\Setup;
 use App\Shop\House;
 use Hakama\Artwork\Variant;
+use Hakama\Garment\Cloth;
 use Hakama\Garment\Fabric;
 use Hakama\House\HouseRule;
 use Hakama\Machine\RunTime;
+use Hakama\Setup\Facts\Item;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
-/** How long a load of each setup sews on each machine. */
+/** How long a load of each setup sews on each machine, and is hooped. */
 final class SetupTimes
 {
     /** @var Collection<int, Machine>|null */
@@ -101,13 +103,12 @@ final class SetupTimes
             ->get();
         foreach ($open as $setup) {
             assert($setup->decoration->artwork !== null);
+            $line = $setup->decoration->line;
             $setup->update([
-                'sew_s' => $this->of(
-                    $setup->decoration->artwork,
-                    $setup->speed_spm,
-                    $setup->frame,
-                    $setup->decoration->line->fabric,
+                'hoop_s' => (new Item($line->garment, $setup->decoration->position, new Cloth($line->fabric)))->hoopS(
+                    $this->house->rules(),
                 ),
+                'sew_s' => $this->of($setup->decoration->artwork, $setup->speed_spm, $setup->frame, $line->fabric),
             ]);
         }
     }

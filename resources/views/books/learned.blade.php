@@ -11,12 +11,15 @@
                 as it did.</span>
         @elseif ($open->isNotEmpty())
             {{ $open->count() === 1 ? 'One time is' : $open->count() . ' times are' }} other than reckoned.
+        @elseif (collect($rules)->contains(fn($rule) => $rule->isOffered()))
+            Loads take what is reckoned; {{ lcfirst(collect($rules)->first(fn($rule) => $rule->isOffered())->label) }}
+            {{ collect($rules)->filter(fn($rule) => $rule->isOffered())->count() === 1 ? 'is' : 'and another figure are' }} other by the log.
         @else
             Loads take what is reckoned, as far as it is logged.
         @endif
     </x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
-        <h1>What was learned</h1><span class="text-soft">how long a load really sews</span>
+        <h1>What was learned</h1><span class="text-soft">how long it really takes, how often it goes wrong</span>
         <a class="ml-auto" href="{{ route('books.show') }}" data-key="b">Books <kbd>b</kbd></a>
     </div>
     <x-wrong field="offered" />
@@ -81,5 +84,65 @@
             longer than ten minutes: all they took over all that was reckoned, with three loads that went as reckoned put
             to both, so that little experience says little. Nothing changes before somebody takes it; loads before that
             no longer count.</x-because>
+    @endif
+    <h2 class="mb-1 mt-8">Figures of the house</h2>
+    @if (session('taken'))
+        <form method="post" action="{{ route('shop.undo', session('taken')) }}" class="mb-3">@csrf<button
+                class="btn btn-small" data-key="u">Take it back <kbd>u</kbd></button></form>
+    @endif
+    @if ($rules === [])
+        <p class="note">Hooping, breaks, spoilage and bobbins are held against the house rules once they are logged.</p>
+    @else
+        <div class="relative overflow-x-auto"><table>
+            <thead>
+                <tr>
+                    <th>Of</th>
+                    <th>Now and by the log</th>
+                    <th>From</th>
+                    <th>By whom and what</th>
+                    <th>If it were taken</th>
+                    <th><span class="sr-only">Decide</span></th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($rules as $offer)
+                    <tr>
+                        <td>{{ $offer->label }}</td>
+                        <td>
+                            @foreach ($offer->words() as $line)
+                                <span class="block">{{ Str::after($line, ': ') }}</span>
+                            @endforeach
+                            <span class="text-sm text-soft">{{ $offer->spread }}</span>
+                        </td>
+                        <td class="text-sm">{{ $offer->from }}</td>
+                        <td class="text-sm">
+                            @foreach ($offer->rows as [$of, $says, $isShifted])
+                                <span class="block">{{ $of }}: {{ $says }}@if ($isShifted)
+                                        <span class="now">, other than before of late</span>
+                                    @endif
+                                </span>
+                            @endforeach
+                        </td>
+                        <td class="text-sm">{{ $offer->brings }}</td>
+                        <td>
+                            @if ($offer->isOffered())
+                                <form method="post" action="{{ route('books.learned.rule') }}" class="flex gap-2">@csrf
+                                    @method('put')<input type="hidden" name="about" value="{{ $offer->about }}"><input
+                                        type="hidden" name="figures" value="{{ $offer->sign() }}"><button
+                                        class="btn btn-small whitespace-nowrap" name="do" value="take">Take it<span class="sr-only">:
+                                            {{ $offer->label }}</span></button><button class="btn btn-small whitespace-nowrap" name="do"
+                                        value="leave">Leave it</button></form>
+                            @else
+                                <span class="text-sm text-soft">as reckoned</span>
+                            @endif
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table></div>
+        <x-because about="How they are worked out">From the last four months: hooping is what lies between two touches of the
+            same person at the same batch; breaks and spoilage are counted against stitches and pieces, with some that went
+            as reckoned put to them; bobbin thread by least squares over what each bobbin had sewn when it ran out. What is
+            taken becomes the house rule, and is taken back like any change of it.</x-because>
     @endif
 </x-layout>

@@ -6,9 +6,12 @@ namespace App\Http\Controllers\Books;
 
 use App\Learn\Learning;
 use App\Learn\Offer;
+use App\Learn\RuleLearning;
+use App\Models\Change;
 use App\Models\Machine;
 use App\People\Caller;
 use Hakama\Garment\Fabric;
+use Hakama\House\UnfitRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,17 +21,54 @@ use Illuminate\Validation\ValidationException;
 /** What the log says of the times that are reckoned: taken, left, taken back. */
 final class LearnController
 {
-    public function show(Learning $learning): View
+    public function show(Learning $learning, RuleLearning $rules): View
     {
         $offers = $learning->offers();
 
         return view('books.learned', [
+            'rules' => $rules->offers(),
             'offers' => $offers,
             'brings' => array_map(
                 static fn(Offer $offer): array => $offer->isOffered() ? Learning::brings($offer) : [0, 0.0],
                 $offers,
             ),
         ]);
+    }
+
+    /** Of a house rule: what was taken is taken back from Changes, as any other value that was set. */
+    public function decideRule(Request $request, RuleLearning $rules): RedirectResponse
+    {
+        $request->validate(
+            [
+                'about' => ['required', 'string', 'max:40'],
+                'do' => ['required', Rule::in(['take', 'leave'])],
+                'figures' => ['required', 'string', 'max:80'],
+            ],
+            ['*' => 'Open the page anew and choose once more.'],
+        );
+        $offer = $rules->find($request->string('about')->value());
+        if ($offer === null || $offer->sign() !== $request->string('figures')->value()) {
+            throw ValidationException::withMessages([
+                'offered' => 'More was logged meanwhile and the figure is another now: look once more.',
+            ]);
+        }
+        if ($request->input('do') === 'leave') {
+            $rules->leave($offer, Caller::acting($request));
+
+            return redirect()
+                ->route('books.learned')
+                ->with('done', 'It is left; it is offered again when it comes out otherwise.');
+        }
+        try {
+            $rules->take($offer);
+        } catch (UnfitRule $e) {
+            throw ValidationException::withMessages(['offered' => $e->getMessage()]);
+        }
+
+        return redirect()
+            ->route('books.learned')
+            ->with('done', "{$offer->label}: it is reckoned by the log from now on.")
+            ->with('taken', Change::query()->max('seq'));
     }
 
     public function decide(Request $request, Learning $learning): RedirectResponse

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learn;
+
+use Carbon\CarbonImmutable;
+use Hakama\Floor\EventKind;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** What the events of the last months say of hooping, breaks, spoilage and bobbins, and what is open. */
+final class LoggedWork
+{
+    private const DAYS = 120;
+    private const MOST = 3000;
+    /** What a hand did between two touches is hooping when it took so many seconds. */
+    private const HOOPING_S = [10, 900];
+
+    /**
+     * One hooped after another touch of the same person at the same batch: what lies between is hooping. Newest first.
+     *
+     * @return list<array{who: string, garment: string, caps: bool, reckonedS: float, tookS: float}>
+     */
+    public function hoopings(): array
+    {
+        $touches = DB::table('floor_events')
+            ->where('who', '!=', '')
+            ->where('source', 'hand')
+            ->where('recorded_at', '>=', self::since())
+            ->select('seq', 'who', 'kind', 'batch_id')
+            ->selectRaw(
+                'timestampdiff(second, lag(recorded_at) over (partition by who order by seq), recorded_at) as took',
+            )
+            ->selectRaw('lag(batch_id) over (partition by who order by seq) as batch_before');
+
+        return DB::query()
+            ->fromSub($touches, 'e')
+            ->join('batches as b', 'b.id', '=', 'e.batch_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+            ->join('setups as s', 's.decoration_id', '=', 'd.id')
+            ->where('e.kind', EventKind::PieceHooped->value)
+            ->whereColumn('e.batch_before', 'e.batch_id')
+            ->whereBetween('e.took', self::HOOPING_S)
+            ->where('s.hoop_s', '>', 0)
+            ->orderByDesc('e.seq')
+            ->limit(self::MOST)
+            ->get(['e.who', 'l.garment', 's.hoop_s', 'e.took'])
+            ->map(
+                static fn(object $one): array => [
+                    'who' => (string) $one->who,
+                    'garment' => (string) $one->garment,
+                    'caps' => $one->garment === 'cap',
+                    'reckonedS' => (float) $one->hoop_s,
+                    'tookS' => (float) $one->took,
+                ],
+            )
+            ->all();
+    }
+
+    /** @return list<array{machine: string, breaks: int, thousands: float, needles: string}> by machine; the needle where most broke */
+    public function breaks(): array
+    {
+        $sewn = DB::table('floor_events as e')
+            ->join('batches as b', 'b.id', '=', 'e.batch_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+            ->where('e.kind', EventKind::Sewn->value)
+            ->where('e.recorded_at', '>=', self::since())
+            ->groupBy('e.machine_id')
+            ->select('e.machine_id')
+            ->selectRaw('sum(a.stitches) / 1000 as thousands');
+        $broke = DB::table('floor_events')
+            ->where('kind', EventKind::ThreadBroke->value)
+            ->where('recorded_at', '>=', self::since())
+            ->groupBy('machine_id', 'needle')
+            ->select('machine_id', 'needle')
+            ->selectRaw('count(*) as breaks')
+            ->orderByDesc('breaks')
+            ->get()
+            ->groupBy('machine_id');
+
+        return DB::table('machines as m')
+            ->joinSub($sewn, 's', 's.machine_id', '=', 'm.id')
+            ->orderBy('m.id')
+            ->get(['m.id', 'm.code', 's.thousands'])
+            ->map(
+                static fn(object $one): array => [
+                    'machine' => (string) $one->code,
+                    'breaks' => (int) ($broke[$one->id] ?? collect())->sum('breaks'),
+                    'thousands' => (float) $one->thousands,
+                    'needles' =>
+                        (string) (($broke[$one->id] ?? collect())->whereNotNull('needle')->first()->needle ?? ''),
+                ],
+            )
+            ->all();
+    }
+
+    /** @return list<array{fabric: string, spoiled: int, pieces: int}> by cloth */
+    public function spoiled(): array
+    {
+        $spoiled = [EventKind::PieceSpoiled->value, EventKind::PieceRejected->value];
+
+        return DB::table('floor_events as e')
+            ->join('batches as b', 'b.id', '=', 'e.batch_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+            ->whereIn('e.kind', [EventKind::PieceDone->value, ...$spoiled])
+            ->where('e.recorded_at', '>=', self::since())
+            ->groupBy('l.fabric')
+            ->orderBy('l.fabric')
+            ->select('l.fabric')
+            ->selectRaw('sum(case when e.kind in (?, ?) then e.piece_count else 0 end) as spoiled', $spoiled)
+            ->selectRaw('sum(case when e.kind in (?, ?) then 0 else e.piece_count end) as done', $spoiled)
+            ->get()
+            ->map(
+                static fn(object $one): array => [
+                    'fabric' => (string) $one->fabric,
+                    'spoiled' => (int) $one->spoiled,
+                    'pieces' => (int) $one->spoiled + (int) $one->done,
+                ],
+            )
+            ->all();
+    }
+
+    /** @return list<array{float, float}> sewn length in mm and stitches of each bobbin that was begun whole and ran out */
+    public function bobbins(): array
+    {
+        $blocks = DB::table('artwork_blocks')
+            ->groupBy('artwork_id')
+            ->select('artwork_id')
+            ->selectRaw('sum(length_mm) as length_mm');
+        $events = DB::table('floor_events as e')
+            ->join('batches as b', 'b.id', '=', 'e.batch_id')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+            ->joinSub($blocks, 'k', 'k.artwork_id', '=', 'a.id')
+            ->whereIn('e.kind', [
+                EventKind::Sewn->value,
+                EventKind::BobbinRanOut->value,
+                EventKind::BobbinChanged->value,
+            ])
+            ->where('e.recorded_at', '>=', self::since())
+            ->orderBy('e.machine_id')
+            ->orderBy('e.seq')
+            ->select('e.seq', 'e.machine_id', 'e.kind', 'e.stitch', 'a.stitches', 'k.length_mm');
+        $bobbins = [];
+        /** @var array<int, array{float, float}|null> $sewn machine => since a whole bobbin was put in; null before the first */
+        $sewn = [];
+        $begun = [];
+        foreach ($events->cursor() as $event) {
+            $machine = (int) $event->machine_id;
+            $share = (int) $event->stitch / max(1, (int) $event->stitches);
+            if ($event->kind === EventKind::Sewn->value) {
+                // What of the load was on the bobbin before counts to that one.
+                $rest = 1.0 - ($begun[$machine] ?? 0.0);
+                $begun[$machine] = 0.0;
+                if (isset($sewn[$machine])) {
+                    $sewn[$machine][0] += $rest * (float) $event->length_mm;
+                    $sewn[$machine][1] += $rest * (int) $event->stitches;
+                }
+                continue;
+            }
+            if ($event->kind === EventKind::BobbinRanOut->value && isset($sewn[$machine])) {
+                $bobbins[] = [
+                    $sewn[$machine][0] + $share * (float) $event->length_mm,
+                    $sewn[$machine][1] + $share * (int) $event->stitches,
+                ];
+            }
+            $begun[$machine] = $event->kind === EventKind::BobbinRanOut->value ? $share : 0.0;
+            $sewn[$machine] = [0.0, 0.0];
+        }
+
+        return $bobbins;
+    }
+
+    /** @param bool|null $caps only caps, all but caps, or all */
+    public function openPieces(?bool $caps): int
+    {
+        return $this->open()
+            ->when($caps !== null, static fn($q) => $q->where('l.garment', $caps ? '=' : '!=', 'cap'))
+            ->count();
+    }
+
+    public function openStitches(): int
+    {
+        return (int) $this->open()->join('artworks as a', 'a.id', '=', 'd.artwork_id')->sum('a.stitches');
+    }
+
+    private function open(): Builder
+    {
+        return DB::table('pieces as p')
+            ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
+            ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+            ->where('p.state', 'waiting');
+    }
+
+    private static function since(): CarbonImmutable
+    {
+        return CarbonImmutable::now()->subDays(self::DAYS);
+    }
+}

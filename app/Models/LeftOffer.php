@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What was learned of a house rule, offered and left.
+ *
+ * @property string               $about
+ * @property array<string, float> $figures rule => value that was offered
+ * @property string               $who
+ * @property CarbonImmutable      $left_at
+ */
+final class LeftOffer extends Model
+{
+    public $timestamps = false;
+    public $incrementing = false;
+    protected $primaryKey = 'about';
+    protected $keyType = 'string';
+    protected $guarded = [];
+    protected $casts = ['figures' => 'array', 'left_at' => 'immutable_datetime'];
+}

@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\FloorLog\FloorLog;
+use App\Learn\RuleLearning;
+use App\Learn\RuleOffer;
+use App\Models\Batch;
+use App\Models\Change;
+use App\Models\FloorEvent;
+use App\Models\Machine;
+use App\Shop\House;
+use Carbon\CarbonImmutable;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
+use Hakama\Floor\SpoilCause;
+use Hakama\House\HouseRule;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\Test;
+
+/** Hooping, breaks, spoilage and bobbin thread: what the log says of the house rules is offered, taken, left, taken back. */
+final class RuleLearningTest extends FeatureTestCase
+{
+    private Batch $batch;
+    private CarbonImmutable $now;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        DB::table('floor_events')->update(['recorded_at' => CarbonImmutable::now()->subYear()]);
+        $this->batch = self::batchOf(self::polos());
+        $this->now = CarbonImmutable::now();
+        $this->tell(EventKind::PreflightDone);
+    }
+
+    #[Test]
+    public function hooping_is_learned_from_what_lies_between_two_touches_of_one_person(): void
+    {
+        $rule = HouseRule::HoopTime->value;
+        self::assertNull($this->offer($rule), 'nothing was hooped yet');
+        $pieces = $this->batch->pieces()->orderBy('pieces.id')->pluck('pieces.id')->all();
+        // Two minutes each, but for one after dinner; a touch of somebody else between is none of Ilse's.
+        foreach ([120, 120, 2_000, 120, 120, 120] as $i => $seconds) {
+            $this->after($seconds);
+            $this->tell(EventKind::PieceHooped, [$pieces[$i]], who: 'Ilse');
+            if ($i === 3) {
+                $this->tell(EventKind::PieceHooped, [$pieces[9]], who: 'Odo');
+            }
+        }
+        $offer = $this->offer($rule);
+        self::assertNotNull($offer);
+        // The first and the one after dinner tell nothing: four of 120 s and three that went as reckoned, at 90 s.
+        self::assertEqualsWithDelta((4 * 120 + 3 * 90) / 7, $offer->would[$rule], 0.05);
+        self::assertSame([['Ilse, polo', '107 s in 4', false]], $offer->rows);
+        $open = DB::table('pieces as p')
+            ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
+            ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+            ->where('p.state', 'waiting')
+            ->where('l.garment', '!=', 'cap')
+            ->count();
+        self::assertStringContainsString(
+            sprintf('%d pieces to hoop: %.1f min more', $open, ($open * ($offer->would[$rule] - 90)) / 60),
+            str_replace("\u{202F}", '', $offer->brings),
+        );
+
+        $this->get('/books/learned')->assertOk()->assertSee('Ilse, polo')->assertSee('90 s now, 107.1 s by the log');
+        $this->decide($offer, 'take')->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        self::assertSame(107.1, app(House::class)->rules()->value(HouseRule::HoopTime));
+        self::assertSame(107, $this->batch->decoration->setup()->firstOrFail()->hoop_s, 'the plan reckons with it');
+        $change = Change::query()->orderByDesc('seq')->firstOrFail();
+        $this->get('/books/learned')->assertSee('as reckoned');
+        $this->post("/shop/changes/{$change->seq}/undo")->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        self::assertSame(90.0, app(House::class)->rules()->value(HouseRule::HoopTime));
+        self::assertSame(90, $this->batch->decoration->setup()->firstOrFail()->hoop_s);
+    }
+
+    #[Test]
+    public function what_is_left_is_not_offered_until_it_comes_out_otherwise_and_only_what_was_read_is_taken(): void
+    {
+        $rule = HouseRule::BreakRate->value;
+        // Three breaks in one load of 2 288 stitches: (3 + 0.05 · 30) / (2.288 + 30).
+        $this->load(3);
+        $offer = $this->offer($rule);
+        self::assertEqualsWithDelta((3 + 0.05 * 30) / 32.288, $offer?->would[$rule], 0.0006);
+        $this->decide($offer, 'leave')->assertSessionHas('done');
+        self::assertFalse($this->offer($rule)?->isOffered());
+        $this->load(2);
+        $again = $this->offer($rule);
+        self::assertTrue($again?->isOffered());
+        self::assertEqualsWithDelta((5 + 0.05 * 30) / 34.576, $again->would[$rule], 0.0006);
+        $this->decide($offer, 'take')->assertSessionHasErrors('offered');
+        foreach ([['about' => 'speed'], ['do' => 'guess'], ['figures' => '']] as $bad) {
+            $this->put('/books/learned/rules', [
+                'about' => $rule,
+                'figures' => $again->sign(),
+                'do' => 'take',
+                ...$bad,
+            ])->assertSessionHasErrors();
+        }
+        self::assertSame(0.05, app(House::class)->rules()->value(HouseRule::BreakRate));
+    }
+
+    #[Test]
+    public function spoilage_is_learned_by_cloth(): void
+    {
+        foreach (range(1, 4) as $nth) {
+            $this->load(0, spoil: $nth === 1);
+        }
+        $rule = HouseRule::QuoteSpoilage->value;
+        $offer = $this->offer($rule);
+        // One of four, and twenty at two in a hundred: (1 + 0.4) / 24 = 5.8 %.
+        self::assertSame(5.8, $offer?->would[$rule]);
+        self::assertSame([['pique', '25.0 %, 1 of 4', false]], $offer->rows);
+    }
+
+    #[Test]
+    public function bobbin_thread_is_learned_from_bobbins_that_ran_out(): void
+    {
+        $artwork = $this->batch->decoration->artwork;
+        self::assertNotNull($artwork);
+        $length = (float) $artwork->blocks()->sum('length_mm');
+        $rows = [];
+        $put = function (EventKind $kind, int $stitch) use (&$rows): void {
+            $rows[] = [
+                'event_id' => Str::uuid()->toString(),
+                'kind' => $kind->value,
+                'machine_id' => self::machine('M2')->id,
+                'batch_id' => $this->batch->id,
+                'order_id' => self::polos()->id,
+                'load' => 1,
+                'stitch' => $stitch,
+                'clock_s' => 1.0,
+                'planned_s' => 0.0,
+                'pieces' => '[]',
+                'piece_count' => 1,
+                'source' => 'hand',
+                'who' => '',
+                'reason' => '',
+                'recorded_at' => CarbonImmutable::now(),
+            ];
+        };
+        // A bobbin that was begun nobody knows when tells nothing; then each sews some whole loads and a part.
+        $put(EventKind::BobbinRanOut, 1000);
+        foreach ([[9, 500], [11, 1500], [10, 0]] as [$loads, $rest]) {
+            foreach (range(1, $loads) as $ignored) {
+                $put(EventKind::Sewn, 2288);
+            }
+            $put(EventKind::BobbinRanOut, $rest);
+        }
+        FloorEvent::query()->insert($rows);
+        $bobbins = app(\App\Learn\LoggedWork::class)->bobbins();
+        self::assertCount(3, $bobbins);
+        // The first finishes the load in which the bobbin before ran out at 1 000: 8 whole ones, that rest, and 500 more.
+        $share = static fn(float $loads): array => [$loads * $length, $loads * 2288];
+        self::assertEqualsWithDelta($share(9 - 1000 / 2288 + 500 / 2288), $bobbins[0], 0.5);
+        self::assertEqualsWithDelta($share(11 - 500 / 2288 + 1500 / 2288), $bobbins[1], 0.5);
+        self::assertEqualsWithDelta($share(10 - 1500 / 2288), $bobbins[2], 0.5);
+        // All of them sewed the same: length and stitches cannot be told apart, and nothing is offered.
+        self::assertNull($this->offer(HouseRule::BobbinPerLength->value));
+    }
+
+    private function offer(string $about): ?RuleOffer
+    {
+        app()->forgetScopedInstances();
+
+        return app(RuleLearning::class)->find($about);
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function decide(?RuleOffer $offer, string $do): TestResponse
+    {
+        app()->forgetScopedInstances();
+
+        return $this->put('/books/learned/rules', [
+            'about' => $offer?->about,
+            'figures' => $offer?->sign(),
+            'do' => $do,
+        ]);
+    }
+
+    private function after(int $seconds): void
+    {
+        $this->now = $this->now->addSeconds($seconds);
+        $this->travelTo($this->now);
+    }
+
+    /** The next piece, from the frame to the finishing list. */
+    private function load(int $breaks, bool $spoil = false): void
+    {
+        $piece = (int) $this->batch->pieces()->where('state', 'waiting')->orderBy('pieces.id')->value('pieces.id');
+        $this->tell(EventKind::LoadStarted, [$piece]);
+        for ($i = 1; $i <= $breaks; $i++) {
+            $this->tell(EventKind::ThreadBroke, [], 100 * $i);
+            $this->tell(EventKind::Resumed);
+        }
+        $this->tell(EventKind::Sewn, [$piece], 2288);
+        $this->tell($spoil ? EventKind::PieceSpoiled : EventKind::PieceDone, [$piece], 2288);
+    }
+
+    /** @param list<int> $pieces */
+    private function tell(EventKind $kind, array $pieces = [], int $stitch = 0, string $who = ''): void
+    {
+        FloorLog::append(
+            Machine::query()->where('code', 'M2')->firstOrFail(),
+            $this->batch,
+            new Event(
+                Str::uuid()->toString(),
+                $kind,
+                $this->batch->id,
+                FloorLog::run($this->batch)->load->number,
+                $stitch,
+                9.0,
+                $pieces,
+                $kind === EventKind::PieceSpoiled ? SpoilCause::Puckering : null,
+            ),
+            'hand',
+            $who,
+        );
+    }
+}
