@@ -17,6 +17,7 @@ use App\Http\Controllers\Books\BooksController;
 use App\Http\Controllers\Books\InvoiceController;
 use App\Http\Controllers\Books\JobController;
 use App\Http\Controllers\Books\LearnController;
+use App\Http\Controllers\Floor\BenchController;
 use App\Http\Controllers\Floor\CorrectionController;
 use App\Http\Controllers\Floor\FinderController;
 use App\Http\Controllers\Floor\FinishController;
@@ -327,6 +328,10 @@ Route::controller(FinishController::class)
         Route::post('/finish', 'finish')->name('finished');
         Route::post('/check/{piece}', 'check')->name('check')->whereNumber('piece');
     });
+Route::get('/floor/bench', [BenchController::class, 'show'])->name('floor.bench');
+Route::post('/floor/bench/places/{kept}', [BenchController::class, 'right'])
+    ->name('floor.bench.right')
+    ->whereNumber('kept');
 Route::get('/floor/finder', FinderController::class)->name('floor.finder');
 Route::get('/orders/{order}/tags', [TagController::class, 'labels'])->name('orders.tags');
 Route::get('/floor/tags', [TagController::class, 'find'])->name('floor.tags');

@@ -77,7 +77,7 @@ final class Day
                     $act = array_shift($acts);
                     $at = (int) $act->machine;
                     // Hooping is left for what is more pressing after each piece.
-                    $takesS = str_starts_with($act->what, 'hoop') ? $this->batches[$at]['hoopS'] : $act->takesS;
+                    $takesS = $act->isHooping() ? $this->batches[$at]['hoopS'] : $act->takesS;
                     $busy[$hand] = [$now + $takesS, $at, $act];
                     $acts = array_values(array_filter($acts, static fn(Act $one): bool => (int) $one->machine !== $at));
                 }
@@ -113,7 +113,7 @@ final class Day
     private function done(int $at, Act $act): void
     {
         $machine = &$this->machines[$at];
-        if (str_starts_with($act->what, 'hoop')) {
+        if ($act->isHooping()) {
             $machine['ahead']++;
         } elseif ($machine['stage'] === Stage::Halted) {
             $machine['stage'] = Stage::Sewing;

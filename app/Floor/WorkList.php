@@ -16,7 +16,7 @@ final readonly class WorkList
     private const DRIVER = 'driver_change';
 
     /** Keys of the page that mean something else. */
-    private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o', 'n', 'm', 'y', 'v', 'z', 'i', 'q', 'w'];
+    private const TAKEN = ['g', 'h', 's', 'd', 'x', 'o', 'n', 'm', 'y', 'v', 'z', 'i', 'q', 'w', 'j'];
 
     /** @param list<Note> $steps */
     private function __construct(public array $steps) {}

@@ -24,6 +24,12 @@ final readonly class Act
         public float $takesS,
     ) {}
 
+    /** Whether it is done at the bench, not at the machine. */
+    public function isHooping(): bool
+    {
+        return str_starts_with($this->what, 'hoop ');
+    }
+
     /** By when it is to be begun, in few words. */
     public function when(): string
     {

@@ -6,7 +6,7 @@ import { photo } from './photo.js';
 import { plan } from './plan.js';
 import { player } from './player.js';
 import { rules } from './rules.js';
-import { timer } from './timer.js';
+import { since, timer } from './timer.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -28,6 +28,7 @@ photo();
 player();
 rules();
 timer();
+since();
 
 // One touch is one touch: a form that is on its way is not sent again.
 document.addEventListener('submit', (event) => {

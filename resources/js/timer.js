@@ -31,3 +31,16 @@ export function timer() {
         });
     }
 }
+
+/** How long it is since the page was drawn, which is when something was touched last. */
+export function since() {
+    for (const shown of document.querySelectorAll('[data-since]')) {
+        const begun = performance.now();
+        const show = () => {
+            const seconds = Math.floor((performance.now() - begun) / 1000);
+            shown.textContent = `${shown.dataset.says}: ${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}.`;
+        };
+        show();
+        setInterval(show, 1000);
+    }
+}

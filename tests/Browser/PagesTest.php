@@ -51,6 +51,7 @@ final class PagesTest extends BrowserTestCase
                 '/floor/cards/B-107',
                 '/floor/finish',
                 '/floor/board',
+                '/floor/bench',
                 '/floor/tags',
                 '/orders/1006/tags',
                 '/orders/1008/change',

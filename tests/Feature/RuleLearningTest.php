@@ -165,6 +165,7 @@ final class RuleLearningTest extends FeatureTestCase
         self::assertNull($this->offer(HouseRule::BobbinPerLength->value));
     }
 
+    /** @phpstan-impure */
     private function offer(string $about): ?RuleOffer
     {
         app()->forgetScopedInstances();

@@ -34,7 +34,7 @@ final class FloorEventController
     {
         $kind = $request->kind();
         if (FloorEvent::query()->where('event_id', $request->eventId())->exists()) {
-            return redirect()->route('floor.show', $machine);
+            return self::back($request, $machine);
         }
         $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
         $station = Station::of($machine, $board);
@@ -132,7 +132,15 @@ final class FloorEventController
             }
         });
 
-        return redirect()->route('floor.show', $machine);
+        return self::back($request, $machine);
+    }
+
+    /** To where it was touched: the machine, or the bench. */
+    private static function back(RecordEvent $request, Machine $machine): RedirectResponse
+    {
+        return $request->boolean('at_bench')
+            ? redirect()->route('floor.bench')
+            : redirect()->route('floor.show', $machine);
     }
 
     /** @return list<int> the needle of each block on the rack as it stands; 0 where its thread is swapped in at a stop */
