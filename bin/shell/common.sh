@@ -104,10 +104,13 @@ remember() { [ -z "${RUNNING:-}" ] || printf '%s %s\n' "$1" "$(begun_at "$1")" >
 
 # clear_left_behind: ends what a start that was killed has left running.
 clear_left_behind() {
-    local pid begun waited=0
+    local pid begun now waited=0
+    web_left_behind
     [ -f "$RUNNING" ] || return 0
     while read -r pid begun; do
-        [ -n "$begun" ] && [ "$(begun_at "$pid")" = "$begun" ] || continue
+        now=$(begun_at "$pid") || true
+        # Whoever led may be dead while those it forked live on; its number is nobody else's as long as they do.
+        [ -n "$begun" ] && { [ "$now" = "$begun" ] || { [ -z "$now" ] && kill -0 -- "-$pid" 2>/dev/null; }; } || continue
         [ "$waited" -gt 0 ] || say 'Ending what was left running ...'
         kill -TERM -- "-$pid" 2>/dev/null || true
         waited=1
@@ -115,6 +118,16 @@ clear_left_behind() {
         kill -KILL -- "-$pid" 2>/dev/null || true
     done <"$RUNNING"
     rm -f "$RUNNING"
+}
+
+# web_left_behind: a server that was started and killed before it was written down: known by the log it has open.
+web_left_behind() {
+    local one name
+    for one in /proc/[0-9]*; do
+        name=$(cat "$one/comm" 2>/dev/null) || continue
+        [[ $name == nginx || $name == php-fpm* ]] || continue
+        ! readlink "$one/fd"/* 2>/dev/null | grep -qxF -e "$LOGS/nginx.log" -e "$LOGS/fpm.log" || kill -KILL "${one#/proc/}" 2>/dev/null || true
+    done
 }
 
 random_hex() { php -r 'echo bin2hex(random_bytes((int) $argv[1]));' "$1"; }

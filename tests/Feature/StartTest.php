@@ -56,6 +56,42 @@ final class StartTest extends TestCase
         self::assertSame(1, substr_count($process->getErrorOutput(), "\n"));
     }
 
+    #[Test]
+    public function what_a_killed_start_left_is_ended_also_where_only_what_was_forked_is_left(): void
+    {
+        $folder = sys_get_temp_dir().'/hakama-left-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        // The leader of a group is killed alone, as when the whole of bin/start goes; what it forked holds the port still.
+        $script = <<<'SH'
+        source bin/shell/common.sh
+        LOGS=$1
+        RUNNING=$1/running
+        setsid bash -c 'sleep 300 & echo $! >"$0/forked"; wait' "$1" >/dev/null 2>&1 &
+        leader=$!
+        until [ -s "$1/forked" ]; do sleep 0.05; done
+        remember "$leader"
+        # Another's, under a number that was one of ours once: left alone.
+        sleep 300 >/dev/null 2>&1 &
+        other=$!
+        printf '%s 1\n' "$other" >>"$RUNNING"
+        kill -KILL "$leader"
+        wait "$leader" 2>/dev/null || true
+        kill -0 "$(cat "$1/forked")" && echo "forked lives"
+        clear_left_behind
+        sleep 0.2
+        kill -0 "$(cat "$1/forked")" 2>/dev/null || echo "forked is gone"
+        kill -0 "$other" && echo "the other lives"
+        kill -KILL "$other"
+        [ ! -f "$RUNNING" ] && echo "nothing is written down"
+        SH;
+        $process = new Process(['bash', '-c', $script, 'bash', $folder], dirname(__DIR__, 2), timeout: 30);
+        $process->run();
+        (new Filesystem())->deleteDirectory($folder);
+        foreach (['forked lives', 'forked is gone', 'the other lives', 'nothing is written down'] as $said) {
+            self::assertStringContainsString($said, $process->getOutput(), $process->getErrorOutput());
+        }
+    }
+
     /** @return iterable<string, array{string, bool}> what stands there before a start, and whether it is a shop */
     public static function shops(): iterable
     {
