@@ -67,6 +67,31 @@
                 <dd>{{ App\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}
                 </dd>
             </dl>
+            @if ($trial)
+                <h2 class="mt-5 mb-1">On scrap first</h2>
+                <p>{{ $trial->isPractice ? "Nobody here has sewn {$fabric}, or it did not come out: {$trial->pieces} on scrap" : "This version of the artwork was not sewn out on {$fabric}: one on scrap" }},
+                    about {{ $trial->minutes }} min at {{ $placed->machine }}.</p>
+                @if ($triedAt)
+                    <p class="mt-1">Planned at {{ $triedAt->machine_code }},
+                        {{ App\Clock\ShopClock::words($triedAt->from_at) }} to {{ $triedAt->to_at->format('H:i') }}. Note
+                        what came of it {{ $trial->isPractice ? 'in the' : 'with the' }}
+                        @if ($trial->isPractice)
+                            <a href="{{ route('setup.practice') }}">practice book</a>.
+                        @else
+                            <a href="{{ route('artwork.history', $batch->design->id) }}">artwork</a>.
+                        @endif
+                    </p>
+                @else
+                    <form method="post" action="{{ route('plan.down') }}" class="mt-2">@csrf<input type="hidden"
+                            name="machine" value="{{ $placed->machine }}"><input type="hidden" name="from"
+                            value="{{ $at($placed->changeoverStart)->format('Y-m-d H:i') }}"><input type="hidden"
+                            name="to"
+                            value="{{ $at($placed->changeoverStart)->addMinutes($trial->minutes)->format('Y-m-d H:i') }}"><input
+                            type="hidden" name="what" value="{{ $trial->words($batch->code) }}"><button class="btn"
+                            data-key="q">Plan it before the batch,
+                            {{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }} <kbd>q</kbd></button></form>
+                @endif
+            @endif
             @if ($odds?->isInDanger)
                 <h2 class="mt-5 mb-1">What would help</h2>
                 <ul>

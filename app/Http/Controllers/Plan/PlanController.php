@@ -20,6 +20,7 @@ use App\Plan\ShopOdds;
 use App\Plan\SplitBatch;
 use App\Plan\WhatHelps;
 use App\Setup\MovedSteps;
+use App\Setup\Trials;
 use App\Shop\House;
 use Hakama\Machine\Copies;
 use Hakama\Needles\Assignment;
@@ -126,24 +127,26 @@ final class PlanController
     }
 
     /** Why a batch is where it is, and where else it could be. */
-    public function why(PlanBoard $board, string $code): View
+    public function why(PlanBoard $board, Trials $trials, string $code): View
     {
         $batch = $board->batches()[$code] ?? abort(404);
         $options = Options::of($board->workload(), $board->sequence(), $code, self::PLACES);
         $siblings = SplitBatch::siblings($batch->decorationId);
         $placed = $board->timetable()->find($code);
         $odds = $this->odds->inForce()->batches[$code] ?? null;
+        $decoration = Decoration::query()
+            ->with(['line', 'artwork.sewOuts'])
+            ->findOrFail($batch->decorationId);
+        $trial = $placed === null ? null : $trials->of($batch, $decoration, $placed->machine);
 
         return view('plan.why', [
             'board' => $board,
             'batch' => $batch,
             'placed' => $placed,
-            'finishS' => FinishTimes::of(
-                Decoration::query()
-                    ->with(['line', 'artwork'])
-                    ->findOrFail($batch->decorationId),
-                $this->house->rules(),
-            ),
+            'finishS' => FinishTimes::of($decoration, $this->house->rules()),
+            'trial' => $trial,
+            'triedAt' => $trial === null ? null : $trials->planned($trial, $code),
+            'fabric' => $decoration->line->fabric->label(),
             'odds' => $odds,
             'oddsFrom' => $this->odds->source(),
             'helps' =>
