@@ -18,6 +18,7 @@ use App\Http\Controllers\Books\InvoiceController;
 use App\Http\Controllers\Books\JobController;
 use App\Http\Controllers\Books\LearnController;
 use App\Http\Controllers\Floor\BenchController;
+use App\Http\Controllers\Floor\BundleController;
 use App\Http\Controllers\Floor\CorrectionController;
 use App\Http\Controllers\Floor\FinderController;
 use App\Http\Controllers\Floor\FinishController;
@@ -335,6 +336,16 @@ Route::post('/floor/bench/places/{kept}', [BenchController::class, 'right'])
 Route::get('/floor/finder', FinderController::class)->name('floor.finder');
 Route::get('/orders/{order}/tags', [TagController::class, 'labels'])->name('orders.tags');
 Route::get('/floor/tags', [TagController::class, 'find'])->name('floor.tags');
+Route::post('/orders/{order}/bundles', [BundleController::class, 'tie'])->name('orders.bundles');
+Route::controller(BundleController::class)
+    ->prefix('floor/bundles/{bundle}')
+    ->name('floor.bundles.')
+    ->whereNumber('bundle')
+    ->group(static function (): void {
+        Route::post('/split', 'split')->name('split');
+        Route::post('/join', 'join')->name('join');
+        Route::post('/count', 'count')->name('count');
+    });
 Route::get('/floor/tags/{code}', [TagController::class, 'show'])->name('floor.tag');
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show');
 Route::get('/floor/cards/{code}', [CardController::class, 'floor'])->name('floor.card');

@@ -30,7 +30,7 @@ final readonly class TaggedPiece
     {
         $piece = Piece::query()
             ->with(['decoration.line.order.customer', 'decoration.artwork', 'decoration.batch.machine'])
-            ->find($tag->piece);
+            ->find($tag->number);
         $batch = $piece?->decoration->batch;
         $first = $batch?->machine === null ? null : $board->sequence()->on($batch->machine->code)[0] ?? null;
 

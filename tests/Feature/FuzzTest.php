@@ -63,6 +63,8 @@ final class FuzzTest extends FeatureTestCase
         'which' => '1',
         'text' => '1',
         'piece' => '1',
+        'bundle' => '1',
+        'kept' => '1',
         'invoice' => '1',
     ];
 

@@ -88,8 +88,8 @@
                             name="to"
                             value="{{ $at($placed->changeoverStart)->addMinutes($trial->minutes)->format('Y-m-d H:i') }}"><input
                             type="hidden" name="what" value="{{ $trial->words($batch->code) }}"><button class="btn"
-                            data-key="q">Plan it before the batch,
-                            {{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }} <kbd>q</kbd></button></form>
+                            data-key="t">Plan it before the batch,
+                            {{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }} <kbd>t</kbd></button></form>
                 @endif
             @endif
             @if ($odds?->isInDanger)

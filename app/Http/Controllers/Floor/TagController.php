@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Floor;
 
 use App\Floor\TaggedPiece;
 use App\Http\Requests\Floor\PrintTags;
+use App\Models\Bundle;
 use App\Models\Order;
 use App\Models\Piece;
 use App\People\Caller;
@@ -27,6 +28,13 @@ final class TagController
         return view('orders.tags', [
             'order' => $order,
             'roll' => $request->isRoll(),
+            'bundles' => $request->isByBundle()
+                ? Bundle::query()
+                    ->with(['pieces:id,bundle_id,size', 'decoration.line', 'decoration.artwork'])
+                    ->whereIn('decoration_id', $order->lines->flatMap->decorations->pluck('id'))
+                    ->orderBy('id')
+                    ->get()
+                : null,
             'pieces' => Piece::query()
                 ->with(['decoration.line', 'decoration.artwork'])
                 ->where('order_id', $order->id)
@@ -48,10 +56,26 @@ final class TagController
         return view('floor.tags', ['typed' => $typed]);
     }
 
-    /** The piece, where it stands, and what is next. */
+    private static function bundle(Tag $tag): View|RedirectResponse
+    {
+        $bundle = Bundle::query()
+            ->with(['pieces', 'decoration.line.order.customer', 'decoration.artwork', 'decoration.batch.machine'])
+            ->find($tag->number);
+
+        return $bundle === null
+            ? redirect()
+                ->route('floor.tags', ['code' => $tag->code()])
+                ->with('problem', 'There is no bundle with this label here (any more).')
+            : view('floor.bundle', ['bundle' => $bundle]);
+    }
+
+    /** The piece or bundle, where it stands, and what is next. */
     public function show(Request $request, PlanBoard $board, Catalogue $catalogue, string $code): View|RedirectResponse
     {
         $tag = Tag::read($code);
+        if ($tag?->isBundle === true) {
+            return self::bundle($tag);
+        }
         $read = $tag === null ? null : TaggedPiece::of($tag, $board);
         if ($read === null) {
             return redirect()

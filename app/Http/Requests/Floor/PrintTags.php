@@ -12,13 +12,21 @@ final class PrintTags extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['on' => ['nullable', 'in:sheet,roll']];
+        return ['on' => ['nullable', 'in:sheet,roll'], 'by' => ['nullable', 'in:piece,bundle']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['on.*' => 'Labels are printed on a sheet or on a roll.'];
+        return [
+            'on.*' => 'Labels are printed on a sheet or on a roll.',
+            'by.*' => 'A label goes with a piece or with a bundle.',
+        ];
+    }
+
+    public function isByBundle(): bool
+    {
+        return $this->string('by')->value() === 'bundle';
     }
 
     public function isRoll(): bool
