@@ -100,6 +100,7 @@ Route::controller(ChangeController::class)
     ->group(static function (): void {
         Route::post('/lines/{line}/arrivals', 'arrive')->name('arrive')->whereNumber('line');
         Route::get('/{order}/story', 'story')->name('story');
+        Route::put('/{order}/shelf', 'shelve')->name('shelve');
         Route::get('/{order}/change', 'edit')->name('edit');
         Route::get('/{order}/lines/new', 'more')->name('more');
         Route::post('/{order}/lines', 'add')->name('add');
@@ -440,6 +441,9 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
         Route::get('/artwork/{artwork}/note.txt', [ArtworkController::class, 'note'])->name('artwork.note');
         Route::get('/artwork/{artwork}/make/sheets', [MakingController::class, 'sheets'])->name('artwork.sheets');
         Route::get('/artwork/{artwork}/make/preview', [MakingController::class, 'preview'])->name('artwork.preview');
+        Route::get('/floor/looks/{finishing}', [FinishController::class, 'picture'])
+            ->name('floor.look')
+            ->whereNumber('finishing');
         Route::get('/artwork/sew-outs/{sewOut}/photo', [HistoryController::class, 'photo'])->name('artwork.photo');
         Route::get('/floor/{machine}/pulse', [FloorController::class, 'pulse'])->name('floor.pulse');
         Route::get('/plan/consequence', [PlanController::class, 'consequence'])->name('plan.consequence');

@@ -65,15 +65,19 @@ final readonly class FinishBook
         });
     }
 
-    /** @throws NotToBeDone */
-    public function check(Piece $piece, bool $good, string $form, string $who, string $note): void
+    /**
+     * @param array<string, string|float|null> $seen a picture of it, and the place that is meant
+     *
+     * @throws NotToBeDone
+     */
+    public function check(Piece $piece, bool $good, string $form, string $who, string $note, array $seen = []): void
     {
-        Whole::write(function () use ($piece, $good, $form, $who, $note): void {
+        Whole::write(function () use ($piece, $good, $form, $who, $note, $seen): void {
             foreach ($this->open([$piece->id], $form) as $one) {
                 $another = CheckRules::of($this->house->rules())->byAnother();
                 $state = ($one->finish ?? FinishState::Passed)->checked($good, $who, $one->sewn_by, $another);
                 $one->update(['finish' => $state]);
-                self::note([$one], $form, $good ? Finishing::PASSED : Finishing::REWORK, $who, null, $note);
+                self::note([$one], $form, $good ? Finishing::PASSED : Finishing::REWORK, $who, null, $note, $seen);
             }
         });
     }
@@ -81,11 +85,19 @@ final readonly class FinishBook
     /**
      * It is not good, at the check or days later: it waits again, and is in the books as spoiled.
      *
+     * @param array<string, string|float|null> $seen a picture of it, and the place that is meant
+     *
      * @return string what follows from it, in words
      */
-    public function reject(Piece $piece, SpoilCause $cause, string $form, string $who, string $note): string
-    {
-        return Whole::write(function () use ($piece, $cause, $form, $who, $note): string {
+    public function reject(
+        Piece $piece,
+        SpoilCause $cause,
+        string $form,
+        string $who,
+        string $note,
+        array $seen = [],
+    ): string {
+        return Whole::write(function () use ($piece, $cause, $form, $who, $note, $seen): string {
             foreach ($this->open([$piece->id], $form) as $one) {
                 if ($one->state !== PieceState::Done) {
                     throw NotToBeDone::notSewn();
@@ -108,7 +120,7 @@ final readonly class FinishBook
                     $who,
                     reason: $note,
                 );
-                self::note([$one], $form, Finishing::REJECTED, $who, $cause, $note);
+                self::note([$one], $form, Finishing::REJECTED, $who, $cause, $note, $seen);
             }
 
             return self::follows($piece);
@@ -134,7 +146,10 @@ final readonly class FinishBook
             ->get();
     }
 
-    /** @param iterable<Piece> $pieces */
+    /**
+     * @param iterable<Piece>                  $pieces
+     * @param array<string, string|float|null> $seen
+     */
     private static function note(
         iterable $pieces,
         string $form,
@@ -142,6 +157,7 @@ final readonly class FinishBook
         string $who,
         ?SpoilCause $cause = null,
         string $note = '',
+        array $seen = [],
     ): void {
         $pieces = [...$pieces];
         $machines = Batch::query()
@@ -160,6 +176,7 @@ final readonly class FinishBook
                     'fabric' => $piece->decoration->line->fabric->value,
                     'cause' => $cause?->value,
                     'note' => mb_substr($note, 0, 200),
+                    ...$seen,
                     'done_at' => CarbonImmutable::now(),
                 ],
                 $pieces,

@@ -22,6 +22,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string          $fabric
  * @property SpoilCause|null $cause
  * @property string          $note
+ * @property string|null     $photo
+ * @property float|null      $spot_x   where on it is meant, as a share of its width from the left
+ * @property float|null      $spot_y   and of its height from the top
  * @property CarbonImmutable $done_at
  */
 final class Finishing extends Model

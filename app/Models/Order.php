@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                     $note
  * @property bool                       $for_event    of no use after it is due
  * @property string                     $contact      whom to speak to
+ * @property string                     $shelf        where what is ready of it lies
  * @property int                        $artwork_cents paid once
  * @property int|null                   $agreed_cents  the price that was agreed; null: as it is worked out
  * @property string|null                $form_id      the form it was entered with: the same one again is the same order

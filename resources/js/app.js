@@ -6,6 +6,7 @@ import { photo } from './photo.js';
 import { plan } from './plan.js';
 import { player } from './player.js';
 import { rules } from './rules.js';
+import { spot } from './spot.js';
 import { since, timer } from './timer.js';
 
 htmx.config.includeIndicatorStyles = false;
@@ -29,6 +30,7 @@ player();
 rules();
 timer();
 since();
+spot();
 
 // One touch is one touch: a form that is on its way is not sent again.
 document.addEventListener('submit', (event) => {

@@ -21,6 +21,7 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
+use Hakama\Floor\Tag;
 use Hakama\Garment\Garment;
 use Hakama\Garment\PatchBack;
 use Illuminate\Support\Facades\DB;
@@ -340,6 +341,49 @@ final class FinishTest extends FeatureTestCase
         $this->get('/floor/board', ['HX-Request' => 'true'])
             ->assertOk()
             ->assertDontSee('<html', false);
+    }
+
+    #[Test]
+    public function a_picture_shows_where_it_is_wrong(): void
+    {
+        app(House::class)->change([], ['check' => 'always']);
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => $ids, 'who' => 'Odo']);
+        $image = imagecreatetruecolor(40, 30);
+        ob_start();
+        imagepng($image);
+        $png = (string) ob_get_clean();
+        $look = fn(int $piece, array $with) => $this->check($piece, [
+            'verdict' => 'rework',
+            'note' => 'a loop at the rim',
+            'who' => 'Odo',
+            ...$with,
+        ]);
+        $look($ids[0], ['picture' => self::upload('no picture', 'a.png')])->assertSessionHasErrors('picture');
+        $look($ids[0], [
+            'picture' => self::upload($png, 'a.png'),
+            'spot_x' => '1.2',
+            'spot_y' => '0',
+        ])->assertSessionHasErrors('spot_x');
+        $look($ids[0], ['spot_x' => '0.5'])->assertSessionHasErrors('spot_y');
+        $look($ids[0], [
+            'picture' => self::upload($png, 'a.png'),
+            'spot_x' => '0.25',
+            'spot_y' => '0.75',
+        ])->assertSessionHasNoErrors();
+        $look($ids[1], ['spot_x' => '0.5', 'spot_y' => '0.5'])->assertSessionHasNoErrors();
+        $seen = Finishing::query()->where('piece_id', $ids[0])->where('kind', Finishing::REWORK)->firstOrFail();
+        self::assertSame([0.25, 0.75], [$seen->spot_x, $seen->spot_y]);
+        $this->get("/floor/looks/{$seen->id}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/png');
+        $this->get('/floor/tags/'.Tag::of($ids[0])->code())
+            ->assertSee('a loop at the rim')
+            ->assertSee('cx="25" cy="75"', false);
+        // A place without a picture is none.
+        $bare = Finishing::query()->where('piece_id', $ids[1])->where('kind', Finishing::REWORK)->firstOrFail();
+        self::assertSame([null, null], [$bare->photo, $bare->spot_x]);
+        $this->get("/floor/looks/{$bare->id}")->assertNotFound();
     }
 
     #[Test]

@@ -65,6 +65,7 @@ final class FuzzTest extends FeatureTestCase
         'piece' => '1',
         'bundle' => '1',
         'kept' => '1',
+        'finishing' => '1',
         'invoice' => '1',
     ];
 

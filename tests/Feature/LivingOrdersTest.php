@@ -193,6 +193,24 @@ final class LivingOrdersTest extends FeatureTestCase
     }
 
     #[Test]
+    public function where_what_is_ready_lies_is_kept_and_the_counts_come_to_what_was_ordered(): void
+    {
+        $order = self::polos();
+        $ids = self::decoration($order)->pieces()->orderBy('id')->limit(5)->pluck('id');
+        Piece::query()
+            ->whereKey($ids)
+            ->update(['state' => 'done', 'finish' => 'passed']);
+        $this->get("/orders/{$order->number}/story")->assertSee(
+            'Ordered 12, handed over 0, done and here 5, still to come 7.',
+        );
+        $this->put("/orders/{$order->number}/shelf", ['shelf' => str_repeat('x', 41)])->assertSessionHasErrors('shelf');
+        $this->put("/orders/{$order->number}/shelf", ['shelf' => ' A3 '])->assertSessionHas('done', 'It lies at A3.');
+        $this->put("/orders/{$order->number}/shelf", ['shelf' => 'A3']);
+        self::assertSame(1, Change::query()->where('what', 'where it lies')->count());
+        $this->get("/orders/{$order->number}")->assertSee('What is ready lies at A3.');
+    }
+
+    #[Test]
     public function blanks_are_counted_as_they_come(): void
     {
         $order = self::aprons()->refresh();

@@ -17,7 +17,7 @@
         <a class="ml-auto" href="{{ route('floor.board') }}" data-key="o">All machines <kbd>o</kbd></a>
         <a href="{{ route('floor.show') }}" data-key="b">At the machine <kbd>b</kbd></a>
     </div>
-    <x-wrong field="who" /><x-wrong field="numbers" /><x-wrong field="cause" /><x-wrong field="note" />
+    <x-wrong field="who" /><x-wrong field="numbers" /><x-wrong field="cause" /><x-wrong field="note" /><x-wrong field="picture" /><x-wrong field="spot_x" />
     <div class="grid grid-cols-1 gap-8 md:grid-cols-2">
         <section aria-label="To finish">
             <h2 class="mb-2">To finish</h2>
@@ -77,7 +77,7 @@
                         <p class="mt-1 text-base leading-snug">{{ implode(' ', $row['tasks']) }}</p>
                     @endif
                     @foreach ($row['pieces'] as $piece)
-                        <form method="post" action="{{ route('floor.check', $piece) }}"
+                        <form method="post" action="{{ route('floor.check', $piece) }}" enctype="multipart/form-data"
                             class="mt-3 border-t border-hair pt-3">@csrf <input type="hidden" name="id"
                                 value="{{ Str::uuid() }}">
                             <p>{{ $piece->label() }}@if ($piece->text !== null)
@@ -98,6 +98,15 @@
                                         right</label><input id="note-{{ $piece->id }}" name="note" maxlength="200"
                                         placeholder="what is to be put right"></div>
                             </div>
+                            <details class="mt-2 text-base">
+                                <summary>With a picture, and where on it</summary>
+                                <div data-spot class="mt-2"><label for="picture-{{ $piece->id }}">Picture</label><input
+                                        id="picture-{{ $piece->id }}" type="file" name="picture" accept="image/*"
+                                        capture="environment"><figure class="spot mt-2" tabindex="0" role="img"
+                                        aria-label="The picture: touch the place that is meant, or move it with the arrow keys"
+                                        hidden><img alt=""><i hidden></i></figure><input type="hidden"
+                                        name="spot_x"><input type="hidden" name="spot_y"></div>
+                            </details>
                             <div class="mt-2 grid grid-cols-2 gap-3">
                                 <button class="btn btn-main" name="verdict" value="good"
                                     @if ($loop->parent->first && $loop->first) data-key="g" @endif>Good @if ($loop->parent->first && $loop->first)<kbd>g</kbd>@endif</button>

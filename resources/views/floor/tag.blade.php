@@ -26,6 +26,24 @@
             <dd>{{ $piece->sewn_by }}</dd>
         @endif
     </dl>
+    @if ($looks->isNotEmpty())
+        <h2 class="mb-2 mt-5">What was seen</h2>
+        <ul class="flex flex-wrap gap-5">
+            @foreach ($looks as $look)
+                <li class="max-w-[20em] text-base">{{ ['finished' => 'finished', 'passed' => 'good', 'rework' => 'to be put right', 'rejected' => 'not good'][$look->kind] }}{{ $look->cause ? ", {$look->cause->label()}" : '' }}{{ $look->note !== '' ? ": {$look->note}" : '' }}
+                    <span class="text-soft">{{ $look->who }}, {{ $look->done_at->format('j M, H:i') }}</span>
+                    @if ($look->photo)
+                        <figure class="spot mt-1"><img src="{{ route('floor.look', $look->id) }}"
+                                alt="What {{ $look->who }} saw">@if ($look->spot_x !== null)<svg viewBox="0 0 100 100"
+                                    preserveAspectRatio="none" aria-hidden="true"><ellipse
+                                        cx="{{ round(100 * $look->spot_x, 2) }}" cy="{{ round(100 * $look->spot_y, 2) }}"
+                                        rx="4" ry="4" /></svg>@endif
+                        </figure>
+                    @endif
+                </li>
+            @endforeach
+        </ul>
+    @endif
     <h2 class="mb-2 mt-5">What is next</h2>
     <x-wrong field="piece" /><x-wrong field="kind" /><x-wrong field="who" />
     @if ($read->mayBeHooped())

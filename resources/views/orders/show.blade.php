@@ -33,7 +33,7 @@
         </p>
     @endif
     <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}{{ $order->for_event ? ', for an event' : '' }}. Received
-        {{ $order->received_at->format('D j M, H:i') }}.{{ $order->note !== '' ? ' ' . $order->note : '' }}</p>
+        {{ $order->received_at->format('D j M, H:i') }}.{{ $order->shelf !== '' ? " What is ready lies at {$order->shelf}." : '' }}{{ $order->note !== '' ? ' ' . $order->note : '' }}</p>
     @foreach ($order->lines as $line)
         <section class="mb-6">
             <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span

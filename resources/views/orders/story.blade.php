@@ -32,6 +32,15 @@
                 <form method="post" action="{{ route('orders.reopen', $order) }}" class="mb-3">@csrf<button
                         class="btn">It is wanted again</button></form>
             @endif
+            @php
+                $sum = fn(array $of) => array_sum(array_map('array_sum', $of));
+                [$ordered, $done, $gone] = [$sum($garments->wanted), $sum($garments->done), $sum($garments->handed)];
+            @endphp
+            <p class="mb-2">Ordered {{ $ordered }}, handed over {{ $gone }}, done and here {{ $done - $gone }},
+                still to come {{ $ordered - $done }}.</p>
+            <form method="post" action="{{ route('orders.shelve', $order) }}" class="mb-3 flex flex-wrap items-end gap-3">
+                @csrf @method('put')<x-field name="shelf" label="What is ready lies at" :value="$order->shelf" maxlength="40"
+                    box="w-56" /><button class="btn">Keep it</button></form>
             @if ($garments->hasToHandOver())
                 <form method="post" action="{{ route('orders.hand', $order) }}">@csrf<input type="hidden" name="id"
                         value="{{ Str::uuid() }}">

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
+use App\Artwork\Photo;
 use App\Finish\FinishBook;
 use App\Finish\FinishList;
 use App\Floor\Board;
 use App\Http\Requests\Floor\CheckPiece;
 use App\Http\Requests\Floor\FinishPieces;
+use App\Models\Finishing;
 use App\Models\Piece;
 use App\People\Caller;
 use App\Plan\PlanBoard;
@@ -23,6 +25,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Pieces off the machine: finished, looked at by another, put right, or rejected; and the board of all machines. */
 final class FinishController
@@ -57,12 +60,13 @@ final class FinishController
     public function check(CheckPiece $request, FinishBook $book, Piece $piece): RedirectResponse
     {
         $request->session()->put('who', $request->who());
+        $seen = $request->seen();
         try {
             $words = $request->isRejected()
-                ? $book->reject($piece, $request->cause(), $request->form(), $request->who(), $request->note())
+                ? $book->reject($piece, $request->cause(), $request->form(), $request->who(), $request->note(), $seen)
                 : null;
             if ($words === null) {
-                $book->check($piece, $request->isGood(), $request->form(), $request->who(), $request->note());
+                $book->check($piece, $request->isGood(), $request->form(), $request->who(), $request->note(), $seen);
             }
         } catch (NotToBeDone $e) {
             throw ValidationException::withMessages(['who' => $e->getMessage()]);
@@ -75,6 +79,14 @@ final class FinishController
                 $words ??
                     ($request->isGood() ? "{$piece->label()} has passed." : "{$piece->label()} is to be put right."),
             );
+    }
+
+    /** What somebody saw who looked at a piece. */
+    public function picture(Finishing $finishing): StreamedResponse
+    {
+        abort_if($finishing->photo === null, 404);
+
+        return Photo::show($finishing->photo);
     }
 
     /** All machines, to be read from across the room. */

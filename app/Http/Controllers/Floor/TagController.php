@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Floor;
 use App\Floor\TaggedPiece;
 use App\Http\Requests\Floor\PrintTags;
 use App\Models\Bundle;
+use App\Models\Finishing;
 use App\Models\Order;
 use App\Models\Piece;
 use App\People\Caller;
@@ -85,6 +86,7 @@ final class TagController
 
         return view('floor.tag', [
             'read' => $read,
+            'looks' => Finishing::query()->where('piece_id', $read->piece->id)->orderBy('id')->get(),
             'people' => $catalogue->people(),
             'who' => Caller::acting($request),
         ]);

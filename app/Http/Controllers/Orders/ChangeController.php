@@ -170,6 +170,34 @@ final class ChangeController
             ->with('done', "No. {$order->number} is wanted again, with the pieces it had.");
     }
 
+    /** Where what is ready lies until it is handed over. */
+    public function shelve(Request $request, Order $order): RedirectResponse
+    {
+        $shelf = trim(
+            (string) Validator::make(
+                $request->all(),
+                ['shelf' => ['nullable', 'string', 'max:40']],
+                ['shelf.*' => 'At most 40 letters.'],
+            )->validate()['shelf'],
+        );
+        if ($shelf !== $order->shelf) {
+            Whole::write(static function () use ($order, $shelf): void {
+                History::note(
+                    Change::ORDER,
+                    (string) $order->number,
+                    'where it lies',
+                    ['shelf' => $order->shelf],
+                    ['shelf' => $shelf],
+                );
+                $order->update(['shelf' => $shelf]);
+            });
+        }
+
+        return redirect()
+            ->route('orders.story', $order)
+            ->with('done', $shelf === '' ? 'It lies nowhere in particular.' : "It lies at {$shelf}.");
+    }
+
     /** Blanks come in and are counted. */
     public function arrive(Request $request, OrderLine $line): RedirectResponse
     {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Floor;
 
+use App\Artwork\Photo;
 use App\Http\Requests\ReadsChoices;
 use App\Shop\Catalogue;
 use Hakama\Floor\SpoilCause;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 
 /** What somebody says who has looked at a piece. */
@@ -23,6 +25,9 @@ final class CheckPiece extends FormRequest
             'verdict' => ['required', Rule::in(['good', 'rework', 'reject'])],
             'cause' => ['nullable', 'required_if:verdict,reject', Rule::enum(SpoilCause::class)],
             'note' => ['nullable', 'required_if:verdict,rework', 'string', 'max:200'],
+            'picture' => ['nullable', 'file', 'max:6144'],
+            'spot_x' => ['nullable', 'required_with:spot_y', 'numeric', 'between:0,1'],
+            'spot_y' => ['nullable', 'required_with:spot_x', 'numeric', 'between:0,1'],
             'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
         ];
     }
@@ -35,6 +40,10 @@ final class CheckPiece extends FormRequest
             'cause.*' => 'Say why it is not good.',
             'note.required_if' => 'Say what is to be put right.',
             'note.*' => 'At most 200 letters.',
+            'picture.max' => 'The picture is larger than 6 MB.',
+            'picture.*' => 'The picture did not arrive.',
+            'spot_x.*' => 'Touch the place on the picture once more.',
+            'spot_y.*' => 'Touch the place on the picture once more.',
             'who.*' => 'Say who has looked.',
             'id.*' => 'Open the page anew.',
         ];
@@ -53,6 +62,20 @@ final class CheckPiece extends FormRequest
     public function note(): string
     {
         return $this->string('note')->trim()->value();
+    }
+
+    /** @return array{photo: string|null, spot_x: float|null, spot_y: float|null} a picture of it, and the place that is meant */
+    public function seen(): array
+    {
+        $file = $this->file('picture');
+        $photo = $file instanceof UploadedFile ? Photo::keep($file, 'picture') : null;
+        $isMarked = $photo !== null && $this->filled('spot_x');
+
+        return [
+            'photo' => $photo,
+            'spot_x' => $isMarked ? $this->float('spot_x') : null,
+            'spot_y' => $isMarked ? $this->float('spot_y') : null,
+        ];
     }
 
     public function isGood(): bool
