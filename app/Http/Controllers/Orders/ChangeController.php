@@ -178,7 +178,7 @@ final class ChangeController
                 $request->all(),
                 ['shelf' => ['nullable', 'string', 'max:40']],
                 ['shelf.*' => 'At most 40 letters.'],
-            )->validate()['shelf'],
+            )->validate()['shelf'] ?? '',
         );
         if ($shelf !== $order->shelf) {
             Whole::write(static function () use ($order, $shelf): void {
