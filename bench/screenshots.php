@@ -26,6 +26,7 @@ const VIEWS = [
     'floor' => '/floor/M1',
     'floor-preflight' => '/floor/M2',
     'floor-board' => '/floor/board',
+    'floor-bench' => '/floor/bench',
     'books' => '/books',
     'shop' => '/shop',
     'threads' => '/shop/threads',

@@ -173,13 +173,12 @@ final class ChangeController
     /** Where what is ready lies until it is handed over. */
     public function shelve(Request $request, Order $order): RedirectResponse
     {
-        $shelf = trim(
-            (string) Validator::make(
-                $request->all(),
-                ['shelf' => ['nullable', 'string', 'max:40']],
-                ['shelf.*' => 'At most 40 letters.'],
-            )->validate()['shelf'] ?? '',
-        );
+        Validator::make(
+            $request->all(),
+            ['shelf' => ['nullable', 'string', 'max:40']],
+            ['shelf.*' => 'At most 40 letters.'],
+        )->validate();
+        $shelf = $request->string('shelf')->trim()->value();
         if ($shelf !== $order->shelf) {
             Whole::write(static function () use ($order, $shelf): void {
                 History::note(
