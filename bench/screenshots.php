@@ -16,7 +16,6 @@ const VIEWS = [
     'artwork-one' => '/artwork/1',
     'order-names' => '/orders/names/29',
     'order-money' => '/orders/1001/money',
-    'artwork-cloth' => '/artwork/11/cloth',
     'setup-one' => '/setup/7',
     'setup-cap' => '/setup/11',
     'setup-backing' => '/setup/backing',
