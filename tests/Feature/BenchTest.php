@@ -8,10 +8,8 @@ use App\Floor\BenchRow;
 use App\Floor\HoopingBench;
 use App\FloorLog\FloorLog;
 use App\Models\KeptPlacement;
-use App\Models\Machine;
 use App\Plan\PlanBoard;
 use App\Shop\House;
-use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -66,12 +64,7 @@ final class BenchTest extends FeatureTestCase
     {
         $polos = self::batchOf(self::polos());
         // M1 and M3 sew; M2 stands with nothing hooped.
-        FloorLog::append(
-            Machine::query()->where('code', 'M2')->firstOrFail(),
-            $polos,
-            new Event(Str::uuid()->toString(), EventKind::PreflightDone, $polos->id, 1),
-            'hand',
-        );
+        self::tell('M2', $polos, EventKind::PreflightDone);
         $rows = $this->bench()->rows;
         self::assertSame([$polos->code, 'now'], [$rows[0]->batch->code, $rows[0]->when]);
         $this->get('/floor/bench')->assertSee('M2 stands for want of '.$polos->code);

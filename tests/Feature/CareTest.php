@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\FloorLog\FloorLog;
 use App\FloorLog\Recounting;
 use App\FloorLog\Wear;
 use App\Models\Care;
 use App\Models\Downtime;
 use App\Models\FloorEvent;
-use App\Models\Machine;
 use App\Models\Needle;
-use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -161,28 +158,12 @@ final class CareTest extends FeatureTestCase
     private function sewLoad(): void
     {
         $batch = self::batchOf(self::polos());
-        $tell = static function (EventKind $kind, array $pieces = [], int $stitch = 0) use ($batch): void {
-            FloorLog::append(
-                Machine::query()->where('code', 'M2')->firstOrFail(),
-                $batch,
-                new Event(
-                    Str::uuid()->toString(),
-                    $kind,
-                    $batch->id,
-                    FloorLog::run($batch)->load->number,
-                    $stitch,
-                    200.0,
-                    $pieces,
-                ),
-                'hand',
-            );
-        };
         if (! FloorEvent::query()->where('batch_id', $batch->id)->exists()) {
-            $tell(EventKind::PreflightDone);
+            self::tell('M2', $batch, EventKind::PreflightDone);
         }
         $piece = (int) $batch->pieces()->where('state', 'waiting')->orderBy('pieces.id')->value('pieces.id');
-        $tell(EventKind::LoadStarted, [$piece]);
-        $tell(EventKind::Sewn, [$piece], 2288);
-        $tell(EventKind::PieceDone, [$piece], 2288);
+        self::tell('M2', $batch, EventKind::LoadStarted, [$piece]);
+        self::tell('M2', $batch, EventKind::Sewn, [$piece], 2288, 200.0);
+        self::tell('M2', $batch, EventKind::PieceDone, [$piece], 2288, 200.0);
     }
 }

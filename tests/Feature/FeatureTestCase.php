@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Decoration;
 use App\Models\Machine;
@@ -12,12 +13,16 @@ use App\Plan\PlanBoard;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoShop;
 use Database\Factories\OrderFactory;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
+use Hakama\Floor\SpoilCause;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 use Illuminate\Support\Testing\Fakes\QueueFake;
 
 /** The demo shop is there; whatever a test does to it is undone. bin/test sets up the database. */
@@ -192,6 +197,39 @@ abstract class FeatureTestCase extends TestCase
     protected static function batchOf(Order $order): Batch
     {
         return Batch::query()->where('decoration_id', self::decoration($order)->id)->firstOrFail();
+    }
+
+    /**
+     * Something happens at a machine, as a hand tells it.
+     *
+     * @param list<int> $pieces
+     */
+    protected static function tell(
+        string $machine,
+        Batch $batch,
+        EventKind $kind,
+        array $pieces = [],
+        int $stitch = 0,
+        float $clockS = 9.0,
+        ?SpoilCause $cause = null,
+        string $who = '',
+    ): void {
+        FloorLog::append(
+            self::machine($machine),
+            $batch,
+            new Event(
+                Str::uuid()->toString(),
+                $kind,
+                $batch->id,
+                FloorLog::run($batch)->load->number,
+                $stitch,
+                $clockS,
+                $pieces,
+                $cause,
+            ),
+            'hand',
+            $who,
+        );
     }
 
     /** Requests are answered by a board of their own; so is whoever asks here. */

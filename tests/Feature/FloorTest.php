@@ -101,14 +101,13 @@ final class FloorTest extends FeatureTestCase
             'Odo',
         );
         $piece = (int) $batch->pieces()->value('pieces.id');
-        $tell = static function (EventKind $kind, array $pieces = [], int $stitch = 0) use ($machine, $batch): void {
-            FloorLog::append(
-                $machine,
-                $batch,
-                new \Hakama\Floor\Event(Str::uuid()->toString(), $kind, $batch->id, 1, $stitch, 9.0, $pieces),
-                'hand',
-            );
-        };
+        $tell = static fn(EventKind $kind, array $pieces = [], int $stitch = 0) => self::tell(
+            'M2',
+            $batch,
+            $kind,
+            $pieces,
+            $stitch,
+        );
         $tell(EventKind::PreflightDone);
         $tell(EventKind::LoadStarted, [$piece]);
         for ($time = 1; $time <= 3; $time++) {

@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\FloorLog\FloorLog;
 use App\Learn\RuleLearning;
 use App\Learn\RuleOffer;
 use App\Models\Batch;
 use App\Models\Change;
 use App\Models\FloorEvent;
-use App\Models\Machine;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
-use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
 use Hakama\House\HouseRule;
@@ -34,7 +31,7 @@ final class RuleLearningTest extends FeatureTestCase
         DB::table('floor_events')->update(['recorded_at' => CarbonImmutable::now()->subYear()]);
         $this->batch = self::batchOf(self::polos());
         $this->now = CarbonImmutable::now();
-        $this->tell(EventKind::PreflightDone);
+        self::tell('M2', $this->batch, EventKind::PreflightDone);
     }
 
     #[Test]
@@ -46,9 +43,9 @@ final class RuleLearningTest extends FeatureTestCase
         // Two minutes each, but for one after dinner; a touch of somebody else between is none of Ilse's.
         foreach ([120, 120, 2_000, 120, 120, 120] as $i => $seconds) {
             $this->after($seconds);
-            $this->tell(EventKind::PieceHooped, [$pieces[$i]], who: 'Ilse');
+            self::tell('M2', $this->batch, EventKind::PieceHooped, [$pieces[$i]], who: 'Ilse');
             if ($i === 3) {
-                $this->tell(EventKind::PieceHooped, [$pieces[9]], who: 'Odo');
+                self::tell('M2', $this->batch, EventKind::PieceHooped, [$pieces[9]], who: 'Odo');
             }
         }
         $offer = $this->offer($rule);
@@ -195,33 +192,14 @@ final class RuleLearningTest extends FeatureTestCase
     private function load(int $breaks, bool $spoil = false): void
     {
         $piece = (int) $this->batch->pieces()->where('state', 'waiting')->orderBy('pieces.id')->value('pieces.id');
-        $this->tell(EventKind::LoadStarted, [$piece]);
+        self::tell('M2', $this->batch, EventKind::LoadStarted, [$piece]);
         for ($i = 1; $i <= $breaks; $i++) {
-            $this->tell(EventKind::ThreadBroke, [], 100 * $i);
-            $this->tell(EventKind::Resumed);
+            self::tell('M2', $this->batch, EventKind::ThreadBroke, [], 100 * $i);
+            self::tell('M2', $this->batch, EventKind::Resumed);
         }
-        $this->tell(EventKind::Sewn, [$piece], 2288);
-        $this->tell($spoil ? EventKind::PieceSpoiled : EventKind::PieceDone, [$piece], 2288);
-    }
-
-    /** @param list<int> $pieces */
-    private function tell(EventKind $kind, array $pieces = [], int $stitch = 0, string $who = ''): void
-    {
-        FloorLog::append(
-            Machine::query()->where('code', 'M2')->firstOrFail(),
-            $this->batch,
-            new Event(
-                Str::uuid()->toString(),
-                $kind,
-                $this->batch->id,
-                FloorLog::run($this->batch)->load->number,
-                $stitch,
-                9.0,
-                $pieces,
-                $kind === EventKind::PieceSpoiled ? SpoilCause::Puckering : null,
-            ),
-            'hand',
-            $who,
-        );
+        self::tell('M2', $this->batch, EventKind::Sewn, [$piece], 2288);
+        $spoil
+            ? self::tell('M2', $this->batch, EventKind::PieceSpoiled, [$piece], 2288, cause: SpoilCause::Puckering)
+            : self::tell('M2', $this->batch, EventKind::PieceDone, [$piece], 2288);
     }
 }

@@ -34,16 +34,7 @@
         </div>
         <label class="check mt-3"><input type="checkbox" name="for_event" value="1"
                 @checked(old('for_event'))> For an event: of no use after it is due</label>
-        <div id="lines">
-            @foreach (array_keys((array) old('lines', [0 => []])) as $i)
-                @include('orders.line', ['i' => $i])
-            @endforeach
-        </div>
-        <datalist id="styles">
-            @foreach ($styles as $style)
-                <option value="{{ $style }}">
-            @endforeach
-        </datalist>
+        @include('orders.lines')
         <div id="check" class="mt-4" aria-live="polite" hx-post="{{ route('orders.check') }}"
             hx-include="closest form" hx-trigger="change from:closest form delay:400ms" hx-swap="innerHTML"></div>
         <div class="mt-4 flex flex-wrap items-start gap-3">

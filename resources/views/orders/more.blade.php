@@ -7,16 +7,7 @@
     <form method="post" action="{{ route('orders.add', $order) }}" novalidate>@csrf
         <input type="hidden" name="seen" value="{{ $errors->has('seen') ? $seen : old('seen', $seen) }}">
         <x-wrong field="seen" /><x-wrong field="lines" />
-        <div id="lines">
-            @foreach (array_keys((array) old('lines', [0 => []])) as $i)
-                @include('orders.line', ['i' => $i])
-            @endforeach
-        </div>
-        <datalist id="styles">
-            @foreach ($styles as $style)
-                <option value="{{ $style }}">
-            @endforeach
-        </datalist>
+        @include('orders.lines')
         <div class="mt-4" aria-live="polite" hx-post="{{ route('orders.check') }}" hx-include="closest form"
             hx-trigger="change from:closest form delay:400ms" hx-swap="innerHTML"></div>
         <div class="mt-5 flex gap-3">

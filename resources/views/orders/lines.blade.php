@@ -1,0 +1,10 @@
+<div id="lines">
+    @foreach (array_keys((array) old('lines', [0 => []])) as $i)
+        @include('orders.line', ['i' => $i])
+    @endforeach
+</div>
+<datalist id="styles">
+    @foreach ($styles as $style)
+        <option value="{{ $style }}">
+    @endforeach
+</datalist>
