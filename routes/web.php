@@ -59,6 +59,7 @@ use App\Http\Controllers\Shop\ChangesController;
 use App\Http\Controllers\Shop\MachineController;
 use App\Http\Controllers\Shop\PriceController;
 use App\Http\Controllers\Shop\ShopController;
+use App\Http\Controllers\Thread\OrderingController;
 use App\Http\Controllers\Thread\ThreadController;
 use App\Http\Controllers\Thread\ThreadListController;
 use App\Http\PeekSession;
@@ -330,6 +331,8 @@ Route::controller(FinishController::class)
         Route::post('/finish', 'finish')->name('finished');
         Route::post('/check/{piece}', 'check')->name('check')->whereNumber('piece');
     });
+Route::get('/shop/ordering', [OrderingController::class, 'show'])->name('ordering.show');
+Route::get('/shop/ordering.csv', [OrderingController::class, 'csv'])->name('ordering.csv');
 Route::get('/floor/bench', [BenchController::class, 'show'])->name('floor.bench');
 Route::post('/floor/bench/places/{kept}', [BenchController::class, 'right'])
     ->name('floor.bench.right')

@@ -111,6 +111,8 @@ final class Access
         'threads.index',
         'threads.match',
         'threads.needs',
+        'ordering.show',
+        'ordering.csv',
         'threads.preview',
         'threads.xlsx',
     ];

@@ -124,6 +124,7 @@ enum HouseRule: string
     case FlowCost = 'flow_cost';
     case MovedCost = 'moved_cost';
     case PreparedAhead = 'prepared_ahead_h';
+    case LeadDays = 'lead_days';
     case SewSpread = 'spread_sewing_percent';
     case HoopSpread = 'spread_hooping_percent';
     case ChangeoverSpread = 'spread_changeover_percent';
@@ -577,6 +578,10 @@ enum HouseRule: string
         self::PreparedAhead->value => [
             'Plan', 'Prepared ahead', 2, 0, 72, 'h',
             'Cloth is cut, cones are out and cards are printed for what starts within this time.',
+        ],
+        self::LeadDays->value => [
+            'Plan', 'What is ordered comes within', 4, 0, 120, 'days',
+            'From the order to what is ordered: thread, backing, blanks.',
         ],
         self::SewSpread->value => [
             'Plan', 'Sewing times spread by', 8, 0, 200, '%',

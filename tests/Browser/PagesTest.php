@@ -63,6 +63,7 @@ final class PagesTest extends BrowserTestCase
                 '/shop',
                 '/shop/threads',
                 '/shop/threads/needs',
+                '/shop/ordering',
                 '/shop/threads/match',
                 '/shop/catalogue',
                 '/shop/catalogue/cloths',

@@ -7,17 +7,13 @@ namespace App\Http\Controllers\Thread;
 use App\Http\Requests\Thread\StoreCone;
 use App\Models\Cone;
 use App\Models\Thread;
-use App\Plan\BatchBlock;
-use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
 use App\Thread\ThreadShelf;
-use Hakama\House\HouseRule;
-use Hakama\Plan\ThreadWanted;
+use App\Thread\WantedThread;
 use Hakama\Thread\Colour;
 use Hakama\Thread\NotAColour;
 use Hakama\Thread\ThreadMatch;
-use Hakama\Thread\ThreadUse;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -30,7 +26,7 @@ final class ThreadController
     public function index(PlanBoard $board, House $house): View
     {
         $threads = self::shelf();
-        $need = self::need($board, $house, $threads);
+        $need = WantedThread::of($board, $house, $threads);
 
         return view('shop.threads', ['threads' => $threads, 'need' => $need, 'batches' => $board->batches()]);
     }
@@ -41,7 +37,7 @@ final class ThreadController
 
         return view('shop.needs', [
             'threads' => $threads->keyBy('code'),
-            'need' => self::need($board, $house, $threads),
+            'need' => WantedThread::of($board, $house, $threads),
             'batches' => $board->batches(),
         ]);
     }
@@ -108,33 +104,5 @@ final class ThreadController
     private static function shelf(): Collection
     {
         return Thread::query()->with('cones')->orderBy('code')->get();
-    }
-
-    /** @param Collection<int, Thread> $threads */
-    private static function need(PlanBoard $board, House $house, Collection $threads): ThreadWanted
-    {
-        $factors = $house->rules()->threadUse();
-        // The plan counts frames: of a piece in several hoopings each takes its share.
-        $use = static fn(BatchBlock $block, int $hoopings): ThreadUse => ThreadUse::of(
-            $block->lengthMm,
-            $block->sheet->stitches,
-            $factors,
-        )->share(1 / $hoopings);
-
-        return ThreadWanted::of(
-            $board->timetable(),
-            array_map(
-                static fn(OpenBatch $batch): array => array_map(
-                    static fn(BatchBlock $block): ThreadUse => $use($block, $batch->setup->hoopings),
-                    $batch->design->blocks,
-                ),
-                $board->batches(),
-            ),
-            array_map(static fn(OpenBatch $batch): int => $batch->order->number, $board->batches()),
-            $threads
-                ->mapWithKeys(static fn(Thread $thread): array => [$thread->code => (float) $thread->metresLeft()])
-                ->all(),
-            $house->rules()->value(HouseRule::BobbinHolds),
-        );
     }
 }
