@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Keep\Health;
 use App\Plan\PlanRefused;
+use ErrorException;
 use Hakama\Floor\OutOfTurn;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -19,10 +20,10 @@ use Throwable;
 /** What a person is told when something cannot be done: what happened, what was kept, what to do. */
 final class Problem
 {
-    /** Disk full, no room to write, table full. */
-    private const FULL = [1021, 3, 1026, 1114];
-    /** What the database's client says when there is no server, or none any more. */
-    private const AWAY = [2002, 2003, 2006, 2013];
+    /** Disk full, no room to write or to sort, table full. */
+    private const FULL = [1021, 3, 1026, 1114, 1878];
+    /** What the database's client says when there is no server, or none any more; what a server says that is ended. */
+    private const AWAY = [2002, 2003, 2006, 2013, 1053, 1152, 1158, 1159, 1160, 1161, 1927];
 
     public static function register(Exceptions $exceptions): void
     {
@@ -50,6 +51,10 @@ final class Problem
                 $of instanceof PDOException
                 && in_array((int) ($of->errorInfo[1] ?? $of->getCode()), self::AWAY, true)
             ) {
+                return true;
+            }
+            // A server that is killed in the middle of an answer is a warning of the client first.
+            if ($of instanceof ErrorException && preg_match('/^PDO(Statement)?::/', $of->getMessage()) === 1) {
                 return true;
             }
         }

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use ErrorException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use PDOException;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
+use RuntimeException;
 
 /** The database is gone, or there and silent; somebody calls the shop by a name that is not its own. */
 final class AwayTest extends FeatureTestCase
@@ -41,6 +46,31 @@ final class AwayTest extends FeatureTestCase
         self::assertLessThan(2.5, (hrtime(true) - $begun) / 1e9);
         ini_set('mysqlnd.net_read_timeout', (string) $before);
         fclose($silent);
+    }
+
+    /** @return iterable<string, array{\Throwable}> what was seen when the database was killed under a page */
+    public static function killed(): iterable
+    {
+        yield 'while it is asked' => [new ErrorException('PDO::prepare(): Error while sending QUERY packet. PID=7')];
+        yield 'while it answers' => [
+            new ErrorException('PDOStatement::execute(): Premature end of data (mysqlnd_wireprotocol.c:1303)'),
+        ];
+        $ended = new PDOException('SQLSTATE[08S01]: Communication link failure: 1053 Server shutdown in progress');
+        $ended->errorInfo = ['08S01', 1053, 'Server shutdown in progress'];
+        yield 'as it is ended' => [$ended];
+        yield 'in the middle of a page' => [new RuntimeException('view', 0, $ended)];
+    }
+
+    #[Test]
+    #[DataProvider('killed')]
+    public function a_database_that_is_killed_in_the_middle_is_away_and_nothing_broke(\Throwable $e): void
+    {
+        Route::middleware('web')->get('/orders/new', static fn() => throw $e)->name('orders.create');
+        $this->get('/orders/new')->assertStatus(503)->assertSee('The books are away');
+        Route::middleware('web')
+            ->get('/orders/ask', static fn() => throw new ErrorException('Undefined array key "shelf"'))
+            ->name('orders.ask');
+        $this->get('/orders/ask')->assertStatus(500);
     }
 
     #[Test]
