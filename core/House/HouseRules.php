@@ -100,7 +100,7 @@ final readonly class HouseRules
 
     public function isSet(HouseRule $rule): bool
     {
-        return isset($this->set[$rule->value]);
+        return isset($this->set[$rule->value]) && abs($this->set[$rule->value] - $rule->spec()->default) > 1e-12;
     }
 
     public function measuring(): MeasuringRules

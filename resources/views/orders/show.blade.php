@@ -22,7 +22,7 @@
         <a href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
     </div>
     @if ($odds && $ends !== null)
-        <p class="mb-1">Kept: <x-odds :of="$odds" />
+        <p class="mb-1">Kept in <x-odds :of="$odds" />
             @if ($odds->promise !== null)
                 To promise as the house does: {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($odds->promise)) }}.
             @endif

@@ -22,7 +22,7 @@
                 <summary class="flex items-baseline gap-3 py-2"><strong class="text-lg">{{ $station }}</strong><span
                         class="text-sm text-soft">{{ $cases->count() }} rules</span>
                     @if ($set->isNotEmpty())
-                        <strong class="text-sm text-now">{{ $set->count() }} changed</strong>
+                        <strong class="text-sm now">{{ $set->count() }} changed</strong>
                     @endif
                 </summary>
                 <div class="grid grid-cols-1 gap-x-10 pb-3 lg:grid-cols-2">
@@ -32,7 +32,7 @@
                             @if ($rules->isSet($rule)) data-changed @endif>
                             <div class="flex-1">
                                 <label for="r-{{ $rule->value }}" class="m-0 text-base text-ink">{{ $spec->label }}@if ($rules->isSet($rule))
-                                        <strong class="ml-2 text-sm text-now">changed</strong>
+                                        <strong class="ml-2 text-sm now">changed</strong>
                                     @endif
                                 </label>
                                 <span class="block text-sm text-soft" id="help-{{ $rule->value }}">{{ $spec->help }}
