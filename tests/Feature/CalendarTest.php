@@ -376,20 +376,20 @@ final class CalendarTest extends FeatureTestCase
      */
     #[Test]
     #[TestWith([
-            [-1, '13:00:00', '17:00:00', '2026-03-05', '2026-03-05', [1, 2, 3, 4, 5, 6, 7]],
-            'Linnet is away Thu 5 Mar, 13:00 to 17:00',
-            ['05 13:00-17:00'],
-        ]),]
+        [-1, '13:00:00', '17:00:00', '2026-03-05', '2026-03-05', [1, 2, 3, 4, 5, 6, 7]],
+        'Linnet is away Thu 5 Mar, 13:00 to 17:00',
+        ['05 13:00-17:00'],
+    ]),]
     #[TestWith([
-            [1, null, null, '2026-03-02', '2026-03-13', [2, 4]],
-            'Linnet is in as well Mon 2 Mar to Fri 13 Mar, on Tue, Thu',
-            ['03 00:00-00:00', '05 00:00-00:00', '10 00:00-00:00', '12 00:00-00:00'],
-        ]),]
+        [1, null, null, '2026-03-02', '2026-03-13', [2, 4]],
+        'Linnet is in as well Mon 2 Mar to Fri 13 Mar, on Tue, Thu',
+        ['03 00:00-00:00', '05 00:00-00:00', '10 00:00-00:00', '12 00:00-00:00'],
+    ]),]
     #[TestWith([
-            [-1, null, null, '2026-03-07', '2026-03-08', [1, 2, 3, 4, 5, 6, 7]],
-            'Linnet is away Sat 7 Mar to Sun 8 Mar',
-            ['07 00:00-00:00', '08 00:00-00:00'],
-        ]),]
+        [-1, null, null, '2026-03-07', '2026-03-08', [1, 2, 3, 4, 5, 6, 7]],
+        'Linnet is away Sat 7 Mar to Sun 8 Mar',
+        ['07 00:00-00:00', '08 00:00-00:00'],
+    ]),]
     public function a_presence_is_said_in_words_and_knows_its_days(array $given, string $words, array $days): void
     {
         [$people, $from, $to, $first, $last, $weekdays] = $given;
