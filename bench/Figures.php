@@ -209,18 +209,7 @@ final class Figures
             $stood = [0.0, 0.0];
             for ($seed = 1; $seed <= 30; $seed++) {
                 mt_srand($seed);
-                $day = new Day(
-                    array_map(
-                        static fn(): array => [
-                            'sewS' => (float) mt_rand(150, 1500),
-                            'hoopS' => (float) mt_rand(60, 240),
-                            'pieces' => 200,
-                            'breakS' => array_map(static fn(): float => (float) mt_rand(300, 4000), range(1, 20)),
-                        ],
-                        range(1, $machines),
-                    ),
-                    $times,
-                );
+                $day = Day::byChance($machines, $times);
                 $stood[0] += $day->stoodMin($hands, 4 * 3600, true) / 30;
                 $stood[1] += $day->stoodMin($hands, 4 * 3600, false) / 30;
             }

@@ -28,6 +28,23 @@ final class Day
      */
     public function __construct(private readonly array $batches, private readonly HandTimes $times) {}
 
+    /** From small marks to backs, drawn by chance: seed mt_rand before. */
+    public static function byChance(int $machines, HandTimes $times): self
+    {
+        return new self(
+            array_map(
+                static fn(): array => [
+                    'sewS' => (float) mt_rand(150, 1500),
+                    'hoopS' => (float) mt_rand(60, 240),
+                    'pieces' => 200,
+                    'breakS' => array_map(static fn(): float => (float) mt_rand(300, 4000), range(1, 20)),
+                ],
+                range(1, $machines),
+            ),
+            $times,
+        );
+    }
+
     /**
      * @param bool $byList whether hands follow the list; else first come, first served
      *
@@ -77,7 +94,7 @@ final class Day
                     $act = array_shift($acts);
                     $at = (int) $act->machine;
                     // Hooping is left for what is more pressing after each piece.
-                    $takesS = $act->isHooping() ? $this->batches[$at]['hoopS'] : $act->takesS;
+                    $takesS = $act->isHooping ? $this->batches[$at]['hoopS'] : $act->takesS;
                     $busy[$hand] = [$now + $takesS, $at, $act];
                     $acts = array_values(array_filter($acts, static fn(Act $one): bool => (int) $one->machine !== $at));
                 }
@@ -113,7 +130,7 @@ final class Day
     private function done(int $at, Act $act): void
     {
         $machine = &$this->machines[$at];
-        if ($act->isHooping()) {
+        if ($act->isHooping) {
             $machine['ahead']++;
         } elseif ($machine['stage'] === Stage::Halted) {
             $machine['stage'] = Stage::Sewing;

@@ -106,7 +106,7 @@ final readonly class HoopingBench
     {
         $order = $when = [];
         foreach (Board::of($board, $rules)->acts as $nth => $act) {
-            if (! $act->isHooping()) {
+            if (! $act->isHooping) {
                 continue;
             }
             $order[$act->machine] ??= $nth;

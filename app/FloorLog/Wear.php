@@ -51,9 +51,18 @@ final class Wear
      */
     public static function add(Machine $machine, array $wear): void
     {
-        foreach ($wear as $number => $stitches) {
-            $machine->rack()->where('number', $number)->increment('stitches', $stitches);
+        if ($wear === []) {
+            return;
         }
+        $cases = array_map(
+            static fn(int $number, int $stitches): string => "when {$number} then {$stitches}",
+            array_keys($wear),
+            $wear,
+        );
+        $machine
+            ->rack()
+            ->whereIn('number', array_keys($wear))
+            ->update(['stitches' => DB::raw('stitches + case number '.implode(' ', $cases).' end')]);
         Machine::query()->whereKey($machine->id)->increment('stitches', array_sum($wear));
     }
 

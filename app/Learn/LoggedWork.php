@@ -6,6 +6,7 @@ namespace App\Learn;
 
 use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\SpentBobbins;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -145,34 +146,18 @@ final class LoggedWork
             ->orderBy('e.machine_id')
             ->orderBy('e.seq')
             ->select('e.seq', 'e.machine_id', 'e.kind', 'e.stitch', 'a.stitches', 'k.length_mm');
-        $bobbins = [];
-        /** @var array<int, array{float, float}|null> $sewn machine => since a whole bobbin was put in; null before the first */
-        $sewn = [];
-        $begun = [];
-        foreach ($events->cursor() as $event) {
-            $machine = (int) $event->machine_id;
-            $share = (int) $event->stitch / max(1, (int) $event->stitches);
-            if ($event->kind === EventKind::Sewn->value) {
-                // What of the load was on the bobbin before counts to that one.
-                $rest = 1.0 - ($begun[$machine] ?? 0.0);
-                $begun[$machine] = 0.0;
-                if (isset($sewn[$machine])) {
-                    $sewn[$machine][0] += $rest * (float) $event->length_mm;
-                    $sewn[$machine][1] += $rest * (int) $event->stitches;
-                }
-                continue;
-            }
-            if ($event->kind === EventKind::BobbinRanOut->value && isset($sewn[$machine])) {
-                $bobbins[] = [
-                    $sewn[$machine][0] + $share * (float) $event->length_mm,
-                    $sewn[$machine][1] + $share * (int) $event->stitches,
-                ];
-            }
-            $begun[$machine] = $event->kind === EventKind::BobbinRanOut->value ? $share : 0.0;
-            $sewn[$machine] = [0.0, 0.0];
-        }
 
-        return $bobbins;
+        return SpentBobbins::of(
+            $events->cursor()->map(
+                static fn(object $event): array => [
+                    'machine' => (int) $event->machine_id,
+                    'kind' => EventKind::from((string) $event->kind),
+                    'share' => (int) $event->stitch / max(1, (int) $event->stitches),
+                    'lengthMm' => (float) $event->length_mm,
+                    'stitches' => (int) $event->stitches,
+                ],
+            ),
+        );
     }
 
     /** @param bool|null $caps only caps, all but caps, or all */

@@ -134,11 +134,6 @@ final class Artwork extends Model
         return $this->hasMany(self::class, 'family_id');
     }
 
-    public function isVersionOf(self $other): bool
-    {
-        return ($this->family_id ?? $this->id) === ($other->family_id ?? $other->id);
-    }
-
     /**
      * All versions of this artwork, itself among them.
      *

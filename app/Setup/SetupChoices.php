@@ -101,6 +101,19 @@ final class SetupChoices
         });
     }
 
+    /** As it is advised, in the frame that fits best. */
+    public function keepAdvised(Decoration $decoration): Batch
+    {
+        $best = $this->setups->rank($decoration, Frame::query()->orderBy('id')->get())[0];
+
+        return $this->keep(
+            $decoration,
+            Frame::query()->where('code', $best->fit->frame->id)->firstOrFail(),
+            $this->setups->advise($decoration)->choice($best->fit),
+            [],
+        );
+    }
+
     /** What each hooping sews of a design whose tape is another one now, in every setup that is still to be sewn. */
     public function divideAnew(Artwork $artwork): void
     {

@@ -7,6 +7,7 @@ namespace App\TakeBack;
 use App\Models\Change;
 use App\Models\Order;
 use App\Orders\OrderChange;
+use App\Orders\OrderFacts;
 
 /** An order gets what stood in it before: for whom, by when, how many of which size. */
 final readonly class OrderTakenBack
@@ -18,16 +19,16 @@ final readonly class OrderTakenBack
         if ($order === null || $order->cancelled_at !== null) {
             return 'The order is cancelled: open it again first.';
         }
-        $now = OrderChange::facts($order);
+        $now = OrderFacts::of($order);
         if (array_intersect_key($now, $change->after ?? []) !== array_intersect_key($change->after ?? [], $now)) {
             return "No. {$order->number} was changed again since; take that back first.";
         }
-        [$facts, $sizes, $lines] = OrderChange::told($order, $change->before ?? []);
+        [$facts, $sizes, $lines] = OrderFacts::told($order, $change->before ?? []);
         $problems = OrderChange::problems($order, $sizes);
         if ($problems !== []) {
             return (string) reset($problems);
         }
-        OrderChange::make($order, $facts, $sizes, OrderChange::sign($order), $lines);
+        OrderChange::make($order, $facts, $sizes, OrderFacts::sign($order), $lines);
 
         return null;
     }

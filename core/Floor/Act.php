@@ -14,6 +14,7 @@ final readonly class Act
      * @param float  $slackS  else: seconds until it has to be begun; below zero: the machine will stand
      * @param string $because why it comes where it comes
      * @param float  $takesS  seconds of a hand
+     * @param bool   $isHooping done at the bench, not at the machine
      */
     public function __construct(
         public string $machine,
@@ -22,13 +23,8 @@ final readonly class Act
         public float $slackS,
         public string $because,
         public float $takesS,
+        public bool $isHooping = false,
     ) {}
-
-    /** Whether it is done at the bench, not at the machine. */
-    public function isHooping(): bool
-    {
-        return str_starts_with($this->what, 'hoop ');
-    }
 
     /** By when it is to be begun, in few words. */
     public function when(): string

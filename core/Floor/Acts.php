@@ -106,6 +106,7 @@ final class Acts
             $slackS,
             $because,
             $missing * $now->hoopS,
+            true,
         );
     }
 

@@ -8,7 +8,6 @@ use App\FloorLog\FloorLog;
 use App\Models\Artwork;
 use App\Models\Batch;
 use App\Models\Decoration;
-use App\Models\Frame;
 use App\Models\Lettering;
 use App\Models\Machine;
 use App\Models\Order;
@@ -19,7 +18,6 @@ use App\Orders\OrderBook;
 use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
-use App\Setup\DecorationSetups;
 use App\Setup\SetupChoices;
 use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
@@ -81,7 +79,6 @@ final class DemoOrders
 
     public function __construct(
         private readonly CarbonImmutable $now,
-        private readonly DecorationSetups $setups,
         private readonly SetupChoices $choices,
         private readonly PlanChanges $plan,
     ) {
@@ -360,7 +357,7 @@ final class DemoOrders
         );
         if ($setUp) {
             foreach ($this->decorations($order) as $decoration) {
-                $this->setUp($decoration);
+                $this->choices->keepAdvised($decoration->load(['artwork.blocks.thread', 'line']));
             }
             $this->plan->placeOpen();
         }
@@ -399,18 +396,6 @@ final class DemoOrders
         Piece::query()
             ->where('order_id', $order->id)
             ->update(['finish' => FinishState::Passed]);
-    }
-
-    private function setUp(Decoration $decoration): void
-    {
-        $decoration->load(['artwork.blocks.thread', 'line']);
-        $best = $this->setups->rank($decoration, Frame::query()->orderBy('id')->get())[0];
-        $this->choices->keep(
-            $decoration,
-            Frame::query()->where('code', $best->fit->frame->id)->firstOrFail(),
-            $this->setups->advise($decoration)->choice($best->fit),
-            [],
-        );
     }
 
     private function putFirst(Order $order, string $machine): void

@@ -7,14 +7,12 @@ namespace Database\Factories;
 use App\Models\Artwork;
 use App\Models\Customer;
 use App\Models\Decoration;
-use App\Models\Frame;
 use App\Models\Order;
 use App\Models\OrderNumber;
 use App\Orders\OrderBook;
 use App\Orders\TypedLine;
 use App\Plan\PlanBoard;
 use App\Plan\PlanChanges;
-use App\Setup\DecorationSetups;
 use App\Setup\SetupChoices;
 use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
@@ -133,14 +131,7 @@ final class OrderFactory extends Factory
     {
         return $this->afterCreating(static function (Order $order): void {
             foreach (self::decorations($order) as $decoration) {
-                $setups = app(DecorationSetups::class);
-                $best = $setups->rank($decoration->loadForSetup(), Frame::query()->orderBy('id')->get())[0];
-                app(SetupChoices::class)->keep(
-                    $decoration,
-                    Frame::query()->where('code', $best->fit->frame->id)->firstOrFail(),
-                    $setups->advise($decoration)->choice($best->fit),
-                    [],
-                );
+                app(SetupChoices::class)->keepAdvised($decoration->loadForSetup());
             }
             app(PlanChanges::class)->placeOpen();
             app()->forgetScopedInstances();

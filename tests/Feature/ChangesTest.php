@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Change;
 use App\Models\Piece;
 use App\Orders\OrderChange;
+use App\Orders\OrderFacts;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use PHPUnit\Framework\Attributes\Test;
@@ -109,13 +110,13 @@ final class ChangesTest extends FeatureTestCase
     {
         $order = self::polos();
         $line = (int) $order->lines()->value('id');
-        $was = OrderChange::facts($order->refresh());
+        $was = OrderFacts::of($order->refresh());
         $change = function (array $sizes, string $note) use ($order, $line): Change {
             OrderChange::make(
                 $order,
                 ['note' => $note, 'due_at' => $order->due_at->addDay()],
                 [$line => $sizes],
-                OrderChange::sign($order),
+                OrderFacts::sign($order),
             );
 
             return Change::query()->where('kind', Change::ORDER)->orderByDesc('seq')->firstOrFail();
@@ -126,7 +127,7 @@ final class ChangesTest extends FeatureTestCase
         $undo($first)->assertSessionHas('problem', static fn(string $why): bool => str_contains($why, 'again since'));
         $undo($second)->assertSessionHas('done');
         $undo($first)->assertSessionHas('done');
-        self::assertSame($was, OrderChange::facts($order->refresh()));
+        self::assertSame($was, OrderFacts::of($order->refresh()));
 
         // Two of those that came to it are sewn: with one fewer than they it cannot be.
         $third = $change(['M' => 6], 'two more');

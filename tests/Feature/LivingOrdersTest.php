@@ -11,7 +11,7 @@ use App\Models\Order;
 use App\Models\Piece;
 use App\Orders\Garments;
 use App\Orders\Messages;
-use App\Orders\OrderChange;
+use App\Orders\OrderFacts;
 use Carbon\CarbonImmutable;
 use Database\Factories\OrderFactory;
 use Hakama\Garment\PatchBack;
@@ -318,7 +318,7 @@ final class LivingOrdersTest extends FeatureTestCase
             'decorations' => [['position' => 'left_chest'], ['position' => 'sleeve']],
         ];
         $add = fn(array $lines, ?string $seen = null) => $this->post("/orders/{$order->number}/lines", [
-            'seen' => $seen ?? OrderChange::sign($order->refresh()),
+            'seen' => $seen ?? OrderFacts::sign($order->refresh()),
             'lines' => $lines,
         ]);
         $this->get("/orders/{$order->number}/lines/new")
@@ -367,7 +367,7 @@ final class LivingOrdersTest extends FeatureTestCase
             )
             ->create();
         $line = $order->lines()->firstOrFail();
-        $was = OrderChange::facts($order->refresh());
+        $was = OrderFacts::of($order->refresh());
         $to = fn(array $is) => $this->put("/orders/{$order->number}", [
             ...$this->form($order->refresh(), []),
             'lines' => [
@@ -387,7 +387,7 @@ final class LivingOrdersTest extends FeatureTestCase
             ->assertSee('value="3.50"', false);
         $change = Change::query()->where('kind', Change::ORDER)->orderByDesc('seq')->firstOrFail();
         $this->post("/shop/changes/{$change->seq}/undo")->assertSessionHas('done');
-        self::assertSame($was, OrderChange::facts($order->refresh()));
+        self::assertSame($was, OrderFacts::of($order->refresh()));
     }
 
     #[Test]
@@ -454,7 +454,7 @@ final class LivingOrdersTest extends FeatureTestCase
     private function form(Order $order, array $sizes): array
     {
         return [
-            'seen' => OrderChange::sign($order),
+            'seen' => OrderFacts::sign($order),
             'customer' => (string) $order->customer()->value('name'),
             'contact' => '',
             'due_date' => $order->due_at->format('Y-m-d'),

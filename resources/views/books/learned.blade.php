@@ -86,10 +86,10 @@
             no longer count.</x-because>
     @endif
     <h2 class="mb-1 mt-8">Figures of the house</h2>
-    @if (session('taken'))
-        <form method="post" action="{{ route('shop.undo', session('taken')) }}" class="mb-3">@csrf<button
-                class="btn btn-small" data-key="u">Take it back <kbd>u</kbd></button></form>
-    @endif
+    @foreach (session('taken', []) as $seq)
+        <form method="post" action="{{ route('shop.undo', $seq) }}" class="mb-3">@csrf<button class="btn btn-small"
+                @if ($loop->first) data-key="u" @endif>Take it back @if ($loop->first)<kbd>u</kbd>@endif</button></form>
+    @endforeach
     @if ($rules === [])
         <p class="note">Hooping, breaks, spoilage and bobbins are held against the house rules once they are logged.</p>
     @else

@@ -81,7 +81,8 @@ final class ActsTest extends TestCase
         $list = $first = 0.0;
         $worse = 0;
         for ($seed = 1; $seed <= 40; $seed++) {
-            $day = new Day(self::batches($seed), self::times());
+            mt_srand($seed);
+            $day = Day::byChance(3, self::times());
             $by = [$day->stoodMin(2, 4 * 3600, true), $day->stoodMin(2, 4 * 3600, false)];
             $list += $by[0];
             $first += $by[1];
@@ -101,22 +102,6 @@ final class ActsTest extends TestCase
         // With a break each 500 s of sewing, six in 3000 s, at 90 s each.
         $day = new Day([['sewS' => 300.0, 'hoopS' => 60.0, 'pieces' => 10, 'breakS' => [500.0]]], self::times());
         self::assertEqualsWithDelta((60 + 10 * 40 + 5 * 90) / 60, $day->stoodMin(1, 8 * 3600, true), 1.5);
-    }
-
-    /** @return list<array{sewS: float, hoopS: float, pieces: int, breakS: list<float>}> three machines, from small marks to backs */
-    public static function batches(int $seed): array
-    {
-        mt_srand($seed);
-
-        return array_map(
-            static fn(): array => [
-                'sewS' => (float) mt_rand(150, 1500),
-                'hoopS' => (float) mt_rand(60, 240),
-                'pieces' => 200,
-                'breakS' => array_map(static fn(): float => (float) mt_rand(300, 4000), range(1, 20)),
-            ],
-            range(1, 3),
-        );
     }
 
     private static function times(): HandTimes

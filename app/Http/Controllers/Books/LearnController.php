@@ -68,7 +68,16 @@ final class LearnController
         return redirect()
             ->route('books.learned')
             ->with('done', "{$offer->label}: it is reckoned by the log from now on.")
-            ->with('taken', Change::query()->max('seq'));
+            ->with(
+                'taken',
+                Change::query()
+                    ->where('kind', Change::RULE)
+                    ->whereIn('thing', array_keys($offer->would))
+                    ->groupBy('thing')
+                    ->selectRaw('max(seq) as seq')
+                    ->pluck('seq')
+                    ->all(),
+            );
     }
 
     public function decide(Request $request, Learning $learning): RedirectResponse

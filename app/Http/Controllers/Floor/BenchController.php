@@ -8,7 +8,6 @@ use App\Floor\HoopingBench;
 use App\Models\KeptPlacement;
 use App\People\Caller;
 use App\Plan\PlanBoard;
-use App\Shop\Catalogue;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -25,8 +24,6 @@ final class BenchController
         return view('floor.bench', [
             'bench' => $bench,
             'row' => $bench->chosen($request->string('batch')->value(), $request->string('size')->value()),
-            'people' => app(Catalogue::class)->people(),
-            'who' => Caller::acting($request),
         ]);
     }
 

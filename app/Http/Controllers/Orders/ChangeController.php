@@ -19,6 +19,7 @@ use App\Orders\ArtworkChoice;
 use App\Orders\Garments;
 use App\Orders\Messages;
 use App\Orders\OrderChange;
+use App\Orders\OrderFacts;
 use App\Orders\OrderForesight;
 use App\Orders\OrderMovedOn;
 use App\People\Caller;
@@ -64,7 +65,7 @@ final class ChangeController
         return view('orders.edit', [
             'order' => $order,
             'garments' => $garments,
-            'seen' => OrderChange::sign($order, $garments),
+            'seen' => OrderFacts::sign($order, $garments),
             'cancelling' => $foresight->cancelling($order),
         ]);
     }
@@ -111,7 +112,7 @@ final class ChangeController
     {
         return view('orders.more', [
             'order' => $order->load('customer'),
-            'seen' => OrderChange::sign($order),
+            'seen' => OrderFacts::sign($order),
             'styles' => $catalogue->namesInUse(),
             'artworks' => ArtworkChoice::all(),
         ]);

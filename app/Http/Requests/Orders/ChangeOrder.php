@@ -6,6 +6,7 @@ namespace App\Http\Requests\Orders;
 
 use App\Models\Order;
 use App\Orders\OrderChange;
+use App\Orders\OrderFacts;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\PatchBack;
 use Hakama\Garment\Size;
@@ -102,7 +103,7 @@ final class ChangeOrder extends FormRequest
         foreach ($this->order()->lines()->get() as $line) {
             $typed = $this->array('lines')[$line->id] ?? null;
             if (is_array($typed)) {
-                $lines[$line->id] = OrderChange::lineFacts($line, $typed);
+                $lines[$line->id] = OrderFacts::line($line, $typed);
             }
         }
 
