@@ -88,7 +88,8 @@ final class PatternDrawing
         [$width, $height] = [$b->width() + 2 * self::PAD_MM, $b->height() + 2 * self::PAD_MM];
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" width="%smm" height="%smm"><g fill="none" stroke-linejoin="round" stroke-linecap="round" transform="scale(0.1 -0.1)">%s</g></svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s %s %s %s" width="%smm" height="%smm"><g fill="none" '.
+                'stroke-linejoin="round" stroke-linecap="round" transform="scale(0.1 -0.1)">%s</g></svg>',
             ...[
                 ...array_map(static fn(float $n): string => (string) round($n, 2), [
                     $b->left - self::PAD_MM,

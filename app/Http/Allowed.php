@@ -52,7 +52,8 @@ final class Allowed
     private static function notYours(Request $request): Response
     {
         $message =
-            'That is not for the role you have here. Nothing was changed; the owner of the shop can do it, or give you the role for it.';
+            'That is not for the role you have here. Nothing was changed; the owner of the shop can do it, or give '.
+                'you the role for it.';
         if ($request->expectsJson()) {
             return new JsonResponse(['message' => $message], 403);
         }

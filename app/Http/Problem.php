@@ -82,7 +82,8 @@ final class Problem
     private static function full(Request $request): JsonResponse|Response
     {
         $message =
-            'The disk of the shop’s computer is full. Nothing of what was just sent was stored, and nothing that is there was lost. Make room on it, then send it again.';
+            'The disk of the shop’s computer is full. Nothing of what was just sent was stored, and nothing that is '.
+                'there was lost. Make room on it, then send it again.';
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 507)
@@ -92,7 +93,8 @@ final class Problem
     private static function away(Request $request): JsonResponse|Response
     {
         $message =
-            'The books cannot be reached at the moment. Nothing was lost; what was just sent was not stored. Try again in a few seconds.';
+            'The books cannot be reached at the moment. Nothing was lost; what was just sent was not stored. Try '.
+                'again in a few seconds.';
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '2'])

@@ -14,6 +14,7 @@ use Hakama\Books\LearnedRate;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\House\HouseRule;
+use Hakama\House\RuleSpec;
 use Hakama\Thread\LearnedConstants;
 
 /**
@@ -107,7 +108,7 @@ final readonly class RuleLearning
 
         return new RuleOffer(
             $rule->value,
-            $rule->spec()->label,
+            RuleSpec::of($rule)->label,
             [$rule->value => $now],
             [$rule->value => $would],
             sprintf('the last %d hooped by one and the same person after another', $learned->n),
@@ -139,7 +140,7 @@ final readonly class RuleLearning
 
         return new RuleOffer(
             $rule->value,
-            $rule->spec()->label,
+            RuleSpec::of($rule)->label,
             [$rule->value => $now],
             [$rule->value => $would],
             sprintf('%d in %s stitches', $rate->n, Figure::words(1000 * $rate->of)),
@@ -182,7 +183,7 @@ final readonly class RuleLearning
 
         return new RuleOffer(
             $rule->value,
-            $rule->spec()->label,
+            RuleSpec::of($rule)->label,
             [$rule->value => $now],
             [$rule->value => $would],
             sprintf('%d of %s pieces', $rate->n, Figure::words($rate->of)),

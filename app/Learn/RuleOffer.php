@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Learn;
 
 use Hakama\House\HouseRule;
+use Hakama\House\RuleSpec;
 
 /** What the log says of one or two house rules, and what they would be by it. */
 final readonly class RuleOffer
@@ -49,7 +50,7 @@ final readonly class RuleOffer
     public function words(): array
     {
         return array_map(function (string $rule): string {
-            $spec = HouseRule::from($rule)->spec();
+            $spec = RuleSpec::of(HouseRule::from($rule));
 
             return "{$spec->label}: {$this->now[$rule]} {$spec->unit} now, {$this->would[$rule]} {$spec->unit} by the log";
         }, array_keys($this->would));

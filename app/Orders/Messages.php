@@ -48,7 +48,8 @@ final class Messages
         if ($ends !== null && $ends > $order->due_at) {
             $letters['It will be late'] = $letter(
                 sprintf(
-                    'your order no. %d was promised for %s. As things stand it will be ready %s. We are sorry; tell us if a part of it helps you earlier.',
+                    'your order no. %d was promised for %s. As things stand it will be ready %s. We are sorry; tell '.
+                        'us if a part of it helps you earlier.',
                     $order->number,
                     $due,
                     $ends->format('l j F, H:i'),

@@ -67,7 +67,7 @@ final readonly class OrderCheck
                 $decoration = (new Decoration(['position' => $position, 'artwork_id' => $artwork->id]))
                     ->setRelation('line', $typed->line)
                     ->setRelation('artwork', $artwork);
-                $warnings = $setups->warnings($decoration, $setups->machines(), $typed->sizes);
+                $warnings = $setups->warnings($decoration, $typed->sizes);
                 if ($warnings !== []) {
                     $said[] = [sprintf('Line %d, %s, %s', $i + 1, $artwork->name, $position->label()), $warnings];
                 }

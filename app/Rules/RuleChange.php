@@ -12,6 +12,7 @@ use App\Setup\SetupTimes;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
+use Hakama\House\RuleSpec;
 use Hakama\House\UnfitRule;
 
 /** House rules get other values: noted with who did it, and all that follows from them is worked out anew. */
@@ -36,7 +37,7 @@ final readonly class RuleChange
             History::note(
                 Change::RULE,
                 $rule->value,
-                $rule->spec()->label,
+                RuleSpec::of($rule)->label,
                 [$rule->value => $before[$rule->value]],
                 [$rule->value => $this->house->rules()->value($rule)],
             );
@@ -50,7 +51,7 @@ final readonly class RuleChange
                 ['school' => $school],
             );
         }
-        $isTime = static fn(HouseRule $rule): bool => $rule->spec()->station === 'Plan';
+        $isTime = static fn(HouseRule $rule): bool => RuleSpec::of($rule)->station === 'Plan';
         if (array_filter($changed, $isTime) !== [] || isset($schools[Question::Applique->value])) {
             $this->times->retime();
         }

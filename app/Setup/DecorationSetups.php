@@ -4,60 +4,57 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
-use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Frame;
-use App\Models\KeptPlacement;
 use App\Models\Machine;
-use App\Models\Piece;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
 use Hakama\Garment\Cloth;
-use Hakama\Garment\Panel;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame as CoreFrame;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
-use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Departure;
 use Hakama\Setup\Facts\Item;
-use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\Fit;
-use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\RankedFrame;
 use Hakama\Setup\Notes\Warning;
-use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlacement;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Setup\Tube\Hoopings;
-use Hakama\Setup\Tube\TubeLayout;
-use Hakama\Stitch\Band;
 use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Collection;
 
-/** Asks the core how a decoration is to be set up, and keeps what was chosen. */
+/** Asks the core how a decoration is to be set up. */
 final class DecorationSetups
 {
-    /** @var Collection<int, Machine>|null */
-    private ?Collection $machines = null;
-    /** @var array<int, array<string, int>> decoration => size => pieces */
-    private array $pieces = [];
-    /** @var array<int, list<Decoration>> decoration => what lies along its tube */
-    private array $along = [];
-    /** @var array<int, array<string, CoreKeptPlacement>> decoration => size => what was found before */
-    private array $kept = [];
-
-    /** @var array<string, Collection<int, KeptPlacement>> garment and position => what was found before */
-    private array $keptOf = [];
-
     public function __construct(
         private readonly House $house,
         private readonly Catalogue $catalogue,
         private readonly PracticeBook $practice,
+        private readonly DecorationFacts $facts,
     ) {}
+
+    /** @return Collection<int, Machine> the shop's working ones */
+    public function machines(): Collection
+    {
+        return $this->facts->machines();
+    }
+
+    /** @param Collection<int, Machine> $machines the shop's working ones, where they are known already */
+    public function knowMachines(Collection $machines): void
+    {
+        $this->facts->knowMachines($machines);
+    }
+
+    /** The advice in every size of the run, whatever the frame. */
+    public function sizes(Decoration $decoration): SizeTable
+    {
+        return $this->facts->sizes($decoration, $this->facts->facts($decoration), null, null);
+    }
 
     /**
      * Everything about one decoration; wants `artwork.blocks.thread`, `line` and `setup` loaded.
@@ -78,17 +75,17 @@ final class DecorationSetups
         assert($decoration->artwork !== null);
         $rules = $this->house->rules();
         $frames = $this->catalogue->frames();
-        $facts = $this->facts($decoration);
-        $fitting = $this->fitting($decoration, $frames->whereNull('retired_at'), $facts);
+        $facts = $this->facts->facts($decoration);
+        $fitting = $this->facts->fitting($decoration, $frames->whereNull('retired_at'), $facts);
         $on =
             $machine === null
-                ? $this->machines()->firstWhere('id', $decoration->batch?->machine_id)
-                : $this->machines()->firstWhere('code', $machine);
-        $asked = $on === null ? $facts : self::onMachine($facts, $on);
-        $mounted = $on ?? self::nearest($this->machines(), Advice::of($asked, $rules)->drivers[0] ?? Driver::Flat);
+                ? $this->facts->machines()->firstWhere('id', $decoration->batch?->machine_id)
+                : $this->facts->machines()->firstWhere('code', $machine);
+        $asked = $on === null ? $facts : DecorationFacts::onMachine($facts, $on);
+        $mounted = $on ?? self::nearest($this->facts->machines(), Advice::of($asked, $rules)->drivers[0] ?? Driver::Flat);
         $mounted?->setRelation('frame', $frames->firstWhere('id', $mounted->frame_id));
         $standing = $mounted?->frame?->toCore();
-        $sizes = $this->sizeTable($decoration, $asked, $fitting, $standing);
+        $sizes = $this->facts->sizes($decoration, $asked, $fitting, $standing);
         $governing = $sizes->smallest();
         assert($governing !== null);
         $advice = $governing->advice;
@@ -117,7 +114,7 @@ final class DecorationSetups
         $shop =
             $on === null
                 ? $advice
-                : $this->sizeTable($decoration, $facts, $fitting, $standing)->smallest()->advice ?? $advice;
+                : $this->facts->sizes($decoration, $facts, $fitting, $standing)->smallest()->advice ?? $advice;
 
         return new SetupSheet(
             $decoration,
@@ -128,7 +125,7 @@ final class DecorationSetups
                 $choice === null ? $advice : $advice->withChoice($choice),
                 $choice,
                 $model,
-                $choice === null ? [] : $advice->departures($choice),
+                $choice === null ? [] : Departure::between($advice, $choice),
                 array_column($decoration->setup->departures ?? [], 'why', 'about'),
                 $model === null
                     ? null
@@ -136,11 +133,11 @@ final class DecorationSetups
             ),
             new SetupMachines(
                 array_values(
-                    $this->machines()
+                    $this->facts->machines()
                         ->map(
                             static fn(Machine $one): MachineRow => MachineRow::of(
                                 $one,
-                                Advice::of(self::onMachine($governing->facts, $one), $rules, $fitting),
+                                Advice::of(DecorationFacts::onMachine($governing->facts, $one), $rules, $fitting),
                                 $shop,
                             ),
                         )
@@ -159,8 +156,8 @@ final class DecorationSetups
     /** The advice for the size of the run that wants most. */
     public function advise(Decoration $decoration): Advice
     {
-        return $this->sizeTable($decoration, $this->facts($decoration), null, null)->smallest()->advice ??
-            Advice::of($this->facts($decoration), $this->house->rules());
+        return $this->facts->sizes($decoration, $this->facts->facts($decoration), null, null)->smallest()->advice ??
+            Advice::of($this->facts->facts($decoration), $this->house->rules());
     }
 
     /**
@@ -172,7 +169,7 @@ final class DecorationSetups
     public function adviseTyped(Decoration $decoration, array $pieces): Advice
     {
         $style = $this->catalogue->of($decoration->line);
-        $facts = $this->facts($decoration, array_sum($pieces));
+        $facts = $this->facts->facts($decoration, array_sum($pieces));
 
         return SizeTable::of(
             $facts,
@@ -180,7 +177,7 @@ final class DecorationSetups
             $pieces,
             $decoration->artwork === null
                 ? null
-                : $this->fitting($decoration, $this->catalogue->frames()->whereNull('retired_at'), $facts),
+                : $this->facts->fitting($decoration, $this->catalogue->frames()->whereNull('retired_at'), $facts),
             measured: $style->measures ?? [],
         )->smallest()->advice ?? Advice::of($facts, $this->house->rules());
     }
@@ -188,23 +185,15 @@ final class DecorationSetups
     /**
      * What stands in the way of a decoration, whatever its threads: said as soon as an order is written.
      *
-     * @param Collection<int, Machine> $machines
-     * @param array<string, int>       $pieces size => how many
+     * @param array<string, int> $pieces size => how many
      *
      * @return list<Warning>
      */
-    public function warnings(Decoration $decoration, Collection $machines, array $pieces): array
+    public function warnings(Decoration $decoration, array $pieces): array
     {
-        $this->machines = $machines;
         $decoration->artwork?->setRelation('blocks', new Collection());
 
         return $this->adviseTyped($decoration, $pieces)->warnings;
-    }
-
-    /** @return Collection<int, Machine> */
-    public function machines(): Collection
-    {
-        return $this->machines ??= Machine::working()->get();
     }
 
     /**
@@ -216,9 +205,9 @@ final class DecorationSetups
      */
     public function rank(Decoration $decoration, Collection $frames): array
     {
-        $facts = $this->facts($decoration);
+        $facts = $this->facts->facts($decoration);
 
-        return $this->sizeTable($decoration, $facts, $this->fitting($decoration, $frames, $facts), null)->smallest()
+        return $this->facts->sizes($decoration, $facts, $this->facts->fitting($decoration, $frames, $facts), null)->smallest()
             ->advice->ranked ?? [];
     }
 
@@ -232,9 +221,9 @@ final class DecorationSetups
         if ($decoration->setup === null || $frame === null) {
             return null;
         }
-        $facts = self::onMachine($this->facts($decoration), $machine);
+        $facts = DecorationFacts::onMachine($this->facts->facts($decoration), $machine);
         $advice =
-            $this->sizeTable($decoration, $facts, null, null)->smallest()->advice ??
+            $this->facts->sizes($decoration, $facts, null, null)->smallest()->advice ??
             Advice::of($facts, $this->house->rules());
         $fit = $this->fit($decoration, $frame, Turn::from($decoration->setup->turn_deg));
 
@@ -252,8 +241,8 @@ final class DecorationSetups
      */
     public function printedFor(Decoration $decoration): ?string
     {
-        $printed = $this->machines()->firstWhere('id', $decoration->setup?->printed_machine_id);
-        $now = $this->machines()->firstWhere('id', $decoration->batch?->machine_id);
+        $printed = $this->facts->machines()->firstWhere('id', $decoration->setup?->printed_machine_id);
+        $now = $this->facts->machines()->firstWhere('id', $decoration->batch?->machine_id);
         if ($printed === null || $now === null || $printed->id === $now->id) {
             return null;
         }
@@ -272,113 +261,8 @@ final class DecorationSetups
             $turn,
             $this->house->rules()->value(HouseRule::Margin),
             (new Item($decoration->line->garment, $decoration->position, new Cloth($decoration->line->fabric)))->along(
-                $this->bands($decoration),
+                $this->facts->bands($decoration),
                 $this->house->rules(),
-            ),
-        );
-    }
-
-    /** @return list<Band> of a design along a tube; none of any other */
-    private function bands(Decoration $decoration): array
-    {
-        return $decoration->artwork !== null && Panel::of($decoration->line->garment, $decoration->position)->isTube()
-            ? TubePlan::bands($decoration->artwork, $this->house->rules()->value(HouseRule::TubeBand))
-            : [];
-    }
-
-    /** @return array<string, int> size => how many pieces of it */
-    public static function pieces(Decoration $decoration): array
-    {
-        return Piece::query()
-            ->where('decoration_id', $decoration->id)
-            ->groupBy('size')
-            ->selectRaw('size, count(*) as pieces')
-            ->toBase()
-            ->pluck('pieces', 'size')
-            ->map(static fn(mixed $count): int => (int) $count)
-            ->all();
-    }
-
-    /** The advice in every size of the run, whatever the frame. */
-    public function sizes(Decoration $decoration): SizeTable
-    {
-        return $this->sizeTable($decoration, $this->facts($decoration), null, null);
-    }
-
-    private function sizeTable(Decoration $decoration, Facts $facts, ?Fitting $fitting, ?CoreFrame $mounted): SizeTable
-    {
-        $style = $this->catalogue->of($decoration->line);
-        $this->pieces[$decoration->id] ??= self::pieces($decoration);
-        $this->kept[$decoration->id] ??= $this->keptPlacements($decoration)
-            ->where('motif', $this->motif($decoration))
-            ->keyBy('size')
-            ->map(static fn(KeptPlacement $kept): CoreKeptPlacement => $kept->toCore())
-            ->all();
-
-        return SizeTable::of(
-            $facts,
-            $this->house->rules(),
-            $this->pieces[$decoration->id],
-            $fitting,
-            $mounted,
-            $style->measures ?? [],
-            $this->kept[$decoration->id],
-        );
-    }
-
-    private function facts(Decoration $decoration, ?int $garments = null): Facts
-    {
-        $this->pieces[$decoration->id] ??= $garments === null ? self::pieces($decoration) : ['' => $garments];
-        $onTube = $garments === null && $this->along($decoration) !== [];
-        $layout = $onTube && count($this->along($decoration)) > 1 ? $this->layout($decoration) : null;
-
-        return $decoration->facts(
-            $this->drivers(),
-            $this->catalogue->of($decoration->line),
-            $this->house->rules()->value(HouseRule::PaleLightness),
-            $this->practice->hasComeOut($decoration->line->fabric),
-            $garments ?? array_sum($this->pieces[$decoration->id]),
-            alongMm: $layout === null
-                ? 0.0
-                : $layout->startMm($decoration->id) - $this->firstMm($decoration, $this->smallestSize($decoration)),
-            bands: $onTube ? $this->bands($decoration) : [],
-            overlaps: $layout?->overlaps($this->house->units()) ?? [],
-        );
-    }
-
-    /** Where the first design along a tube begins, as the house has it, in one size. */
-    private function firstMm(Decoration $decoration, Size $size): float
-    {
-        $facts = $decoration->facts($this->drivers(), $this->catalogue->of($decoration->line));
-        $measures = $this->catalogue->of($decoration->line)->measures[$size->value] ?? null;
-
-        return abs(
-            Advice::of($facts->onSize($size, $this->house->rules(), $measures), $this->house->rules())->placement
-                ->downMm,
-        );
-    }
-
-    private function smallestSize(Decoration $decoration): Size
-    {
-        $this->pieces[$decoration->id] ??= self::pieces($decoration);
-        foreach (Size::cases() as $size) {
-            if (($this->pieces[$decoration->id][$size->value] ?? 0) > 0) {
-                return $size;
-            }
-        }
-
-        return Size::One;
-    }
-
-    private static function onMachine(Facts $facts, Machine $machine): Facts
-    {
-        return $facts->onMachine(
-            new OnMachine(
-                $machine->coreDrivers(),
-                $machine->needles,
-                $machine->arm_width_mm,
-                $machine->turns_caps,
-                $machine->gap_mm === null ? null : $machine->gap_mm > 0,
             ),
         );
     }
@@ -387,19 +271,6 @@ final class DecorationSetups
     private static function coded(Collection $frames, ?string $code): ?Frame
     {
         return $frames->first(static fn(Frame $frame): bool => $frame->code === $code);
-    }
-
-    /** @param Collection<int, Frame> $frames */
-    private function fitting(Decoration $decoration, Collection $frames, Facts $facts): Fitting
-    {
-        assert($decoration->artwork !== null);
-
-        return Fitting::of(
-            $decoration->artwork->coreHull(),
-            array_values($frames->map(static fn(Frame $frame): CoreFrame => $frame->toCore())->all()),
-            $this->house->rules()->value(HouseRule::Margin),
-            $facts->along($this->house->rules()),
-        );
     }
 
     /**
@@ -423,85 +294,19 @@ final class DecorationSetups
     /** Along a tube that is carried by something other than the flat arms. */
     private function tube(Decoration $decoration, Advice $advice, ?Frame $frame): ?TubePlan
     {
-        if ($this->along($decoration) === [] || $frame === null || $frame->driver === Driver::Flat) {
+        if ($this->facts->along($decoration) === [] || $frame === null || $frame->driver === Driver::Flat) {
             return null;
         }
         $rules = $this->house->rules();
         $reach = Hoopings::reachMm($rules, $frame->toCore());
 
-        $layout = $this->layout($decoration);
+        $layout = $this->facts->layout($decoration);
 
-        return TubePlan::of($this->along($decoration), $layout, $advice->placement, $reach, $rules);
-    }
-
-    /** @return Collection<int, KeptPlacement> of its garment and place, in every size and for every design */
-    private function keptPlacements(Decoration $decoration): Collection
-    {
-        return $this->keptOf["{$decoration->garmentKey()} {$decoration->position->value}"] ??= KeptPlacement::query()
-            ->where('garment', $decoration->garmentKey())
-            ->where('position', $decoration->position->value)
-            ->get();
-    }
-
-    /** @return list<Decoration> what lies along the same tube; nothing where it is alone or there is none */
-    private function along(Decoration $decoration): array
-    {
-        return $this->along[$decoration->id] ??= Panel::of($decoration->line->garment, $decoration->position)->isTube()
-            ? TubePlan::along($decoration)
-            : [];
-    }
-
-    /** Which of the designs along its tube it is, 1 for the first; 0 where it lies alone. */
-    public function motif(Decoration $decoration): int
-    {
-        $ids = array_map(static fn(Decoration $one): int => $one->id, $this->along($decoration));
-
-        return count($ids) > 1 ? 1 + (int) array_search($decoration->split_from_id ?? $decoration->id, $ids, true) : 0;
-    }
-
-    /**
-     * Where each design along the tube lies, in the size that wants most. The first stands where the house, or the
-     * place that was kept for it, has it.
-     */
-    private function layout(Decoration $decoration): TubeLayout
-    {
-        $kept = $this->keptPlacements($decoration);
-        $size = $this->smallestSize($decoration);
-        $designs = [];
-        foreach ($this->along($decoration) as $i => $one) {
-            assert($one->artwork !== null);
-            $place = $kept->where('motif', $i + 1)->firstWhere('size', $size->value);
-            $designs[$one->id] = [
-                $one->artwork->name,
-                $one->artwork->bounds()->height(),
-                $place?->down_mm === null ? null : abs($place->down_mm),
-            ];
-        }
-
-        return TubeLayout::of(
-            $designs,
-            $this->firstMm($decoration, $size),
-            $this->house->rules()->value(HouseRule::TubeGap),
-        );
+        return TubePlan::of($this->facts->along($decoration), $layout, $advice->placement, $reach, $rules);
     }
 
     private function face(SizeRow $row): ?CapFace
     {
         return $row->facts->item->isOnCap() ? CapFace::forFacts($row->facts, $this->house->rules()) : null;
-    }
-
-    /** @return list<Driver> that the shop's machines have between them */
-    private function drivers(): array
-    {
-        return array_map(
-            Driver::from(...),
-            array_values(
-                array_unique(
-                    array_merge(
-                        ...$this->machines()->map(static fn(Machine $machine): array => $machine->drivers)->all(),
-                    ),
-                ),
-            ),
-        );
     }
 }

@@ -57,7 +57,7 @@ final class SetupChoices
                 'chosen' => $one->chosen,
                 'why' => trim($whys[$one->about] ?? ''),
             ],
-            $advice->departures($choice),
+            Departure::between($advice, $choice),
         );
         foreach ($departures as $departure) {
             if ($departure['why'] === '') {

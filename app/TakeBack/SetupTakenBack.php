@@ -43,7 +43,7 @@ final readonly class SetupTakenBack
         }
         $decoration = $setup->decoration->loadForSetup();
         $choice = $was->choice($this->setups->fit($decoration, $frame, $was->turn));
-        $departs = $this->setups->advise($decoration)->departures($choice);
+        $departs = Departure::between($this->setups->advise($decoration), $choice);
         $this->choices->keep(
             $decoration,
             $frame,

@@ -67,7 +67,8 @@ final class ThreadShelf
             Thread::query()->orderBy('id')->lockForUpdate()->value('id');
             if (self::sign() !== $seen) {
                 throw new ShelfMovedOn(
-                    'Someone changed the shelf since this preview was made; nothing was taken over. This is what would change now.',
+                    'Someone changed the shelf since this preview was made; nothing was taken over. This is what '.
+                        'would change now.',
                 );
             }
             foreach (array_chunk($rows, 500) as $some) {

@@ -50,7 +50,8 @@ final readonly class ColourFindings
                     $findings[] = new Finding(
                         FindingCode::ThreadsAlike,
                         sprintf(
-                            '%s and %s differ by only %.1f: put them on needles that are not neighbours, and read the code before loading.',
+                            '%s and %s differ by only %.1f: put them on needles that are not neighbours, and read '.
+                                'the code before loading.',
                             $one->code,
                             $other->code,
                             $difference,
@@ -111,7 +112,8 @@ final readonly class ColourFindings
             new Finding(
                 FindingCode::TravelOverLight,
                 sprintf(
-                    'In %d place%s a dark thread is carried over lighter stitches sewn before, %.1f mm of block %d over block %d at the worst.',
+                    'In %d place%s a dark thread is carried over lighter stitches sewn before, %.1f mm of block %d '.
+                        'over block %d at the worst.',
                     count($shown),
                     count($shown) === 1 ? '' : 's',
                     $shown[0]->lengthMm,

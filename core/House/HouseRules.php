@@ -36,7 +36,7 @@ final readonly class HouseRules
         }
         foreach ($set as $name => $value) {
             $rule = HouseRule::from($name);
-            if ($value < $rule->spec()->least || $value > $rule->spec()->most) {
+            if ($value < RuleSpec::of($rule)->least || $value > RuleSpec::of($rule)->most) {
                 throw UnfitRule::outside($rule, $value);
             }
         }
@@ -67,7 +67,7 @@ final readonly class HouseRules
         return self::of(
             array_filter(
                 [...$this->set, ...$figures],
-                static fn(float $value, string $rule): bool => $value !== HouseRule::from($rule)->spec()->default,
+                static fn(float $value, string $rule): bool => $value !== RuleSpec::of(HouseRule::from($rule))->default,
                 ARRAY_FILTER_USE_BOTH,
             ),
             [...$this->schools, ...$schools],
@@ -84,7 +84,7 @@ final readonly class HouseRules
 
     public function value(HouseRule $rule): float
     {
-        return $this->set[$rule->value] ?? $rule->spec()->default;
+        return $this->set[$rule->value] ?? RuleSpec::of($rule)->default;
     }
 
     public function school(Question $question): string
@@ -100,7 +100,7 @@ final readonly class HouseRules
 
     public function isSet(HouseRule $rule): bool
     {
-        return isset($this->set[$rule->value]) && abs($this->set[$rule->value] - $rule->spec()->default) > 1e-12;
+        return isset($this->set[$rule->value]) && abs($this->set[$rule->value] - RuleSpec::of($rule)->default) > 1e-12;
     }
 
     public function measuring(): MeasuringRules

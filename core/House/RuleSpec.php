@@ -7,6 +7,16 @@ namespace Hakama\House;
 /** What a house rule means, what it is to start with, and what it may be. */
 final readonly class RuleSpec
 {
+    /** Where each is set out, by the section of the house rules in which it stands. */
+    private const SECTIONS = [
+        'Artwork' => ArtworkFigures::SPECS,
+        'Setup' => SetupFigures::SPECS,
+        'Placement' => PlacementFigures::SPECS,
+        'Plan' => PlanFigures::SPECS,
+        'Floor' => FloorFigures::SPECS,
+        'Books' => BooksFigures::SPECS,
+    ];
+
     public function __construct(
         public string $station,
         public string $label,
@@ -16,4 +26,17 @@ final readonly class RuleSpec
         public string $unit,
         public string $help,
     ) {}
+
+    public static function of(HouseRule $rule): self
+    {
+        /** @var array<string, self> $kept */
+        static $kept = [];
+        foreach ($kept === [] ? self::SECTIONS : [] as $section => $specs) {
+            foreach ($specs as $name => $spec) {
+                $kept[$name] = new self($section, ...$spec);
+            }
+        }
+
+        return $kept[$rule->value];
+    }
 }

@@ -10,7 +10,7 @@ final class UnfitRule extends InvalidArgumentException
 {
     public static function outside(HouseRule $rule, float $value): self
     {
-        $spec = $rule->spec();
+        $spec = RuleSpec::of($rule);
 
         return new self(
             sprintf('%s is %s to %s %s, not %s', $rule->value, $spec->least, $spec->most, $spec->unit, $value),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup;
 
+use Hakama\Garment\Draft\Draft;
 use Hakama\Garment\Panel;
-use Hakama\Garment\Shape;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
@@ -38,7 +38,6 @@ use Hakama\Setup\Rules\Decision;
 use Hakama\Setup\Rules\Decisions;
 use Hakama\Setup\Rules\NeedleRules;
 use Hakama\Setup\Rules\OtherSchool;
-use Hakama\Setup\Rules\Strength;
 use Hakama\Setup\Rules\ThreadRules;
 use Hakama\Stitch\Band;
 use Hakama\Stitch\ConvexHull;
@@ -247,107 +246,14 @@ final readonly class Advice
     /** @return list<Because> of every decision, and of what follows from them: access, frame and turn */
     public function becauses(): array
     {
+        $reasons = new Reasons($this->decided, $this->ranked);
+
         return [
             ...array_map(static fn(Decision $one): Because => $one->because, $this->decisions->all()),
-            new Because(About::Access, $this->access()->value, $this->accessWords()),
-            new Because(About::Turn, $this->loading()->turnCode(), $this->turnWords(), Strength::Must),
-            $this->frameBecause(),
+            $reasons->access(),
+            $reasons->turn(),
+            $reasons->frame(),
         ];
-    }
-
-    private function accessWords(): string
-    {
-        $hands = $this->decided->handsS();
-
-        return $this->access()->because(in_array(Driver::Cylinder, $this->drivers, true)).
-            ($this->decided->facts->item->isNarrowTube()
-                ? sprintf(
-                    ' %s, %.1f min of hands a piece.',
-                    $this->hoopings() === 1 ? 'One hooping' : "{$this->hoopings()} hoopings",
-                    $hands / 60,
-                )
-                : '');
-    }
-
-    private function frameBecause(): Because
-    {
-        $best = $this->ranked[0] ?? null;
-
-        return match (true) {
-            $best !== null => new Because(
-                About::Frame,
-                $best->fits() ? 'best_of_those_that_hold_it' : 'nearest',
-                $best->because($this->decided->units()),
-            ),
-            $this->decided->framesKnown => new Because(
-                About::Frame,
-                'none',
-                'No frame here is for such a thing on a driver that would do.',
-            ),
-            default => new Because(About::Frame, 'not_asked', 'No frames were given to choose among.'),
-        };
-    }
-
-    /** "The bill goes towards the machine; the design's bottom lies there. This machine turns it by itself." */
-    private function turnWords(): string
-    {
-        return implode(' ', [
-            $this->loading()->words(),
-            match (true) {
-                $this->turnToSet() === Turn::None && $this->loading()->turn !== Turn::None => $this->decided->facts
-                    ->machine->turnsCapsItself === true
-                    ? 'This machine turns it by itself: nothing is set.'
-                    : 'Most machines turn it by themselves; nothing is set then.',
-                $this->turnToSet() === Turn::None => 'Nothing is turned.',
-                default => "It is turned by {$this->turnToSet()->value}°, never mirrored.",
-            },
-        ]);
-    }
-
-    /** @return list<Departure> what of a choice differs from what is advised */
-    public function departures(Choice $choice): array
-    {
-        $fit = $choice->fit;
-        $degrees = static fn(Turn $turn): string => $turn->value.'°';
-        $found = [];
-        if ($this->stops() || ! $fit->fits()) {
-            $found[] = new Departure(
-                'frame',
-                $this->stops() ? 'not to be sewn as asked' : 'a frame that holds it',
-                $fit->frame->id,
-            );
-        }
-        if (! in_array($fit->frame->driver, $this->drivers, true)) {
-            $found[] = new Departure(
-                'driver',
-                $this->drivers === []
-                    ? 'none here'
-                    : implode(' or ', array_map(static fn(Driver $driver): string => $driver->value, $this->drivers)),
-                $fit->frame->driver->value,
-            );
-        }
-        if (! in_array($fit->turn, $this->turns, true)) {
-            $found[] = new Departure('turn', implode(' or ', array_map($degrees, $this->turns)), $degrees($fit->turn));
-        }
-        foreach (
-            [
-                ['backing', $this->backing->words(), $choice->backing->words()],
-                ['topper', self::film($this->topper), self::film($choice->topper)],
-                ['needle', $this->needle->words(), $choice->needle->words()],
-                ['speed', "{$this->speedSpm} spm", "{$choice->speedSpm} spm"],
-            ] as [$about, $advised, $chosen]
-        ) {
-            if ($advised !== $chosen) {
-                $found[] = new Departure($about, $advised, $chosen);
-            }
-        }
-
-        return $found;
-    }
-
-    private static function film(bool $topper): string
-    {
-        return $topper ? 'film on top' : 'no film';
     }
 
     public function stops(): bool
@@ -406,7 +312,7 @@ final readonly class Advice
         return $facts->item->measures->mm(Panel::of($facts->item->garment, $facts->item->position)->width()) === null
             ? null
             : MarkedPlacement::on(
-                Shape::of(
+                Draft::of(
                     $facts->item->garment,
                     $facts->item->position,
                     $facts->item->measures,

@@ -10,6 +10,7 @@ use App\Orders\OrderChange;
 use App\Orders\OrderFacts;
 use App\Shop\House;
 use Hakama\House\HouseRule;
+use Hakama\House\RuleSpec;
 use PHPUnit\Framework\Attributes\Test;
 
 /** Who changed what, and taking it back. */
@@ -27,7 +28,7 @@ final class ChangesTest extends FeatureTestCase
             [$first->who, $first->kind, $first->thing, $first->after],
         );
         $was = (float) ($first->before['spoiled_percent'] ?? -1);
-        self::assertSame(HouseRule::from('spoiled_percent')->spec()->default, $was);
+        self::assertSame(RuleSpec::of(HouseRule::from('spoiled_percent'))->default, $was);
 
         app()->forgetScopedInstances();
         $this->put('/shop/rules', ['spoiled_percent' => 6]);

@@ -11,6 +11,7 @@ use App\Models\Thread;
 use App\Shop\House;
 use App\Stock\Shortages;
 use Hakama\House\HouseRule;
+use Hakama\House\RuleSpec;
 use Hakama\Plan\Shortage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -81,7 +82,7 @@ final class OrderingTest extends FeatureTestCase
             ]);
         }
         self::assertSame([], $this->of('Blanks'), 'five and seven are twelve');
-        self::assertSame(4.0, HouseRule::LeadDays->spec()->default);
+        self::assertSame(4.0, RuleSpec::of(HouseRule::LeadDays)->default);
     }
 
     /** @return list<Shortage> */

@@ -21,7 +21,8 @@ use Hakama\Plan\Workload;
 
 final class PlanSolve extends JsonCommand
 {
-    protected $signature = 'plan:solve {file : JSON, or - for standard input} {--seed=1} {--iterations=20000} {--evaluate : price the sequence that is given}';
+    protected $signature = 'plan:solve {file : JSON, or - for standard input} {--seed=1} {--iterations=20000} '.
+        '{--evaluate : price the sequence that is given}';
     protected $description = 'Says which machine runs which batch and when, or prices an order that is given';
 
     protected function answer(): array

@@ -12,7 +12,8 @@ use RuntimeException;
 
 final class ShopBackup extends Command
 {
-    protected $signature = 'shop:backup {--prove= : the about.json of a backup; the database this is asked of was loaded from it}';
+    protected $signature = 'shop:backup {--prove= : the about.json of a backup; the database this is asked of was '.
+        'loaded from it}';
     protected $description = 'Makes a backup and prints its path; lets old ones go by age';
 
     public function handle(): int

@@ -20,7 +20,8 @@ final class ShopOwn extends Command
             Begin::own();
         } elseif ($shop->is_demo) {
             $this->components->error(
-                'The demo is here; clear it into your own shop at /begin, or put an empty shop in its place: bin/start --own --fresh',
+                'The demo is here; clear it into your own shop at /begin, or put an empty shop in its place: '.
+                    'bin/start --own --fresh',
             );
 
             return self::FAILURE;

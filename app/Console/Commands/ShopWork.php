@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class ShopWork extends Command
 {
-    protected $signature = 'shop:work {queue=default : tapes are read on default, plans looked for on plans} {--once : one job only}';
+    protected $signature = 'shop:work {queue=default : tapes are read on default, plans looked for on plans} {--once '.
+        ': one job only}';
     protected $description = 'Works through a queue, taking up first what a worker that was killed has left';
 
     public function handle(): int

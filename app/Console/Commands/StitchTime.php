@@ -11,7 +11,8 @@ use Hakama\Stitch\Figures\PatternFigures;
 
 final class StitchTime extends JsonCommand
 {
-    protected $signature = 'stitch:time {file : a stitch tape, or - for standard input} {--speed=800 : set on the machine, stitches per minute} {--heads=1}';
+    protected $signature = 'stitch:time {file : a stitch tape, or - for standard input} {--speed=800 : set on the '.
+        'machine, stitches per minute} {--heads=1}';
     protected $description = 'Says how long one load of a tape sews';
 
     protected function answer(): array

@@ -31,7 +31,8 @@ final class Machines implements CatalogueList
                 'nullable',
                 'string',
                 'max:300',
-                'regex:/^(flat|cap|cylinder|clamp)>(flat|cap|cylinder|clamp) \d{1,3}(; (flat|cap|cylinder|clamp)>(flat|cap|cylinder|clamp) \d{1,3})*$/',
+                'regex:/^(flat|cap|cylinder|clamp)>(flat|cap|cylinder|clamp) \d{1,3}(; '.
+                    '(flat|cap|cylinder|clamp)>(flat|cap|cylinder|clamp) \d{1,3})*$/',
             ]),
         ];
     }

@@ -27,7 +27,8 @@ final class CautionTable
                 'needle_strike',
                 'always',
                 static fn(Decided $d): bool => true,
-                'Hands, hair and lanyards clear of needles and carriage; stop before reaching in. A struck frame throws needle fragments: eye protection, and count the pieces.',
+                'Hands, hair and lanyards clear of needles and carriage; stop before reaching in. A struck frame '.
+                    'throws needle fragments: eye protection, and count the pieces.',
             ),
             new NoteRule(
                 'power_off_driver',

@@ -128,7 +128,8 @@ final class FinishSteps
                 'inspect_unhooped',
                 'always',
                 $always,
-                'Unhooped and pressed, look at place and straightness, puckering, gaps, closed letters, loops, bobbin on top, hoop marks; a second pair of eyes.',
+                'Unhooped and pressed, look at place and straightness, puckering, gaps, closed letters, loops, '.
+                    'bobbin on top, hoop marks; a second pair of eyes.',
                 WorkStage::Inspect,
             ),
         ];

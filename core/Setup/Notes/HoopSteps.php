@@ -129,7 +129,8 @@ final class HoopSteps
                 'hoop_along_tube',
                 'a design on a narrow tube longer than one hooping reaches',
                 static fn(Decided $d): bool => $d->hoopings() > 1,
-                'It takes several hoopings, moving along the tube: at each the cross of the template on its mark, a piece of backing of its own, and a trace before it is sewn.',
+                'It takes several hoopings, moving along the tube: at each the cross of the template on its mark, a '.
+                    'piece of backing of its own, and a trace before it is sewn.',
                 WorkStage::Hoop,
                 says: self::alongTube(...),
             ),

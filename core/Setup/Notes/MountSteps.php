@@ -18,7 +18,8 @@ final class MountSteps
                 'driver_change',
                 'what is carried by something else than the flat arms',
                 static fn(Decided $d): bool => $d->driver() !== Driver::Flat,
-                'Where another driver is on, change it by its own list: power off, off, on, screws fully back, slid by hand left and right, shown by the machine, foot looked at.',
+                'Where another driver is on, change it by its own list: power off, off, on, screws fully back, slid '.
+                    'by hand left and right, shown by the machine, foot looked at.',
                 WorkStage::Mount,
             ),
             new NoteRule(
@@ -50,7 +51,8 @@ final class MountSteps
                 'mount_sideways',
                 'a cap on the cap driver',
                 static fn(Decided $d): bool => $d->isInCapFrame(),
-                'Mount it sideways so that the bill clears the head, turn it upright, push on the ring and not on the cap; pull at every catch.',
+                'Mount it sideways so that the bill clears the head, turn it upright, push on the ring and not on '.
+                    'the cap; pull at every catch.',
                 WorkStage::Mount,
             ),
             new NoteRule(

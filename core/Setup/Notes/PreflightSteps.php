@@ -190,7 +190,8 @@ final class PreflightSteps
                 'trim_in_frame',
                 'applied cloth, trimmed in the frame',
                 static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
-                'The whole cloth lies ready, with curved scissors: it is laid and trimmed at the stops of the stop sheet, the frame brought out and not unmounted.',
+                'The whole cloth lies ready, with curved scissors: it is laid and trimmed at the stops of the stop '.
+                    'sheet, the frame brought out and not unmounted.',
                 WorkStage::Preflight,
                 Question::Applique,
                 'trim_in_frame',

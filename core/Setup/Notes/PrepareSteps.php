@@ -183,7 +183,8 @@ final class PrepareSteps
                 Question::ChestPlace,
                 'peg',
                 says: static fn(Decided $d): string => $d->placement->peg === ''
-                    ? 'Find the peg of the hooping station for this garment, size and place, and write it down here: it is found once.'
+                    ? 'Find the peg of the hooping station for this garment, size and place, and write it down here: '.
+                        'it is found once.'
                     : sprintf('Set the hooping station to peg %s.', $d->placement->peg),
             ),
             new NoteRule(

@@ -47,7 +47,8 @@ final class SchoolTable
             ],
             [Question::BillGap, 'frame_limit'] => ['Fit: the gap to the bill is not kept, only the frame’s own limit.'],
             [Question::TraceItem, 'after_loading'] => [
-                'Preflight: one trace, when the item is in; clamps, gloves and pockets are traced empty first whatever the school.',
+                'Preflight: one trace, when the item is in; clamps, gloves and pockets are traced empty first '.
+                    'whatever the school.',
             ],
             [Question::TraceItem, 'before_and_after'] => [
                 'Preflight: trace once empty, before the item is in, and again after.',

@@ -8,22 +8,18 @@ use Hakama\Garment\Fabric as F;
 use Hakama\Garment\Garment as G;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Position;
-use Hakama\Garment\Profile;
 use Hakama\Garment\Stretch;
-use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
-use Hakama\Machine\Driver;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Fit\CapFace;
-use Hakama\Setup\Loading\WayIn;
 use Hakama\Setup\Rules\Decided;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Band;
 use Hakama\Stitch\Point;
 
-/** What may stand in the way of a decoration. One that stops it says what would make it possible. */
+/** What may stand in the way of a decoration: first what stops it, then what is to be minded. */
 final class WarningTable
 {
     /** Machines with so few needles are the light ones. */
@@ -36,62 +32,9 @@ final class WarningTable
     {
         /** @var list<WarningRule>|null $kept */
         static $kept = null;
+
         return $kept ??= [
-            new WarningRule(
-                'too_tall_for_profile',
-                true,
-                'a design higher than the cap’s profile takes',
-                self::tooTall(...),
-            ),
-            new WarningRule(
-                'driver_missing',
-                true,
-                'no machine has a driver that would do',
-                static fn(Decided $d): ?string => $d->drivers !== []
-                    ? null
-                    : sprintf(
-                        'There is no %s driver here, and this needs one. Take another machine, send it out, or change the garment.',
-                        $d->wanted[0]->value ?? Driver::Flat->value,
-                    ),
-            ),
-            new WarningRule(
-                'beyond_cap_wrap',
-                true,
-                'a design wider than the cap driver reaches round the cap',
-                self::beyondWrap(...),
-            ),
-            new WarningRule(
-                'outside_garment',
-                true,
-                'a design that would not lie wholly on the cloth at its place',
-                static fn(Decided $d): ?string => $d->marked === null
-                || $d->facts->item->isOnCap()
-                || $d->marked->isOnCloth()
-                    ? null
-                    : sprintf(
-                        'At its place the design, %s, reaches beyond the %s%s. Ask for a smaller version, or take another place or a larger size.',
-                        $d->units()->size($d->facts->design->widthMm, $d->facts->design->heightMm),
-                        $d->marked->shape->panel->label(),
-                        $d->facts->item->size === null ? '' : " in size {$d->facts->item->size->value}",
-                    ),
-            ),
-            new WarningRule(
-                'structured_needs_cap_frame',
-                true,
-                'a structured cap and no cap frame',
-                static fn(Decided $d): ?string => $d->framesKnown
-                && $d->fit === null
-                && $d->facts->item->isOnCap()
-                && $d->facts->item->structure !== Structure::Unstructured
-                    ? 'A structured cap cannot be forced into a flat frame: it would be damaged. It needs a cap frame, or an unstructured cap.'
-                    : null,
-            ),
-            new WarningRule(
-                'fits_no_frame',
-                true,
-                'no frame for the driver holds it with the margin',
-                self::fitsNoFrame(...),
-            ),
+            ...StopTable::all(),
             new WarningRule(
                 'under_the_arm',
                 false,
@@ -104,7 +47,8 @@ final class WarningTable
                 'a design wider than the neck opening less the arm',
                 static fn(Decided $d): ?string => $d->facts->neckIsTight()
                     ? sprintf(
-                        'The design is %s wide and the neck leaves the frame %s: neck first it would be held back. Waist first, turned half round, never mirrored.',
+                        'The design is %s wide and the neck leaves the frame %s: neck first it would be held back. '.
+                            'Waist first, turned half round, never mirrored.',
                         $d->units()->said($d->facts->design->widthMm),
                         $d->units()->said((float) $d->facts->travelMm()),
                     )
@@ -116,7 +60,8 @@ final class WarningTable
                 'a cap, and an artwork not sewn from the middle outwards and from the bill upwards',
                 static fn(Decided $d): ?string => $d->facts->item->isOnCap()
                 && $d->facts->design->order->spoilsACap($d->follows(Question::CapOrder, 'both'))
-                    ? 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap version, from the middle outwards and from the bill upwards.'
+                    ? 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap '.
+                        'version, from the middle outwards and from the bill upwards.'
                     : null,
             ),
             new WarningRule(
@@ -133,7 +78,8 @@ final class WarningTable
                 && ($d->facts->item->structure->needsCapFrame()
                     || in_array($d->facts->item->cloth->fabric, [F::Canvas, F::Denim, F::Leather], true)
                     || $d->facts->item->cloth->thickness === Thickness::Heavy)
-                    ? 'Fine thread asks for a fine needle, and cloth this thick bends it: larger letters and usual thread, or slowly and with spare needles.'
+                    ? 'Fine thread asks for a fine needle, and cloth this thick bends it: larger letters and usual '.
+                        'thread, or slowly and with spare needles.'
                     : null,
             ),
             new WarningRule(
@@ -145,7 +91,8 @@ final class WarningTable
                     [F::Vinyl, F::Leather, F::Plush, F::Quilted],
                     true,
                 )
-                    ? 'What holds it leaves its mark on this cloth: stick it on hooped backing, or pad frame and clamp, and try it on a scrap.'
+                    ? 'What holds it leaves its mark on this cloth: stick it on hooped backing, or pad frame and '.
+                        'clamp, and try it on a scrap.'
                     : null,
             ),
             new WarningRule(
@@ -163,7 +110,8 @@ final class WarningTable
                 'a bulky garment on a machine without a gap under its carriage',
                 static fn(Decided $d): ?string => $d->facts->machine->gapUnderCarriage === false
                 && $d->facts->item->garment->isClippedUp()
-                    ? 'This machine has no gap between carriage and arm: the body has to be clipped up so that it hangs free of what moves.'
+                    ? 'This machine has no gap between carriage and arm: the body has to be clipped up so that it '.
+                        'hangs free of what moves.'
                     : null,
             ),
             new WarningRule(
@@ -189,7 +137,8 @@ final class WarningTable
                     [F::TechnicalKnit, F::Fleece, F::Jersey],
                     true,
                 ) || $d->facts->item->cloth->stretch === Stretch::High
-                    ? 'This cloth puckers, and shows it only after unhooping: smooth it without stretching, and look at the first one unhooped.'
+                    ? 'This cloth puckers, and shows it only after unhooping: smooth it without stretching, and look '.
+                        'at the first one unhooped.'
                     : null,
             ),
             new WarningRule(
@@ -201,7 +150,8 @@ final class WarningTable
                     || $d->facts->item->cloth->thickness === Thickness::Light
                     || in_array($d->facts->item->cloth->fabric, [F::Vinyl, F::Leather], true))
                     ? sprintf(
-                        '%.0f stitches per cm² are much for this cloth: it stiffens, puckers or is cut. Ask for a lighter version.',
+                        '%.0f stitches per cm² are much for this cloth: it stiffens, puckers or is cut. Ask for a '.
+                            'lighter version.',
                         $d->facts->design->stitchesPerCm2(),
                     )
                     : null,
@@ -229,22 +179,12 @@ final class WarningTable
                 'a frame whose window does not lie about the machine’s own centre',
                 static fn(Decided $d): ?string => $d->fit !== null && $d->fit->frame->isOffCentre()
                     ? sprintf(
-                        'The middle of the window of %s lies %s what the machine takes for its centre: find the true centre from the notches, and do not let it scan.',
+                        'The middle of the window of %s lies %s what the machine takes for its centre: find the true '.
+                            'centre from the notches, and do not let it scan.',
                         $d->fit->frame->id,
                         (new Point($d->fit->frame->offsetX, $d->fit->frame->offsetY))->seenFrom(new Point(0, 0)),
                     )
                     : null,
-            ),
-            new WarningRule(
-                'motifs_overlap',
-                true,
-                'designs along one tube that lie over each other',
-                static fn(Decided $d): ?string => $d->facts->history->overlaps === []
-                    ? null
-                    : sprintf(
-                        'Along the tube %s. Change the place of one of them, or ask for a smaller version.',
-                        implode('; ', $d->facts->history->overlaps),
-                    ),
             ),
             new WarningRule(
                 'several_hoopings',
@@ -284,73 +224,14 @@ final class WarningTable
                 static fn(Decided $d): ?string => $d->fit !== null
                 && min(self::piece($d)->widthMm, self::piece($d)->heightMm) > $d->house->value(HouseRule::BackingRoll)
                     ? sprintf(
-                        'Backing of %s is wanted and the widest there is has %s: lay two pieces that overlap, or take a smaller frame.',
+                        'Backing of %s is wanted and the widest there is has %s: lay two pieces that overlap, or '.
+                            'take a smaller frame.',
                         $d->units()->size(self::piece($d)->widthMm, self::piece($d)->heightMm),
                         $d->units()->said($d->house->value(HouseRule::BackingRoll)),
                     )
                     : null,
             ),
         ];
-    }
-
-    private static function tooTall(Decided $d): ?string
-    {
-        $limit = CapFace::profileLimitMm($d->facts->item->profile, $d->house);
-
-        return match (true) {
-            ! $d->facts->item->isOnCap()
-                || $d->facts->item->position !== Position::CapFront
-                || $d->facts->design->heightMm <= $limit
-                => null,
-            // Nobody said how high the cap is: more than the highest takes is too much for any.
-            $d->facts->item->profile === Profile::None => sprintf(
-                'The design is %s high and the highest cap takes %s. Ask for a version at most %s high.',
-                $d->units()->said($d->facts->design->heightMm, 1),
-                $d->units()->said($limit),
-                $d->units()->said($limit),
-            ),
-            default => sprintf(
-                'The design is %s high and a %s cap takes %s. Ask for a version at most %s high, or a higher cap.',
-                $d->units()->said($d->facts->design->heightMm, 1),
-                $d->facts->item->profile->value,
-                $d->units()->said($limit),
-                $d->units()->said($limit),
-            ),
-        };
-    }
-
-    private static function beyondWrap(Decided $d): ?string
-    {
-        if (
-            ! $d->facts->item->isOnCap()
-            || $d->facts->item->measures->mm(Measure::Circumference) === null
-            || $d->driver() !== Driver::Cap
-        ) {
-            return null;
-        }
-        $face = CapFace::forFacts($d->facts, $d->house);
-
-        $width = $d->facts->design->widthMm;
-        $centre = $face->centreMm($d->facts->item->position, $width);
-        $isSide = $d->facts->item->position === Position::CapSide;
-
-        return match (true) {
-            // On the side it must not come round to the front seam either.
-            $centre + $width / 2 <= $face->wrapMm() && (! $isSide || $centre >= $width / 2) => null,
-            $isSide => sprintf(
-                'The driver reaches %s round from the front seam (%.0f°): there is no room for %s beside it. '.
-                    'Ask for a narrower version, or take a cap frame that reaches further round.',
-                $d->units()->said($face->wrapMm()),
-                $face->halfAngleDeg,
-                $d->units()->said($width),
-            ),
-            default => sprintf(
-                'The design is %s wide and the driver reaches %s round this cap (%.0f° to each side). Ask for a version at most that wide, or sew the sides apart.',
-                $d->units()->said($width),
-                $d->units()->said(2 * $face->wrapMm()),
-                $face->halfAngleDeg,
-            ),
-        };
     }
 
     private static function underTheArm(Decided $d): ?string
@@ -363,7 +244,8 @@ final class WarningTable
 
         return $left < self::UNDER_ARM_MM
             ? sprintf(
-                'Only %s are left between the design and the side: it hangs under the arm. Nearer to the centre front, or smaller.',
+                'Only %s are left between the design and the side: it hangs under the arm. Nearer to the centre '.
+                    'front, or smaller.',
                 $d->units()->said($left),
             )
             : null;
@@ -389,36 +271,6 @@ final class WarningTable
             };
     }
 
-    private static function fitsNoFrame(Decided $d): ?string
-    {
-        if (! $d->framesKnown || $d->drivers === []) {
-            return null;
-        }
-        if ($d->fit === null) {
-            return sprintf(
-                'There is no frame for the %s driver. Get one, or change the garment.',
-                $d->drivers[0]->value,
-            );
-        }
-
-        if ($d->best !== null && $d->fit->fits() && ! $d->best->goesIn) {
-            return sprintf(
-                '%s would hold the design, but the garment is %s wide there and the frame %s: it does not go in. A smaller frame or a larger size makes it possible.',
-                $d->fit->frame->id,
-                $d->units()->said((float) (new WayIn($d->facts->item, $d->driver()))->openingMm()),
-                $d->units()->said($d->fit->frame->outerWidthMm),
-            );
-        }
-
-        return $d->fit->fits()
-            ? null
-            : sprintf(
-                'It fits no frame: the best is %s. %s A smaller version or a larger frame makes it possible.',
-                $d->fit->frame->id,
-                $d->fit->because($d->units()),
-            );
-    }
-
     private static function severalHoopings(Decided $d): ?string
     {
         $bands = $d->facts->design->bands;
@@ -430,7 +282,8 @@ final class WarningTable
 
         return $d->hoopings() > 1
             ? sprintf(
-                '%s along the tube and %s at one hooping: %d hoopings, moving along the tube, with a template mark for each and no motif across two.',
+                '%s along the tube and %s at one hooping: %d hoopings, moving along the tube, with a template mark '.
+                    'for each and no motif across two.',
                 $d->units()->said($alongMm),
                 $d->units()->said(Hoopings::reachMm($d->house, $d->fit?->frame)),
                 $d->hoopings(),

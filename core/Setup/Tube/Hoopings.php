@@ -112,7 +112,8 @@ final readonly class Hoopings
         return $this->refused === []
             ? null
             : sprintf(
-                '%s is %s along the tube and one hooping reaches %s: a motif is not cut in two. A smaller version, or open the side seam and lay the tube flat.',
+                '%s is %s along the tube and one hooping reaches %s: a motif is not cut in two. A smaller version, '.
+                    'or open the side seam and lay the tube flat.',
                 $this->refused[0]->name,
                 $units->said($this->refused[0]->heightMm()),
                 $units->figure($this->reachMm),

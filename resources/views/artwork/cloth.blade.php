@@ -8,7 +8,9 @@
             {{ $artwork->name }} has no placement line: nothing is laid on.
         @elseif (in_array(null, $bill->cloths, true))
             @php $bare = count(array_keys($bill->cloths, null, true)); @endphp
-            <span class="now">{{ $bare === count($bill->pieces) ? ($bare === 1 ? 'Choose the cloth that is laid on.' : "Choose the cloths of all {$bare} pieces.") : "{$bare} of " . count($bill->pieces) . ' pieces still want their cloth.' }}</span>
+            <span class="now">{{ $bare === count($bill->pieces) ? ($bare === 1
+                ? 'Choose the cloth that is laid on.' : "Choose the cloths of all {$bare} pieces.")
+                : "{$bare} of " . count($bill->pieces) . ' pieces still want their cloth.' }}</span>
         @else
             {{ count($bill->pieces) }} {{ count($bill->pieces) === 1 ? 'piece' : 'pieces' }} of cloth to a frame,
             {{ $bill->frames }} {{ $bill->frames === 1 ? 'frame' : 'frames' }} to sew.
@@ -48,7 +50,8 @@
                                         @if ($loop->first) data-key="f" data-does="Choose the first cloth" @endif>
                                         <option value="">choose</option>
                                         @foreach ($shelf as $cloth)
-                                            <option value="{{ $cloth->code }}" @selected($bill->cloths[$piece->number]?->id === $cloth->id)>
+                                            <option value="{{ $cloth->code }}"
+                                                @selected($bill->cloths[$piece->number]?->id === $cloth->id)>
                                                 {{ $cloth->code }} {{ $cloth->name }}</option>
                                         @endforeach
                                     </select>
@@ -86,7 +89,8 @@
             <section aria-label="How much, and how long">
                 <h2 class="mb-1">For the open orders</h2>
                 <p class="mb-2 text-sm text-soft">
-                    {{ $bill->frames > 0 ? "{$bill->frames} frames are still to sew." : 'Nothing is ordered: for one frame.' }}</p>
+                    {{ $bill->frames > 0 ? "{$bill->frames} frames are still to sew."
+                        : 'Nothing is ordered: for one frame.' }}</p>
                 @foreach ($bill->layouts as [$cloth, $layout, $cm2])
                     <div class="border-b border-hair py-2">
                         <p><x-swatch :hex="$cloth->hex" />{{ $cloth->code }} {{ $cloth->name }}</p>
@@ -120,7 +124,8 @@
                 @endif
                 @if ($bill->savedS !== null && $trims->count() > 1)
                     <form method="post" action="{{ route('artwork.cloth.together', $artwork) }}" class="mt-3">@csrf
-                        <p class="mb-1">No two cloths come near each other: all may be laid and held first, and trimmed at
+                        <p class="mb-1">No two cloths come near each other: all may be laid and held first, and
+                            trimmed at
                             one stop. That saves {{ $n($bill->savedS) }} s a frame.</p>
                         <button class="btn" data-key="o">Make that version <kbd>o</kbd></button>
                     </form>

@@ -38,7 +38,8 @@
                                 <td>{{ $out->needle }}<br><span
                                         class="text-sm text-soft tabular-nums">{{ $out->speed_spm }} spm</span></td>
                                 <td><strong
-                                        @class(['now' => !$out->passed])>{{ $out->passed ? 'came out' : 'did not' }}</strong>,
+                                        @class(['now' => !$out->passed])>{{ $out->passed
+                                            ? 'came out' : 'did not' }}</strong>,
                                     {{ $out->who }}@if ($out->remark !== '')
                                         <br><span class="text-sm">{{ $out->remark }}</span>
                                         @endif @if ($out->photo)
@@ -53,7 +54,8 @@
                     </tbody>
                 </table>
             @endif
-            <details class="mt-4" @if ($errors->hasAny(['fabric', 'backing', 'layers', 'needle', 'speed', 'passed', 'remark', 'who', 'photo'])) open @endif>
+            <details class="mt-4" @if ($errors->hasAny(['fabric', 'backing', 'layers', 'needle', 'speed', 'passed',
+                'remark', 'who', 'photo'])) open @endif>
                 <summary class="font-semibold text-indigo" data-key="n" data-does="Write down a sew-out">Write down a
                     sew-out <kbd>n</kbd></summary>
                 <form method="post" action="{{ route('artwork.sewout', $artwork) }}" enctype="multipart/form-data"
@@ -133,7 +135,8 @@
                 <x-field name="name" label="Name" :value="$artwork->name" maxlength="120" required />
                 <div><label for="variant">This one is the</label><select id="variant" name="variant">
                         @foreach (Hakama\Artwork\Variant::cases() as $variant)
-                            <option value="{{ $variant->value }}" @selected(old('variant', $artwork->variant->value) === $variant->value)>
+                            <option value="{{ $variant->value }}"
+                                @selected(old('variant', $artwork->variant->value) === $variant->value)>
                                 {{ $variant->label() }}</option>
                         @endforeach
                     </select>
@@ -143,7 +146,8 @@
                 <div><label for="family">Version of</label><select id="family" name="family">
                         <option value="">nothing else</option>
                         @foreach ($others as $other)
-                            <option value="{{ $other->id }}" @selected((int) old('family', $artwork->family_id) === $other->id)>{{ $other->name }}
+                            <option value="{{ $other->id }}"
+                                @selected((int) old('family', $artwork->family_id) === $other->id)>{{ $other->name }}
                             </option>
                         @endforeach
                     </select>
@@ -151,12 +155,15 @@
                 </div>
                 <div><label for="lettering">Lettering in it</label><select id="lettering" name="lettering">
                         @foreach (['' => 'nobody has said', '1' => 'yes', '0' => 'no'] as $value => $label)
-                            <option value="{{ $value }}" @selected((string) old('lettering', $artwork->lettering === null ? '' : (string) (int) $artwork->lettering) === (string) $value)>{{ $label }}
+                            <option value="{{ $value }}" @selected((string) old('lettering',
+                                $artwork->lettering === null ? ''
+                                    : (string) (int) $artwork->lettering) === (string) $value)>{{ $label }}
                             </option>
                         @endforeach
                     </select>
                 </div>
-                <x-field name="letter_mm" label="Height of the smallest letters, mm; empty for none" :value="$artwork->letter_mm" inputmode="decimal" class="num !w-24" />
+                <x-field name="letter_mm" label="Height of the smallest letters, mm; empty for none"
+                    :value="$artwork->letter_mm" inputmode="decimal" class="num !w-24" />
                 <p class="col-span-2"><button class="btn">Keep this</button></p>
             </form>
             <h2 class="mb-2 mt-7">Files</h2>
@@ -198,7 +205,9 @@
                     @csrf
                     @if ($using !== [])
                         <p class="note note-now mb-3">Used already by
-                            {{ implode(', ', array_map(static fn($b) => "{$b->code} ({$b->order->customer}, {$b->left} of {$b->pieces} pieces to go)", $using)) }}.
+                            {{ implode(', ', array_map(static fn($b)
+                                => "{$b->code} ({$b->order->customer}, {$b->left} of {$b->pieces} pieces to go)",
+                                    $using)) }}.
                             They would be sewn from the new file, and their frames were chosen for this one.</p>
                     @endif
                     <div class="grid grid-cols-2 gap-4">

@@ -1,10 +1,13 @@
 @php $units = app(App\Shop\House::class)->units(); @endphp
 <x-layout station="artwork" title="Artwork">
-    @php $open = collect($artworks->items())->filter(fn ($a) => $a->read_at === null || str_contains((string) $a->hexes, '-')); @endphp
+    @php $open = collect($artworks->items())->filter(fn ($a) => $a->read_at === null
+        || str_contains((string) $a->hexes, '-')); @endphp
     <x-slot:say>
         @if ($open->isNotEmpty())
             <span class="now">{{ $open->first()->name }} wants
-                {{ $open->first()->read_at === null ? 'reading: it is under way' : 'a thread' }}</span>{{ $open->count() > 1 ? ', and ' . ($open->count() - 1) . ' more' : '' }}.
+                {{ $open->first()->read_at === null
+                    ? 'reading: it is under way' : 'a thread' }}</span>{{ $open->count() > 1
+                    ? ', and ' . ($open->count() - 1) . ' more' : '' }}.
         @else
             Every artwork has its threads.
         @endif
@@ -35,7 +38,8 @@
                     <a href="{{ route('artwork.show', $artwork) }}" class="block no-underline">
                         <span class="weave flex h-44 items-center justify-center border border-hair p-3">
                             @if ($artwork->read_at)
-                                <img src="{{ route('artwork.drawing', [$artwork, 'v' => substr(md5($artwork->checksum . $artwork->hexes), 0, 8)]) }}"
+                                <img src="{{ route('artwork.drawing',
+                                    [$artwork, 'v' => substr(md5($artwork->checksum . $artwork->hexes), 0, 8)]) }}"
                                     alt="" class="max-h-full max-w-full" loading="lazy">
                             @else<span class="text-soft">being read</span>
                             @endif
@@ -45,7 +49,8 @@
                     <span class="block text-sm text-soft tabular-nums">{{ App\Shop\Figure::words($artwork->stitches) }}
                         stitches,
                         {{ $units->size($artwork->bounds()->width(), $artwork->bounds()->height()) }}{{--
-                        --}}{{ $artwork->variant === Hakama\Artwork\Variant::Standard ? '' : ', ' . $artwork->variantLabel() }}</span>
+                        --}}{{ $artwork->variant === Hakama\Artwork\Variant::Standard
+                            ? '' : ', ' . $artwork->variantLabel() }}</span>
                     <span class="mt-1 flex">
                         @foreach (array_filter(explode(',', (string) $artwork->hexes)) as $hex)
                             <x-swatch :hex="$hex === '-' ? null : $hex" />

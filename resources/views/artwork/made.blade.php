@@ -30,7 +30,8 @@
             @endif
             @foreach ($places as $place)
                 <g
-                    transform="translate({{ round($place->x, 2) }} {{ round(-$place->y, 2) }}) rotate({{ -$making->turn->value }}) scale({{ $making->mirrored ? -1 : 1 }} 1)">
+                    transform="translate({{ round($place->x, 2) }} {{ round(-$place->y,
+                        2) }}) rotate({{ -$making->turn->value }}) scale({{ $making->mirrored ? -1 : 1 }} 1)">
                     <image href="{{ $picture }}" x="{{ -$one->width() / 2 - 2 }}"
                         y="{{ -$one->height() / 2 - 2 }}" width="{{ $one->width() + 4 }}"
                         height="{{ $one->height() + 4 }}" />
@@ -38,7 +39,8 @@
             @endforeach
             @if (count($places) > 1)
                 <polyline
-                    points="{{ implode(' ', array_map(static fn($p) => round($p->x, 1) . ',' . round(-$p->y, 1), $places)) }}"
+                    points="{{ implode(' ', array_map(static fn($p) => round($p->x, 1) . ','
+                        . round(-$p->y, 1), $places)) }}"
                     fill="none" stroke="#c8481f" stroke-opacity=".7" stroke-width="{{ $box[0] / 300 }}"
                     stroke-dasharray="{{ $box[0] / 80 }} {{ $box[0] / 120 }}" />
             @endif
@@ -93,7 +95,8 @@
         <div hx-swap-oob="innerHTML:#sure-box"><label
                 class="note note-now flex items-center gap-3 text-base text-ink"><input type="checkbox" name="sure"
                     value="1" class="h-5 w-5">
-                {{ $artwork->lettering ? 'There is lettering in it, and mirrored lettering cannot be read.' : 'Nobody has said whether there is lettering in it: mirrored lettering cannot be read.' }}
+                {{ $artwork->lettering ? 'There is lettering in it, and mirrored lettering cannot be read.'
+                    : 'Nobody has said whether there is lettering in it: mirrored lettering cannot be read.' }}
                 I have looked: this design may be mirrored.</label></div>
     @else
         <div hx-swap-oob="innerHTML:#sure-box"></div>

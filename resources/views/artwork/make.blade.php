@@ -8,7 +8,8 @@
                     inputmode="numeric" class="num" value="{{ request('for', 48) }}" data-key="q"
                     data-does="For how many pieces" hx-get="{{ route('artwork.sheets', $artwork) }}"
                     hx-trigger="load, input changed delay:400ms" hx-target="#sheets" hx-swap="innerHTML"></div>
-            <p class="flex-1 text-sm text-soft">Patches, and whatever is cut out of a frame: which frame, and how many to a
+            <p class="flex-1 text-sm text-soft">Patches, and whatever is cut out of a frame: which frame, and how
+                many to a
                 sheet, is done soonest.</p>
         </div>
         <div id="sheets" class="mt-2 min-h-10" aria-live="polite"></div>
@@ -23,19 +24,22 @@
                 <div><label for="turn">Turned, counter-clockwise</label><select id="turn" name="turn"
                         data-key="t" data-does="Choose the turn">
                         @foreach ([0 => 'not', 90 => '90°', 180 => '180°', 270 => '270°'] as $deg => $label)
-                            <option value="{{ $deg }}" @selected((int) old('turn', request('turn')) === $deg)>{{ $label }}
+                            <option value="{{ $deg }}" @selected((int) old('turn',
+                                request('turn')) === $deg)>{{ $label }}
                             </option>
                         @endforeach
                     </select>
                 </div>
                 <div><label class="mt-6 flex items-center gap-2 text-base text-ink"><input type="checkbox"
-                            name="mirrored" value="1" class="h-5 w-5" @checked(old('mirrored', request('mirrored'))) data-key="i"
+                            name="mirrored" value="1" class="h-5 w-5" @checked(old('mirrored', request('mirrored')))
+                                data-key="i"
                             data-does="Mirror it"> Mirrored left to right <kbd>i</kbd></label></div>
                 <div><label for="frame">Inside the field of</label><select id="frame" name="frame"
                         data-key="f" data-does="Choose the frame">
                         <option value="">no frame</option>
                         @foreach ($frames as $frame)
-                            <option value="{{ $frame->code }}" @selected(old('frame', request('frame')) === $frame->code)>{{ $frame->code }}
+                            <option value="{{ $frame->code }}"
+                                @selected(old('frame', request('frame')) === $frame->code)>{{ $frame->code }}
                                 {{ $frame->name }}</option>
                         @endforeach
                     </select><x-wrong field="frame" /></div>
@@ -62,7 +66,8 @@
                     <p class="mt-1 text-sm text-soft">For applied cloth whose lines come in one block. The number of a
                         stitch is read under <a href="{{ route('artwork.show', $artwork) }}">Look</a>. Stops it has
                         already:
-                        {{ implode(', ', array_map(static fn($step) => App\Shop\Figure::words($step->to), array_slice($sheet->steps, 0, -1))) ?: 'none' }}.
+                        {{ implode(', ', array_map(static fn($step) => App\Shop\Figure::words($step->to),
+                            array_slice($sheet->steps, 0, -1))) ?: 'none' }}.
                     </p>
                 </div>
                 <x-field name="name" label="Name of what is made" box="col-span-2" maxlength="120"

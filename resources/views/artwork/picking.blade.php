@@ -33,7 +33,8 @@
                             @endif
                         </td>
                         <td>{{ $item->action->label() }}</td>
-                        <td class="num">{{ $units->figure($item->widthMm, 1) }} × {{ $units->figure($item->heightMm, 1) }}</td>
+                        <td class="num">{{ $units->figure($item->widthMm, 1) }} ×
+                            {{ $units->figure($item->heightMm, 1) }}</td>
                         <td class="num">{{ max(1, $bill->frames) }}</td>
                     </tr>
                 @endforeach

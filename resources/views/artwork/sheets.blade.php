@@ -10,7 +10,8 @@
 @endphp
 @if ($patch !== null)
     <p @class(['mb-2 text-sm', 'now' => $patch !== []])>
-        {{ $patch === [] ? 'As a patch: filled, in one piece, with a border to cut along.' : 'As a patch: ' . implode(' ', $patch) }}</p>
+        {{ $patch === [] ? 'As a patch: filled, in one piece, with a border to cut along.'
+            : 'As a patch: ' . implode(' ', $patch) }}</p>
 @endif
 @if ($problem !== null)
     <p class="now text-sm">{{ $problem }}</p>
@@ -41,7 +42,8 @@
                     <td class="num">{{ $n($sheet->cm2 / 10000, 2) }} m²</td>
                     <td><a class="btn btn-small"
                             href="{{ route('artwork.make', [$artwork, ...$made($sheet)]) }}"
-                            aria-label="Lay it out: {{ $sheet->grid->copies() }} in {{ $sheet->frame }}">Lay it out</a></td>
+                            aria-label="Lay it out: {{ $sheet->grid->copies() }} in {{ $sheet->frame }}">Lay it
+                                out</a></td>
                 </tr>
             @endforeach
         </tbody>

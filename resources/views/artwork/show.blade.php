@@ -37,7 +37,8 @@
                 <p data-p="scale" class="text-sm" hidden><span class="dense-scale" aria-hidden="true"></span> 1 to
                     {{ $dense }} needle points per mm²; persimmon with a stroke: more than {{ $dense }}.
                     The worst place has {{ $artwork->densest[0] }},
-                    {{ (new Hakama\Stitch\Point($artwork->densest[1], $artwork->densest[2]))->seenFrom(new Hakama\Stitch\Point(0, 0)) }}
+                    {{ (new Hakama\Stitch\Point($artwork->densest[1],
+                        $artwork->densest[2]))->seenFrom(new Hakama\Stitch\Point(0, 0)) }}
                     the start.</p>
                 <label for="scrub" class="sr-only">Stitch</label>
                 <input id="scrub" data-p="scrub" type="range" min="0" max="{{ $artwork->stitches }}"
@@ -143,14 +144,16 @@
                     <div class="border-b border-hair py-2">
                         <div class="flex items-start gap-3">
                             <p class="flex-1"><span
-                                    class="text-sm text-soft">{{ $finding->code->label() }}</span><br>{{ $finding->message }}
+                                    class="text-sm text-soft">{{ $finding->code->label() }}</span><br>{{
+                                        $finding->message }}
                             </p>
                             @if ($finding->code === Hakama\Stitch\FindingCode::CapOrder)
                                 <button class="btn btn-small" data-do="order"
                                     aria-label="Number the objects on the drawing">Show order</button>
                             @elseif ($finding->spots !== [] || $finding->blocks !== [])
                                 <button class="btn btn-small" aria-pressed="false"
-                                    data-spots="{{ json_encode(array_map(static fn($s) => [$s->at->x, $s->at->y, $s->stitch], $finding->spots)) }}"
+                                    data-spots="{{ json_encode(array_map(static fn($s) => [$s->at->x, $s->at->y,
+                                        $s->stitch], $finding->spots)) }}"
                                     data-blocks="{{ json_encode($finding->blocks) }}"
                                     @if ($loop->first) data-key="f" @endif
                                     aria-label="Show where: {{ $finding->code->label() }}">Show where</button>
@@ -192,7 +195,8 @@
                                 <td><x-swatch :hex="$block->thread?->hex" />
                                     @if ($block->thread)
                                         {{ $block->thread->code }}
-                                        {{ $block->thread->name }}{{ $block->thread->weight !== 40 ? ', ' . $block->thread->weight . ' wt' : '' }}
+                                        {{ $block->thread->name }}{{ $block->thread->weight !== 40
+                                            ? ', ' . $block->thread->weight . ' wt' : '' }}
                                     @else
                                         <span class="now">none yet</span>
                                     @endif
@@ -206,7 +210,8 @@
                                 <td class="num"><button class="btn btn-small"
                                         hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}"
                                         hx-target="#choose" hx-swap="innerHTML"
-                                        @if ($loop->first) data-key="t" data-does="Choose a thread for the first block" @endif
+                                        @if ($loop->first) data-key="t"
+                                            data-does="Choose a thread for the first block" @endif
                                         aria-label="Choose the thread of block {{ $block->number }}">Choose</button>
                                 </td>
                             </tr>
@@ -221,7 +226,8 @@
                     <dt>Colour changes, trims, jumps</dt>
                     <dd>{{ $artwork->changes }}, {{ $artwork->trims }}, {{ $artwork->jumps }}</dd>
                     <dt>Size</dt>
-                    <dd>{{ app(App\Shop\House::class)->units()->size($artwork->bounds()->width(), $artwork->bounds()->height(), 1) }}</dd>
+                    <dd>{{ app(App\Shop\House::class)->units()->size($artwork->bounds()->width(),
+                        $artwork->bounds()->height(), 1) }}</dd>
                     <dt>Longest, shortest stitch</dt>
                     <dd>{{ $n($artwork->coreLengths()->longestMm(), 1) }},
                         {{ $n($artwork->coreLengths()->shortestMm(), 1) }} mm</dd>
@@ -265,7 +271,8 @@
                 @if ($ordered->isNotEmpty())
                     <p class="mt-4 text-sm">In orders @foreach ($ordered as $number)
                             <a
-                                href="{{ route('orders.show', $number) }}">{{ $number }}</a>{{ $loop->last ? '.' : ', ' }}
+                                href="{{ route('orders.show', $number) }}">{{ $number }}</a>{{ $loop->last
+                                    ? '.' : ', ' }}
                         @endforeach
                     </p>
                 @endif

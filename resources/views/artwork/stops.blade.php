@@ -20,7 +20,8 @@
     <x-artwork-tabs :artwork="$artwork" here="stops" />
     <x-wrong field="blocks" />
     @if ($sheet->filmBeforeTrimming() !== null)
-        <p class="note note-now mb-3" role="alert">Film is laid after block {{ $sheet->filmBeforeTrimming() }}, and cloth is
+        <p class="note note-now mb-3" role="alert">Film is laid after block {{ $sheet->filmBeforeTrimming() }}, and
+            cloth is
             trimmed after that: the scissors cut the film. Lay it after the last trimming.</p>
     @endif
     <form method="post" action="{{ route('artwork.stops', $artwork) }}">
@@ -28,7 +29,8 @@
         <input type="hidden" name="seen" value="{{ $seen }}">
         <p class="mb-3 hidden text-sm print:block">{{ $artwork->name }}, {{ $n($artwork->stitches) }} stitches,
             {{ app(App\Shop\House::class)->units()->size($artwork->bounds()->width(), $artwork->bounds()->height()) }}.
-            {{ $halts === [] ? 'Colour change mode: by itself.' : 'The machine halts after stitch ' . implode(', ', array_map($n, $halts)) . '.' }}
+            {{ $halts === [] ? 'Colour change mode: by itself.'
+                : 'The machine halts after stitch ' . implode(', ', array_map($n, $halts)) . '.' }}
         </p>
         <ol class="steps">
             @foreach ($sheet->steps as $step)
@@ -39,14 +41,17 @@
                 <li class="step" data-step="{{ $step->block }}">
                     <div class="weave flex h-36 items-center justify-center p-2"><img class="max-h-full max-w-full"
                             loading="lazy" alt="Block {{ $step->block }} on what is sewn before it"
-                            src="{{ route('artwork.drawing', [$artwork, 'block' => $step->block, 'v' => substr(md5($artwork->checksum . ($block->thread->hex ?? '')), 0, 8)]) }}">
+                            src="{{ route('artwork.drawing',
+                                [$artwork, 'block' => $step->block,
+                                    'v' => substr(md5($artwork->checksum . ($block->thread->hex ?? '')), 0, 8)]) }}">
                     </div>
                     <p class="mt-2 flex items-baseline gap-2"><strong
                             class="text-lg tabular-nums">{{ $step->block }}</strong><span class="flex-1"><x-swatch
                                 :hex="$block->thread?->hex" />
                             @if ($block->thread)
                                 {{ $block->thread->code }}
-                                {{ $block->thread->name }}{{ $block->thread->weight !== 40 ? ', ' . $block->thread->weight . ' wt' : '' }}
+                                {{ $block->thread->name }}{{ $block->thread->weight !== 40
+                                    ? ', ' . $block->thread->weight . ' wt' : '' }}
                             @else
                                 <span class="now">no thread yet</span>
                             @endif
@@ -58,7 +63,9 @@
                         <select id="role-{{ $step->block }}" name="blocks[{{ $step->block }}][role]">
                             <option value="">as proposed: {{ $block->toCore()->proposed->label() }}</option>
                             @foreach (Hakama\Artwork\Role::cases() as $role)
-                                <option value="{{ $role->value }}" @selected(old("{$key}.role", $block->role?->value) === $role->value)>{{ $role->label() }}
+                                <option value="{{ $role->value }}"
+                                    @selected(old("{$key}.role", $block->role?->value) === $role->value)>{{
+                                        $role->label() }}
                                 </option>
                             @endforeach
                         </select>
@@ -69,7 +76,8 @@
                                 <option value="">as the role wants: {{ $step->role->actionAfter($preCut)->label() }}
                                 </option>
                                 @foreach (Hakama\Artwork\StopAction::cases() as $action)
-                                    <option value="{{ $action->value }}" @selected(old("{$key}.action", $block->action?->value) === $action->value)>
+                                    <option value="{{ $action->value }}"
+                                        @selected(old("{$key}.action", $block->action?->value) === $action->value)>
                                         {{ $action->label() }}</option>
                                 @endforeach
                             </select>

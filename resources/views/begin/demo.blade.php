@@ -1,5 +1,6 @@
 <x-layout station="shop" title="Begin your own shop">
-    <x-slot:say>This is the demo. Look at it as long as you like; when you begin your own shop it goes, and a backup of it
+    <x-slot:say>This is the demo. Look at it as long as you like; when you begin your own shop it goes, and a backup
+        of it
         is kept.</x-slot:say>
     <h1 class="mb-4">Your own shop, in the place of the demo</h1>
     <form method="post" action="{{ route('begin.clear') }}" class="grid max-w-[44em] gap-4">@csrf

@@ -6,8 +6,10 @@
     <x-wrong field="sets" />
     <div class="grid gap-x-6 gap-y-3 md:grid-cols-2">
         @foreach (Hakama\Machine\FrameSet::cases() as $set)
-            <label class="m-0 flex items-start gap-3 border-b border-hair py-2 text-base text-ink"><input type="checkbox"
-                    name="sets[]" value="{{ $set->value }}" class="mt-1" @checked(in_array($set->value, old('sets', []), true))>
+            <label class="m-0 flex items-start gap-3 border-b border-hair py-2 text-base text-ink"><input
+                type="checkbox"
+                    name="sets[]" value="{{ $set->value }}" class="mt-1"
+                        @checked(in_array($set->value, old('sets', []), true))>
                 <span><strong>{{ $set->words() }}</strong><span class="block text-sm text-soft">{{ $set->isFor() }}:
                         @foreach ($set->frames() as $name => $frame)
                             {{ $frame->id }} {{ $frame->window->widthMm }} ×

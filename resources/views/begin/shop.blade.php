@@ -6,7 +6,8 @@
 <form method="post" action="{{ route('begin.shop') }}" class="grid max-w-[40em] gap-4">@csrf @method('put')
     <x-field name="name" label="What the shop is called" :value="$shop->name" maxlength="80" required />
     <div class="grid grid-cols-2 gap-4">
-        <div><label for="zone">Its clock</label><select id="zone" name="zone" @if ($shop->name === '') data-own-zone @endif
+        <div><label for="zone">Its clock</label><select id="zone" name="zone" @if ($shop->name === '') data-own-zone
+            @endif
                 @error('zone') aria-invalid="true" aria-describedby="wrong-zone" @enderror>
                 @foreach (timezone_identifiers_list() as $zone)
                     <option @selected(old('zone', $shop->zone) === $zone)>{{ $zone }}</option>
@@ -24,11 +25,13 @@
     </div>
     <x-field name="owner" label="Who owns it" :value="$owner" maxlength="40" autocomplete="username" required />
     <div class="grid grid-cols-2 gap-4">
-        <x-field name="password" :label="'A password, at least ' . App\People\Password::LEAST . ' letters'" type="password" autocomplete="new-password"
+        <x-field name="password" :label="'A password, at least ' . App\People\Password::LEAST . ' letters'"
+            type="password" autocomplete="new-password"
             required />
         <x-field name="again" label="The same again" type="password" autocomplete="new-password" required />
     </div>
-    <p class="text-sm text-soft">From then on everybody says who they are: desks with a password, tablets with a code and
+    <p class="text-sm text-soft">From then on everybody says who they are: desks with a password, tablets with a code
+        and
         a PIN. The password is kept only as its hash.</p>
     <div><button class="btn btn-main" data-key="v">Keep it <kbd>v</kbd></button></div>
 </form>

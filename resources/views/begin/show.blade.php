@@ -16,7 +16,8 @@
                         @class(['done' => in_array($one, $done, true)])>
                         <a href="{{ route('begin.show', ['step' => $one->value]) }}"><span
                                 class="stitch" aria-hidden="true"></span>{{ $one->label() }}</a>
-                        <span class="block text-sm text-soft">{{ in_array($one, $done, true) ? 'Done. ' : '' }}{{ $one->opens() }}</span>
+                        <span class="block text-sm text-soft">{{ in_array($one, $done, true)
+                            ? 'Done. ' : '' }}{{ $one->opens() }}</span>
                     </li>
                 @endforeach
             </ol>
@@ -33,7 +34,8 @@
                 @include('begin.' . $step->value)
                 @if ($step !== Step::Shop)
                     <form method="post" action="{{ route('begin.pass', $step->value) }}" class="mt-6">@csrf<button
-                            class="btn btn-small">{{ in_array($step, $done, true) ? 'On to the next' : 'Leave it for now' }}</button>
+                            class="btn btn-small">{{ in_array($step, $done, true)
+                                ? 'On to the next' : 'Leave it for now' }}</button>
                     </form>
                 @endif
             @endif

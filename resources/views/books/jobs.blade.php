@@ -1,6 +1,7 @@
 @php
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
-    $m = static fn(?int $cents) => $cents === null ? '' : ($cents < 0 ? '−' : '') . App\Shop\Figure::words(abs($cents) / 100, 2);
+    $m = static fn(?int $cents) => $cents === null ? '' : ($cents < 0
+        ? '−' : '') . App\Shop\Figure::words(abs($cents) / 100, 2);
     $lost = $jobs->filter(static fn($job) => $job->priceCents() !== null && $job->priceCents() < $job->realCents());
     $earned = $jobs->sum(static fn($job) => $job->priceCents() === null ? 0 : $job->priceCents() - $job->realCents());
 @endphp
@@ -51,8 +52,10 @@
                         <td class="num">{{ $m($price) }}</td>
                         <td class="num">{{ $m($job->plannedCents()) }}</td>
                         <td class="num">{{ $m($real) }}</td>
-                        <td @class(['num', 'now' => $price !== null && $price < $real])>{{ $price === null ? '' : $m($price - $real) }}</td>
-                        <td class="num">{{ $price === null ? 'no price' : $n($job->marginPercent($real) ?? 0, 1) . ' %' }}
+                        <td @class(['num', 'now' => $price !== null && $price < $real])>{{ $price === null
+                            ? '' : $m($price - $real) }}</td>
+                        <td class="num">{{ $price === null
+                            ? 'no price' : $n($job->marginPercent($real) ?? 0, 1) . ' %' }}
                         </td>
                         <td class="text-sm">
                             @if ($furthest)
@@ -64,7 +67,8 @@
                 @endforeach
             </tbody>
         </table>
-        <p class="mt-3 text-sm text-soft">Of an order that is sewn in part, what it came to is that part; its price is the
+        <p class="mt-3 text-sm text-soft">Of an order that is sewn in part, what it came to is that part; its price
+            is the
             whole.</p>
     @endif
 </x-layout>

@@ -7,13 +7,15 @@
 <x-layout station="books" title="What was learned">
     <x-slot:say>
         @if ($shifted->isNotEmpty())
-            <span class="now">{{ $shifted->first()->machine->code }} no longer sews {{ $shifted->first()->fabric->label() }}
+            <span class="now">{{ $shifted->first()->machine->code }} no longer sews
+                {{ $shifted->first()->fabric->label() }}
                 as it did.</span>
         @elseif ($open->isNotEmpty())
             {{ $open->count() === 1 ? 'One time is' : $open->count() . ' times are' }} other than reckoned.
         @elseif (collect($rules)->contains(fn($rule) => $rule->isOffered()))
             Loads take what is reckoned; {{ lcfirst(collect($rules)->first(fn($rule) => $rule->isOffered())->label) }}
-            {{ collect($rules)->filter(fn($rule) => $rule->isOffered())->count() === 1 ? 'is' : 'and another figure are' }} other by the log.
+            {{ collect($rules)->filter(fn($rule) => $rule->isOffered())->count() === 1
+                ? 'is' : 'and another figure are' }} other by the log.
         @else
             Loads take what is reckoned, as far as it is logged.
         @endif
@@ -68,7 +70,8 @@
                                     type="hidden" name="offered" value="{{ $offer->offered() }}">
                                 @if ($offer->isOffered())
                                     <button class="btn btn-small" name="do" value="take"
-                                        @if ($loop->first) data-key="t" @endif>Take it @if ($loop->first)<kbd>t</kbd>@endif</button>
+                                        @if ($loop->first) data-key="t"
+                                            @endif>Take it @if ($loop->first)<kbd>t</kbd>@endif</button>
                                     <button class="btn btn-small" name="do" value="leave">Leave it</button>
                                 @endif
                                 @if ($offer->inForce !== 1.0)
@@ -129,8 +132,10 @@
                                 <form method="post" action="{{ route('books.learned.rule') }}" class="flex gap-2">@csrf
                                     @method('put')<input type="hidden" name="about" value="{{ $offer->about }}"><input
                                         type="hidden" name="figures" value="{{ $offer->sign() }}"><button
-                                        class="btn btn-small whitespace-nowrap" name="do" value="take">Take it<span class="sr-only">:
-                                            {{ $offer->label }}</span></button><button class="btn btn-small whitespace-nowrap" name="do"
+                                        class="btn btn-small whitespace-nowrap" name="do" value="take">Take it<span
+                                            class="sr-only">:
+                                            {{ $offer->label }}</span></button><button
+                                                class="btn btn-small whitespace-nowrap" name="do"
                                         value="leave">Leave it</button></form>
                             @else
                                 <span class="text-sm text-soft">as reckoned</span>
@@ -140,7 +145,8 @@
                 @endforeach
             </tbody>
         </table></div>
-        <x-because about="How they are worked out">From the last four months: hooping is what lies between two touches of the
+        <x-because about="How they are worked out">From the last four months: hooping is what lies between two
+            touches of the
             same person at the same batch; breaks and spoilage are counted against stitches and pieces, with some that went
             as reckoned put to them; bobbin thread by least squares over what each bobbin had sewn when it ran out. What is
             taken becomes the house rule, and is taken back like any change of it.</x-because>

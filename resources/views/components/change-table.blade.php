@@ -1,7 +1,8 @@
 @props(['changes', 'thing' => false])
 @php
     $words = static fn($value) => is_array($value)
-        ? implode(', ', array_map(static fn($k, $v) => (is_int($k) ? '' : "{$k} ") . (is_scalar($v) ? $v : json_encode($v)), array_keys($value), $value))
+        ? implode(', ', array_map(static fn($k, $v) => (is_int($k) ? '' : "{$k} ") . (is_scalar($v)
+        ? $v : json_encode($v)), array_keys($value), $value))
         : (is_bool($value) ? ($value ? 'yes' : 'no') : ($value === null || $value === '' ? 'nothing' : (string) $value));
 @endphp
 <table>
@@ -29,7 +30,8 @@
                         @if ($change->kind === 'order')
                             <a href="{{ url('/orders/' . $change->thing) }}">{{ $change->thing }}</a>
                         @elseif ($change->kind === 'rule')
-                            <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ str_replace('_', ' ', $change->thing) }}</a>
+                            <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ str_replace('_', ' ',
+                                $change->thing) }}</a>
                         @elseif ($change->kind === 'setup')
                             <a href="{{ url('/setup/' . $change->thing) }}">its setup</a>
                         @else

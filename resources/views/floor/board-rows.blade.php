@@ -36,7 +36,8 @@
                 </p>
                 <p class="text-base text-soft">
                     @if ($row->ends)
-                        batch ends {{ App\Clock\ShopClock::words($row->ends) }}{{ $row->now->late > 0 ? ', after its promise' : '' }}
+                        batch ends {{ App\Clock\ShopClock::words($row->ends) }}{{ $row->now->late > 0
+                            ? ', after its promise' : '' }}
                     @endif
                 </p>
             @endif
@@ -48,13 +49,16 @@
     <h2 class="mb-1 mt-6">Who does what next</h2>
     <div class="grid grid-cols-1 gap-4 md:grid-cols-3">
         @foreach ($board->shares as $person => $acts)
-            <section @class(['bg-paper p-4', 'border-l-[10px] border-ink' => $person === $who]) aria-label="For {{ $person }}">
+            <section @class(['bg-paper p-4', 'border-l-[10px] border-ink' => $person === $who])
+                aria-label="For {{ $person }}">
                 <h3 class="font-semibold">{{ $person }}{{ $person === $who ? ', that is you' : '' }}</h3>
                 <ol>
                     @forelse ($acts as $act)
                         <li class="flex items-baseline gap-3 border-b border-hair py-1 text-base"><strong
-                                class="w-12">{{ $act->machine }}</strong><span class="flex-1">{{ ucfirst($act->what) }}</span><span
-                                @class(['num', 'now' => $act->stands || $act->slackS < 0])>{{ $act->when() }}</span></li>
+                                class="w-12">{{ $act->machine }}</strong><span
+                                    class="flex-1">{{ ucfirst($act->what) }}</span><span
+                                @class(['num', 'now' => $act->stands
+                                    || $act->slackS < 0])>{{ $act->when() }}</span></li>
                     @empty
                         <li class="py-1 text-base text-soft">nothing now</li>
                     @endforelse

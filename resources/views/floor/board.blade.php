@@ -14,5 +14,6 @@
         <a class="ml-auto" href="{{ route('floor.finish') }}" data-key="f">Finish and check <kbd>f</kbd></a>
         <a href="{{ route('floor.show') }}" data-key="b">At the machine <kbd>b</kbd></a>
     </div>
-    <div hx-get="{{ route('floor.board') }}" hx-trigger="every 5s" hx-swap="innerHTML">@include('floor.board-rows')</div>
+    <div hx-get="{{ route('floor.board') }}" hx-trigger="every 5s"
+        hx-swap="innerHTML">@include('floor.board-rows')</div>
 </x-layout>

@@ -14,7 +14,8 @@
         <dt>Garment</dt>
         <dd>{{ $line->garmentLabel() }}</dd>
         <dt>Sewn on it</dt>
-        <dd>{{ $bundle->decoration->artwork->name ?? 'artwork comes later' }}, {{ $bundle->decoration->positionLabel() }}</dd>
+        <dd>{{ $bundle->decoration->artwork->name ?? 'artwork comes later' }},
+            {{ $bundle->decoration->positionLabel() }}</dd>
         <dt>For</dt>
         <dd><a href="{{ route('orders.show', $order) }}">no. {{ $order->number }}</a>, {{ $order->customer->name }}, due
             {{ $order->due_at->format('D j M, H:i') }}</dd>
@@ -27,10 +28,12 @@
         <dt>Stand</dt>
         <dd>
             @foreach ($states as $state => $some)
-                {{ $some->count() }} {{ ['waiting' => 'waiting', 'sewing' => 'on the machine', 'done' => 'sewn'][$state] }}{{ $loop->last ? '' : ', ' }}
+                {{ $some->count() }} {{ ['waiting' => 'waiting', 'sewing' => 'on the machine',
+                    'done' => 'sewn'][$state] }}{{ $loop->last ? '' : ', ' }}
             @endforeach
             @if ($bundle->decoration->batch)
-                in {{ $bundle->decoration->batch->code }}{{ $bundle->decoration->batch->machine ? ' on ' . $bundle->decoration->batch->machine->code : '' }}
+                in {{ $bundle->decoration->batch->code }}{{ $bundle->decoration->batch->machine
+                    ? ' on ' . $bundle->decoration->batch->machine->code : '' }}
             @endif
         </dd>
     </dl>
@@ -42,7 +45,8 @@
                 label="Take so many off" inputmode="numeric" class="num" /><button class="btn mt-2 w-full">A bundle of
                 their own</button></form>
         <form method="post" action="{{ route('floor.bundles.join', $bundle) }}">@csrf<x-field name="other"
-                label="Label of another" placeholder="K-12-3" maxlength="200" /><button class="btn mt-2 w-full">Tie it to
+                label="Label of another" placeholder="K-12-3" maxlength="200" /><button
+                    class="btn mt-2 w-full">Tie it to
                 this one</button></form>
     </div>
 </x-layout>

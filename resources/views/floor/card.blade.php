@@ -2,14 +2,19 @@
     $at = static fn(int $s) => App\Clock\ShopClock::time($s);
 @endphp
 <x-layout station="floor" :title="'Needles for ' . $batch->code" :floor="true">
-    <x-slot:say>{{ $batch->started ? "{$batch->code} is on {$placed->machine}: these are its needles." : "For the rack of {$placed->machine} as it will stand " . App\Clock\ShopClock::words($at($placed->changeoverStart)) . ', when ' . $batch->code . ' is set up.' }}</x-slot:say>
+    <x-slot:say>{{ $batch->started ? "{$batch->code} is on {$placed->machine}: these are its needles."
+        : "For the rack of {$placed->machine} as it will stand "
+        . App\Clock\ShopClock::words($at($placed->changeoverStart)) . ', when ' . $batch->code
+        . ' is set up.' }}</x-slot:say>
     <div class="mb-3 flex items-center gap-3">
         <h1>{{ $batch->code }} {{ $batch->design->name }}</h1><a class="btn btn-main ml-auto"
             href="{{ route('floor.show', $placed->machine) }}" data-key="b">Back to {{ $placed->machine }}
             <kbd>b</kbd></a>
     </div>
     <p class="mb-2">{{ $batch->left }} × {{ $batch->setup->garment }}, {{ $batch->setup->position }}, frame
-        <strong>{{ $batch->batch->equipment->frame }}</strong>{{ $setup === null ? '' : ", {$setup->loading->endWords()} towards the machine, " . App\Setup\DecisionRow::turn($setup->turnToSet) }},
+        <strong>{{ $batch->batch->equipment->frame }}</strong>{{ $setup === null
+            ? '' : ", {$setup->loading->endWords()} towards the machine, "
+            . App\Setup\DecisionRow::turn($setup->turnToSet) }},
         needle <strong>{{ $batch->batch->equipment->needle }}</strong>, {{ $batch->setup->speedSpm }} stitches a
         minute.</p>
     @include('needles.card-table')

@@ -1,6 +1,7 @@
 @php use Hakama\Floor\EventKind as K; @endphp
 <x-layout station="floor" title="Put right" :floor="true">
-    <x-slot:say>What was recorded by mistake is put right by an event of its own; the first one stays in the log.</x-slot:say>
+    <x-slot:say>What was recorded by mistake is put right by an event of its own; the first one stays in the
+        log.</x-slot:say>
     <h1 class="mb-3">{{ $machine->code }} {{ $machine->name }}: recorded of late</h1>
     @if ($corrigible === [])
         <p class="note">Nothing was counted or spoiled here of late.</p>
@@ -12,17 +13,21 @@
                 @foreach ($corrigible as $wrong)
                     <label class="check m-0"><input type="radio" name="of"
                             value="{{ $wrong->seq }}:{{ $wrong->piece }}" data-sets="put-right"
-                            data-to="{{ $wrong->by->value }}" @checked(old('of') === "{$wrong->seq}:{$wrong->piece}")><span
+                            data-to="{{ $wrong->by->value }}"
+                                @checked(old('of') === "{$wrong->seq}:{$wrong->piece}")><span
                             class="flex-1">{{ $wrong->words }}</span></label>
                 @endforeach
                 <x-wrong field="of" />
             </fieldset>
             <div><label for="put-right">In truth</label><select id="put-right" name="kind">
-                    <option value="{{ K::PieceReturned->value }}" @selected(old('kind') === K::PieceReturned->value)>it is not done: it waits again</option>
-                    <option value="{{ K::SpoilWithdrawn->value }}" @selected(old('kind') === K::SpoilWithdrawn->value)>it was not spoiled</option>
+                    <option value="{{ K::PieceReturned->value }}"
+                        @selected(old('kind') === K::PieceReturned->value)>it is not done: it waits again</option>
+                    <option value="{{ K::SpoilWithdrawn->value }}"
+                        @selected(old('kind') === K::SpoilWithdrawn->value)>it was not spoiled</option>
                 </select><x-wrong field="kind" /></div>
             <x-field name="reason" label="Why" maxlength="200" />
-            <div class="flex gap-3"><button class="btn btn-now" data-key="g">Put it right <kbd>g</kbd></button><a class="btn"
+            <div class="flex gap-3"><button class="btn btn-now" data-key="g">Put it right <kbd>g</kbd></button><a
+                class="btn"
                     href="{{ route('floor.show', $machine) }}" data-key="q">Back <kbd>q</kbd></a></div>
         </form>
     @endif

@@ -9,7 +9,8 @@
             @foreach (Hakama\Floor\Symptom::cases() as $one)
                 <a href="{{ route('floor.finder', ['see' => $one->value]) }}"
                     @if ($one === $seen) aria-current="page" @endif
-                    @class(['border-l-4 px-3 py-2 no-underline', 'border-now font-semibold' => $one === $seen, 'border-hair' => $one !== $seen])>{{ $one->label() }}</a>
+                    @class(['border-l-4 px-3 py-2 no-underline', 'border-now font-semibold' => $one === $seen,
+                        'border-hair' => $one !== $seen])>{{ $one->label() }}</a>
             @endforeach
         </nav>
         <section aria-live="polite">
@@ -31,7 +32,8 @@
                                 <tr>
                                     <td>{{ $row->machine }}</td>
                                     <td>{{ Hakama\Garment\Fabric::from($row->fabric)->label() }}</td>
-                                    <td class="num">{{ (int) $row->pieces === 1 ? 'one piece' : (int) $row->pieces . ' pieces' }}</td>
+                                    <td class="num">{{ (int) $row->pieces === 1
+                                        ? 'one piece' : (int) $row->pieces . ' pieces' }}</td>
                                 </tr>
                             @endforeach
                         </tbody>

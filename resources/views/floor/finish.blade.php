@@ -17,7 +17,8 @@
         <a class="ml-auto" href="{{ route('floor.board') }}" data-key="o">All machines <kbd>o</kbd></a>
         <a href="{{ route('floor.show') }}" data-key="b">At the machine <kbd>b</kbd></a>
     </div>
-    <x-wrong field="who" /><x-wrong field="numbers" /><x-wrong field="cause" /><x-wrong field="note" /><x-wrong field="picture" /><x-wrong field="spot_x" />
+    <x-wrong field="who" /><x-wrong field="numbers" /><x-wrong field="cause" /><x-wrong field="note" /><x-wrong
+        field="picture" /><x-wrong field="spot_x" />
     <div class="grid grid-cols-1 gap-8 md:grid-cols-2">
         <section aria-label="To finish">
             <h2 class="mb-2">To finish</h2>
@@ -33,7 +34,8 @@
                         <p class="mt-1 text-base leading-snug">{{ implode(' ', $row['tasks']) }}</p>
                     @endif
                     @if ($row['pressed'])
-                        <div class="mt-2 flex flex-wrap items-center gap-4" data-timer="{{ $press[0] }} {{ $press[1] }} {{ $press[0] }}"
+                        <div class="mt-2 flex flex-wrap items-center gap-4"
+                            data-timer="{{ $press[0] }} {{ $press[1] }} {{ $press[0] }}"
                             data-acts="press|let it cool|turned over, press">
                             <button type="button" class="btn" @if ($loop->first) data-key="t" @endif>Press, by the
                                 clock @if ($loop->first)<kbd>t</kbd>@endif</button>
@@ -43,7 +45,8 @@
                     <div class="mt-2 grid grid-cols-2 gap-x-4">
                         @foreach ($row['pieces'] as $piece)
                             <label class="check"><input type="checkbox" name="numbers[]" value="{{ $piece->id }}"
-                                    checked><span class="flex-1 text-base">{{ $piece->label() }}@if ($piece->text !== null)
+                                    checked><span class="flex-1 text-base">{{ $piece->label() }}@if ($piece->text
+                                        !== null)
                                         , <span class="spelling">{{ $piece->text }}</span>
                                         @endif @if ($piece->finish === Hakama\Floor\FinishState::Rework)
                                             <strong class="now">to put right</strong>
@@ -59,7 +62,8 @@
                                 <option @selected(old('who', $who) === $name)>{{ $name }}</option>
                             @endforeach
                         </select><button class="btn btn-main flex-1"
-                            @if ($loop->first) data-key="f" @endif>Finished @if ($loop->first)<kbd>f</kbd>@endif</button>
+                            @if ($loop->first) data-key="f"
+                                @endif>Finished @if ($loop->first)<kbd>f</kbd>@endif</button>
                     </div>
                 </form>
             @empty
@@ -83,7 +87,8 @@
                             <p>{{ $piece->label() }}@if ($piece->text !== null)
                                     , <span class="spelling">{{ $piece->text }}</span>
                                 @endif
-                                <span class="text-base text-soft">{{ $piece->sewn_by === '' ? '' : "sewn by {$piece->sewn_by}" }}</span>
+                                <span class="text-base text-soft">{{ $piece->sewn_by === ''
+                                    ? '' : "sewn by {$piece->sewn_by}" }}</span>
                             </p>
                             <div class="mt-2 grid grid-cols-[10rem_1fr] gap-3">
                                 <div><label class="sr-only" for="by-{{ $piece->id }}">Looked at by</label><select
@@ -109,7 +114,9 @@
                             </details>
                             <div class="mt-2 grid grid-cols-2 gap-3">
                                 <button class="btn btn-main" name="verdict" value="good"
-                                    @if ($loop->parent->first && $loop->first) data-key="g" @endif>Good @if ($loop->parent->first && $loop->first)<kbd>g</kbd>@endif</button>
+                                    @if ($loop->parent->first && $loop->first) data-key="g"
+                                        @endif>Good @if ($loop->parent->first
+                                            && $loop->first)<kbd>g</kbd>@endif</button>
                                 <button class="btn" name="verdict" value="rework">Put it right</button>
                             </div>
                             <div class="mt-2 grid grid-cols-[1fr_auto] gap-3"><label class="sr-only"

@@ -14,9 +14,11 @@
         @foreach ($machines as $one)
             <a class="btn {{ $one->id === $station->machine->id ? 'btn-main' : '' }}"
                 href="{{ route('floor.show', $one) }}"
-                @if ($one->id === $station->machine->id) aria-current="true" @endif>{{ $one->code }} {{ $one->name }}</a>
+                @if ($one->id === $station->machine->id) aria-current="true"
+                    @endif>{{ $one->code }} {{ $one->name }}</a>
         @endforeach
-        <a class="btn" href="{{ route('floor.board') }}" data-key="v" data-does="All machines at once">All <kbd>v</kbd></a>
+        <a class="btn" href="{{ route('floor.board') }}" data-key="v"
+            data-does="All machines at once">All <kbd>v</kbd></a>
         <a class="btn" href="{{ route('floor.bench') }}" data-key="j" data-does="The hooping bench">Bench
             <kbd>j</kbd></a>
         <a class="btn" href="{{ route('floor.finish') }}" data-key="z" data-does="Finish and check">Finish

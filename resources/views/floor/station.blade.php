@@ -43,7 +43,8 @@
                                 {{ $run->pieces }}</span></span><br>pieces
                         done{{ $run->spoiled > 0 ? ", {$run->spoiled} spoiled" : '' }}@if ($open->copies > 1)
                             <span class="block text-base text-soft">{{ $open->copies }} to a frame:
-                                {{ $open->batch->pieces }} {{ $open->batch->pieces === 1 ? 'frame' : 'frames' }} to go</span>
+                                {{ $open->batch->pieces }} {{ $open->batch->pieces === 1
+                                    ? 'frame' : 'frames' }} to go</span>
                         @endif
                     </p>
                 </div>
@@ -56,7 +57,11 @@
                 @endif
                 <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img"
                     aria-label="The design, filled as far as it is sewn"
-                    data-track="{{ $named?->sewn ? route('orders.names.track', [$open->decorationId, $named->sewn]) : ($several ? route('setup.hooping.track', [$open->decorationId, $running->hooping(), 'v' => substr($design->checksum, 0, 8)]) : route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)])) }}"
+                    data-track="{{ $named?->sewn ? route('orders.names.track', [$open->decorationId, $named->sewn])
+                        : ($several ? route('setup.hooping.track', [$open->decorationId, $running->hooping(),
+                        'v' => substr($design->checksum, 0, 8)])
+                            : route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0,
+                            8)])) }}"
                     data-colours="{{ json_encode($design->colours()) }}"
                     data-left="{{ $design->bounds->left }}" data-right="{{ $design->bounds->right }}"
                     data-bottom="{{ $design->bounds->bottom }}" data-top="{{ $design->bounds->top }}"
@@ -101,15 +106,22 @@
                             id="stitch">{{ $n($run->stage === Stage::Sewn ? $stitches : $running->stitch) }}</span>
                         of {{ $n($stitches) }} stitches</span>
                     <span
-                        id="share">{{ $stitches ? intdiv(100 * ($run->stage === Stage::Sewn ? $stitches : $running->stitch), $stitches) : 0 }}
+                        id="share">{{ $stitches ? intdiv(100 * ($run->stage === Stage::Sewn
+                            ? $stitches : $running->stitch), $stitches) : 0 }}
                         %</span>
                 </div>
                 <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="Steps">
                     @foreach ($sheet->steps as $step)
                         @php $needle = $m->needleWith($design->threads()[$step->block - 1])?->number; @endphp
                         <li class="floor-step" data-to="{{ $step->to }}"
-                            @if ($run->load->event && $running->stitch >= $step->from - 1 && $running->stitch < $step->to) data-here @endif><x-swatch
-                                :hex="$design->colours()[$step->block - 1]" />{{ $design->threads()[$step->block - 1] }}{{ $needle ? ", needle {$needle}" : '' }}{{ in_array($step->role, [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true) ? '' : ', ' . $step->role->label() }}{{ $step->note === '' || $step->halts() ? '' : ': ' . $step->note }}
+                            @if ($run->load->event && $running->stitch >= $step->from - 1
+                                && $running->stitch < $step->to) data-here @endif><x-swatch
+                                :hex="$design->colours()[$step->block - 1]"
+                                    />{{ $design->threads()[$step->block - 1] }}{{ $needle
+                                        ? ", needle {$needle}" : '' }}{{ in_array($step->role,
+                                        [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true)
+                                            ? '' : ', ' . $step->role->label() }}{{ $step->note === ''
+                                            || $step->halts() ? '' : ': ' . $step->note }}
                         </li>
                         @if ($step->halts())
                             <li class="floor-step halt">halt:
@@ -118,8 +130,10 @@
                     @endforeach
                 </ol>
                 @if ($run->stage === Stage::Halted)
-                    <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->load->stitch) }}. @if ($break !== null)
-                            Block {{ $break->step?->block }}, {{ $break->thread }}{{ $break->needle === null ? '' : ", needle {$break->needle}" }}:
+                    <p class="note note-now mt-2 text-base">Halted at stitch {{ $n($run->load->stitch) }}.
+                        @if ($break !== null)
+                            Block {{ $break->step?->block }}, {{ $break->thread }}{{ $break->needle === null
+                                ? '' : ", needle {$break->needle}" }}:
                             rethread, step back {{ $stepBack }} stitches past the break, to about
                             {{ $n(max(0, $break->stitch - $stepBack)) }}, then go on.
                             @if ($break->breaks > 1)
@@ -131,7 +145,8 @@
                         @elseif ($run->load->haltedBy === K::BobbinRanOut)
                             Change the bobbin.
                         @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))
-                            <strong>{{ ucfirst($step->action?->label() ?? 'look') }}</strong>{{ $step->note !== '' ? ': ' . $step->note : '' }}.
+                            <strong>{{ ucfirst($step->action?->label() ?? 'look') }}</strong>{{ $step->note !== ''
+                                ? ': ' . $step->note : '' }}.
                             Then go on.
                         @endif If the frame was moved, use “return to the last position”: never
                         centre again. Stop before reaching in; a struck frame throws needle fragments.</p>
@@ -141,7 +156,8 @@
                     @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
                     @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
                         <li class="flex items-center gap-3 border-b border-hair py-1">
-                            <span class="flex-1">{{ $running->pieces[$id]?->label() }}@if ($running->pieces[$id]?->text !== null)
+                            <span class="flex-1">{{ $running->pieces[$id]?->label()
+                                }}@if ($running->pieces[$id]?->text !== null)
                                     <strong class="spelling">{{ $running->pieces[$id]->text }}</strong>
                                 @endif <span class="text-soft">in
                                     {{ $open->batch->equipment->frame }}</span>
@@ -157,7 +173,8 @@
                                         name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
                                         value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece"
                                         value="{{ $id }}"><button class="btn !min-h-[48px] !text-base"
-                                        @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop ? ' <kbd>h</kbd>' : '' !!}<span
+                                        @if ($id === $nextToHoop) data-key="h" @endif>Hooped{!! $id === $nextToHoop
+                                            ? ' <kbd>h</kbd>' : '' !!}<span
                                             class="sr-only">: {{ $running->pieces[$id]?->label() }}</span></button>
                                 </form>
                             @endif
@@ -186,14 +203,16 @@
                                     {{ $running->setup->driver->value }}</legend>
                                 @foreach ($running->work->at(Hakama\Setup\Notes\WorkStage::Driver) as $step)
                                     <label class="check"><input type="checkbox" name="checked[]"
-                                            value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true))><span
+                                            value="{{ $step->code }}" @checked(in_array($step->code,
+                                                old('checked', []), true))><span
                                             class="flex-1 text-base leading-snug">{{ $step->text }}</span></label>
                                 @endforeach
                                 <div class="mb-3 mt-2 flex items-center gap-3"><label for="driver_min"
                                         class="m-0 text-base">Minutes it took</label><input id="driver_min"
                                         name="driver_min" inputmode="decimal" class="num !w-20"
                                         value="{{ old('driver_min') }}"
-                                        @error('driver_min') aria-invalid="true" aria-describedby="wrong-driver_min" @enderror><span
+                                        @error('driver_min') aria-invalid="true" aria-describedby="wrong-driver_min"
+                                            @enderror><span
                                         class="text-base text-soft">for this machine’s own time</span></div>
                                 <x-wrong field="driver_min" />
                                 <p class="font-head font-semibold">Before the first load</p>
@@ -203,7 +222,8 @@
                             @foreach ([Hakama\Setup\Notes\WorkStage::Prepare, Hakama\Setup\Notes\WorkStage::Hoop, Hakama\Setup\Notes\WorkStage::Mount] as $stage)
                                 @if (isset($keys[$stage->value]))
                                     <label class="check items-start py-2"><input type="checkbox" name="checked[]"
-                                            value="{{ $stage->value }}" @checked(in_array($stage->value, old('checked', []), true))
+                                            value="{{ $stage->value }}" @checked(in_array($stage->value,
+                                                old('checked', []), true))
                                             data-key="{{ $keys[$stage->value] }}"
                                             data-does="{{ $stage->label() }}"><span
                                             class="flex-1"><strong>{{ $stage->label() }}</strong><span
@@ -216,16 +236,21 @@
                             @endforeach
                             @foreach ($running->work->at(Hakama\Setup\Notes\WorkStage::Preflight) as $step)
                                 <label class="check"><input type="checkbox" name="checked[]"
-                                        value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []), true))
-                                        @if ($keys[$step->code] !== '') data-key="{{ $keys[$step->code] }}" data-does="{{ $step->text }}" @endif><span
-                                        class="flex-1 text-base leading-snug">{{ $step->text }}</span>@if ($keys[$step->code] !== '')<kbd>{{ $keys[$step->code] }}</kbd>@endif</label>
+                                        value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []),
+                                            true))
+                                        @if ($keys[$step->code] !== '') data-key="{{ $keys[$step->code] }}"
+                                            data-does="{{ $step->text }}" @endif><span
+                                        class="flex-1 text-base leading-snug">{{ $step->text
+                                            }}</span>@if ($keys[$step->code] !== '')<kbd>{{ $keys[$step->code]
+                                                }}</kbd>@endif</label>
                             @endforeach
                         </fieldset>
                         <div class="mt-3 flex items-center gap-3"><span class="text-base text-soft">After the trace the
                                 panel says</span><label for="origin_x" class="m-0 text-base">X</label><input
                                 id="origin_x" name="origin_x" inputmode="decimal" class="num !w-24"
                                 value="{{ old('origin_x') }}"
-                                @error('origin_x') aria-invalid="true" aria-describedby="wrong-origin_x" @enderror><label
+                                @error('origin_x') aria-invalid="true" aria-describedby="wrong-origin_x"
+                                    @enderror><label
                                 for="origin_y" class="m-0 text-base">Y</label><input id="origin_y" name="origin_y"
                                 inputmode="decimal" class="num !w-24" value="{{ old('origin_y') }}"
                                 @error('origin_y') aria-invalid="true" aria-describedby="wrong-origin_y" @enderror><span
@@ -263,8 +288,11 @@
                                 static fn(array $touch): array => [
                                     $touch[0],
                                     match ($touch[0]) {
-                                        K::LoadStarted => $named === null ? 'Start load ' . ($run->load->number + 1) : "It is {$named->text}: start",
-                                        K::PieceDone => $running->isLastHooping() ? "Done: count {$count}" : 'Off: hooping ' . $running->hooping() . ' of ' . count($running->hoopings) . ' is sewn',
+                                        K::LoadStarted => $named === null
+                                            ? 'Start load ' . ($run->load->number + 1) : "It is {$named->text}: start",
+                                        K::PieceDone => $running->isLastHooping()
+                                            ? "Done: count {$count}" : 'Off: hooping ' . $running->hooping() . ' of '
+                                            . count($running->hoopings) . ' is sewn',
                                         default => App\Floor\Touches::label($touch[0]),
                                     },
                                     ...$looks[$touch[0]->value],
@@ -287,7 +315,8 @@
                         @if ($waits)
                             <div class="note note-now col-span-2 text-base" id="first-off">
                                 <p><strong>The first piece is to be looked at</strong>, unhooped, by somebody else: <a
-                                        href="{{ route('floor.finish') }}">Finish and check</a>. The next load waits.</p>
+                                        href="{{ route('floor.finish') }}">Finish and check</a>. The next load
+                                            waits.</p>
                                 <form method="post" action="{{ route('floor.events', $m) }}"
                                     class="mt-2 flex items-end gap-2">@csrf<input type="hidden" name="id"
                                         value="{{ Str::uuid() }}"><input type="hidden" name="batch"
@@ -295,7 +324,8 @@
                                         value="{{ K::LoadStarted->value }}">
                                     <div class="flex-1"><label for="override" class="text-base">Go on all the same,
                                             because</label><input id="override" name="override" maxlength="200"
-                                            @error('override') aria-invalid="true" aria-describedby="wrong-override" @enderror>
+                                            @error('override') aria-invalid="true" aria-describedby="wrong-override"
+                                                @enderror>
                                     </div><button class="btn">Start</button>
                                 </form>
                                 <x-wrong field="override" />
@@ -329,7 +359,8 @@
                     @endif
                     @if ($run->onFrame !== [])
                         <p class="mt-3 text-base">On the machine: @foreach ($run->onFrame as $id)
-                                <strong>{{ $running->pieces[$id]?->label() }}{{ $running->pieces[$id]?->text === null ? '' : ', ' . $running->pieces[$id]->text }}</strong>{{ $loop->last ? '' : ', ' }}
+                                <strong>{{ $running->pieces[$id]?->label() }}{{ $running->pieces[$id]?->text === null
+                                    ? '' : ', ' . $running->pieces[$id]->text }}</strong>{{ $loop->last ? '' : ', ' }}
                             @endforeach
                         </p>
                         <form method="post" action="{{ route('floor.events', $m) }}" class="mt-2">@csrf<input

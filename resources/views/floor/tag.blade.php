@@ -15,7 +15,8 @@
         <dt>Garment</dt>
         <dd>{{ $piece->decoration->line->garmentLabel() }}</dd>
         <dt>Sewn on it</dt>
-        <dd>{{ $piece->decoration->artwork->name ?? 'artwork comes later' }}, {{ $piece->decoration->positionLabel() }}</dd>
+        <dd>{{ $piece->decoration->artwork->name ?? 'artwork comes later' }},
+            {{ $piece->decoration->positionLabel() }}</dd>
         <dt>For</dt>
         <dd><a href="{{ route('orders.show', $order) }}">no. {{ $order->number }}</a>, {{ $order->customer->name }}, due
             {{ $order->due_at->format('D j M, H:i') }}</dd>
@@ -30,13 +31,16 @@
         <h2 class="mb-2 mt-5">What was seen</h2>
         <ul class="flex flex-wrap gap-5">
             @foreach ($looks as $look)
-                <li class="max-w-[20em] text-base">{{ ['finished' => 'finished', 'passed' => 'good', 'rework' => 'to be put right', 'rejected' => 'not good'][$look->kind] }}{{ $look->cause ? ", {$look->cause->label()}" : '' }}{{ $look->note !== '' ? ": {$look->note}" : '' }}
+                <li class="max-w-[20em] text-base">{{ ['finished' => 'finished', 'passed' => 'good',
+                    'rework' => 'to be put right', 'rejected' => 'not good'][$look->kind] }}{{ $look->cause
+                        ? ", {$look->cause->label()}" : '' }}{{ $look->note !== '' ? ": {$look->note}" : '' }}
                     <span class="text-soft">{{ $look->who }}, {{ $look->done_at->format('j M, H:i') }}</span>
                     @if ($look->photo)
                         <figure class="spot mt-1"><img src="{{ route('floor.look', $look->id) }}"
                                 alt="What {{ $look->who }} saw">@if ($look->spot_x !== null)<svg viewBox="0 0 100 100"
                                     preserveAspectRatio="none" aria-hidden="true"><ellipse
-                                        cx="{{ round(100 * $look->spot_x, 2) }}" cy="{{ round(100 * $look->spot_y, 2) }}"
+                                        cx="{{ round(100 * $look->spot_x, 2) }}"
+                                            cy="{{ round(100 * $look->spot_y, 2) }}"
                                         rx="4" ry="4" /></svg>@endif
                         </figure>
                     @endif
@@ -53,7 +57,8 @@
                 value="{{ $piece->id }}"><button class="btn btn-main" data-key="h">It is hooped <kbd>h</kbd></button>
         </form>
     @elseif ($read->isToFinish())
-        <form method="post" action="{{ route('floor.finish') }}" class="flex items-center gap-3">@csrf<input type="hidden"
+        <form method="post" action="{{ route('floor.finish') }}" class="flex items-center gap-3">@csrf<input
+            type="hidden"
                 name="id" value="{{ Str::uuid() }}"><input type="hidden" name="numbers[]"
                 value="{{ $piece->id }}"><label class="sr-only" for="who">Finished by</label><select id="who"
                 name="who" class="!w-48">

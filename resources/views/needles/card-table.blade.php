@@ -22,10 +22,12 @@
                 <td class="num">{{ $step->block }}</td>
                 <td><x-swatch :hex="$batch->design->colours()[$i]" />{{ $code }} {{ $threads[$code]?->name }}</td>
                 <td class="num"><strong
-                        class="needle-number">{{ $needle }}</strong>{{ isset($load[$needle]) && $load[$needle]->to === $code ? ' load it' : '' }}
+                        class="needle-number">{{ $needle }}</strong>{{ isset($load[$needle])
+                            && $load[$needle]->to === $code ? ' load it' : '' }}
                 </td>
                 <td class="num">{{ $step->from }} to {{ $step->to }}</td>
-                <td>{{ $step->action?->label() ?? 'ends' }}{{ $step->halts() ? ' (halt)' : '' }}{{ $step->note === '' ? '' : ', ' . $step->note }}
+                <td>{{ $step->action?->label() ?? 'ends' }}{{ $step->halts() ? ' (halt)' : '' }}{{ $step->note === ''
+                    ? '' : ', ' . $step->note }}
                 </td>
             </tr>
         @endforeach

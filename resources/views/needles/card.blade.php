@@ -15,7 +15,9 @@
                 {{ $at($placed->changeoverStart)->format('D j M H:i') }}, no. {{ $batch->order->number }}</span>
         </header>
         <p class="my-1">{{ $batch->left }} × {{ $batch->setup->garment }}, {{ $batch->setup->position }}, frame
-            {{ $batch->batch->equipment->frame }}{{ $setup === null ? '' : ", {$setup->loading->endWords()} towards the machine, " . App\Setup\DecisionRow::turn($setup->turnToSet) }};
+            {{ $batch->batch->equipment->frame }}{{ $setup === null
+                ? '' : ", {$setup->loading->endWords()} towards the machine, "
+                . App\Setup\DecisionRow::turn($setup->turnToSet) }};
             needle {{ $batch->batch->equipment->needle }}, {{ $batch->setup->speedSpm }} stitches a minute.</p>
         @include('needles.card-table')
         <p class="cautions mt-2">Read each code as it goes on the needle: what the machine keeps from the last job is

@@ -7,7 +7,9 @@
         @if ($due === [])
             {{ $machine->code }} wants nothing at the moment.
         @else
-            <span class="now">{{ $machine->code }}: {{ lcfirst($due[0]->task->wanted($due[0]->needle)) }}{{ count($due) > 1 ? ', and ' . (count($due) - 1) . ' more' : '' }}.</span>
+            <span class="now">{{ $machine->code }}:
+                {{ lcfirst($due[0]->task->wanted($due[0]->needle)) }}{{ count($due) > 1
+                    ? ', and ' . (count($due) - 1) . ' more' : '' }}.</span>
         @endif
     </x-slot:say>
     <x-needle-tabs :machine="$machine" :machines="$machines" here="care" />
@@ -27,10 +29,12 @@
                 <tbody>
                     @foreach ($list->all as $i => $one)
                         <tr>
-                            <td>{{ $one->isDue() || $one->needle === null ? $one->task->wanted($one->needle) : "Needle {$one->needle}" }}
+                            <td>{{ $one->isDue() || $one->needle === null
+                                ? $one->task->wanted($one->needle) : "Needle {$one->needle}" }}
                                 @if ($one->needle !== null)
                                     @php $needle = $machine->rack->firstWhere('number', $one->needle); @endphp
-                                    <span class="block text-sm text-soft">{{ $needle?->size }} {{ $needle?->point }}, {{ $needle?->thread?->code ?? 'no thread' }}</span>
+                                    <span class="block text-sm text-soft">{{ $needle?->size }} {{ $needle?->point }},
+                                        {{ $needle?->thread?->code ?? 'no thread' }}</span>
                                 @endif
                             </td>
                             <td class="num">{{ $n($one->used) }}</td>
@@ -49,7 +53,8 @@
                                     @if ($start)
                                         <form method="post" action="{{ route('plan.down') }}" class="mt-1">@csrf
                                             <input type="hidden" name="machine" value="{{ $machine->code }}"><input
-                                                type="hidden" name="from" value="{{ $start->format('Y-m-d H:i') }}"><input
+                                                type="hidden" name="from" value="{{ $start->format('Y-m-d H:i')
+                                                    }}"><input
                                                 type="hidden" name="to"
                                                 value="{{ $start->addMinutes($minutes)->format('Y-m-d H:i') }}"><input
                                                 type="hidden" name="what"
@@ -78,7 +83,8 @@
                     <form method="post" action="{{ route('needles.care.note', $machine) }}">@csrf<input type="hidden"
                             name="id" value="{{ Str::uuid() }}"><input type="hidden" name="task"
                             value="{{ $task->value }}"><button class="btn"
-                            data-key="{{ ['o', 't'][$j] }}">{{ $task->label() }} <kbd>{{ ['o', 't'][$j] }}</kbd></button>
+                            data-key="{{ ['o', 't'][$j] }}">{{ $task->label() }}
+                                <kbd>{{ ['o', 't'][$j] }}</kbd></button>
                     </form>
                 @endforeach
             </div>
@@ -88,7 +94,9 @@
                     value="{{ Hakama\Floor\Care\CareTask::FootHeight->value }}">
                 <div class="w-36"><label for="needle">Foot of needle</label><select id="needle" name="needle">
                         @foreach ($machine->rack as $needle)
-                            <option value="{{ $needle->number }}" @selected((int) old('needle') === $needle->number)>{{ $needle->number }}{{ isset($feet[$needle->number]) ? ': ' . $feet[$needle->number]->note : '' }}</option>
+                            <option value="{{ $needle->number }}"
+                                @selected((int) old('needle') === $needle->number)>{{ $needle->number }}{{
+                                    isset($feet[$needle->number]) ? ': ' . $feet[$needle->number]->note : '' }}</option>
                         @endforeach
                     </select></div>
                 <x-field name="note" label="set to" maxlength="80" box="w-40" placeholder="one card" />
@@ -100,8 +108,10 @@
                 <h2 class="mb-1 mt-6">Done</h2>
                 <ul>
                     @foreach ($done as $one)
-                        <li class="border-b border-hair py-1">{{ $one->task->label() }}{{ $one->needle ? ", needle {$one->needle}" : '' }}{{ $one->note !== '' ? ": {$one->note}" : '' }}
-                            <span class="text-soft">{{ $one->done_at->format('D j M, H:i') }}{{ $one->who !== '' ? ", {$one->who}" : '' }}</span>
+                        <li class="border-b border-hair py-1">{{ $one->task->label() }}{{ $one->needle
+                            ? ", needle {$one->needle}" : '' }}{{ $one->note !== '' ? ": {$one->note}" : '' }}
+                            <span class="text-soft">{{ $one->done_at->format('D j M, H:i') }}{{ $one->who !== ''
+                                ? ", {$one->who}" : '' }}</span>
                         </li>
                     @endforeach
                 </ul>

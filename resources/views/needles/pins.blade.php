@@ -28,7 +28,8 @@
             <tbody>
                 @foreach ($advice->pins as $pin)
                     <tr>
-                        <td><x-swatch :hex="$threads[$pin['thread']]?->hex" />{{ $pin['thread'] }} {{ $threads[$pin['thread']]?->name }}
+                        <td><x-swatch :hex="$threads[$pin['thread']]?->hex"
+                            />{{ $pin['thread'] }} {{ $threads[$pin['thread']]?->name }}
                         </td>
                         <td class="num">{{ $pin['uses'] }}</td>
                         <td class="num">{{ $pin['saves'] }} {{ $pin['saves'] === 1 ? 'change' : 'changes' }}</td>

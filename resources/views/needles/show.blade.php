@@ -24,21 +24,27 @@
     </x-slot:say>
     <x-needle-tabs :machine="$machine" :machines="$machines" here="show" />
     <svg viewBox="0 0 1180 232" class="w-full" role="img"
-        aria-label="The rack of {{ $machine->code }}: @foreach ($machine->rack as $needle)needle {{ $needle->number }} {{ $needle->thread?->name ?? 'empty' }}{{ isset($toLoad[$needle->number]) ? ', to be loaded' : '' }}{{ $loop->last ? '' : ', ' }} @endforeach">
+        aria-label="The rack of {{ $machine->code }}: @foreach ($machine->rack as $needle)needle {{ $needle->number
+            }} {{ $needle->thread?->name ?? 'empty' }}{{ isset($toLoad[$needle->number])
+                ? ', to be loaded' : '' }}{{ $loop->last ? '' : ', ' }} @endforeach">
         <rect x="0" y="118" width="{{ $w * $machine->needles }}" height="7" fill="#1d2433" />
         @foreach ($machine->rack as $needle)
             @php
-                $x = ($machine->counts_from === 'right' ? $machine->needles - $needle->number : $needle->number - 1) * $w;
+                $x = ($machine->counts_from === 'right'
+                    ? $machine->needles - $needle->number : $needle->number - 1) * $w;
                 $m = $x + $w / 2;
                 $next = $toLoad[$needle->number] ?? null;
             @endphp
             <path
-                d="M{{ $m - $w * 0.34 }} 117L{{ $m - $w * 0.2 }} 40Q{{ $m }} 30 {{ $m + $w * 0.2 }} 40L{{ $m + $w * 0.34 }} 117z"
+                d="M{{ $m - $w * 0.34 }} 117L{{ $m - $w * 0.2 }} 40Q{{ $m }} 30 {{ $m + $w * 0.2 }} 40L{{ $m + $w *
+                    0.34 }} 117z"
                 fill="{{ $needle->thread?->hex ?? '#fffdf8' }}" stroke="#1d2433" stroke-width="1"
                 @if (!$needle->thread) stroke-dasharray="4 3" @endif />
             @if ($needle->thread)
                 <path
-                    d="M{{ $m - $w * 0.31 }} 104L{{ $m + $w * 0.3 }} 98M{{ $m - $w * 0.29 }} 90L{{ $m + $w * 0.28 }} 84M{{ $m - $w * 0.26 }} 76L{{ $m + $w * 0.25 }} 70M{{ $m - $w * 0.24 }} 62L{{ $m + $w * 0.22 }} 56"
+                    d="M{{ $m - $w * 0.31 }} 104L{{ $m + $w * 0.3 }} 98M{{ $m - $w * 0.29 }} 90L{{ $m + $w * 0.28
+                        }} 84M{{ $m - $w * 0.26 }} 76L{{ $m + $w * 0.25 }} 70M{{ $m - $w * 0.24 }} 62L{{ $m + $w *
+                            0.22 }} 56"
                     stroke="#fff" stroke-opacity=".3" stroke-width="1.4" />
             @endif
             <path d="M{{ $m }} 125V178" stroke="{{ $needle->thread?->hex ?? '#d8d0c0' }}"
@@ -118,19 +124,24 @@
                     @forelse ($batch->load as $change)
                         <div class="flex items-center gap-3 py-1">
                             <span class="min-w-0 flex-1"><strong>Needle {{ $change->needle }}:</strong>
-                                {{ $change->from === null ? '' : 'take off ' . $change->from . ' ' . ($threads[$change->from]->name ?? '') . ', ' }}load
+                                {{ $change->from === null ? ''
+                                    : 'take off ' . $change->from . ' ' . ($threads[$change->from]->name
+                                    ?? '') . ', ' }}load
                                 <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }}
                                 {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf
-                                    {{ $threads[$change->to]?->shelf() ?? '' }}{{ $change->beforeBlock > 1 ? ', at the stop before block ' . $change->beforeBlock : '' }}</span></span>
+                                    {{ $threads[$change->to]?->shelf() ?? '' }}{{ $change->beforeBlock > 1
+                                        ? ', at the stop before block ' . $change->beforeBlock : '' }}</span></span>
                             @if ($i === 0 || collect($planned)->take($i)->every(fn($b) => $b->load === []))
                                 <form method="post" action="{{ route('needles.load', [$machine, $change->needle]) }}">
                                     @csrf
                                     <input type="hidden" name="thread" value="{{ $change->to }}"><input
                                         type="hidden" name="seen"
-                                        value="{{ (int) $machine->rack->firstWhere('number', $change->needle)->thread_id }}">
+                                        value="{{ (int) $machine->rack->firstWhere('number',
+                                            $change->needle)->thread_id }}">
                                     <button class="btn btn-small btn-now"
                                         @if ($loop->first && $batch === $first) data-key="l" @endif>Needle
-                                        {{ $change->needle }} is loaded{!! $loop->first && $batch === $first ? ' <kbd>l</kbd>' : '' !!}</button>
+                                        {{ $change->needle }} is loaded{!! $loop->first && $batch === $first
+                                            ? ' <kbd>l</kbd>' : '' !!}</button>
                                 </form>
                             @endif
                         </div>
@@ -165,7 +176,8 @@
                         <tr>
                             <td class="num font-semibold">{{ $needle->number }}</td>
                             <td><x-swatch
-                                    :hex="$needle->thread?->hex" />{{ $needle->thread ? $needle->thread->code . ' ' . $needle->thread->name : 'empty' }}
+                                    :hex="$needle->thread?->hex" />{{ $needle->thread
+                                        ? $needle->thread->code . ' ' . $needle->thread->name : 'empty' }}
                             </td>
                             <td>
                                 <form method="post" action="{{ route('needles.fit', $machine) }}"

@@ -43,11 +43,14 @@
                                 <td>
                                     @if ($loop->first)
                                         <a
-                                            href="{{ route('needles.card', $one->batch->id) }}">{{ $one->batch->id }}</a>
+                                            href="{{ route('needles.card',
+                                                $one->batch->id) }}">{{ $one->batch->id }}</a>
                                     @endif
                                 </td>
                                 <td><strong>Needle {{ $change->needle }}:</strong>
-                                    {{ $change->from === null ? '' : 'take off ' . $change->from . ' ' . ($threads[$change->from]?->name ?? '') . ', ' }}load
+                                    {{ $change->from === null ? ''
+                                        : 'take off ' . $change->from . ' ' . ($threads[$change->from]?->name
+                                        ?? '') . ', ' }}load
                                     <x-swatch :hex="$threads[$change->to]?->hex" />{{ $change->to }}
                                     {{ $threads[$change->to]?->name }}</td>
                             </tr>

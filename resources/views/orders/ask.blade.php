@@ -8,22 +8,28 @@
     </div>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
         <form method="get" action="{{ route('orders.ask') }}" hx-get="{{ route('orders.ask') }}" hx-target="#asked"
-            hx-trigger="input delay:300ms, submit{{ request()->query->count() === 0 ? ', load' : '' }}" hx-swap="innerHTML">
+            hx-trigger="input delay:300ms, submit{{ request()->query->count() === 0
+                ? ', load' : '' }}" hx-swap="innerHTML">
             @php $v = static fn(string $field, string $else) => request()->string($field, $else)->value(); @endphp
             <div class="grid grid-cols-2 gap-3">
-                <x-field name="pieces" label="Garments" :value="$v('pieces', '24')" inputmode="numeric" class="num" autofocus />
-                <x-field name="places" label="Places on each" :value="$v('places', '1')" inputmode="numeric" class="num" />
-                <x-field name="width" label="Design, mm wide" :value="$v('width', '85')" inputmode="decimal" class="num" />
+                <x-field name="pieces" label="Garments" :value="$v('pieces', '24')" inputmode="numeric" class="num"
+                    autofocus />
+                <x-field name="places" label="Places on each" :value="$v('places', '1')" inputmode="numeric"
+                    class="num" />
+                <x-field name="width" label="Design, mm wide" :value="$v('width', '85')" inputmode="decimal"
+                    class="num" />
                 <x-field name="height" label="mm high" :value="$v('height', '60')" inputmode="decimal" class="num" />
             </div>
             <label for="fill" class="mt-3">How much of it is sewn</label>
             <select id="fill" name="fill">
                 @foreach (Hakama\Money\Fill::cases() as $fill)
-                    <option value="{{ $fill->value }}" @selected($v('fill', 'half') === $fill->value)>{{ $fill->label() }}</option>
+                    <option value="{{ $fill->value }}"
+                        @selected($v('fill', 'half') === $fill->value)>{{ $fill->label() }}</option>
                 @endforeach
             </select>
             <div class="mt-3 grid grid-cols-2 gap-3">
-                <x-field name="stitches" label="or its stitches, if known" :value="$v('stitches', '')" inputmode="numeric"
+                <x-field name="stitches" label="or its stitches, if known" :value="$v('stitches', '')"
+                    inputmode="numeric"
                     class="num" />
                 <x-field name="colours" label="Colours" :value="$v('colours', '3')" inputmode="numeric" class="num" />
                 <x-field name="blank" label="We pay for a garment" :value="$v('blank', '')" inputmode="decimal"

@@ -14,7 +14,8 @@
         <p class="mb-2">About {{ $n($guess->likely) }} stitches, {{ $n($guess->least) }} to {{ $n($guess->most) }}: from
             {{ $m(reset($quotes)->price) }} to {{ $m(end($quotes)->price) }}, until the tape is in.</p>
     @endif
-    <p @class(['mb-3', 'now' => ($likely->marginPercent() ?? 0) < $wanted])>Costs {{ $m($likely->cost->cents()) }}, earns
+    <p @class(['mb-3', 'now' => ($likely->marginPercent() ?? 0) < $wanted])>Costs {{ $m($likely->cost->cents()) }},
+        earns
         {{ ($likely->profit() < 0 ? '−' : '') . $m(abs($likely->profit())) }}: a margin of
         {{ $n($likely->marginPercent() ?? 0, 1) }} %@if (($likely->marginPercent() ?? 0) < $wanted)
             , below the {{ $n($wanted) }} % the house wants

@@ -26,7 +26,8 @@
                             src="{{ route('artwork.drawing', [$artwork, 'v' => $ownSign]) }}">
                     </div>
                     <figcaption class="mt-1 text-sm text-soft">As the artwork has
-                        it{{ $before->hidden === [] ? '' : ': block ' . implode(', ', $before->hidden) . ' hardly shows' }}
+                        it{{ $before->hidden === [] ? ''
+                            : ': block ' . implode(', ', $before->hidden) . ' hardly shows' }}
                     </figcaption>
                 </figure>
                 <figure class="m-0">
@@ -66,7 +67,9 @@
                                             <option value="">none yet</option>
                                         @endif
                                         @foreach ($threads as $thread)
-                                            <option value="{{ $thread->code }}" @selected(old("blocks.{$block->number}", $here[$i]?->code) === $thread->code)>
+                                            <option value="{{ $thread->code }}"
+                                                @selected(old("blocks.{$block->number}",
+                                                    $here[$i]?->code) === $thread->code)>
                                                 {{ $thread->code }} {{ $thread->name }}</option>
                                         @endforeach
                                     </select></span>
@@ -84,7 +87,8 @@
             <p class="mt-4"><button class="btn btn-main" data-key="s">Keep these colours <kbd>s</kbd></button></p>
             <x-because about="What the figures mean">How far a thread is from the cloth, by CIEDE2000. Under
                 {{ $n($shows) }} it hardly shows:
-                a <a href="/shop#thread_shows_delta_e">rule of the house</a>. Setup, needles, plan and thread go by what is
+                a <a href="/shop#thread_shows_delta_e">rule of the house</a>. Setup, needles, plan and thread go by
+                    what is
                 kept here.</x-because>
         </form>
     </div>

@@ -11,14 +11,16 @@
         @endif
         @if ($errors->any())
             <p class="note note-now mb-4" role="alert">Nothing was stored yet:
-                {{ $errors->count() === 1 ? 'one field needs' : $errors->count() . ' fields need' }} a look. All you typed
+                {{ $errors->count() === 1 ? 'one field needs' : $errors->count() . ' fields need' }} a look. All you
+                    typed
                 is still here.</p>
         @endif
         <x-wrong field="lines" />
         <div class="grid grid-cols-1 gap-4 sm:grid-cols-[2fr_1fr_1fr_3fr]">
             <div>
                 <label for="customer">For whom</label>
-                <input id="customer" name="customer" list="customers" value="{{ old('customer', $quote?->customer) }}" required
+                <input id="customer" name="customer" list="customers"
+                    value="{{ old('customer', $quote?->customer) }}" required
                     maxlength="120" autofocus autocomplete="off"
                     @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror>
                 <datalist id="customers">

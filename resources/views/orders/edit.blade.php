@@ -15,7 +15,8 @@
         </div>
         <div class="mt-3"><x-field name="note" label="Note" :value="$order->note" maxlength="500" /></div>
         <label class="check mt-3"><input type="checkbox" name="for_event" value="1"
-                @checked($errors->any() ? old('for_event') : $order->for_event)> For an event: of no use after it is due</label>
+                @checked($errors->any() ? old('for_event') : $order->for_event)> For an event: of no use after it is
+                    due</label>
         <x-wrong field="sizes" />
         @foreach ($order->lines as $line)
             @php $isOne = array_keys($garments->wanted[$line->id] ?? ['one' => 0]) === ['one']; @endphp
@@ -27,10 +28,12 @@
                         @continue(($size === Hakama\Garment\Size::One) !== $isOne)
                         @php $begun = $garments->begun[$line->id][$size->value] ?? 0; @endphp
                         <div class="w-20"><label
-                                for="s-{{ $line->id }}-{{ $size->value }}">{{ $isOne ? 'Garments' : $size->value }}</label><input
+                                for="s-{{ $line->id }}-{{ $size->value }}">{{ $isOne
+                                    ? 'Garments' : $size->value }}</label><input
                                 id="s-{{ $line->id }}-{{ $size->value }}" inputmode="numeric" class="num"
                                 name="sizes[{{ $line->id }}][{{ $size->value }}]"
-                                value="{{ old("sizes.{$line->id}.{$size->value}", $garments->wanted[$line->id][$size->value] ?? '') }}">
+                                value="{{ old("sizes.{$line->id}.{$size->value}",
+                                    $garments->wanted[$line->id][$size->value] ?? '') }}">
                             @if ($begun > 0)
                                 <span class="text-sm text-soft">{{ $begun }} begun</span>
                             @endif
@@ -40,16 +43,23 @@
                 </div>
                 <div class="mt-3 flex flex-wrap gap-3">
                     @php $at = "lines.{$line->id}"; @endphp
-                    <x-field :name="$at . '.colour_name'" label="Colour name" :value="$line->colour_name" maxlength="40" box="w-44" />
-                    <x-field :name="$at . '.colour_hex'" label="Looks like" :value="$line->colour_hex" maxlength="7" box="w-28" spellcheck="false" />
-                    <x-field :name="$at . '.unit_value'" label="One costs to replace" :value="$line->unit_value_cents === null ? '' : number_format($line->unit_value_cents / 100, 2, '.', '')"
+                    <x-field :name="$at . '.colour_name'" label="Colour name" :value="$line->colour_name"
+                        maxlength="40" box="w-44" />
+                    <x-field :name="$at . '.colour_hex'" label="Looks like" :value="$line->colour_hex" maxlength="7"
+                        box="w-28" spellcheck="false" />
+                    <x-field :name="$at . '.unit_value'" label="One costs to replace"
+                        :value="$line->unit_value_cents === null
+                            ? '' : number_format($line->unit_value_cents / 100, 2, '.', '')"
                         inputmode="decimal" class="num" box="w-40" placeholder="as catalogued" />
-                    <x-field :name="$at . '.spares'" label="Spares" :value="$line->spares" inputmode="numeric" class="num" box="w-20" />
+                    <x-field :name="$at . '.spares'" label="Spares" :value="$line->spares" inputmode="numeric"
+                        class="num" box="w-20" />
                     @if ($line->patch_back !== null)
                         <div class="w-40"><label for="back-{{ $line->id }}">The patch is</label><select
                                 id="back-{{ $line->id }}" name="lines[{{ $line->id }}][patch_back]">
                                 @foreach (Hakama\Garment\PatchBack::cases() as $back)
-                                    <option value="{{ $back->value }}" @selected(old("{$at}.patch_back", $line->patch_back->value) === $back->value)>{{ $back->label() }}</option>
+                                    <option value="{{ $back->value }}"
+                                        @selected(old("{$at}.patch_back",
+                                            $line->patch_back->value) === $back->value)>{{ $back->label() }}</option>
                                 @endforeach
                             </select></div>
                     @endif

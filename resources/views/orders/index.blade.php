@@ -2,10 +2,12 @@
     <x-slot:say>
         @if ($late !== [])
             <span
-                class="now">{{ count($late) === 1 ? 'One order will be late' : count($late) . ' orders will be late' }}:</span>
+                class="now">{{ count($late) === 1
+                    ? 'One order will be late' : count($late) . ' orders will be late' }}:</span>
             no. {{ $late[0]->number }} for {{ $late[0]->customer }} is due
             {{ $late[0]->dueAt->isToday() ? 'today' : $late[0]->dueAt->format('D') }}
-            {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends ? ' and ends ' . App\Clock\ShopClock::words($late[0]->ends) : '' }}.
+            {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends
+                ? ' and ends ' . App\Clock\ShopClock::words($late[0]->ends) : '' }}.
         @elseif ($rows === [])
             No order is open.
         @else
@@ -30,7 +32,9 @@
     </div>
     @if ($rows === [])
         <p class="note">
-            {{ $words !== '' ? 'No order has that in it.' : ($finished ? 'No order is finished yet.' : 'Write the first order: who it is for, by when, and what is to be sewn on what. Everything after that is worked out from it.') }}
+            {{ $words !== '' ? 'No order has that in it.' : ($finished
+                ? 'No order is finished yet.' :
+                'Write the first order: who it is for, by when, and what is to be sewn on what. Everything after that is worked out from it.') }}
         </p>
     @else
         <table>
@@ -60,7 +64,8 @@
                             {{ $row->dueAt->format('H:i') }}</td>
                         <td>
                             <div class="flex items-center gap-3">
-                                <div class="flex-1"><x-strip :done="$row->done" :sewing="$row->sewing" :of="$row->pieces" />
+                                <div class="flex-1"><x-strip :done="$row->done" :sewing="$row->sewing"
+                                    :of="$row->pieces" />
                                 </div><span class="num w-14">{{ $row->done }} / {{ $row->pieces }}</span>
                             </div>
                         </td>
@@ -71,7 +76,8 @@
                                 done
                             @elseif ($row->isLate() && $row->ends)
                                 <span class="now">{{ App\Clock\ShopClock::words($row->ends) }}, late by
-                                    {{ $row->dueAt->diffForHumans($row->ends, ['syntax' => true, 'parts' => 2, 'short' => true]) }}</span>
+                                    {{ $row->dueAt->diffForHumans($row->ends,
+                                        ['syntax' => true, 'parts' => 2, 'short' => true]) }}</span>
                             @elseif ($row->isLate())
                                 <span class="now">past due, {{ $row->state() }}</span>
                             @elseif ($row->ends)
@@ -87,7 +93,8 @@
                                     <x-odds :of="$its" />
                                     @if ($its?->endP95 !== null)
                                         <span class="block text-sm text-soft">95 of 100 by
-                                            {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($its->endP95)) }}</span>
+                                            {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($its->endP95))
+                                                }}</span>
                                     @endif
                                 @endif
                             </td>

@@ -10,7 +10,8 @@
                 <label for="l{{ $i }}-{{ $field }}">{{ $label }}</label>
                 <select id="l{{ $i }}-{{ $field }}"
                     name="lines[{{ $i }}][{{ $field }}]"
-                    @error("lines.{$i}.{$field}") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-{{ $field }}" @enderror>
+                    @error("lines.{$i}.{$field}") aria-invalid="true"
+                        aria-describedby="wrong-lines-{{ $i }}-{{ $field }}" @enderror>
                     @foreach ($cases as $case)
                         <option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)>
                             {{ $case->value === 'none' ? 'as catalogued' : $word($case->value) }}</option>
@@ -23,7 +24,8 @@
             <label for="l{{ $i }}-back">The patch is</label>
             <select id="l{{ $i }}-back" name="lines[{{ $i }}][patch_back]">
                 @foreach (Hakama\Garment\PatchBack::cases() as $back)
-                    <option value="{{ $back->value }}" @selected($o('patch_back') === $back->value)>{{ $back->label() }}</option>
+                    <option value="{{ $back->value }}"
+                        @selected($o('patch_back') === $back->value)>{{ $back->label() }}</option>
                 @endforeach
             </select>
             <x-wrong :field="'lines.' . $i . '.patch_back'" />
@@ -38,7 +40,8 @@
             <label for="l{{ $i }}-colour">Colour name</label>
             <input id="l{{ $i }}-colour" name="lines[{{ $i }}][colour_name]"
                 value="{{ $o('colour_name') }}" maxlength="40" required
-                @error("lines.{$i}.colour_name") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-colour_name" @enderror>
+                @error("lines.{$i}.colour_name") aria-invalid="true"
+                    aria-describedby="wrong-lines-{{ $i }}-colour_name" @enderror>
             <x-wrong :field="'lines.' . $i . '.colour_name'" />
         </div>
         <div>
@@ -46,9 +49,11 @@
             <span class="flex">
                 <input id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]"
                     value="{{ $o('colour_hex', '#26324f') }}" maxlength="7" spellcheck="false"
-                    @error("lines.{$i}.colour_hex") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-colour_hex" @enderror>
+                    @error("lines.{$i}.colour_hex") aria-invalid="true"
+                        aria-describedby="wrong-lines-{{ $i }}-colour_hex" @enderror>
                 <input type="color" data-picks="l{{ $i }}-hex"
-                    value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) $o('colour_hex', '#26324f')) ? $o('colour_hex', '#26324f') : '#26324f' }}"
+                    value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) $o('colour_hex', '#26324f'))
+                        ? $o('colour_hex', '#26324f') : '#26324f' }}"
                     tabindex="-1" aria-label="Pick the garment’s colour"
                     class="h-[40px] w-12 border border-[#8c8577] bg-paper p-1">
             </span>
@@ -91,12 +96,14 @@
         <div class="w-40"><label for="l{{ $i }}-value">One costs to replace</label><input
                 id="l{{ $i }}-value" name="lines[{{ $i }}][unit_value]" inputmode="decimal"
                 value="{{ $o('unit_value') }}" placeholder="as catalogued" class="num"
-                @error("lines.{$i}.unit_value") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-unit_value" @enderror>
+                @error("lines.{$i}.unit_value") aria-invalid="true"
+                    aria-describedby="wrong-lines-{{ $i }}-unit_value" @enderror>
         </div>
         <div class="w-24"><label for="l{{ $i }}-spares">Spares</label><input
                 id="l{{ $i }}-spares" name="lines[{{ $i }}][spares]" inputmode="numeric"
                 value="{{ $o('spares') }}" class="num"
-                @error("lines.{$i}.spares") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-spares" @enderror>
+                @error("lines.{$i}.spares") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-spares"
+                    @enderror>
         </div>
         <x-wrong :field="'lines.' . $i . '.unit_value'" /><x-wrong :field="'lines.' . $i . '.spares'" />
     </div>

@@ -95,7 +95,8 @@
                             @endif
                             <td class="text-sm font-normal text-soft">
                                 @if ($line->quote)
-                                    by the list {{ $m($line->quote->price) }}, {{ $m($line->quote->perPiece()) }} a piece
+                                    by the list {{ $m($line->quote->price) }}, {{ $m($line->quote->perPiece()) }} a
+                                        piece
                                 @endif
                             </td>
                         </tr>
@@ -139,11 +140,13 @@
                 <dd><strong>{{ $m($price) }}</strong></dd>
                 @if ($price !== null)
                     <dt>Earns, as planned</dt>
-                    <dd @class(['now' => $price < $planned])>{{ ($price < $planned ? '−' : '') . $m(abs($price - $planned)) }},
+                    <dd @class(['now' => $price < $planned])>{{ ($price < $planned
+                        ? '−' : '') . $m(abs($price - $planned)) }},
                         {{ $n($margin ?? 0, 1) }} %</dd>
                     @if ($real !== null)
                         <dt>Earns, by what it came to</dt>
-                        <dd @class(['now' => $price < $real])>{{ ($price < $real ? '−' : '') . $m(abs($price - $real)) }},
+                        <dd @class(['now' => $price < $real])>{{ ($price < $real
+                            ? '−' : '') . $m(abs($price - $real)) }},
                             {{ $n($money->marginPercent($real) ?? 0, 1) }} %</dd>
                     @endif
                 @endif
@@ -159,11 +162,13 @@
                     <input id="blank-{{ $line->line->id }}" name="blank[{{ $line->line->id }}]" inputmode="decimal"
                         class="num" placeholder="the customer brings them"
                         value="{{ old($field, $typed($line->line->blank_cents)) }}"
-                        @error($field) aria-invalid="true" aria-describedby="wrong-blank-{{ $line->line->id }}" @enderror>
+                        @error($field) aria-invalid="true" aria-describedby="wrong-blank-{{ $line->line->id }}"
+                            @enderror>
                     <x-wrong :field="$field" />
                 @endforeach
                 <div class="mt-2 grid grid-cols-2 gap-3">
-                    <x-field name="artwork" label="Artwork, once" inputmode="decimal" class="num" :value="$typed($order->artwork_cents ?: null)" />
+                    <x-field name="artwork" label="Artwork, once" inputmode="decimal" class="num"
+                        :value="$typed($order->artwork_cents ?: null)" />
                     <x-field name="agreed" label="Price agreed" inputmode="decimal" class="num"
                         placeholder="as worked out" :value="$typed($order->agreed_cents)" />
                 </div>
@@ -180,7 +185,8 @@
             <x-wrong field="form" />
             @foreach ($invoices as $invoice)
                 <p class="mt-1 flex items-baseline gap-3 border-b border-hair py-1">
-                    <a href="{{ route('invoices.paper', $invoice) }}">{{ $invoice->credits_id === null ? 'Invoice' : 'Credit' }}
+                    <a href="{{ route('invoices.paper', $invoice) }}">{{ $invoice->credits_id === null
+                        ? 'Invoice' : 'Credit' }}
                         {{ $invoice->number }}</a>
                     <span class="text-sm text-soft">{{ $invoice->issued_at->format('j M Y') }}</span>
                     <span class="num ml-auto">{{ $m($invoice->cents) }}@if (!$invoice->tax()->isNone())

@@ -33,7 +33,8 @@
                 <input type="hidden" name="seen" value="{{ $seen }}">
                 <label for="names">One name a line, with its size where there are sizes</label>
                 <textarea id="names" name="names" rows="9" spellcheck="false" placeholder="Marlies; M&#10;Bo; L"
-                    @error('names') aria-invalid="true" aria-describedby="wrong-names" @enderror>{{ $value('names', $listed) }}</textarea>
+                    @error('names') aria-invalid="true" aria-describedby="wrong-names"
+                        @enderror>{{ $value('names', $listed) }}</textarea>
                 @foreach ($errors->get('names') as $problem)
                     <p class="now text-sm" @if ($loop->first) id="wrong-names" role="alert" @endif>
                         {{ $problem }}</p>
@@ -45,16 +46,19 @@
                     @foreach (Hakama\Lettering\Alphabet::cases() as $alphabet)
                         <label class="m-0 mt-1 flex items-baseline gap-2"><input type="radio" name="alphabet"
                                 value="{{ $alphabet->value }}" @checked($alphabetNow === $alphabet->value)>
-                            <span><strong>{{ ucfirst($alphabet->label()) }}</strong> <span class="text-sm text-soft">from
+                            <span><strong>{{ ucfirst($alphabet->label()) }}</strong> <span
+                                class="text-sm text-soft">from
                                     {{ $n($rules->leastMm($alphabet), 1) }} mm:
                                     {{ $alphabet->meaning() }}</span></span></label>
                     @endforeach
                 </fieldset>
                 <x-wrong field="alphabet" />
                 <div class="mt-3 grid grid-cols-3 gap-3">
-                    <x-field name="height_mm" label="Capitals, mm high" :value="$lettering->height_mm ?? 10" inputmode="decimal"
+                    <x-field name="height_mm" label="Capitals, mm high" :value="$lettering->height_mm ?? 10"
+                        inputmode="decimal"
                         class="num" />
-                    <x-field name="most_mm" label="At most, mm long" :value="$lettering->most_mm ?? 90" inputmode="decimal"
+                    <x-field name="most_mm" label="At most, mm long" :value="$lettering->most_mm ?? 90"
+                        inputmode="decimal"
                         class="num" />
                     <x-field name="arc_mm" label="Arc, mm radius" :value="$lettering->arc_mm ?? ''" inputmode="decimal"
                         placeholder="straight" class="num" />
@@ -65,7 +69,8 @@
                     $onCap = $decoration->position === Hakama\Garment\Position::CapFront;
                     $outwards = $value('centre_out', $lettering->centre_out ?? $onCap);
                 @endphp
-                <label class="m-0 mt-2 flex items-baseline gap-2"><input type="hidden" name="centre_out" value="0"><input
+                <label class="m-0 mt-2 flex items-baseline gap-2"><input type="hidden" name="centre_out"
+                    value="0"><input
                         type="checkbox" name="centre_out" value="1" @checked($outwards)><span>From
                         the middle outwards <span class="text-sm text-soft">as a cap wants it: the slack is pushed
                             out</span></span></label>
@@ -74,7 +79,8 @@
                             @error('thread') aria-invalid="true" aria-describedby="wrong-thread" @enderror>
                             <option value="">choose</option>
                             @foreach ($threads as $one)
-                                <option value="{{ $one->code }}" @selected($value('thread', $thread?->code) === $one->code)>{{ $one->code }}
+                                <option value="{{ $one->code }}"
+                                    @selected($value('thread', $thread?->code) === $one->code)>{{ $one->code }}
                                     {{ $one->name }}</option>
                             @endforeach
                         </select><x-wrong field="thread" /></div>
@@ -87,7 +93,8 @@
                         </select><x-wrong field="design_id" /></div>
                 </div>
                 <div id="names-check" class="mt-3 min-h-12" role="status"
-                    hx-post="{{ route('orders.names.check', $decoration) }}" hx-params="not _method" hx-include="closest form"
+                    hx-post="{{ route('orders.names.check', $decoration) }}" hx-params="not _method"
+                        hx-include="closest form"
                     hx-trigger="input from:closest form delay:500ms, load" hx-swap="innerHTML"></div>
                 <button class="btn btn-main mt-2" data-key="s">Keep the names <kbd>s</kbd></button>
             </form>
@@ -135,9 +142,12 @@
                                 <td class="spelling">{{ $piece->text }}</td>
                                 <td>
                                     @if ($text)
-                                        <img src="{{ route('orders.names.drawing', [$decoration, $text, 'v' => $seen]) }}"
-                                            alt="{{ $piece->text }} in stitches" class="h-12 max-w-64 object-contain px-3"
-                                            style="background-color: {{ $decoration->line->colour_hex }}" loading="lazy">
+                                        <img src="{{ route('orders.names.drawing',
+                                            [$decoration, $text, 'v' => $seen]) }}"
+                                            alt="{{ $piece->text }} in stitches"
+                                                class="h-12 max-w-64 object-contain px-3"
+                                            style="background-color: {{ $decoration->line->colour_hex }}"
+                                                loading="lazy">
                                     @endif
                                 </td>
                                 <td class="num">

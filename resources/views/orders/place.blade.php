@@ -6,7 +6,8 @@
             <option value="">nowhere else</option>
         @endif
         @foreach (Hakama\Garment\Position::cases() as $case)
-            <option value="{{ $case->value }}" @selected($o("decorations.{$j}.position") === $case->value)>{{ $case->label() }}</option>
+            <option value="{{ $case->value }}"
+                @selected($o("decorations.{$j}.position") === $case->value)>{{ $case->label() }}</option>
         @endforeach
     </select>
     <x-wrong :field="'lines.' . $i . '.decorations.' . $j . '.position'" />
@@ -17,7 +18,8 @@
         name="lines[{{ $i }}][decorations][{{ $j }}][artwork_id]">
         <option value="">comes later</option>
         @foreach ($artworks as $id => $name)
-            <option value="{{ $id }}" @selected((string) $o("decorations.{$j}.artwork_id") === (string) $id)>{{ $name }}</option>
+            <option value="{{ $id }}" @selected((string) $o("decorations.{$j}.artwork_id") === (string) $id)>{{ $name
+                }}</option>
         @endforeach
     </select>
     <x-wrong :field="'lines.' . $i . '.decorations.' . $j . '.artwork_id'" />

@@ -1,6 +1,7 @@
 @if ($odds === null)
     <p class="note note-caution">
-        {{ $counted === 0 ? 'Say the garment, the sizes and the artwork first.' : 'No machine has a place for all of it in the days that are planned.' }}
+        {{ $counted === 0 ? 'Say the garment, the sizes and the artwork first.'
+            : 'No machine has a place for all of it in the days that are planned.' }}
     </p>
 @else
     <p class="note">
@@ -25,6 +26,7 @@
     <p class="text-sm text-soft">{{ $words }} It does not count.</p>
 @endforeach
 @if ($odds !== null)
-    <p class="text-sm text-soft">Set up as advised, behind all that is planned; nothing else ends later for it. Blanks are
+    <p class="text-sm text-soft">Set up as advised, behind all that is planned; nothing else ends later for it.
+        Blanks are
         taken to be here.</p>
 @endif

@@ -44,7 +44,9 @@
                             @endif
                         </td>
                         <td class="num">
-                            {{ $quote->price_cents === 0 ? '' : App\Shop\Figure::words((100 * ($quote->price_cents - $quote->cost_cents)) / $quote->price_cents, 1) . ' %' }}
+                            {{ $quote->price_cents === 0 ? ''
+                                : App\Shop\Figure::words((100 * ($quote->price_cents - $quote->cost_cents)) /
+                                $quote->price_cents, 1) . ' %' }}
                         </td>
                         <td>{{ $quote->made_at->format('j M') }}{{ $quote->who === '' ? '' : ', ' . $quote->who }}</td>
                         <td>
@@ -67,7 +69,8 @@
                                     </form>
                                 </div>
                             @elseif ($quote->order !== null)
-                                <a href="{{ route('orders.show', $quote->order) }}">order {{ $quote->order->number }}</a>
+                                <a href="{{ route('orders.show', $quote->order) }}">order
+                                    {{ $quote->order->number }}</a>
                             @elseif ($quote->state === Hakama\Money\QuoteState::Accepted)
                                 accepted; <a href="{{ route('orders.create', ['quote' => $quote->id]) }}">write down the
                                     order</a>

@@ -24,7 +24,8 @@
     @if ($odds && $ends !== null)
         <p class="mb-1">Kept in <x-odds :of="$odds" />
             @if ($odds->promise !== null)
-                To promise as the house does: {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($odds->promise)) }}.
+                To promise as the house does: {{
+                    App\Clock\ShopClock::words(App\Clock\ShopClock::time($odds->promise)) }}.
             @endif
             @if ($odds->endangered !== null)
                 What moves it most is <a
@@ -32,12 +33,17 @@
             @endif
         </p>
     @endif
-    <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}{{ $order->for_event ? ', for an event' : '' }}. Received
-        {{ $order->received_at->format('D j M, H:i') }}.{{ $order->shelf !== '' ? " What is ready lies at {$order->shelf}." : '' }}{{ $order->note !== '' ? ' ' . $order->note : '' }}</p>
+    <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}{{ $order->for_event
+        ? ', for an event' : '' }}. Received
+        {{ $order->received_at->format('D j M, H:i') }}.{{ $order->shelf !== ''
+            ? " What is ready lies at {$order->shelf}." : '' }}{{ $order->note !== '' ? ' ' . $order->note : '' }}</p>
     @foreach ($order->lines as $line)
         <section class="mb-6">
             <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span
-                    class="text-base font-normal text-soft">{{ $line->fabricLabel() }}{{ $line->profile !== Hakama\Garment\Profile::None ? ", {$line->structure->value}, {$line->profile->value} profile" : '' }}{{ $line->patch_back === null ? '' : ", {$line->patch_back->label()}" }}</span>
+                    class="text-base font-normal text-soft">{{ $line->fabricLabel() }}{{
+                        $line->profile !== Hakama\Garment\Profile::None
+                            ? ", {$line->structure->value}, {$line->profile->value} profile"
+                            : '' }}{{ $line->patch_back === null ? '' : ", {$line->patch_back->label()}" }}</span>
             </h2>
             <table>
                 <thead>
@@ -61,7 +67,8 @@
                             <td>
                                 @if ($decoration->artwork)
                                     <a
-                                    href="{{ route('artwork.show', $decoration->artwork_id) }}">{{ $decoration->artwork->name }}</a>
+                                    href="{{ route('artwork.show',
+                                        $decoration->artwork_id) }}">{{ $decoration->artwork->name }}</a>
                                     @if (isset($versions[$decoration->artwork_id]) && $done === 0)
                                         <form method="post" action="{{ route('orders.artwork', $decoration) }}"
                                             class="mt-1 flex gap-2">@csrf @method('put')
@@ -70,14 +77,16 @@
                                             <select id="version{{ $decoration->id }}" name="artwork_id"
                                                 class="max-w-40 !py-1">
                                                 @foreach ($versions[$decoration->artwork_id] as $version)
-                                                    <option value="{{ $version->id }}" @selected($version->id === $decoration->artwork_id)>
+                                                    <option value="{{ $version->id }}"
+                                                        @selected($version->id === $decoration->artwork_id)>
                                                         {{ $version->name }}</option>
                                                 @endforeach
                                             </select>
                                             <button class="btn btn-small">Take this version</button>
                                         </form>
                                     @endif
-                                    @if ($of->every(fn($some) => $some->state === 'waiting') && ! $named->contains($decoration->id))
+                                    @if ($of->every(fn($some) => $some->state === 'waiting')
+                                        && ! $named->contains($decoration->id))
                                         <details class="mt-1" hx-get="{{ route('orders.artworks', $decoration) }}"
                                             hx-trigger="toggle once" hx-target="find div" hx-swap="innerHTML">
                                             <summary class="text-sm text-soft">Another artwork</summary>
@@ -89,21 +98,29 @@
                                 @endif
                                 @if ($decoration->artwork?->read_at !== null)
                                     <a class="block text-sm" href="{{ route('orders.colours', $decoration) }}"
-                                        @if ($loop->parent->first && $loop->first) data-key="k" data-does="Sew it in other colours" @endif>Colours @if ($loop->parent->first && $loop->first) <kbd>k</kbd>@endif</a>
+                                        @if ($loop->parent->first && $loop->first) data-key="k"
+                                            data-does="Sew it in other colours"
+                                                @endif>Colours @if ($loop->parent->first
+                                                    && $loop->first) <kbd>k</kbd>@endif</a>
                                 @endif
                                 @if ($done === 0 || $named->contains($decoration->id))
                                     <a class="block text-sm" href="{{ route('orders.names', $decoration) }}"
-                                        @if ($loop->parent->first && $loop->first) data-key="n" data-does="A name on each" @endif>{{ $named->contains($decoration->id) ? 'The names' : 'A name on each' }}@if ($loop->parent->first && $loop->first) <kbd>n</kbd>@endif</a>
+                                        @if ($loop->parent->first && $loop->first) data-key="n"
+                                            data-does="A name on each" @endif>{{ $named->contains($decoration->id)
+                                                ? 'The names' : 'A name on each' }}@if ($loop->parent->first
+                                                && $loop->first) <kbd>n</kbd>@endif</a>
                                 @endif
                             </td>
                             <td class="tabular-nums">
                                 @foreach ($of->groupBy('size') as $size => $some)
-                                    {{ $size === 'one' ? '' : $size . ' ' }}{{ $some->sum('pieces') }}{{ $loop->last ? '' : ', ' }}
+                                    {{ $size === 'one' ? '' : $size . ' ' }}{{ $some->sum('pieces') }}{{ $loop->last
+                                        ? '' : ', ' }}
                                 @endforeach
                             </td>
                             <td>
                                 <div class="flex items-center gap-3">
-                                    <div class="w-32"><x-strip :done="$done" :sewing="(int) $of->where('state', 'sewing')->sum('pieces')"
+                                    <div class="w-32"><x-strip :done="$done"
+                                        :sewing="(int) $of->where('state', 'sewing')->sum('pieces')"
                                             :of="$all" /></div><span class="num">{{ $done }} /
                                         {{ $all }}</span>
                                 </div>
@@ -125,10 +142,12 @@
                                     </form>
                                 @elseif (isset($open[$decoration->id]))
                                     <a href="{{ route('plan.show') }}">{{ $open[$decoration->id]->code }}
-                                        {{ $open[$decoration->id]->queued->machine ? 'on ' . $open[$decoration->id]->queued->machine : 'on no machine' }}</a>,
+                                        {{ $open[$decoration->id]->queued->machine
+                                            ? 'on ' . $open[$decoration->id]->queued->machine : 'on no machine' }}</a>,
                                     {{ $open[$decoration->id]->batch->equipment->frame }}
                                     @if ($open[$decoration->id]->copies > 1)
-                                        @php $over = Hakama\Machine\Copies::over($open[$decoration->id]->left, $open[$decoration->id]->copies); @endphp
+                                        @php $over = Hakama\Machine\Copies::over($open[$decoration->id]->left,
+                                            $open[$decoration->id]->copies); @endphp
                                         <span class="block text-sm text-soft">{{ $open[$decoration->id]->copies }} to a
                                             frame: {{ $open[$decoration->id]->batch->pieces }}
                                             {{ $open[$decoration->id]->batch->pieces === 1 ? 'frame' : 'frames' }} to

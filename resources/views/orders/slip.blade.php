@@ -7,7 +7,8 @@
     <article class="paper">
         <h1 style="font-size: 22px">{{ $shop }}</h1>
         <p>Delivery slip {{ $order->number }}.{{ $slip->number }}, {{ $slip->handed_at->format('j F Y, H:i') }}</p>
-        <p style="margin: 8px 0 14px">For <strong>{{ $order->customer->name }}</strong>{{ $order->contact !== '' ? ', ' . $order->contact : '' }}</p>
+        <p style="margin: 8px 0 14px">For <strong>{{ $order->customer->name }}</strong>{{ $order->contact !== ''
+            ? ', ' . $order->contact : '' }}</p>
         <table>
             <thead>
                 <tr>
@@ -29,9 +30,11 @@
                     @continue($now === [])
                     <tr>
                         <td>{{ $line->garmentLabel() }}</td>
-                        <td>{{ $line->decorations->whereNull('split_from_id')->map(fn($d) => ($d->artwork?->name ?? 'artwork') . ', ' . $d->positionLabel())->implode('; ') }}
+                        <td>{{ $line->decorations->whereNull('split_from_id')->map(fn($d) => ($d->artwork?->name
+                            ?? 'artwork') . ', ' . $d->positionLabel())->implode('; ') }}
                         </td>
-                        <td>{{ implode(', ', array_map(fn($s, $n) => $s === 'one' ? (string) $n : "{$s} {$n}", array_keys($now), $now)) }}
+                        <td>{{ implode(', ', array_map(fn($s, $n) => $s === 'one'
+                            ? (string) $n : "{$s} {$n}", array_keys($now), $now)) }}
                         </td>
                         <td class="num">{{ array_sum($now) }}</td>
                         <td class="num">{{ $wanted }}</td>

@@ -8,7 +8,8 @@
         <h2 class="mb-2">Blanks</h2>
         @foreach ($order->lines as $line)
             <div class="mb-2 flex flex-wrap items-center gap-x-4 text-sm">
-                <strong class="w-56">{{ $line->garmentLabel() }}</strong><span class="text-soft">{{ $garments->blanks($line->id) ?: 'not counted yet' }}</span>
+                <strong class="w-56">{{ $line->garmentLabel() }}</strong><span
+                    class="text-soft">{{ $garments->blanks($line->id) ?: 'not counted yet' }}</span>
                 <details @if ($errors->hasAny(['good', 'wrong', 'arrival_note'])) open @endif>
                     <summary>Blanks came</summary>
                     <form method="post" action="{{ route('orders.arrive', $line) }}"
@@ -38,8 +39,10 @@
             @endphp
             <p class="mb-2">Ordered {{ $ordered }}, handed over {{ $gone }}, done and here {{ $done - $gone }},
                 still to come {{ $ordered - $done }}.</p>
-            <form method="post" action="{{ route('orders.shelve', $order) }}" class="mb-3 flex flex-wrap items-end gap-3">
-                @csrf @method('put')<x-field name="shelf" label="What is ready lies at" :value="$order->shelf" maxlength="40"
+            <form method="post" action="{{ route('orders.shelve', $order) }}"
+                class="mb-3 flex flex-wrap items-end gap-3">
+                @csrf @method('put')<x-field name="shelf" label="What is ready lies at" :value="$order->shelf"
+                    maxlength="40"
                     box="w-56" /><button class="btn">Keep it</button></form>
             @if ($garments->hasToHandOver())
                 <form method="post" action="{{ route('orders.hand', $order) }}">@csrf<input type="hidden" name="id"
@@ -51,7 +54,8 @@
                                 @php $left = $garments->toHandOver($line->id, (string) $size); @endphp
                                 @if ($left > 0)
                                     <div class="w-20"><label
-                                            for="h-{{ $line->id }}-{{ $size }}">{{ $size === 'one' ? 'Garments' : $size }}</label><input
+                                            for="h-{{ $line->id }}-{{ $size }}">{{ $size === 'one'
+                                                ? 'Garments' : $size }}</label><input
                                             id="h-{{ $line->id }}-{{ $size }}" class="num" inputmode="numeric"
                                             name="sizes[{{ $line->id }}][{{ $size }}]" value="{{ $left }}"></div>
                                 @endif

@@ -1,6 +1,7 @@
 <form method="post" action="{{ route('people.add') }}" class="grid gap-3">@csrf
     <div><label for="names">Names, one a line</label>
-        <textarea id="names" name="names" rows="3" required @error('names') aria-invalid="true" aria-describedby="wrong-names" @enderror>{{ old('names') }}</textarea>
+        <textarea id="names" name="names" rows="3" required @error('names') aria-invalid="true"
+            aria-describedby="wrong-names" @enderror>{{ old('names') }}</textarea>
         <x-wrong field="names" />
     </div>
     <div><label for="role">May</label><select id="role" name="role">

@@ -9,7 +9,8 @@
                     <div><label for="like">Something like</label><select id="like" name="like"
                             @error('like') aria-invalid="true" aria-describedby="wrong-like" @enderror>
                             @foreach ($board->batches() as $b)
-                                <option value="{{ $b->code }}" @selected(($asked['like'] ?? '') === $b->code)>{{ $b->code }}
+                                <option value="{{ $b->code }}"
+                                    @selected(($asked['like'] ?? '') === $b->code)>{{ $b->code }}
                                     {{ $b->design->name }}, {{ $b->setup->garment }}</option>
                             @endforeach
                         </select>
@@ -30,7 +31,8 @@
                                 @error('frame') aria-invalid="true" aria-describedby="wrong-frame" @enderror>
                                 <option value="">none</option>
                                 @foreach ($board->frames() as $f)
-                                    <option value="{{ $f->code }}" @selected(($asked['frame'] ?? '') === $f->code)>{{ $f->code }}
+                                    <option value="{{ $f->code }}"
+                                        @selected(($asked['frame'] ?? '') === $f->code)>{{ $f->code }}
                                         {{ $f->name }}</option>
                                 @endforeach
                             </select>
@@ -90,8 +92,11 @@
                 <ul>
                     @foreach ($proposals as $one)
                         <li class="flex items-baseline gap-3 border-b border-hair py-1"><a class="flex-1"
-                                href="{{ route('plan.proposal', $one) }}">{{ ucfirst(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span
-                                class="text-sm text-soft">{{ $one->isSearching() ? 'is worked out' : ($one->cost === null ? '' : 'cost ' . App\Shop\Figure::words($one->cost, 1)) }}</span>
+                                href="{{ route('plan.proposal',
+                                    $one) }}">{{ ucfirst(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span
+                                class="text-sm text-soft">{{ $one->isSearching()
+                                    ? 'is worked out' : ($one->cost === null
+                                    ? '' : 'cost ' . App\Shop\Figure::words($one->cost, 1)) }}</span>
                         </li>
                     @endforeach
                 </ul>

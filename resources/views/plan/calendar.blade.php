@@ -10,7 +10,8 @@
                 @forelse ($book->daysOff() as $off)
                     <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
                             class="flex-1">{{ $off->day->format('l j F Y') }}: {{ $off->why }}</span>
-                        <form method="post" action="{{ route('plan.calendar.remove', ['off', $off->day->toDateString()]) }}">@csrf
+                        <form method="post" action="{{ route('plan.calendar.remove',
+                            ['off', $off->day->toDateString()]) }}">@csrf
                             @method('delete')<button class="btn btn-small">Take out<span class="sr-only">
                                     {{ $off->day->toDateString() }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">None beside the usual week.</li>
@@ -89,7 +90,8 @@
                     <div class="flex flex-wrap gap-x-3">
                         @foreach ($weekdays as $i => $name)
                             <label class="m-0 flex items-center gap-1"><input type="checkbox" name="weekdays[]"
-                                    value="{{ $i }}" @checked(in_array((string) $i, old('weekdays', ['1', '2', '3', '4', '5', '6', '7']), true))>
+                                    value="{{ $i }}" @checked(in_array((string) $i,
+                                        old('weekdays', ['1', '2', '3', '4', '5', '6', '7']), true))>
                                 {{ $name }}</label>
                         @endforeach
                     </div>
@@ -129,11 +131,13 @@
                 <li class="border-b border-hair py-1"><a href="{{ route('plan.csv') }}" data-key="c"
                         data-does="The plan as a list">The plan as a list (CSV) <kbd>c</kbd></a></li>
                 @foreach ($machines as $m)
-                    <li class="border-b border-hair py-1"><a href="{{ App\People\CalendarKey::addressOf(route('plan.ics', $m)) }}">{{ $m->code }}
+                    <li class="border-b border-hair py-1"><a
+                        href="{{ App\People\CalendarKey::addressOf(route('plan.ics', $m)) }}">{{ $m->code }}
                             {{ $m->name }} (calendar)</a></li>
                 @endforeach
                 @foreach ($customers as $one)
-                    <li class="border-b border-hair py-1"><a href="{{ App\People\CalendarKey::addressOf(route('plan.promises', $one->id)) }}">Promised
+                    <li class="border-b border-hair py-1"><a
+                        href="{{ App\People\CalendarKey::addressOf(route('plan.promises', $one->id)) }}">Promised
                             to {{ $one->name }} (calendar)</a></li>
                 @endforeach
             </ul>

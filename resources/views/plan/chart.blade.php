@@ -11,7 +11,8 @@
     $n = static fn(float $v) => round($v, 1);
 @endphp
 <svg viewBox="0 0 {{ PlanChart::WIDTH }} {{ $n($chart->height) }}" class="w-full select-none" role="group"
-    aria-label="{{ $live ? 'Batches on their machines' : 'Batches as the proposal has them' }}, {{ $chart->axis->title() }}"
+    aria-label="{{ $live ? 'Batches on their machines'
+        : 'Batches as the proposal has them' }}, {{ $chart->axis->title() }}"
     @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
     <defs>
         <pattern id="hatch{{ $live ? '' : '-p' }}" width="7" height="7" patternUnits="userSpaceOnUse"
@@ -94,7 +95,8 @@
                 </g>
                 @if ($one->to - $one->from > 60)
                     <text x="{{ $n($one->from + 2) }}" y="{{ $n($bandY + 12) }}" font-size="11" fill="#3c5633"
-                        style="fill: #3c5633">{{ $clip("{$one->batch}: {$one->loads} sewn", $one->to - $one->from, 6) }}</text>
+                        style="fill: #3c5633">{{ $clip("{$one->batch}: {$one->loads} sewn", $one->to - $one->from,
+                            6) }}</text>
                 @endif
             @endforeach
             @foreach ($lane->bars as $bar)
@@ -127,7 +129,10 @@
                     );
                 @endphp
                 <g class="bar"
-                    @if ($live) tabindex="0" aria-roledescription="batch" aria-disabled="{{ $b->started ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started) data-keynote="shift + arrows|Lift {{ $b->code }} and carry it earlier, later, or to another machine; Enter lets it go there, Escape leaves it" @endunless @endif
+                    @if ($live) tabindex="0" aria-roledescription="batch" aria-disabled="{{ $b->started
+                        ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started)
+                        data-keynote="shift + arrows|Lift {{ $b->code
+                            }} and carry it earlier, later, or to another machine; Enter lets it go there, Escape leaves it" @endunless @endif
                     role="group" data-batch="{{ $b->code }}" data-machine="{{ $machine }}"
                     data-rank="{{ $bar->rank }}" data-end="{{ $bar->placed->end() }}"
                     aria-label="{{ $words }}">
@@ -144,7 +149,9 @@
                             stroke-dasharray="{{ $bar->placed->wait === Hakama\Plan\Wait::Hands ? '1 4' : '8 3' }}" />
                         @if ($bar->edges->changeoverX - $bar->freeX > 90)
                             <text x="{{ $n($bar->freeX + 4) }}" y="{{ $n($bandY + $bandH / 2 - 5) }}"
-                                font-size="11.5">{{ $clip($bar->placed->wait->value === 'hands' ? 'waits for hands' : 'waits for ' . $b->batch->equipment->frame, $bar->edges->changeoverX - $bar->freeX - 6, 6.2) }}</text>
+                                font-size="11.5">{{ $clip($bar->placed->wait->value === 'hands'
+                                    ? 'waits for hands' : 'waits for ' . $b->batch->equipment->frame,
+                                    $bar->edges->changeoverX - $bar->freeX - 6, 6.2) }}</text>
                         @endif
                     @endif
                     @if ($waits)
@@ -165,9 +172,11 @@
                     @endif
                     @foreach ($b->design->colours() as $k => $hex)
                         <rect
-                            x="{{ $n($bar->edges->changeoverEndX + ($k * max(0, $bar->edges->endX - $bar->edges->changeoverEndX)) / count($b->design->colours())) }}"
+                            x="{{ $n($bar->edges->changeoverEndX + ($k * max(0,
+                                $bar->edges->endX - $bar->edges->changeoverEndX)) / count($b->design->colours())) }}"
                             y="{{ $n($bandY + $bandH - 8) }}"
-                            width="{{ $n(max(0, $bar->edges->endX - $bar->edges->changeoverEndX) / count($b->design->colours())) }}"
+                            width="{{ $n(max(0, $bar->edges->endX - $bar->edges->changeoverEndX) /
+                                count($b->design->colours())) }}"
                             height="8" fill="{{ $hex }}" />
                     @endforeach
                     <rect class="edge" x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}"
@@ -180,7 +189,8 @@
                                 width="{{ $n(max(1, $x80 - $x50)) }}" height="3.5" fill="#2b3a67" />
                             <rect x="{{ $n($x80) }}" y="{{ $n($bandY + $bandH + 2.5) }}"
                                 width="{{ $n(max(0, $x95 - $x80)) }}" height="1.5" fill="#2b3a67" />
-                            <title>{{ $b->code }} ends by {{ App\Clock\ShopClock::words($at($bar->odds->endP50)) }} in 50 of 100 cases,
+                            <title>{{ $b->code }} ends by {{ App\Clock\ShopClock::words($at($bar->odds->endP50)) }}
+                                in 50 of 100 cases,
                                 by {{ App\Clock\ShopClock::words($at($bar->odds->endP80)) }} in 80, by
                                 {{ App\Clock\ShopClock::words($at($bar->odds->endP95)) }} in 95</title>
                         </g>
@@ -188,13 +198,15 @@
                     @if ($room > 30)
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 17) }}" font-size="14"
                             font-weight="700" paint-order="stroke" stroke="#eef0f6"
-                            stroke-width="4">{{ $clip($b->code . ($b->started ? ' running' : ($b->queued->fixedAt ? ' fixed' : '')), $room - 6, 7.6) }}</text>
+                            stroke-width="4">{{ $clip($b->code . ($b->started
+                                ? ' running' : ($b->queued->fixedAt ? ' fixed' : '')), $room - 6, 7.6) }}</text>
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 33) }}"
                             font-size="12.5" paint-order="stroke" stroke="#eef0f6"
                             stroke-width="4">{{ $clip($b->design->name, $room - 6, 6.6) }}</text>
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}"
                             font-size="12.5" paint-order="stroke" stroke="#eef0f6"
-                            stroke-width="4">{{ $clip($b->left . ' pcs, ' . $b->batch->equipment->frame . ', no. ' . $b->order->number, $room - 6, 6.6) }}</text>
+                            stroke-width="4">{{ $clip($b->left . ' pcs, ' . $b->batch->equipment->frame . ', no. '
+                                . $b->order->number, $room - 6, 6.6) }}</text>
                     @endif
                     @if ($late)
                         @php $mark = min($bar->edges->endX, PlanChart::WIDTH - 8); @endphp
@@ -226,7 +238,8 @@
             @if (($before === null || $before[2] !== $in || $before[3] !== $machines) && $to - $from > 60)
                 <text x="{{ $n($from + 3) }}" y="{{ $n($line - 3) }}" font-size="12" paint-order="stroke"
                     stroke="#f6f2e9"
-                    stroke-width="4">{{ $clip($in === 0 ? 'nobody is in' : "{$in} in, for {$machines} machines", $to - $from, 6.2) }}</text>
+                    stroke-width="4">{{ $clip($in === 0
+                        ? 'nobody is in' : "{$in} in, for {$machines} machines", $to - $from, 6.2) }}</text>
             @endif
         @endforeach
         <path d="M{{ PlanChart::LEFT }} {{ $n($base) }}H{{ PlanChart::WIDTH }}" stroke="#1d2433"

@@ -33,7 +33,8 @@
                 <th class="num">Drivers</th>
                 <th class="num" title="Minutes of hands that are wanted while everybody’s are full">Hands over, min
                 </th>
-                <th class="num" title="Promises kept on average, of {{ count($comparison->oddsThen->batches) }}">Kept</th>
+                <th class="num" title="Promises kept on average, of {{ count($comparison->oddsThen->batches)
+                    }}">Kept</th>
             </tr>
         </thead>
         <tbody>
@@ -66,18 +67,21 @@
                 @endforeach
             </tbody>
         </table>
-        <p><strong>{{ $saved >= 0 ? 'Saves ' . (int) round($saved) . ' min of changeover' : 'Takes ' . (int) round(-$saved) . ' min more of changeover' }}</strong>,
+        <p><strong>{{ $saved >= 0 ? 'Saves ' . (int) round($saved) . ' min of changeover'
+            : 'Takes ' . (int) round(-$saved) . ' min more of changeover' }}</strong>,
             {{ abs($threads) }} thread {{ abs($threads) === 1 ? 'change' : 'changes' }}
             {{ $threads >= 0 ? 'fewer' : 'more' }}.
             @if ($comparison->becomeLate() !== [])
                 <span class="now">Late by it:
-                    {{ implode(', ', array_map(static fn($b) => "{$b->code} for {$b->order->customer}", $comparison->becomeLate())) }}.</span>
+                    {{ implode(', ', array_map(static fn($b) => "{$b->code} for {$b->order->customer}",
+                        $comparison->becomeLate())) }}.</span>
             @else
                 Nobody becomes late by it.
             @endif
             @if ($comparison->movedThoughPrepared() !== [])
                 Prepared, and moved all the same:
-                {{ implode(', ', array_map(static fn(array $one) => "{$one[0]->code} from {$one[1]} to {$one[2]}", $comparison->movedThoughPrepared())) }}.
+                {{ implode(', ', array_map(static fn(array $one) => "{$one[0]->code} from {$one[1]} to {$one[2]}",
+                    $comparison->movedThoughPrepared())) }}.
             @endif
             @if ($comparison->areSaved() !== [])
                 In time again: {{ implode(', ', array_map(static fn($b) => $b->code, $comparison->areSaved())) }}.
@@ -87,7 +91,8 @@
             @if ($proposal->isProven())
                 Proven: no plan costs less.
             @else
-                {{ App\Shop\Figure::words($proposal->done) }} steps looked, seed {{ $proposal->seed }}. No plan can cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}: at most
+                {{ App\Shop\Figure::words($proposal->done) }} steps looked, seed {{ $proposal->seed }}. No plan can
+                    cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}: at most
                 {{ App\Shop\Figure::words($proposal->stillToSave()) }} of its
                 {{ App\Shop\Figure::words($proposal->cost ?? 0) }} could still be saved, and it may be none.
             @endif
@@ -141,10 +146,13 @@
                         <td class="font-semibold">{{ $batch->code }}</td>
                         <td>{{ $batch->design->name }}, {{ $batch->left }} × {{ $batch->setup->garment }}</td>
                         <td class="whitespace-nowrap">
-                            {{ $moves ? ($before === null ? 'nowhere' : $before->machine) . ' → ' : '' }}{{ $after->machine ?? 'nowhere' }}{{ $moves ? '' : ', stays' }}
+                            {{ $moves ? ($before === null ? 'nowhere' : $before->machine) . ' → '
+                                : '' }}{{ $after->machine ?? 'nowhere' }}{{ $moves ? '' : ', stays' }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ $before && $after && $before->end() !== $after->end() ? App\Clock\ShopClock::words($at($before->end())) . ' → ' : '' }}{{ $after ? App\Clock\ShopClock::words($at($after->end())) : '' }}
+                            {{ $before && $after && $before->end() !== $after->end()
+                                ? App\Clock\ShopClock::words($at($before->end())) . ' → ' : '' }}{{ $after
+                                ? App\Clock\ShopClock::words($at($after->end())) : '' }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             {{ App\Clock\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
@@ -152,8 +160,10 @@
                             @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
-                            @php [$was, $is] = [$comparison->oddsNow->batches[$batch->code] ?? null, $comparison->oddsThen->batches[$batch->code] ?? null]; @endphp
-                            {{ $was && $is && abs($was->kept - $is->kept) >= 0.01 ? App\Shop\Figure::odds($was->kept) . ' → ' : '' }}<x-odds
+                            @php [$was, $is] = [$comparison->oddsNow->batches[$batch->code]
+                                ?? null, $comparison->oddsThen->batches[$batch->code] ?? null]; @endphp
+                            {{ $was && $is && abs($was->kept - $is->kept) >= 0.01
+                                ? App\Shop\Figure::odds($was->kept) . ' → ' : '' }}<x-odds
                                 :of="$is" />
                         </td>
                     </tr>

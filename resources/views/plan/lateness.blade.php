@@ -1,3 +1,4 @@
+@use('Hakama\House\RuleSpec')
 <x-layout station="plan" title="Lateness">
     <x-slot:say>What a missed promise counts, and for whom it counts more.</x-slot:say>
     <x-plan-tabs here="lateness" title="Lateness" />
@@ -12,7 +13,8 @@
             @if ($customers->isEmpty())
                 <p class="note">{{ $words === '' ? 'Nobody has an open order.' : 'Nobody is called that.' }}</p>
             @else
-                <form method="post" action="{{ route('plan.lateness.keep', array_filter(['q' => $words])) }}" novalidate>
+                <form method="post" action="{{ route('plan.lateness.keep', array_filter(['q' => $words])) }}"
+                    novalidate>
                     @csrf @method('put')
                     <x-wrong field="late" />
                     <table>
@@ -31,7 +33,8 @@
                                             value="{{ $one->late_weight }}"><input id="w-{{ $one->id }}"
                                             class="num w-24" inputmode="decimal" name="late[{{ $one->id }}]"
                                             value="{{ old("late.{$one->id}", $one->late_weight) }}"
-                                            @error("late.{$one->id}") aria-invalid="true" aria-describedby="wrong-late-{{ $one->id }}" @enderror>
+                                            @error("late.{$one->id}") aria-invalid="true"
+                                                aria-describedby="wrong-late-{{ $one->id }}" @enderror>
                                         <x-wrong :field="'late.' . $one->id" />
                                     </td>
                                 </tr>
@@ -48,14 +51,16 @@
                 <tbody>
                     @foreach ($rules as [$rule, $value])
                         <tr>
-                            <td>{{ $rule->spec()->label }}</td>
-                            <td class="num whitespace-nowrap">{{ App\Shop\Figure::words($value, fmod($value, 1.0) === 0.0 ? 0 : 2) }}
-                                {{ $rule->spec()->unit }}</td>
+                            <td>{{ RuleSpec::of($rule)->label }}</td>
+                            <td class="num whitespace-nowrap">{{ App\Shop\Figure::words($value,
+                                fmod($value, 1.0) === 0.0 ? 0 : 2) }}
+                                {{ RuleSpec::of($rule)->unit }}</td>
                         </tr>
                     @endforeach
                 </tbody>
             </table>
-            <p class="mt-2 text-base text-soft">These are <a href="{{ route('shop.show') }}#Plan">rules of the house</a>.
+            <p class="mt-2 text-base text-soft">These are <a href="{{ route('shop.show') }}#Plan">rules of the
+                house</a>.
                 An order for an event says so where it is written down.</p>
         </section>
     </div>

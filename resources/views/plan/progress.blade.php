@@ -1,6 +1,7 @@
 @php $share = $proposal->iterations > 0 ? min(100, intdiv(100 * $proposal->done, $proposal->iterations)) : 0; @endphp
 <div id="progress"
-    @if ($proposal->isSearching()) hx-get="{{ route('plan.proposal', $proposal) }}" hx-trigger="every 1s" hx-target="#progress" hx-swap="outerHTML" @endif>
+    @if ($proposal->isSearching()) hx-get="{{ route('plan.proposal', $proposal) }}" hx-trigger="every 1s"
+        hx-target="#progress" hx-swap="outerHTML" @endif>
     @if ($proposal->isSearching())
         <p class="mb-1" role="status">
             {{ $proposal->state === 'waiting' ? 'It waits for its turn.' : "{$share} % of the way." }} The

@@ -28,7 +28,8 @@
         <div class="flex gap-1" role="group" aria-label="How much is shown">
             @foreach (App\Plan\Chart\Zoom::cases() as $one)
                 <a href="{{ $to(['zoom' => $one->value, 'day' => null]) }}"
-                    @if ($one === $chart->axis->zoom) aria-current="true" @endif @class(['btn btn-small', 'btn-main' => $one === $chart->axis->zoom])
+                    @if ($one === $chart->axis->zoom) aria-current="true" @endif
+                        @class(['btn btn-small', 'btn-main' => $one === $chart->axis->zoom])
                     data-key="{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}"
                     data-does="Show {{ strtolower($one->label()) }}">{{ $one->label() }}
                     <kbd>{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}</kbd></a>
@@ -75,7 +76,8 @@
                     @php $b = $board->batches()[$placed->batch->id]; @endphp
                     <tr>
                         <td class="font-semibold"><a
-                                href="{{ route('plan.why', $b->code) }}">{{ $b->code }}</a>{{ $b->queued->fixedAt ? ' fixed' : '' }}
+                                href="{{ route('plan.why', $b->code) }}">{{ $b->code }}</a>{{ $b->queued->fixedAt
+                                    ? ' fixed' : '' }}
                         </td>
                         <td>{{ $b->design->name }}, {{ $b->left }} × {{ $b->setup->garment }}</td>
                         <td>{{ $placed->machine }}</td>
@@ -90,7 +92,8 @@
                                     late</span>@else{{ App\Clock\ShopClock::words($b->order->dueAt) }}
                             @endif
                         </td>
-                        <td class="whitespace-nowrap tabular-nums"><x-odds :of="$odds->batches[$b->code] ?? null" /></td>
+                        <td class="whitespace-nowrap tabular-nums"><x-odds :of="$odds->batches[$b->code] ?? null"
+                            /></td>
                     </tr>
                 @endforeach
             </tbody>

@@ -3,7 +3,8 @@
         @if ($late !== [])
             @php $one = $board->batches()[$late[0]->batch->id]; @endphp
             <span
-                class="now">{{ count($late) === 1 ? 'One batch ends late' : count($late) . ' batches end late' }}:</span>
+                class="now">{{ count($late) === 1
+                    ? 'One batch ends late' : count($late) . ' batches end late' }}:</span>
             {{ $one->code }} for {{ $one->order->customer }} is due
             {{ App\Clock\ShopClock::words($one->order->dueAt) }} and ends
             {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($late[0]->end())) }}.

@@ -34,7 +34,9 @@
                     <dt>Changeover</dt>
                     <dd>{{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }},
                         {{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }}
-                        min{{ $placed->changes->goesOn ? ', the same design goes on' : '' }}{{ $placed->changes->style ? ', the strap is set for this style of cap' : '' }}</dd>
+                        min{{ $placed->changes->goesOn
+                            ? ', the same design goes on' : '' }}{{ $placed->changes->style
+                            ? ', the strap is set for this style of cap' : '' }}</dd>
                     @if ($placed->changes->needles > 0)
                         <dt>Needles</dt>
                         <dd>fit {{ $batch->batch->equipment->needle }} on {{ $placed->changes->needles }}</dd>
@@ -53,18 +55,21 @@
                     <dd><x-odds :of="$odds" /></dd>
                     @foreach (['50' => $odds->endP50, '80' => $odds->endP80, '95' => $odds->endP95] as $cases => $end)
                         <dt>Ends, in {{ $cases }} of 100</dt>
-                        <dd>{{ $end === null ? 'after the hours that are known' : 'by ' . App\Clock\ShopClock::words($at($end)) }}
+                        <dd>{{ $end === null ? 'after the hours that are known'
+                            : 'by ' . App\Clock\ShopClock::words($at($end)) }}
                         </dd>
                     @endforeach
                     <dt>To promise</dt>
-                    <dd>{{ $odds->promise === null ? 'nothing yet' : App\Clock\ShopClock::words($at($odds->promise)) }}</dd>
+                    <dd>{{ $odds->promise === null
+                        ? 'nothing yet' : App\Clock\ShopClock::words($at($odds->promise)) }}</dd>
                     @if ($odds->endangered !== null)
                         <dt>What moves its end most</dt>
                         <dd>{{ $odds->endangered === $batch->code ? 'its own time' : $odds->endangered }}</dd>
                     @endif
                 @endif
                 <dt>Due</dt>
-                <dd>{{ App\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0 ? ', late' : '' }}
+                <dd>{{ App\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0
+                    ? ', late' : '' }}
                 </dd>
             </dl>
             @if ($trial)
@@ -73,7 +78,8 @@
                     about {{ $trial->minutes }} min at {{ $placed->machine }}.</p>
                 @if ($triedAt)
                     <p class="mt-1">Planned at {{ $triedAt->machine_code }},
-                        {{ App\Clock\ShopClock::words($triedAt->from_at) }} to {{ $triedAt->to_at->format('H:i') }}. Note
+                        {{ App\Clock\ShopClock::words($triedAt->from_at) }} to {{ $triedAt->to_at->format('H:i') }}.
+                            Note
                         what came of it {{ $trial->isPractice ? 'in the' : 'with the' }}
                         @if ($trial->isPractice)
                             <a href="{{ route('setup.practice') }}">practice book</a>.
@@ -86,7 +92,8 @@
                             name="machine" value="{{ $placed->machine }}"><input type="hidden" name="from"
                             value="{{ $at($placed->changeoverStart)->format('Y-m-d H:i') }}"><input type="hidden"
                             name="to"
-                            value="{{ $at($placed->changeoverStart)->addMinutes($trial->minutes)->format('Y-m-d H:i') }}"><input
+                            value="{{ $at($placed->changeoverStart)->addMinutes($trial->minutes)->format('Y-m-d H:i')
+                                }}"><input
                             type="hidden" name="what" value="{{ $trial->words($batch->code) }}"><button class="btn"
                             data-key="t">Plan it before the batch,
                             {{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }} <kbd>t</kbd></button></form>
@@ -111,7 +118,9 @@
                     @method('put')<input type="hidden" name="version" value="{{ $version }}"><input
                         type="hidden" name="fixed" value="{{ $batch->queued->fixedAt ? 0 : 1 }}">
                     <button class="btn"
-                        data-key="x">{{ $batch->queued->fixedAt ? 'Let it be moved again' : 'Fix it there, at ' . App\Clock\ShopClock::words($at($placed->start())) }}
+                        data-key="x">{{ $batch->queued->fixedAt
+                            ? 'Let it be moved again' : 'Fix it there, at '
+                            . App\Clock\ShopClock::words($at($placed->start())) }}
                         <kbd>x</kbd></button>
                 </form>
                 @if ($batch->queued->fixedAt)
@@ -153,7 +162,8 @@
                         pieces{{ $one->queued->machine ? ' on ' . $one->queued->machine : '' }}</button></form>
                 @php $option = $joined($one->code); @endphp
                 <p class="mt-1 text-sm">
-                    {{ $option === null ? 'It would have no place there.' : App\Plan\Consequence::words($board, $one->code, $option, made: false) }}
+                    {{ $option === null ? 'It would have no place there.'
+                        : App\Plan\Consequence::words($board, $one->code, $option, made: false) }}
                 </p>
             @endforeach
             <div class="mt-4 flex gap-3"><a class="btn" href="{{ route('plan.show') }}">Back to the plan</a>
@@ -183,10 +193,12 @@
                         @foreach ($shown as $option)
                             <tr @class(['font-semibold' => $option === $current])>
                                 <td class="whitespace-nowrap">{{ $option->machine }},
-                                    {{ $option->rank === 0 ? 'first' : 'after ' . $option->sequence->on($option->machine)[$option->rank - 1] }}
+                                    {{ $option->rank === 0 ? 'first'
+                                        : 'after ' . $option->sequence->on($option->machine)[$option->rank - 1] }}
                                 </td>
                                 <td class="num">
-                                    {{ $option === $current ? 'is there' : App\Shop\Figure::words($option->costMore, 1) }}
+                                    {{ $option === $current ? 'is there'
+                                        : App\Shop\Figure::words($option->costMore, 1) }}
                                 </td>
                                 <td class="text-sm font-normal">{{ $words($option) }}</td>
                                 <td class="num">
@@ -197,7 +209,8 @@
                                                 type="hidden" name="place" value="{{ $option->rank }}"><input
                                                 type="hidden" name="version" value="{{ $version }}"><button
                                                 class="btn btn-small"
-                                                aria-label="Move it to {{ $option->machine }}, place {{ $option->rank + 1 }}">Move</button>
+                                                aria-label="Move it to {{ $option->machine }}, place {{
+                                                    $option->rank + 1 }}">Move</button>
                                         </form>
                                     @endif
                                 </td>

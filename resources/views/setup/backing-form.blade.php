@@ -10,7 +10,8 @@
         </div>
         <div><label for="form">As</label><select id="form" name="form">
                 @foreach (Hakama\Setup\Backing\StockForm::cases() as $case)
-                    <option value="{{ $case->value }}" @selected(old('form', 'piece') === $case->value)>{{ $case->label() }}
+                    <option value="{{ $case->value }}"
+                        @selected(old('form', 'piece') === $case->value)>{{ $case->label() }}
                     </option>
                 @endforeach
             </select></div>

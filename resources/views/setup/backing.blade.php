@@ -39,7 +39,8 @@
                                         <td class="whitespace-nowrap"><strong>{{ $code }}</strong><br><span
                                                 class="text-sm text-soft">{{ $at->format('H:i') }}</span></td>
                                         <td class="whitespace-nowrap">{{ $want->kind->label() }}</td>
-                                        <td class="num">{{ $units->figure($want->widthMm) }} × {{ $units->figure($want->heightMm) }}
+                                        <td class="num">{{ $units->figure($want->widthMm) }} ×
+                                            {{ $units->figure($want->heightMm) }}
                                         </td>
                                         <td class="num">{{ $want->count }}</td>
                                         <td class="text-sm">
@@ -54,7 +55,8 @@
                                         <td class="num">
                                             <form method="post" action="{{ route('setup.cut', $code) }}">@csrf<button
                                                     class="btn btn-small"
-                                                    @if ($loop->parent->first && $loop->first) data-key="x" @endif>Cut<span
+                                                    @if ($loop->parent->first && $loop->first) data-key="x"
+                                                        @endif>Cut<span
                                                         class="sr-only"> for {{ $code }}</span>
                                                     @if ($loop->parent->first && $loop->first)
                                                         <kbd>x</kbd>
@@ -119,7 +121,9 @@
                             <tr>
                                 <td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}</td>
                                 <td class="num">
-                                    {{ round($stock->width_mm) }}{{ $stock->form === Hakama\Setup\Backing\StockForm::Roll ? '' : ' × ' . round($stock->length_mm) }}
+                                    {{ round($stock->width_mm) }}{{
+                                        $stock->form === Hakama\Setup\Backing\StockForm::Roll
+                                            ? '' : ' × ' . round($stock->length_mm) }}
                                 </td>
                                 <td class="num">
                                     <form method="post" action="{{ route('setup.stock', $stock) }}"

@@ -36,9 +36,12 @@
                                         class="text-sm text-soft">{{ App\Shop\Figure::words($row->frame->window_width_mm) }}
                                         × {{ App\Shop\Figure::words($row->frame->window_height_mm) }} mm</span></td>
                                 <td>{{ $row->machine->code }}</td>
-                                <td class="num">{{ $row->found === null ? '' : App\Shop\Figure::words($row->found->x_mm, 1) }}</td>
-                                <td class="num">{{ $row->found === null ? '' : App\Shop\Figure::words($row->found->y_mm, 1) }}</td>
-                                <td>{{ $row->found === null ? 'never' : $row->found->checked_at->format('j M') . ', ' . $row->found->who }}</td>
+                                <td class="num">{{ $row->found === null
+                                    ? '' : App\Shop\Figure::words($row->found->x_mm, 1) }}</td>
+                                <td class="num">{{ $row->found === null
+                                    ? '' : App\Shop\Figure::words($row->found->y_mm, 1) }}</td>
+                                <td>{{ $row->found === null ? 'never' : $row->found->checked_at->format('j M') . ', '
+                                    . $row->found->who }}</td>
                                 <td>
                                     @if ($row->due === null)
                                         yes{{ $row->differs() ? '; the catalogue has another centre' : '' }}
@@ -63,7 +66,8 @@
                         No design tells the two largest frames apart: look at the frame that the machine shows.
                     @endif
                 </p>
-                <form method="post" action="{{ route('setup.clamps.keep') }}" class="mt-5 flex flex-wrap items-end gap-3">
+                <form method="post" action="{{ route('setup.clamps.keep') }}"
+                    class="mt-5 flex flex-wrap items-end gap-3">
                     @csrf <input type="hidden" name="dropped" value="1">
                     <div><label for="dropped-frame">It was dropped or struck</label><select id="dropped-frame"
                             name="frame">
@@ -106,7 +110,8 @@
                     <legend class="sr-only">Steps</legend>
                     @foreach ($steps as $step)
                         <label class="flex items-start gap-2 py-1"><input type="checkbox" name="checked[]"
-                                value="{{ $step->code }}" @checked(in_array($step->code, old("checked", []), true))><span
+                                value="{{ $step->code }}" @checked(in_array($step->code, old("checked", []),
+                                    true))><span
                                 class="flex-1 text-sm leading-snug">{{ $step->text }}</span></label>
                     @endforeach
                     <x-wrong field="checked" />
@@ -122,7 +127,8 @@
                         @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror>
                         <option value="">choose</option>
                         @foreach ($people as $name)
-                            <option value="{{ $name }}" @selected(old('who', session('who')) === $name)>{{ $name }}</option>
+                            <option value="{{ $name }}" @selected(old('who', session('who')) === $name)>{{ $name
+                                }}</option>
                         @endforeach
                     </select><x-wrong field="who" /></div>
                 <button class="btn btn-main mt-3" data-key="w">Keep what was found <kbd>w</kbd></button>

@@ -3,7 +3,8 @@
     <x-slot:say>
         @if ($todo->isNotEmpty())
             <span
-                class="now">{{ $todo->count() === 1 ? 'One decoration waits' : $todo->count() . ' decorations wait' }}:</span>
+                class="now">{{ $todo->count() === 1
+                    ? 'One decoration waits' : $todo->count() . ' decorations wait' }}:</span>
             next is no. {{ $todo->first()->number }}, {{ $todo->first()->artwork }} at
             {{ str_replace('_', ' ', $todo->first()->position) }}, due
             {{ App\Clock\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)) }}.
@@ -44,7 +45,8 @@
                         <td class="whitespace-nowrap">
                             @if ($row->frame)
                                 <a
-                                    href="{{ route('setup.show', $row->id) }}">{{ $row->frame }}{{ $row->turn_deg ? ", turned {$row->turn_deg}°" : '' }}</a>
+                                    href="{{ route('setup.show', $row->id) }}">{{ $row->frame }}{{ $row->turn_deg
+                                        ? ", turned {$row->turn_deg}°" : '' }}</a>
                             @elseif ($row->bare)
                                 <a href="{{ route('artwork.show', $row->artwork_id) }}">wants its threads
                                 first</a>@else<a class="btn btn-small btn-main"

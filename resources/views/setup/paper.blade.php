@@ -23,7 +23,8 @@
                 {{ $order->due_at->format('D j M H:i') }}</span></header>
         <p class="mt-1">{{ $decoration->line->garmentLabel() }}, {{ $decoration->line->fabricLabel() }}:
             <strong>{{ $decoration->positionLabel() }}</strong>. @foreach ($rows as $row)
-                {{ $row->size === Hakama\Garment\Size::One ? '' : $row->size->value . ' ' }}{{ $row->pieces }}{{ $loop->last ? ' pieces.' : ', ' }}
+                {{ $row->size === Hakama\Garment\Size::One
+                    ? '' : $row->size->value . ' ' }}{{ $row->pieces }}{{ $loop->last ? ' pieces.' : ', ' }}
             @endforeach
         </p>
         @foreach ($sheet->warnings() as $warning)
@@ -33,7 +34,8 @@
             <div class="drawings">
                 @if ($sheet->row->facts->item->isOnCap() && $sheet->face && $advice->marked)@include('setup.draw.cap')
                 @elseif ($advice->marked)
-                    <div class="grid grid-cols-2 gap-2">@include('setup.draw.garment', ['turned' => false])@if ($sheet->tube)
+                    <div class="grid grid-cols-2 gap-2">@include('setup.draw.garment',
+                        ['turned' => false])@if ($sheet->tube)
                             @include('setup.draw.tube')
                         @elseif ($fit)
                             @include('setup.draw.garment', ['turned' => true])
@@ -46,18 +48,7 @@
             </div>
             <div>
                 <dl class="facts">
-                    @foreach (array_filter([
-        'Frame' => $fit === null ? null : $fit->frame->id . ($sheet->chosen->frame->holes !== '' ? ", holes {$sheet->chosen->frame->holes}" : '') . ($sheet->chosen->frame->label !== '' ? ", pick {$sheet->chosen->frame->label}" : ''),
-        'Driver' => $fit?->frame->driver->value,
-        'Machine' => $sheet->on->onMachine === null ? null : "{$sheet->on->onMachine}; not for another: steps and turn may differ there",
-        'To it' => $sheet->chosen->shown->loading()->endWords(),
-        'Set' => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()),
-        'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->chosen->cut ? ', ' . $units->size($sheet->chosen->cut->widthMm, $sheet->chosen->cut->heightMm) : ''),
-        'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'),
-        'Needle' => $choice?->needle->words(),
-        'Thread' => $advice->threadWeight . ' weight',
-        'Speed' => $choice === null ? null : $choice->speedSpm . ' spm',
-    ]) as $label => $value)
+                    @foreach (array_filter([ 'Frame' => $fit === null ? null : $fit->frame->id . ($sheet->chosen->frame->holes !== '' ? ", holes {$sheet->chosen->frame->holes}" : '') . ($sheet->chosen->frame->label !== '' ? ", pick {$sheet->chosen->frame->label}" : ''), 'Driver' => $fit?->frame->driver->value, 'Machine' => $sheet->on->onMachine === null ? null : "{$sheet->on->onMachine}; not for another: steps and turn may differ there", 'To it' => $sheet->chosen->shown->loading()->endWords(), 'Set' => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()), 'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->chosen->cut ? ', ' . $units->size($sheet->chosen->cut->widthMm, $sheet->chosen->cut->heightMm) : ''), 'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'), 'Needle' => $choice?->needle->words(), 'Thread' => $advice->threadWeight . ' weight', 'Speed' => $choice === null ? null : $choice->speedSpm . ' spm', ]) as $label => $value)
                         <dt>{{ $label }}</dt>
                         <dd>{{ $value }}</dd>
                     @endforeach

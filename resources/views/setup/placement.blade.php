@@ -1,4 +1,5 @@
-<details class="mt-3 border border-hair p-3" @if ($errors->hasAny(['size', 'peg', 'down', 'across', 'who', 'measure', 'a', 'b'])) open @endif>
+<details class="mt-3 border border-hair p-3"
+    @if ($errors->hasAny(['size', 'peg', 'down', 'across', 'who', 'measure', 'a', 'b'])) open @endif>
     <summary data-key="m" data-does="Find and keep the place">Find the place on the garment, and keep it <kbd>m</kbd>
     </summary>
     <form hx-get="{{ route('setup.measure', $decoration) }}" hx-target="#measured" hx-swap="innerHTML"
@@ -10,9 +11,11 @@
                 <option value="half">in the middle of a measured width</option>
                 <option value="corner">on a corner’s bisector</option>
             </select></div>
-        <div><label for="measure-a">Measured, {{ $units->label() }}</label><input id="measure-a" name="a" inputmode="decimal"
+        <div><label for="measure-a">Measured, {{ $units->label() }}</label><input id="measure-a" name="a"
+            inputmode="decimal"
                 class="num"></div>
-        <div><label for="measure-b">and, {{ $units->label() }} or °</label><input id="measure-b" name="b" inputmode="decimal"
+        <div><label for="measure-b">and, {{ $units->label() }} or °</label><input id="measure-b" name="b"
+            inputmode="decimal"
                 class="num"></div>
     </form>
     <p id="measured" class="mt-1 min-h-6 text-sm" role="status"></p>
@@ -21,7 +24,8 @@
         @csrf @method('put')
         <div><label for="k-size">For size</label><select id="k-size" name="size">
                 @foreach ($rows as $row)
-                    <option value="{{ $row->size->value }}" @selected(old('size', $sheet->row->size->value) === $row->size->value)>{{ $row->size->value }}
+                    <option value="{{ $row->size->value }}"
+                        @selected(old('size', $sheet->row->size->value) === $row->size->value)>{{ $row->size->value }}
                     </option>
                 @endforeach
             </select><x-wrong field="size" /></div>
@@ -31,7 +35,8 @@
                 value="{{ old('down', $units->field($advice->placement->downMm)) }}" class="num"
                 @error('down') aria-invalid="true" aria-describedby="wrong-down" @enderror><x-wrong field="down" />
         </div>
-        <div><label for="k-across">Across, {{ $units->label() }}</label><input id="k-across" name="across" inputmode="decimal"
+        <div><label for="k-across">Across, {{ $units->label() }}</label><input id="k-across" name="across"
+            inputmode="decimal"
                 value="{{ old('across', $units->field($advice->placement->acrossMm)) }}" class="num"
                 @error('across') aria-invalid="true" aria-describedby="wrong-across" @enderror><x-wrong
                 field="across" /></div>

@@ -35,7 +35,8 @@
                                 <td><strong>{{ $risk['fabric'] }}</strong></td>
                                 <td class="num">{{ $risk['pieces'] }}</td>
                                 <td class="num">
-                                    {{ $risk['cents'] === null ? 'not known' : App\Shop\Figure::words($risk['cents'] / 100, 2) }}
+                                    {{ $risk['cents'] === null ? 'not known'
+                                        : App\Shop\Figure::words($risk['cents'] / 100, 2) }}
                                 </td>
                             </tr>
                         @endforeach
@@ -89,7 +90,8 @@
             <div class="grid grid-cols-2 gap-3">
                 <div><label for="fabric">Cloth</label><select id="fabric" name="fabric">
                         @foreach (Hakama\Garment\Fabric::cases() as $case)
-                            <option value="{{ $case->value }}" @selected(old('fabric') === $case->value)>{{ $case->label() }}
+                            <option value="{{ $case->value }}"
+                                @selected(old('fabric') === $case->value)>{{ $case->label() }}
                             </option>
                         @endforeach
                     </select>

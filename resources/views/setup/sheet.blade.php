@@ -47,8 +47,10 @@
             @foreach ($sheet->on->machines as $one)
                 <button type="button" class="btn btn-small"
                     aria-pressed="{{ $sheet->on->onMachine === $one->machine->code ? 'true' : 'false' }}"
-                    hx-get="{{ $at(['machine' => $one->machine->code]) }}" hx-target="#sheet">{{ $one->machine->code }}<span
-                        class="sr-only"> {{ $one->machine->name }}</span>{{ $one->verdict === 'stop' ? ' ✕' : '' }}</button>
+                    hx-get="{{ $at(['machine' => $one->machine->code]) }}"
+                        hx-target="#sheet">{{ $one->machine->code }}<span
+                        class="sr-only"> {{ $one->machine->name }}</span>{{ $one->verdict === 'stop'
+                            ? ' ✕' : '' }}</button>
             @endforeach
             <button type="button" class="btn btn-small"
                 aria-pressed="{{ $sheet->on->onMachine === null ? 'true' : 'false' }}"
@@ -60,7 +62,8 @@
             @foreach ($rows as $i => $row)
                 <button type="button" class="btn btn-small" aria-pressed="{{ $row === $sheet->row ? 'true' : 'false' }}"
                     hx-get="{{ $at(['size' => $row->size->value]) }}" hx-target="#sheet"
-                    @if ($i === $here + 1) data-key="n" data-does="The next size" @elseif ($i === $here - 1) data-key="p" data-does="The size before" @endif>{{ $row->size->value }}<span
+                    @if ($i === $here + 1) data-key="n" data-does="The next size" @elseif ($i === $here - 1)
+                        data-key="p" data-does="The size before" @endif>{{ $row->size->value }}<span
                         class="sr-only">, {{ $row->pieces }} pieces</span>
                     @if ($row->turns()[0] !== $rows[count($rows) - 1]->turns()[0])
                         <span class="text-sm">{{ $row->turns()[0]->value }}°</span>
@@ -86,8 +89,10 @@
                 @include('setup.draw.cap')
             @elseif ($advice->marked)
                 <div class="grid grid-cols-2 gap-3">
-                    <figure>@include('setup.draw.garment', ['turned' => false])<figcaption class="text-sm text-soft">On the
-                            {{ $advice->marked->shape->panel->label() }}{{ count($rows) > 1 ? ', size ' . $sheet->row->size->value : '' }}
+                    <figure>@include('setup.draw.garment', ['turned' => false])<figcaption
+                        class="text-sm text-soft">On the
+                            {{ $advice->marked->shape->panel->label() }}{{ count($rows) > 1
+                                ? ', size ' . $sheet->row->size->value : '' }}
                         </figcaption>
                     </figure>
                     @if ($sheet->tube)
@@ -95,8 +100,10 @@
                                 measured from the {{ $sheet->tube->end }}</figcaption>
                         </figure>
                     @elseif ($fit)
-                        <figure>@include('setup.draw.garment', ['turned' => true])<figcaption class="text-sm text-soft">As you see it at the
-                                machine{{ $fit->turn->value ? ', turned ' . $fit->turn->value . '°, never mirrored' : '' }}
+                        <figure>@include('setup.draw.garment', ['turned' => true])<figcaption
+                            class="text-sm text-soft">As you see it at the
+                                machine{{ $fit->turn->value ? ', turned ' . $fit->turn->value . '°, never mirrored'
+                                    : '' }}
                             </figcaption>
                         </figure>
                     @endif
@@ -106,20 +113,26 @@
                 <p class="note note-now mt-3">The shop has no frame for the driver this needs.</p>
             @else
                 <div class="mt-3">@include('setup.draw.frame')</div>
-                <p class="mt-2 text-sm">{{ $fit->because($units) }} Slack to the window: left {{ $mm($fit->slack->leftMm) }}, right
-                    {{ $mm($fit->slack->rightMm) }}, top {{ $mm($fit->slack->topMm) }}, bottom {{ $mm($fit->slack->bottomMm) }} {{ $units->label() }}.
+                <p class="mt-2 text-sm">{{ $fit->because($units) }} Slack to the window: left
+                    {{ $mm($fit->slack->leftMm) }}, right
+                    {{ $mm($fit->slack->rightMm) }}, top {{ $mm($fit->slack->topMm) }}, bottom
+                        {{ $mm($fit->slack->bottomMm) }} {{ $units->label() }}.
                     @if ($fit->frame->isOffCentre())
                         The middle of the design goes
                         {{ $fit->fromMachineCentre()->seenFrom(new Hakama\Stitch\Point(0, 0)) }} what the machine takes
-                        for its centre; the corners are {{ implode(', ', array_map($mm, $fit->cornersMm())) }} {{ $units->label() }} away.
+                        for its centre; the corners are {{ implode(', ', array_map($mm, $fit->cornersMm())) }}
+                            {{ $units->label() }} away.
                         @endif @if ($frame->holes !== '' || $frame->label !== '')
-                            <strong>{{ ucfirst(implode(', ', array_filter([$frame->holes === '' ? '' : "holes {$frame->holes}", $frame->label === '' ? '' : "pick “{$frame->label}” on the machine"]))) }}.</strong>
+                            <strong>{{ ucfirst(implode(', ', array_filter([$frame->holes === ''
+                                ? '' : "holes {$frame->holes}", $frame->label === ''
+                                ? '' : "pick “{$frame->label}” on the machine"]))) }}.</strong>
                         @endif
                 </p>
             @endif
             @if ($sheet->tube)
                 <h2 class="mb-1 mt-5">
-                    {{ count($sheet->tube->hoopings->hoopings) === 1 ? 'One hooping' : count($sheet->tube->hoopings->hoopings) . ' hoopings' }}
+                    {{ count($sheet->tube->hoopings->hoopings) === 1
+                        ? 'One hooping' : count($sheet->tube->hoopings->hoopings) . ' hoopings' }}
                     along the tube</h2>
                 @if ($sheet->tube->hoopings->obstacle())
                     <p class="note note-now mb-2" role="alert">{{ $sheet->tube->hoopings->obstacle($units) }}</p>
@@ -148,7 +161,8 @@
                     </tbody>
                 </table>
                 @if ($sheet->decoration->setup?->parts)
-                    <p class="mt-1 text-sm">One tape each, its mark at nought: @foreach ($sheet->decoration->setup->parts as $i => $part)
+                    <p class="mt-1 text-sm">One tape each, its mark at nought:
+                        @foreach ($sheet->decoration->setup->parts as $i => $part)
                             <a href="{{ route('setup.hooping.tape', [$sheet->decoration, $i + 1]) }}">hooping
                                 {{ $i + 1 }}</a>{{ $loop->last ? '.' : ', ' }}
                         @endforeach
@@ -158,7 +172,9 @@
                     {{ $units->said($sheet->tube->hoopings->reachMm) }} in which every motif is whole, swept from the
                     {{ $sheet->tube->end }}. Motifs are what is sewn without a gap; reach and gap are <a
                         href="/shop#tube_reach_mm">house rules</a>, and no frame reaches beyond its window less the
-                    margin. Other artwork at the same place of this line is laid along it in its order, or where a place was kept for it{{ $sheet->tube->gaps === [] ? '' : ': ' . implode('; ', $sheet->tube->gaps) }}.</x-because>
+                    margin. Other artwork at the same place of this line is laid along it in its order, or where a
+                        place was kept for it{{ $sheet->tube->gaps === []
+                            ? '' : ': ' . implode('; ', $sheet->tube->gaps) }}.</x-because>
             @endif
         </div>
         <div>
@@ -171,7 +187,8 @@
             @endif
             @foreach ($sheet->warnings() as $warning)
                 @if ($loop->index === 2)
-                    <details class="mb-3"><summary class="text-sm">and {{ $loop->count - 2 }} more to be minded</summary>
+                    <details class="mb-3"><summary class="text-sm">and {{ $loop->count - 2 }} more to be
+                        minded</summary>
                 @endif
                 <p class="note {{ $warning->stops ? 'note-now' : 'note-caution' }} mb-2 text-sm" role="alert">
                     {{ $warning->text }}</p>
@@ -203,20 +220,25 @@
                         <div class="flex flex-wrap gap-2">
                             @foreach ($sheet->ends() as $end)
                                 <label class="btn btn-small {{ $end->turn === $fit->turn ? 'btn-main' : '' }} mb-0"
-                                    @style(['color: #fff' => $end->turn === $fit->turn, 'color: #2b3a67' => $end->turn !== $fit->turn])><input type="radio" name="turn"
+                                    @style(['color: #fff' => $end->turn === $fit->turn,
+                                        'color: #2b3a67' => $end->turn !== $fit->turn])><input type="radio" name="turn"
                                         value="{{ $end->turn->value }}" @checked($end->turn === $fit->turn) class="mr-1"
                                         hx-get="{{ $at(['turn' => $end->turn->value]) }}"
                                         hx-target="#sheet">{{ $end->endWords() }}</label>
                             @endforeach
                         </div>
                     </fieldset>
-                    <details class="mb-3 border border-hair p-3" @if ($wrongs !== [] || array_intersect(['backing', 'topper', 'needle', 'speed'], array_keys($departs)) !== []) open @endif>
+                    <details class="mb-3 border border-hair p-3"
+                        @if ($wrongs !== [] || array_intersect(['backing', 'topper', 'needle', 'speed'],
+                            array_keys($departs)) !== []) open @endif>
                         <summary data-key="w" data-does="Choose otherwise than advised">Choose otherwise than
                             advised <kbd>w</kbd></summary>
                         <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-2">
                             <div><label for="c-backing">Backing</label><select id="c-backing" name="backing">
                                     @foreach (Hakama\Setup\Backing\Backing::cases() as $kind)
-                                        <option value="{{ $kind->value }}" @selected(old('backing', $choice->backing->backing->value) === $kind->value)>
+                                        <option value="{{ $kind->value }}"
+                                            @selected(old('backing', $choice->backing->backing->value)
+                                                === $kind->value)>
                                             {{ $kind->label() }}</option>
                                     @endforeach
                                 </select>
@@ -228,24 +250,28 @@
                                         value="{{ old('layers', $choice->backing->count) }}" class="num"></div>
                                 <input type="hidden" name="adhesive" value="0"><label
                                     class="mb-2 flex items-center gap-2"><input type="checkbox" name="adhesive"
-                                        value="1" @checked(old('adhesive', $choice->backing->adhesive))> one lightly stuck</label><x-wrong
+                                        value="1" @checked(old('adhesive', $choice->backing->adhesive))> one lightly
+                                            stuck</label><x-wrong
                                     field="layers" />
                             </div>
                             <div><label for="c-needle">Needle</label><select id="c-needle" name="needle_size">
                                     @foreach (Hakama\Machine\NeedleType::SIZES as $size)
-                                        <option @selected(old('needle_size', $choice->needle->size) === $size)>{{ $size }}</option>
+                                        <option @selected(old('needle_size', $choice->needle->size) === $size)>{{
+                                            $size }}</option>
                                     @endforeach
                                 </select>
                             </div>
                             <div><label for="c-point">Point</label><select id="c-point" name="needle_point">
                                     @foreach (Hakama\Machine\NeedleType::POINTS as $point)
-                                        <option @selected(old('needle_point', $choice->needle->point) === $point)>{{ $point }}</option>
+                                        <option @selected(old('needle_point', $choice->needle->point) === $point)>{{
+                                            $point }}</option>
                                     @endforeach
                                 </select></div>
                             <div><label for="c-speed">Speed, stitches a minute</label><input id="c-speed"
                                     name="speed" inputmode="numeric"
                                     value="{{ old('speed', $choice->speedSpm) }}" class="num"
-                                    @error('speed') aria-invalid="true" aria-describedby="wrong-speed" @enderror><x-wrong
+                                    @error('speed') aria-invalid="true" aria-describedby="wrong-speed"
+                                        @enderror><x-wrong
                                     field="speed" /></div>
                             <div><input type="hidden" name="topper" value="0"><label
                                     class="mt-6 flex items-center gap-2"><input type="checkbox" name="topper"
@@ -257,8 +283,10 @@
                             <div class="mt-1"><label for="why-{{ $about }}">{{ $label }}
                                     otherwise, because</label><input id="why-{{ $about }}"
                                     name="why[{{ $about }}]"
-                                    value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}" maxlength="200"
-                                    @error("why.{$about}") aria-invalid="true" aria-describedby="wrong-why-{{ $about }}" @enderror><x-wrong
+                                    value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}"
+                                        maxlength="200"
+                                    @error("why.{$about}") aria-invalid="true"
+                                        aria-describedby="wrong-why-{{ $about }}" @enderror><x-wrong
                                     :field="'why.' . $about" /></div>
                         @endforeach
                     </details>
@@ -268,7 +296,8 @@
                                 Why?</label>
                             <input id="why-{{ $about }}" name="why[{{ $about }}]"
                                 value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}" maxlength="200"
-                                @error("why.{$about}") aria-invalid="true" aria-describedby="wrong-why-{{ $about }}" @enderror>
+                                @error("why.{$about}") aria-invalid="true" aria-describedby="wrong-why-{{ $about }}"
+                                    @enderror>
                             <x-wrong :field="'why.' . $about" />
                         @endif
                     @endforeach

@@ -15,7 +15,8 @@
         @else
             Best:
             {{ $best->fit->frame->id }}, {{ $advice->loading()->endWords() }} towards the machine;
-            {{ $advice->hoopings() > 1 ? "{$advice->hoopings()} hoopings, moving along the tube" : $best->change->label() }}.
+            {{ $advice->hoopings() > 1 ? "{$advice->hoopings()} hoopings, moving along the tube"
+                : $best->change->label() }}.
         @endif
     </x-slot:say>
     <div class="mb-4 flex flex-wrap items-baseline gap-x-5 gap-y-1">

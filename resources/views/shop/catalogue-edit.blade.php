@@ -3,7 +3,8 @@
     $ofSize = static fn($column) => str_ends_with($column->name, '_mm');
 @endphp
 <x-layout station="shop" :title="$name === '' ? 'Add to the catalogue' : 'Change '.$name">
-    <x-slot:say>{{ $list === 'garments' ? 'What is left empty is not known: the setup then goes by the measures to start with, which stand in the fields.' : 'What follows from it is worked out anew at the next look.' }}</x-slot:say>
+    <x-slot:say>{{ $list === 'garments'
+        ? 'What is left empty is not known: the setup then goes by the measures to start with, which stand in the fields.' : 'What follows from it is worked out anew at the next look.' }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ $name === '' ? 'Add to the ' . $list : str_replace('_', ' ', $name) }}</h1><a class="ml-auto"
             href="{{ route('catalogue.show', $list) }}" data-key="b">Back to the {{ $list }} <kbd>b</kbd></a>
@@ -17,12 +18,14 @@
                     <label for="f-{{ $column->name }}">{{ $column->label() }}</label>
                     @if ($column->options !== [] && !($i === 0 && $name !== ''))
                         <select id="f-{{ $column->name }}" name="{{ $column->name }}"
-                            @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}" @enderror>
+                            @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}"
+                                @enderror>
                             @if (in_array('nullable', $column->rules, true))
                                 <option value="">not known</option>
                             @endif
                             @foreach ($column->options as $option)
-                                <option value="{{ $option }}" @selected(old($column->name, $first[$column->name] ?? ($column->name === 'round' ? 'no' : '')) === $option)>
+                                <option value="{{ $option }}" @selected(old($column->name, $first[$column->name]
+                                    ?? ($column->name === 'round' ? 'no' : '')) === $option)>
                                     {{ str_replace('_', ' ', $option) }}</option>
                             @endforeach
                         </select>
@@ -30,7 +33,8 @@
                         <input id="f-{{ $column->name }}" name="{{ $column->name }}"
                             value="{{ old($column->name, $first[$column->name] ?? '') }}"
                             @if ($i === 0 && $name !== '') readonly @endif
-                            @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}" @enderror>
+                            @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}"
+                                @enderror>
                     @endif
                     <x-wrong :field="$column->name" />
                 </div>
@@ -62,8 +66,10 @@
                                         <td class="num"><input
                                                 aria-label="{{ $column->label() }} in size {{ $size->value }}"
                                                 name="sizes[{{ $size->value }}][{{ $column->name }}]"
-                                                value="{{ old("sizes.{$size->value}.{$column->name}", $rows[$size->value][$column->name] ?? '') }}"
-                                                placeholder="{{ round($starting[$size->value][substr($column->name, 0, -3)] ?? 0) ?: '' }}"
+                                                value="{{ old("sizes.{$size->value}.{$column->name}",
+                                                    $rows[$size->value][$column->name] ?? '') }}"
+                                                placeholder="{{ round($starting[$size->value][substr($column->name,
+                                                    0, -3)] ?? 0) ?: '' }}"
                                                 inputmode="decimal" class="num !w-20 !p-1"></td>
                                     @endforeach
                                 </tr>

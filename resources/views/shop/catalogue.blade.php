@@ -92,7 +92,8 @@
                                             <strong>{{ str_replace('_', ' ', $row[0]) }}</strong>
                                         @elseif ($i === 0)
                                             <span
-                                                class="sr-only">{{ $row[0] }}</span>@else{{ str_replace('_', ' ', $row[$i]) }}
+                                                class="sr-only">{{ $row[0] }}</span>@else{{ str_replace('_', ' ',
+                                                    $row[$i]) }}
                                         @endif
                                     </td>
                                 @endif
@@ -103,9 +104,11 @@
                                             href="{{ route('catalogue.edit', [$list, 'name' => $row[0]]) }}">Change<span
                                                 class="sr-only"> {{ $row[0] }}</span></a>
                                         @if ($retired !== null)
-                                            <form method="post" action="{{ route('catalogue.retire', $list) }}">@csrf<input
+                                            <form method="post" action="{{ route('catalogue.retire',
+                                                $list) }}">@csrf<input
                                                     type="hidden" name="name" value="{{ $row[0] }}"><button
-                                                    class="btn btn-small">{{ in_array($row[0], $retired, true) ? 'In use again' : 'Out of use' }}<span
+                                                    class="btn btn-small">{{ in_array($row[0], $retired, true)
+                                                        ? 'In use again' : 'Out of use' }}<span
                                                         class="sr-only">: {{ $row[0] }}</span></button></form>
                                         @endif
                                     </span>

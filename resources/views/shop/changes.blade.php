@@ -13,7 +13,8 @@
         <button class="btn">Find</button>
     </form>
     @if ($changes->isEmpty())
-        <p class="note">{{ $words === '' && $kind === '' ? 'Nothing was changed yet.' : 'Nothing of that kind was changed.' }}</p>
+        <p class="note">{{ $words === '' && $kind === ''
+            ? 'Nothing was changed yet.' : 'Nothing of that kind was changed.' }}</p>
     @else
         <x-change-table :changes="$changes" :thing="true" />
         @if ($changes->count() === $shown)

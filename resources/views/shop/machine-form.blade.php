@@ -13,7 +13,8 @@
             <div class="flex flex-wrap gap-x-4">
                 @foreach (Hakama\Machine\Driver::cases() as $driver)
                     <label class="m-0 flex items-center gap-2 text-base text-ink"><input type="checkbox"
-                            name="drivers[]" value="{{ $driver->value }}" @checked(in_array($driver->value, old('drivers', ['flat']), true))>
+                            name="drivers[]" value="{{ $driver->value }}"
+                                @checked(in_array($driver->value, old('drivers', ['flat']), true))>
                         {{ $driver->value }}</label>
                 @endforeach
             </div>

@@ -48,7 +48,9 @@
                         <td>
                             @unless ($machine->retired_at)
                                 <div class="flex flex-wrap items-center gap-2"><span
-                                        class="text-sm">{{ $machine->paired_at ? 'paired ' . $machine->paired_at->format('j M, H:i') : 'not paired' }}</span>
+                                        class="text-sm">{{ $machine->paired_at
+                                            ? 'paired ' . $machine->paired_at->format('j M, H:i')
+                                            : 'not paired' }}</span>
                                     <form method="post" action="{{ route('machines.code', $machine) }}">@csrf<button
                                             class="btn btn-small">Show a code<span class="sr-only"> for
                                                 {{ $machine->code }}</span></button></form>
@@ -63,7 +65,8 @@
                         </td>
                         <td class="num">
                             <form method="post" action="{{ route('machines.retire', $machine) }}">@csrf<button
-                                    class="btn btn-small">{{ $machine->retired_at ? 'In use again' : 'Out of use' }}<span
+                                    class="btn btn-small">{{ $machine->retired_at
+                                        ? 'In use again' : 'Out of use' }}<span
                                         class="sr-only">: {{ $machine->code }}</span></button></form>
                         </td>
                     </tr>

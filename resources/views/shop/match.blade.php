@@ -22,7 +22,8 @@
                 <div><label for="like">or like this thread</label><select id="like" name="like">
                         <option value="">none</option>
                         @foreach ($threads as $thread)
-                            <option value="{{ $thread->code }}" @selected($like?->code === $thread->code)>{{ $thread->code }}
+                            <option value="{{ $thread->code }}"
+                                @selected($like?->code === $thread->code)>{{ $thread->code }}
                                 {{ $thread->name }}, {{ $thread->weight }} wt</option>
                         @endforeach
                     </select>

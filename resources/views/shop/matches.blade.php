@@ -43,7 +43,9 @@
                         {{ $threads[$match->thread->code]->name }}</td>
                     <td class="num">{{ $match->thread->weight }}</td>
                     <td class="num">{{ App\Shop\Figure::words($match->difference, 2) }}</td>
-                    <td>{{ match ($match->likeness) {Hakama\Thread\Likeness::Same => 'the same',Hakama\Thread\Likeness::Close => 'close',Hakama\Thread\Likeness::Compromise => 'a visible compromise',Hakama\Thread\Likeness::None => 'no match'} }}
+                    <td>{{ match ($match->likeness) {Hakama\Thread\Likeness::Same
+                        => 'the same',Hakama\Thread\Likeness::Close => 'close',Hakama\Thread\Likeness::Compromise
+                            => 'a visible compromise',Hakama\Thread\Likeness::None => 'no match'} }}
                     </td>
                     <td>{{ $threads[$match->thread->code]->shelf() }}</td>
                 </tr>

@@ -24,7 +24,8 @@
                 <tr>
                     <th>Thread</th>
                     @foreach ($days as $day)
-                        <th class="num">{{ $day === Hakama\Plan\ThreadWanted::NOT_PLANNED ? 'not planned yet' : Carbon\CarbonImmutable::parse($day)->format('D j M') }}</th>
+                        <th class="num">{{ $day === Hakama\Plan\ThreadWanted::NOT_PLANNED
+                            ? 'not planned yet' : Carbon\CarbonImmutable::parse($day)->format('D j M') }}</th>
                         @endforeach @if ($later !== [])
                             <th class="num">Later</th>
                         @endif
@@ -49,7 +50,8 @@
                             <td>
                                 @isset($short[$code])
                                     <span class="now">at {{ $short[$code]->for }}</span>,
-                                    {{ $short[$code]->at === PHP_INT_MAX ? 'not planned yet' : App\Clock\ShopClock::words(App\Clock\ShopClock::time($short[$code]->at)) }}
+                                    {{ $short[$code]->at === PHP_INT_MAX
+                                        ? 'not planned yet' : App\Clock\ShopClock::words(App\Clock\ShopClock::time($short[$code]->at)) }}
                                 @endisset
                             </td>
                     </tr>

@@ -33,16 +33,20 @@
                         <td>{{ $one->what }}</td>
                         <td class="num">{{ App\Shop\Figure::words(ceil($one->missing)) }} {{ $one->unit }}</td>
                         <td>{{ $one->for }}</td>
-                        <td>{{ $one->wanted === null ? 'not planned yet' : App\Clock\ShopClock::words(App\Clock\ShopClock::time($one->wanted)) }}
+                        <td>{{ $one->wanted === null ? 'not planned yet'
+                            : App\Clock\ShopClock::words(App\Clock\ShopClock::time($one->wanted)) }}
                         </td>
                         <td @class(['now' => $one->isTooLate($now)])>
-                            {{ $one->orderBy === null ? '' : App\Clock\ShopClock::time($one->orderBy)->format('D j M') }}{{ $one->isTooLate($now) ? ', too late for that' : '' }}
+                            {{ $one->orderBy === null ? ''
+                                : App\Clock\ShopClock::time($one->orderBy)->format('D j M') }}{{
+                                $one->isTooLate($now) ? ', too late for that' : '' }}
                         </td>
                     </tr>
                 @endforeach
             </tbody>
         </table>
-        <p class="mt-3 flex items-baseline gap-4"><a class="btn" href="{{ route('ordering.csv') }}">As a list (CSV)</a><span
+        <p class="mt-3 flex items-baseline gap-4"><a class="btn"
+            href="{{ route('ordering.csv') }}">As a list (CSV)</a><span
                 class="text-sm text-soft">What is ordered comes within
                 <a href="{{ route('shop.show') }}#lead_days">{{ App\Shop\Figure::words($days) }} days</a>. Blanks are
                 missing where they were counted and fewer came.</span></p>

@@ -1,3 +1,4 @@
+@use('Hakama\House\RuleSpec')
 <x-layout station="shop" title="Shop">
     <x-slot:say>What the shop owns, and the figures it works by. Change one, and all that follows from it is
         worked out anew.</x-slot:say>
@@ -27,11 +28,12 @@
                 </summary>
                 <div class="grid grid-cols-1 gap-x-10 pb-3 lg:grid-cols-2">
                     @foreach ($cases as $rule)
-                        @php $spec = $rule->spec(); @endphp
+                        @php $spec = RuleSpec::of($rule); @endphp
                         <div id="{{ $rule->value }}" class="flex items-start gap-3 border-b border-hair py-2" data-rule
                             @if ($rules->isSet($rule)) data-changed @endif>
                             <div class="flex-1">
-                                <label for="r-{{ $rule->value }}" class="m-0 text-base text-ink">{{ $spec->label }}@if ($rules->isSet($rule))
+                                <label for="r-{{ $rule->value }}"
+                                    class="m-0 text-base text-ink">{{ $spec->label }}@if ($rules->isSet($rule))
                                         <strong class="ml-2 text-sm now">changed</strong>
                                     @endif
                                 </label>
@@ -41,7 +43,8 @@
                             </div>
                             <input id="r-{{ $rule->value }}" name="{{ $rule->value }}" inputmode="decimal"
                                 value="{{ old($rule->value, $rules->value($rule)) }}" class="num !w-20"
-                                aria-describedby="help-{{ $rule->value }}{{ $errors->has($rule->value) ? " wrong-{$rule->value}" : '' }}"
+                                aria-describedby="help-{{ $rule->value }}{{ $errors->has($rule->value)
+                                    ? " wrong-{$rule->value}" : '' }}"
                                 @error($rule->value) aria-invalid="true" @enderror>
                             <span class="mt-2 w-20 text-left text-sm text-soft">{{ $spec->unit }}</span>
                         </div>
@@ -52,7 +55,8 @@
         <details class="rules border-b border-hair" id="schools" data-station
             @if ($errors->has('schools.*')) open @endif>
             <summary class="flex items-baseline gap-3 py-2"><strong class="text-lg">Where practitioners
-                    differ</strong><span class="text-sm text-soft">{{ count(Hakama\House\Question::cases()) }} questions;
+                    differ</strong><span class="text-sm text-soft">{{ count(Hakama\House\Question::cases()) }}
+                        questions;
                     advice follows the school that is chosen, and shows what the other would say</span></summary>
             <div class="grid grid-cols-1 gap-x-10 pb-3 lg:grid-cols-2">
                 @foreach (Hakama\House\Question::cases() as $question)
@@ -64,7 +68,9 @@
                             <select id="s-{{ $question->value }}" name="schools[{{ $question->value }}]"
                                 class="!w-72">
                                 @foreach ($question->schools() as $school)
-                                    <option value="{{ $school->value }}" @selected(old("schools.{$question->value}", $rules->school($question)) === $school->value)>
+                                    <option value="{{ $school->value }}"
+                                        @selected(old("schools.{$question->value}",
+                                            $rules->school($question)) === $school->value)>
                                         {{ $school->words }}</option>
                                 @endforeach
                             </select>
@@ -73,7 +79,9 @@
                         <ul class="mt-1 text-sm text-soft">
                             @foreach ($question->schools() as $school)
                                 <li class="pb-1" data-school="{{ $school->value }}"><strong
-                                        @class(['text-ink' => $rules->school($question) === $school->value])>{{ ucfirst($school->words) }}{{ $rules->school($question) === $school->value ? ' (followed here)' : '' }}</strong>
+                                        @class(['text-ink' => $rules->school($question) === $school->value])>{{
+                                            ucfirst($school->words) }}{{ $rules->school($question) === $school->value
+                                                ? ' (followed here)' : '' }}</strong>
                                     · {{ implode(' ', Hakama\Setup\Notes\SchoolTable::changes($question, $school)) }}
                                 </li>
                             @endforeach

@@ -8,9 +8,11 @@
     @endphp
     <x-slot:say>
         @if ($short !== [])
-            @php $first = array_key_first($short); @endphp<span class="now">{{ $first }} {{ $threads->firstWhere('code', $first)?->name }}
+            @php $first = array_key_first($short); @endphp<span
+                class="now">{{ $first }} {{ $threads->firstWhere('code', $first)?->name }}
                 runs short at {{ $short[$first]->for }},
-                {{ $when($short[$first]) }}</span>{{ count($short) > 1 ? ', and ' . (count($short) - 1) . ' more' : '' }}.
+                {{ $when($short[$first]) }}</span>{{ count($short) > 1
+                    ? ', and ' . (count($short) - 1) . ' more' : '' }}.
         @else
             The shelf lasts for all that is planned.
         @endif
@@ -35,7 +37,8 @@
                         $left = $thread->metresLeft() - $wanted;
                     @endphp
                     <tr id="{{ Str::slug($thread->code) }}">
-                        <td><x-swatch :hex="$thread->hex" /><strong>{{ $thread->code }}</strong> {{ $thread->name }}</td>
+                        <td><x-swatch :hex="$thread->hex"
+                            /><strong>{{ $thread->code }}</strong> {{ $thread->name }}</td>
                         <td class="num">{{ $thread->weight }}</td>
                         <td>
                             @foreach ($thread->cones as $cone)
@@ -43,7 +46,8 @@
                                     <span class="ml-auto">{{ $n($cone->metres_left) }}</span>
                                     <form method="post" action="{{ route('threads.empty', $cone) }}">@csrf
                                         @method('delete')<button class="btn btn-small !min-h-[24px] !px-2"
-                                            aria-label="Cone {{ $cone->number }} of {{ $thread->code }} is used up: take it off">used
+                                            aria-label="Cone {{ $cone->number }} of {{ $thread->code
+                                                }} is used up: take it off">used
                                             up</button></form>
                                 </span>
                                 @endforeach @if ($thread->cones->isEmpty())
@@ -80,7 +84,8 @@
                             maxlength="7" required
                             @error('colour') aria-invalid="true" aria-describedby="wrong-colour" @enderror><input
                             type="color" tabindex="-1" aria-label="Pick the colour"
-                            value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) old('colour')) ? old('colour') : '#2b3a67' }}"
+                            value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) old('colour'))
+                                ? old('colour') : '#2b3a67' }}"
                             data-picks="colour" class="h-[40px] w-14 flex-none border border-[#8c8577] bg-paper p-1">
                     </div><x-wrong field="colour" />
                 </div>

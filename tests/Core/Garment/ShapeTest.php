@@ -12,7 +12,7 @@ use Hakama\Garment\Measure;
 use Hakama\Garment\Measures;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
-use Hakama\Garment\Shape;
+use Hakama\Garment\Draft\Draft;
 use Hakama\Garment\Size;
 use Hakama\Garment\StartingMeasures;
 use Hakama\Garment\Style;
@@ -30,7 +30,7 @@ final class ShapeTest extends TestCase
     #[Test]
     public function a_front_is_as_wide_and_as_long_as_it_was_measured(): void
     {
-        $shape = Shape::of(
+        $shape = Draft::of(
             Garment::Tee,
             Position::FullFront,
             new Measures(['chest_width' => 500.0, 'body_length' => 700.0]),
@@ -42,13 +42,13 @@ final class ShapeTest extends TestCase
         // The neck seam falls 16 % of the chest below the shoulder, 80 mm.
         self::assertEqualsWithDelta(-80.0, $shape->datum(Datum::NeckSeam)->y, 1e-9);
         self::assertTrue($shape->has(Datum::NeckSeam));
-        self::assertFalse(Shape::of(Garment::Tee, Position::FullBack, new Measures())->has(Datum::NeckSeam));
+        self::assertFalse(Draft::of(Garment::Tee, Position::FullBack, new Measures())->has(Datum::NeckSeam));
     }
 
     #[Test]
     public function what_lies_on_the_cloth_is_told_from_what_does_not(): void
     {
-        $apron = Shape::of(Garment::Bag, Position::Centre, new Measures(['width' => 400.0, 'height' => 300.0]));
+        $apron = Draft::of(Garment::Bag, Position::Centre, new Measures(['width' => 400.0, 'height' => 300.0]));
 
         foreach (
             [[0, 0, true], [199, 149, true], [200, 0, true], [201, 0, false], [0, -151, false], [-200, -150, true]] as [$x, $y, $on]
@@ -56,7 +56,7 @@ final class ShapeTest extends TestCase
             self::assertSame($on, $apron->holds(new Point($x, $y)), "{$x}, {$y}");
         }
         // Between the sleeve and the body of a tee there is no cloth.
-        $tee = Shape::of(
+        $tee = Draft::of(
             Garment::Tee,
             Position::FullFront,
             new Measures(['chest_width' => 500.0, 'body_length' => 700.0, 'sleeve_length' => 200.0]),
@@ -71,7 +71,7 @@ final class ShapeTest extends TestCase
         foreach (Garment::cases() as $garment) {
             foreach (Position::cases() as $position) {
                 foreach ([Size::XS, Size::M, Size::XXXXXL] as $size) {
-                    $shape = Shape::of($garment, $position, new Measures(), $size);
+                    $shape = Draft::of($garment, $position, new Measures(), $size);
                     $name = "{$garment->value} {$position->value} {$size->value}";
                     self::assertFalse(self::crossesItself($shape->outline), $name);
                     self::assertGreaterThan(20.0, $shape->bounds()->width(), $name);
@@ -85,7 +85,7 @@ final class ShapeTest extends TestCase
     public function a_garment_is_drawn_as_what_it_is(): void
     {
         $parts = static fn(Garment $garment, Position $position): array => array_keys(
-            Shape::of($garment, $position, new Measures())->parts,
+            Draft::of($garment, $position, new Measures())->parts,
         );
         self::assertSame(['hood', 'rib', 'pocket'], $parts(Garment::Hoodie, Position::FullFront));
         self::assertSame(['hood', 'rib'], $parts(Garment::Hoodie, Position::FullBack));
@@ -93,17 +93,17 @@ final class ShapeTest extends TestCase
         self::assertSame(['cuff', 'heel', 'toe'], $parts(Garment::Stocking, Position::Cuff));
         self::assertSame([], $parts(Garment::Tee, Position::FullFront));
         // Long sleeves are as long as they were measured: 600 mm from the shoulder's tip to the cuff's outer end.
-        $hoodie = Shape::of(
+        $hoodie = Draft::of(
             Garment::Hoodie,
             Position::FullFront,
             new Measures(['chest_width' => 500.0, 'body_length' => 700.0, 'sleeve_length' => 600.0]),
         );
         self::assertEqualsWithDelta(600.0, $hoodie->outline[1]->distanceTo($hoodie->outline[2]), 1e-9);
         // A leg has a rise; a stocking has a foot that goes beyond its leg, and is sewn on the leg alone.
-        $leg = Shape::of(Garment::Trousers, Position::Leg, new Measures(['leg_width' => 200.0, 'leg_length' => 1000.0]));
+        $leg = Draft::of(Garment::Trousers, Position::Leg, new Measures(['leg_width' => 200.0, 'leg_length' => 1000.0]));
         self::assertTrue($leg->holds(new Point(130, -270)));
         self::assertFalse($leg->holds(new Point(130, -5)), 'beside the rise');
-        $stocking = Shape::of(Garment::Stocking, Position::Cuff, new Measures(['leg_width' => 180.0, 'leg_length' => 450.0]));
+        $stocking = Draft::of(Garment::Stocking, Position::Cuff, new Measures(['leg_width' => 180.0, 'leg_length' => 450.0]));
         self::assertGreaterThan(180.0, $stocking->bounds()->right);
         self::assertTrue($stocking->holds(new Point(0, -100)));
         self::assertFalse($stocking->holds(new Point(120, -400)), 'the foot');
@@ -113,7 +113,7 @@ final class ShapeTest extends TestCase
     public function a_design_is_put_where_it_is_measured_to(): void
     {
         $design = ConvexHull::of([new Point(10, 10), new Point(70, 10), new Point(70, 50), new Point(10, 50)]);
-        $tee = Shape::of(Garment::Tee, Position::LeftChest, new Measures(['chest_width' => 500.0]));
+        $tee = Draft::of(Garment::Tee, Position::LeftChest, new Measures(['chest_width' => 500.0]));
         $chest = MarkedPlacement::on(
             $tee,
             new Placement(Datum::ShoulderAtNeck, Edge::Middle, 200, 100, 'centre front'),
@@ -140,7 +140,7 @@ final class ShapeTest extends TestCase
         self::assertEquals([new Point(0, -155), new Point(0, -175)], [$front->measured, $front->centre]);
         // 100 along the bisector of the lower right corner, 15 mm of edging: 70.71 in from both edgings.
         $corner = MarkedPlacement::on(
-            Shape::of(Garment::Towel, Position::Corner, new Measures(['width' => 500.0, 'height' => 1000.0])),
+            Draft::of(Garment::Towel, Position::Corner, new Measures(['width' => 500.0, 'height' => 1000.0])),
             new Placement(Datum::CornerInside, Edge::Middle, 100, 0, 'on the bisector'),
             $design,
         );

@@ -11,6 +11,7 @@ use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\House\RuleSpec;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
@@ -161,13 +162,14 @@ final class AdviceTest extends TestCase
             7.0,
         );
 
-        $about = static fn(Fit $fit): array => array_column($advice->departures($advice->choice($fit)), 'about');
+        $about = static fn(Fit $fit): array => array_column(Departure::between($advice, $advice->choice($fit)), 'about');
 
         self::assertSame([], $about($fit(100)));
         self::assertSame(['frame'], $about($fit(62)), 'too small');
         self::assertSame(['turn'], $about($fit(100, Turn::Quarter)), 'a polo lies upright or upside down');
         self::assertSame(['driver'], $about($fit(100, driver: Driver::Cylinder)), 'it lies flat');
-        $other = $advice->departures(
+        $other = Departure::between(
+            $advice,
             new Choice($fit(100), new Layers(Backing::TearAway, 1), true, new NeedleType('80/12', 'sharp'), 600),
         );
         self::assertSame(
@@ -261,7 +263,7 @@ final class AdviceTest extends TestCase
     public function every_house_rule_starts_within_its_own_range_and_says_what_it_means(): void
     {
         foreach (HouseRule::cases() as $rule) {
-            $spec = $rule->spec();
+            $spec = RuleSpec::of($rule);
             self::assertGreaterThanOrEqual($spec->least, $spec->default, $rule->value);
             self::assertLessThanOrEqual($spec->most, $spec->default, $rule->value);
             self::assertSame($spec->default, HouseRules::of()->value($rule));

@@ -42,7 +42,8 @@ final class ArtworkController
                     'variant',
                 ])
                 ->selectRaw(
-                    '(select group_concat(coalesce(t.hex, "-") order by k.number) from artwork_blocks k left join threads t on t.id = k.thread_id where k.artwork_id = artworks.id) as hexes',
+                    '(select group_concat(coalesce(t.hex, "-") order by k.number) from artwork_blocks k left join '.
+                        'threads t on t.id = k.thread_id where k.artwork_id = artworks.id) as hexes',
                 )
                 // Versions of one artwork stand beside each other, the newest family first.
                 ->orderByRaw('coalesce(family_id, id) desc')

@@ -41,7 +41,8 @@ final class StopSheetController
             if ($request->seen() !== self::sign($artwork)) {
                 throw ValidationException::withMessages([
                     'blocks' =>
-                        'Someone else changed this sheet meanwhile. What you typed is still here; the sheet as it stands now is the one in the list above it.',
+                        'Someone else changed this sheet meanwhile. What you typed is still here; the sheet as it '.
+                            'stands now is the one in the list above it.',
                 ]);
             }
             $rows = [];

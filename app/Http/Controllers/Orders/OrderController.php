@@ -172,6 +172,7 @@ final class OrderController
 
     public function show(Order $order, PlanBoard $board, DecorationSetups $setups, ShopOdds $odds): View
     {
+        $setups->knowMachines($board->machines());
         $order->load(['customer', 'lines.decorations.artwork']);
         $order->lines->each(
             static fn(OrderLine $line) => $line->decorations->each(
@@ -207,7 +208,6 @@ final class OrderController
                     static fn(Decoration $decoration): array => [
                         $decoration->id => $setups->warnings(
                             $decoration,
-                            $board->machines(),
                             array_map(
                                 intval(...),
                                 ($pieces[$decoration->id] ?? collect())->groupBy('size')->map->sum('pieces')->all(),

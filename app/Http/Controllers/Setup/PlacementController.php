@@ -8,6 +8,7 @@ use App\Http\Requests\Setup\KeepPlacement;
 use App\Models\Decoration;
 use App\Models\KeptPlacement;
 use App\People\Caller;
+use App\Setup\DecorationFacts;
 use App\Setup\DecorationSetups;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
@@ -52,8 +53,12 @@ final class PlacementController
         return new Response($found === null ? 'Measure the other mark too.' : e($found->words));
     }
 
-    public function keep(KeepPlacement $request, Decoration $decoration, DecorationSetups $setups): RedirectResponse
-    {
+    public function keep(
+        KeepPlacement $request,
+        Decoration $decoration,
+        DecorationSetups $setups,
+        DecorationFacts $facts,
+    ): RedirectResponse {
         $decoration->loadForSetup();
         $measures = $request->measures();
         if ($request->fromOtherEndMm() !== null) {
@@ -64,7 +69,7 @@ final class PlacementController
                 'garment' => $decoration->garmentKey(),
                 'position' => $decoration->position->value,
                 'size' => $request->size(),
-                'motif' => $setups->motif($decoration),
+                'motif' => $facts->motif($decoration),
             ],
             [...$measures, 'who' => Caller::acting($request), 'kept_at' => CarbonImmutable::now()],
         );

@@ -132,7 +132,8 @@ final class CatalogueController
         if ($request->filled('seen') && $request->string('seen')->value() !== Sign::of($stands)) {
             throw ValidationException::withMessages([
                 $names[0] =>
-                    'Somebody else changed this meanwhile; what you typed is still here. Look at what they changed; keeping it now puts yours in its place.',
+                    'Somebody else changed this meanwhile; what you typed is still here. Look at what they changed; '.
+                        'keeping it now puts yours in its place.',
             ]);
         }
         $before = $of->rows();

@@ -9,6 +9,7 @@ use App\Http\Requests\Shop\SetRules;
 use App\Rules\RuleChange;
 use App\Shop\House;
 use Hakama\House\HouseRule;
+use Hakama\House\RuleSpec;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -20,7 +21,7 @@ final class ShopController
             'rules' => $house->rules(),
             'seen' => $house->sign(),
             'stations' => collect(HouseRule::cases())->groupBy(
-                static fn(HouseRule $rule): string => $rule->spec()->station,
+                static fn(HouseRule $rule): string => RuleSpec::of($rule)->station,
             ),
         ]);
     }
@@ -29,7 +30,7 @@ final class ShopController
     public function update(SetRules $request, RuleChange $rules): RedirectResponse
     {
         $changed = Whole::write(static fn(): array => $rules->set($request->figures(), $request->schools()));
-        $labels = array_map(static fn(HouseRule $rule): string => $rule->spec()->label, $changed);
+        $labels = array_map(static fn(HouseRule $rule): string => RuleSpec::of($rule)->label, $changed);
 
         return redirect()
             ->to(route('shop.show').'#'.($changed[0]->value ?? 'schools'))

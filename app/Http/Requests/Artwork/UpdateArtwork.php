@@ -51,7 +51,8 @@ final class UpdateArtwork extends FormRequest
                         ->errors()
                         ->add(
                             'name',
-                            'Somebody else changed this artwork meanwhile; what you typed is still here. Look at what they changed; keeping it now puts yours in its place.',
+                            'Somebody else changed this artwork meanwhile; what you typed is still here. Look at '.
+                                'what they changed; keeping it now puts yours in its place.',
                         );
                 }
                 if ($this->familyId() !== null && $this->artwork()->versions()->exists()) {

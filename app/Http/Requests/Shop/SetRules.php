@@ -7,6 +7,7 @@ namespace App\Http\Requests\Shop;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
+use Hakama\House\RuleSpec;
 use Hakama\House\School;
 use Hakama\House\UnfitRule;
 use Illuminate\Foundation\Http\FormRequest;
@@ -21,7 +22,7 @@ final class SetRules extends FormRequest
     {
         $rules = ['schools' => ['array:'.implode(',', array_column(Question::cases(), 'value'))], 'seen' => ['nullable', 'string']];
         foreach (HouseRule::cases() as $rule) {
-            $spec = $rule->spec();
+            $spec = RuleSpec::of($rule);
             $rules[$rule->value] = ['sometimes', 'required', 'numeric', "between:{$spec->least},{$spec->most}"];
         }
         foreach (Question::cases() as $question) {
@@ -39,7 +40,7 @@ final class SetRules extends FormRequest
     {
         $messages = ['schools.*' => 'Choose one of the schools.', 'schools.array' => 'That is no question of the house.'];
         foreach (HouseRule::cases() as $rule) {
-            $spec = $rule->spec();
+            $spec = RuleSpec::of($rule);
             $messages["{$rule->value}.between"] = "From {$spec->least} to {$spec->most} {$spec->unit}.";
             $messages["{$rule->value}.*"] = 'Write a number.';
         }

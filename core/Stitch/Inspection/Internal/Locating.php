@@ -207,7 +207,8 @@ final class Locating
             $findings[] = new Finding(
                 FindingCode::ShortStitches,
                 sprintf(
-                    '%d stitches (%.0f %%) are under %.1f mm: thread frays and needles heat. Ask for small details to be simplified.',
+                    '%d stitches (%.0f %%) are under %.1f mm: thread frays and needles heat. Ask for small details '.
+                        'to be simplified.',
                     $short,
                     (100 * $short) / $figures->counts->stitches,
                     $rules->shortMm,
@@ -234,7 +235,8 @@ final class Locating
             $findings[] = new Finding(
                 FindingCode::Dense,
                 sprintf(
-                    'Up to %d needle points in one mm², %s the start, and over %d in %d mm² in all: cloth may be cut or stiffen there.',
+                    'Up to %d needle points in one mm², %s the start, and over %d in %d mm² in all: cloth may be cut '.
+                        'or stiffen there.',
                     $dense[0]->perMm2,
                     $dense[0]->where->seenFrom(new Point(0, 0)),
                     $rules->densePerMm2,
@@ -271,7 +273,8 @@ final class Locating
             $findings[] = new Finding(
                 FindingCode::CapOrder,
                 sprintf(
-                    'Not sewn as a cap wants it: centre-out %s (%s with the distance from the middle), bottom-up %s (%s with the height), over %d objects.',
+                    'Not sewn as a cap wants it: centre-out %s (%s with the distance from the middle), bottom-up %s '.
+                        '(%s with the height), over %d objects.',
                     $order->centreOut->value,
                     $order->againstDistance === null
                         ? 'no correlation'

@@ -36,13 +36,16 @@
                     stroke-width=".8" />
             @else
                 <path class="cloth-edge"
-                    d="M0 0H{{ $n($face->circumferenceMm / 2) }}V{{ $n(-$dome * 0.55) }}C{{ $n($face->seamMm(2)) }} {{ $n(-$dome) }} {{ $n($face->seamMm(1)) }} {{ $n(-$dome) }} 0 {{ $n(-$dome * 0.9) }}Z"
+                    d="M0 0H{{ $n($face->circumferenceMm / 2) }}V{{ $n(-$dome * 0.55) }}C{{
+                        $n($face->seamMm(2)) }} {{ $n(-$dome) }} {{ $n($face->seamMm(1)) }} {{ $n(-$dome) }} 0 {{
+                            $n(-$dome * 0.9) }}Z"
                     fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433"
                     stroke-width=".8" />
             @endif
             @if ($back)
                 <path class="opening"
-                    d="M{{ $n(-$face->seamMm(1) * 0.45) }} {{ $opening }}C{{ $n(-$face->seamMm(1) * 0.45) }} -14 {{ $n($face->seamMm(1) * 0.45) }} -14 {{ $n($face->seamMm(1) * 0.45) }} {{ $opening }}"
+                    d="M{{ $n(-$face->seamMm(1) * 0.45) }} {{ $opening }}C{{ $n(-$face->seamMm(1) * 0.45) }} -14 {{
+                        $n($face->seamMm(1) * 0.45) }} -14 {{ $n($face->seamMm(1) * 0.45) }} {{ $opening }}"
                     fill="#fffdf8" stroke="#1d2433" stroke-width=".8" />
                 <path d="M{{ $n(-$face->seamMm(1) * 0.45) }} {{ $opening - 12 }}H{{ $n($face->seamMm(1) * 0.45) }}"
                     stroke="#1d2433" stroke-width="6" stroke-opacity=".35" />
@@ -51,10 +54,12 @@
                 <path class="limit" d="M{{ $n(-$wrap) }} {{ $n(-$limit) }}H{{ $n($wrap) }}" stroke="#c8481f"
                     stroke-width=".9" />
             @endif
-            <path class="gap" d="M{{ $n($front || $back ? -$wrap : 0) }} {{ $n(-$gap) }}H{{ $n($wrap) }}" stroke="#8a5a0c"
+            <path class="gap" d="M{{ $n($front || $back ? -$wrap : 0) }} {{ $n(-$gap) }}H{{ $n($wrap) }}"
+                stroke="#8a5a0c"
                 stroke-width=".7" stroke-dasharray="4 3" />
             <path class="wrap"
-                d="M{{ $n($wrap) }} 0V{{ $n(-$dome * 0.8) }}{{ $front || $back ? 'M' . $n(-$wrap) . ' 0V' . $n(-$dome * 0.8) : '' }}"
+                d="M{{ $n($wrap) }} 0V{{ $n(-$dome * 0.8) }}{{ $front || $back
+                    ? 'M' . $n(-$wrap) . ' 0V' . $n(-$dome * 0.8) : '' }}"
                 stroke="#c8481f" stroke-width=".9" stroke-dasharray="6 3" />
             <path d="M0 0V{{ $n(-$dome) }}" stroke="#6b6555" stroke-width=".5" stroke-dasharray="4 3" />
             @unless ($front)
@@ -71,24 +76,30 @@
             </g>
             <g font-size="10" paint-order="stroke" stroke="#fffdf8" stroke-width="2.4">
                 @if ($front)
-                    <text x="{{ $n(-$wrap + 3) }}" y="{{ $n(-$limit - 2.5) }}">height limit {{ $units->figure($face->limitMm) }}
+                    <text x="{{ $n(-$wrap + 3) }}"
+                        y="{{ $n(-$limit - 2.5) }}">height limit {{ $units->figure($face->limitMm) }}
                         over the gap</text>
                 @endif
-                <text x="{{ $n(($front || $back ? -$wrap : 0) + 3) }}" y="{{ $n(-$gap - 2) }}">gap {{ $units->figure($gap) }}</text>
+                <text x="{{ $n(($front || $back ? -$wrap : 0) + 3) }}"
+                    y="{{ $n(-$gap - 2) }}">gap {{ $units->figure($gap) }}</text>
                 <text x="{{ $n($wrap - 3) }}" y="-3" text-anchor="end">wrap {{ $units->figure($wrap) }} =
                     {{ round($face->halfAngleDeg) }}°</text>
                 @if (! $front && ! $back)
                     <text x="2" y="{{ $n(-$dome * 0.9 - 3) }}">front seam</text>
-                    <text x="{{ $n($face->seamMm(1) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(1)) }}</text>
-                    <text x="{{ $n($face->seamMm(2) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(2)) }}</text>
+                    <text x="{{ $n($face->seamMm(1) + 2) }}"
+                        y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(1)) }}</text>
+                    <text x="{{ $n($face->seamMm(2) + 2) }}"
+                        y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(2)) }}</text>
                 @elseif ($back)
-                    <text x="{{ $n($face->seamMm(1) + 2) }}" y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(1)) }}</text>
+                    <text x="{{ $n($face->seamMm(1) + 2) }}"
+                        y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(1)) }}</text>
                 @endif
             </g>
         </svg>
         <figcaption class="text-sm text-soft">
             @if ($front)
-                Opened flat: {{ $units->figure($w) }} of {{ $units->said(2 * $wrap) }} round, {{ $units->figure($h) }} of
+                Opened flat: {{ $units->figure($w) }} of {{ $units->said(2 * $wrap) }} round,
+                    {{ $units->figure($h) }} of
                 {{ $units->figure($face->limitMm) }} high.
             @elseif ($back)
                 Opened flat about the back seam, the strap opening below: {{ $units->figure($w) }} of
@@ -102,26 +113,32 @@
     <figure>
         <svg viewBox="{{ $n(-$r - 24) }} {{ $n(-$box->top - 12) }} {{ $n(2 * $r + 48) }} {{ $n($box->top + 48) }}"
             class="weave max-h-[300px] w-full border border-hair" role="img" id="cap-front"
-            aria-label="The cap seen from {{ $front ? 'the front' : ($back ? 'the back' : 'the side') }}" data-radius="{{ $n($r) }}">
+            aria-label="The cap seen from {{ $front ? 'the front' : ($back ? 'the back' : 'the side') }}"
+                data-radius="{{ $n($r) }}">
             <path class="cloth-edge"
-                d="{{ App\Setup\Drawing::path(array_map(static fn($p) => new Hakama\Stitch\Point($seen($p->x), $p->y), $m->shape->outline)) }}"
+                d="{{ App\Setup\Drawing::path(array_map(static fn($p) => new Hakama\Stitch\Point($seen($p->x),
+                    $p->y), $m->shape->outline)) }}"
                 fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".22" stroke="#1d2433"
                 stroke-width=".8" />
             @if ($front)
                 <path
-                    d="M{{ $n(-$r) }} 0C{{ $n(-$r * 0.9) }} 30 {{ $n($r * 0.9) }} 30 {{ $n($r) }} 0C{{ $n($r * 0.6) }} 9 {{ $n(-$r * 0.6) }} 9 {{ $n(-$r) }} 0Z"
+                    d="M{{ $n(-$r) }} 0C{{ $n(-$r * 0.9) }} 30 {{ $n($r * 0.9) }} 30 {{ $n($r) }} 0C{{ $n($r *
+                        0.6) }} 9 {{ $n(-$r * 0.6) }} 9 {{ $n(-$r) }} 0Z"
                     fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".4" stroke="#1d2433"
                     stroke-width=".8" />
                 <path
-                    d="M{{ $n(-$seen(min($wrap, $r * M_PI_2))) }} {{ $n(-$limit) }}H{{ $n($seen(min($wrap, $r * M_PI_2))) }}"
+                    d="M{{ $n(-$seen(min($wrap, $r * M_PI_2))) }} {{ $n(-$limit) }}H{{ $n($seen(min($wrap,
+                        $r * M_PI_2))) }}"
                     stroke="#c8481f" stroke-width=".9" />
             @elseif ($back)
                 <path class="opening"
-                    d="M{{ $n(-$seen($face->seamMm(1) * 0.45)) }} 34C{{ $n(-$seen($face->seamMm(1) * 0.45)) }} -12 {{ $n($seen($face->seamMm(1) * 0.45)) }} -12 {{ $n($seen($face->seamMm(1) * 0.45)) }} 34Z"
+                    d="M{{ $n(-$seen($face->seamMm(1) * 0.45)) }} 34C{{ $n(-$seen($face->seamMm(1) * 0.45)) }} -12 {{
+                        $n($seen($face->seamMm(1) * 0.45)) }} -12 {{ $n($seen($face->seamMm(1) * 0.45)) }} 34Z"
                     fill="#fffdf8" stroke="#1d2433" stroke-width=".8" />
             @else
                 {{-- From the side the bill points to the left. --}}
-                <path d="M{{ $n(-$r) }} 0C{{ $n(-$r - 8) }} 6 {{ $n(-$r - 18) }} 14 {{ $n(-$r - 22) }} 20C{{ $n(-$r - 10) }} 18 {{ $n(-$r * 0.7) }} 10 {{ $n(-$r * 0.55) }} 0Z"
+                <path d="M{{ $n(-$r) }} 0C{{ $n(-$r - 8) }} 6 {{ $n(-$r - 18) }} 14 {{ $n(-$r - 22) }} 20C{{ $n(-$r -
+                    10) }} 18 {{ $n(-$r * 0.7) }} 10 {{ $n(-$r * 0.55) }} 0Z"
                     fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".4" stroke="#1d2433"
                     stroke-width=".8" />
             @endif
@@ -138,10 +155,12 @@
                 @endif
             @endfor
             <path class="edge"
-                d="M{{ $n($seen(-min($w / 2, $r * M_PI_2))) }} {{ $n(-$low) }}V{{ $n(-$high) }}M{{ $n($seen(min($w / 2, $r * M_PI_2))) }} {{ $n(-$low) }}V{{ $n(-$high) }}"
+                d="M{{ $n($seen(-min($w / 2, $r * M_PI_2))) }} {{ $n(-$low) }}V{{ $n(-$high) }}M{{
+                    $n($seen(min($w / 2, $r * M_PI_2))) }} {{ $n(-$low) }}V{{ $n(-$high) }}"
                 stroke="#1d2433" stroke-width=".5" stroke-dasharray="2 2" />
         </svg>
-        <figcaption class="text-sm text-soft">From {{ $front ? 'the front' : ($back ? 'the back' : 'the side') }}: its edges stand at {{ round($face->angleDeg($w / 2)) }}°
+        <figcaption class="text-sm text-soft">From {{ $front ? 'the front' : ($back
+            ? 'the back' : 'the side') }}: its edges stand at {{ round($face->angleDeg($w / 2)) }}°
             from its own middle and are seen {{ $units->said($seen($w / 2)) }} from there.</figcaption>
     </figure>
 </div>

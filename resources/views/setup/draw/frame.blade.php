@@ -37,7 +37,8 @@
             stroke-dasharray="3 2" />
     @endif
     <g id="placed"
-        transform="translate({{ $n($dx) }} {{ $n($dy) }}) rotate({{ -$fit->turn->value }}) translate({{ $n(-$c->x) }} {{ $n($c->y) }})">
+        transform="translate({{ $n($dx) }} {{ $n($dy) }}) rotate({{ -$fit->turn->value }}) translate({{
+            $n(-$c->x) }} {{ $n($c->y) }})">
         <clipPath id="this-hooping">
             <rect x="{{ $n($part->left - 2) }}" y="{{ $n(-$part->top - 2) }}" width="{{ $n($part->width() + 4) }}"
                 height="{{ $n($part->height() + 4) }}" />
@@ -48,7 +49,9 @@
     <g stroke="#1d2433" stroke-width=".4">
         <path d="M{{ $dx - 4 }} {{ $dy }}h8M{{ $dx }} {{ $dy - 4 }}v8" />
         <path
-            d="M{{ -$ww / 2 }} {{ $dy }}H{{ $dx - $box->width() / 2 }}M{{ $dx + $box->width() / 2 }} {{ $dy }}H{{ $ww / 2 }}M{{ $dx }} {{ -$wh / 2 }}V{{ $dy - $box->height() / 2 }}M{{ $dx }} {{ $dy + $box->height() / 2 }}V{{ $wh / 2 }}"
+            d="M{{ -$ww / 2 }} {{ $dy }}H{{ $dx - $box->width() / 2 }}M{{ $dx + $box->width() / 2 }} {{ $dy }}H{{
+                $ww / 2 }}M{{ $dx }} {{ -$wh / 2 }}V{{ $dy - $box->height() / 2 }}M{{ $dx }} {{ $dy +
+                    $box->height() / 2 }}V{{ $wh / 2 }}"
             stroke="#c8481f" stroke-width=".5" />
     </g>
     <circle cx="{{ $n($fit->tightest->x) }}" cy="{{ $n(-$fit->tightest->y) }}" r="{{ $small / 3 }}" fill="none"

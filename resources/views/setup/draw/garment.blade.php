@@ -13,7 +13,8 @@
                 $m->centre->moved(-$fit->frame->outerWidthMm / 2, -$fit->frame->outerHeightMm / 2),
                 $m->centre->moved($fit->frame->outerWidthMm / 2, $fit->frame->outerHeightMm / 2),
             ];
-    $corners = Hakama\Stitch\ConvexHull::of([...$shape->outline, ...array_merge([], ...array_values($shape->parts)), ...$reach])
+    $corners = Hakama\Stitch\ConvexHull::of([...$shape->outline, ...array_merge([], ...array_values($shape->parts)),
+        ...$reach])
         ->turned($turn)
         ->bounds();
     $span = max($corners->width(), $corners->height());
@@ -30,7 +31,8 @@
 <svg viewBox="{{ App\Setup\Drawing::view($corners, $pad) }}" class="weave max-h-[360px] w-full border border-hair"
     role="img" id="{{ $turned ? 'at-machine' : 'on-garment' }}" data-turn="{{ $turn->value }}"
     data-size="{{ $sheet->row->size->value }}"
-    aria-label="{{ $turned ? "The garment as you see it at the machine, turned {$turn->value} degrees" : "The {$shape->panel->label()} in size {$sheet->row->size->value} with the design at its place" }}">
+    aria-label="{{ $turned ? "The garment as you see it at the machine, turned {$turn->value} degrees"
+        : "The {$shape->panel->label()} in size {$sheet->row->size->value} with the design at its place" }}">
     <g transform="rotate({{ -$turn->value }})">
         <path class="cloth-edge" d="{{ App\Setup\Drawing::path($shape->outline) }}" fill="{{ $pieceFill }}"
             fill-opacity=".42" stroke="#1d2433" stroke-width="{{ $n(1.6 * $line) }}" stroke-linejoin="round" />
@@ -50,7 +52,8 @@
         @endforeach
         @if ($f && !$sheet->row->facts->item->isOnCap())
             <g class="frame"
-                transform="translate({{ $n($m->centre->x) }} {{ $n(-$m->centre->y) }}) rotate({{ $fit->turn->value }}) translate({{ $n(-$fit->centre->x) }} {{ $n($fit->centre->y) }})"
+                transform="translate({{ $n($m->centre->x) }} {{ $n(-$m->centre->y) }}) rotate({{ $fit->turn->value
+                    }}) translate({{ $n(-$fit->centre->x) }} {{ $n($fit->centre->y) }})"
                 fill="none" stroke="#8a7f68" stroke-width="{{ $n(1.4 * $line) }}">
                 @if ($f->window->round)
                     <ellipse rx="{{ $f->outerWidthMm / 2 }}" ry="{{ $f->outerHeightMm / 2 }}" fill="#cfc6b4"
@@ -72,14 +75,16 @@
                 y="{{ $n(-$m->centre->y - $b->height() / 2 - 2) }}" width="{{ $n($b->width() + 4) }}"
                 height="{{ $n($b->height() + 4) }}" />
             <path
-                d="M{{ $n($m->centre->x - $size / 3) }} {{ $n(-$m->centre->y) }}h{{ $n($size / 1.5) }}M{{ $n($m->centre->x) }} {{ $n(-$m->centre->y - $size / 3) }}v{{ $n($size / 1.5) }}"
+                d="M{{ $n($m->centre->x - $size / 3) }} {{ $n(-$m->centre->y) }}h{{ $n($size / 1.5) }}M{{
+                    $n($m->centre->x) }} {{ $n(-$m->centre->y - $size / 3) }}v{{ $n($size / 1.5) }}"
                 stroke="#1d2433" stroke-width="{{ $n(1.2 * $line) }}" />
         </g>
         @unless ($turned)
             <g stroke="#c8481f" stroke-width="{{ $n(1.6 * $line) }}" class="measured">
                 @if ($corner)
                     <path class="down"
-                        d="M{{ $n($m->datum->x) }} {{ $n(-$m->datum->y) }}L{{ $n($m->measured->x) }} {{ $n(-$m->measured->y) }}" />
+                        d="M{{ $n($m->datum->x) }} {{ $n(-$m->datum->y) }}L{{ $n($m->measured->x) }} {{
+                            $n(-$m->measured->y) }}" />
                 @else
                     @if ($down > 0)
                         <path class="down"
@@ -99,8 +104,10 @@
                 stroke-width="{{ $n($size / 4) }}">
                 @if ($down > 0 || $corner)
                     <text class="down" x="{{ $n($corner ? $m->measured->x - $size / 2 : $m->measured->x + $size / 3) }}"
-                        y="{{ $n($corner ? -($m->datum->y + $m->measured->y) / 2 + $size : -($m->datum->y + $m->measured->y) / 2) }}"
-                        @if ($corner) text-anchor="end" @endif>{{ $units->field($corner ? $placement->downMm : $down) }}</text>
+                        y="{{ $n($corner ? -($m->datum->y + $m->measured->y) / 2 + $size
+                            : -($m->datum->y + $m->measured->y) / 2) }}"
+                        @if ($corner) text-anchor="end" @endif>{{ $units->field($corner
+                            ? $placement->downMm : $down) }}</text>
                 @endif
                 @if ($across > 0 && !$corner)
                     <text class="across" text-anchor="middle" x="{{ $n(($m->datum->x + $m->measured->x) / 2) }}"

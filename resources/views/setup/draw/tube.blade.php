@@ -36,7 +36,8 @@
     @endforeach
     @foreach ($hoops as $i => $hooping)
         @php
-            [$lowY, $highY] = [min($y($hooping->fromMm), $y($hooping->fromMm + $tube->hoopings->reachMm)), max($y($hooping->fromMm), $y($hooping->fromMm + $tube->hoopings->reachMm))];
+            [$lowY, $highY] = [min($y($hooping->fromMm), $y($hooping->fromMm + $tube->hoopings->reachMm)),
+                max($y($hooping->fromMm), $y($hooping->fromMm + $tube->hoopings->reachMm))];
             $side = $box->right + 12;
         @endphp
         <g class="hooping" data-mark="{{ $n($hooping->markMm) }}">

@@ -18,9 +18,12 @@
                     @endforeach
                 </td>
                 <td class="num"><button type="button" class="btn btn-small"
-                        hx-get="{{ $at(['machine' => $sheet->on->onMachine === $one->machine->code ? 'any' : $one->machine->code]) }}"
+                        hx-get="{{ $at(['machine' => $sheet->on->onMachine === $one->machine->code
+                            ? 'any' : $one->machine->code]) }}"
                         hx-target="#sheet"
-                        aria-label="{{ $sheet->on->onMachine === $one->machine->code ? 'Ask of all machines again' : "Ask of {$one->machine->code} alone" }}">{{ $sheet->on->onMachine === $one->machine->code ? 'All' : 'Ask' }}</button>
+                        aria-label="{{ $sheet->on->onMachine === $one->machine->code
+                            ? 'Ask of all machines again' : "Ask of {$one->machine->code} alone" }}">{{
+                            $sheet->on->onMachine === $one->machine->code ? 'All' : 'Ask' }}</button>
                 </td>
             </tr>
         @endforeach

@@ -2,12 +2,15 @@
     <h2 class="mb-1 mt-6">Over the sizes</h2>
     @if ($sheet->sizes->differs())
         <p class="note note-now mb-2">Not every size may go in the same way.
-            {{ $sheet->sizes->common() === [] ? 'Set the sizes up apart.' : 'All of them may be turned ' . $sheet->sizes->common()[0]->value . '°: decide it for the whole batch.' }}
+            {{ $sheet->sizes->common() === []
+                ? 'Set the sizes up apart.' : 'All of them may be turned ' . $sheet->sizes->common()[0]->value
+                . '°: decide it for the whole batch.' }}
         </p>
     @endif
     @if ($sheet->sizes->framesDiffer())
         <p class="note note-now mb-2">
-            {{ $sheet->sizes->commonFrames() === [] ? 'No frame does for all sizes: set them up apart.' : $sheet->sizes->commonFrames()[0] . ' does for all sizes.' }}
+            {{ $sheet->sizes->commonFrames() === [] ? 'No frame does for all sizes: set them up apart.'
+                : $sheet->sizes->commonFrames()[0] . ' does for all sizes.' }}
         </p>
     @endif
     <table>

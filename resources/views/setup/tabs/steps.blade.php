@@ -1,4 +1,6 @@
-<p class="text-sm text-soft">{{ $sheet->on->onMachine === null ? 'As it is on the shop’s machines; asked of one machine, its own are shown.' : "As it is on {$sheet->on->onMachine}: the batch that moves to another machine gets that machine’s steps." }}</p>
+<p class="text-sm text-soft">{{ $sheet->on->onMachine === null
+    ? 'As it is on the shop’s machines; asked of one machine, its own are shown.'
+    : "As it is on {$sheet->on->onMachine}: the batch that moves to another machine gets that machine’s steps." }}</p>
 <div class="grid grid-cols-1 gap-x-8 md:grid-cols-2">
     @foreach (collect($sheet->chosen->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
         <section>

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Garment\Draft;
+
+use Hakama\Garment\Garment;
+use Hakama\Garment\Measure as M;
+use Hakama\Garment\Measures;
+use Hakama\Garment\Panel;
+use Hakama\Garment\Position;
+use Hakama\Garment\Shape;
+use Hakama\Garment\Size;
+use Hakama\Garment\StartingMeasures;
+
+/** A garment's part drawn from its measures: a plain figure to measure on, not a pattern to cut by. */
+final class Draft
+{
+    /** @param Measures $measures what is not in them is taken as starting measures have it */
+    public static function of(Garment $garment, Position $position, Measures $measures, Size $size = Size::M): Shape
+    {
+        $known = $measures->orElse(StartingMeasures::of($garment, $size));
+        $mm = static fn(M $measure, float $else = 400.0): float => $known->mm($measure) ?? $else;
+
+        return match (Panel::of($garment, $position)) {
+            Panel::Front => UpperBody::body(
+                $garment,
+                Panel::Front,
+                $mm(M::ChestWidth),
+                $mm(M::BodyLength),
+                $mm(M::SleeveLength),
+            ),
+            Panel::Back => UpperBody::body(
+                $garment,
+                Panel::Back,
+                $mm(M::ChestWidth),
+                $mm(M::BodyLength),
+                $mm(M::SleeveLength),
+            ),
+            Panel::Sleeve => Tube::tube(Panel::Sleeve, $mm(M::SleeveWidth), $mm(M::SleeveLength)),
+            Panel::Leg => $garment === Garment::Stocking
+                ? Tube::stocking($mm(M::LegWidth), $mm(M::LegLength))
+                : Tube::tube(Panel::Leg, $mm(M::LegWidth), $mm(M::LegLength)),
+            Panel::Cap => Headwear::cap($position, $mm(M::Circumference), $mm(M::Height)),
+            Panel::Hat => Headwear::hat($mm(M::Circumference), $mm(M::Height), $mm(M::CuffHeight, 80.0)),
+            Panel::Pocket => Flat::pocket($mm(M::PocketWidth), $mm(M::PocketHeight)),
+            Panel::Flat => Flat::flat($garment, $mm(M::Width), $mm(M::Height)),
+        };
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup;
+
+use Hakama\Machine\Driver;
+use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Rules\About;
+use Hakama\Setup\Rules\Because;
+use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\Strength;
+use Hakama\Stitch\Turn;
+
+/** Why it is got at, turned and framed so: what follows from the decisions without being one. */
+final readonly class Reasons
+{
+    /** @param list<RankedFrame> $ranked best first */
+    public function __construct(private Decided $decided, private array $ranked) {}
+
+    public function access(): Because
+    {
+        $access = $this->decided->access();
+        $words = $access->because(in_array(Driver::Cylinder, $this->decided->drivers, true));
+        if ($this->decided->facts->item->isNarrowTube()) {
+            $words .= sprintf(
+                ' %s, %.1f min of hands a piece.',
+                $this->decided->hoopings() === 1 ? 'One hooping' : "{$this->decided->hoopings()} hoopings",
+                $this->decided->handsS() / 60,
+            );
+        }
+
+        return new Because(About::Access, $access->value, $words);
+    }
+
+    /** "The bill goes towards the machine; the design's bottom lies there. This machine turns it by itself." */
+    public function turn(): Because
+    {
+        $loading = $this->decided->loading();
+        $toSet = $this->decided->turnToSet();
+        $set = match (true) {
+            $toSet !== Turn::None => "It is turned by {$toSet->value}°, never mirrored.",
+            $loading->turn === Turn::None => 'Nothing is turned.',
+            $this->decided->facts->machine->turnsCapsItself === true =>
+                'This machine turns it by itself: nothing is set.',
+            default => 'Most machines turn it by themselves; nothing is set then.',
+        };
+
+        return new Because(About::Turn, $loading->turnCode(), "{$loading->words()} {$set}", Strength::Must);
+    }
+
+    public function frame(): Because
+    {
+        $best = $this->ranked[0] ?? null;
+
+        return match (true) {
+            $best !== null => new Because(
+                About::Frame,
+                $best->fits() ? 'best_of_those_that_hold_it' : 'nearest',
+                $best->because($this->decided->units()),
+            ),
+            $this->decided->framesKnown => new Because(
+                About::Frame,
+                'none',
+                'No frame here is for such a thing on a driver that would do.',
+            ),
+            default => new Because(About::Frame, 'not_asked', 'No frames were given to choose among.'),
+        };
+    }
+}
