@@ -33,6 +33,7 @@ use App\Http\Controllers\Needles\WalkController;
 use App\Http\Controllers\Orders\AskQuoteController;
 use App\Http\Controllers\Orders\ChangeController;
 use App\Http\Controllers\Orders\ColourController;
+use App\Http\Controllers\Orders\CountController;
 use App\Http\Controllers\Orders\MoneyController;
 use App\Http\Controllers\Orders\NamesController;
 use App\Http\Controllers\Orders\OrderController;
@@ -339,6 +340,15 @@ Route::post('/floor/bench/places/{kept}', [BenchController::class, 'right'])
     ->whereNumber('kept');
 Route::get('/floor/finder', FinderController::class)->name('floor.finder');
 Route::get('/orders/{order}/tags', [TagController::class, 'labels'])->name('orders.tags');
+Route::get('/orders/{order}/labels.pdf', [TagController::class, 'pdf'])->name('orders.labels');
+Route::controller(CountController::class)
+    ->prefix('orders/{order}/count')
+    ->name('orders.count')
+    ->group(static function (): void {
+        Route::get('/', 'show');
+        Route::post('/', 'add')->name('.add');
+        Route::delete('/', 'anew')->name('.anew');
+    });
 Route::get('/floor/tags', [TagController::class, 'find'])->name('floor.tags');
 Route::post('/orders/{order}/bundles', [BundleController::class, 'tie'])->name('orders.bundles');
 Route::controller(BundleController::class)

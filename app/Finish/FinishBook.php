@@ -73,9 +73,13 @@ final readonly class FinishBook
     public function check(Piece $piece, bool $good, string $form, string $who, string $note, array $seen = []): void
     {
         Whole::write(function () use ($piece, $good, $form, $who, $note, $seen): void {
+            $rules = CheckRules::of($this->house->rules());
             foreach ($this->open([$piece->id], $form) as $one) {
-                $another = CheckRules::of($this->house->rules())->byAnother();
-                $state = ($one->finish ?? FinishState::Passed)->checked($good, $who, $one->sewn_by, $another);
+                $state = ($one->finish ?? FinishState::Passed)->checked($good, $who, $one->sewn_by, $rules->byAnother());
+                $isBare = ($seen['photo'] ?? null) === null && $note === '';
+                if ($good && $isBare && $rules->wantsPicture(Piece::passed($one->decoration_id)->count())) {
+                    throw NotToBeDone::withoutPicture();
+                }
                 $one->update(['finish' => $state]);
                 self::note([$one], $form, $good ? Finishing::PASSED : Finishing::REWORK, $who, null, $note, $seen);
             }

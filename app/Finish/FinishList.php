@@ -11,6 +11,7 @@ use App\Models\Piece;
 use App\Setup\MachineSetups;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\Floor\CheckRules;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PassedBy;
 use Hakama\Garment\Fabric;
@@ -27,7 +28,10 @@ final readonly class FinishList
 
     /**
      * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toFinish
-     * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toCheck
+     * @param list<array{
+     *     batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float,
+     *     wantsPicture: bool
+     * }> $toCheck
      * @param list<array{of: string, passed: int, rejected: int, rework: int, good: int}> $rates of late, by what is asked
      */
     private function __construct(public array $toFinish, public array $toCheck, public array $rates) {}
@@ -45,6 +49,15 @@ final readonly class FinishList
             ->whereIn('decoration_id', $pieces->pluck('decoration_id')->unique())
             ->get()
             ->keyBy('decoration_id');
+        // The first to pass of a batch is what all the others are held against.
+        $passed = CheckRules::of($house->rules())->picture
+            ? Piece::query()
+                ->whereIn('decoration_id', $batches->keys())
+                ->where('finish', FinishState::Passed)
+                ->distinct()
+                ->pluck('decoration_id')
+                ->all()
+            : $batches->keys()->all();
         $fallback = Machine::query()->orderBy('id')->first();
         [$toFinish, $toCheck] = [[], []];
         foreach ($pieces->groupBy('decoration_id') as $decorationId => $of) {
@@ -61,7 +74,10 @@ final readonly class FinishList
                 $toFinish[] = self::row($batch, $finish, $steps, WorkStage::Finish, $house);
             }
             if ($check->isNotEmpty()) {
-                $toCheck[] = self::row($batch, $check, $steps, WorkStage::Inspect, $house);
+                $toCheck[] = [
+                    ...self::row($batch, $check, $steps, WorkStage::Inspect, $house),
+                    'wantsPicture' => ! in_array($decorationId, $passed, true),
+                ];
             }
         }
         $byDue = static fn(array $a, array $b): int => $a['batch']->decoration->line->order->due_at <=>

@@ -21,7 +21,6 @@ use App\Shop\House;
 use Hakama\Artwork\HoopingTape;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\CheckRules;
-use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Stage;
 use Hakama\House\Question;
@@ -152,10 +151,7 @@ final readonly class Running
         return $rules->firstOff
             && $rules->holds(
                 $this->run->done,
-                Piece::query()
-                    ->where('decoration_id', $this->batch->decorationId)
-                    ->where('finish', FinishState::Passed)
-                    ->count(),
+                Piece::passed($this->batch->decorationId)->count(),
             );
     }
 

@@ -187,7 +187,11 @@ final class FloorLog
     {
         return match ($kind) {
             EventKind::PieceDone => ['finish' => FinishState::ToFinish->value, 'sewn_by' => mb_substr($who, 0, 40)],
-            EventKind::PieceReturned, EventKind::PieceRejected => ['finish' => null, 'sewn_by' => ''],
+            EventKind::PieceReturned, EventKind::PieceRejected => [
+                'finish' => null,
+                'sewn_by' => '',
+                'counted_at' => null,
+            ],
             default => [],
         };
     }

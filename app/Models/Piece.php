@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
 use Illuminate\Database\Eloquent\Attributes\Scope;
@@ -23,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property PieceState $state
  * @property FinishState|null $finish where it stands once it is off the machine
  * @property string $sewn_by
+ * @property CarbonImmutable|null $counted_at by its label, before it is handed over
  * @property Decoration $decoration
  * @property string|null $text that is sewn on it, where each has one of its own
  */
@@ -30,7 +32,7 @@ final class Piece extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['state' => PieceState::class, 'finish' => FinishState::class];
+    protected $casts = ['state' => PieceState::class, 'finish' => FinishState::class, 'counted_at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Decoration, $this> */
     public function decoration(): BelongsTo
@@ -47,6 +49,17 @@ final class Piece extends Model
     protected function open(Builder $pieces): void
     {
         $pieces->whereIn('state', [PieceState::Waiting, PieceState::Sewing]);
+    }
+
+    /**
+     * Those of a decoration that somebody looked at and found good.
+     *
+     * @param Builder<self> $pieces
+     */
+    #[Scope]
+    protected function passed(Builder $pieces, int $decoration): void
+    {
+        $pieces->where('decoration_id', $decoration)->where('finish', FinishState::Passed);
     }
 
     public function label(): string

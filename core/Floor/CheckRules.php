@@ -16,12 +16,14 @@ final readonly class CheckRules
      * @param int    $oneIn     every so manieth piece of a batch, where one in so many is looked at
      * @param int    $fromCents garments worth as much are looked at whatever the school; 0: none for that
      * @param bool   $firstOff  the batch goes on only when its first piece was looked at
+     * @param bool   $picture   and a picture of that one was taken
      */
     public function __construct(
         public string $school,
         public int $oneIn,
         public int $fromCents,
         public bool $firstOff = false,
+        public bool $picture = false,
     ) {}
 
     public static function of(HouseRules $rules): self
@@ -30,7 +32,8 @@ final readonly class CheckRules
             $rules->school(Question::Check),
             (int) $rules->value(HouseRule::CheckOneIn),
             (int) $rules->value(HouseRule::CheckValue),
-            $rules->school(Question::FirstOff) === 'looked_at',
+            $rules->school(Question::FirstOff) !== 'go_on',
+            $rules->school(Question::FirstOff) === 'with_picture',
         );
     }
 
@@ -59,6 +62,16 @@ final readonly class CheckRules
     public function holds(int $done, int $passed): bool
     {
         return $this->firstOff && $done > 0 && $passed === 0;
+    }
+
+    /**
+     * Whether the next one that passes has to come with a picture: it is what all the others are held against.
+     *
+     * @param int $passed pieces of the batch
+     */
+    public function wantsPicture(int $passed): bool
+    {
+        return $this->picture && $passed === 0;
     }
 
     /** Whether somebody else than who sewed it has to look. */

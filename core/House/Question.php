@@ -150,6 +150,7 @@ enum Question: string
             self::FirstOff => [
                 new School('go_on', 'at once'),
                 new School('looked_at', 'when another person has looked at it, unhooped'),
+                new School('with_picture', 'when another person has looked at it, unhooped, and taken a picture of it'),
             ],
             self::Units => [
                 new School('mm', 'in millimetres, on a garment inches beside'),

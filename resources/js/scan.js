@@ -5,6 +5,7 @@ const box = document.getElementById('scan');
 const [video, said] = [box.querySelector('video'), box.querySelector('[data-scan=said]')];
 const canvas = document.createElement('canvas');
 const MOST = 1200;
+let latest = '';
 
 function read(source, width, height) {
     const scale = Math.min(1, MOST / Math.max(width, height));
@@ -13,9 +14,22 @@ function read(source, width, height) {
     const pen = canvas.getContext('2d', { willReadFrequently: true });
     pen.drawImage(source, 0, 0, canvas.width, canvas.height);
     const code = readCode(pen.getImageData(0, 0, canvas.width, canvas.height).data, canvas.width, canvas.height);
-    if (code?.data) location.href = `${box.dataset.found}?code=${encodeURIComponent(code.data)}`;
+    if (code?.data) found(code.data);
 
     return Boolean(code?.data);
+}
+
+/** The page of what was found; where labels are counted, each is counted when it comes before the camera. */
+function found(label) {
+    if (!('counts' in box.dataset)) {
+        location.href = `${box.dataset.found}?code=${encodeURIComponent(label)}`;
+    } else if (label !== latest) {
+        latest = label;
+        const field = document.getElementById('code');
+        field.value = label;
+        field.form.requestSubmit();
+        said.textContent = 'Read: the next one.';
+    }
 }
 
 box.querySelector('[data-scan=camera]').addEventListener('click', async () => {
@@ -29,7 +43,8 @@ box.querySelector('[data-scan=camera]').addEventListener('click', async () => {
     await video.play();
     said.textContent = 'Hold the label before the camera.';
     const look = () => {
-        if (video.videoWidth === 0 || !read(video, video.videoWidth, video.videoHeight)) setTimeout(look, 150);
+        const isRead = video.videoWidth > 0 && read(video, video.videoWidth, video.videoHeight);
+        if (!isRead || 'counts' in box.dataset) setTimeout(look, 150);
     };
     look();
 });
@@ -43,4 +58,8 @@ document.getElementById('scan-file').addEventListener('change', async (event) =>
     } catch {
         said.textContent = 'That is no picture.';
     }
+});
+document.querySelector('[data-count]')?.addEventListener('htmx:afterRequest', (event) => {
+    event.target.reset();
+    event.target.querySelector('input[name=code]').focus();
 });

@@ -15,10 +15,11 @@ final readonly class Headless
     private function __construct(public RemoteWebDriver $driver, private string $profile) {}
 
     /**
-     * @param string $url        where its driver listens
-     * @param int    $patienceMs for one answer of the driver
+     * @param string      $url        where its driver listens
+     * @param int         $patienceMs for one answer of the driver
+     * @param string|null $camera     a film (Y4M) that its camera shows over and over; null: it has none
      */
-    public static function open(string $url, int $patienceMs = 60_000): self
+    public static function open(string $url, int $patienceMs = 60_000, ?string $camera = null): self
     {
         $profile = sys_get_temp_dir().'/hakama-browser-'.bin2hex(random_bytes(6));
         $capabilities = DesiredCapabilities::chrome();
@@ -37,6 +38,13 @@ final readonly class Headless
                 '--window-size=1280,800',
                 '--lang=en-GB',
                 "--user-data-dir={$profile}",
+                ...$camera === null
+                    ? []
+                    : [
+                        '--use-fake-ui-for-media-stream',
+                        '--use-fake-device-for-media-stream',
+                        "--use-file-for-fake-video-capture={$camera}",
+                    ],
             ]),
         );
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\Attributes\Test;
 
 /** A label that was printed is read again, from a picture of it. */
@@ -28,6 +29,87 @@ final class LabelTest extends BrowserTestCase
         $this->sees($code[0]);
         $this->sees('What is next');
         unlink($picture);
+    }
+
+    #[Test]
+    public function the_code_of_a_printed_label_is_drawn_true(): void
+    {
+        $pdf = (string) file_get_contents(getenv('TEST_URL').'/orders/1006/labels.pdf?on=roll');
+        self::assertSame(1, preg_match('~stream\n(.*?)\nendstream~s', $pdf, $stream));
+        preg_match_all('~([\d.]+) ([\d.]+) ([\d.]+) (-[\d.]+) re f~', (string) gzuncompress($stream[1]), $bars, PREG_SET_ORDER);
+        self::assertGreaterThan(100, count($bars), 'the dark squares of the code');
+        // As a printer would, four dots to a point; the page is 62 by 32 mm.
+        [$dots, $points] = [4, 72 / 25.4];
+        $page = imagecreatetruecolor((int) (62 * $points * $dots), (int) (32 * $points * $dots));
+        self::assertNotFalse($page);
+        imagefill($page, 0, 0, 0xffffff);
+        foreach ($bars as [, $x, $y, $width, $height]) {
+            $top = 32 * $points - (float) $y;
+            imagefilledrectangle(
+                $page,
+                (int) round($dots * (float) $x),
+                (int) round($dots * $top),
+                (int) round($dots * ((float) $x + (float) $width)) - 1,
+                (int) round($dots * ($top - (float) $height)) - 1,
+                0x000000,
+            );
+        }
+        $picture = sys_get_temp_dir().'/printed-'.getmypid().'.png';
+        imagepng($page, $picture);
+        $this->visit('/floor/tags');
+        $this->find('#scan-file')->setFileDetector(new LocalFileDetector())->sendKeys($picture);
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => preg_match('~/floor/tags/P-\d+-\d$~', $this->browser->getCurrentURL()) === 1);
+        $this->sees('What is next');
+        unlink($picture);
+    }
+
+    #[Test]
+    public function labels_held_before_the_camera_are_counted_one_by_one(): void
+    {
+        $this->visit('/orders/1006/tags');
+        $this->browser->wait(8, 100)->until(fn(): bool => count($this->all('.tag svg path')) > 2);
+        $label = $this->all('.tag')[2];
+        preg_match('~P-\d+-\d~', $label->getText(), $code);
+        $picture = sys_get_temp_dir().'/held-'.getmypid().'.png';
+        $label->takeElementScreenshot($picture);
+        $film = sys_get_temp_dir().'/held-'.getmypid().'.y4m';
+        self::film($picture, $film);
+
+        $held = Headless::open((string) getenv('DRIVER_URL'), camera: $film);
+        $held->driver->get(getenv('TEST_URL').'/orders/1006/count');
+        $held->driver->findElement(WebDriverBy::cssSelector('[data-scan=camera]'))->click();
+        // Nothing of this order is sewn yet: it is read, and said not to be counted.
+        $counted = fn(): string => (string) $held->driver->executeScript(
+            'return document.getElementById("counted").innerText',
+        );
+        $held->driver->wait(15, 200)->until(fn(): bool => str_contains($counted(), $code[0]));
+        self::assertStringContainsString("{$code[0]} is not sewn yet: not counted.", $counted());
+        $held->close();
+        unlink($picture);
+        unlink($film);
+    }
+
+    /** A second of film that shows a picture, as a camera would give it. */
+    private static function film(string $picture, string $film): void
+    {
+        $shown = imagecreatefrompng($picture);
+        self::assertNotFalse($shown);
+        $frame = imagecreatetruecolor(640, 480);
+        self::assertNotFalse($frame);
+        imagefill($frame, 0, 0, 0xffffff);
+        $scale = min(560 / imagesx($shown), 400 / imagesy($shown));
+        [$width, $height] = [(int) (imagesx($shown) * $scale), (int) (imagesy($shown) * $scale)];
+        imagecopyresampled($frame, $shown, 40, 40, 0, 0, $width, $height, imagesx($shown), imagesy($shown));
+        $light = '';
+        for ($y = 0; $y < 480; $y++) {
+            for ($x = 0; $x < 640; $x++) {
+                $light .= chr((int) (16 + 0.858 * ((int) imagecolorat($frame, $x, $y) & 0xff)));
+            }
+        }
+        $shot = "FRAME\n".$light.str_repeat(chr(128), 2 * 320 * 240);
+        file_put_contents($film, "YUV4MPEG2 W640 H480 F10:1 Ip A1:1 C420mpeg2\n".str_repeat($shot, 10));
     }
 
     #[Test]

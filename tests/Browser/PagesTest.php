@@ -54,6 +54,7 @@ final class PagesTest extends BrowserTestCase
                 '/floor/bench',
                 '/floor/tags',
                 '/orders/1006/tags',
+                '/orders/1006/count',
                 '/orders/1008/change',
                 '/orders/1008/lines/new',
                 '/books',

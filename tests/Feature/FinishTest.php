@@ -24,6 +24,7 @@ use Hakama\Floor\PieceState;
 use Hakama\Floor\Tag;
 use Hakama\Garment\Garment;
 use Hakama\Garment\PatchBack;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -172,6 +173,39 @@ final class FinishTest extends FeatureTestCase
         $this->check($ids[0], ['verdict' => 'good', 'who' => 'Odo'])->assertSessionHas('done');
         $start()->assertSessionHasNoErrors();
         self::assertSame(2, FloorLog::run($this->batch)->load->number);
+    }
+
+    #[Test]
+    public function the_first_piece_passes_with_a_picture_or_a_word_why_there_is_none(): void
+    {
+        app(House::class)->change([], ['first_off' => 'with_picture']);
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => [$ids[0]], 'who' => 'Odo']);
+        $this->get('/floor/finish')->assertOk()->assertSee('with a picture of it');
+        $this->check($ids[0], ['verdict' => 'good', 'who' => 'Odo'])->assertSessionHasErrors('picture');
+        self::assertSame([$ids[0]], $this->at(FinishState::ToCheck)->modelKeys(), 'nothing was recorded');
+        $this->check($ids[0], [
+            'verdict' => 'good',
+            'who' => 'Odo',
+            'picture' => UploadedFile::fake()->image('first.jpg', 300, 200),
+        ])->assertSessionHas('done');
+        $looked = Finishing::query()->where('piece_id', $ids[0])->where('kind', 'passed')->firstOrFail();
+        self::assertNotNull($looked->photo);
+        $this->get('/floor/finish')->assertOk()->assertDontSee('with a picture of it');
+    }
+
+    #[Test]
+    public function without_a_camera_the_first_piece_passes_with_a_word(): void
+    {
+        app(House::class)->change([], ['first_off' => 'with_picture']);
+        $ids = $this->at(FinishState::ToFinish)->modelKeys();
+        $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => [$ids[0]], 'who' => 'Odo']);
+        $this->check($ids[0], ['verdict' => 'good', 'who' => 'Odo', 'note' => 'the tablet is away'])
+            ->assertSessionHas('done');
+        self::assertSame(
+            'the tablet is away',
+            Finishing::query()->where('piece_id', $ids[0])->where('kind', 'passed')->value('note'),
+        );
     }
 
     #[Test]
@@ -414,7 +448,7 @@ final class FinishTest extends FeatureTestCase
     }
 
     /**
-     * @param array<string, string> $with
+     * @param array<string, string|UploadedFile> $with
      *
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
      */

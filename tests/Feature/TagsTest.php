@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\FloorLog\FloorLog;
+use App\Models\Bundle;
 use App\Models\Order;
 use App\Models\Piece;
 use Hakama\Floor\Event;
@@ -31,6 +32,77 @@ final class TagsTest extends FeatureTestCase
             self::assertSame($pieces->count(), substr_count((string) $page->getContent(), 'data-qr='));
         }
         $this->get('/orders/'.self::polos()->number.'/tags?on=stone')->assertSessionHasErrors('on');
+    }
+
+    #[Test]
+    public function labels_come_as_a_pdf_for_a_sheet_and_for_a_roll(): void
+    {
+        $order = self::polos()->refresh();
+        $count = Piece::query()->where('order_id', $order->id)->count();
+        // A page of the sheet takes 24 of them, one of the roll a single one.
+        foreach (['' => (int) ceil($count / 24), '?on=roll' => $count] as $on => $pages) {
+            $pdf = $this->get("/orders/{$order->number}/labels.pdf{$on}")
+                ->assertOk()
+                ->assertHeader('Content-Type', 'application/pdf')
+                ->getContent();
+            self::assertStringStartsWith('%PDF-', (string) $pdf);
+            self::assertSame($pages, preg_match_all('~/Type /Page\b(?!s)~', (string) $pdf));
+        }
+        $this->get("/orders/{$order->number}/labels.pdf?by=bundle")->assertOk();
+        $this->get("/orders/{$order->number}/labels.pdf?on=stone")->assertSessionHasErrors('on');
+    }
+
+    #[Test]
+    public function what_is_ready_is_counted_label_by_label_and_each_once(): void
+    {
+        $order = self::polos()->refresh();
+        $ids = Piece::query()->where('order_id', $order->id)->orderBy('id')->pluck('id')->all();
+        Piece::query()
+            ->whereKey([$ids[0], $ids[1]])
+            ->update(['state' => PieceState::Done, 'finish' => FinishState::Passed]);
+        Piece::query()
+            ->whereKey($ids[2])
+            ->update(['state' => PieceState::Done, 'finish' => FinishState::ToCheck]);
+        $path = "/orders/{$order->number}/count";
+        $count = fn(string $code) => $this->post($path, ['code' => $code]);
+        $code = static fn(int $at): string => Tag::of($ids[$at])->code();
+
+        $this->get($path)->assertOk()->assertSee('0 of '.count($ids))->assertSee($code(0))->assertDontSee($code(2));
+        $count($code(0))->assertSessionHas('done');
+        $count("https://shop/floor/tags/{$code(0)}")->assertSessionHas('problem', "{$code(0)} was counted already.");
+        $count($code(2))->assertSessionHas('problem', "{$code(2)} is to check: not counted.");
+        $count($code(3))->assertSessionHas('problem', "{$code(3)} is not sewn yet: not counted.");
+        $count('P-1-1')->assertSessionHas('problem');
+        $count('')->assertSessionHas('problem', 'Nothing is no label: look at it once more.');
+        $other = Piece::query()->where('order_id', self::hoodies()->id)->firstOrFail();
+        $strange = Tag::of($other->id)->code();
+        $count($strange)->assertSessionHas('problem', "{$strange} does not belong to order {$order->number}.");
+        $this->get($path)->assertSee('1 of '.count($ids));
+
+        $this->withHeaders(['HX-Request' => 'true'])
+            ->post($path, ['code' => $code(1)])
+            ->assertOk()
+            ->assertSee('2 of '.count($ids))
+            ->assertSee('All that is ready is counted');
+        $this->delete($path)->assertSessionHas('done');
+        self::assertSame(0, Piece::query()->where('order_id', $order->id)->whereNotNull('counted_at')->count());
+    }
+
+    #[Test]
+    public function a_bundle_counts_what_is_ready_of_it(): void
+    {
+        $order = self::polos()->refresh();
+        Bundle::tie($order, 200, 'Odo');
+        $bundle = Bundle::query()->with('pieces')->where('decoration_id', self::batchOf($order)->decoration_id)->firstOrFail();
+        Piece::query()
+            ->whereKey($bundle->pieces->take(2)->modelKeys())
+            ->update(['state' => PieceState::Done, 'finish' => FinishState::Passed]);
+        $this->post("/orders/{$order->number}/count", ['code' => $bundle->tag()->code()])->assertSessionHas(
+            'done',
+            "2 of {$bundle->pieces->count()} in it are counted.",
+        );
+        $gone = Tag::ofBundle(999_999)->code();
+        $this->post("/orders/{$order->number}/count", ['code' => $gone])->assertSessionHas('problem');
     }
 
     #[Test]

@@ -85,6 +85,10 @@ final class SchoolTable
             [Question::FirstOff, 'looked_at'] => [
                 'Floor: the first piece is sewn alone, and the next load waits until another person has looked at it.',
             ],
+            [Question::FirstOff, 'with_picture'] => [
+                'Floor: the first piece is sewn alone, and the next load waits until another person has looked at it '.
+                'and kept a picture of it.',
+            ],
             [Question::Units, 'mm'] => [
                 'Places, drawings and designs: in millimetres, where a tape is laid on in inches beside.',
             ],

@@ -101,10 +101,13 @@
                                     </select></div>
                                 <div><label class="sr-only" for="note-{{ $piece->id }}">What is to be put
                                         right</label><input id="note-{{ $piece->id }}" name="note" maxlength="200"
-                                        placeholder="what is to be put right"></div>
+                                        placeholder="{{ $row['wantsPicture'] ? 'what is to be put right, or why no picture'
+                                            : 'what is to be put right' }}"></div>
                             </div>
-                            <details class="mt-2 text-base">
-                                <summary>With a picture, and where on it</summary>
+                            <details class="mt-2 text-base" @if ($row['wantsPicture']) open @endif>
+                                <summary>{{ $row['wantsPicture']
+                                    ? 'The first of its batch: with a picture of it, or a word above why there is none'
+                                    : 'With a picture, and where on it' }}</summary>
                                 <div data-spot class="mt-2"><label for="picture-{{ $piece->id }}">Picture</label><input
                                         id="picture-{{ $piece->id }}" type="file" name="picture" accept="image/*"
                                         capture="environment"><figure class="spot mt-2" tabindex="0" role="img"

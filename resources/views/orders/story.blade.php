@@ -45,6 +45,8 @@
                     maxlength="40"
                     box="w-56" /><button class="btn">Keep it</button></form>
             @if ($garments->hasToHandOver())
+                <p class="mb-3"><a href="{{ route('orders.count', $order) }}" data-key="u">Count them by their labels
+                        <kbd>u</kbd></a></p>
                 <form method="post" action="{{ route('orders.hand', $order) }}">@csrf<input type="hidden" name="id"
                         value="{{ Str::uuid() }}">
                     @foreach ($order->lines as $line)

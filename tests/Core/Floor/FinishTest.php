@@ -177,4 +177,13 @@ final class FinishTest extends TestCase
         );
         self::assertFalse(CheckRules::of(HouseRules::of())->holds(1, 0));
     }
+
+    #[Test]
+    public function the_first_that_passes_comes_with_a_picture_where_the_house_wants_one(): void
+    {
+        $rules = CheckRules::of(HouseRules::of([], ['first_off' => 'with_picture']));
+        self::assertSame([true, false, false], array_map($rules->wantsPicture(...), [0, 1, 40]));
+        self::assertTrue($rules->holds(1, 0), 'and it is looked at');
+        self::assertFalse(CheckRules::of(HouseRules::of([], ['first_off' => 'looked_at']))->wantsPicture(0));
+    }
 }

@@ -6,13 +6,13 @@ namespace Tests\Core\Garment;
 
 use Hakama\Garment\Cloth;
 use Hakama\Garment\Datum;
+use Hakama\Garment\Draft\Draft;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Measures;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
-use Hakama\Garment\Draft\Draft;
 use Hakama\Garment\Size;
 use Hakama\Garment\StartingMeasures;
 use Hakama\Garment\Style;

@@ -69,7 +69,7 @@ final class FinishController
                 $book->check($piece, $request->isGood(), $request->form(), $request->who(), $request->note(), $seen);
             }
         } catch (NotToBeDone $e) {
-            throw ValidationException::withMessages(['who' => $e->getMessage()]);
+            throw ValidationException::withMessages([$e->about => $e->getMessage()]);
         }
 
         return redirect()

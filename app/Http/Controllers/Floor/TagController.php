@@ -6,10 +6,11 @@ namespace App\Http\Controllers\Floor;
 
 use App\Floor\TaggedPiece;
 use App\Http\Requests\Floor\PrintTags;
+use App\Labels\Label;
+use App\Labels\LabelsPdf;
 use App\Models\Bundle;
 use App\Models\Finishing;
 use App\Models\Order;
-use App\Models\Piece;
 use App\People\Caller;
 use App\Plan\PlanBoard;
 use App\Shop\Catalogue;
@@ -17,6 +18,7 @@ use Hakama\Floor\Tag;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** Labels of pieces, and what is known of a piece whose label is scanned or typed. */
 final class TagController
@@ -24,25 +26,29 @@ final class TagController
     /** Every label of an order, on a sheet or a roll. */
     public function labels(PrintTags $request, Order $order): View
     {
-        $order->load(['customer', 'lines.decorations.artwork']);
-
         return view('orders.tags', [
             'order' => $order,
             'roll' => $request->isRoll(),
-            'bundles' => $request->isByBundle()
-                ? Bundle::query()
-                    ->with(['pieces:id,bundle_id,size', 'decoration.line', 'decoration.artwork'])
-                    ->whereIn('decoration_id', $order->lines->flatMap->decorations->pluck('id'))
-                    ->orderBy('id')
-                    ->get()
-                : null,
-            'pieces' => Piece::query()
-                ->with(['decoration.line', 'decoration.artwork'])
-                ->where('order_id', $order->id)
-                ->orderBy('decoration_id')
-                ->orderBy('id')
-                ->get(),
+            'byBundle' => $request->isByBundle(),
+            'labels' => self::of($request, $order),
         ]);
+    }
+
+    public function pdf(PrintTags $request, Order $order): Response
+    {
+        $name = "labels-{$order->number}.pdf";
+
+        return (new Response(LabelsPdf::of(self::of($request, $order), $request->isRoll(), "Labels {$order->number}")))
+            ->header('Content-Type', 'application/pdf')
+            ->header('Content-Disposition', "inline; filename=\"{$name}\"");
+    }
+
+    /** @return list<Label> */
+    private static function of(PrintTags $request, Order $order): array
+    {
+        $order->load(['customer', 'lines.decorations.artwork']);
+
+        return $request->isByBundle() ? Label::ofBundles($order) : Label::ofPieces($order);
     }
 
     /** Where a label is scanned or typed. */

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Labels;
+
+use App\Models\Bundle;
+use App\Models\Decoration;
+use App\Models\Order;
+use App\Models\Piece;
+use Hakama\Floor\Tag;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What stands on the label of a piece, or of a bundle. */
+final readonly class Label
+{
+    /**
+     * @param string       $address what its code leads to
+     * @param list<string> $lines   in plain letters
+     * @param string       $what    which one it is, in bold letters
+     */
+    private function __construct(public string $code, public string $address, public array $lines, public string $what) {}
+
+    /** @return list<self> one a piece */
+    public static function ofPieces(Order $order): array
+    {
+        return array_values(
+            Piece::query()
+                ->with(['decoration.line', 'decoration.artwork'])
+                ->where('order_id', $order->id)
+                ->orderBy('decoration_id')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(Piece $piece): self => self::on(
+                        Tag::of($piece->id),
+                        $order,
+                        $piece->decoration,
+                        $piece->label().($piece->text === null ? '' : ", {$piece->text}"),
+                    ),
+                )
+                ->all(),
+        );
+    }
+
+    /** @return list<self> one a bundle */
+    public static function ofBundles(Order $order): array
+    {
+        return array_values(
+            Bundle::query()
+                ->with(['pieces:id,bundle_id,size', 'decoration.line', 'decoration.artwork'])
+                ->whereIn('decoration_id', $order->lines->flatMap->decorations->pluck('id'))
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn(Bundle $bundle): self => self::on(
+                        $bundle->tag(),
+                        $order,
+                        $bundle->decoration,
+                        $bundle->pieces
+                            ->groupBy('size')
+                            ->map(
+                                static fn(Collection $some, string $size): string => ($size === 'one' ? '' : "{$size} ").
+                                    $some->count(),
+                            )
+                            ->implode(', '),
+                    ),
+                )
+                ->all(),
+        );
+    }
+
+    private static function on(Tag $tag, Order $order, Decoration $decoration, string $what): self
+    {
+        return new self(
+            $tag->code(),
+            route('floor.tag', $tag->code()),
+            [
+                "No. {$order->number}, {$order->customer->name}",
+                $decoration->line->garmentLabel(),
+                $decoration->positionLabel().', '.($decoration->artwork->name ?? 'artwork comes later'),
+            ],
+            $what,
+        );
+    }
+}

@@ -1,0 +1,31 @@
+<x-layout station="orders" :title="'Count, order ' . $order->number" :floor="true">
+    <x-slot:say>Each label of no. {{ $order->number }} for {{ $order->customer->name }}, one after the other.</x-slot:say>
+    <div class="mb-3 flex flex-wrap items-baseline gap-4">
+        <h1>Count what is handed over</h1>
+        <a class="ml-auto" href="{{ route('orders.story', $order) }}" data-key="b">Hand it over <kbd>b</kbd></a>
+    </div>
+    <div class="grid grid-cols-1 gap-8 md:grid-cols-2">
+        <div>
+            <form method="post" action="{{ route('orders.count.add', $order) }}" hx-post="{{ route('orders.count.add', $order) }}"
+                hx-target="#counted" hx-swap="innerHTML" class="grid gap-3" data-count>@csrf
+                <div><label for="code">What stands on the label</label><input id="code" name="code" maxlength="200"
+                        autocomplete="off" autofocus placeholder="P-1234-4"></div>
+                <button class="btn btn-main" data-key="w">Count it <kbd>w</kbd></button>
+            </form>
+            <div id="scan" class="mt-4" data-counts>
+                <button type="button" class="btn w-full" data-scan="camera" data-key="c">Scan with the camera
+                    <kbd>c</kbd></button>
+                <video class="mt-3 w-full border border-hair" muted playsinline hidden></video>
+                <div class="mt-3"><label for="scan-file">or from a picture</label><input id="scan-file" type="file"
+                        accept="image/*" capture="environment"></div>
+                <p class="mt-2" role="status" data-scan="said"></p>
+            </div>
+        </div>
+        <section id="counted" aria-live="polite">
+            @include('orders.counted', ['said' => null, 'isNew' => false])
+        </section>
+    </div>
+    <form method="post" action="{{ route('orders.count.anew', $order) }}" class="mt-6">@csrf @method('delete')
+        <button class="btn btn-small">Count anew, from nought</button></form>
+    <script src="{{ App\Http\Built::address('scan.js') }}" defer></script>
+</x-layout>
