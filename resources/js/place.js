@@ -3,8 +3,8 @@
 import { findTargets } from './targets.js';
 import { sew, track } from './track.js';
 
-const NAMES = ['top', 'right', 'bottom', 'left', 'cross', 'above it'];
-const CORNERS = ['upper left', 'upper right', 'lower right', 'lower left', 'cross', 'above it'];
+const NAMES = ['top', 'right', 'bottom', 'left'];
+const CORNERS = ['upper left', 'upper right', 'lower right', 'lower left'];
 const LOUPE = 6;
 
 class Place {
@@ -12,7 +12,7 @@ class Place {
         this.box = box;
         this.data = JSON.parse(box.dataset.place);
         this.canvas = document.getElementById('place-canvas');
-        this.points = new Array(6).fill(null);
+        this.points = new Array(4 + this.touched().length).fill(null);
         this.at = 0;
         this.find = findTargets;
         this.buttons();
@@ -20,6 +20,7 @@ class Place {
             if (event.target.files[0]) this.open(event.target.files[0]);
         });
         document.getElementById('place-frame').addEventListener('change', () => this.measure());
+        document.getElementById('place-ask').addEventListener('change', () => this.askAnew());
         document.getElementById('place-by').addEventListener('change', () => {
             this.points.fill(null, 0, 4);
             this.choose(0);
@@ -33,8 +34,38 @@ class Place {
         this.canvas.addEventListener('keydown', (event) => this.key(event));
     }
 
-    names() {
+    question() {
+        return document.getElementById('place-ask').value;
+    }
+
+    // What is touched beside the frame's four points, for what is asked.
+    touched() {
+        return this.data.asks[this.question()];
+    }
+
+    onFrame() {
         return document.getElementById('place-by').value === 'corners' ? CORNERS : NAMES;
+    }
+
+    names() {
+        return [...this.onFrame(), ...this.touched()];
+    }
+
+    // The points of the frame stay; what else was touched is of another question.
+    askAnew() {
+        this.points = [...this.points.slice(0, 4), ...this.touched().map(() => null)];
+        this.answer = null;
+        document.getElementById('place-said').textContent = '';
+        document.getElementById('place-clear').textContent = '';
+        if (this.picture) this.useTargets(this.find(this.picture));
+        this.at = Math.max(0, this.points.indexOf(null));
+        this.buttons();
+        this.paint();
+        this.measure();
+    }
+
+    useTargets(found) {
+        if (found && this.question() === 'place') [this.points[4], this.points[5]] = [found.mark, found.up];
     }
 
     buttons() {
@@ -83,12 +114,12 @@ class Place {
         this.points.fill(null);
         this.answer = null;
         const found = this.find(this.picture);
-        if (found) [this.points[4], this.points[5]] = [found.mark, found.up];
+        this.useTargets(found);
         this.fit();
         this.hint(
-            found
+            found && this.question() === 'place'
                 ? 'The targets were found. Touch the four points of the frame, its top first.'
-                : 'The targets were not found: touch the four points of the frame, then the cross and a point straight up from it.',
+                : `Touch the four points of the frame, then: ${this.touched().join(', ')}.`,
         );
         this.choose(0);
     }
@@ -126,7 +157,7 @@ class Place {
     places() {
         const [width, height] = this.data.frames[document.getElementById('place-frame').value];
         const [x, y] = [width / 2, height / 2];
-        return this.names() === CORNERS
+        return this.onFrame() === CORNERS
             ? [
                   [-x, y],
                   [x, y],
@@ -155,8 +186,8 @@ class Place {
             body: JSON.stringify({
                 frame: document.getElementById('place-frame').value,
                 points: this.places().map((mm, i) => ({ px: this.points[i], mm })),
-                mark: this.points[4],
-                up: this.points[5],
+                ask: this.question(),
+                touched: this.points.slice(4),
             }),
         }).catch(() => null);
         if (asked !== this.asked) return;
@@ -167,12 +198,13 @@ class Place {
             said.textContent = told?.message ?? 'The shop does not answer; nothing was measured.';
             return;
         }
-        this.answer = told;
+        this.answer = this.question() === 'place' ? told : null;
         said.textContent = told.text;
+        this.box.dataset.said = told.say;
+        if (this.question() !== 'place') return;
         const { left, right, top, bottom } = told.clear;
         document.getElementById('place-clear').textContent =
             `Then ${left} mm are left of the design, ${right} right, ${top} above and ${bottom} below; the tightest place has ${told.least_mm}${told.fits ? '' : `, and ${told.margin_mm} are wanted: hoop again`}.`;
-        this.box.dataset.said = told.say;
         this.sewn ??= await track(this.data.track).catch(() => null);
         this.paint();
     }

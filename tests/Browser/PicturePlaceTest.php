@@ -101,7 +101,7 @@ final class PicturePlaceTest extends BrowserTestCase
         imagefilledrectangle($image, 0, 0, 399, 399, (int) imagecolorallocate($image, 180, 170, 150));
         imagepng($image, $path);
         $this->find('#place-file')->setFileDetector(new LocalFileDetector())->sendKeys($path);
-        $this->sees('The targets were not found');
+        $this->sees('then: cross, above it');
         unlink($path);
         // A frame whose window is 300 pixels across: touched by hand, the cross a tenth right of its middle.
         $touch = fn(int $x, int $y): mixed => $this->browser->executeScript(
@@ -121,6 +121,23 @@ final class PicturePlaceTest extends BrowserTestCase
         );
         $this->sees(sprintf('Move %.1f mm right.', $width / 10));
         $this->sees('mm are left of the design');
+        // The same picture is asked for a seam: the points of the frame stay.
+        $this->choose('#place-ask', 'seams');
+        $this->sees('left seam again');
+        foreach ([[80, 100], [80, 300], [320, 100], [320, 300], [200, 200]] as [$x, $y]) {
+            $touch($x, $y);
+        }
+        $this->sees('the mark is in the middle');
+        $this->choose('#place-ask', 'angle');
+        foreach ([[100, 100], [120, 300]] as [$x, $y]) {
+            $touch($x, $y);
+        }
+        // Twenty across over two hundred down: 5.7 degrees.
+        $this->sees('The seam runs 5.7° counter-clockwise of straight up.');
+        $this->choose('#place-ask', 'place');
+        foreach ([[230, 200], [230, 100]] as [$x, $y]) {
+            $touch($x, $y);
+        }
         // Two points of the frame mixed up: refused in words.
         $this->press('right ✓');
         $touch(50, 200);

@@ -49,15 +49,38 @@ final class PicturePageTest extends FeatureTestCase
         self::assertEqualsWithDelta([400.0, 300.0], [$m[2] / $m[8], $m[5] / $m[8]], 1e-6);
     }
 
+    #[Test]
+    public function seams_and_marks_are_measured_from_the_same_picture(): void
+    {
+        $decoration = self::decoration(self::polos());
+        $say = fn(string $ask, array $touched): string => (string) $this->postJson("/setup/{$decoration->id}/picture", [
+            ...$this->touched('R-9'),
+            'ask' => $ask,
+            'touched' => $touched,
+        ])
+            ->assertOk()
+            ->json('text');
+        // Four pixels a millimetre, y downwards: 160 px across and 8 up are 40 mm and 2.
+        self::assertStringStartsWith('The other mark lies 2.0 mm higher over 40 mm', $say('level', [[300, 300], [460, 292]]));
+        self::assertStringStartsWith(
+            '40.0 mm to the left seam, 30.0 mm to the right one: the middle is 5.0 mm further left.',
+            $say('seams', [[240, 200], [240, 400], [520, 200], [520, 400], [400, 300]]),
+        );
+        self::assertStringStartsWith('The seam runs straight up.', $say('angle', [[300, 200], [300, 400]]));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function unfit(): iterable
     {
         yield 'three points' => [['points' => array_slice(self::points(), 0, 3)], 'Touch the four points'];
-        yield 'a mark that is no place' => [['mark' => ['left', 'right']], 'Touch the four points'];
+        yield 'a mark that is no place' => [['touched' => [['left', 'right'], [1, 2]]], 'Touch the four points'];
         yield 'no such frame' => [['frame' => 'NONE'], 'Choose one of the shop’s frames'];
-        yield 'up lies on the mark' => [['up' => [420, 292]], 'lies on the mark'];
+        yield 'up lies on the mark' => [['touched' => [[420, 292], [420, 292]]], 'lies on the mark'];
         $mixed = self::points();
         [$mixed[0]['px'], $mixed[2]['px']] = [$mixed[2]['px'], $mixed[0]['px']];
+        yield 'no such question' => [['ask' => 'colour'], 'Choose what is asked'];
+        yield 'a seam touched once' => [['ask' => 'angle', 'touched' => [[1, 2]]], 'seam, seam again'];
+        yield 'a seam touched twice at one place' => [['ask' => 'angle', 'touched' => [[9, 9], [9, 9]]], 'too near'];
         yield 'two mixed up' => [['points' => $mixed], 'mixed up'];
     }
 
@@ -97,8 +120,7 @@ final class PicturePageTest extends FeatureTestCase
         return [
             'frame' => $frame,
             'points' => self::points(),
-            'mark' => [420, 292],
-            'up' => [420, 192],
+            'touched' => [[420, 292], [420, 192]],
         ];
     }
 

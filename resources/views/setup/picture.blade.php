@@ -1,3 +1,4 @@
+@use('Hakama\Picture\PictureQuestion')
 <x-layout station="setup" title="Place from a picture">
     @php
         $artwork = $decoration->artwork;
@@ -15,6 +16,7 @@
     <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]"
         data-place="{{ json_encode([
             'measure' => route('setup.picture.measure', $decoration),
+            'asks' => collect(PictureQuestion::cases())->mapWithKeys(fn ($ask) => [$ask->value => $ask->points()]),
             'track' => route('artwork.track', [$artwork, 'v' => $mark . $trimJumps]),
             'colours' => $artwork->colours(),
             'middle' => [$artwork->bounds()->centre()->x, $artwork->bounds()->centre()->y],
@@ -29,6 +31,11 @@
             <div class="grid grid-cols-2 gap-3">
                 <div class="col-span-2"><label for="place-file">Picture of the hooped piece</label><input id="place-file"
                         type="file" accept="image/*" capture="environment"></div>
+                <div class="col-span-2"><label for="place-ask">What to measure</label><select id="place-ask">
+                        @foreach (PictureQuestion::cases() as $ask)
+                            <option value="{{ $ask->value }}">{{ $ask->label() }}</option>
+                        @endforeach
+                    </select></div>
                 <div><label for="place-frame">Frame</label><select id="place-frame">
                         @foreach ($frames as $frame)
                             <option value="{{ $frame->code }}" @selected($frame->is($first))>{{ $frame->code }},
@@ -36,7 +43,7 @@
                                 {{ App\Shop\Figure::words($frame->window_height_mm) }} mm</option>
                         @endforeach
                     </select></div>
-                <div><label for="place-by">Touched are</label><select id="place-by">
+                <div><label for="place-by">Points of the frame</label><select id="place-by">
                         <option value="notches">the notches, mid of each side</option>
                         <option value="corners">the corners of the window</option>
                     </select></div>

@@ -12,8 +12,10 @@ use App\Shop\House;
 use Hakama\Artwork\Paper;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
-use Hakama\Picture\Homography;
+use Hakama\Picture\FramePoints;
+use Hakama\Picture\MeasuredMarks;
 use Hakama\Picture\MeasuredPlace;
+use Hakama\Picture\PictureQuestion;
 use Hakama\Picture\UnfitPicture;
 use Hakama\Setup\Fit\Clearance;
 use Hakama\Stitch\Point;
@@ -52,11 +54,16 @@ final readonly class PictureController
         $artwork = $decoration->artwork ?? abort(404);
         $turn = Turn::tryFrom($decoration->setup->turn_deg ?? 0) ?? Turn::None;
         $rules = $this->house->rules();
+        $touched = $request->touched();
         try {
+            $points = FramePoints::of($request->points());
+            if ($request->question() !== PictureQuestion::Place) {
+                return $this->marks($request->question(), $points, $touched);
+            }
             $place = MeasuredPlace::of(
                 $request->points(),
-                $request->at('mark'),
-                $request->at('up'),
+                $touched[0],
+                $touched[1],
                 $rules->value(HouseRule::PicturePixel),
                 $rules->place(),
                 $turn->value,
@@ -85,9 +92,30 @@ final readonly class PictureController
             'least_mm' => round($clear->leastMm, 1),
             'margin_mm' => $margin,
             // From the plane of the frame to the picture, to draw what was measured over it.
-            'matrix' => Homography::of($request->points())->back(),
+            'matrix' => $points->back(),
             'outline' => array_map(static fn(Point $p): array => [$p->x, $p->y], $clear->placed->points),
         ]);
+    }
+
+    /**
+     * What is asked beside the place of the design.
+     *
+     * @param list<array{float, float}> $touched
+     *
+     * @throws UnfitPicture
+     */
+    private function marks(PictureQuestion $question, FramePoints $points, array $touched): JsonResponse
+    {
+        $rules = $this->house->rules();
+        $found = MeasuredMarks::of(
+            $question,
+            $points,
+            $touched,
+            $rules->value(HouseRule::PicturePixel),
+            $rules->place(),
+        );
+
+        return new JsonResponse(['say' => $question->value, 'text' => $found->words]);
     }
 
     /** Stickers with the targets, for what has no template of its own. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Setup;
 
 use App\Models\Frame;
+use Hakama\Picture\PictureQuestion;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -23,10 +24,10 @@ final class MeasurePlace extends FormRequest
             'points.*.px.*' => $pixel,
             'points.*.mm' => ['required', 'array', 'size:2'],
             'points.*.mm.*' => ['required', 'numeric', 'between:-2000,2000'],
-            'mark' => ['required', 'array', 'size:2'],
-            'mark.*' => $pixel,
-            'up' => ['required', 'array', 'size:2'],
-            'up.*' => $pixel,
+            'ask' => ['nullable', Rule::enum(PictureQuestion::class)],
+            'touched' => ['required', 'array', 'size:'.count($this->question()->points())],
+            'touched.*' => ['required', 'array', 'size:2'],
+            'touched.*.*' => $pixel,
         ];
     }
 
@@ -35,7 +36,8 @@ final class MeasurePlace extends FormRequest
     {
         return [
             'frame.*' => 'Choose one of the shop’s frames.',
-            '*' => 'Touch the four points of the frame, the cross, and a point straight up from it.',
+            'ask.*' => 'Choose what is asked of the picture.',
+            '*' => 'Touch the four points of the frame, and: '.implode(', ', $this->question()->points()).'.',
         ];
     }
 
@@ -57,10 +59,15 @@ final class MeasurePlace extends FormRequest
         );
     }
 
-    /** @return array{float, float} */
-    public function at(string $field): array
+    public function question(): PictureQuestion
     {
-        return self::pair($this->array($field));
+        return $this->enum('ask', PictureQuestion::class) ?? PictureQuestion::Place;
+    }
+
+    /** @return list<array{float, float}> pixels, as the question names them */
+    public function touched(): array
+    {
+        return array_values(array_map(self::pair(...), $this->array('touched')));
     }
 
     /**
