@@ -17,6 +17,7 @@ use App\Http\Controllers\Books\BooksController;
 use App\Http\Controllers\Books\InvoiceController;
 use App\Http\Controllers\Books\JobController;
 use App\Http\Controllers\Books\LearnController;
+use App\Http\Controllers\Books\PromiseController;
 use App\Http\Controllers\Floor\BenchController;
 use App\Http\Controllers\Floor\BundleController;
 use App\Http\Controllers\Floor\CorrectionController;
@@ -152,6 +153,7 @@ Route::controller(InvoiceController::class)->group(static function (): void {
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit');
 });
 Route::get('/books/jobs', JobController::class)->name('books.jobs');
+Route::get('/books/promises', PromiseController::class)->name('books.promises');
 Route::get('/books/learned', [LearnController::class, 'show'])->name('books.learned');
 Route::put('/books/learned', [LearnController::class, 'decide'])->name('books.learned.decide');
 Route::put('/books/learned/rules', [LearnController::class, 'decideRule'])->name('books.learned.rule');
@@ -162,6 +164,8 @@ Route::controller(PriceController::class)
         Route::get('/', 'show')->name('show');
         Route::put('/', 'keep')->name('keep');
         Route::get('/prices.csv', 'csv')->name('csv');
+        Route::get('/rates.csv', 'rates')->name('rates');
+        Route::post('/file', 'take')->name('take');
     });
 Route::controller(OrderController::class)
     ->prefix('orders')

@@ -17,6 +17,8 @@ final class LoggedWork
     private const MOST = 3000;
     /** What a hand did between two touches is hooping when it took so many seconds. */
     private const HOOPING_S = [10, 900];
+    /** A stand between two batches of so many seconds is a changeover; a longer one was something else too. */
+    private const DRIVER_S = [180, 7200];
 
     /**
      * One hooped after another touch of the same person at the same batch: what lies between is hooping. Newest first.
@@ -54,6 +56,48 @@ final class LoggedWork
                     'garment' => (string) $one->garment,
                     'caps' => $one->garment === 'cap',
                     'reckonedS' => (float) $one->hoop_s,
+                    'tookS' => (float) $one->took,
+                ],
+            )
+            ->all();
+    }
+
+    /**
+     * A batch confirmed on another driver than the one before it, on the same day: what lies between the last touch of
+     * the one and that is the changeover, cones and all. Newest first.
+     *
+     * @return list<array{machine: string, from: string, to: string, tookS: float}>
+     */
+    public function driverChanges(): array
+    {
+        $touches = DB::table('floor_events')
+            ->where('recorded_at', '>=', self::since())
+            ->select('seq', 'machine_id', 'kind', 'batch_id', 'recorded_at')
+            ->selectRaw('lag(recorded_at) over (partition by machine_id order by seq) as at_before')
+            ->selectRaw('lag(batch_id) over (partition by machine_id order by seq) as batch_before');
+        $driver = static fn(Builder $query, string $name, string $batch): Builder => $query
+            ->join("batches as b{$name}", "b{$name}.id", '=', $batch)
+            ->join("setups as s{$name}", "s{$name}.decoration_id", '=', "b{$name}.decoration_id")
+            ->join("frames as f{$name}", "f{$name}.id", '=', "s{$name}.frame_id");
+        $query = DB::query()
+            ->fromSub($touches, 'e')
+            ->join('machines as m', 'm.id', '=', 'e.machine_id');
+
+        return $driver($driver($query, '1', 'e.batch_before'), '2', 'e.batch_id')
+            ->where('e.kind', EventKind::PreflightDone->value)
+            ->whereColumn('f1.driver', '!=', 'f2.driver')
+            ->whereRaw('date(e.recorded_at) = date(e.at_before)')
+            ->whereRaw('timestampdiff(second, e.at_before, e.recorded_at) between ? and ?', self::DRIVER_S)
+            ->orderByDesc('e.seq')
+            ->limit(self::MOST)
+            ->selectRaw('m.code, f1.driver as was, f2.driver as then_is')
+            ->selectRaw('timestampdiff(second, e.at_before, e.recorded_at) as took')
+            ->get()
+            ->map(
+                static fn(object $one): array => [
+                    'machine' => (string) $one->code,
+                    'from' => (string) $one->was,
+                    'to' => (string) $one->then_is,
                     'tookS' => (float) $one->took,
                 ],
             )

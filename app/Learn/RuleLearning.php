@@ -26,6 +26,8 @@ final readonly class RuleLearning
     /** So many thousand stitches, and so many pieces, that went as reckoned are put to what was logged. */
     private const BREAKS_WEIGHT = 30.0;
     private const SPOILED_WEIGHT = 20.0;
+    /** Who hooped fewer has not shown yet how they go. */
+    private const LEAST_TO_STAND_OUT = 5;
 
     public function __construct(private House $house, private RuleChange $rules, private LoggedWork $log) {}
 
@@ -39,6 +41,7 @@ final readonly class RuleLearning
             array_filter([
                 $this->hooping(HouseRule::HoopTime, false, $of(HouseRule::HoopTime->value)),
                 $this->hooping(HouseRule::CapHoopTime, true, $of(HouseRule::CapHoopTime->value)),
+                $this->drivers($of(HouseRule::DriverTime->value)),
                 $this->breaks($of(HouseRule::BreakRate->value)),
                 $this->spoiled($of(HouseRule::QuoteSpoilage->value)),
                 $this->bobbins($of(HouseRule::BobbinPerLength->value)),
@@ -86,21 +89,30 @@ final readonly class RuleLearning
         }
         $now = $this->house->rules()->value($rule);
         $would = round($now * $learned->factor, 1);
-        $by = [];
+        [$by, $of] = [[], []];
         foreach ($logged as $one) {
-            $by[$one['who'].', '.Garment::from($one['garment'])->label()][] = $one;
+            $label = $one['who'].', '.Garment::from($one['garment'])->label();
+            $by[$label][] = $one;
+            $of[$one['garment']][$label][] = $one['tookS'] / $one['reckonedS'];
         }
         ksort($by);
         $rows = [];
         foreach ($by as $label => $some) {
             $its = Learned::of($times($some));
             assert($its !== null);
+            $alike = $of[$some[0]['garment']];
+            $own = $alike[$label];
+            unset($alike[$label]);
+            $others = array_merge(...array_values($alike));
+            $stands = count($own) >= self::LEAST_TO_STAND_OUT && Learned::standOut($own, $others);
             $rows[] = [
                 $label,
-                sprintf('%s s in %d', Figure::words($now * $its->factor), $its->n),
-                Learned::hasShifted(
-                    array_map(static fn(array $one): float => $one['tookS'] / $one['reckonedS'], $some),
-                ),
+                sprintf('%s s in %d', Figure::words($now * $its->factor), $its->n).match (true) {
+                    ! $stands => '',
+                    array_sum($own) / count($own) > array_sum($others) / count($others) => ', slower than the others',
+                    default => ', faster than the others',
+                },
+                Learned::hasShifted($own),
             ];
         }
         $pieces = $this->log->openPieces($caps);
@@ -115,6 +127,58 @@ final readonly class RuleLearning
             sprintf('± %s %%', Figure::words(100 * $learned->spread)),
             $rows,
             $this->brings($pieces, 'pieces to hoop', $minutes, $minutes),
+            $left,
+        );
+    }
+
+    /** @param array<string, float>|null $left */
+    private function drivers(?array $left): ?RuleOffer
+    {
+        $rules = $this->house->rules();
+        $rule = HouseRule::DriverTime;
+        $now = $rules->value($rule);
+        $logged = $this->log->driverChanges();
+        // A driver comes with another frame, and with the load that every batch wants.
+        $besideS = 60 * ($rules->value(HouseRule::LoadTime) + $rules->value(HouseRule::FrameTime));
+        $reckonedS = $besideS + 60 * $now;
+        $of = static fn(array $some): ?Learned => Learned::of(
+            array_map(static fn(array $one): array => [$reckonedS, $one['tookS']], $some),
+        );
+        $minutes = static fn(Learned $its): float => max(1.0, round(($its->factor * $reckonedS - $besideS) / 60, 1));
+        $learned = $of($logged);
+        if ($learned === null) {
+            return null;
+        }
+        $by = [];
+        foreach ($logged as $one) {
+            $by["{$one['machine']}, {$one['from']} to {$one['to']}"][] = $one;
+        }
+        ksort($by);
+        $rows = [];
+        foreach ($by as $label => $some) {
+            $its = $of($some);
+            assert($its !== null);
+            $rows[] = [
+                $label,
+                sprintf('%s min in %d', Figure::words($minutes($its), 1), $its->n),
+                Learned::hasShifted(array_map(static fn(array $one): float => $one['tookS'] / $reckonedS, $some)),
+            ];
+        }
+        $would = $minutes($learned);
+
+        return new RuleOffer(
+            $rule->value,
+            RuleSpec::of($rule)->label,
+            [$rule->value => $now],
+            [$rule->value => $would],
+            sprintf('the last %d changes of driver, less what load and frame are reckoned with', $learned->n),
+            sprintf('± %s %%', Figure::words(100 * $learned->spread)),
+            $rows,
+            sprintf(
+                'Each change of driver in the plan would take %s min, not %s; a machine with minutes of its own keeps them.',
+                Figure::words($would, 1),
+                Figure::words($now, 1),
+            ),
             $left,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Books\DaySums;
+use App\Books\Promises;
 use App\Shop\House;
 use App\Shop\Sign;
 use Carbon\CarbonImmutable;
@@ -55,7 +56,12 @@ final class ShopOdds
             $this->house->rules()->value(HouseRule::PromiseKept),
         ]);
 
-        return $this->inForce ??= Cache::remember("odds-{$key}", self::HOLDS_S, fn(): Odds => $this->of($plan));
+        return $this->inForce ??= Cache::remember("odds-{$key}", self::HOLDS_S, function () use ($plan): Odds {
+            $odds = $this->of($plan);
+            Promises::said($odds->orders);
+
+            return $odds;
+        });
     }
 
     /** Of any plan of this shop: the same batch meets the same luck in each. */

@@ -56,15 +56,26 @@ final readonly class Learned
      */
     public static function hasShifted(array $ratios, int $newest = 5): bool
     {
-        $before = array_slice($ratios, $newest);
-        if (count($before) < 8) {
+        return self::standOut(array_slice($ratios, 0, $newest), array_slice($ratios, $newest));
+    }
+
+    /**
+     * Whether some do not go like others: their mean lies further from that of the others than chance would put it in 997
+     * of 1000 cases (Shewhart's three sigma). Of one person among all, somebody new at it; of the newest, a change.
+     *
+     * @param list<float> $these  real over reckoned
+     * @param list<float> $others eight at least, else it cannot be said
+     */
+    public static function standOut(array $these, array $others): bool
+    {
+        if ($these === [] || count($others) < 8) {
             return false;
         }
-        $mean = array_sum($before) / count($before);
-        $squares = array_sum(array_map(static fn(float $ratio): float => ($ratio - $mean) ** 2, $before));
-        $sigma = sqrt($squares / (count($before) - 1));
-        $now = array_sum(array_slice($ratios, 0, $newest)) / $newest;
+        $mean = array_sum($others) / count($others);
+        $squares = array_sum(array_map(static fn(float $ratio): float => ($ratio - $mean) ** 2, $others));
+        $sigma = sqrt($squares / (count($others) - 1));
+        $now = array_sum($these) / count($these);
 
-        return $sigma > 0 && abs($now - $mean) > (3 * $sigma) / sqrt($newest);
+        return $sigma > 0 && abs($now - $mean) > (3 * $sigma) / sqrt(count($these));
     }
 }

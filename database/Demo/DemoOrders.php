@@ -109,6 +109,7 @@ final class DemoOrders
             'M3',
             1,
             agreedCents: 3_900,
+            odds: 0.88,
         );
 
         $running = $this->order('Ullenmere Ferry Crew', 0, '17:00', [
@@ -368,6 +369,7 @@ final class DemoOrders
     /**
      * @param list<array<string, mixed>> $lines
      * @param int|null                   $agreedCents for it, where that is not what the list says
+     * @param float                      $odds        that were given when it was promised
      */
     private function finished(
         string $customer,
@@ -376,6 +378,7 @@ final class DemoOrders
         string $machine,
         int $spoiled,
         ?int $agreedCents = null,
+        float $odds = 0.95,
     ): void {
         $at = $this->now
             ->startOfDay()
@@ -392,6 +395,12 @@ final class DemoOrders
             leaveSewing: false,
         );
         $order->update(['agreed_cents' => $agreedCents]);
+        DB::table('said_odds')->insert([
+            'order_id' => $order->id,
+            'due_at' => $order->due_at,
+            'kept' => $odds,
+            'said_at' => $at->subDays(4),
+        ]);
         // Finished and looked at that same evening.
         Piece::query()
             ->where('order_id', $order->id)

@@ -55,6 +55,7 @@ final class PagesTest extends BrowserTestCase
                 '/floor/tags',
                 '/orders/1006/tags',
                 '/orders/1006/count',
+                '/books/promises',
                 '/orders/1008/change',
                 '/orders/1008/lines/new',
                 '/books',

@@ -71,6 +71,7 @@ final class ManyPagesTest extends FeatureTestCase
                 '/floor/M3',
                 '/floor/M1/pulse',
                 '/books',
+                '/books/promises',
                 '/books?from=2026-01-01&to=2026-03-04',
                 '/shop',
                 '/shop/threads',

@@ -14,7 +14,9 @@ use App\Money\PriceList;
 use App\Money\WorkOf;
 use App\Shop\House;
 use App\Shop\PracticeBook;
+use Hakama\House\HouseRule;
 use Hakama\Money\About;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -259,6 +261,42 @@ final class MoneyTest extends FeatureTestCase
     }
 
     #[Test]
+    public function rates_and_prices_go_out_as_lists_and_come_in_again(): void
+    {
+        $file = static fn(string $text): array => ['list' => UploadedFile::fake()->createWithContent('list.csv', $text)];
+        $send = fn(string $text) => $this->from('/shop/prices')->post('/shop/prices/file', $file($text));
+        $rates = (string) $this->get('/shop/prices/rates.csv')->assertOk()->getContent();
+        self::assertStringContainsString('machine_hour_cents,"An hour of a machine",1800,cents', $rates);
+        $send($rates)->assertSessionHas('done', 'The rates are as they were.');
+        $send(str_replace('machine",1800', 'machine",2100', $rates))->assertSessionHas('done', 'One rate is another now.');
+        app()->forgetScopedInstances();
+        self::assertSame(2100.0, app(House::class)->rules()->value(HouseRule::MachineHour));
+
+        $send("stitches_to;pieces_from;price\n4000;1;8,00\n4000;10;5,50\n20000;1;20\n")->assertSessionHas('done');
+        self::assertSame([4_000 => [1 => 800, 10 => 550], 20_000 => [1 => 2_000]], PriceList::steps());
+        $prices = (string) $this->get('/shop/prices/prices.csv')->assertOk()->getContent();
+        $send($prices)->assertSessionHas('done');
+        self::assertSame([4_000 => [1 => 800, 10 => 550], 20_000 => [1 => 2_000]], PriceList::steps());
+
+        foreach (
+            [
+                "rule,value\nmachine_hour_cents,dear\n" => 'row 2: An hour of a machine is 0 to 1000000 cents',
+                "rule,value\nspeed_spm,700\n" => 'row 2: there is no rate “speed_spm”',
+                "stitches_to,pieces_from,price\n4000,1,8\n4000,1,9\n" => 'row 3: that many stitches and pieces stand there twice',
+                "stitches_to,pieces_from,price\n4000,10,8\n" => 'no price for one piece',
+                "stitches_to,pieces_from,price\n0,1,8\n" => 'row 2: stitches, pieces and a price',
+                "colour,price\nred,1\n" => 'its first row names the columns',
+                "rule,value\n" => '1 to 500 rows',
+            ] as $text => $why
+        ) {
+            $send($text)->assertSessionHasErrors('list');
+            self::assertStringContainsString($why, session('errors')->first('list'), $text);
+        }
+        $this->post('/shop/prices/file')->assertSessionHasErrors('list');
+        self::assertSame([4_000 => [1 => 800, 10 => 550], 20_000 => [1 => 2_000]], PriceList::steps(), 'nothing was taken');
+    }
+
+    #[Test]
     public function a_question_on_the_telephone_is_answered_without_an_artwork(): void
     {
         // 100 by 50 mm, filled all over: 50 cm² · 0.95 · 75 = 3 563 stitches, up to 5 000; 24 pieces at 6.50.
@@ -274,6 +312,10 @@ final class MoneyTest extends FeatureTestCase
             ->assertSee('336.00')
             ->assertSee('14.00 each');
         $ask(['stitches' => 12000, 'blank' => '10'])->assertSee('648.00');
+        // Two places at 6.50, and one of them left out.
+        $ask(['width' => 100, 'height' => 50, 'fill' => 'full', 'places' => 2])
+            ->assertSee('312.00')
+            ->assertSee('With one place less on each: 156.00');
         $ask(['stitches' => 'many'])->assertSee('Stitches are a whole number');
         $ask([])->assertSee('How wide the design is');
         $ask(['stitches' => 200000])->assertSee('the last band of prices ends at 60000');

@@ -78,6 +78,37 @@ final class RuleLearningTest extends FeatureTestCase
     }
 
     #[Test]
+    public function changes_of_driver_are_learned_by_pair(): void
+    {
+        $rule = HouseRule::DriverTime->value;
+        self::assertNull($this->offer($rule), 'nothing was changed over yet');
+        $on = fn(string $driver): Batch => Batch::query()
+            ->whereKeyNot($this->batch->id)
+            ->whereDoesntHave('events')
+            ->whereHas('decoration.setup.frame', static fn($frame) => $frame->where('driver', $driver))
+            ->orderBy('id')
+            ->firstOrFail();
+        // From the flat arms to the caps and back, then over night: that is no changeover.
+        foreach ([[28 * 60, 'cap'], [40 * 60, 'flat'], [20 * 3600, 'cap']] as [$seconds, $driver]) {
+            $this->after($seconds);
+            self::tell('M2', $on($driver), EventKind::PreflightDone);
+        }
+        $offer = $this->offer($rule);
+        self::assertNotNull($offer);
+        // Reckoned are 3 for the load, 4 for the frame, 15 for the driver: (28 + 40 + 3 · 22) / 5 = 26.8, less the 7.
+        self::assertSame(19.8, $offer->would[$rule]);
+        // One each, and three as reckoned: (28 + 66) / 4 - 7 and (40 + 66) / 4 - 7.
+        self::assertSame(
+            [['M2, cap to flat', '19.5 min in 1', false], ['M2, flat to cap', '16.5 min in 1', false]],
+            $offer->rows,
+        );
+        $this->get('/books/learned')->assertOk()->assertSee('M2, cap to flat');
+        $this->decide($offer, 'take')->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        self::assertSame(19.8, app(House::class)->rules()->value(HouseRule::DriverTime));
+    }
+
+    #[Test]
     public function what_is_left_is_not_offered_until_it_comes_out_otherwise_and_only_what_was_read_is_taken(): void
     {
         $rule = HouseRule::BreakRate->value;

@@ -27,6 +27,7 @@
                 value="{{ $to->toDateString() }}"></div>
         <button class="btn" data-key="s">Show <kbd>s</kbd></button>
         <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">What jobs earned <kbd>j</kbd></a>
+        <a class="btn" href="{{ route('books.promises') }}" data-key="m">Promises <kbd>m</kbd></a>
         <a class="btn" href="{{ route('books.learned') }}" data-key="l">What was learned <kbd>l</kbd></a>
         <a class="btn"
             href="{{ route('books.csv', ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"

@@ -63,6 +63,10 @@
             </tbody>
         </table>
     @endif
+    @if (count($likely->without) > 1)
+        <p class="mt-3">With one place less on each: {{ $m($likely->without[0][1]) }} {{ $currency }},
+            {{ $m($likely->price - $likely->without[0][1]) }} less.</p>
+    @endif
     <form method="post" action="{{ route('orders.quotes.keep') }}" class="mt-5 flex items-end gap-3">@csrf
         <input type="hidden" name="form" value="{{ Str::uuid() }}">
         @foreach (Illuminate\Support\Arr::only($asked, array_keys((new App\Http\Requests\Orders\AskQuote())->rules())) as $field => $value)

@@ -45,6 +45,7 @@
         </table></div>
         <p class="mt-4 flex gap-3"><button class="btn btn-main" data-key="s">Keep the list <kbd>s</kbd></button>
             <a class="btn" href="{{ route('prices.csv') }}" data-key="v">Take it as CSV <kbd>v</kbd></a>
+            <a class="btn" href="{{ route('prices.rates') }}" data-key="r">Rates as CSV <kbd>r</kbd></a>
             <a class="btn" href="{{ route('orders.ask') }}" data-key="o">What would it cost <kbd>o</kbd></a>
         </p>
         <p class="mt-3 max-w-[60em] text-sm text-soft">A step holds until the next larger quantity; a design with more
@@ -52,4 +53,12 @@
             or a margin makes the price is a <a href="/shop#pricing">school of the house</a>, what an hour costs
             <a href="/shop#machine_hour_cents">a rule</a>.</p>
     </form>
+    <form method="post" action="{{ route('prices.take') }}" enctype="multipart/form-data"
+        class="mt-6 flex max-w-[46em] items-end gap-3">@csrf
+        <div class="flex-1"><label for="list">Prices or rates from a file, as they are taken from here (CSV)</label><input
+                id="list" name="list" type="file" accept=".csv,text/csv"
+                @error('list') aria-invalid="true" aria-describedby="wrong-list" @enderror></div>
+        <button class="btn" data-key="f">Read it in <kbd>f</kbd></button>
+    </form>
+    <x-wrong field="list" />
 </x-layout>

@@ -68,4 +68,16 @@ final class LearnedTest extends TestCase
         self::assertLessThan(20, $false);
         self::assertFalse(Learned::hasShifted([2.0, 1.0, 1.0]));
     }
+
+    #[Test]
+    public function who_goes_otherwise_than_the_others_stands_out(): void
+    {
+        // Eight about 1 with a standard deviation of √(8 · 0.01 / 7) = 0.1069: five lie within 3 · 0.1069 / √5 = 0.1434.
+        $others = [0.9, 1.1, 0.9, 1.1, 0.9, 1.1, 0.9, 1.1];
+        self::assertTrue(Learned::standOut(array_fill(0, 5, 1.15), $others), 'somebody new at caps');
+        self::assertTrue(Learned::standOut(array_fill(0, 5, 0.85), $others), 'a quick hand');
+        self::assertFalse(Learned::standOut(array_fill(0, 5, 1.14), $others));
+        self::assertFalse(Learned::standOut([], $others));
+        self::assertFalse(Learned::standOut([9.0], array_slice($others, 1)), 'too few to say');
+    }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Shop;
 
 use App\Database\Whole;
-use App\Formats\Csv;
 use App\History\History;
 use App\Http\Requests\Shop\KeepPrices;
+use App\Http\Requests\Shop\TakeRates;
 use App\Models\Change;
 use App\Models\PriceStep;
 use App\Money\PriceList;
+use App\Money\RateList;
+use App\Rules\RuleChange;
+use App\Shop\House;
 use App\Shop\Premises;
 use App\Shop\Sign;
 use Illuminate\Contracts\View\View;
@@ -36,10 +39,61 @@ final class PriceController
 
     public function keep(KeepPrices $request): RedirectResponse
     {
-        $before = PriceList::steps();
-        Whole::write(static function () use ($request, $before): void {
+        $this->replace(static function () use ($request): void {
             PriceStep::query()->delete();
             PriceStep::query()->insert($request->rows());
+        });
+
+        return redirect()->route('prices.show')->with('done', 'The price list is kept: quotes follow it from now on.');
+    }
+
+    public function csv(): Response
+    {
+        return self::file(RateList::prices(), 'prices.csv');
+    }
+
+    /** What an hour, a metre and a piece of stock cost. */
+    public function rates(House $house): Response
+    {
+        return self::file(RateList::rates($house), 'rates.csv');
+    }
+
+    private static function file(string $csv, string $name): Response
+    {
+        return (new Response($csv))
+            ->header('Content-Type', 'text/csv; charset=UTF-8')
+            ->header('Content-Disposition', "attachment; filename=\"{$name}\"");
+    }
+
+    /** Either list, as a spreadsheet program wrote it. */
+    public function take(TakeRates $request, RuleChange $rules): RedirectResponse
+    {
+        $list = $request->list();
+        if ($list->steps === []) {
+            $changed = $rules->set($list->rates);
+
+            return redirect()
+                ->route('prices.show')
+                ->with(
+                    'done',
+                    match (count($changed)) {
+                        0 => 'The rates are as they were.',
+                        1 => 'One rate is another now.',
+                        default => count($changed).' rates are others now.',
+                    },
+                );
+        }
+        $this->replace(static fn() => RateList::keep($list));
+
+        return redirect()->route('prices.show')->with('done', 'The price list is the one of the file now.');
+    }
+
+    /** @param callable(): void $write */
+    private function replace(callable $write): void
+    {
+        $before = PriceList::steps();
+        Whole::write(static function () use ($write, $before): void {
+            $write();
             History::note(
                 Change::RULE,
                 'prices',
@@ -48,21 +102,5 @@ final class PriceController
                 ['list' => PriceList::steps()],
             );
         });
-
-        return redirect()->route('prices.show')->with('done', 'The price list is kept: quotes follow it from now on.');
-    }
-
-    public function csv(): Response
-    {
-        $rows = [];
-        foreach (PriceList::steps() as $to => $of) {
-            foreach ($of as $from => $cents) {
-                $rows[] = [(string) $to, (string) $from, number_format($cents / 100, 2, '.', '')];
-            }
-        }
-
-        return (new Response(Csv::write(['stitches_to', 'pieces_from', 'price'], $rows)))
-            ->header('Content-Type', 'text/csv; charset=UTF-8')
-            ->header('Content-Disposition', 'attachment; filename="prices.csv"');
     }
 }

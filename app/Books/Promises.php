@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Books;
+
+use Carbon\CarbonImmutable;
+use Hakama\Books\Calibration;
+use Hakama\Floor\EventKind;
+use Hakama\Plan\Odds\PromiseOdds;
+use Illuminate\Support\Facades\DB;
+
+/** What became of promises: kept or not, late by how much, and whether the odds that were given came true. */
+final readonly class Promises
+{
+    /** @param list<array{number: int, customer: string, due: CarbonImmutable, done: CarbonImmutable|null, said: float|null}> $orders due first */
+    private function __construct(public array $orders) {}
+
+    /**
+     * What was due between two days and before now; what is not done by now is late.
+     */
+    public static function between(CarbonImmutable $from, CarbonImmutable $to): self
+    {
+        $due = DB::table('orders as o')
+            ->join('customers as c', 'c.id', '=', 'o.customer_id')
+            ->leftJoin('said_odds as s', static function ($join): void {
+                $join->on('s.order_id', '=', 'o.id')->on('s.due_at', '=', 'o.due_at');
+            })
+            ->whereNull('o.cancelled_at')
+            ->where('o.due_at', '>=', $from->startOfDay())
+            ->where('o.due_at', '<=', min($to->endOfDay(), CarbonImmutable::now()))
+            ->orderBy('o.due_at')
+            ->orderBy('o.number')
+            ->get(['o.id', 'o.number', 'o.due_at', 'c.name', 's.kept']);
+        $open = DB::table('pieces')
+            ->whereIn('order_id', $due->pluck('id'))
+            ->where('state', '!=', 'done')
+            ->distinct()
+            ->pluck('order_id')
+            ->flip();
+        $done = DB::table('floor_events')
+            ->whereIn('order_id', $due->pluck('id'))
+            ->where('kind', EventKind::PieceDone->value)
+            ->groupBy('order_id')
+            ->selectRaw('order_id, max(recorded_at) as at')
+            ->pluck('at', 'order_id');
+        $orders = [];
+        foreach ($due as $one) {
+            // Nothing of it was sewn here and nothing is open: it has no pieces, so there is nothing to say of it.
+            if (! isset($open[$one->id]) && ! isset($done[$one->id])) {
+                continue;
+            }
+            $orders[] = [
+                'number' => (int) $one->number,
+                'customer' => (string) $one->name,
+                'due' => CarbonImmutable::parse($one->due_at),
+                'done' => isset($open[$one->id]) ? null : CarbonImmutable::parse((string) $done[$one->id]),
+                'said' => $one->kept === null ? null : (float) $one->kept,
+            ];
+        }
+
+        return new self($orders);
+    }
+
+    /**
+     * Odds that were worked out are kept as those that were given, once for each order and due time.
+     *
+     * @param array<array-key, PromiseOdds> $odds by order number
+     */
+    public static function said(array $odds): void
+    {
+        $new = DB::table('orders as o')
+            ->leftJoin('said_odds as s', 's.order_id', '=', 'o.id')
+            ->whereIn('o.number', array_keys($odds))
+            ->where(static fn($of) => $of->whereNull('s.order_id')->orWhereColumn('s.due_at', '!=', 'o.due_at'))
+            ->get(['o.id', 'o.number', 'o.due_at']);
+        if ($new->isEmpty()) {
+            return;
+        }
+        DB::table('said_odds')->upsert(
+            $new
+                ->map(
+                    static fn(object $one): array => [
+                        'order_id' => $one->id,
+                        'due_at' => $one->due_at,
+                        'kept' => round($odds[$one->number]->kept, 4),
+                        'said_at' => CarbonImmutable::now(),
+                    ],
+                )
+                ->all(),
+            ['order_id'],
+            ['due_at', 'kept', 'said_at'],
+        );
+    }
+
+    /** @param array{due: CarbonImmutable, done: CarbonImmutable|null} $order */
+    public static function isKept(array $order): bool
+    {
+        return $order['done'] !== null && $order['done'] <= $order['due'];
+    }
+
+    public function kept(): int
+    {
+        return count(array_filter($this->orders, self::isKept(...)));
+    }
+
+    /** @return list<array{number: int, customer: string, due: CarbonImmutable, done: CarbonImmutable|null, said: float|null}> latest first */
+    public function late(): array
+    {
+        $late = array_values(array_filter($this->orders, static fn(array $one): bool => ! self::isKept($one)));
+        usort($late, static fn(array $a, array $b): int => self::lateMin($b) <=> self::lateMin($a));
+
+        return $late;
+    }
+
+    /** @param array{due: CarbonImmutable, done: CarbonImmutable|null} $order */
+    public static function lateMin(array $order): int
+    {
+        return max(0, intdiv(($order['done'] ?? CarbonImmutable::now())->getTimestamp() - $order['due']->getTimestamp(), 60));
+    }
+
+    /** @return list<Calibration> */
+    public function calibration(): array
+    {
+        return Calibration::of(
+            array_values(
+                array_map(
+                    static fn(array $one): array => [(float) $one['said'], self::isKept($one)],
+                    array_filter($this->orders, static fn(array $one): bool => $one['said'] !== null),
+                ),
+            ),
+        );
+    }
+}
