@@ -338,6 +338,8 @@ Route::controller(FinishController::class)
     });
 Route::get('/shop/ordering', [OrderingController::class, 'show'])->name('ordering.show');
 Route::get('/shop/ordering.csv', [OrderingController::class, 'csv'])->name('ordering.csv');
+Route::post('/shop/ordering/counts', [OrderingController::class, 'count'])->name('ordering.count');
+Route::put('/shop/ordering/suppliers', [OrderingController::class, 'supply'])->name('ordering.supply');
 Route::get('/floor/bench', [BenchController::class, 'show'])->name('floor.bench');
 Route::post('/floor/bench/places/{kept}', [BenchController::class, 'right'])
     ->name('floor.bench.right')

@@ -25,6 +25,7 @@ final class OneValue
         'cloths',
         'codes',
         'lines',
+        'suppliers',
         'touched',
         'numbers',
         'points',

@@ -26,6 +26,7 @@ use Hakama\House\HouseRule;
 use Hakama\Money\Done;
 use Hakama\Money\Work;
 use Hakama\Setup\Backing\BackingPiece;
+use Hakama\Setup\Backing\Film;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -109,10 +110,7 @@ final class WorkOf
             $rules->value(HouseRule::LoadTime) + $rules->value(HouseRule::FrameTime),
             round($cm2 * $layers * $hoopings, 1),
             $topper
-                ? round(
-                    (($artwork->bounds()->width() + 40) * ($artwork->bounds()->height() + 40)) / 100 / $artwork->copies,
-                    1,
-                )
+                ? round(Film::cm2($artwork->bounds()->width(), $artwork->bounds()->height()) / $artwork->copies, 1)
                 : 0.0,
             $this->clothCm2($artwork),
         );

@@ -16,6 +16,7 @@ use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
 use App\Shop\Premises;
+use App\Stock\StockBook;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Connection;
@@ -40,6 +41,7 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(PlanBoard::class);
         $this->app->scoped(ShopOdds::class);
         $this->app->scoped(StationCounts::class);
+        $this->app->scoped(StockBook::class);
     }
 
     public function boot(): void

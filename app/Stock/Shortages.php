@@ -11,18 +11,29 @@ use App\Setup\BackingCuts;
 use App\Shop\House;
 use App\Thread\WantedThread;
 use Hakama\House\HouseRule;
+use Hakama\Plan\RunsOut;
 use Hakama\Plan\Shortage;
 use Illuminate\Support\Facades\DB;
 
-/** Of what less is there than is planned: thread, backing, blanks. */
+/** Of what less is there than is planned: thread, backing, blanks, bobbins, film. */
 final readonly class Shortages
 {
-    public function __construct(private PlanBoard $board, private House $house, private BackingCuts $backing) {}
+    public function __construct(
+        private PlanBoard $board,
+        private House $house,
+        private BackingCuts $backing,
+        private StockBook $stock,
+    ) {}
 
     /** @return list<Shortage> what has to be ordered first comes first */
     public function all(): array
     {
-        return Shortage::sorted([...$this->thread(), ...$this->cloth(), ...$this->blanks()]);
+        return Shortage::sorted([
+            ...$this->thread(),
+            ...$this->cloth(),
+            ...$this->blanks(),
+            ...$this->counted(),
+        ]);
     }
 
     /** @return list<Shortage> */
@@ -117,8 +128,40 @@ final readonly class Shortages
         );
     }
 
+    /** @return list<Shortage> of what is counted on the shelf */
+    private function counted(): array
+    {
+        $short = [];
+        foreach (StockKind::cases() as $kind) {
+            $left = $this->stock->left($kind);
+            $out = $left === null
+                ? null
+                : RunsOut::of(
+                    $left,
+                    array_map(
+                        static fn(Reserved $one): array => [$one->batch, $one->at, $one->of($kind)],
+                        $this->stock->reserved(),
+                    ),
+                );
+            if ($out !== null) {
+                $short[] = $this->short(
+                    $kind->label(),
+                    $kind === StockKind::Film ? 'to lay on top' : 'wound or bought',
+                    $out->missing,
+                    $kind->unit(),
+                    $out->for,
+                    $out->wanted,
+                );
+            }
+        }
+
+        return $short;
+    }
+
     private function short(string $of, string $what, float $missing, string $unit, string $for, ?int $wanted): Shortage
     {
+        $supplier = $this->stock->supplier($of);
+
         return Shortage::of(
             $of,
             $what,
@@ -126,7 +169,8 @@ final readonly class Shortages
             $unit,
             $for,
             $wanted,
-            $this->house->rules()->value(HouseRule::LeadDays),
+            $supplier['lead_days'] ?? $this->house->rules()->value(HouseRule::LeadDays),
+            $supplier['name'],
         );
     }
 }

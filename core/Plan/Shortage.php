@@ -14,7 +14,8 @@ final readonly class Shortage
      * @param float      $missing so much, in its unit
      * @param string     $for     what wants it first
      * @param int|null   $wanted  when, in seconds; null where that is not planned yet
-     * @param int|null   $orderBy so many days of the house before it
+     * @param int|null   $orderBy so many days of the supplier before it
+     * @param string     $from    who supplies it; '' where nobody has said
      */
     private function __construct(
         public string $of,
@@ -24,6 +25,7 @@ final readonly class Shortage
         public string $for,
         public ?int $wanted,
         public ?int $orderBy,
+        public string $from = '',
     ) {}
 
     /** @param float $leadDays from the order to what is ordered, as days of the calendar */
@@ -35,6 +37,7 @@ final readonly class Shortage
         string $for,
         ?int $wanted,
         float $leadDays,
+        string $from = '',
     ): self {
         return new self(
             $of,
@@ -44,6 +47,7 @@ final readonly class Shortage
             $for,
             $wanted,
             $wanted === null ? null : $wanted - (int) round($leadDays * self::DAY_S),
+            $from,
         );
     }
 

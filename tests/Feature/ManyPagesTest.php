@@ -82,6 +82,7 @@ final class ManyPagesTest extends FeatureTestCase
                 '/shop/people',
                 '/shop/machines',
                 '/shop/changes',
+                '/shop/ordering',
                 '/begin',
                 '/floor/M2/corrections',
             ] as $path

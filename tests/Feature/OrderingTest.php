@@ -7,9 +7,14 @@ namespace Tests\Feature;
 use App\Models\Arrival;
 use App\Models\BackingStock;
 use App\Models\Cone;
+use App\Models\Setup;
+use App\Models\Supplier;
 use App\Models\Thread;
 use App\Shop\House;
 use App\Stock\Shortages;
+use App\Stock\StockBook;
+use App\Stock\StockKind;
+use Hakama\Floor\EventKind;
 use Hakama\House\HouseRule;
 use Hakama\House\RuleSpec;
 use Hakama\Plan\Shortage;
@@ -83,6 +88,75 @@ final class OrderingTest extends FeatureTestCase
         }
         self::assertSame([], $this->of('Blanks'), 'five and seven are twelve');
         self::assertSame(4.0, RuleSpec::of(HouseRule::LeadDays)->default);
+    }
+
+    #[Test]
+    public function bobbins_that_were_counted_are_taken_by_use_and_run_short_of_what_is_planned(): void
+    {
+        self::assertSame([], $this->of('Bobbins'), 'never counted, so nothing is said');
+        foreach (['many', '-1', ''] as $bad) {
+            $this->post('/shop/ordering/counts', ['kind' => 'bobbins', 'amount' => $bad])->assertSessionHasErrors('amount');
+        }
+        $this->post('/shop/ordering/counts', ['kind' => 'buttons', 'amount' => '3'])->assertSessionHasErrors('kind');
+        $this->post('/shop/ordering/counts', ['kind' => 'bobbins', 'amount' => '900'])->assertSessionHas('done');
+        self::assertSame([], $this->of('Bobbins'), 'more than enough');
+
+        $this->post('/shop/ordering/counts', ['kind' => 'bobbins', 'amount' => '2'])->assertSessionHas('done');
+        $wanted = array_sum(array_column(app(StockBook::class)->reserved(), 'bobbins'));
+        self::assertGreaterThan(2.0, $wanted);
+        self::assertEqualsWithDelta($wanted - 2, $this->of('Bobbins')[0]->missing, 1e-6);
+
+        // One is changed at a machine: there is one less, and one more is missing.
+        $this->travel(1)->minutes();
+        $batch = self::batchOf(self::polos());
+        self::tell('M2', $batch, EventKind::PreflightDone);
+        self::tell('M2', $batch, EventKind::BobbinChanged);
+        app()->forgetScopedInstances();
+        self::assertSame(1.0, app(StockBook::class)->left(StockKind::Bobbins));
+        $wanted = array_sum(array_column(app(StockBook::class)->reserved(), 'bobbins'));
+        self::assertEqualsWithDelta($wanted - 1, $this->of('Bobbins')[0]->missing, 1e-6);
+        $this->get('/shop/ordering')->assertOk()->assertSee('Reserved by what is planned')->assertSee($batch->code);
+    }
+
+    #[Test]
+    public function film_is_taken_by_the_piece_with_two_centimetres_round_the_design(): void
+    {
+        $batch = self::batchOf(self::polos());
+        Setup::query()->whereKey($batch->decoration_id)->update(['topper' => true]);
+        $this->post('/shop/ordering/counts', ['kind' => 'film', 'amount' => '0,5'])->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        self::assertSame(0.5, app(StockBook::class)->left(StockKind::Film));
+        $this->travel(1)->minutes();
+        $pieces = $batch->pieces()->orderBy('pieces.id')->limit(2)->pluck('pieces.id')->all();
+        foreach ([EventKind::PreflightDone, EventKind::LoadStarted, EventKind::Sewn, EventKind::PieceDone] as $kind) {
+            self::tell('M2', $batch, $kind, $kind === EventKind::PreflightDone ? [] : $pieces, 100, 60.0);
+        }
+        $bounds = $batch->decoration->artwork?->bounds();
+        self::assertNotNull($bounds);
+        app()->forgetScopedInstances();
+        self::assertEqualsWithDelta(
+            0.5 - (2 * ($bounds->width() + 40) * ($bounds->height() + 40)) / 1e6,
+            (float) app(StockBook::class)->left(StockKind::Film),
+            1e-6,
+        );
+    }
+
+    #[Test]
+    public function what_is_ordered_is_listed_by_who_supplies_it_within_their_days(): void
+    {
+        $this->post('/shop/ordering/counts', ['kind' => 'bobbins', 'amount' => '0']);
+        $this->put('/shop/ordering/suppliers', [
+            'suppliers' => ['Bobbins' => ['name' => 'Weir & Spool', 'lead_days' => '9']],
+        ])->assertSessionHas('done');
+        $short = $this->of('Bobbins')[0];
+        self::assertSame('Weir & Spool', $short->from);
+        self::assertSame((int) $short->wanted - 9 * 86_400, $short->orderBy);
+        $this->get('/shop/ordering')->assertOk()->assertSee('From Weir &amp; Spool', false);
+        self::assertStringContainsString('"Weir & Spool",Bobbins', (string) $this->get('/shop/ordering.csv')->getContent());
+        foreach ([['Bobbins' => ['lead_days' => 'soon']], ['Buttons' => ['name' => 'x']], 'none'] as $bad) {
+            $this->put('/shop/ordering/suppliers', ['suppliers' => $bad])->assertSessionHasErrors();
+        }
+        self::assertSame('Weir & Spool', Supplier::query()->findOrFail('Bobbins')->name);
     }
 
     /** @return list<Shortage> */

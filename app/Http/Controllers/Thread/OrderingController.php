@@ -6,23 +6,44 @@ namespace App\Http\Controllers\Thread;
 
 use App\Clock\ShopClock;
 use App\Formats\Csv;
+use App\Http\Requests\Thread\CountStock;
+use App\Http\Requests\Thread\KeepSuppliers;
+use App\People\Caller;
 use App\Shop\House;
 use App\Stock\Shortages;
+use App\Stock\StockBook;
 use Hakama\House\HouseRule;
 use Hakama\Plan\Shortage;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
 /** What has to be ordered so that what is planned can be sewn. */
 final class OrderingController
 {
-    public function show(Shortages $shortages, House $house): View
+    public function show(Shortages $shortages, House $house, StockBook $stock): View
     {
         return view('shop.ordering', [
-            'all' => $shortages->all(),
+            'all' => collect($shortages->all())->groupBy('from'),
+            'stock' => $stock,
+            'reserved' => $stock->reserved(),
             'days' => $house->rules()->value(HouseRule::LeadDays),
             'now' => ShopClock::now(),
         ]);
+    }
+
+    public function count(CountStock $request, StockBook $stock): RedirectResponse
+    {
+        $stock->count($request->kind(), $request->amount(), Caller::acting($request));
+
+        return redirect()->route('ordering.show')->with('done', "{$request->kind()->label()}: counted.");
+    }
+
+    public function supply(KeepSuppliers $request, StockBook $stock): RedirectResponse
+    {
+        $stock->supply($request->rows());
+
+        return redirect()->route('ordering.show')->with('done', 'Who supplies what is kept.');
     }
 
     public function csv(Shortages $shortages): Response
@@ -31,9 +52,10 @@ final class OrderingController
 
         return (new Response(
             Csv::write(
-                ['of', 'what', 'missing', 'unit', 'for', 'wanted', 'order_by'],
+                ['from', 'of', 'what', 'missing', 'unit', 'for', 'wanted', 'order_by'],
                 array_map(
                     static fn(Shortage $one): array => [
+                        $one->from,
                         $one->of,
                         $one->what,
                         (string) ceil($one->missing),

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock;
+
+use App\Models\StockCount;
+use App\Models\Supplier;
+use App\Plan\OpenBatch;
+use App\Plan\PlanBoard;
+use App\Shop\House;
+use Carbon\CarbonImmutable;
+use Hakama\Floor\EventKind;
+use Hakama\House\HouseRule;
+use Hakama\Setup\Backing\Film;
+use Hakama\Thread\ThreadUse;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** Bobbins and film: what was counted, less what was used since, and what planned batches will take. */
+final class StockBook
+{
+    private const KEPT = 'stock-kept';
+
+    /**
+     * @var array{
+     *     counts: array<string, array{amount: float, who: string, at: string}>,
+     *     suppliers: array<string, array{name: string, lead_days: float|null}>
+     * }|null
+     */
+    private ?array $kept = null;
+
+    public function __construct(private readonly PlanBoard $board, private readonly House $house) {}
+
+    /**
+     * @return array{
+     *     counts: array<string, array{amount: float, who: string, at: string}>,
+     *     suppliers: array<string, array{name: string, lead_days: float|null}>
+     * } of each kind the last count; by what is ordered who supplies it
+     */
+    private function kept(): array
+    {
+        return $this->kept ??= Cache::rememberForever(
+            self::KEPT,
+            static fn(): array => [
+                'counts' => StockCount::query()
+                    ->whereIn('id', StockCount::query()->groupBy('kind')->selectRaw('max(id)'))
+                    ->get()
+                    ->keyBy('kind')
+                    ->map(
+                        static fn(StockCount $one): array => [
+                            'amount' => $one->amount,
+                            'who' => $one->who,
+                            'at' => $one->counted_at->toDateTimeString(),
+                        ],
+                    )
+                    ->all(),
+                'suppliers' => Supplier::query()
+                    ->get()
+                    ->keyBy('of')
+                    ->map(static fn(Supplier $one): array => ['name' => $one->name, 'lead_days' => $one->lead_days])
+                    ->all(),
+            ],
+        );
+    }
+
+    /** @return array{amount: float, who: string, at: CarbonImmutable}|null what was counted last; null where nothing was */
+    public function counted(StockKind $kind): ?array
+    {
+        $count = $this->kept()['counts'][$kind->value] ?? null;
+
+        return $count === null ? null : [...$count, 'at' => CarbonImmutable::parse($count['at'])];
+    }
+
+    /** @return array{name: string, lead_days: float|null} of thread, backing, blanks, bobbins or film */
+    public function supplier(string $of): array
+    {
+        return $this->kept()['suppliers'][$of] ?? ['name' => '', 'lead_days' => null];
+    }
+
+    /** Counts are added; the last one holds. */
+    public function count(StockKind $kind, float $amount, string $who): void
+    {
+        StockCount::query()->create([
+            'kind' => $kind->value,
+            'amount' => $amount,
+            'who' => mb_substr($who, 0, 40),
+            'counted_at' => CarbonImmutable::now(),
+        ]);
+        $this->forget();
+    }
+
+    /** @param list<array{of: string, name: string, lead_days: float|null}> $rows */
+    public function supply(array $rows): void
+    {
+        Supplier::query()->upsert($rows, ['of'], ['name', 'lead_days']);
+        $this->forget();
+    }
+
+    private function forget(): void
+    {
+        $this->kept = null;
+        Cache::forget(self::KEPT);
+    }
+
+    /** What should be there now; null where it was never counted. */
+    public function left(StockKind $kind): ?float
+    {
+        $count = $this->counted($kind);
+
+        return $count === null ? null : $count['amount'] - $this->used($kind, $count['at']);
+    }
+
+    private function used(StockKind $kind, CarbonImmutable $since): float
+    {
+        $events = DB::table('floor_events as e')->where('e.recorded_at', '>', $since);
+
+        return match ($kind) {
+            StockKind::Bobbins => (float) $events->where('e.kind', EventKind::BobbinChanged->value)->count(),
+            StockKind::Film => $events
+                ->join('batches as b', 'b.id', '=', 'e.batch_id')
+                ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+                ->join('setups as s', 's.decoration_id', '=', 'd.id')
+                ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+                ->where('s.topper', true)
+                ->whereIn('e.kind', [EventKind::PieceDone->value, EventKind::PieceSpoiled->value])
+                ->groupBy('a.id', 'a.copies', 'a.left_mm', 'a.right_mm', 'a.bottom_mm', 'a.top_mm')
+                ->selectRaw('a.right_mm - a.left_mm as width_mm, a.top_mm - a.bottom_mm as height_mm')
+                ->selectRaw('sum(e.piece_count) / greatest(1, a.copies) as frames')
+                ->get()
+                ->sum(
+                    static fn(object $one): float => (float) $one->frames *
+                        self::filmM2((float) $one->width_mm, (float) $one->height_mm),
+                ),
+        };
+    }
+
+    private static function filmM2(float $widthMm, float $heightMm): float
+    {
+        return Film::cm2($widthMm, $heightMm) / 10_000;
+    }
+
+    /** @return list<Reserved> what every open batch will take, in the order in which they are sewn */
+    public function reserved(): array
+    {
+        $timetable = $this->board->timetable();
+        $factors = $this->house->rules()->threadUse();
+        $perBobbin = $this->house->rules()->value(HouseRule::BobbinHolds);
+        $reserved = [];
+        foreach ($this->board->batches() as $code => $batch) {
+            [$top, $bobbin] = [0.0, 0.0];
+            foreach ($batch->design->blocks as $block) {
+                $use = ThreadUse::of($block->lengthMm, $block->sheet->stitches, $factors)->share(
+                    1 / $batch->setup->hoopings,
+                );
+                $top += $use->topM;
+                $bobbin += $use->bobbinM;
+            }
+            $frames = $batch->batch->pieces;
+            $reserved[] = new Reserved(
+                (string) $code,
+                $timetable->find((string) $code)?->changeoverStart,
+                $frames * $top,
+                ($frames * $bobbin) / $perBobbin,
+                $batch->setup->topper ? ($frames / $batch->setup->hoopings) * $this->film($batch) : 0.0,
+            );
+        }
+        usort(
+            $reserved,
+            static fn(Reserved $a, Reserved $b): int => [$a->at ?? PHP_INT_MAX, $a->batch] <=> [
+                $b->at ?? PHP_INT_MAX,
+                $b->batch,
+            ],
+        );
+
+        return $reserved;
+    }
+
+    private function film(OpenBatch $batch): float
+    {
+        return self::filmM2($batch->design->bounds->width(), $batch->design->bounds->height());
+    }
+}
