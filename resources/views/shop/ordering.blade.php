@@ -88,7 +88,7 @@
         <section>
             <h2 class="mb-1">Who supplies what</h2>
             <form method="post" action="{{ route('ordering.supply') }}">@csrf @method('put')
-                @foreach (App\Models\Supplier::OF as $of)
+                @foreach ($kinds as $of)
                     <div class="mb-2 flex items-end gap-3">
                         <p class="w-20">{{ $of }}</p>
                         <div class="flex-1"><label for="from-{{ $of }}">From</label><input id="from-{{ $of }}"

@@ -8,6 +8,7 @@ use App\Clock\ShopClock;
 use App\Formats\Csv;
 use App\Http\Requests\Thread\CountStock;
 use App\Http\Requests\Thread\KeepSuppliers;
+use App\Models\Supplier;
 use App\People\Caller;
 use App\Shop\House;
 use App\Stock\Shortages;
@@ -25,6 +26,7 @@ final class OrderingController
     {
         return view('shop.ordering', [
             'all' => collect($shortages->all())->groupBy('from'),
+            'kinds' => Supplier::OF,
             'stock' => $stock,
             'reserved' => $stock->reserved(),
             'days' => $house->rules()->value(HouseRule::LeadDays),
