@@ -166,6 +166,8 @@ Route::controller(PriceController::class)
         Route::get('/prices.csv', 'csv')->name('csv');
         Route::get('/rates.csv', 'rates')->name('rates');
         Route::post('/file', 'take')->name('take');
+        Route::post('/machine', 'machineHour')->name('machine');
+        Route::post('/bought', 'bought')->name('bought');
     });
 Route::controller(OrderController::class)
     ->prefix('orders')

@@ -224,6 +224,8 @@ final class Access
         'machines.add',
         'prices.keep',
         'prices.take',
+        'prices.machine',
+        'prices.bought',
         'ordering.supply',
         'machines.code',
         'machines.retire',

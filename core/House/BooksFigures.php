@@ -15,7 +15,15 @@ final class BooksFigures
         ],
         HouseRule::HandHour->value => [
             'An hour of hands', 2400, 0, 1000000, 'cents',
-            'Hooping, setting up, finishing: wages with all that comes on top.',
+            'Setting up and changing over: wages with all that comes on top.',
+        ],
+        HouseRule::HoopHour->value => [
+            'An hour of hooping', 2400, 0, 1000000, 'cents',
+            'Where another hand hoops than the one that sets up.',
+        ],
+        HouseRule::FinishHour->value => [
+            'An hour of finishing', 2400, 0, 1000000, 'cents',
+            'Backing off, tails, pressing, folding.',
         ],
         HouseRule::ThreadKm->value => ['Top thread', 180, 0, 100000, 'cents a km', 'What a cone costs by its length.'],
         HouseRule::BobbinKm->value => ['Bobbin thread', 60, 0, 100000, 'cents a km', 'What bobbins cost by their length.'],

@@ -140,6 +140,8 @@ enum HouseRule: string
     case CheckValue = 'check_value_cents';
     case MachineHour = 'machine_hour_cents';
     case HandHour = 'hand_hour_cents';
+    case HoopHour = 'hoop_hour_cents';
+    case FinishHour = 'finish_hour_cents';
     case ThreadKm = 'thread_km_cents';
     case BobbinKm = 'bobbin_km_cents';
     case BackingM2 = 'backing_m2_cents';

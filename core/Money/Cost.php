@@ -145,13 +145,13 @@ final readonly class Cost
             ],
             [
                 About::Hands,
-                ($work->setupMin / 60 + ($n * ($work->hoopS + $work->finishS)) / 3600) * $rates->handH,
+                $rates->hands->cents($work->setupMin, $n * $work->hoopS, $n * $work->finishS),
                 sprintf(
-                    '%s min before, %d × %s s at %d cents an hour',
+                    '%s min before, %d × %s s at %s',
                     $work->setupMin,
                     $n,
                     round($work->hoopS + $work->finishS, 1),
-                    $rates->handH,
+                    $rates->hands->words(),
                 ),
             ],
         ];

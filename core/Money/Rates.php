@@ -11,7 +11,7 @@ use Hakama\House\HouseRules;
 final readonly class Rates
 {
     /**
-     * @param int   $machineH  cents an hour; likewise hands
+     * @param int   $machineH  cents an hour
      * @param int   $threadKm  cents a kilometre; likewise bobbin thread
      * @param int   $backingM2 cents a square metre; likewise topper and applied cloth
      * @param float $overhead  percent of all lines above it
@@ -19,7 +19,7 @@ final readonly class Rates
      */
     public function __construct(
         public int $machineH,
-        public int $handH,
+        public HandRates $hands,
         public int $threadKm,
         public int $bobbinKm,
         public int $backingM2,
@@ -36,7 +36,7 @@ final readonly class Rates
 
         return new self(
             $cents(HouseRule::MachineHour),
-            $cents(HouseRule::HandHour),
+            HandRates::of($cents(HouseRule::HandHour), $cents(HouseRule::HoopHour), $cents(HouseRule::FinishHour)),
             $cents(HouseRule::ThreadKm),
             $cents(HouseRule::BobbinKm),
             $cents(HouseRule::BackingM2),

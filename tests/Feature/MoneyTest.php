@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\FloorLog\FloorLog;
+use App\Learn\RuleLearning;
 use App\Models\Invoice;
 use App\Models\Order;
 use App\Models\Practice;
@@ -294,6 +295,51 @@ final class MoneyTest extends FeatureTestCase
         }
         $this->post('/shop/prices/file')->assertSessionHasErrors('list');
         self::assertSame([4_000 => [1 => 800, 10 => 550], 20_000 => [1 => 2_000]], PriceList::steps(), 'nothing was taken');
+    }
+
+    #[Test]
+    public function a_machine_hour_is_worked_out_and_what_stock_cost_is_offered_as_its_rate(): void
+    {
+        $machine = ['machine_price' => '18000', 'years' => '8', 'hours' => '1500', 'watts' => '600', 'kwh' => '0,30'];
+        $this->post('/shop/prices/machine', [...$machine, 'care' => '900'])->assertSessionHas(
+            'done',
+            'An hour of a machine costs 2.28: 1.50 written off, 0.18 of power, 0.60 of care.',
+        );
+        app()->forgetScopedInstances();
+        self::assertSame(228.0, app(House::class)->rules()->value(HouseRule::MachineHour));
+        $this->post('/shop/prices/machine', [...$machine, 'care' => 'much'])->assertSessionHasErrors('care');
+        $this->post('/shop/prices/machine', [...$machine, 'years' => '0'])->assertSessionHasErrors(['years', 'care']);
+
+        $form = Str::uuid()->toString();
+        foreach ([$form, $form, Str::uuid()->toString()] as $i => $id) {
+            $this->post('/shop/prices/bought', [
+                'id' => $id,
+                'of' => 'thread_km_cents',
+                'amount' => $i < 2 ? '40' : '10',
+                'paid' => $i < 2 ? '72.00' : '23,00',
+            ])->assertSessionHas('done');
+        }
+        app()->forgetScopedInstances();
+        $offer = app(RuleLearning::class)->find('thread_km_cents');
+        // The first form came twice and counts once: 95.00 for 50 km.
+        self::assertSame([180.0, 190.0], [$offer?->now['thread_km_cents'], $offer?->would['thread_km_cents']]);
+        $this->get('/books/learned')->assertOk()->assertSee('180 cents a km now, 190 cents a km by the log');
+        $this->put('/books/learned/rules', [
+            'about' => 'thread_km_cents',
+            'figures' => $offer?->sign(),
+            'do' => 'take',
+        ])->assertSessionHas('done');
+        app()->forgetScopedInstances();
+        self::assertSame(190.0, app(House::class)->rules()->value(HouseRule::ThreadKm));
+        foreach ([['of' => 'hand_hour_cents'], ['amount' => '0'], ['paid' => 'x'], ['id' => '7']] as $bad) {
+            $this->post('/shop/prices/bought', [
+                'id' => Str::uuid()->toString(),
+                'of' => 'thread_km_cents',
+                'amount' => '1',
+                'paid' => '1',
+                ...$bad,
+            ])->assertSessionHasErrors(array_keys($bad));
+        }
     }
 
     #[Test]

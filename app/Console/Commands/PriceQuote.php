@@ -9,6 +9,7 @@ use App\Formats\UnfitInput;
 use Hakama\Money\BandPrice;
 use Hakama\Money\Cents;
 use Hakama\Money\FixedPrice;
+use Hakama\Money\HandRates;
 use Hakama\Money\Job;
 use Hakama\Money\Line;
 use Hakama\Money\MarginPrice;
@@ -103,7 +104,7 @@ final class PriceQuote extends JsonCommand
     {
         $rates = new Rates(
             $json->int('machine_cents_h', 0, self::MOST_CENTS),
-            $json->int('hand_cents_h', 0, self::MOST_CENTS),
+            HandRates::same($json->int('hand_cents_h', 0, self::MOST_CENTS)),
             $json->int('thread_cents_km', 0, self::MOST_CENTS),
             $json->int('bobbin_cents_km', 0, self::MOST_CENTS),
             $json->int('backing_cents_m2', 0, self::MOST_CENTS),

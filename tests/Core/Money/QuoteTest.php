@@ -9,6 +9,7 @@ use Hakama\Money\BandPrice;
 use Hakama\Money\Cents;
 use Hakama\Money\Cost;
 use Hakama\Money\FixedPrice;
+use Hakama\Money\HandRates;
 use Hakama\Money\Job;
 use Hakama\Money\Line;
 use Hakama\Money\MarginPrice;
@@ -111,7 +112,7 @@ final class QuoteTest extends TestCase
     {
         // The two checks of the trade: 2300 + 300 + 300 against 100.00 and 78.00.
         $job = new Job(1, 2300, 0, 600, []);
-        $rates = new Rates(0, 0, 0, 0, 0, 0, 0, 0, 0);
+        $rates = new Rates(0, HandRates::same(0), 0, 0, 0, 0, 0, 0, 0);
         self::assertSame([2900, 7100, 71.0], self::told(Quote::of($job, $rates, new FixedPrice(10000), 0)));
         self::assertSame([2900, 4900, 62.8], self::told(Quote::of($job, $rates, new FixedPrice(7800), 0)));
         self::assertNull(Quote::of($job, $rates, new FixedPrice(0), 0)->marginPercent());
@@ -134,7 +135,7 @@ final class QuoteTest extends TestCase
         $job = new Job(1, 2900, 0, 0, []);
         self::assertSame(
             $price,
-            Quote::of($job, new Rates(0, 0, 0, 0, 0, 0, 0, 0, 0), new MarginPrice($percent), 0)->price,
+            Quote::of($job, new Rates(0, HandRates::same(0), 0, 0, 0, 0, 0, 0, 0), new MarginPrice($percent), 0)->price,
         );
     }
 
@@ -272,7 +273,7 @@ final class QuoteTest extends TestCase
 
     private static function rates(): Rates
     {
-        return new Rates(1800, 2400, 180, 60, 150, 90, 900, 10, 2);
+        return new Rates(1800, HandRates::same(2400), 180, 60, 150, 90, 900, 10, 2);
     }
 
     private static function bandPrice(): BandPrice

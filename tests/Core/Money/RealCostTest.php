@@ -9,6 +9,7 @@ use Hakama\Money\About;
 use Hakama\Money\Cost;
 use Hakama\Money\Done;
 use Hakama\Money\Fill;
+use Hakama\Money\HandRates;
 use Hakama\Money\Job;
 use Hakama\Money\Line;
 use Hakama\Money\Rates;
@@ -102,12 +103,12 @@ final class RealCostTest extends TestCase
         $rates = Rates::ofHouse(HouseRules::of(['hand_hour_cents' => 3000, 'overhead_percent' => 12.5]));
         self::assertSame(
             [1800, 3000, 180, 12.5],
-            [$rates->machineH, $rates->handH, $rates->threadKm, $rates->overhead],
+            [$rates->machineH, $rates->hands->setupH, $rates->threadKm, $rates->overhead],
         );
     }
 
     private static function rates(): Rates
     {
-        return new Rates(1800, 2400, 180, 60, 150, 90, 900, 10.0, 2.0);
+        return new Rates(1800, HandRates::same(2400), 180, 60, 150, 90, 900, 10.0, 2.0);
     }
 }

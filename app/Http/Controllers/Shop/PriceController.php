@@ -7,15 +7,22 @@ namespace App\Http\Controllers\Shop;
 use App\Database\Whole;
 use App\History\History;
 use App\Http\Requests\Shop\KeepPrices;
+use App\Http\Requests\Shop\NotePurchase;
 use App\Http\Requests\Shop\TakeRates;
+use App\Http\Requests\Shop\WorkOutMachineHour;
 use App\Models\Change;
 use App\Models\PriceStep;
+use App\Models\Purchase;
 use App\Money\PriceList;
 use App\Money\RateList;
+use App\People\Caller;
 use App\Rules\RuleChange;
 use App\Shop\House;
 use App\Shop\Premises;
 use App\Shop\Sign;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\House\RuleSpec;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -34,6 +41,10 @@ final class PriceController
             'from' => $from,
             'seen' => Sign::of($steps),
             'currency' => $premises->shop()->currency,
+            'bought' => array_map(
+                static fn(string $rule): string => RuleSpec::of(HouseRule::from($rule))->label,
+                array_combine(array_keys(NotePurchase::OF), array_keys(NotePurchase::OF)),
+            ),
         ]);
     }
 
@@ -63,6 +74,45 @@ final class PriceController
         return (new Response($csv))
             ->header('Content-Type', 'text/csv; charset=UTF-8')
             ->header('Content-Disposition', "attachment; filename=\"{$name}\"");
+    }
+
+    /** What a machine hour comes to is the rate from then on; it is taken back as any rule is. */
+    public function machineHour(WorkOutMachineHour $request, RuleChange $rules): RedirectResponse
+    {
+        $hour = $request->hour();
+        $rules->set([HouseRule::MachineHour->value => (float) $hour->cents()]);
+
+        return redirect()
+            ->route('prices.show')
+            ->with(
+                'done',
+                sprintf(
+                    'An hour of a machine costs %s: %s written off, %s of power, %s of care.',
+                    ...array_map(
+                        static fn(float $cents): string => number_format($cents / 100, 2, '.', ''),
+                        [$hour->cents(), $hour->writtenOff, $hour->power, $hour->care],
+                    ),
+                ),
+            );
+    }
+
+    /** Written down once, however often the form comes; the rate that follows from it is offered. */
+    public function bought(NotePurchase $request): RedirectResponse
+    {
+        Purchase::query()->firstOrCreate(
+            ['form_id' => $request->string('id')->lower()->value()],
+            [
+                'of' => $request->string('of')->value(),
+                'amount' => $request->float('amount'),
+                'cents' => (int) round(100 * $request->float('paid')),
+                'who' => mb_substr(Caller::acting($request), 0, 40),
+                'bought_on' => CarbonImmutable::today(),
+            ],
+        );
+
+        return redirect()
+            ->route('prices.show')
+            ->with('done', 'It is written down. What it makes of the rate stands under What was learned.');
     }
 
     /** Either list, as a spreadsheet program wrote it. */
