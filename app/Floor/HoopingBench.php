@@ -138,7 +138,10 @@ final readonly class HoopingBench
      */
     private static function kept(array $setups): array
     {
+        // Of several along a tube each has a place of its own, and which one this is is not looked up here: better none
+        // than that of another.
         return KeptPlacement::query()
+            ->where('motif', 0)
             ->whereIn('garment', array_map(static fn(Setup $one): string => $one->decoration->garmentKey(), $setups))
             ->get()
             ->keyBy(static fn(KeptPlacement $one): string => "{$one->garment} {$one->position} {$one->size}")
