@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
 use PHPUnit\Framework\Attributes\Depends;
@@ -54,6 +55,7 @@ final class MainPathTest extends BrowserTestCase
         $this->choose('#l0-fabric', 'canvas');
         $this->type('#l0-colour', 'ecru');
         $this->type('#l0-one', '2');
+        $this->type('#l0-spares', '2');
         $this->choose('#l0-p0', 'centre');
         $option = $this->browser
             ->findElement(WebDriverBy::xpath('//select[@id="l0-a0"]/option[.="Two bars"]'))
@@ -203,6 +205,73 @@ final class MainPathTest extends BrowserTestCase
         $this->visit('/books');
         $this->sees((string) self::$order);
         $this->sees('1 puckered');
+    }
+
+    #[Test]
+    #[Depends('it_is_sewn_with_a_break_and_counted')]
+    public function it_is_finished_looked_at_rejected_and_sewn_again_on_the_last_spare(): void
+    {
+        $this->school('check', 'always');
+        $this->visit('/floor/finish');
+        $this->inFormOf(self::$batch, 'floor/finish', 'Odo', 'Finished');
+        $this->sees('2 pieces are finished.');
+        // Who sewed it is not offered to look at it.
+        $this->inFormOf('no. 1', 'floor/check', 'Odo', 'Good');
+        $this->sees('no. 1 has passed.');
+        $this->inFormOf('no. 2', 'floor/check', 'Odo', 'Sew it again');
+        $this->sees('Say why it is not good.');
+        $this->inFormOf('no. 2', 'floor/check', 'Odo', 'Sew it again', 'puckering');
+        $this->sees('It is sewn again on a spare; none is left of this line.');
+        $this->visit('/orders/'.self::$order);
+        $this->sees('1 / 2');
+
+        $this->putFirst(self::$batch, 'M2');
+        $this->visit('/floor/M2');
+        $machine = new MachineOnTheLine('M2');
+        $this->press('Start load');
+        $this->sees('Sewing load');
+        self::assertSame('sew', $machine->takeUp());
+        $machine->sew(100_000);
+        $this->press('Done: count this piece');
+        $this->visit('/floor/finish');
+        $this->inFormOf(self::$batch, 'floor/finish', 'Odo', 'Finished');
+        $this->sees('One piece is finished.');
+        // Odo was the last who touched the machine: it was his this time.
+        $this->inFormOf('no. 2', 'floor/check', 'Ilse', 'Good');
+        $this->sees('no. 2 has passed.');
+        $this->visit('/orders/'.self::$order);
+        $this->sees('2 / 2');
+        $this->school('check', 'sewer');
+    }
+
+    /** What the house does where practitioners differ. */
+    private function school(string $question, string $school): void
+    {
+        $this->visit('/shop');
+        $this->browser->executeScript('document.getElementById("schools").open = true');
+        $this->choose("#s-{$question}", $school);
+        $this->press('Save what you changed');
+        $this->sees('everything that follows was worked out anew');
+    }
+
+    /** In the form of a batch or a piece: who does it, why it is not good, and the button. */
+    private function inFormOf(string $what, string $to, string $who, string $button, string $cause = ''): void
+    {
+        $box = $this->browser->findElement(
+            WebDriverBy::xpath(
+                sprintf(
+                    '//form[contains(@action, "%s")][contains(., "%s")][ancestor-or-self::*[contains(., "%s")][contains(@class, "bg-paper")]]',
+                    $to,
+                    $what,
+                    self::$batch,
+                ),
+            ),
+        );
+        (new WebDriverSelect($box->findElement(WebDriverBy::name('who'))))->selectByVisibleText($who);
+        if ($cause !== '') {
+            (new WebDriverSelect($box->findElement(WebDriverBy::name('cause'))))->selectByValue($cause);
+        }
+        $box->findElement(WebDriverBy::xpath(sprintf('.//button[contains(., "%s")]', $button)))->click();
     }
 
     /**

@@ -31,7 +31,7 @@
         <a class="btn" href="{{ route('books.learned') }}" data-key="l">What was learned <kbd>l</kbd></a>
         <a class="btn"
             href="{{ route('books.csv', ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
-            data-key="c">Take it as CSV <kbd>c</kbd></a>
+            data-key="c">CSV <kbd>c</kbd></a>
         <a class="btn"
             href="{{ route('books.xlsx', ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
             data-key="x">XLSX <kbd>x</kbd></a>
