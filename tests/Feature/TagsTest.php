@@ -73,7 +73,7 @@ final class TagsTest extends FeatureTestCase
         $count($code(2))->assertSessionHas('problem', "{$code(2)} is to check: not counted.");
         $count($code(3))->assertSessionHas('problem', "{$code(3)} is not sewn yet: not counted.");
         $count('P-1-1')->assertSessionHas('problem');
-        $count('')->assertSessionHas('problem', 'Nothing is no label: look at it once more.');
+        $count('')->assertSessionHas('problem', 'Scan a label, or type what stands on it.');
         $other = Piece::query()->where('order_id', self::hoodies()->id)->firstOrFail();
         $strange = Tag::of($other->id)->code();
         $count($strange)->assertSessionHas('problem', "{$strange} does not belong to order {$order->number}.");

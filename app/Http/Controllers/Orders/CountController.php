@@ -28,7 +28,12 @@ final class CountController
         $tag = Tag::read($typed);
         [$isNew, $said] =
             $tag === null
-                ? [false, ($typed === '' ? 'Nothing' : mb_substr($typed, 0, 40)).' is no label: look at it once more.']
+                ? [
+                    false,
+                    $typed === ''
+                        ? 'Scan a label, or type what stands on it.'
+                        : mb_substr($typed, 0, 40).' is no label: look at it once more.',
+                ]
                 : ScanCount::add($order, $tag);
 
         return $request->headers->has('HX-Request')
