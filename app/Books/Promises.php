@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 /** What became of promises: kept or not, late by how much, and whether the odds that were given came true. */
 final readonly class Promises
 {
-    /** @param list<array{number: int, customer: string, due: CarbonImmutable, done: CarbonImmutable|null, said: float|null}> $orders due first */
+    /** @param list<DueOrder> $orders in the order in which they were due */
     private function __construct(public array $orders) {}
 
     /**
@@ -50,13 +50,13 @@ final readonly class Promises
             if (! isset($open[$one->id]) && ! isset($done[$one->id])) {
                 continue;
             }
-            $orders[] = [
-                'number' => (int) $one->number,
-                'customer' => (string) $one->name,
-                'due' => CarbonImmutable::parse($one->due_at),
-                'done' => isset($open[$one->id]) ? null : CarbonImmutable::parse((string) $done[$one->id]),
-                'said' => $one->kept === null ? null : (float) $one->kept,
-            ];
+            $orders[] = new DueOrder(
+                (int) $one->number,
+                (string) $one->name,
+                CarbonImmutable::parse($one->due_at),
+                isset($open[$one->id]) ? null : CarbonImmutable::parse((string) $done[$one->id]),
+                $one->kept === null ? null : (float) $one->kept,
+            );
         }
 
         return new self($orders);
@@ -93,42 +93,30 @@ final readonly class Promises
         );
     }
 
-    /** @param array{due: CarbonImmutable, done: CarbonImmutable|null} $order */
-    public static function isKept(array $order): bool
-    {
-        return $order['done'] !== null && $order['done'] <= $order['due'];
-    }
-
     public function kept(): int
     {
-        return count(array_filter($this->orders, self::isKept(...)));
+        return count(array_filter($this->orders, static fn(DueOrder $one): bool => $one->isKept()));
     }
 
-    /** @return list<array{number: int, customer: string, due: CarbonImmutable, done: CarbonImmutable|null, said: float|null}> latest first */
-    public function late(): array
+    /** @return list<DueOrder> latest first */
+    public function late(CarbonImmutable $now): array
     {
-        $late = array_values(array_filter($this->orders, static fn(array $one): bool => ! self::isKept($one)));
-        usort($late, static fn(array $a, array $b): int => self::lateMin($b) <=> self::lateMin($a));
+        $late = array_values(array_filter($this->orders, static fn(DueOrder $one): bool => ! $one->isKept()));
+        usort($late, static fn(DueOrder $a, DueOrder $b): int => $b->lateMin($now) <=> $a->lateMin($now));
 
         return $late;
-    }
-
-    /** @param array{due: CarbonImmutable, done: CarbonImmutable|null} $order */
-    public static function lateMin(array $order): int
-    {
-        return max(0, intdiv(($order['done'] ?? CarbonImmutable::now())->getTimestamp() - $order['due']->getTimestamp(), 60));
     }
 
     /** @return list<Calibration> */
     public function calibration(): array
     {
-        return Calibration::of(
-            array_values(
-                array_map(
-                    static fn(array $one): array => [(float) $one['said'], self::isKept($one)],
-                    array_filter($this->orders, static fn(array $one): bool => $one['said'] !== null),
-                ),
-            ),
-        );
+        $said = [];
+        foreach ($this->orders as $one) {
+            if ($one->said !== null) {
+                $said[] = [$one->said, $one->isKept()];
+            }
+        }
+
+        return Calibration::of($said);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Learn;
 
 use App\Models\LeftOffer;
-use App\Models\Purchase;
 use App\Rules\RuleChange;
 use App\Shop\Figure;
 use App\Shop\House;
@@ -16,9 +15,7 @@ use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\House\HouseRule;
 use Hakama\House\RuleSpec;
-use Hakama\Money\Bought;
 use Hakama\Thread\LearnedConstants;
-use Illuminate\Database\Eloquent\Collection;
 
 /**
  * What the log says of the figures the house reckons with: hooping, breaks, spoilage, bobbin thread. Offered with how much
@@ -31,17 +28,19 @@ final readonly class RuleLearning
     private const SPOILED_WEIGHT = 20.0;
     /** Who hooped fewer has not shown yet how they go. */
     private const LEAST_TO_STAND_OUT = 5;
-    /** What was bought longer ago says nothing of what it costs now. */
-    private const BOUGHT_DAYS = 365;
 
-    public function __construct(private House $house, private RuleChange $rules, private LoggedWork $log) {}
+    public function __construct(
+        private House $house,
+        private RuleChange $rules,
+        private LoggedWork $log,
+        private BoughtStock $bought,
+    ) {}
 
     /** @return list<RuleOffer> of everything of which enough is logged */
     public function offers(): array
     {
         $left = LeftOffer::query()->get()->keyBy('about');
         $of = fn(string $about): ?array => $left[$about]->figures ?? null;
-        $purchases = $this->purchases();
 
         return array_values(
             array_filter([
@@ -51,55 +50,8 @@ final readonly class RuleLearning
                 $this->breaks($of(HouseRule::BreakRate->value)),
                 $this->spoiled($of(HouseRule::QuoteSpoilage->value)),
                 $this->bobbins($of(HouseRule::BobbinPerLength->value)),
-                ...array_map(
-                    fn(string $rule, array $some): ?RuleOffer => $this->bought($rule, $some, $of($rule)),
-                    array_keys($purchases),
-                    $purchases,
-                ),
+                ...$this->bought->offers($of),
             ]),
-        );
-    }
-
-    /** @return array<string, list<array{float, int}>> rate => amount and cents of each purchase of the last year */
-    private function purchases(): array
-    {
-        return Purchase::query()
-            ->where('bought_on', '>=', CarbonImmutable::today()->subDays(self::BOUGHT_DAYS))
-            ->orderBy('id')
-            ->get()
-            ->groupBy('of')
-            ->map(
-                static fn(Collection $some): array => array_values(
-                    $some->map(static fn(Purchase $one): array => [$one->amount, $one->cents])->all(),
-                ),
-            )
-            ->all();
-    }
-
-    /**
-     * @param list<array{float, int}>   $purchases amount and cents of each
-     * @param array<string, float>|null $left
-     */
-    private function bought(string $about, array $purchases, ?array $left): ?RuleOffer
-    {
-        $rule = HouseRule::from($about);
-        $bought = Bought::of($purchases);
-        if ($bought === null) {
-            return null;
-        }
-        $spec = RuleSpec::of($rule);
-        $now = $this->house->rules()->value($rule);
-
-        return new RuleOffer(
-            $about,
-            $spec->label,
-            [$about => $now],
-            [$about => round($bought->cents, 1)],
-            sprintf('%s bought, %s in all', $bought->n === 1 ? 'one lot' : "{$bought->n} lots", Figure::words($bought->amount, 1)),
-            sprintf('%s to %s', Figure::words($bought->least, 1), Figure::words($bought->most, 1)),
-            [],
-            'Quotes that are opened from then on reckon with it; those that were kept stay as they were given.',
-            $left,
         );
     }
 

@@ -30,6 +30,9 @@ final class StockBook
      */
     private ?array $kept = null;
 
+    /** @var list<Reserved>|null */
+    private ?array $reserved = null;
+
     public function __construct(private readonly PlanBoard $board, private readonly House $house) {}
 
     /**
@@ -143,6 +146,9 @@ final class StockBook
     /** @return list<Reserved> what every open batch will take, in the order in which they are sewn */
     public function reserved(): array
     {
+        if ($this->reserved !== null) {
+            return $this->reserved;
+        }
         $timetable = $this->board->timetable();
         $factors = $this->house->rules()->threadUse();
         $perBobbin = $this->house->rules()->value(HouseRule::BobbinHolds);
@@ -173,7 +179,7 @@ final class StockBook
             ],
         );
 
-        return $reserved;
+        return $this->reserved = $reserved;
     }
 
     private function film(OpenBatch $batch): float

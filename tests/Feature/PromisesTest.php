@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Books\DueOrder;
 use App\Books\Promises;
 use App\Models\Order;
 use App\Models\Piece;
@@ -66,7 +67,10 @@ final class PromisesTest extends FeatureTestCase
         self::assertSame([3, 1], [count($promises->orders), $promises->kept()]);
         self::assertSame(
             [[$late->number, 180], [$open->number, 90]],
-            array_map(static fn(array $one): array => [$one['number'], Promises::lateMin($one)], $promises->late()),
+            array_map(
+                static fn(DueOrder $one): array => [$one->number, $one->lateMin($now)],
+                $promises->late($now),
+            ),
         );
         [$some, $sure] = $promises->calibration();
         self::assertSame([2, 1, 1, 0], [$some->n, $some->kept, $sure->n, $sure->kept]);

@@ -1,7 +1,7 @@
 @php
     [$all, $kept] = [count($promises->orders), $promises->kept()];
     $percent = static fn(float $share) => App\Shop\Figure::words(100 * $share);
-    $late = $promises->late();
+    $late = $promises->late($now);
     $long = static fn(int $minutes) => match (true) {
         $minutes < 120 => "{$minutes} min",
         $minutes < 2880 => intdiv($minutes, 60) . ' h',
@@ -81,12 +81,12 @@
                     <tbody>
                         @foreach (array_slice($late, 0, 40) as $one)
                             <tr>
-                                <td><a href="{{ route('orders.show', $one['number']) }}">{{ $one['number'] }}</a>,
-                                    {{ $one['customer'] }}</td>
-                                <td>{{ $one['due']->format('D j M, H:i') }}</td>
-                                <td class="num">{{ $long(App\Books\Promises::lateMin($one)) }}{{ $one['done'] === null
+                                <td><a href="{{ route('orders.show', $one->number) }}">{{ $one->number }}</a>,
+                                    {{ $one->customer }}</td>
+                                <td>{{ $one->due->format('D j M, H:i') }}</td>
+                                <td class="num">{{ $long($one->lateMin($now)) }}{{ $one->done === null
                                     ? ', not done yet' : '' }}</td>
-                                <td class="num">{{ $one['said'] === null ? '' : $percent($one['said']) . ' %' }}</td>
+                                <td class="num">{{ $one->said === null ? '' : $percent($one->said) . ' %' }}</td>
                             </tr>
                         @endforeach
                     </tbody>

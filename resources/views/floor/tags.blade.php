@@ -14,14 +14,6 @@
                     maxlength="200" autocomplete="off" autofocus placeholder="P-1234-4"></div>
             <button class="btn btn-main" data-key="w">Show it <kbd>w</kbd></button>
         </form>
-        <div id="scan" data-found="{{ route('floor.tags') }}">
-            <button type="button" class="btn w-full" data-scan="camera" data-key="c">Scan with the camera
-                <kbd>c</kbd></button>
-            <video class="mt-3 w-full border border-hair" muted playsinline hidden></video>
-            <div class="mt-3"><label for="scan-file">or from a picture</label><input id="scan-file" type="file"
-                    accept="image/*" capture="environment"></div>
-            <p class="mt-2" role="status" data-scan="said"></p>
-        </div>
+        <x-scanner :found="route('floor.tags')" />
     </div>
-    <script src="{{ App\Http\Built::address('scan.js') }}" defer></script>
 </x-layout>

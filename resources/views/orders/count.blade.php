@@ -12,14 +12,7 @@
                         autocomplete="off" autofocus placeholder="P-1234-4"></div>
                 <button class="btn btn-main" data-key="w">Count it <kbd>w</kbd></button>
             </form>
-            <div id="scan" class="mt-4" data-counts>
-                <button type="button" class="btn w-full" data-scan="camera" data-key="c">Scan with the camera
-                    <kbd>c</kbd></button>
-                <video class="mt-3 w-full border border-hair" muted playsinline hidden></video>
-                <div class="mt-3"><label for="scan-file">or from a picture</label><input id="scan-file" type="file"
-                        accept="image/*" capture="environment"></div>
-                <p class="mt-2" role="status" data-scan="said"></p>
-            </div>
+            <x-scanner class="mt-4" />
         </div>
         <section id="counted" aria-live="polite">
             @include('orders.counted', ['said' => null, 'isNew' => false])
@@ -27,5 +20,4 @@
     </div>
     <form method="post" action="{{ route('orders.count.anew', $order) }}" class="mt-6">@csrf @method('delete')
         <button class="btn btn-small">Count anew, from nought</button></form>
-    <script src="{{ App\Http\Built::address('scan.js') }}" defer></script>
 </x-layout>
