@@ -15,6 +15,7 @@ use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
 use App\Shop\Premises;
+use App\Stock\StockBook;
 use App\Thread\ThreadShelf;
 use Carbon\CarbonImmutable;
 use Hakama\House\Role;
@@ -29,6 +30,15 @@ final class Begin
 {
     /** What the demo's work came to; none of it is one's own. The order is that in which they refer to each other. */
     private const WORK = [
+        'bundles',
+        'cares',
+        'clamp_checks',
+        'kept_quotes',
+        'left_offers',
+        'purchases',
+        'said_odds',
+        'stock_counts',
+        'suppliers',
         'arrivals',
         'finishings',
         'invoices',
@@ -193,6 +203,7 @@ final class Begin
         House::forget();
         Catalogue::forget();
         PracticeBook::forget();
+        StockBook::forget();
     }
 
     public static function done(): void

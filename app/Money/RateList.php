@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Money;
 
 use App\Formats\Csv;
-use App\Models\PriceStep;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\House\RuleSpec;
@@ -125,13 +124,6 @@ final readonly class RateList
         }
 
         return new self([], array_values($steps));
-    }
-
-    /** The price list as it was read, in the place of the one there is. */
-    public static function keep(self $list): void
-    {
-        PriceStep::query()->delete();
-        PriceStep::query()->insert($list->steps);
     }
 
     /** @return list<HouseRule> */

@@ -90,19 +90,20 @@ final class StockBook
             'who' => mb_substr($who, 0, 40),
             'counted_at' => CarbonImmutable::now(),
         ]);
-        $this->forget();
+        $this->kept = null;
+        self::forget();
     }
 
     /** @param list<array{of: string, name: string, lead_days: float|null}> $rows */
     public function supply(array $rows): void
     {
         Supplier::query()->upsert($rows, ['of'], ['name', 'lead_days']);
-        $this->forget();
+        $this->kept = null;
+        self::forget();
     }
 
-    private function forget(): void
+    public static function forget(): void
     {
-        $this->kept = null;
         Cache::forget(self::KEPT);
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Begin\Begin;
 use App\Begin\Step;
+use App\Models\Bundle;
 use App\Models\Change;
 use App\Models\Frame;
 use App\Models\Machine;
@@ -16,9 +17,12 @@ use App\Models\Shop;
 use App\Models\Thread;
 use App\Shop\House;
 use App\Shop\Premises;
+use App\Stock\StockBook;
+use App\Stock\StockKind;
 use Hakama\House\Units;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -230,6 +234,37 @@ final class BeginTest extends FeatureTestCase
             $this->get($page)->assertOk();
             app()->forgetScopedInstances();
         }
+    }
+
+    #[Test]
+    public function of_the_demo_nothing_is_left_in_any_table_but_what_one_goes_on_with(): void
+    {
+        DB::rollBack();
+        DB::beginTransaction();
+        $stock = app(StockBook::class);
+        $stock->count(StockKind::Bobbins, 40.0, 'Odo');
+        $stock->supply([['of' => 'Film', 'name' => 'Weir & Spool', 'lead_days' => 9.0]]);
+        $order = Order::query()->firstOrFail();
+        Bundle::tie($order, 10, 'Odo');
+        DB::table('said_odds')->insertOrIgnore([
+            'order_id' => $order->id,
+            'due_at' => $order->due_at,
+            'kept' => 0.9,
+            'said_at' => now(),
+        ]);
+        Begin::insteadOfTheDemo([]);
+        app()->forgetScopedInstances();
+        // What a shop has from its first moment: whose it is, its counters, and how its tables came about.
+        $has = ['shops', 'order_numbers', 'plans', 'migrations', 'needles'];
+        $left = [];
+        foreach (array_column(Schema::getTables(DB::getDatabaseName()), 'name') as $table) {
+            if (! in_array($table, $has, true) && DB::table($table)->exists()) {
+                $left[] = $table;
+            }
+        }
+        self::assertSame([], $left);
+        self::assertNull(app(StockBook::class)->left(StockKind::Bobbins), 'nor in what is kept between requests');
+        self::assertSame('', app(StockBook::class)->supplier('Film')['name']);
     }
 
     #[Test]

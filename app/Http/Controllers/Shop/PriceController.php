@@ -50,10 +50,7 @@ final class PriceController
 
     public function keep(KeepPrices $request): RedirectResponse
     {
-        $this->replace(static function () use ($request): void {
-            PriceStep::query()->delete();
-            PriceStep::query()->insert($request->rows());
-        });
+        self::replace($request->rows());
 
         return redirect()->route('prices.show')->with('done', 'The price list is kept: quotes follow it from now on.');
     }
@@ -133,17 +130,18 @@ final class PriceController
                     },
                 );
         }
-        $this->replace(static fn() => RateList::keep($list));
+        self::replace($list->steps);
 
         return redirect()->route('prices.show')->with('done', 'The price list is the one of the file now.');
     }
 
-    /** @param callable(): void $write */
-    private function replace(callable $write): void
+    /** @param list<array{stitches_to: int, pieces_from: int, cents: int}> $rows in the place of the list there is */
+    private static function replace(array $rows): void
     {
         $before = PriceList::steps();
-        Whole::write(static function () use ($write, $before): void {
-            $write();
+        Whole::write(static function () use ($rows, $before): void {
+            PriceStep::query()->delete();
+            PriceStep::query()->insert($rows);
             History::note(
                 Change::RULE,
                 'prices',
