@@ -156,6 +156,7 @@ Route::get('/books/jobs', JobController::class)->name('books.jobs');
 Route::get('/books/promises', PromiseController::class)->name('books.promises');
 Route::get('/books/learned', [LearnController::class, 'show'])->name('books.learned');
 Route::put('/books/learned', [LearnController::class, 'decide'])->name('books.learned.decide');
+Route::put('/books/learned/cloths', [LearnController::class, 'decideCloth'])->name('books.learned.cloth');
 Route::put('/books/learned/rules', [LearnController::class, 'decideRule'])->name('books.learned.rule');
 Route::controller(PriceController::class)
     ->prefix('shop/prices')
@@ -341,6 +342,7 @@ Route::controller(FinishController::class)
 Route::get('/shop/ordering', [OrderingController::class, 'show'])->name('ordering.show');
 Route::get('/shop/ordering.csv', [OrderingController::class, 'csv'])->name('ordering.csv');
 Route::post('/shop/ordering/counts', [OrderingController::class, 'count'])->name('ordering.count');
+Route::post('/shop/ordering/cloths', [OrderingController::class, 'measure'])->name('ordering.measure');
 Route::put('/shop/ordering/suppliers', [OrderingController::class, 'supply'])->name('ordering.supply');
 Route::get('/floor/bench', [BenchController::class, 'show'])->name('floor.bench');
 Route::post('/floor/bench/places/{kept}', [BenchController::class, 'right'])

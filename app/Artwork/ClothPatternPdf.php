@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Artwork;
 
+use App\Cloth\ClothBill;
 use App\Models\Artwork;
 use App\Models\Cloth;
 use Hakama\Artwork\Applied\AppliedPiece;

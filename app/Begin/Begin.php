@@ -37,6 +37,7 @@ final class Begin
         'left_offers',
         'purchases',
         'said_odds',
+        'spoiled_shares',
         'stock_counts',
         'suppliers',
         'arrivals',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\FloorLog;
 
+use App\Cloth\ClothUse;
 use App\Database\Whole;
 use App\Hoopings\HoopingTapes;
 use App\Models\Batch;
@@ -137,12 +138,9 @@ final class FloorLog
             KeptRun::keep($batch->id, $recorded->seq, $after);
             self::tell($event, $who);
             if ($event->kind === EventKind::Sewn && $batch->decoration->artwork !== null) {
-                $bobbinM = app(ConeUsage::class)->by(
-                    $batch->decoration->artwork,
-                    Copies::frames(count($event->pieces), $batch->decoration->artwork->copies),
-                    $batch->decoration,
-                    $blocks,
-                );
+                $frames = Copies::frames(count($event->pieces), $batch->decoration->artwork->copies);
+                $bobbinM = app(ConeUsage::class)->by($batch->decoration->artwork, $frames, $batch->decoration, $blocks);
+                app(ClothUse::class)->take($batch->decoration->artwork, $frames, $blocks);
                 Machine::query()->whereKey($machine->id)->increment('bobbin_used_m', $bobbinM);
             }
 

@@ -10,10 +10,10 @@ use Hakama\Floor\SpentBobbins;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** What the events of the last months say of hooping, breaks, spoilage and bobbins, and what is open. */
+/** What the events of the last months say of hooping, spoilage and bobbins, and what is open. */
 final class LoggedWork
 {
-    private const DAYS = 120;
+    public const DAYS = 120;
     private const MOST = 3000;
     /** What a hand did between two touches is hooping when it took so many seconds. */
     private const HOOPING_S = [10, 900];
@@ -104,44 +104,6 @@ final class LoggedWork
             ->all();
     }
 
-    /** @return list<array{machine: string, breaks: int, thousands: float, needles: string}> by machine; the needle where most broke */
-    public function breaks(): array
-    {
-        $sewn = DB::table('floor_events as e')
-            ->join('batches as b', 'b.id', '=', 'e.batch_id')
-            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
-            ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
-            ->where('e.kind', EventKind::Sewn->value)
-            ->where('e.recorded_at', '>=', self::since())
-            ->groupBy('e.machine_id')
-            ->select('e.machine_id')
-            ->selectRaw('sum(a.stitches) / 1000 as thousands');
-        $broke = DB::table('floor_events')
-            ->where('kind', EventKind::ThreadBroke->value)
-            ->where('recorded_at', '>=', self::since())
-            ->groupBy('machine_id', 'needle')
-            ->select('machine_id', 'needle')
-            ->selectRaw('count(*) as breaks')
-            ->orderByDesc('breaks')
-            ->get()
-            ->groupBy('machine_id');
-
-        return DB::table('machines as m')
-            ->joinSub($sewn, 's', 's.machine_id', '=', 'm.id')
-            ->orderBy('m.id')
-            ->get(['m.id', 'm.code', 's.thousands'])
-            ->map(
-                static fn(object $one): array => [
-                    'machine' => (string) $one->code,
-                    'breaks' => (int) ($broke[$one->id] ?? collect())->sum('breaks'),
-                    'thousands' => (float) $one->thousands,
-                    'needles' =>
-                        (string) (($broke[$one->id] ?? collect())->whereNotNull('needle')->first()->needle ?? ''),
-                ],
-            )
-            ->all();
-    }
-
     /** @return list<array{fabric: string, spoiled: int, pieces: int}> by cloth */
     public function spoiled(): array
     {
@@ -210,6 +172,17 @@ final class LoggedWork
         return $this->open()
             ->when($caps !== null, static fn($q) => $q->where('l.garment', $caps ? '=' : '!=', 'cap'))
             ->count();
+    }
+
+    /** @return array<string, int> cloth => pieces that are still to be sewn on it */
+    public function openPiecesByCloth(): array
+    {
+        return $this->open()
+            ->groupBy('l.fabric')
+            ->selectRaw('l.fabric, count(*) as pieces')
+            ->pluck('pieces', 'fabric')
+            ->map(static fn(mixed $pieces): int => (int) $pieces)
+            ->all();
     }
 
     public function openStitches(): int

@@ -10,8 +10,6 @@ use App\Shop\Figure;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Learned;
-use Hakama\Books\LearnedRate;
-use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\House\HouseRule;
 use Hakama\House\RuleSpec;
@@ -23,9 +21,6 @@ use Hakama\Thread\LearnedConstants;
  */
 final readonly class RuleLearning
 {
-    /** So many thousand stitches, and so many pieces, that went as reckoned are put to what was logged. */
-    private const BREAKS_WEIGHT = 30.0;
-    private const SPOILED_WEIGHT = 20.0;
     /** Who hooped fewer has not shown yet how they go. */
     private const LEAST_TO_STAND_OUT = 5;
 
@@ -33,6 +28,8 @@ final readonly class RuleLearning
         private House $house,
         private RuleChange $rules,
         private LoggedWork $log,
+        private BreakLearning $breaks,
+        private SpoilageLearning $spoilage,
         private BoughtStock $bought,
     ) {}
 
@@ -47,8 +44,8 @@ final readonly class RuleLearning
                 $this->hooping(HouseRule::HoopTime, false, $of(HouseRule::HoopTime->value)),
                 $this->hooping(HouseRule::CapHoopTime, true, $of(HouseRule::CapHoopTime->value)),
                 $this->drivers($of(HouseRule::DriverTime->value)),
-                $this->breaks($of(HouseRule::BreakRate->value)),
-                $this->spoiled($of(HouseRule::QuoteSpoilage->value)),
+                $this->breaks->offer($of(HouseRule::BreakRate->value)),
+                $this->spoilage->ofTheHouse($of(HouseRule::QuoteSpoilage->value)),
                 $this->bobbins($of(HouseRule::BobbinPerLength->value)),
                 ...$this->bought->offers($of),
             ]),
@@ -132,7 +129,7 @@ final readonly class RuleLearning
             sprintf('the last %d hooped by one and the same person after another', $learned->n),
             sprintf('± %s %%', Figure::words(100 * $learned->spread)),
             $rows,
-            $this->brings($pieces, 'pieces to hoop', $minutes, $minutes),
+            Brings::words($this->house, $pieces, 'pieces to hoop', $minutes),
             $left,
         );
     }
@@ -190,98 +187,6 @@ final readonly class RuleLearning
     }
 
     /** @param array<string, float>|null $left */
-    private function breaks(?array $left): ?RuleOffer
-    {
-        $by = $this->log->breaks();
-        $rule = HouseRule::BreakRate;
-        $now = $this->house->rules()->value($rule);
-        $rate = LearnedRate::of(
-            (int) array_sum(array_column($by, 'breaks')),
-            array_sum(array_column($by, 'thousands')),
-            $now,
-            self::BREAKS_WEIGHT,
-        );
-        if ($rate === null) {
-            return null;
-        }
-        $would = round($rate->rate, 3);
-        $thousands = $this->log->openStitches() / 1000;
-        $minutes = ($thousands * ($would - $now) * $this->house->rules()->value(HouseRule::BreakTime)) / 60;
-
-        return new RuleOffer(
-            $rule->value,
-            RuleSpec::of($rule)->label,
-            [$rule->value => $now],
-            [$rule->value => $would],
-            sprintf('%d in %s stitches', $rate->n, Figure::words(1000 * $rate->of)),
-            sprintf('± %s', Figure::words($rate->spread, 3)),
-            array_map(
-                static fn(array $one): array => [
-                    $one['machine'].($one['needles'] === '' ? '' : ", most at needle {$one['needles']}"),
-                    sprintf(
-                        '%s a thousand, %d in %s',
-                        Figure::words($one['thousands'] > 0 ? $one['breaks'] / $one['thousands'] : 0.0, 3),
-                        $one['breaks'],
-                        Figure::words(1000 * $one['thousands']),
-                    ),
-                    false,
-                ],
-                $by,
-            ),
-            $this->brings((int) round(1000 * $thousands), 'stitches to sew', $minutes, $minutes),
-            $left,
-        );
-    }
-
-    /** @param array<string, float>|null $left */
-    private function spoiled(?array $left): ?RuleOffer
-    {
-        $by = $this->log->spoiled();
-        $rule = HouseRule::QuoteSpoilage;
-        $now = $this->house->rules()->value($rule);
-        $rate = LearnedRate::of(
-            (int) array_sum(array_column($by, 'spoiled')),
-            array_sum(array_column($by, 'pieces')),
-            $now / 100,
-            self::SPOILED_WEIGHT,
-        );
-        if ($rate === null) {
-            return null;
-        }
-        $would = round(100 * $rate->rate, 1);
-        $pieces = $this->log->openPieces(null);
-
-        return new RuleOffer(
-            $rule->value,
-            RuleSpec::of($rule)->label,
-            [$rule->value => $now],
-            [$rule->value => $would],
-            sprintf('%d of %s pieces', $rate->n, Figure::words($rate->of)),
-            sprintf('± %s %%', Figure::words(100 * $rate->spread, 1)),
-            array_map(
-                static fn(array $one): array => [
-                    Fabric::from($one['fabric'])->label(),
-                    sprintf(
-                        '%s %%, %d of %d',
-                        Figure::words((100 * $one['spoiled']) / max(1, $one['pieces']), 1),
-                        $one['spoiled'],
-                        $one['pieces'],
-                    ),
-                    false,
-                ],
-                $by,
-            ),
-            sprintf(
-                'Of %s open pieces %s would be reckoned as spoiled, not %s.',
-                Figure::words($pieces),
-                Figure::words(($pieces * $would) / 100, 1),
-                Figure::words(($pieces * $now) / 100, 1),
-            ),
-            $left,
-        );
-    }
-
-    /** @param array<string, float>|null $left */
     private function bobbins(?array $left): ?RuleOffer
     {
         $rules = $this->house->rules();
@@ -315,21 +220,6 @@ final readonly class RuleLearning
             [],
             'How many pieces a bobbin lasts is counted by it, and what an order costs in bobbin thread.',
             $left,
-        );
-    }
-
-    private function brings(int $open, string $what, float $handMin, float $minutes): string
-    {
-        $cents = ($handMin * $this->house->rules()->value(HouseRule::HandHour)) / 60;
-
-        return sprintf(
-            '%s %s: %s min %s, open orders cost %s %s.',
-            Figure::words($open),
-            $what,
-            Figure::words(abs($minutes), 1),
-            $minutes < 0 ? 'less' : 'more',
-            Figure::words(abs($cents) / 100, 2),
-            $cents < 0 ? 'less' : 'more',
         );
     }
 }

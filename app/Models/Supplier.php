@@ -9,14 +9,14 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * Where things of one kind come from.
  *
- * @property string     $of        thread, backing, blanks, bobbins or film
+ * @property string     $of        thread, backing, blanks, bobbins, film or cloth
  * @property string     $name
  * @property float|null $lead_days from the order to what is ordered; null: as the house has it
  */
 final class Supplier extends Model
 {
     /** What is ordered, as the list is grouped. */
-    public const OF = ['Thread', 'Backing', 'Blanks', 'Bobbins', 'Film'];
+    public const OF = ['Thread', 'Backing', 'Blanks', 'Bobbins', 'Film', 'Cloth'];
 
     public $timestamps = false;
     public $incrementing = false;

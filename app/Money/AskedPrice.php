@@ -12,7 +12,7 @@ use Hakama\House\HouseRule;
 use Hakama\Machine\RunTime;
 use Hakama\Money\NoPrice;
 use Hakama\Money\Quote;
-use Hakama\Money\Rates;
+use Hakama\Money\SaidDesign;
 use Hakama\Money\Work;
 use Hakama\Thread\ThreadUse;
 
@@ -24,35 +24,47 @@ final readonly class AskedPrice
     private const USUAL_BACKING_CM2 = 450.0;
     private const TRIMS_A_COLOUR = 2;
 
-    public function __construct(private House $house, private PriceList $prices) {}
+    public function __construct(private House $house, private PriceList $prices, private ShopRates $rates) {}
 
-    /**
-     * @return non-empty-array<int, Quote> stitches => what it would cost: one where they are said, else the least, the
-     *     likely and the most of a guess
-     *
-     * @throws NoPrice
-     */
-    public function of(AskQuote $asked): array
+    /** @throws NoPrice */
+    public function of(AskQuote $asked): AskedQuote
     {
         $rules = $this->house->rules();
-        $guess = $asked->guess($rules->value(HouseRule::FullFill));
-        $quotes = [];
-        foreach (
-            $guess === null ? [$asked->integer('stitches')] : [$guess->least, $guess->likely, $guess->most] as $stitches
-        ) {
-            $quotes[$stitches] = Quote::of(
-                $asked->job(max(1, $stitches), $this->work(...)),
-                Rates::ofHouse($rules),
-                $this->prices->price(null),
-                (int) $rules->value(HouseRule::LeastCharge),
-            );
+        $designs = $asked->designs($rules->value(HouseRule::FullFill));
+        $quote = fn(string $guess): Quote => Quote::of(
+            $asked->job($this->works($designs, $guess)),
+            $this->rates->on($asked->fabric()),
+            $this->prices->price(null),
+            (int) $rules->value(HouseRule::LeastCharge),
+        );
+        $likely = $quote('likely');
+        $isGuess = array_filter($designs, static fn(SaidDesign $design): bool => ! $design->stitches->isKnown) !== [];
+
+        return $isGuess
+            ? new AskedQuote($designs, $quote('least'), $likely, $quote('most'))
+            : new AskedQuote($designs, $likely, $likely, $likely);
+    }
+
+    /**
+     * @param non-empty-list<SaidDesign>   $designs
+     * @param 'least'|'likely'|'most' $guess
+     *
+     * @return list<Work>
+     */
+    private function works(array $designs, string $guess): array
+    {
+        $works = [];
+        foreach ($designs as $i => $design) {
+            $name = count($designs) === 1 ? 'one place' : ['the first design', 'the second design'][$i] ?? '';
+            $work = $this->work($name, $design->stitches->{$guess}, $design->colours);
+            array_push($works, ...array_fill(0, $design->places, $work));
         }
 
-        return $quotes;
+        return $works;
     }
 
     /** Work of which only stitches and colours are known, on the machine that sews it soonest. */
-    private function work(int $stitches, int $colours): Work
+    private function work(string $name, int $stitches, int $colours): Work
     {
         $rules = $this->house->rules();
         $use = ThreadUse::of($stitches * self::USUAL_STITCH_MM, $stitches, $rules->threadUse());
@@ -70,7 +82,7 @@ final readonly class AskedPrice
                 )->seconds();
 
         return new Work(
-            'one place',
+            $name,
             $stitches,
             round($use->topM, 2),
             round($use->bobbinM, 2),

@@ -12,6 +12,7 @@ use App\Plan\PlanBoard;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
+use Hakama\Money\SaidDesign;
 use Hakama\Plan\Odds\PromiseOdds;
 
 /** By when a job may be promised of which there is no order yet, nor an artwork. */
@@ -27,29 +28,31 @@ final readonly class AskedPromise
     /** Null where no flat frame is large enough, or the days that are planned are full. */
     public function of(AskQuote $asked): ?PromiseOdds
     {
-        $frame = $this->frame($asked);
-        if ($frame === null) {
-            return null;
+        $works = [];
+        foreach ($asked->designs($this->house->rules()->value(HouseRule::FullFill)) as $design) {
+            $frame = $this->frame($design);
+            if ($frame === null) {
+                return null;
+            }
+            $stitches = $design->stitches->likely;
+            $work = [
+                $this->estimate->sewing($this->board, $stitches, $design->colours, $frame->code),
+                $this->estimate->equipment($design->colours, $frame->code),
+                $asked->integer('pieces'),
+                $stitches,
+            ];
+            array_push($works, ...array_fill(0, $design->places, $work));
         }
-        $stitches =
-            $asked->guess($this->house->rules()->value(HouseRule::FullFill))->likely ?? $asked->integer('stitches');
-        $colours = $asked->integer('colours');
-        $work = [
-            $this->estimate->sewing($this->board, max(1, $stitches), $colours, $frame->code),
-            $this->estimate->equipment($colours, $frame->code),
-            $asked->integer('pieces'),
-            max(1, $stitches),
-        ];
 
-        return $this->foretold->of(array_fill(0, max(1, $asked->integer('places')), $work), null);
+        return $works === [] ? null : $this->foretold->of($works, null);
     }
 
     /** The smallest flat one that holds it with the margin; where only stitches are said, the smallest there is. */
-    private function frame(AskQuote $asked): ?Frame
+    private function frame(SaidDesign $design): ?Frame
     {
         $margins = 2 * $this->house->rules()->value(HouseRule::Margin);
-        $long = max($asked->float('width'), $asked->float('height')) + $margins;
-        $short = min($asked->float('width'), $asked->float('height')) + $margins;
+        $long = max($design->widthMm, $design->heightMm) + $margins;
+        $short = min($design->widthMm, $design->heightMm) + $margins;
 
         return $this->board
             ->frames()

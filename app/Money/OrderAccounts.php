@@ -21,7 +21,12 @@ final readonly class OrderAccounts
         'lines.decorations.batch',
     ];
 
-    public function __construct(private House $house, private PriceList $prices, private WorkOf $works) {}
+    public function __construct(
+        private House $house,
+        private PriceList $prices,
+        private WorkOf $works,
+        private ShopRates $rates,
+    ) {}
 
     public function of(Order $order): OrderMoney
     {
@@ -49,6 +54,6 @@ final readonly class OrderAccounts
     {
         $order->lines->each(static fn(OrderLine $line) => $line->setRelation('order', $order));
 
-        return OrderMoney::of($order, $this->house, $this->prices, $this->works);
+        return OrderMoney::of($order, $this->house, $this->prices, $this->works, $this->rates);
     }
 }

@@ -27,13 +27,12 @@ final readonly class OrderMoney
     ) {}
 
     /** Wants `lines.decorations.artwork.blocks`, `lines.decorations.setup.frame` and `batch` loaded. */
-    public static function of(Order $order, House $house, PriceList $prices, WorkOf $works): self
+    public static function of(Order $order, House $house, PriceList $prices, WorkOf $works, ShopRates $rates): self
     {
-        $rates = Rates::ofHouse($house->rules());
         $lines = [];
         foreach ($order->lines as $i => $line) {
             // What is paid once stands with the first line.
-            $lines[] = self::line($line, $i === 0 ? $order->artwork_cents : 0, $rates, $prices, $works);
+            $lines[] = self::line($line, $i === 0 ? $order->artwork_cents : 0, $rates->on($line->fabric), $prices, $works);
         }
 
         return new self(

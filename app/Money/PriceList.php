@@ -12,6 +12,7 @@ use Hakama\Money\BandPrice;
 use Hakama\Money\FixedPrice;
 use Hakama\Money\MarginPrice;
 use Hakama\Money\Price;
+use Hakama\Money\RoundedPrice;
 
 /** How the shop makes a price: from its list by stitches and quantity, or from the margin it wants. */
 final readonly class PriceList
@@ -33,15 +34,18 @@ final readonly class PriceList
         if ($agreedCents !== null) {
             return new FixedPrice($agreedCents);
         }
-        if ($rules->school(Question::Pricing) === 'margin') {
-            return new MarginPrice($rules->value(HouseRule::WantedMargin));
-        }
+        $price =
+            $rules->school(Question::Pricing) === 'margin'
+                ? new MarginPrice($rules->value(HouseRule::WantedMargin))
+                : new BandPrice(
+                    self::bands(),
+                    $rules->value(HouseRule::BlankMarkup),
+                    $rules->value(HouseRule::ArtworkMarkup),
+                );
 
-        return new BandPrice(
-            self::bands(),
-            $rules->value(HouseRule::BlankMarkup),
-            $rules->value(HouseRule::ArtworkMarkup),
-        );
+        $step = (int) $rules->value(HouseRule::PriceStep);
+
+        return $step > 0 ? new RoundedPrice($price, $step) : $price;
     }
 
     /** @return array<int, array<int, int>> stitches up to => pieces from => cents a piece */

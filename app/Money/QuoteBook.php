@@ -8,27 +8,26 @@ use App\Database\Whole;
 use App\Models\KeptQuote;
 use App\Models\Order;
 use Carbon\CarbonImmutable;
-use Hakama\Money\Quote;
 use Hakama\Money\QuoteState;
+use Hakama\Money\SaidDesign;
 
 /** The quotes that were given: numbered, in versions, accepted or declined. None is ever changed. */
 final class QuoteBook
 {
     /**
      * @param array<string, string>   $asked  as it was typed
-     * @param non-empty-array<int, Quote> $quotes stitches => price: the middle one is what is said
      * @param KeptQuote|null          $before that it is a new version of
      * @param string                  $form   the same form twice is one quote
      */
     public static function keep(
         string $customer,
         array $asked,
-        array $quotes,
+        AskedQuote $quote,
         ?KeptQuote $before,
         string $form,
         string $who,
     ): KeptQuote {
-        return Whole::write(static function () use ($customer, $asked, $quotes, $before, $form, $who): KeptQuote {
+        return Whole::write(static function () use ($customer, $asked, $quote, $before, $form, $who): KeptQuote {
             // Whoever takes a number waits for the one before.
             $last = KeptQuote::query()->orderByDesc('number')->lockForUpdate()->value('number');
             $same = KeptQuote::query()->where('form_id', $form)->first();
@@ -40,8 +39,6 @@ final class QuoteBook
                     ->whereKey($before->id)
                     ->update(['state' => QuoteState::Replaced]);
             }
-            $stitches = array_keys($quotes);
-            $likely = $quotes[$stitches[intdiv(count($stitches), 2)]];
             $number = $before->number ?? (int) $last + 1;
 
             return KeptQuote::query()->create([
@@ -50,12 +47,12 @@ final class QuoteBook
                 'form_id' => $form,
                 'customer' => trim($customer),
                 'asked' => $asked,
-                'rows' => self::rows($asked, $stitches, $likely),
-                'pieces' => $likely->job->pieces,
-                'price_cents' => $likely->price,
-                'least_cents' => min(array_map(static fn(Quote $one): int => $one->price, $quotes)),
-                'most_cents' => max(array_map(static fn(Quote $one): int => $one->price, $quotes)),
-                'cost_cents' => $likely->cost->cents(),
+                'rows' => self::rows($quote),
+                'pieces' => $quote->likely->job->pieces,
+                'price_cents' => $quote->likely->price,
+                'least_cents' => $quote->least->price,
+                'most_cents' => $quote->most->price,
+                'cost_cents' => $quote->likely->cost->cents(),
                 'state' => QuoteState::Open,
                 'who' => mb_substr($who, 0, 40),
                 'made_at' => CarbonImmutable::now(),
@@ -89,28 +86,17 @@ final class QuoteBook
         });
     }
 
-    /**
-     * @param array<string, string> $asked
-     * @param non-empty-list<int>   $stitches
-     *
-     * @return list<array{text: string, pieces: int, cents: int}>
-     */
-    private static function rows(array $asked, array $stitches, Quote $quote): array
+    /** @return list<array{text: string, pieces: int, cents: int}> */
+    private static function rows(AskedQuote $quote): array
     {
-        $places = (int) ($asked['places'] ?? 1);
-        $likely = $stitches[intdiv(count($stitches), 2)];
-
         return [
             [
-                'text' => sprintf(
-                    'Garments sewn in %s, %s %d stitches in %d colours each',
-                    $places === 1 ? 'one place' : "{$places} places",
-                    count($stitches) > 1 ? 'about' : '',
-                    $likely,
-                    (int) ($asked['colours'] ?? 1),
+                'text' => 'Garments sewn '.implode(
+                    '; and ',
+                    array_map(static fn(SaidDesign $design): string => $design->words(), $quote->designs),
                 ),
-                'pieces' => $quote->job->pieces,
-                'cents' => $quote->price,
+                'pieces' => $quote->likely->job->pieces,
+                'cents' => $quote->likely->price,
             ],
         ];
     }

@@ -11,14 +11,13 @@ use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
 use Hakama\Money\Job;
-use Hakama\Money\Rates;
 use Hakama\Money\Savings;
 use Hakama\Money\Work;
 
 /** What would make a line of an order cheaper: another machine, a colour less, run together, copies regrouped. */
 final readonly class WaysToSave
 {
-    public function __construct(private WorkOf $works, private House $house, private PlanBoard $board) {}
+    public function __construct(private WorkOf $works, private House $house, private ShopRates $rates, private PlanBoard $board) {}
 
     /**
      * @param Job $job of the line, its works in the order of the decorations that have one
@@ -40,7 +39,7 @@ final readonly class WaysToSave
             $which++;
         }
 
-        return Savings::of($job, Rates::ofHouse($this->house->rules()), $ways);
+        return Savings::of($job, $this->rates->on($line->fabric), $ways);
     }
 
     /** @return list<array{string, Work}> */

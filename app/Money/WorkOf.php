@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money;
 
-use App\Artwork\ClothBill;
+use App\Cloth\ClothBill;
 use App\Finish\FinishTimes;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;

@@ -9,15 +9,16 @@ use Hakama\Artwork\SheetBlock;
 /** One block of the design of a batch, with the thread it is sewn in. */
 final readonly class BatchBlock
 {
+    /** @param int|null $cloth that is laid on its line */
     public function __construct(
         public string $thread,
         public string $hex,
         public int $weight,
         public float $lengthMm,
         public SheetBlock $sheet,
+        public ?int $cloth = null,
     ) {}
 
-    /** The same block in another thread. */
     /** So many of its stitches, where one of several hoopings sews it. */
     public function sewing(int $stitches): self
     {
@@ -36,11 +37,13 @@ final readonly class BatchBlock
                 $this->sheet->note,
                 $lengthMm,
             ),
+            $this->cloth,
         );
     }
 
+    /** The same block in another thread. */
     public function in(string $thread, string $hex, int $weight): self
     {
-        return new self($thread, $hex, $weight, $this->lengthMm, $this->sheet);
+        return new self($thread, $hex, $weight, $this->lengthMm, $this->sheet, $this->cloth);
     }
 }

@@ -263,6 +263,7 @@ final class OpenBatches
                 'k.role',
                 'k.action',
                 'k.note',
+                'k.cloth_id',
             ]);
         foreach ($rows as $row) {
             $blocks[$row->artwork_id][] = new BatchBlock(
@@ -278,6 +279,7 @@ final class OpenBatches
                     $row->note,
                     (float) $row->length_mm,
                 ),
+                $row->cloth_id === null ? null : (int) $row->cloth_id,
             );
         }
 

@@ -9,6 +9,7 @@ use App\Calendar\CalendarBook;
 use App\Database\AsksOnce;
 use App\Database\TriesOnce;
 use App\Keep\CarefulFiles;
+use App\Money\ShopRates;
 use App\Orders\StationCounts;
 use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
@@ -16,6 +17,7 @@ use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
 use App\Shop\Premises;
+use App\Stock\Bolts;
 use App\Stock\StockBook;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
@@ -42,6 +44,8 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(ShopOdds::class);
         $this->app->scoped(StationCounts::class);
         $this->app->scoped(StockBook::class);
+        $this->app->scoped(Bolts::class);
+        $this->app->scoped(ShopRates::class);
     }
 
     public function boot(): void

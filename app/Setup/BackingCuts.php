@@ -10,6 +10,7 @@ use App\Models\BackingCut;
 use App\Models\BackingStock;
 use App\Models\Setup;
 use App\Plan\PlanBoard;
+use App\Shop\Catalogue;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
@@ -24,7 +25,11 @@ use Hakama\Setup\Backing\StockForm;
 /** What backing is to be cut for what is planned, and the shelf it is cut from. */
 final class BackingCuts
 {
-    public function __construct(private readonly House $house, private readonly PlanBoard $board) {}
+    public function __construct(
+        private readonly House $house,
+        private readonly PlanBoard $board,
+        private readonly Catalogue $catalogue,
+    ) {}
 
     /** @return list<CoreStock> */
     public static function shelf(): array
@@ -62,11 +67,11 @@ final class BackingCuts
             ],
         );
         $setups = Setup::query()
-            ->with('frame')
             ->findMany(
                 array_map(fn(Placed $one): int => $this->board->batches()[$one->batch->id]->decorationId, $placed),
             )
             ->keyBy('decoration_id');
+        $frames = $this->catalogue->frames()->keyBy('id');
         $rules = $this->house->rules();
         $wants = [];
         foreach ($placed as $one) {
@@ -76,7 +81,7 @@ final class BackingCuts
                 CutWant::of(
                     $batch->code,
                     new Layers($setup->backing, $setup->layers),
-                    BackingPiece::under($setup->frame->toCore(), $rules->value(HouseRule::BackingOverlap)),
+                    BackingPiece::under($frames[$setup->frame_id]->toCore(), $rules->value(HouseRule::BackingOverlap)),
                     $batch->batch->pieces,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                     2 * ($rules->value(HouseRule::BackingOverlap) - $rules->value(HouseRule::BackingLeast)),

@@ -15,7 +15,7 @@ use Hakama\Plan\RunsOut;
 use Hakama\Plan\Shortage;
 use Illuminate\Support\Facades\DB;
 
-/** Of what less is there than is planned: thread, backing, blanks, bobbins, film. */
+/** Of what less is there than is planned: thread, backing, blanks, bobbins, film, cloth to lay on. */
 final readonly class Shortages
 {
     public function __construct(
@@ -23,6 +23,7 @@ final readonly class Shortages
         private House $house,
         private BackingCuts $backing,
         private StockBook $stock,
+        private Bolts $bolts,
     ) {}
 
     /** @return list<Shortage> what has to be ordered first comes first */
@@ -33,6 +34,7 @@ final readonly class Shortages
             ...$this->cloth(),
             ...$this->blanks(),
             ...$this->counted(),
+            ...$this->bolts(),
         ]);
     }
 
@@ -152,6 +154,21 @@ final readonly class Shortages
                     $out->for,
                     $out->wanted,
                 );
+            }
+        }
+
+        return $short;
+    }
+
+    /** @return list<Shortage> cloth that is laid on */
+    private function bolts(): array
+    {
+        $short = [];
+        foreach ($this->bolts->all() as $bolt) {
+            $out = RunsOut::of($bolt->leftMm, $bolt->wanted);
+            if ($out !== null) {
+                $what = "{$bolt->code} {$bolt->name}, {$bolt->widthMm} mm wide";
+                $short[] = $this->short('Cloth', $what, $out->missing, 'mm', $out->for, $out->wanted);
             }
         }
 

@@ -7,6 +7,7 @@ namespace App\TakeBack;
 use App\Models\Change;
 use App\Rules\RuleChange;
 use App\Shop\House;
+use Hakama\House\HouseRule;
 use Hakama\House\UnfitRule;
 
 /** A house rule gets the value it had, a question the school that was followed. */
@@ -22,6 +23,9 @@ final readonly class RuleTakenBack
         $before = $change->before ?? [];
         $after = $change->after ?? [];
         $isSchool = isset($before[self::SCHOOL]);
+        if (! $isSchool && HouseRule::tryFrom($change->thing) === null) {
+            return "{$change->what}: that is taken back where it was set.";
+        }
         $isAsLeft = $isSchool
             ? ($this->house->schools()[$change->thing] ?? null) === ($after[self::SCHOOL] ?? null)
             : abs(($this->house->figures()[$change->thing] ?? INF) - (float) ($after[$change->thing] ?? 0)) < 1e-9;

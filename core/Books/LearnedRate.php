@@ -10,6 +10,8 @@ namespace Hakama\Books;
  */
 final readonly class LearnedRate
 {
+    private const BY_CHANCE = 0.0013;
+
     /**
      * @param float $rate   for one of what it is counted in
      * @param int   $n      how often it happened
@@ -34,5 +36,29 @@ final readonly class LearnedRate
                 $of,
                 sqrt(max(1, $happened)) / $of,
             );
+    }
+
+    /**
+     * Whether it happens more often here than in the others: of all that happened, so much of it here would come about by
+     * chance in fewer than 13 of 10 000 cases, were they alike (Przyborowski and Wilenski 1940; three sigma, one side).
+     *
+     * @param int   $here   how often, in so much
+     * @param int   $others how often in the others, in so much
+     */
+    public static function standsOut(int $here, float $of, int $others, float $othersOf): bool
+    {
+        if ($of <= 0.0 || $othersOf <= 0.0) {
+            return false;
+        }
+        $all = $here + $others;
+        $odds = log($of / $othersOf);
+        $logP = $all * log($othersOf / ($of + $othersOf));
+        $below = 0.0;
+        for ($k = 0; $k < $here; $k++) {
+            $below += exp($logP);
+            $logP += log(($all - $k) / ($k + 1)) + $odds;
+        }
+
+        return 1.0 - $below < self::BY_CHANCE;
     }
 }

@@ -54,6 +54,10 @@ final class BooksFigures
             'Charge at least', 4000, 0, 10000000, 'cents',
             'For an order, however small.',
         ],
+        HouseRule::PriceStep->value => [
+            'A piece is priced in steps of', 0, 0, 1000, 'cents',
+            'A price that is worked out goes up to the next step a piece; one that was agreed does not. 0: as it comes out.',
+        ],
         HouseRule::UnpractisedTimes->value => [
             'Spoiled on cloth nobody here has sewn', 3, 1, 20, '×',
             'So many times as often as usual; the risk of an order says it.',

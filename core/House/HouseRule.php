@@ -155,6 +155,7 @@ enum HouseRule: string
     case PressSide = 'press_side_s';
     case PressCool = 'press_cool_s';
     case LeastCharge = 'least_charge_cents';
+    case PriceStep = 'price_step_cents';
     case BlankMarkup = 'blank_markup_percent';
     case ArtworkMarkup = 'artwork_markup_percent';
     case Tax = 'tax_percent';

@@ -27,12 +27,7 @@ final readonly class Cost
             array_push($lines, ...$of);
         }
         $lines[] = new Line(About::Artwork, null, $job->artwork, 'once');
-        $lines[] = new Line(
-            About::Spoilage,
-            null,
-            Cents::of(($atRisk * $rates->spoilage) / 100),
-            sprintf('%s %% of %d cents: what the garments are worth and the work on them', $rates->spoilage, $atRisk),
-        );
+        $lines[] = $rates->spoilage->line($atRisk);
         $above = self::sum($lines);
         $lines[] = new Line(
             About::Overhead,

@@ -15,7 +15,6 @@ final readonly class Rates
      * @param int   $threadKm  cents a kilometre; likewise bobbin thread
      * @param int   $backingM2 cents a square metre; likewise topper and applied cloth
      * @param float $overhead  percent of all lines above it
-     * @param float $spoilage  percent of what a garment is worth and of the work on it
      */
     public function __construct(
         public int $machineH,
@@ -26,11 +25,15 @@ final readonly class Rates
         public int $topperM2,
         public int $appliqueM2,
         public float $overhead,
-        public float $spoilage,
+        public Spoilage $spoilage,
     ) {}
 
-    /** As the house says. */
-    public static function ofHouse(HouseRules $rules): self
+    /**
+     * As the house says.
+     *
+     * @param Spoilage|null $spoilage null where the cloth has none of its own
+     */
+    public static function ofHouse(HouseRules $rules, ?Spoilage $spoilage = null): self
     {
         $cents = static fn(HouseRule $rule): int => Cents::of($rules->value($rule));
 
@@ -43,7 +46,7 @@ final readonly class Rates
             $cents(HouseRule::TopperM2),
             $cents(HouseRule::ClothM2),
             $rules->value(HouseRule::Overhead),
-            $rules->value(HouseRule::QuoteSpoilage),
+            $spoilage ?? Spoilage::ofAll($rules->value(HouseRule::QuoteSpoilage)),
         );
     }
 }

@@ -12,7 +12,18 @@ final readonly class StitchGuess
 {
     private const SPREAD = 0.33;
 
-    private function __construct(public int $least, public int $likely, public int $most) {}
+    /** @param bool $isKnown said, not guessed: all three are the same */
+    private function __construct(
+        public int $least,
+        public int $likely,
+        public int $most,
+        public bool $isKnown,
+    ) {}
+
+    public static function known(int $stitches): self
+    {
+        return new self($stitches, $stitches, $stitches, true);
+    }
 
     /** @param float $perCm2 of what is filled */
     public static function of(float $widthMm, float $heightMm, Fill $fill, float $perCm2): self
@@ -20,9 +31,10 @@ final readonly class StitchGuess
         $likely = (($widthMm * $heightMm) / 100) * $fill->share() * $perCm2;
 
         return new self(
-            (int) round($likely * (1 - self::SPREAD)),
+            max(1, (int) round($likely * (1 - self::SPREAD))),
             max(1, (int) round($likely)),
-            (int) round($likely * (1 + self::SPREAD)),
+            max(1, (int) round($likely * (1 + self::SPREAD))),
+            false,
         );
     }
 }

@@ -6,7 +6,11 @@ namespace Tests\Feature;
 
 use App\Models\Artwork;
 use App\Models\Cloth;
+use App\Models\Thread;
 use App\Shop\House;
+use App\Stock\Bolt;
+use App\Stock\Bolts;
+use Hakama\Floor\EventKind;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeWriter;
 use PHPUnit\Framework\Attributes\Test;
@@ -92,6 +96,42 @@ final class ClothTest extends FeatureTestCase
         $drawing = simplexml_load_string($svg);
         self::assertNotFalse($drawing);
         self::assertCount(2, $drawing->g);
+    }
+
+    #[Test]
+    public function what_is_sewn_is_taken_off_the_bolt_and_what_is_planned_is_held_against_it(): void
+    {
+        $this->put("/artwork/{$this->artwork->id}/cloth", ['cloths' => ['1' => 'W-1', '4' => 'W-1']]);
+        $decoration = self::decoration(self::polos());
+        $decoration->update(['artwork_id' => $this->artwork->id]);
+        $this->artwork->blocks()->update(['thread_id' => Thread::query()->value('id')]);
+        $batch = self::batchOf(self::polos());
+        $left = static function (): Bolt {
+            app()->forgetScopedInstances();
+
+            return array_values(
+                array_filter(app(Bolts::class)->all(), static fn(Bolt $bolt): bool => $bolt->code === 'W-1'),
+            )[0];
+        };
+        $frames = $batch->pieces()->count();
+        // Two pieces of 70 mm with 5 mm to the next, on cloth of 300 mm: 2 · 75 · 75 / 300 of its length a frame.
+        self::assertSame([$batch->code, 37.5 * $frames], [$left()->wanted[0][0], $left()->reservedMm()]);
+        $this->post('/shop/ordering/cloths', ['cloth' => 'W-1', 'length_mm' => '200,5'])->assertSessionHas('done');
+        foreach ([['length_mm' => 'short'], ['cloth' => 'W-99'], ['length_mm' => '-4']] as $bad) {
+            $this->post('/shop/ordering/cloths', ['cloth' => 'W-1', 'length_mm' => '9', ...$bad])->assertSessionHasErrors();
+        }
+        $pieces = $batch->pieces()->orderBy('pieces.id')->limit(3)->pluck('pieces.id')->all();
+        self::tell('M2', $batch, EventKind::PreflightDone);
+        foreach ([EventKind::LoadStarted, EventKind::Sewn, EventKind::PieceDone] as $kind) {
+            self::tell('M2', $batch, $kind, $pieces, 100, 60.0);
+        }
+        self::assertSame(200.5 - 3 * 37.5, $left()->leftMm);
+        self::assertSame(37.5 * ($frames - 3), $left()->reservedMm());
+        $this->get('/shop/ordering')
+            ->assertOk()
+            ->assertSee('W-1 Wool felt, 300 mm wide')
+            ->assertSee('W-1 left, mm');
+        $this->get("/artwork/{$this->artwork->id}/cloth")->assertSee('88 mm');
     }
 
     #[Test]

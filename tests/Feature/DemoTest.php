@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Artwork\ClothBill;
 use App\Artwork\Patches;
+use App\Cloth\ClothBill;
 use App\Models\Artwork;
 use App\Models\Cloth;
 use App\Models\Frame;

@@ -12,6 +12,7 @@ use App\Models\Practice;
 use App\Models\PriceStep;
 use App\Money\OrderMoney;
 use App\Money\PriceList;
+use App\Money\ShopRates;
 use App\Money\WorkOf;
 use App\Shop\House;
 use App\Shop\PracticeBook;
@@ -380,6 +381,6 @@ final class MoneyTest extends FeatureTestCase
             ])
             ->findOrFail($order->id);
 
-        return OrderMoney::of($found, app(House::class), app(PriceList::class), app(WorkOf::class));
+        return OrderMoney::of($found, app(House::class), app(PriceList::class), app(WorkOf::class), app(ShopRates::class));
     }
 }

@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\Artwork;
 use App\Models\KeptQuote;
 use App\Models\Order;
+use App\Shop\House;
+use Hakama\House\HouseRule;
 use Hakama\Money\QuoteState;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -72,6 +74,40 @@ final class QuotesTest extends FeatureTestCase
         $quote = KeptQuote::query()->where('form_id', $form)->sole();
         self::assertLessThanOrEqual($quote->price_cents, $quote->least_cents);
         self::assertGreaterThanOrEqual($quote->price_cents, $quote->most_cents);
+    }
+
+    #[Test]
+    public function a_second_design_of_another_size_is_priced_with_the_first(): void
+    {
+        $page = fn(array $with) => $this->get('/orders/ask?'.http_build_query([...self::ASKED, ...$with]));
+        // By the list 24 of 6 000 stitches are 8.50 each, of 20 000 14.00, and the garments 7.80 and 30 %.
+        $page([])->assertSee('447.36');
+        $both = $page(['stitches_2' => '20000', 'colours_2' => '2', 'places_2' => '1']);
+        $both->assertOk()->assertSee('783.36')->assertSee('With the second design in one place less: 447.36');
+        $both->assertSee('With the first design in one place less: 579.36');
+        // Twice on each garment.
+        $page(['stitches_2' => '20000', 'colours_2' => '2', 'places_2' => '2'])->assertSee("1\u{202f}119.36");
+        $page(['width_2' => '200'])->assertSee('How high the second design is');
+        $page(['stitches_2' => 'many'])->assertSee('Stitches of the second design');
+        $page(['width_2' => '80', 'height_2' => '50', 'fill_2' => 'full', 'colours_2' => ''])->assertSee(
+            'The second about',
+        );
+
+        $kept = $this->kept('Ferry crew', ['stitches_2' => '20000', 'colours_2' => '2']);
+        self::assertSame(
+            'Garments sewn in one place, 6000 stitches in 3 colours; and in one place, 20000 stitches in 2 colours',
+            $kept->rows[0]['text'],
+        );
+        self::assertSame([78_336, '20000'], [$kept->price_cents, $kept->asked['stitches_2']]);
+    }
+
+    #[Test]
+    public function prices_go_up_to_the_next_step_a_piece_where_the_house_wants_it(): void
+    {
+        app(House::class)->change([HouseRule::PriceStep->value => 50.0]);
+        app()->forgetScopedInstances();
+        // 18.64 each becomes 19.00.
+        $this->get('/orders/ask?'.http_build_query(self::ASKED))->assertSee('456.00')->assertSee('19.00 each');
     }
 
     #[Test]

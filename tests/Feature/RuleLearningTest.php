@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Learn\ClothOffer;
+use App\Learn\LoggedBreaks;
 use App\Learn\RuleLearning;
 use App\Learn\RuleOffer;
+use App\Learn\SpoilageLearning;
 use App\Models\Batch;
 use App\Models\Change;
+use App\Models\Colourway;
 use App\Models\FloorEvent;
+use App\Models\SpoiledShare;
+use App\Models\Thread;
+use App\Money\ShopRates;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
+use Hakama\Garment\Fabric;
 use Hakama\House\HouseRule;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -148,6 +156,90 @@ final class RuleLearningTest extends FeatureTestCase
     }
 
     #[Test]
+    public function how_much_is_spoiled_of_one_cloth_is_taken_for_its_quotes_and_taken_back(): void
+    {
+        $this->load(0, spoil: true);
+        self::assertFalse($this->pique()?->isOffered(), 'one piece says nothing of a cloth');
+        $this->load(0, spoil: true);
+        $this->load(0, spoil: true);
+        $done = FloorEvent::query()->orderByDesc('seq')->firstOrFail()->replicate(['seq'])->fill([
+            'event_id' => Str::uuid()->toString(),
+            'kind' => EventKind::PieceDone,
+            'piece_count' => 21,
+        ]);
+        $done->save();
+        // Three of 24, and twenty at two in a hundred: 3.4 / 44 = 7.7 %.
+        self::assertSame([7.7, 2.0, true], [$this->pique()?->offered(), $this->pique()?->inForce(), $this->pique()?->isOffered()]);
+        $this->get('/books/learned')->assertOk()->assertSee('Spoiled, by cloth')->assertSee('3 of 24');
+        $asked = ['pieces' => '24', 'places' => '1', 'stitches' => '6000', 'colours' => '3', 'worth' => '20', 'fabric' => 'pique'];
+
+        $put = fn(array $with) => $this->put('/books/learned/cloths', [
+            'fabric' => 'pique',
+            'offered' => '7.7',
+            'do' => 'take',
+            ...$with,
+        ]);
+        $put(['offered' => '5.1'])->assertSessionHasErrors('offered');
+        foreach ([['fabric' => 'tin'], ['do' => 'guess'], ['offered' => 'much']] as $bad) {
+            $put($bad)->assertSessionHasErrors();
+        }
+        $put(['do' => 'leave'])->assertSessionHas('done');
+        self::assertFalse($this->pique()?->isOffered());
+        $this->load(0, spoil: true);
+        $this->load(0, spoil: true);
+        // Five of 26: 5.4 / 46 = 11.7 %, far from what was left.
+        self::assertTrue($this->pique()?->isOffered());
+        $put(['offered' => '11.7'])->assertSessionHas('done');
+        self::assertSame([11.7, false], [$this->pique()?->inForce(), $this->pique()?->isOffered()]);
+        app()->forgetScopedInstances();
+        $this->get('/orders/ask?'.http_build_query($asked))->assertSee('11.7 % of ')->assertSee('as pique came out here');
+        self::assertSame(11.7, app(ShopRates::class)->on(Fabric::Pique)->spoilage->percent);
+        self::assertSame(2.0, app(ShopRates::class)->on(Fabric::Fleece)->spoilage->percent);
+        $change = Change::query()->orderByDesc('seq')->firstOrFail();
+        self::assertSame([['percent' => null], ['percent' => 11.7]], [$change->before, $change->after]);
+        $this->post("/shop/changes/{$change->seq}/undo")->assertSessionHas('problem');
+
+        $put(['do' => 'back'])->assertSessionHas('done');
+        self::assertSame(2.0, $this->pique()?->inForce());
+        self::assertNull(SpoiledShare::query()->findOrFail('pique')->percent);
+    }
+
+    #[Test]
+    public function breaks_are_told_by_the_thread_that_broke(): void
+    {
+        $artwork = $this->batch->decoration->artwork;
+        self::assertNotNull($artwork);
+        $blocks = $artwork->blocks()->with('thread')->get();
+        $first = $blocks[0];
+        self::assertGreaterThan(300, $first->stitches, 'three breaks at 100, 200 and 300 are in the first block');
+        $this->load(3);
+        $this->load(0);
+        $thread = $first->thread;
+        self::assertNotNull($thread);
+        $of = array_values(
+            array_filter(
+                (new LoggedBreaks())->byThread(),
+                static fn(array $one): bool => $one['thread'] === "{$thread->code} {$thread->name}",
+            ),
+        );
+        $sewn = (2 * $blocks->where('thread_id', $thread->id)->sum('stitches')) / 1000;
+        self::assertSame([3, $sewn], [$of[0]['breaks'], $of[0]['thousands']]);
+        $all = (2 * $blocks->sum('stitches')) / 1000;
+        self::assertEqualsWithDelta($all, array_sum(array_column((new LoggedBreaks())->byThread(), 'thousands')), 1e-9);
+        $this->get('/books/learned')
+            ->assertOk()
+            ->assertSee("{$thread->code} {$thread->name}: ".number_format(3 / $sewn, 3));
+        // In another colour on this order it is that thread which broke.
+        $other = Thread::query()->whereNotIn('id', $blocks->pluck('thread_id'))->orderBy('id')->firstOrFail();
+        Colourway::query()->create([
+            'decoration_id' => $this->batch->decoration_id,
+            'number' => $first->number,
+            'thread_id' => $other->id,
+        ]);
+        self::assertSame("{$other->code} {$other->name}", (new LoggedBreaks())->byThread()[0]['thread']);
+    }
+
+    #[Test]
     public function bobbin_thread_is_learned_from_bobbins_that_ran_out(): void
     {
         $artwork = $this->batch->decoration->artwork;
@@ -199,6 +291,14 @@ final class RuleLearningTest extends FeatureTestCase
         app()->forgetScopedInstances();
 
         return app(RuleLearning::class)->find($about);
+    }
+
+    /** @phpstan-impure */
+    private function pique(): ?ClothOffer
+    {
+        app()->forgetScopedInstances();
+
+        return app(SpoilageLearning::class)->find(Fabric::Pique);
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

@@ -17,6 +17,7 @@ use Hakama\Money\NoPrice;
 use Hakama\Money\Price;
 use Hakama\Money\Quote;
 use Hakama\Money\Rates;
+use Hakama\Money\Spoilage;
 use Hakama\Money\Work;
 
 final class PriceQuote extends JsonCommand
@@ -111,7 +112,7 @@ final class PriceQuote extends JsonCommand
             $json->int('topper_cents_m2', 0, self::MOST_CENTS),
             $json->int('applique_cents_m2', 0, self::MOST_CENTS),
             $json->number('overhead_percent', 0, 1000),
-            $json->number('spoilage_percent', 0, 100),
+            Spoilage::ofAll($json->number('spoilage_percent', 0, 100)),
         );
         $json->done();
 

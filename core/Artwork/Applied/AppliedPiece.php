@@ -44,6 +44,16 @@ final readonly class AppliedPiece
         return abs($twice) / 200;
     }
 
+    /**
+     * Of the bolt it is cut from, mm²: its box, with the gap to the pieces beside it.
+     *
+     * @param float $gapMm left between two pieces
+     */
+    public function takesMm2(float $gapMm): float
+    {
+        return ($this->bounds()->width() + $gapMm) * ($this->bounds()->height() + $gapMm);
+    }
+
     /** How far its placement line stays from another's, mm; 0 where they cross or one lies within the other. */
     public function apartFrom(self $other): float
     {

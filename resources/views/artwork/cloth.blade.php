@@ -43,7 +43,7 @@
                                 <td>{{ $piece->number }}<span class="block text-sm text-soft">block
                                         {{ $piece->block }}, held by {{ $piece->tackDown ?? 'none' }}</span>
                                 </td>
-                                <td>{!! App\Artwork\ClothDrawing::small($piece, $bill->cloths[$piece->number]) !!}</td>
+                                <td>{!! App\Cloth\ClothDrawing::small($piece, $bill->cloths[$piece->number]) !!}</td>
                                 <td><label class="sr-only" for="cloth-{{ $piece->block }}">Cloth of piece
                                         {{ $piece->number }}</label>
                                     <select id="cloth-{{ $piece->block }}" name="cloths[{{ $piece->block }}]"
@@ -102,12 +102,13 @@
                             <dt>Length to cut off, {{ $n($cloth->width_mm) }} mm wide</dt>
                             <dd>{{ $n($layout->lengthMm) }} mm</dd>
                             <dt>On the bolt</dt>
-                            <dd>{{ $n($cloth->length_mm) }} mm</dd>
+                            <dd>{{ $n(max(0, $left[$cloth->code] ?? 0)) }} mm</dd>
                         </dl>
                         @if ($layout->tooWide !== [])
                             <p class="now">A piece is wider than this cloth.</p>
-                        @elseif ($layout->lengthMm > $cloth->length_mm)
-                            <p class="now">Buy {{ $n($layout->lengthMm - $cloth->length_mm) }} mm more.</p>
+                        @elseif ($layout->lengthMm > max(0, $left[$cloth->code] ?? 0))
+                            <p class="now">Buy
+                                {{ $n($layout->lengthMm - max(0, $left[$cloth->code] ?? 0)) }} mm more.</p>
                         @endif
                     </div>
                 @endforeach

@@ -148,7 +148,63 @@
         <x-because about="How they are worked out">From the last four months: hooping is what lies between two
             touches of the
             same person at the same batch; breaks and spoilage are counted against stitches and pieces, with some that went
-            as reckoned put to them; bobbin thread by least squares over what each bobbin had sewn when it ran out. What is
+            as reckoned put to them; where more breaks than chance would have it, it says so; bobbin thread by least squares over what each bobbin had sewn when it ran out. What is
             taken becomes the house rule, and is taken back like any change of it.</x-because>
+    @endif
+    @if ($cloths !== [])
+        <h2 class="mb-1 mt-8">Spoiled, by cloth</h2>
+        <div class="relative overflow-x-auto"><table>
+            <thead>
+                <tr>
+                    <th>Cloth</th>
+                    <th class="num">Spoiled</th>
+                    <th class="num">Spread</th>
+                    <th class="num">Reckoned now</th>
+                    <th class="num">Would be</th>
+                    <th>In quotes</th>
+                    <th><span class="sr-only">Decide</span></th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($cloths as $offer)
+                    <tr>
+                        <td>{{ $offer->fabric->label() }}</td>
+                        <td class="num">{{ $offer->learned->n }} of {{ $n($offer->learned->of) }}</td>
+                        <td class="num">± {{ $n(100 * $offer->learned->spread, 1) }} %</td>
+                        <td class="num">{{ $n($offer->inForce(), 1) }} %{{ $offer->own === null ? ', the house’s' : '' }}</td>
+                        <td class="num">{{ $offer->isOffered() ? $n($offer->offered(), 1) . ' %' : '' }}</td>
+                        <td class="text-sm">
+                            @if ($offer->isOffered() && $offer->open > 0)
+                                of {{ $n($offer->open) }} open pieces
+                                {{ $n(($offer->open * $offer->offered()) / 100, 1) }} would be reckoned as spoiled, not
+                                {{ $n(($offer->open * $offer->inForce()) / 100, 1) }}
+                            @elseif (! $offer->isOffered() && $offer->own === null)
+                                <span class="text-soft">too few pieces, or as reckoned</span>
+                            @endif
+                        </td>
+                        <td>
+                            <form method="post" action="{{ route('books.learned.cloth') }}" class="flex gap-2">@csrf
+                                @method('put')
+                                <input type="hidden" name="fabric" value="{{ $offer->fabric->value }}"><input
+                                    type="hidden" name="offered" value="{{ $offer->offered() }}">
+                                @if ($offer->isOffered())
+                                    <button class="btn btn-small whitespace-nowrap" name="do" value="take">Take it<span
+                                            class="sr-only"> for {{ $offer->fabric->label() }}</span></button>
+                                    <button class="btn btn-small whitespace-nowrap" name="do" value="leave">Leave
+                                        it</button>
+                                @endif
+                                @if ($offer->own !== null)
+                                    <button class="btn btn-small whitespace-nowrap" name="do" value="back">Reckon like
+                                        the others</button>
+                                @endif
+                            </form>
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table></div>
+        <x-because about="How much of it counts">Pieces spoiled or rejected, of all that were sewn on the cloth in the
+            last four months, with twenty as the house reckons put to both. Fewer than twenty pieces are shown and not
+            offered.</x-because>
     @endif
 </x-layout>

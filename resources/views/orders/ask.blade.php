@@ -35,9 +35,39 @@
                 <x-field name="blank" label="We pay for a garment" :value="$v('blank', '')" inputmode="decimal"
                     placeholder="brought along" class="num" />
                 <x-field name="worth" label="One is worth" :value="$v('worth', '')" inputmode="decimal" class="num" />
+                <div><label for="fabric">Cloth, if known</label>
+                    <select id="fabric" name="fabric">
+                        <option value="">not said</option>
+                        @foreach (Hakama\Garment\Fabric::cases() as $fabric)
+                            <option value="{{ $fabric->value }}"
+                                @selected($v('fabric', '') === $fabric->value)>{{ $fabric->label() }}</option>
+                        @endforeach
+                    </select></div>
                 <x-field name="artwork" label="Artwork, once" :value="$v('artwork', '')" inputmode="decimal"
                     class="num" />
             </div>
+            <details class="mt-3" @if ($v('stitches_2', '') !== '' || $v('width_2', '') !== '') open @endif>
+                <summary>A second design on the same garment</summary>
+                <div class="mt-2 grid grid-cols-2 gap-3">
+                    <x-field name="width_2" label="Second, mm wide" :value="$v('width_2', '')" inputmode="decimal"
+                        class="num" />
+                    <x-field name="height_2" label="mm high" :value="$v('height_2', '')" inputmode="decimal"
+                        class="num" />
+                    <div class="col-span-2"><label for="fill_2">How much of it is sewn</label>
+                        <select id="fill_2" name="fill_2">
+                            @foreach (Hakama\Money\Fill::cases() as $fill)
+                                <option value="{{ $fill->value }}"
+                                    @selected($v('fill_2', 'half') === $fill->value)>{{ $fill->label() }}</option>
+                            @endforeach
+                        </select></div>
+                    <x-field name="stitches_2" label="or its stitches" :value="$v('stitches_2', '')"
+                        inputmode="numeric" class="num" />
+                    <x-field name="colours_2" label="Colours" :value="$v('colours_2', '3')" inputmode="numeric"
+                        class="num" />
+                    <x-field name="places_2" label="Places" :value="$v('places_2', '1')" inputmode="numeric"
+                        class="num" />
+                </div>
+            </details>
             @if ($of)
                 <input type="hidden" name="of" value="{{ $of->id }}">
             @endif

@@ -4,23 +4,28 @@
 @endphp
 @if ($problem !== null)
     <p class="note note-now">{{ $problem }}</p>
-@elseif ($quotes !== [])
-    @php
-        $likely = $quotes[$guess->likely ?? array_key_first($quotes)] ?? reset($quotes);
-    @endphp
+@elseif ($quote !== null)
+    @php $likely = $quote->likely; @endphp
     <p class="text-[28px] font-head font-semibold tabular-nums">{{ $m($likely->price) }} {{ $currency }} <span
             class="text-base font-normal text-soft">{{ $m($likely->perPiece()) }} each</span></p>
-    @if ($guess !== null)
-        <p class="mb-2">About {{ $n($guess->likely) }} stitches, {{ $n($guess->least) }} to {{ $n($guess->most) }}: from
-            {{ $m(reset($quotes)->price) }} to {{ $m(end($quotes)->price) }}, until the tape is in.</p>
+    @if ($quote->isGuess())
+        @php
+            $guessed = [];
+            foreach ($quote->designs as $i => $design) {
+                if (! $design->stitches->isKnown) {
+                    $guessed[] = (count($quote->designs) === 1 ? '' : ['the first ', 'the second '][$i])
+                        . "about {$n($design->stitches->likely)} stitches, {$n($design->stitches->least)} to "
+                        . $n($design->stitches->most);
+                }
+            }
+        @endphp
+        <p class="mb-2">{{ ucfirst(implode('; ', $guessed)) }}: from {{ $m($quote->least->price) }} to
+            {{ $m($quote->most->price) }}, until the tape is in.</p>
     @endif
-    <p @class(['mb-3', 'now' => ($likely->marginPercent() ?? 0) < $wanted])>Costs {{ $m($likely->cost->cents()) }},
-        earns
+    @php $margin = $likely->marginPercent() ?? 0; @endphp
+    <p @class(['mb-3', 'now' => $margin < $wanted])>Costs {{ $m($likely->cost->cents()) }}, earns
         {{ ($likely->profit() < 0 ? '−' : '') . $m(abs($likely->profit())) }}: a margin of
-        {{ $n($likely->marginPercent() ?? 0, 1) }} %@if (($likely->marginPercent() ?? 0) < $wanted)
-            , below the {{ $n($wanted) }} % the house wants
-        @endif.
-    </p>
+        {{ $n($margin, 1) }} %{{ $margin < $wanted ? ", below the {$n($wanted)} % the house wants" : '' }}.</p>
     <p class="mb-3">
         @if ($odds?->promise === null)
             By when is not to be said: no flat frame is large enough, or the days that are planned are full.
@@ -64,8 +69,9 @@
         </table>
     @endif
     @if (count($likely->without) > 1)
-        <p class="mt-3">With one place less on each: {{ $m($likely->without[0][1]) }} {{ $currency }},
-            {{ $m($likely->price - $likely->without[0][1]) }} less.</p>
+        @foreach (collect($likely->without)->unique(0) as [$what, $cents])
+            <p @class(['mt-3' => $loop->first])>With {{ $what }} {{ $what === 'one place' ? 'less on each' : 'in one place less' }}: {{ $m($cents) }} {{ $currency }}, {{ $m($likely->price - $cents) }} less.</p>
+        @endforeach
     @endif
     <form method="post" action="{{ route('orders.quotes.keep') }}" class="mt-5 flex items-end gap-3">@csrf
         <input type="hidden" name="form" value="{{ Str::uuid() }}">

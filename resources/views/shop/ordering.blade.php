@@ -16,7 +16,7 @@
     </x-slot:say>
     <x-shelf-tabs here="ordering" title="To order" />
     @if ($every->isEmpty())
-        <p class="note">Thread, backing, counted blanks, bobbins and film are held against all that is planned; what will be missing
+        <p class="note">Thread, backing, counted blanks, bobbins, film and cloth are held against all that is planned; what will be missing
             stands here, with the day by which it has to be ordered.</p>
     @else
         @foreach ($all as $from => $some)
@@ -84,6 +84,26 @@
                     <button class="btn">Counted</button>
                 </form>
             @endforeach
+            @if ($bolts !== [])
+                <h2 class="mb-1 mt-5">Cloth on the bolt</h2>
+                <p class="mb-2 text-sm text-soft">Each frame that is sewn takes the boxes of its pieces off the bolt.</p>
+                <x-wrong field="cloth" /><x-wrong field="length_mm" />
+                @foreach ($bolts as $bolt)
+                    <form method="post" action="{{ route('ordering.measure') }}"
+                        class="mb-3 flex flex-wrap items-end gap-3">@csrf
+                        <input type="hidden" name="cloth" value="{{ $bolt->code }}">
+                        <p class="w-72"><x-swatch :hex="$bolt->hex" /><strong>{{ $bolt->code }}</strong>
+                            {{ $bolt->name }}: {{ $figure(max(0, $bolt->leftMm)) }} mm
+                            <span class="block text-sm text-soft">{{ $bolt->reservedMm() > 0
+                                ? $figure($bolt->reservedMm()) . ' mm reserved' : 'none reserved' }}</span>
+                        </p>
+                        <div class="w-28"><label for="length-{{ $loop->index }}">{{ $bolt->code }} left,
+                                mm</label><input id="length-{{ $loop->index }}" name="length_mm" inputmode="decimal"
+                                class="num"></div>
+                        <button class="btn">Measured</button>
+                    </form>
+                @endforeach
+            @endif
         </section>
         <section>
             <h2 class="mb-1">Who supplies what</h2>

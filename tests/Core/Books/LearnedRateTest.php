@@ -100,4 +100,38 @@ final class LearnedRateTest extends TestCase
             'one came out below zero',
         );
     }
+
+    #[Test]
+    public function what_breaks_more_often_than_chance_would_have_it_stands_out(): void
+    {
+        // All three at a tenth of what was sewn: one in a thousand. At an eighth: one in 512.
+        self::assertTrue(LearnedRate::standsOut(3, 10.0, 0, 90.0));
+        self::assertFalse(LearnedRate::standsOut(3, 10.0, 0, 70.0));
+        // Four of five at a sixth: 5 · 5 / 6⁵ and 1 / 6⁵ are 26 / 7776, 0.33 %. Five of five are 1 / 7776.
+        self::assertFalse(LearnedRate::standsOut(4, 1.0, 1, 5.0));
+        self::assertTrue(LearnedRate::standsOut(5, 1.0, 0, 5.0));
+        self::assertFalse(LearnedRate::standsOut(0, 10.0, 40, 90.0));
+        self::assertFalse(LearnedRate::standsOut(9, 10.0, 0, 0.0), 'there are no others');
+    }
+
+    #[Test]
+    public function of_those_alike_hardly_one_is_said_to_stand_out(): void
+    {
+        mt_srand(14);
+        $said = $noticed = 0;
+        for ($round = 0; $round < 2000; $round++) {
+            [$here, $others, $bad] = [0, 0, 0];
+            for ($i = 0; $i < 60; $i++) {
+                mt_rand(1, 5) === 1 ? $here++ : $others++;
+            }
+            // A thread that breaks three times as often: of 84 breaks 36 here, as is to be expected.
+            for ($i = 0; $i < 84; $i++) {
+                $bad += mt_rand(1, 7) <= 3 ? 1 : 0;
+            }
+            $said += LearnedRate::standsOut($here, 20.0, $others, 80.0) ? 1 : 0;
+            $noticed += LearnedRate::standsOut($bad, 20.0, 84 - $bad, 80.0) ? 1 : 0;
+        }
+        self::assertLessThan(8, $said, 'thirteen in ten thousand at most');
+        self::assertGreaterThan(1800, $noticed);
+    }
 }

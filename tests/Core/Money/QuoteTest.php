@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Money;
 
+use Hakama\Garment\Fabric;
 use Hakama\Money\About;
 use Hakama\Money\BandPrice;
 use Hakama\Money\Cents;
@@ -16,6 +17,8 @@ use Hakama\Money\MarginPrice;
 use Hakama\Money\NoPrice;
 use Hakama\Money\Quote;
 use Hakama\Money\Rates;
+use Hakama\Money\RoundedPrice;
+use Hakama\Money\Spoilage;
 use Hakama\Money\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -112,7 +115,7 @@ final class QuoteTest extends TestCase
     {
         // The two checks of the trade: 2300 + 300 + 300 against 100.00 and 78.00.
         $job = new Job(1, 2300, 0, 600, []);
-        $rates = new Rates(0, HandRates::same(0), 0, 0, 0, 0, 0, 0, 0);
+        $rates = new Rates(0, HandRates::same(0), 0, 0, 0, 0, 0, 0, Spoilage::ofAll(0));
         self::assertSame([2900, 7100, 71.0], self::told(Quote::of($job, $rates, new FixedPrice(10000), 0)));
         self::assertSame([2900, 4900, 62.8], self::told(Quote::of($job, $rates, new FixedPrice(7800), 0)));
         self::assertNull(Quote::of($job, $rates, new FixedPrice(0), 0)->marginPercent());
@@ -135,7 +138,7 @@ final class QuoteTest extends TestCase
         $job = new Job(1, 2900, 0, 0, []);
         self::assertSame(
             $price,
-            Quote::of($job, new Rates(0, HandRates::same(0), 0, 0, 0, 0, 0, 0, 0), new MarginPrice($percent), 0)->price,
+            Quote::of($job, new Rates(0, HandRates::same(0), 0, 0, 0, 0, 0, 0, Spoilage::ofAll(0)), new MarginPrice($percent), 0)->price,
         );
     }
 
@@ -171,6 +174,38 @@ final class QuoteTest extends TestCase
         $small = Quote::of(new Job(1, 0, 0, 0, [self::work(stitches: 100)]), self::rates(), self::bandPrice(), 4000);
         self::assertSame(4000, $small->price);
         self::assertSame([['left chest', 4000]], $small->without);
+    }
+
+    /** @return iterable<string, array{int, int, int}> step, pieces, price */
+    public static function steps(): iterable
+    {
+        // 2900 a job of one piece at cost: 29.00 is 29.00 in steps of 50, 30.00 in steps of a whole hundred and a half.
+        yield 'on a step already' => [50, 1, 2900];
+        yield 'up to the next' => [150, 1, 3000];
+        // Seven at 29.00 in all: 414.28 each, 450 in steps of fifty, 415 in steps of five.
+        yield 'a piece, not the sum' => [50, 7, 3150];
+        yield 'finer' => [5, 7, 2905];
+    }
+
+    #[Test]
+    #[DataProvider('steps')]
+    public function a_piece_is_priced_in_steps(int $step, int $pieces, int $price): void
+    {
+        $rounded = new RoundedPrice(new FixedPrice(2900), $step);
+        self::assertSame($price, $rounded->of(new Job($pieces, 0, 0, 0, []), 0));
+        self::assertSame([], $rounded->stepsBeside(new Job($pieces, 0, 0, 0, [])));
+    }
+
+    #[Test]
+    public function how_much_is_spoiled_may_be_the_cloth_s_own_and_the_line_says_so(): void
+    {
+        $line = Spoilage::on(Fabric::Plush, 3.5)->line(10_000);
+        self::assertSame(350, $line->cents);
+        self::assertSame(
+            '3.5 % of 10000 cents: what the garments are worth and the work on them, as plush came out here',
+            $line->from,
+        );
+        self::assertStringEndsWith('and the work on them', Spoilage::ofAll(3.5)->line(10_000)->from);
     }
 
     #[Test]
@@ -210,7 +245,13 @@ final class QuoteTest extends TestCase
             }
             $job = new Job(mt_rand(1, 120), mt_rand(0, 4000), mt_rand(0, 9000), mt_rand(0, 5000), $works);
             foreach (
-                [self::bandPrice(), new MarginPrice(mt_rand(0, 80)), new FixedPrice(mt_rand(1, 90000))] as $price
+                [
+                    self::bandPrice(),
+                    new MarginPrice(mt_rand(0, 80)),
+                    new FixedPrice(mt_rand(1, 90000)),
+                    new RoundedPrice(self::bandPrice(), mt_rand(1, 100)),
+                    new RoundedPrice(new MarginPrice(mt_rand(0, 80)), mt_rand(1, 100)),
+                ] as $price
             ) {
                 $quote = Quote::of($job, self::rates(), $price, 1000);
                 self::assertSame(
@@ -228,6 +269,11 @@ final class QuoteTest extends TestCase
             self::assertLessThanOrEqual(
                 self::bandPrice()->of($bare, 0) * $more->pieces,
                 self::bandPrice()->of($more, 0) * $bare->pieces,
+            );
+            $rounded = new RoundedPrice(self::bandPrice(), mt_rand(1, 100));
+            self::assertLessThanOrEqual(
+                $rounded->of($bare, 0) * $more->pieces,
+                $rounded->of($more, 0) * $bare->pieces,
             );
         }
     }
@@ -273,7 +319,7 @@ final class QuoteTest extends TestCase
 
     private static function rates(): Rates
     {
-        return new Rates(1800, HandRates::same(2400), 180, 60, 150, 90, 900, 10, 2);
+        return new Rates(1800, HandRates::same(2400), 180, 60, 150, 90, 900, 10, Spoilage::ofAll(2));
     }
 
     private static function bandPrice(): BandPrice

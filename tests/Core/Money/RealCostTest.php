@@ -13,6 +13,7 @@ use Hakama\Money\HandRates;
 use Hakama\Money\Job;
 use Hakama\Money\Line;
 use Hakama\Money\Rates;
+use Hakama\Money\Spoilage;
 use Hakama\Money\StitchGuess;
 use Hakama\Money\Work;
 use PHPUnit\Framework\Attributes\Test;
@@ -109,6 +110,6 @@ final class RealCostTest extends TestCase
 
     private static function rates(): Rates
     {
-        return new Rates(1800, HandRates::same(2400), 180, 60, 150, 90, 900, 10.0, 2.0);
+        return new Rates(1800, HandRates::same(2400), 180, 60, 150, 90, 900, 10.0, Spoilage::ofAll(2.0));
     }
 }

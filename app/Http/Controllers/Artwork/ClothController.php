@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Artwork;
 
-use App\Artwork\ClothBill;
-use App\Artwork\ClothDrawing;
 use App\Artwork\ClothPatternPdf;
 use App\Artwork\Intake;
+use App\Cloth\ClothBill;
+use App\Cloth\ClothDrawing;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Models\Cloth;
 use App\Shop\House;
+use App\Stock\Bolts;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\StopAction;
 use Hakama\House\HouseRule;
@@ -25,7 +26,7 @@ use Illuminate\Validation\Rule;
 /** The cloth that is laid on: which, how much, what to cut. */
 final class ClothController
 {
-    public function show(Artwork $artwork, House $house): View|RedirectResponse
+    public function show(Artwork $artwork, House $house, Bolts $bolts): View|RedirectResponse
     {
         if ($artwork->read_at === null) {
             return redirect()->route('artwork.show', $artwork);
@@ -40,6 +41,7 @@ final class ClothController
             'sheet' => $artwork->stopSheet($house->rules()->isPreCut()),
             'halts' => $house->rules()->halts(),
             'shelf' => ClothBill::shelf(),
+            'left' => array_column($bolts->all(), 'leftMm', 'code'),
         ]);
     }
 

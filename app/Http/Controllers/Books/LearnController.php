@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Books;
 
+use App\Http\Requests\Books\DecideCloth;
 use App\Learn\Learning;
 use App\Learn\Offer;
 use App\Learn\RuleLearning;
+use App\Learn\SpoilageLearning;
 use App\Models\Change;
 use App\Models\Machine;
 use App\People\Caller;
@@ -21,12 +23,13 @@ use Illuminate\Validation\ValidationException;
 /** What the log says of the times that are reckoned: taken, left, taken back. */
 final class LearnController
 {
-    public function show(Learning $learning, RuleLearning $rules): View
+    public function show(Learning $learning, RuleLearning $rules, SpoilageLearning $spoilage): View
     {
         $offers = $learning->offers();
 
         return view('books.learned', [
             'rules' => $rules->offers(),
+            'cloths' => $spoilage->byCloth(),
             'offers' => $offers,
             'brings' => array_map(
                 static fn(Offer $offer): array => $offer->isOffered() ? Learning::brings($offer) : [0, 0.0],
@@ -78,6 +81,36 @@ final class LearnController
                     ->pluck('seq')
                     ->all(),
             );
+    }
+
+    /** How much is spoiled of one cloth. */
+    public function decideCloth(DecideCloth $request, SpoilageLearning $spoilage): RedirectResponse
+    {
+        $fabric = $request->fabric();
+        $who = Caller::acting($request);
+        if ($request->input('do') === 'back') {
+            $spoilage->takeBack($fabric, $who);
+
+            return redirect()->route('books.learned')->with('done', 'It is reckoned like every other cloth.');
+        }
+        $offer = $spoilage->find($fabric);
+        if ($offer === null || abs($offer->offered() - $request->float('offered')) > 0.0005) {
+            throw ValidationException::withMessages([
+                'offered' => 'More was logged meanwhile and the figure is another now: look once more.',
+            ]);
+        }
+        if ($request->input('do') === 'leave') {
+            $spoilage->leave($fabric, $offer->offered(), $who);
+
+            return redirect()
+                ->route('books.learned')
+                ->with('done', 'It is left; it is offered again when it comes out otherwise.');
+        }
+        $spoilage->take($fabric, $offer->offered(), $who);
+
+        return redirect()
+            ->route('books.learned')
+            ->with('done', "Quotes on {$fabric->label()} reckon with {$offer->offered()} % spoiled from now on.");
     }
 
     public function decide(Request $request, Learning $learning): RedirectResponse

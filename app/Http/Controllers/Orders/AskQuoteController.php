@@ -29,14 +29,12 @@ final readonly class AskQuoteController
     /** On the telephone: before there is an order, or an artwork. */
     public function __invoke(Request $request): View
     {
-        $quotes = [];
-        $problem = $guess = $odds = null;
+        $quote = $problem = $odds = null;
         if ($request->query->count() > 0) {
             try {
                 $asked = AskQuote::createFrom($request)->setContainer(app())->setRedirector(app('redirect'));
                 $asked->validateResolved();
-                $guess = $asked->guess($this->house->rules()->value(HouseRule::FullFill));
-                $quotes = $this->price->of($asked);
+                $quote = $this->price->of($asked);
                 $odds = $this->promise->of($asked);
             } catch (ValidationException $e) {
                 $problem = $e->validator->errors()->first();
@@ -46,8 +44,7 @@ final readonly class AskQuoteController
         }
 
         $answer = [
-            'quotes' => $quotes,
-            'guess' => $guess,
+            'quote' => $quote,
             'odds' => $odds,
             'share' => (int) $this->house->rules()->value(HouseRule::PromiseKept),
             'problem' => $problem,

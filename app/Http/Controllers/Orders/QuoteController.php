@@ -43,7 +43,7 @@ final readonly class QuoteController
     public function store(KeepQuote $request): RedirectResponse
     {
         try {
-            $quotes = $this->price->of($request->question());
+            $quote = $this->price->of($request->question());
         } catch (NoPrice $e) {
             throw ValidationException::withMessages(['customer' => $e->getMessage()])->redirectTo(
                 route('orders.ask', $request->asked()),
@@ -52,7 +52,7 @@ final readonly class QuoteController
         $kept = QuoteBook::keep(
             $request->string('customer')->value(),
             $request->asked(),
-            $quotes,
+            $quote,
             $request->before(),
             $request->string('form')->lower()->value(),
             Caller::acting($request),

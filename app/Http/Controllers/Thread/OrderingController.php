@@ -8,9 +8,11 @@ use App\Clock\ShopClock;
 use App\Formats\Csv;
 use App\Http\Requests\Thread\CountStock;
 use App\Http\Requests\Thread\KeepSuppliers;
+use App\Http\Requests\Thread\MeasureBolt;
 use App\Models\Supplier;
 use App\People\Caller;
 use App\Shop\House;
+use App\Stock\Bolts;
 use App\Stock\Shortages;
 use App\Stock\StockBook;
 use Hakama\House\HouseRule;
@@ -22,12 +24,13 @@ use Illuminate\Http\Response;
 /** What has to be ordered so that what is planned can be sewn. */
 final class OrderingController
 {
-    public function show(Shortages $shortages, House $house, StockBook $stock): View
+    public function show(Shortages $shortages, House $house, StockBook $stock, Bolts $bolts): View
     {
         return view('shop.ordering', [
             'all' => collect($shortages->all())->groupBy('from'),
             'kinds' => Supplier::OF,
             'stock' => $stock,
+            'bolts' => $bolts->all(),
             'reserved' => $stock->reserved(),
             'days' => $house->rules()->value(HouseRule::LeadDays),
             'now' => ShopClock::now(),
@@ -39,6 +42,14 @@ final class OrderingController
         $stock->count($request->kind(), $request->amount(), Caller::acting($request));
 
         return redirect()->route('ordering.show')->with('done', "{$request->kind()->label()}: counted.");
+    }
+
+    public function measure(MeasureBolt $request): RedirectResponse
+    {
+        $cloth = $request->cloth();
+        $cloth->update(['length_mm' => $request->lengthMm()]);
+
+        return redirect()->route('ordering.show')->with('done', "{$cloth->code} {$cloth->name}: measured.");
     }
 
     public function supply(KeepSuppliers $request, StockBook $stock): RedirectResponse

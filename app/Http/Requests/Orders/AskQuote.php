@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Orders;
 
+use Hakama\Garment\Fabric;
 use Hakama\Money\Fill;
 use Hakama\Money\Job;
+use Hakama\Money\SaidDesign;
 use Hakama\Money\StitchGuess;
 use Hakama\Money\Work;
 use Illuminate\Foundation\Http\FormRequest;
@@ -26,6 +28,13 @@ final class AskQuote extends FormRequest
             'colours' => ['required', 'integer', 'between:1,15'],
             'places' => ['required', 'integer', 'between:1,4'],
             'blank' => ['nullable', 'numeric', 'between:0,10000'],
+            'stitches_2' => ['nullable', 'integer', 'between:50,300000'],
+            'width_2' => ['nullable', 'required_with:height_2', 'numeric', 'between:3,600'],
+            'height_2' => ['nullable', 'required_with:width_2', 'numeric', 'between:3,600'],
+            'fill_2' => ['nullable', Rule::enum(Fill::class)],
+            'colours_2' => ['nullable', 'integer', 'between:1,15'],
+            'places_2' => ['nullable', 'integer', 'between:1,4'],
+            'fabric' => ['nullable', Rule::enum(Fabric::class)],
             'worth' => ['nullable', 'numeric', 'between:0,10000'],
             'artwork' => ['nullable', 'numeric', 'between:0,10000'],
         ];
@@ -42,30 +51,42 @@ final class AskQuote extends FormRequest
             'fill.*' => 'Say how much of it is filled, or its stitches.',
             'colours.*' => 'Colours are a whole number, 1 to 15.',
             'places.*' => 'Places are 1 to 4.',
+            'stitches_2.*' => 'Stitches of the second design are a whole number, 50 to 300 000; or say how large it is.',
+            'width_2.*' => 'How wide the second design is, 3 to 600 mm, or its stitches.',
+            'height_2.*' => 'How high the second design is, 3 to 600 mm, or its stitches.',
+            'fill_2.*' => 'Say how much of the second design is filled, or its stitches.',
+            'colours_2.*' => 'Colours of the second design are a whole number, 1 to 15.',
+            'places_2.*' => 'Places of the second design are 1 to 4.',
+            'fabric.*' => 'Choose a cloth, or leave it open.',
             'blank.*' => 'What the shop pays for one garment is an amount, such as 7.80.',
             'worth.*' => 'What one garment is worth is an amount, such as 24.50.',
             'artwork.*' => 'What the artwork costs is an amount.',
         ];
     }
 
-    /** Null where the stitches are said. */
-    public function guess(float $perCm2): ?StitchGuess
+    /**
+     * @param float $perCm2 stitches of what is filled
+     *
+     * @return non-empty-list<SaidDesign> the second, where one is said
+     */
+    public function designs(float $perCm2): array
     {
-        $fill = $this->enum('fill', Fill::class);
-
-        return $this->filled('stitches') || $fill === null
-            ? null
-            : StitchGuess::of($this->float('width'), $this->float('height'), $fill, $perCm2);
+        return [
+            $this->design('', $perCm2),
+            ...$this->filled('stitches_2') || $this->filled('width_2') ? [$this->design('_2', $perCm2)] : [],
+        ];
     }
 
-    /** @param callable(int, int): Work $work of so many stitches in so many colours */
-    public function job(int $stitches, callable $work): Job
+    /** On which it is sewn; null where nobody has said. */
+    public function fabric(): ?Fabric
+    {
+        return $this->enum('fabric', Fabric::class);
+    }
+
+    /** @param list<Work> $works */
+    public function job(array $works): Job
     {
         $cents = fn(string $field): int => (int) round(100 * $this->float($field));
-        $works = array_map(
-            fn(int $place): Work => $work($stitches, $this->integer('colours')),
-            range(1, $this->integer('places')),
-        );
 
         return new Job(
             $this->integer('pieces'),
@@ -73,6 +94,21 @@ final class AskQuote extends FormRequest
             $this->filled('worth') ? $cents('worth') : $cents('blank'),
             $cents('artwork'),
             $works,
+        );
+    }
+
+    private function design(string $which, float $perCm2): SaidDesign
+    {
+        [$width, $height] = [$this->float("width{$which}"), $this->float("height{$which}")];
+
+        return new SaidDesign(
+            $this->filled("stitches{$which}")
+                ? StitchGuess::known($this->integer("stitches{$which}"))
+                : StitchGuess::of($width, $height, $this->enum("fill{$which}", Fill::class) ?? Fill::Half, $perCm2),
+            max(1, $this->integer("colours{$which}")),
+            max(1, $this->integer("places{$which}")),
+            $width,
+            $height,
         );
     }
 }

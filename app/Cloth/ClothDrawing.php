@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Artwork;
+namespace App\Cloth;
 
 use App\Models\Cloth;
 use Hakama\Artwork\Applied\AppliedPiece;

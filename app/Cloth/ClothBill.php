@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Artwork;
+namespace App\Cloth;
 
 use App\Models\Artwork;
 use App\Models\Cloth;
@@ -11,7 +11,6 @@ use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Applied\AppliedPieces;
 use Hakama\Artwork\Applied\ClothLayout;
 use Hakama\Artwork\Applied\PickingList;
-use Hakama\Artwork\Role;
 use Hakama\Artwork\Step;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Copies;
@@ -70,24 +69,11 @@ final readonly class ClothBill
     /** Which pieces it wants, whatever cloth they are of; wants `blocks` loaded. */
     public static function applied(Artwork $artwork, House $house): AppliedPieces
     {
-        $rules = $house->rules();
-        $preCut = $rules->isPreCut();
-        $roles = array_map(static fn(Step $step): Role => $step->role, $artwork->stopSheet($preCut)->steps);
-        if (! in_array(Role::Placement, $roles, true)) {
-            return AppliedPieces::none();
-        }
-        $beyond = $rules->value($preCut ? HouseRule::PreCutBeyond : HouseRule::TrimmedBeyond);
-
-        return Cache::remember(
-            'applied-'.md5(serialize([$artwork->checksum, $roles, $beyond, $preCut, $artwork->copies])),
-            86_400 * 30,
-            static fn(): AppliedPieces => AppliedPieces::of(
-                $artwork->pattern(),
-                $roles,
-                $beyond,
-                $preCut,
-                $artwork->copies,
-            ),
+        return (new ClothUse($house))->applied(
+            $artwork->checksum,
+            $artwork->stopSheet($house->rules()->isPreCut()),
+            $artwork->copies,
+            $artwork->pattern(...),
         );
     }
 
