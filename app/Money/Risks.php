@@ -7,7 +7,9 @@ namespace App\Money;
 use App\Models\Practice;
 use App\Shop\House;
 use App\Shop\PracticeBook;
+use Hakama\Garment\Fabric;
 use Hakama\House\HouseRule;
+use Hakama\Money\Job;
 use Hakama\Money\Risk;
 
 /** What an order puts at stake, by what was sewn on cloth like it. */
@@ -15,18 +17,18 @@ final readonly class Risks
 {
     public function __construct(private House $house, private PracticeBook $practice) {}
 
-    /** Null where nobody has said what a garment is worth, or nothing is sewn on it yet. */
-    public function of(LineMoney $line): ?Risk
+    /** Of an order or only a question; null where nobody has said what a garment is worth, or nothing is sewn on it. */
+    public function on(Fabric $fabric, Job $job): ?Risk
     {
-        $real = $this->practice->on($line->line->fabric)->reject(static fn(Practice $one): bool => $one->on_scrap);
+        $real = $this->practice->on($fabric)->reject(static fn(Practice $one): bool => $one->on_scrap);
         $rules = $this->house->rules();
 
-        return $line->job->blankValue <= 0 || $line->job->works === []
+        return $job->blankValue <= 0 || $job->works === []
             ? null
             : Risk::of(
-                $line->job->pieces,
-                count($line->job->works),
-                $line->job->blankValue,
+                $job->pieces,
+                count($job->works),
+                $job->blankValue,
                 (int) $real->sum('came_out'),
                 (int) $real->sum('failed'),
                 $rules->value(HouseRule::SpoiledPieces) / 100,
@@ -36,9 +38,9 @@ final readonly class Risks
     }
 
     /** Minutes that practising on scrap takes before the first garment. */
-    public function practiceMin(LineMoney $line): float
+    public function practiceMin(Job $job): float
     {
-        $work = $line->job->works[0] ?? null;
+        $work = $job->works[0] ?? null;
 
         return $work === null ? 0.0 : ($this->practicePieces() * ($work->sewS + $work->hoopS)) / 60;
     }

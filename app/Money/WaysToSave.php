@@ -10,6 +10,8 @@ use App\Models\OrderLine;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
+use Hakama\Artwork\Variant;
+use Hakama\Garment\Garment;
 use Hakama\Money\Job;
 use Hakama\Money\Savings;
 use Hakama\Money\Work;
@@ -26,6 +28,7 @@ final readonly class WaysToSave
      */
     public function of(OrderLine $line, Job $job): array
     {
+        $versions = self::versions($line);
         $ways = [];
         $which = 0;
         foreach ($line->decorations->whereNull('split_from_id') as $decoration) {
@@ -36,10 +39,53 @@ final readonly class WaysToSave
             foreach ($this->ways($decoration, $decoration->artwork, $work) as [$words, $instead]) {
                 $ways[] = ["{$words}, {$work->name}", $which, $instead];
             }
+            foreach ($versions[$decoration->artwork->family_id ?? $decoration->artwork->id] ?? [] as $version) {
+                $instead = self::fits($version, $decoration->artwork, $line)
+                    ? $this->works->inVersion($decoration, $line, $version)
+                    : null;
+                if ($instead !== null) {
+                    $ways[] = ["Sewn from the {$version->variantLabel()} “{$version->name}”, {$work->name}", $which, $instead];
+                }
+            }
             $which++;
         }
 
         return Savings::of($job, $this->rates->on($line->fabric), $ways);
+    }
+
+    /** Another drawing of the same, for this kind of garment, that is no larger: it sews where that one does. */
+    private static function fits(Artwork $version, Artwork $artwork, OrderLine $line): bool
+    {
+        $isCap = $version->variant === Variant::Cap;
+
+        return $version->id !== $artwork->id
+            && $isCap === ($line->garment === Garment::Cap)
+            && $version->copies === $artwork->copies
+            && $version->bounds()->width() <= $artwork->bounds()->width()
+            && $version->bounds()->height() <= $artwork->bounds()->height();
+    }
+
+    /** @return array<int, list<Artwork>> first of a family => its versions that are read and sewn as they are */
+    private static function versions(OrderLine $line): array
+    {
+        $first = $line->decorations
+            ->pluck('artwork')
+            ->filter()
+            ->map(static fn(Artwork $artwork): int => $artwork->family_id ?? $artwork->id)
+            ->unique();
+        $versions = [];
+        $found = Artwork::query()
+            ->where(static fn($of) => $of->whereIn('id', $first)->orWhereIn('family_id', $first))
+            ->whereNotNull('read_at')
+            ->whereNotIn('variant', [Variant::Names, Variant::Copies])
+            ->with('blocks')
+            ->orderBy('id')
+            ->get();
+        foreach ($found as $version) {
+            $versions[$version->family_id ?? $version->id][] = $version;
+        }
+
+        return $versions;
     }
 
     /** @return list<array{string, Work}> */

@@ -69,6 +69,20 @@ final class WorkOf
         return $this->machines ??= Machine::query()->get();
     }
 
+    /** The same decoration sewn from another version of its artwork, in the frame it has; wants its `blocks` loaded. */
+    public function inVersion(Decoration $decoration, OrderLine $line, Artwork $version): ?Work
+    {
+        $other = clone $decoration;
+        $other->setRelation('artwork', $version);
+        if ($decoration->setup !== null) {
+            $setup = clone $decoration->setup;
+            $setup->sew_s = $this->times->of($version, $setup->speed_spm, $setup->frame, $line->fabric);
+            $other->setRelation('setup', $setup);
+        }
+
+        return $this->of($other, $line);
+    }
+
     /** Null as long as it has no artwork, or one that is still being read. */
     public function of(Decoration $decoration, OrderLine $line): ?Work
     {

@@ -7,7 +7,11 @@ namespace App\Plan;
 /** On what, where and how it is sewn, in words as they are shown. */
 final readonly class BatchSetup
 {
-    /** @param int $hoopings of each piece, moving along a tube */
+    /**
+     * @param string $backing  in words
+     * @param int    $hoopings of each piece, moving along a tube
+     * @param int    $layers   of backing under each hooping
+     */
     public function __construct(
         public string $garment,
         public string $position,
@@ -16,5 +20,6 @@ final readonly class BatchSetup
         public string $backing,
         public bool $topper,
         public int $hoopings = 1,
+        public int $layers = 1,
     ) {}
 }

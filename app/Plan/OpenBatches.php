@@ -196,6 +196,7 @@ final class OpenBatches
                     sprintf('%d × %s', $row->layers, Backing::from($row->backing)->label()),
                     (bool) $row->topper,
                     (int) $row->hoopings,
+                    (int) $row->layers,
                 ),
             );
         }

@@ -27,6 +27,19 @@ final class Bolts
         return $this->all ??= $this->read();
     }
 
+    /** @return array<string, float> batch => mm of length, of whichever bolts */
+    public function byBatch(): array
+    {
+        $by = [];
+        foreach ($this->all() as $bolt) {
+            foreach ($bolt->wanted as [$batch, , $mm]) {
+                $by[$batch] = ($by[$batch] ?? 0.0) + $mm;
+            }
+        }
+
+        return $by;
+    }
+
     /** @return list<Bolt> */
     private function read(): array
     {

@@ -33,7 +33,11 @@ final class StockBook
     /** @var list<Reserved>|null */
     private ?array $reserved = null;
 
-    public function __construct(private readonly PlanBoard $board, private readonly House $house) {}
+    public function __construct(
+        private readonly PlanBoard $board,
+        private readonly House $house,
+        private readonly Bolts $bolts,
+    ) {}
 
     /**
      * @return array{
@@ -153,6 +157,7 @@ final class StockBook
         $timetable = $this->board->timetable();
         $factors = $this->house->rules()->threadUse();
         $perBobbin = $this->house->rules()->value(HouseRule::BobbinHolds);
+        $cloth = $this->bolts->byBatch();
         $reserved = [];
         foreach ($this->board->batches() as $code => $batch) {
             [$top, $bobbin] = [0.0, 0.0];
@@ -167,9 +172,12 @@ final class StockBook
             $reserved[] = new Reserved(
                 (string) $code,
                 $timetable->find((string) $code)?->changeoverStart,
+                $batch->left,
+                $frames * $batch->setup->layers,
                 $frames * $top,
                 ($frames * $bobbin) / $perBobbin,
                 $batch->setup->topper ? ($frames / $batch->setup->hoopings) * $this->film($batch) : 0.0,
+                $cloth[$code] ?? 0.0,
             );
         }
         usort(

@@ -13,9 +13,12 @@ use App\Models\PriceStep;
 use App\Money\OrderMoney;
 use App\Money\PriceList;
 use App\Money\ShopRates;
+use App\Money\WaysToSave;
 use App\Money\WorkOf;
 use App\Shop\House;
 use App\Shop\PracticeBook;
+use Hakama\Artwork\Variant;
+use Hakama\Garment\Fabric;
 use Hakama\House\HouseRule;
 use Hakama\Money\About;
 use Illuminate\Http\UploadedFile;
@@ -59,6 +62,63 @@ final class MoneyTest extends FeatureTestCase
             ->assertSee('One colour less, left chest')
             ->assertDontSee('Came to');
         $this->get('/orders/'.self::polos()->number)->assertSee('Money');
+    }
+
+    #[Test]
+    public function another_version_of_the_same_that_sews_sooner_is_said_with_what_it_saves(): void
+    {
+        $own = self::decoration(self::polos())->artwork;
+        self::assertNotNull($own);
+        $version = $own->replicate()->fill([
+            'name' => 'With fewer trims',
+            'family_id' => $own->id,
+            'variant' => Variant::Other,
+            'trims' => 0,
+            'checksum' => hash('sha256', 'with fewer trims'),
+            'created_at' => now(),
+        ]);
+        $version->save();
+        foreach ($own->blocks as $block) {
+            $block->replicate()->fill(['artwork_id' => $version->id])->save();
+        }
+        self::assertGreaterThan(0, $own->trims);
+        $money = $this->money(self::polos());
+        $ways = array_column(app(WaysToSave::class)->of($money->lines[0]->line, $money->lines[0]->job), 1, 0);
+        $words = 'Sewn from the other version “With fewer trims”, left chest';
+        self::assertArrayHasKey($words, $ways);
+        // A trim takes its seconds and those of getting up to speed again, and then the hands that finish two.
+        $rules = app(House::class)->rules();
+        $loads = 12 / $money->lines[0]->job->works[0]->perLoad;
+        $aTrimS = $rules->value(HouseRule::TrimTime) + $rules->value(HouseRule::RampTime);
+        $machine = ($own->trims * $aTrimS * $loads * $rules->value(HouseRule::MachineHour)) / 3600;
+        $hands = ($own->trims * 2 * 12 * $rules->value(HouseRule::HandHour)) / 3600;
+        // With spoilage and overhead on both; seconds of a load are whole.
+        self::assertEqualsWithDelta(($machine + $hands) * 1.02 * 1.1, $ways[$words], 4.0);
+
+        // For a cap it is not: that one is drawn from the middle outwards. Nor where it is larger than the frame was chosen for.
+        $version->update(['variant' => Variant::Cap]);
+        $said = fn(): array => array_column(
+            app(WaysToSave::class)->of($this->money(self::polos())->lines[0]->line, $money->lines[0]->job),
+            0,
+        );
+        self::assertNotContains('Sewn from the cap version “With fewer trims”, left chest', $said());
+        $version->update(['variant' => Variant::Large, 'right_mm' => $own->right_mm + 20]);
+        self::assertNotContains('Sewn from the large version “With fewer trims”, left chest', $said());
+    }
+
+    #[Test]
+    public function what_is_at_stake_is_said_on_the_telephone_once_cloth_and_worth_are_known(): void
+    {
+        Practice::query()->where('fabric', Fabric::Leather)->orWhere('fabric', Fabric::Vinyl)->delete();
+        PracticeBook::forget();
+        app()->forgetScopedInstances();
+        $asked = ['pieces' => 10, 'places' => 1, 'colours' => 3, 'stitches' => 6000];
+        $page = fn(array $with) => $this->get('/orders/ask?'.http_build_query([...$asked, ...$with]))->assertOk();
+        $page(['fabric' => 'leather'])->assertDontSee('At stake');
+        $page(['worth' => '80'])->assertDontSee('At stake');
+        $page(['fabric' => 'leather', 'worth' => '80'])
+            ->assertSee('10 garments worth 800.00')
+            ->assertSee('Nobody here has sewn leather');
     }
 
     #[Test]

@@ -11,6 +11,7 @@ use App\Models\Setup;
 use App\Models\Supplier;
 use App\Models\Thread;
 use App\Shop\House;
+use App\Stock\Reserved;
 use App\Stock\Shortages;
 use App\Stock\StockBook;
 use App\Stock\StockKind;
@@ -116,6 +117,18 @@ final class OrderingTest extends FeatureTestCase
         $wanted = array_sum(array_column(app(StockBook::class)->reserved(), 'bobbins'));
         self::assertEqualsWithDelta($wanted - 1, $this->of('Bobbins')[0]->missing, 1e-6);
         $this->get('/shop/ordering')->assertOk()->assertSee('Reserved by what is planned')->assertSee($batch->code);
+        $mine = array_values(
+            array_filter(
+                app(StockBook::class)->reserved(),
+                static fn(Reserved $one): bool => $one->batch === $batch->code,
+            ),
+        )[0];
+        $waiting = $batch->pieces()->where('state', 'waiting')->count();
+        // Each garment is hooped once, on so many layers.
+        self::assertSame(
+            [$waiting, $waiting * $batch->decoration->setup?->layers],
+            [$mine->garments, $mine->backing],
+        );
     }
 
     #[Test]

@@ -102,7 +102,7 @@
                     <th>Of</th>
                     <th>Now and by the log</th>
                     <th>From</th>
-                    <th>By whom and what</th>
+                    <th class="w-[24rem]">By whom and what</th>
                     <th>If it were taken</th>
                     <th><span class="sr-only">Decide</span></th>
                 </tr>

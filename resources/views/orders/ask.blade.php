@@ -38,9 +38,9 @@
                 <div><label for="fabric">Cloth, if known</label>
                     <select id="fabric" name="fabric">
                         <option value="">not said</option>
-                        @foreach (Hakama\Garment\Fabric::cases() as $fabric)
-                            <option value="{{ $fabric->value }}"
-                                @selected($v('fabric', '') === $fabric->value)>{{ $fabric->label() }}</option>
+                        @foreach (Hakama\Garment\Fabric::cases() as $one)
+                            <option value="{{ $one->value }}"
+                                @selected($v('fabric', '') === $one->value)>{{ $one->label() }}</option>
                         @endforeach
                     </select></div>
                 <x-field name="artwork" label="Artwork, once" :value="$v('artwork', '')" inputmode="decimal"

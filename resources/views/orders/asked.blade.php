@@ -35,6 +35,9 @@
             {{ $share }} % of cases, once garments and tape are here; behind all that is planned.
         @endif
     </p>
+    @if ($fabric !== null)
+        @include('orders.risk', ['job' => $likely->job])
+    @endif
     <table>
         <thead>
             <tr>
@@ -47,7 +50,8 @@
             @foreach ($likely->cost->lines as $line)
                 @continue($line->cents === 0)
                 <tr>
-                    <td>{{ ucfirst(str_replace('_', ' ', $line->about->value)) }}</td>
+                    <td>{{ ucfirst(str_replace('_', ' ', $line->about->value)) }}{{ count($quote->designs) > 1 && $line->decoration !== null
+                        ? ", {$line->decoration}" : '' }}</td>
                     <td class="num">{{ $m($line->cents) }}</td>
                     <td class="text-sm text-soft">{{ $line->from }}</td>
                 </tr>

@@ -39,21 +39,7 @@
                 @if ($line->noPrice !== '')
                     <p class="now mb-2 text-sm">{{ $line->noPrice }}</p>
                 @endif
-                @php $risk = $risks->of($line); @endphp
-                @if ($risk)
-                    <p @class(['mb-2 text-sm', 'note note-caution' => $risk->isUnpractised()])>At stake:
-                        {{ $line->job->pieces }} garments worth {{ $m($risk->onTableCents) }}.
-                        @if ($risk->isUnpractised())
-                            Nobody here has sewn {{ $line->line->fabric->label() }} or its like: a loss of
-                            {{ $m($risk->lossCents) }} is to be expected. {{ $risks->practicePieces() }} on scrap first,
-                            about {{ $n(ceil($risks->practiceMin($line))) }} min, bring it to
-                            {{ $m($risk->practisedCents) }}; sewn as a patch only the felt is at stake.
-                        @else
-                            Of {{ $n($risk->sewn) }} pieces on cloth like it {{ $n(100 * $risk->share, 1) }} % are to be
-                            expected spoiled: {{ $m($risk->lossCents) }}.
-                        @endif
-                    </p>
-                @endif
+                @include('orders.risk', ['fabric' => $line->line->fabric, 'job' => $line->job])
                 <table>
                     <thead>
                         <tr>

@@ -132,9 +132,12 @@
                 <tr>
                     <th>Batch</th>
                     <th>Begins</th>
+                    <th class="num">Garments</th>
+                    <th class="num">Backing, pieces</th>
                     <th class="num">Thread, m</th>
                     <th class="num">Bobbins</th>
                     <th class="num">Film, m²</th>
+                    <th class="num">Cloth, mm</th>
                 </tr>
             </thead>
             <tbody>
@@ -143,9 +146,12 @@
                         <td><a href="{{ route('plan.why', $one->batch) }}">{{ $one->batch }}</a></td>
                         <td>{{ $one->at === null ? 'not planned yet'
                             : App\Clock\ShopClock::words(App\Clock\ShopClock::time($one->at)) }}</td>
+                        <td class="num">{{ $figure($one->garments) }}</td>
+                        <td class="num">{{ $figure($one->backing) }}</td>
                         <td class="num">{{ $figure($one->threadM) }}</td>
                         <td class="num">{{ $figure($one->bobbins, 1) }}</td>
                         <td class="num">{{ $one->filmM2 > 0 ? $figure($one->filmM2, 2) : '' }}</td>
+                        <td class="num">{{ $one->clothMm > 0 ? $figure($one->clothMm) : '' }}</td>
                     </tr>
                 @endforeach
             </tbody>

@@ -8,6 +8,7 @@ use App\Http\Requests\Orders\AskQuote;
 use App\Models\KeptQuote;
 use App\Money\AskedPrice;
 use App\Money\AskedPromise;
+use App\Money\Risks;
 use App\Shop\House;
 use App\Shop\Premises;
 use Hakama\House\HouseRule;
@@ -24,17 +25,19 @@ final readonly class AskQuoteController
         private AskedPrice $price,
         private AskedPromise $promise,
         private Premises $premises,
+        private Risks $risks,
     ) {}
 
     /** On the telephone: before there is an order, or an artwork. */
     public function __invoke(Request $request): View
     {
-        $quote = $problem = $odds = null;
+        $quote = $problem = $odds = $fabric = null;
         if ($request->query->count() > 0) {
             try {
                 $asked = AskQuote::createFrom($request)->setContainer(app())->setRedirector(app('redirect'));
                 $asked->validateResolved();
                 $quote = $this->price->of($asked);
+                $fabric = $asked->fabric();
                 $odds = $this->promise->of($asked);
             } catch (ValidationException $e) {
                 $problem = $e->validator->errors()->first();
@@ -45,6 +48,8 @@ final readonly class AskQuoteController
 
         $answer = [
             'quote' => $quote,
+            'fabric' => $fabric,
+            'risks' => $this->risks,
             'odds' => $odds,
             'share' => (int) $this->house->rules()->value(HouseRule::PromiseKept),
             'problem' => $problem,
