@@ -8,7 +8,6 @@ use App\Clock\ShopClock;
 use App\Models\Machine;
 use App\Models\OrderLine;
 use App\Models\Piece;
-use Carbon\CarbonImmutable;
 use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
@@ -122,13 +121,13 @@ final class OpenBatches
                 continue;
             }
             $code = $machines[$row->machine_id]->code ?? null;
-            $fixedAt = $row->fixed_at === null ? null : CarbonImmutable::parse($row->fixed_at);
+            $fixedAt = $row->fixed_at === null ? null : ShopClock::kept($row->fixed_at);
             $order = new OrderedBy(
                 (int) $row->order_id,
                 (int) $row->number,
                 $row->customer,
-                CarbonImmutable::parse($row->received_at),
-                CarbonImmutable::parse($row->due_at),
+                ShopClock::kept($row->received_at),
+                ShopClock::kept($row->due_at),
             );
             $batches[] = new OpenBatch(
                 (int) $row->id,

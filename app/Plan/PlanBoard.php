@@ -155,10 +155,10 @@ final class PlanBoard
         foreach ($rows as $row) {
             $open = $this->batches()[$row->batch] ?? null;
             $actual[$row->machine][$row->batch] = [
-                ShopClock::seconds(CarbonImmutable::parse($row->begun)),
+                ShopClock::seconds(ShopClock::kept($row->begun)),
                 $open !== null && $open->started
                     ? $this->workload()->now
-                    : ShopClock::seconds(CarbonImmutable::parse($row->last)),
+                    : ShopClock::seconds(ShopClock::kept($row->last)),
                 (int) $row->loads,
             ];
         }

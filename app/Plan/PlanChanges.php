@@ -45,7 +45,7 @@ final class PlanChanges
     {
         $this->mayMove($code, $machine, $rank);
 
-        return Options::move($this->board->workload(), $this->board->sequence(), $code, $machine, $rank) ??
+        return Options::move($this->board->timetable(), $code, $machine, $rank) ??
             throw CannotChangePlan::noHoursThere($code);
     }
 

@@ -46,7 +46,7 @@ final class ShopOdds
             intdiv($workload->now, self::HOLDS_S),
             $plan->sequence->batches,
             array_map(
-                static fn(OpenBatch $batch): array => [$batch->left, $batch->order->dueAt],
+                static fn(OpenBatch $batch): array => [$batch->left, $batch->batch->promise->dueAt],
                 $this->board->batches(),
             ),
             array_map(static fn(Lane $lane): array => $lane->hours->spans, array_values($workload->lanes)),

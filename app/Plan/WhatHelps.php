@@ -59,7 +59,7 @@ final readonly class WhatHelps
             yield 'Its blanks here by now: order them earlier' => [$this->ready($placed->batch), $sequence];
         }
         if (! $placed->batch->alreadySetUp) {
-            $option = Options::of($workload, $sequence, $placed->batch->id)->soonestKeepingPromises();
+            $option = Options::of($this->board->timetable(), $placed->batch->id)->soonestKeepingPromises();
             if ($option !== null && $option->end < $placed->end()) {
                 $behind = $option->after() === null ? 'first' : "after {$option->after()}";
 

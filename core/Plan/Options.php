@@ -14,18 +14,18 @@ final readonly class Options
     private function __construct(public array $all, public ?Option $current) {}
 
     /**
-     * @param Sequence $sequence with the batch in it or without; what stands on a machine stays in front of it
-     * @param string   $batch    one of the shop's
-     * @param int|null $most     so many of the cheapest, and the place it has; null for all of them
+     * @param Timetable $now   the plan as it is, with the batch in it or without; what stands on a machine stays in front
+     * @param string    $batch one of the shop's
+     * @param int|null  $most  so many of the cheapest, and the place it has; null for all of them
      */
-    public static function of(Workload $workload, Sequence $sequence, string $batch, ?int $most = null): self
+    public static function of(Timetable $now, string $batch, ?int $most = null): self
     {
-        $now = Timetable::of($workload, $sequence);
+        [$workload, $sequence] = [$now->workload, $now->sequence];
         $rest = $sequence->without($batch);
         $all = [];
         $current = null;
         foreach (self::places($workload, $rest, $sequence, $batch, $most) as [$machine, $rank]) {
-            $option = self::option($workload, $rest, $now, $batch, $machine, $rank);
+            $option = self::option($now, $rest, $batch, $machine, $rank);
             if ($option !== null) {
                 $all[] = $option;
                 $current =
@@ -41,19 +41,13 @@ final readonly class Options
     }
 
     /** What one move would bring; null when the batch cannot stand there. */
-    public static function move(
-        Workload $workload,
-        Sequence $sequence,
-        string $batch,
-        string $machine,
-        int $rank,
-    ): ?Option {
-        if ($workload->obstacle($workload->batches[$batch], $workload->lanes[$machine]) !== null) {
-            return null;
-        }
-        $now = Timetable::of($workload, $sequence);
+    public static function move(Timetable $now, string $batch, string $machine, int $rank): ?Option
+    {
+        $workload = $now->workload;
 
-        return self::option($workload, $sequence->without($batch), $now, $batch, $machine, $rank);
+        return $workload->obstacle($workload->batches[$batch], $workload->lanes[$machine]) === null
+            ? self::option($now, $now->sequence->without($batch), $batch, $machine, $rank)
+            : null;
     }
 
     /**
@@ -61,9 +55,9 @@ final readonly class Options
      *
      * @return list<Option>
      */
-    public static function together(Workload $workload, Sequence $sequence, string $batch, int $most): array
+    public static function together(Timetable $now, string $batch, int $most): array
     {
-        $now = Timetable::of($workload, $sequence);
+        [$workload, $sequence] = [$now->workload, $now->sequence];
         $rest = $sequence->without($batch);
         $options = [];
         foreach ($workload->batches as $other) {
@@ -81,7 +75,7 @@ final readonly class Options
             $option =
                 ($sequence->on($machine)[$rank] ?? null) === $batch
                     ? null
-                    : self::option($workload, $rest, $now, $batch, $machine, $rank);
+                    : self::option($now, $rest, $batch, $machine, $rank);
             if ($option !== null) {
                 $options[] = $option;
             }
@@ -175,14 +169,8 @@ final readonly class Options
         );
     }
 
-    private static function option(
-        Workload $workload,
-        Sequence $rest,
-        Timetable $now,
-        string $batch,
-        string $machine,
-        int $rank,
-    ): ?Option {
-        return Option::between($now, Timetable::of($workload, $rest->moved($batch, $machine, $rank)), $batch);
+    private static function option(Timetable $now, Sequence $rest, string $batch, string $machine, int $rank): ?Option
+    {
+        return Option::between($now, Timetable::of($now->workload, $rest->moved($batch, $machine, $rank)), $batch);
     }
 }

@@ -44,7 +44,7 @@ final class Parts
                     ),
                     self::PART,
                 );
-        $best = Options::of($then, $sequence, self::PART, 1)->all[0] ?? null;
+        $best = Options::of(Timetable::of($then, $sequence), self::PART, 1)->all[0] ?? null;
 
         return [
             $behind,

@@ -6,6 +6,7 @@ namespace Hakama\Plan;
 
 use Hakama\Calendar\Hands;
 use Hakama\Needles\Assignment;
+use Hakama\Needles\BatchNeedles;
 use Hakama\Needles\ThreadNeeds;
 
 /** All that a plan is made from: machines, frames, hands, batches, and the moment from which it is made. */
@@ -19,6 +20,8 @@ final readonly class Workload
     public array $batches;
     /** @var \ArrayObject<string, string|null> what obstacle() found: a plan is timed many times over the same work */
     private \ArrayObject $obstacles;
+    /** @var \ArrayObject<string, list<BatchNeedles>> what needles() found: of all queues a move changes only one or two */
+    private \ArrayObject $needles;
 
     /**
      * @param int              $now     seconds of local time
@@ -41,6 +44,9 @@ final readonly class Workload
         /** @var \ArrayObject<string, string|null> $none */
         $none = new \ArrayObject();
         $this->obstacles = $none;
+        /** @var \ArrayObject<string, list<BatchNeedles>> $unknown */
+        $unknown = new \ArrayObject();
+        $this->needles = $unknown;
         $this->lanes = array_column(array_map(static fn(Lane $lane): array => [$lane->id, $lane], $lanes), 1, 0);
         $this->frames = array_column(
             array_map(static fn(FrameStock $frame): array => [$frame->id, $frame], $frames),
@@ -118,6 +124,27 @@ final readonly class Workload
             $last->equipment->needle === '', $last->equipment->needle === $batch->equipment->needle => 0,
             default => count($batch->demand()->threads()),
         };
+    }
+
+    /**
+     * Which thread is on which needle for each batch of a queue, from the rack as it stands.
+     *
+     * @param list<string> $queue batches
+     *
+     * @return list<BatchNeedles>
+     */
+    public function needles(Lane $lane, array $queue): array
+    {
+        $key = implode("\n", [$lane->id, ...$queue]);
+        if (! $this->needles->offsetExists($key)) {
+            $this->needles[$key] = Assignment::of(
+                $lane->rack,
+                array_map(fn(string $id) => $this->batches[$id]->demand(), $queue),
+                $this->needs,
+            )->batches;
+        }
+
+        return $this->needles[$key];
     }
 
     /** Why this machine can never run this batch; null when it can. */

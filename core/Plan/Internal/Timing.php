@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hakama\Plan\Internal;
 
 use Hakama\Machine\BatchTime;
-use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
 use Hakama\Plan\Batch;
 use Hakama\Plan\Changes;
@@ -62,8 +61,7 @@ final class Timing
         $this->placed = $this->last = [];
         $needles = [];
         foreach ($this->workload->lanes as $machine => $lane) {
-            $demands = array_map(fn(string $id) => $this->workload->batches[$id]->demand(), $sequence->on($machine));
-            $needles[$machine] = Assignment::of($lane->rack, $demands, $this->workload->needs)->batches;
+            $needles[$machine] = $this->workload->needles($lane, $sequence->on($machine));
         }
         $next = array_fill_keys(array_keys($this->workload->lanes), 0);
         /** @var array<string, Placed> $candidates machine => where its next batch would go */

@@ -72,7 +72,7 @@ final class OptionsTest extends TestCase
     {
         // Each takes 3 min to load and an hour to sew. a is due after an hour and a quarter, b after three and a half.
         $workload = self::workload([self::batch('a', 75), self::batch('b', 210), self::batch('rush', 60)]);
-        $options = Options::of($workload, new Sequence(['M' => ['a', 'b']]), 'rush');
+        $options = Options::of(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'rush');
         $minutes = static fn(?Option $option): ?float => $option === null ? null : ($option->end - self::EIGHT) / 60;
 
         self::assertSame(
@@ -98,7 +98,7 @@ final class OptionsTest extends TestCase
     public function a_batch_is_where_it_is_because_the_next_best_place_costs_more(): void
     {
         $workload = self::workload([self::batch('a', 75), self::batch('b', 180)]);
-        $options = Options::of($workload, new Sequence(['M' => ['a', 'b']]), 'b');
+        $options = Options::of(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'b');
 
         self::assertSame(
             ['M', 1, 0.0],
@@ -108,7 +108,7 @@ final class OptionsTest extends TestCase
         // In front a ends after 126 minutes, 51 late at ten a minute; all else is the same.
         self::assertEqualsWithDelta(510.0, $options->nextBest()->costMore, 1e-9);
         self::assertSame($options->current, $options->all[0]);
-        $few = Options::of($workload, new Sequence(['M' => ['a', 'b']]), 'b', 1);
+        $few = Options::of(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'b', 1);
         self::assertCount(2, $few->all, 'the one it has and the cheapest beside it');
         self::assertEquals([$options->current, $options->nextBest()], [$few->current, $few->nextBest()]);
     }
@@ -117,17 +117,17 @@ final class OptionsTest extends TestCase
     public function a_move_says_who_ends_later_who_becomes_late_and_who_is_saved(): void
     {
         $workload = self::workload([self::batch('a', 200), self::batch('b', 70)]);
-        $move = Options::move($workload, new Sequence(['M' => ['a', 'b']]), 'b', 'M', 0);
+        $move = Options::move(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'b', 'M', 0);
 
         self::assertNotNull($move);
         self::assertSame([self::EIGHT + 3780, 0], [$move->end, $move->lateS]);
         self::assertSame(['a' => 3780], $move->others->later);
         self::assertSame([[], []], [$move->others->late, $move->others->saved]);
-        $back = Options::move($workload, new Sequence(['M' => ['b', 'a']]), 'a', 'M', 0);
+        $back = Options::move(Timetable::of($workload, new Sequence(['M' => ['b', 'a']])), 'a', 'M', 0);
         self::assertSame(['b'], $back?->others->late);
         self::assertSame(
             ['b'],
-            Options::move($workload, new Sequence(['M' => ['a', 'b']]), 'a', 'M', 1)?->others->saved,
+            Options::move(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'a', 'M', 1)?->others->saved,
         );
     }
 
@@ -145,11 +145,11 @@ final class OptionsTest extends TestCase
         $workload = self::workload([$running, self::batch('b', 500)], machines: ['M', 'N']);
         $places = array_map(
             static fn(Option $option): string => "{$option->machine}{$option->rank}",
-            Options::of($workload, new Sequence(['M' => ['a']]), 'b')->all,
+            Options::of(Timetable::of($workload, new Sequence(['M' => ['a']])), 'b')->all,
         );
 
         self::assertSame(['M1'], $places, 'N is not named in its run times');
-        self::assertNull(Options::move($workload, new Sequence(['M' => ['a', 'b']]), 'b', 'N', 0));
+        self::assertNull(Options::move(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'b', 'N', 0));
     }
 
     #[Test]
@@ -189,7 +189,7 @@ final class OptionsTest extends TestCase
         $sequence = new Sequence(['M' => ['a', 'b', 'c'], 'N' => ['d', 'e']]);
         $places = static fn(string $batch, int $most = 9): array => array_map(
             static fn(Option $one): array => [$one->machine, $one->rank, $one->after()],
-            Options::together($workload, $sequence, $batch, $most),
+            Options::together(Timetable::of($workload, $sequence), $batch, $most),
         );
 
         self::assertSame([['M', 1, 'a'], ['N', 1, 'd']], $places('c'));
@@ -199,7 +199,7 @@ final class OptionsTest extends TestCase
         $behind = new Sequence(['M' => ['a', 'c', 'b'], 'N' => ['d']]);
         self::assertSame(
             ['d'],
-            array_map(static fn(Option $one): ?string => $one->after(), Options::together($workload, $behind, 'c', 9)),
+            array_map(static fn(Option $one): ?string => $one->after(), Options::together(Timetable::of($workload, $behind), 'c', 9)),
             'behind a it is already',
         );
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Needles;
 use App\Models\Machine;
 use App\Models\Thread;
 use App\Plan\PlanBoard;
+use Hakama\Floor\EventKind;
 use Hakama\Needles\Demand;
 use Hakama\Needles\PinAdvice;
 use Illuminate\Contracts\View\View;
@@ -38,6 +39,7 @@ final class PinController
     private static function history(Machine $machine): array
     {
         $begun = DB::table('floor_events')
+            ->where('kind', EventKind::PreflightDone)
             ->where('machine_id', $machine->id)
             ->where('recorded_at', '>=', now()->subWeeks(self::WEEKS))
             ->groupBy('batch_id')

@@ -87,7 +87,7 @@ final class AskController
             new Promise($workload->now, $due ?? PHP_INT_MAX >> 8),
         );
         $with = $workload->with([...array_values($workload->batches), $batch]);
-        $options = Options::of($with, $board->sequence(), self::ASKED);
+        $options = Options::of(Timetable::of($with, $board->sequence()), self::ASKED);
         $said = [];
         foreach (
             [

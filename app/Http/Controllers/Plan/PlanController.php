@@ -130,7 +130,7 @@ final class PlanController
     public function why(PlanBoard $board, Trials $trials, string $code): View
     {
         $batch = $board->batches()[$code] ?? abort(404);
-        $options = Options::of($board->workload(), $board->sequence(), $code, self::PLACES);
+        $options = Options::of($board->timetable(), $code, self::PLACES);
         $siblings = SplitBatch::siblings($batch->decorationId);
         $placed = $board->timetable()->find($code);
         $odds = $this->odds->inForce()->batches[$code] ?? null;
@@ -162,7 +162,7 @@ final class PlanController
             'siblings' => array_values(
                 array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id])),
             ),
-            'alike' => Options::together($board->workload(), $board->sequence(), $code, self::ALIKE),
+            'alike' => Options::together($board->timetable(), $code, self::ALIKE),
             'joined' => static fn(string $into): ?Option => Parts::join(
                 $board->workload(),
                 $board->sequence(),
