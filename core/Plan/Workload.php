@@ -136,15 +136,14 @@ final readonly class Workload
     public function needles(Lane $lane, array $queue): array
     {
         $key = implode("\n", [$lane->id, ...$queue]);
-        if (! $this->needles->offsetExists($key)) {
-            $this->needles[$key] = Assignment::of(
-                $lane->rack,
-                array_map(fn(string $id) => $this->batches[$id]->demand(), $queue),
-                $this->needs,
-            )->batches;
+        $found = $this->needles->offsetExists($key) ? $this->needles[$key] : null;
+        if ($found === null) {
+            $demands = array_map(fn(string $id) => $this->batches[$id]->demand(), $queue);
+            $found = Assignment::of($lane->rack, $demands, $this->needs)->batches;
+            $this->needles[$key] = $found;
         }
 
-        return $this->needles[$key];
+        return $found;
     }
 
     /** Why this machine can never run this batch; null when it can. */

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -42,7 +43,7 @@ abstract class BrowserTestCase extends TestCase
     protected function find(string $css): RemoteWebElement
     {
         $this->browser
-            ->wait(8, 100)
+            ->wait(8, 25)
             ->until(fn(): bool => $this->all($css) !== [], "there is no {$css} on ".$this->browser->getCurrentURL());
 
         return $this->all($css)[0];
@@ -60,7 +61,7 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $label): void
     {
         $path = sprintf('//*[self::button or self::a][contains(normalize-space(.), "%s")]', $label);
-        $this->browser->wait(8, 100)->until(function () use ($path): bool {
+        $this->browser->wait(8, 25)->until(function () use ($path): bool {
             try {
                 $this->browser->findElement(WebDriverBy::xpath($path))->click();
 
@@ -153,18 +154,17 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until nothing matches any more; what is typed goes to a thing that is about to close until then. */
     protected function gone(string $css): void
     {
-        $this->browser->wait(8, 100)->until(fn(): bool => $this->all($css) === [], "{$css} is still there");
+        $this->browser->wait(8, 25)->until(fn(): bool => $this->all($css) === [], "{$css} is still there");
         $this->addToAssertionCount(1);
     }
 
     protected function sees(string $text): void
     {
-        $this->browser
-            ->wait(10, 100)
-            ->until(
-                fn(): bool => str_contains($this->text(), $text),
-                "\"{$text}\" is not on ".$this->browser->getCurrentURL().":\n".substr($this->text(), 0, 1500),
-            );
+        try {
+            $this->browser->wait(10, 25)->until(fn(): bool => str_contains($this->text(), $text));
+        } catch (TimeoutException) {
+            self::fail("\"{$text}\" is not on {$this->browser->getCurrentURL()}:\n".substr($this->text(), 0, 1500));
+        }
         $this->addToAssertionCount(1);
     }
 
@@ -178,10 +178,11 @@ abstract class BrowserTestCase extends TestCase
     {
         $seen = [];
         for ($i = 0; $i < 120; $i++) {
-            $seen[] = $this->browser->executeScript(
-                'return document.activeElement.id || document.activeElement.outerHTML.slice(0, 60)',
+            [$seen[], $isThere] = $this->browser->executeScript(
+                'const on = document.activeElement; return [on.id || on.outerHTML.slice(0, 60), on.matches(arguments[0])]',
+                [$css],
             );
-            if ($this->browser->executeScript('return document.activeElement.matches(arguments[0])', [$css]) === true) {
+            if ($isThere === true) {
                 $this->addToAssertionCount(1);
 
                 return;

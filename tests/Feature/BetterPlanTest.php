@@ -300,7 +300,7 @@ final class BetterPlanTest extends FeatureTestCase
             $tell(EventKind::PreflightDone);
             $tell(EventKind::LoadStarted);
             for ($stitch = 1; $stitch <= 2498; $stitch++) {
-                $tell(EventKind::ThreadBroke, min(1000, $stitch));
+                $tell(EventKind::Stopped, min(1000, $stitch));
                 $tell(EventKind::Resumed, min(1000, $stitch));
             }
             $tell(EventKind::Sewn, 1200);

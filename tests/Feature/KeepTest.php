@@ -86,12 +86,8 @@ final class KeepTest extends FeatureTestCase
         for ($day = 0; $day < 550; $day++) {
             $made[] = $now->subDays($day);
         }
-        $kept = array_values(
-            array_filter(
-                $made,
-                static fn(CarbonImmutable $one): bool => ! in_array($one, Ages::toGo($made, $now), false),
-            ),
-        );
+        $go = Ages::toGo($made, $now);
+        $kept = array_values(array_filter($made, static fn(CarbonImmutable $one): bool => ! in_array($one, $go, false)));
         $days = array_map(static fn(CarbonImmutable $one): int => (int) $one->diffInDays($now), $kept);
         // All of a fortnight; the 15th of June, a Monday, alone of its week; then Sundays, the last nights of their weeks,
         // up to eight weeks; then the last of each month.
