@@ -12,6 +12,8 @@ import { since, timer } from './timer.js';
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
 htmx.config.defaultSwapStyle = 'outerHTML';
+// What is drawn anew can be used at once: nothing here fades in.
+htmx.config.defaultSettleDelay = 0;
 // A refusal comes with a page that says why: show it like any other answer.
 htmx.config.responseHandling = [
     { code: '204', swap: false },
