@@ -37,7 +37,7 @@ final class DaySums
                         (string) $row->number,
                         (int) $row->stitches,
                         (int) $row->done,
-                        json_decode($row->spoiled, true, 8, JSON_THROW_ON_ERROR),
+                        $row->spoiled === '[]' ? [] : json_decode($row->spoiled, true, 8, JSON_THROW_ON_ERROR),
                         (float) $row->planned_s,
                         (float) $row->real_s,
                     ),

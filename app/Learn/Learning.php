@@ -16,6 +16,7 @@ use Hakama\Books\Learned;
 use Hakama\Garment\Fabric;
 use Hakama\Machine\Copies;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What the log says of the times that are reckoned: offered, taken or left, never silent, and taken back. */
@@ -48,6 +49,7 @@ final readonly class Learning
                 static fn($join) => $join->on('s.batch_id', '=', 'e.batch_id')->on('s.load', '=', 'e.load'),
             )
             ->where('e.kind', 'sewn')
+            ->where('e.recorded_at', '>=', CarbonImmutable::now()->subDays(self::DAYS))
             ->where('e.planned_s', '>', 0)
             ->where('e.clock_s', '>', 0)
             ->where(static fn($of) => $of->whereNull('f.since')->orWhereColumn('e.recorded_at', '>', 'f.since'))
@@ -95,40 +97,51 @@ final readonly class Learning
     /**
      * What open batches would change by, minutes of sewing.
      *
-     * @return array{int, float} batches, and minutes more or less
+     * @param list<Offer> $offers
+     *
+     * @return list<array{int, float}> for each of them batches, and minutes more or less
      */
-    public static function brings(Offer $offer): array
+    public static function brings(array $offers): array
     {
-        $open = Setup::query()
-            ->whereHas(
-                'decoration.line',
-                static fn(Builder $line): Builder => $line->where('fabric', $offer->fabric->value),
-            )
-            ->whereHas(
-                'decoration.batch',
-                static fn(Builder $batch): Builder => $batch->where('machine_id', $offer->machine->id),
-            )
+        $open = array_filter($offers, static fn(Offer $offer): bool => $offer->isOffered()) === [] ? [] : self::open();
+
+        return array_map(static function (Offer $offer) use ($open): array {
+            $minutes = 0.0;
+            $batches = 0;
+            foreach ($offer->isOffered() ? $open : [] as $setup) {
+                $decoration = $setup->decoration;
+                if (
+                    $decoration->line->fabric === $offer->fabric
+                    && $decoration->batch?->machine_id === $offer->machine->id
+                ) {
+                    $batches++;
+                    $waiting = (int) $decoration->getAttribute('waiting');
+                    $loads = Copies::frames($waiting, $offer->machine->heads * ($decoration->artwork->copies ?? 1));
+                    $sewS = $setup->sew_s[$offer->machine->id] ?? 0;
+                    $minutes += ($loads * $sewS * ($offer->offered() / $offer->inForce - 1)) / 60;
+                }
+            }
+
+            return [$batches, $minutes];
+        }, $offers);
+    }
+
+    /** @return Collection<int, Setup> of what has pieces that wait */
+    private static function open(): Collection
+    {
+        $waiting = DB::table('pieces')->where('state', 'waiting')->distinct()->pluck('decoration_id');
+
+        return Setup::query()
+            ->whereIn('decoration_id', $waiting)
             ->with([
                 'decoration.artwork',
+                'decoration.batch',
+                'decoration.line',
                 'decoration' => static fn($of) => $of->withCount([
                     'pieces as waiting' => static fn(Builder $pieces): Builder => $pieces->where('state', 'waiting'),
                 ]),
             ])
             ->get();
-        $minutes = 0.0;
-        $batches = 0;
-        foreach ($open as $setup) {
-            $waiting = (int) $setup->decoration->getAttribute('waiting');
-            if ($waiting > 0) {
-                $batches++;
-                $loads = Copies::frames($waiting, $offer->machine->heads * ($setup->decoration->artwork->copies ?? 1));
-                $minutes +=
-                    ($loads * ($setup->sew_s[$offer->machine->id] ?? 0) * ($offer->offered() / $offer->inForce - 1)) /
-                    60;
-            }
-        }
-
-        return [$batches, $minutes];
     }
 
     public function take(Machine $machine, Fabric $fabric, float $factor, string $who): void

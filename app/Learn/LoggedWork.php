@@ -20,12 +20,23 @@ final class LoggedWork
     /** A stand between two batches of so many seconds is a changeover; a longer one was something else too. */
     private const DRIVER_S = [180, 7200];
 
+    /** @var list<array{who: string, garment: string, caps: bool, reckonedS: float, tookS: float}>|null */
+    private ?array $hoopings = null;
+    /** @var list<array{fabric: string, spoiled: int, pieces: int}>|null */
+    private ?array $spoiled = null;
+
     /**
      * One hooped after another touch of the same person at the same batch: what lies between is hooping. Newest first.
      *
      * @return list<array{who: string, garment: string, caps: bool, reckonedS: float, tookS: float}>
      */
     public function hoopings(): array
+    {
+        return $this->hoopings ??= self::readHoopings();
+    }
+
+    /** @return list<array{who: string, garment: string, caps: bool, reckonedS: float, tookS: float}> */
+    private static function readHoopings(): array
     {
         $touches = DB::table('floor_events')
             ->where('who', '!=', '')
@@ -106,6 +117,12 @@ final class LoggedWork
 
     /** @return list<array{fabric: string, spoiled: int, pieces: int}> by cloth */
     public function spoiled(): array
+    {
+        return $this->spoiled ??= self::readSpoiled();
+    }
+
+    /** @return list<array{fabric: string, spoiled: int, pieces: int}> */
+    private static function readSpoiled(): array
     {
         $spoiled = [EventKind::PieceSpoiled->value, EventKind::PieceRejected->value];
 

@@ -9,6 +9,7 @@ use App\Calendar\CalendarBook;
 use App\Database\AsksOnce;
 use App\Database\TriesOnce;
 use App\Keep\CarefulFiles;
+use App\Learn\LoggedWork;
 use App\Money\ShopRates;
 use App\Orders\StationCounts;
 use App\Plan\PlanBoard;
@@ -46,6 +47,7 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(StockBook::class);
         $this->app->scoped(Bolts::class);
         $this->app->scoped(ShopRates::class);
+        $this->app->scoped(LoggedWork::class);
     }
 
     public function boot(): void

@@ -63,11 +63,10 @@ enum Period: string
      */
     public function sums(array $entries): array
     {
-        $of = [];
+        $of = $first = [];
         foreach ($entries as $entry) {
-            $day = DateTimeImmutable::createFromFormat('!Y-m-d', $entry->day);
-            assert($day !== false);
-            $of[$this->first($day)->format('Y-m-d')][] = $entry;
+            $first[$entry->day] ??= $this->first(new DateTimeImmutable($entry->day))->format('Y-m-d');
+            $of[$first[$entry->day]][] = $entry;
         }
         krsort($of);
 

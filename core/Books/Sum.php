@@ -11,22 +11,19 @@ final class Sum
     public static function of(string $day, string $machine, string $order, array $entries): Entry
     {
         $spoiled = [];
+        $stitches = $done = 0;
+        $plannedS = $realS = 0.0;
         foreach ($entries as $entry) {
+            $stitches += $entry->stitches;
+            $done += $entry->done;
+            $plannedS += $entry->plannedS;
+            $realS += $entry->realS;
             foreach ($entry->spoiled as $cause => $pieces) {
                 $spoiled[$cause] = ($spoiled[$cause] ?? 0) + $pieces;
             }
         }
         arsort($spoiled);
 
-        return new Entry(
-            $day,
-            $machine,
-            $order,
-            array_sum(array_map(static fn(Entry $e): int => $e->stitches, $entries)),
-            array_sum(array_map(static fn(Entry $e): int => $e->done, $entries)),
-            $spoiled,
-            array_sum(array_map(static fn(Entry $e): float => $e->plannedS, $entries)),
-            array_sum(array_map(static fn(Entry $e): float => $e->realS, $entries)),
-        );
+        return new Entry($day, $machine, $order, $stitches, $done, $spoiled, $plannedS, $realS);
     }
 }

@@ -12,7 +12,7 @@ return new class () extends Migration {
         if (! Schema::hasIndex('floor_events', 'floor_events_kind')) {
             // What a machine began, where thread broke, what was spoiled: few among the many loads of months.
             Schema::table('floor_events', static function (Blueprint $table): void {
-                $table->index(['kind', 'machine_id', 'recorded_at'], 'floor_events_kind');
+                $table->index(['kind', 'recorded_at', 'machine_id'], 'floor_events_kind');
             });
         }
     }

@@ -31,12 +31,14 @@ final class BooksController
         $period = $request->period();
         $used = $hours->between($from, $to);
 
+        $rows = count($entries) <= self::MOST_ROWS ? $entries : [];
+
         return view('books.show', [
             'from' => $from,
             'to' => $to,
             'period' => $period,
             'entries' => $entries,
-            'rows' => count($entries) <= self::MOST_ROWS ? $entries : [],
+            'rows' => $rows,
             'sums' => $period->sums($entries),
             'today' => Period::Day->sums($entries)[CarbonImmutable::today()->toDateString()] ?? null,
             'byMachine' => collect($entries)
@@ -47,7 +49,7 @@ final class BooksController
             'total' => Sum::of('', '', '', $entries),
             'customers' => DB::table('orders as o')
                 ->join('customers as c', 'c.id', '=', 'o.customer_id')
-                ->whereIn('o.number', array_unique(array_map(static fn(Entry $e): string => $e->order, $entries)))
+                ->whereIn('o.number', array_unique(array_map(static fn(Entry $e): string => $e->order, $rows)))
                 ->pluck('c.name', 'o.number'),
         ]);
     }

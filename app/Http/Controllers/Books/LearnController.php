@@ -31,10 +31,7 @@ final class LearnController
             'rules' => $rules->offers(),
             'cloths' => $spoilage->byCloth(),
             'offers' => $offers,
-            'brings' => array_map(
-                static fn(Offer $offer): array => $offer->isOffered() ? Learning::brings($offer) : [0, 0.0],
-                $offers,
-            ),
+            'brings' => Learning::brings($offers),
         ]);
     }
 
