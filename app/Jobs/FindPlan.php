@@ -8,9 +8,11 @@ use App\Models\Proposal;
 use App\Plan\PlanBoard;
 use App\Plan\WhatIfForm;
 use Carbon\CarbonImmutable;
+use Hakama\Plan\HandsEased;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
+use Hakama\Plan\Workload;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
@@ -69,6 +71,7 @@ final class FindPlan implements ShouldQueue
             $this->keep($proposal, self::found($search, $kept));
         }
         $this->keep($proposal, [
+            ...self::eased($search, $proposal->seed),
             'state' => 'ready',
             'bound' => $search->bound(),
             'found_at' => CarbonImmutable::now(),
@@ -102,12 +105,24 @@ final class FindPlan implements ShouldQueue
     /** @return array<string, mixed> */
     private static function found(Search $search, int $before): array
     {
-        $best = $search->best();
-        $totals = Timetable::of($search->workload, $best)->totals;
+        return [...self::plan($search->workload, $search->best()), 'done' => $before + $search->done()];
+    }
+
+    /** @return array<string, mixed> where the house asks a price for hands that are not in; none where it does not */
+    private static function eased(Search $search, int $seed): array
+    {
+        return $search->workload->weights->beyond > 0.0
+            ? self::plan($search->workload, HandsEased::of($search->workload, $search->best(), $seed))
+            : [];
+    }
+
+    /** @return array<string, mixed> */
+    private static function plan(Workload $workload, Sequence $sequence): array
+    {
+        $totals = Timetable::of($workload, $sequence)->totals;
 
         return [
-            'sequence' => $best->batches,
-            'done' => $before + $search->done(),
+            'sequence' => $sequence->batches,
             'cost' => $totals->cost,
             'late_min' => $totals->weightedLateMin,
             'changeover_min' => $totals->changeoverMin,

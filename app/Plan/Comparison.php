@@ -146,7 +146,7 @@ final readonly class Comparison
     {
         $moved = [];
         foreach ($this->rows as [$batch, , $after]) {
-            $on = $this->then->workload->prepared[$batch->code] ?? null;
+            $on = $this->then->workload->people->prepared[$batch->code] ?? null;
             if ($on !== null && $after !== null && $after->machine !== $on) {
                 $moved[] = [$batch, $on, $after->machine];
             }
@@ -158,7 +158,7 @@ final readonly class Comparison
     /** Seconds of hands that a plan wants while all who are in have theirs full. */
     public function beyondS(Timetable $of): int
     {
-        return Handwork::of($of)->beyond($this->people, $of->workload->now, PHP_INT_MAX);
+        return Handwork::of($of->placed, $of->workload)->beyond($this->people, $of->workload->now, PHP_INT_MAX);
     }
 
     public function moves(): int

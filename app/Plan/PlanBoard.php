@@ -19,6 +19,7 @@ use Hakama\Plan\Batch;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
+use Hakama\Plan\People;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Takeover;
@@ -269,6 +270,7 @@ final class PlanBoard
             hands: $this->calendar->work()->hands(),
             weights: Weights::of($rules),
             needs: new ThreadNeeds($needs),
+            people: new People($this->calendar->work()->people()),
         );
     }
 }

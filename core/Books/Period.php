@@ -56,6 +56,14 @@ enum Period: string
         };
     }
 
+    private function firstOf(string $day): string
+    {
+        $date = DateTimeImmutable::createFromFormat('!Y-m-d', $day);
+        assert($date !== false);
+
+        return $this->first($date)->format('Y-m-d');
+    }
+
     /**
      * @param list<Entry> $entries
      *
@@ -65,7 +73,7 @@ enum Period: string
     {
         $of = $first = [];
         foreach ($entries as $entry) {
-            $first[$entry->day] ??= $this->first(new DateTimeImmutable($entry->day))->format('Y-m-d');
+            $first[$entry->day] ??= $this->firstOf($entry->day);
             $of[$first[$entry->day]][] = $entry;
         }
         krsort($of);

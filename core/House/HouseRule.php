@@ -123,6 +123,7 @@ enum HouseRule: string
     case ChangeoverCost = 'changeover_cost';
     case FlowCost = 'flow_cost';
     case MovedCost = 'moved_cost';
+    case BeyondCost = 'hands_beyond_cost';
     case PreparedAhead = 'prepared_ahead_h';
     case LeadDays = 'lead_days';
     case SewSpread = 'spread_sewing_percent';

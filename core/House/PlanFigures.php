@@ -128,6 +128,10 @@ final class PlanFigures
             'Cost of moving what is prepared', 30, 0, 100000, 'a batch',
             'What a better plan pays for each batch that it takes to another machine although people have begun to prepare it.',
         ],
+        HouseRule::BeyondCost->value => [
+            'Cost of hands that are not in', 0, 0, 1000, 'per min',
+            'What a plan pays for each minute of hooping or setting up that is wanted while all who are in are busy. 0: not at all.',
+        ],
         HouseRule::PreparedAhead->value => [
             'Prepared ahead', 2, 0, 72, 'h',
             'Cloth is cut, cones are out and cards are printed for what starts within this time.',

@@ -18,13 +18,14 @@ final readonly class Handwork
      */
     private function __construct(public array $steps) {}
 
-    public static function of(Timetable $timetable): self
+    /** @param list<Placed> $planned */
+    public static function of(array $planned, Workload $workload): self
     {
         $wanted = [];
-        foreach ($timetable->placed as $placed) {
+        foreach ($planned as $placed) {
             $batch = $placed->batch;
             [$heads, $sewS, $left] = [
-                $timetable->workload->lanes[$placed->machine]->heads,
+                $workload->lanes[$placed->machine]->heads,
                 $batch->sewing->sewS[$placed->machine],
                 $batch->pieces,
             ];

@@ -93,10 +93,10 @@ final class Search
         return new self($workload, $inForce, $seed, $iterations);
     }
 
-    /** No plan is cheaper than the best: there is nothing left to look for. */
+    /** No plan is cheaper than the best: there is nothing left to look for. Hands that are not in are not looked at here. */
     public function isProven(): bool
     {
-        return $this->isProven;
+        return $this->isProven && $this->workload->weights->beyond <= 0.0;
     }
 
     /** Looks so many iterations longer. */
@@ -228,9 +228,12 @@ final class Search
     /** What no plan can cost less than: what the best one costs, where that is proven. */
     public function bound(): float
     {
-        return $this->isProven
-            ? Timetable::of($this->workload, $this->best())->totals->cost
-            : Bound::of($this->workload)->cost;
+        if (! $this->isProven) {
+            return Bound::of($this->workload)->cost;
+        }
+        $totals = Timetable::of($this->workload, $this->best())->totals;
+
+        return $totals->cost - $totals->parts()['beyond'];
     }
 
     public function best(): Sequence

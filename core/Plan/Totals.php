@@ -18,10 +18,11 @@ final readonly class Totals
         public float $flowMin,
         public float $movedCost,
         public int $walks,
+        public float $beyondMin,
         private Weights $weights,
     ) {}
 
-    /** @return array{late: float, changeover: float, flow: float, moved: float, walks: float} what the cost is the sum of */
+    /** @return array{late: float, changeover: float, flow: float, moved: float, walks: float, beyond: float} what the cost is the sum of */
     public function parts(): array
     {
         return [
@@ -30,6 +31,7 @@ final readonly class Totals
             'flow' => $this->weights->flow * $this->flowMin,
             'moved' => $this->movedCost,
             'walks' => $this->weights->walk * $this->walks,
+            'beyond' => $this->weights->beyond * $this->beyondMin,
         ];
     }
 
@@ -51,12 +53,15 @@ final readonly class Totals
             $frames += $one->changes->frame ? 1 : 0;
         }
 
+        $beyond = self::beyondMin($placed, $workload);
+
         return new self(
             $weights->late * $late +
                 $weights->changeover * $changeover +
                 $weights->flow * $flow +
                 $moved +
-                $weights->walk * $walks,
+                $weights->walk * $walks +
+                $weights->beyond * $beyond,
             $late,
             $lateBatches,
             $changeover,
@@ -66,7 +71,20 @@ final readonly class Totals
             $flow,
             $moved,
             $walks,
+            $beyond,
             $weights,
         );
+    }
+
+    /**
+     * Minutes of hands that are wanted while all who are in have theirs full; 0 where the house asks no price for them.
+     *
+     * @param list<Placed> $placed
+     */
+    private static function beyondMin(array $placed, Workload $workload): float
+    {
+        return $workload->weights->beyond <= 0.0 || $workload->people->in === null
+            ? 0.0
+            : Handwork::of($placed, $workload)->beyond($workload->people->in, $workload->now, PHP_INT_MAX) / 60;
     }
 }

@@ -22,6 +22,7 @@ final readonly class Weights
      * @param float $dayMin  done on another day than it was promised for, the same
      * @param float $eventMin late for an event, the same
      * @param float $walk    what a walk to the shelf costs, for each changeover that wants other cones
+     * @param float $beyond  a minute of hands that are wanted while all who are in have theirs full
      */
     public function __construct(
         public float $late,
@@ -32,6 +33,7 @@ final readonly class Weights
         public float $dayMin = 0.0,
         public float $eventMin = 0.0,
         public float $walk = 0.0,
+        public float $beyond = 0.0,
     ) {}
 
     public static function of(HouseRules $house): self
@@ -45,6 +47,7 @@ final readonly class Weights
             $house->value(HouseRule::LateDay),
             $house->value(HouseRule::LateEvent),
             $house->value(HouseRule::WalkTime) * $house->value(HouseRule::ChangeoverCost),
+            $house->value(HouseRule::BeyondCost),
         );
     }
 

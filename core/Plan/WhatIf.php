@@ -42,7 +42,7 @@ final readonly class WhatIf
             $workload->hands->more($this->hands, $this->from, $this->to),
             $workload->weights,
             $workload->needs,
-            $workload->prepared,
+            $workload->people->more($this->hands <=> 0, $this->from, $this->to),
         );
     }
 

@@ -28,7 +28,6 @@ final readonly class Workload
      * @param list<Lane>       $lanes   their order settles ties
      * @param list<FrameStock> $frames
      * @param list<Batch>      $batches in order of arrival
-     * @param array<array-key, string> $prepared batch => the machine for which people have prepared it
      */
     public function __construct(
         public int $now,
@@ -39,7 +38,7 @@ final readonly class Workload
         public Hands $hands,
         public Weights $weights,
         public ThreadNeeds $needs = new ThreadNeeds(),
-        public array $prepared = [],
+        public People $people = new People(),
     ) {
         /** @var \ArrayObject<string, string|null> $none */
         $none = new \ArrayObject();
@@ -76,7 +75,7 @@ final readonly class Workload
             $this->hands,
             $this->weights,
             $this->needs,
-            $this->prepared,
+            $this->people,
         );
     }
 
@@ -96,14 +95,14 @@ final readonly class Workload
             $this->hands,
             $this->weights,
             $this->needs,
-            $prepared,
+            $this->people->having($prepared),
         );
     }
 
     /** What it costs that a batch runs on a machine for which it was not prepared. */
     public function movedCost(string $batch, string $machine): float
     {
-        return ($this->prepared[$batch] ?? $machine) === $machine ? 0.0 : $this->weights->moved;
+        return ($this->people->prepared[$batch] ?? $machine) === $machine ? 0.0 : $this->weights->moved;
     }
 
     /** What it takes a machine to change drivers: its own time where it has one, else the house's. */

@@ -17,6 +17,7 @@ use App\Plan\PlanBoard;
 use App\Plan\ShopOdds;
 use App\Plan\WhatIfForm;
 use App\Shop\Figure;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Database\Factories\OrderFactory;
 use Hakama\Calendar\Hands;
@@ -24,6 +25,7 @@ use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\PieceState;
+use Hakama\House\HouseRule;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
@@ -245,6 +247,36 @@ final class BetterPlanTest extends FeatureTestCase
         $proposal->refresh();
         self::assertSame(['ready', 3000], [$proposal->state, $proposal->done]);
         self::assertLessThanOrEqual($found->cost() + 1e-6, $proposal->cost);
+    }
+
+    #[Test]
+    public function hands_that_are_not_in_are_priced_where_the_house_wants_it_and_the_proposal_says_how_much(): void
+    {
+        Queue::fake();
+        // One person, so that two machines want what one can give.
+        app(House::class)->change([
+            HouseRule::BeyondCost->value => 4.0,
+            HouseRule::People->value => 1.0,
+        ]);
+        app()->forgetScopedInstances();
+        $workload = self::board()->prepared();
+        $before = Timetable::of($workload, self::board()->sequence())->totals;
+        self::assertGreaterThan(0.0, $before->beyondMin);
+        self::assertEqualsWithDelta(4 * $before->beyondMin, $before->parts()['beyond'], 1e-9);
+        $this->post('/plan/proposals', ['iterations' => 1000])->assertRedirect();
+        $proposal = Proposal::query()->latest('id')->firstOrFail();
+        (new FindPlan($proposal->id))->handle(self::board());
+        $proposal->refresh();
+        $totals = Timetable::of($workload, new Sequence($proposal->sequence ?? []))->totals;
+        self::assertSame(['ready', false], [$proposal->state, $proposal->isProven()]);
+        self::assertEqualsWithDelta($totals->cost, (float) $proposal->cost, 0.01);
+        // Nothing that the search without them found is cheaper, with the same price for hands.
+        $search = Search::of($workload, $proposal->seed, 1000, self::board()->sequence())->run(1000);
+        self::assertLessThanOrEqual(Timetable::of($workload, $search->best())->totals->cost + 0.01, $totals->cost);
+        $this->get("/plan/proposals/{$proposal->id}")->assertOk()->assertSee('Hands that are not in');
+        app(House::class)->change([HouseRule::BeyondCost->value => 0.0]);
+        app()->forgetScopedInstances();
+        $this->get("/plan/proposals/{$proposal->id}")->assertOk()->assertDontSee('Hands that are not in');
     }
 
     #[Test]

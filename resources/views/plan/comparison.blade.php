@@ -58,7 +58,8 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach (['late' => 'Lateness', 'changeover' => 'Changeovers', 'flow' => 'Waiting', 'moved' => 'Prepared in vain', 'walks' => 'Walks to the shelf'] as $part => $name)
+                @foreach (['late' => 'Lateness', 'changeover' => 'Changeovers', 'flow' => 'Waiting', 'moved' => 'Prepared in vain', 'walks' => 'Walks to the shelf', 'beyond' => 'Hands that are not in'] as $part => $name)
+                    @continue($part === 'beyond' && $comparison->now->workload->weights->beyond <= 0.0)
                     <tr>
                         <td>{{ $name }}</td>
                         <td class="num">{{ App\Shop\Figure::words($comparison->now->totals->parts()[$part], 1) }}</td>

@@ -142,6 +142,6 @@ final class HandworkTest extends TestCase
             $sequence = $sequence->appended((string) array_key_first($batch->sewing->sewS), $batch->id);
         }
 
-        return Handwork::of(Timetable::of($workload, $sequence));
+        return Handwork::of(Timetable::of($workload, $sequence)->placed, $workload);
     }
 }
