@@ -10,6 +10,7 @@ final readonly class NeedleType
     /** What the shop keeps; thinner for fine thread, thicker for canvas and many layers. */
     public const SIZES = ['65/9', '75/11', '80/12', '90/14'];
     public const POINTS = ['sharp', 'ballpoint'];
+    public const KEPT = ['size' => self::SIZES, 'point' => self::POINTS];
 
     /** Thread of this weight and lighter is fine. */
     private const FINE_WEIGHT = 60;

@@ -21,6 +21,12 @@ enum WorkStage: string
         return in_array($this, [self::Driver, self::Prepare, self::Hoop, self::Mount, self::Preflight], true);
     }
 
+    /** @return list<self> what a hand does with the piece before it is sewn, driver and list of checks apart */
+    public static function beforeTheFirstLoad(): array
+    {
+        return [self::Prepare, self::Hoop, self::Mount];
+    }
+
     public function label(): string
     {
         return $this === self::Driver ? 'Change the driver' : ucfirst($this->value);

@@ -148,7 +148,8 @@
         <x-because about="How they are worked out">From the last four months: hooping is what lies between two
             touches of the
             same person at the same batch; breaks and spoilage are counted against stitches and pieces, with some that went
-            as reckoned put to them; where more breaks than chance would have it, it says so; bobbin thread by least squares over what each bobbin had sewn when it ran out. What is
+            as reckoned put to them; where more breaks than chance would have it, it says so; bobbin
+            thread by least squares over what each bobbin had sewn when it ran out. What is
             taken becomes the house rule, and is taken back like any change of it.</x-because>
     @endif
     @if ($cloths !== [])

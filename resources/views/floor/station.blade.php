@@ -219,7 +219,7 @@
                             @else
                                 <legend class="font-head font-semibold">Before the first load</legend>
                             @endif
-                            @foreach ([Hakama\Setup\Notes\WorkStage::Prepare, Hakama\Setup\Notes\WorkStage::Hoop, Hakama\Setup\Notes\WorkStage::Mount] as $stage)
+                            @foreach (Hakama\Setup\Notes\WorkStage::beforeTheFirstLoad() as $stage)
                                 @if (isset($keys[$stage->value]))
                                     <label class="check items-start py-2"><input type="checkbox" name="checked[]"
                                             value="{{ $stage->value }}" @checked(in_array($stage->value,

@@ -185,7 +185,7 @@
                                     @csrf
                                     <input type="hidden" name="id" value="{{ Str::uuid() }}">
                                     <input type="hidden" name="numbers[]" value="{{ $needle->number }}">
-                                    @foreach (['size' => Hakama\Machine\NeedleType::SIZES, 'point' => Hakama\Machine\NeedleType::POINTS] as $part => $kept)
+                                    @foreach (Hakama\Machine\NeedleType::KEPT as $part => $kept)
                                         <label for="{{ $part }}-{{ $needle->number }}" class="sr-only">
                                             {{ ucfirst($part) }} of needle {{ $needle->number }}
                                         </label>

@@ -74,7 +74,9 @@
     @endif
     @if (count($likely->without) > 1)
         @foreach (collect($likely->without)->unique(0) as [$what, $cents])
-            <p @class(['mt-3' => $loop->first])>With {{ $what }} {{ $what === 'one place' ? 'less on each' : 'in one place less' }}: {{ $m($cents) }} {{ $currency }}, {{ $m($likely->price - $cents) }} less.</p>
+            @php $lessWords = $what === 'one place' ? 'less on each' : 'in one place less'; @endphp
+            <p @class(['mt-3' => $loop->first])>With {{ $what }} {{ $lessWords }}: {{ $m($cents) }} {{ $currency }},
+                {{ $m($likely->price - $cents) }} less.</p>
         @endforeach
     @endif
     <form method="post" action="{{ route('orders.quotes.keep') }}" class="mt-5 flex items-end gap-3">@csrf

@@ -1,11 +1,17 @@
 @php
     $o = static fn(string $field, mixed $default = '') => old("lines.{$i}.{$field}", $default);
     $word = static fn(string $value) => str_replace('_', ' ', $value);
+    $chosen = [
+        ['garment', 'Garment', Hakama\Garment\Garment::cases(), 'polo'],
+        ['fabric', 'Fabric', Hakama\Garment\Fabric::cases(), 'pique'],
+        ['structure', 'Cap front', Hakama\Garment\Structure::cases(), 'none'],
+        ['profile', 'Cap height', Hakama\Garment\Profile::cases(), 'none'],
+    ];
 @endphp
 <fieldset class="line sheet mt-5 p-4">
     <legend class="px-2 font-head font-semibold">Line</legend>
     <div class="grid grid-cols-2 gap-3 md:grid-cols-7">
-        @foreach ([['garment', 'Garment', Hakama\Garment\Garment::cases(), 'polo'], ['fabric', 'Fabric', Hakama\Garment\Fabric::cases(), 'pique'], ['structure', 'Cap front', Hakama\Garment\Structure::cases(), 'none'], ['profile', 'Cap height', Hakama\Garment\Profile::cases(), 'none']] as [$field, $label, $cases, $default])
+        @foreach ($chosen as [$field, $label, $cases, $default])
             <div @class(['only-cap' => in_array($field, ['structure', 'profile'], true)])>
                 <label for="l{{ $i }}-{{ $field }}">{{ $label }}</label>
                 <select id="l{{ $i }}-{{ $field }}"

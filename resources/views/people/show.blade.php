@@ -1,7 +1,9 @@
 <x-layout station="shop" title="People">
     <x-slot:say>
         @if ($liesOpen)
-            <span class="now">{{ $shop->is_demo ? 'This is the demo: whoever sits at this computer is its owner.' : 'Nobody owns this shop yet: whoever sits at this computer does.' }}</span>
+            <span class="now">{{ $shop->is_demo
+                ? 'This is the demo: whoever sits at this computer is its owner.'
+                : 'Nobody owns this shop yet: whoever sits at this computer does.' }}</span>
             Give an owner a password, and everybody has to say who they are.
         @else
             Who is of the shop, and what each may do. Every confirmation, change and override carries the name.

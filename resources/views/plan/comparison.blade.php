@@ -38,7 +38,14 @@
             </tr>
         </thead>
         <tbody>
-            @foreach ([$row('In order of arrival', $comparison->booked, $comparison->oddsBooked), $row($inForce, $comparison->now, $comparison->oddsNow), $row('Proposed', $comparison->then, $comparison->oddsThen)] as $cells)
+            @php
+                $rows = [
+                    $row('In order of arrival', $comparison->booked, $comparison->oddsBooked),
+                    $row($inForce, $comparison->now, $comparison->oddsNow),
+                    $row('Proposed', $comparison->then, $comparison->oddsThen),
+                ];
+            @endphp
+            @foreach ($rows as $cells)
                 <tr @class(['font-semibold' => $loop->last])>
                     @foreach ($cells as $i => $cell)
                         <td @class(['num' => $i > 0, 'whitespace-nowrap' => $i === 0])>{{ $cell }}</td>
@@ -58,7 +65,17 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach (['late' => 'Lateness', 'changeover' => 'Changeovers', 'flow' => 'Waiting', 'moved' => 'Prepared in vain', 'walks' => 'Walks to the shelf', 'beyond' => 'Hands that are not in'] as $part => $name)
+                @php
+                    $parts = [
+                        'late' => 'Lateness',
+                        'changeover' => 'Changeovers',
+                        'flow' => 'Waiting',
+                        'moved' => 'Prepared in vain',
+                        'walks' => 'Walks to the shelf',
+                        'beyond' => 'Hands that are not in',
+                    ];
+                @endphp
+                @foreach ($parts as $part => $name)
                     @continue($part === 'beyond' && $comparison->now->workload->weights->beyond <= 0.0)
                     <tr>
                         <td>{{ $name }}</td>

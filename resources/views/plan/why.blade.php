@@ -74,7 +74,9 @@
             </dl>
             @if ($trial)
                 <h2 class="mt-5 mb-1">On scrap first</h2>
-                <p>{{ $trial->isPractice ? "Nobody here has sewn {$fabric}, or it did not come out: {$trial->pieces} on scrap" : "This version of the artwork was not sewn out on {$fabric}: one on scrap" }},
+                <p>{{ $trial->isPractice
+                    ? "Nobody here has sewn {$fabric}, or it did not come out: {$trial->pieces} on scrap"
+                    : "This version of the artwork was not sewn out on {$fabric}: one on scrap" }},
                     about {{ $trial->minutes }} min at {{ $placed->machine }}.</p>
                 @if ($triedAt)
                     <p class="mt-1">Planned at {{ $triedAt->machine_code }},

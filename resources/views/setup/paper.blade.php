@@ -48,7 +48,27 @@
             </div>
             <div>
                 <dl class="facts">
-                    @foreach (array_filter([ 'Frame' => $fit === null ? null : $fit->frame->id . ($sheet->chosen->frame->holes !== '' ? ", holes {$sheet->chosen->frame->holes}" : '') . ($sheet->chosen->frame->label !== '' ? ", pick {$sheet->chosen->frame->label}" : ''), 'Driver' => $fit?->frame->driver->value, 'Machine' => $sheet->on->onMachine === null ? null : "{$sheet->on->onMachine}; not for another: steps and turn may differ there", 'To it' => $sheet->chosen->shown->loading()->endWords(), 'Set' => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()), 'Backing' => $choice === null ? null : $choice->backing->words() . ($sheet->chosen->cut ? ', ' . $units->size($sheet->chosen->cut->widthMm, $sheet->chosen->cut->heightMm) : ''), 'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'), 'Needle' => $choice?->needle->words(), 'Thread' => $advice->threadWeight . ' weight', 'Speed' => $choice === null ? null : $choice->speedSpm . ' spm', ]) as $label => $value)
+                    @php
+                        $picked = $sheet->chosen->frame;
+                        $cut = $sheet->chosen->cut;
+                        $set = array_filter([
+                            'Frame' => $fit === null ? null : $fit->frame->id
+                                . ($picked->holes !== '' ? ", holes {$picked->holes}" : '')
+                                . ($picked->label !== '' ? ", pick {$picked->label}" : ''),
+                            'Driver' => $fit?->frame->driver->value,
+                            'Machine' => $sheet->on->onMachine === null ? null
+                                : "{$sheet->on->onMachine}; not for another: steps and turn may differ there",
+                            'To it' => $sheet->chosen->shown->loading()->endWords(),
+                            'Set' => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()),
+                            'Backing' => $choice === null ? null : $choice->backing->words()
+                                . ($cut ? ', ' . $units->size($cut->widthMm, $cut->heightMm) : ''),
+                            'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'),
+                            'Needle' => $choice?->needle->words(),
+                            'Thread' => $advice->threadWeight . ' weight',
+                            'Speed' => $choice === null ? null : $choice->speedSpm . ' spm',
+                        ]);
+                    @endphp
+                    @foreach ($set as $label => $value)
                         <dt>{{ $label }}</dt>
                         <dd>{{ $value }}</dd>
                     @endforeach

@@ -20,7 +20,9 @@
             'track' => route('artwork.track', [$artwork, 'v' => $mark . $trimJumps]),
             'colours' => $artwork->colours(),
             'middle' => [$artwork->bounds()->centre()->x, $artwork->bounds()->centre()->y],
-            'frames' => $frames->mapWithKeys(fn ($frame) => [$frame->code => [$frame->window_width_mm, $frame->window_height_mm, $frame->round]])->all(),
+            'frames' => $frames->mapWithKeys(fn ($frame) => [
+                $frame->code => [$frame->window_width_mm, $frame->window_height_mm, $frame->round],
+            ])->all(),
         ]) }}">
         <section aria-label="The picture">
             <canvas id="place-canvas" class="weave block w-full touch-none border border-hair" height="420" tabindex="0"

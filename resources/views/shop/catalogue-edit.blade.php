@@ -4,7 +4,8 @@
 @endphp
 <x-layout station="shop" :title="$name === '' ? 'Add to the catalogue' : 'Change '.$name">
     <x-slot:say>{{ $list === 'garments'
-        ? 'What is left empty is not known: the setup then goes by the measures to start with, which stand in the fields.' : 'What follows from it is worked out anew at the next look.' }}</x-slot:say>
+        ? 'What is left empty is not known: the setup then goes by the measures to start with, which stand in the fields.'
+        : 'What follows from it is worked out anew at the next look.' }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ $name === '' ? 'Add to the ' . $list : str_replace('_', ' ', $name) }}</h1><a class="ml-auto"
             href="{{ route('catalogue.show', $list) }}" data-key="b">Back to the {{ $list }} <kbd>b</kbd></a>

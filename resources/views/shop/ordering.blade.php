@@ -67,19 +67,23 @@
                 counted.</p>
             <x-wrong field="kind" /><x-wrong field="amount" />
             @foreach (App\Stock\StockKind::cases() as $kind)
-                @php [$left, $count] = [$stock->left($kind), $stock->counted($kind)]; @endphp
+                @php
+                    [$left, $count] = [$stock->left($kind), $stock->counted($kind)];
+                    $digits = $kind === App\Stock\StockKind::Film ? 2 : 0;
+                @endphp
                 <form method="post" action="{{ route('ordering.count') }}"
                     class="mb-3 flex flex-wrap items-end gap-3">@csrf
                     <input type="hidden" name="kind" value="{{ $kind->value }}">
                     <p class="w-72"><strong>{{ $kind->label() }}</strong>:
-                        {{ $left === null ? 'never counted' : $figure(max(0, $left), $kind === App\Stock\StockKind::Film ? 2 : 0) }}
+                        {{ $left === null ? 'never counted' : $figure(max(0, $left), $digits) }}
                         {{ $left === null ? '' : $kind->unit() }}
                         @if ($count)
-                            <span class="block text-sm text-soft">{{ $figure($count['amount'], $kind === App\Stock\StockKind::Film ? 2 : 0) }} counted on
+                            <span class="block text-sm text-soft">{{ $figure($count['amount'], $digits) }} counted on
                                 {{ $count['at']->format('j M, H:i') }}{{ $count['who'] === '' ? '' : ", {$count['who']}" }}</span>
                         @endif
                     </p>
-                    <div class="w-28"><label for="amount-{{ $kind->value }}">{{ $kind->label() }} there{{ $kind === App\Stock\StockKind::Film ? ', m²' : '' }}</label><input
+                    <div class="w-28"><label for="amount-{{ $kind->value }}">{{ $kind->label() }}
+                            there{{ $digits > 0 ? ', m²' : '' }}</label><input
                             id="amount-{{ $kind->value }}" name="amount" inputmode="decimal" class="num"></div>
                     <button class="btn">Counted</button>
                 </form>
