@@ -7,9 +7,11 @@ namespace Hakama\Plan;
 /**
  * What no plan of a shop can cost less than, so that a person sees how much there is left to gain.
  *
- * Each batch ends no sooner than alone on the machine that ends it soonest, set up with no change, or as little as it
- * takes to go on with a design that another has; and of all batches the k-th to end ends no sooner than the k shortest
- * shared out evenly among the machines. Every frame, driver and thread that stands nowhere is put on at least once.
+ * Each batch ends no sooner than alone on the machine that ends it soonest, behind what stands there, set up with no
+ * change, or as little as it takes to go on with a design that another has. Of all batches, and of those that want one
+ * kind of frame, the k-th to end ends no sooner than the k shortest shared out evenly in the hours of the machines that
+ * can run at once, nor than the frames hold them. Every frame, driver and thread that stands nowhere is put on at least
+ * once.
  */
 final readonly class Bound
 {
@@ -20,69 +22,44 @@ final readonly class Bound
         public float $flowMin,
     ) {}
 
-    public static function of(Workload $workload): self
+    /** @param Sequence|null $standing what is set up already on its machine, where that is known: nothing goes before it */
+    public static function of(Workload $workload, ?Sequence $standing = null): self
     {
         $families = self::families($workload);
         $traceS = $workload->changeover->traceS;
         $leastS = min($traceS, $workload->changeover->againS);
         $alone = [];
         foreach (array_unique([$traceS, $leastS]) as $seconds) {
-            $alone[$seconds] = new Internal\Pricer(
-                new Workload(
-                    $workload->now,
-                    array_values($workload->lanes),
-                    array_values($workload->frames),
-                    array_values($workload->batches),
-                    new Changeover($seconds, 0, 0),
-                    $workload->hands,
-                    $workload->weights,
-                    $workload->needs,
-                ),
-            );
+            $alone[$seconds] = self::easy($workload, $seconds);
         }
-        [$late, $flow, $changeover, $shortest, $dues, $weights, $stands] = [0.0, 0.0, 0, [], [], [], []];
+        $changeover = 0;
+        $stands = $kinds = [];
         foreach (array_values($workload->batches) as $b => $batch) {
             $family = $families[$batch->id] ?? null;
             $loadsS = $family === null ? $traceS : $leastS;
-            $easy = $alone[$loadsS];
-            $end = $run = PHP_INT_MAX;
-            foreach (array_keys($easy->numbers->machines) as $m) {
-                if (
-                    $easy->numbers->loads[$m][$b] !== null
-                    && $easy->price([$m => [$b]], [$m => 0]) < Internal\Pricer::UNPLACED
-                ) {
-                    $end = min($end, $easy->ends[$m]);
-                    $run = min($run, $easy->numbers->runS($m, $b));
-                }
-            }
-            if ($end === PHP_INT_MAX) {
+            $soonest = self::soonest($alone[$loadsS], $workload, $standing ?? new Sequence([]), $b, $batch);
+            if ($soonest === null) {
                 continue;
             }
+            [$end, $run, $frames] = $soonest;
             $changeoverS = $batch->alreadySetUp ? 0 : $loadsS;
             if ($family !== null) {
                 $stands[$family] = ($stands[$family] ?? false) || $batch->alreadySetUp;
             }
-            $late += $batch->promise->weight * max(0, $end - $batch->promise->dueAt);
-            $flow += $end - $workload->now;
             $changeover += $changeoverS;
-            $shortest[] = $run + $changeoverS;
-            $dues[] = $batch->promise->dueAt;
-            $weights[] = $batch->promise->weight;
+            $kinds[$batch->equipment->frame][] = [$batch, $end, $run + $changeoverS, $frames];
         }
         // Of those that may go on, the first is loaded, unless one stands on its machine already.
         $changeover += ($traceS - $leastS) * count(array_filter($stands, static fn(bool $stands): bool => ! $stands));
-        sort($shortest);
-        sort($dues);
-        [$sharedLate, $sharedFlow, $sum] = [0.0, 0.0, 0];
-        $machines = max(1, min(count($workload->lanes), $workload->hands->most()));
-        foreach ($shortest as $k => $s) {
-            $sum += $s;
-            $sharedFlow += $sum / $machines;
-            // Ends in rising order meet due times in rising order: no other pairing is less late.
-            $sharedLate += max(0.0, $workload->now + $sum / $machines - $dues[$k]);
+        [$late, $flow] = self::lateAndFlow(array_merge(...array_values($kinds), ...[[]]), $workload, null);
+        [$byKindLate, $byKindFlow] = [0.0, 0.0];
+        foreach ($kinds as $some) {
+            [$kindLate, $kindFlow] = self::lateAndFlow($some, $workload, $some[0][0]->equipment->frame);
+            $byKindLate += $kindLate;
+            $byKindFlow += $kindFlow;
         }
-        $late = max($late, ($weights === [] ? 0.0 : min($weights)) * $sharedLate) / 60;
-        $flow = max($flow, $sharedFlow) / 60;
+        $late = max($late, $byKindLate) / 60;
+        $flow = max($flow, $byKindFlow) / 60;
         $changeover = ($changeover + self::neverMounted($workload)) / 60;
 
         return new self(
@@ -93,6 +70,100 @@ final readonly class Bound
             $changeover,
             $flow,
         );
+    }
+
+    /** Prices batches as if nothing had to be changed but a design loaded. */
+    private static function easy(Workload $workload, int $loadS): Internal\Pricer
+    {
+        return new Internal\Pricer(
+            new Workload(
+                $workload->now,
+                array_values($workload->lanes),
+                array_values($workload->frames),
+                array_values($workload->batches),
+                new Changeover($loadS, 0, 0),
+                $workload->hands,
+                $workload->weights,
+                $workload->needs,
+            ),
+        );
+    }
+
+    /** @return array{int, int, int}|null its soonest end, its shortest run, and the fewest frame seconds of a second of it; null where it runs nowhere */
+    private static function soonest(
+        Internal\Pricer $easy,
+        Workload $workload,
+        Sequence $standing,
+        int $b,
+        Batch $batch,
+    ): ?array {
+        $end = $run = $frames = PHP_INT_MAX;
+        foreach ($easy->numbers->machines as $m => $machine) {
+            if ($easy->numbers->loads[$m][$b] === null) {
+                continue;
+            }
+            $front = array_values(
+                array_filter(
+                    $standing->on($machine),
+                    static fn(string $id): bool => $workload->batches[$id]->alreadySetUp,
+                ),
+            );
+            $rank = array_search($batch->id, $front, true);
+            if ($rank === false && $batch->alreadySetUp && $standing->machineOf($batch->id) !== null) {
+                continue;
+            }
+            $before = array_map(
+                static fn(string $id): int => (int) array_search($id, $easy->numbers->batches, true),
+                $rank === false ? $front : array_slice($front, 0, $rank),
+            );
+            if ($easy->price([$m => [...$before, $b]], [$m => 0]) < Internal\Pricer::UNPLACED) {
+                $end = min($end, $easy->ends[$m]);
+                $run = min($run, $easy->numbers->runS($m, $b));
+                $frames = min($frames, $workload->lanes[$machine]->heads * $batch->sewing->framesPerHead);
+            }
+        }
+
+        return $end === PHP_INT_MAX ? null : [$end, $run, $frames];
+    }
+
+    /**
+     * @param list<array{Batch, int, int, int}> $some  its soonest end, what it takes at least, frames it holds at least
+     * @param string|null                       $frame where all of them want it
+     *
+     * @return array{float, float} weighted seconds late, and seconds until they are done, at least
+     */
+    private static function lateAndFlow(array $some, Workload $workload, ?string $frame): array
+    {
+        $alone = $flow = 0.0;
+        foreach ($some as [$batch, $end]) {
+            $alone += $batch->promise->weight * max(0, $end - $batch->promise->dueAt);
+        }
+        [$ends, $takes, $dues, $weights, $holds] = [
+            array_column($some, 1),
+            array_column($some, 2),
+            array_map(static fn(array $one): int => $one[0]->promise->dueAt, $some),
+            array_map(static fn(array $one): float => $one[0]->promise->weight, $some),
+            array_map(static fn(array $one): int => $one[2] * $one[3], $some),
+        ];
+        sort($ends);
+        sort($takes);
+        sort($dues);
+        sort($holds);
+        $lanes = array_values($workload->lanes);
+        $pools = [Internal\Pool::ofMachines($lanes, $workload->now, $workload->hands->most())->ends($takes)];
+        if ($frame !== null) {
+            $count = $workload->frames[$frame]->count;
+            $pools[] = Internal\Pool::ofFrames($lanes, $workload->now, $count)->ends($holds);
+        }
+        $late = 0.0;
+        foreach ($ends as $k => $end) {
+            $end = max($end, ...array_map(static fn(array $pool): float => $pool[$k], $pools));
+            $flow += $end - $workload->now;
+            // Ends in rising order meet due times in rising order: no other pairing is less late.
+            $late += max(0.0, $end - $dues[$k]);
+        }
+
+        return [max($alone, ($weights === [] ? 0.0 : min($weights)) * $late), $flow];
     }
 
     /** @return array<array-key, string> batch => the design and frame it shares with another; only what shares them */

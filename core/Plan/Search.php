@@ -229,7 +229,7 @@ final class Search
     public function bound(): float
     {
         if (! $this->isProven) {
-            return Bound::of($this->workload)->cost;
+            return Bound::of($this->workload, $this->standing)->cost;
         }
         $totals = Timetable::of($this->workload, $this->best())->totals;
 

@@ -7,7 +7,7 @@
 @elseif ($quote !== null)
     @php $likely = $quote->likely; @endphp
     <p class="text-[28px] font-head font-semibold tabular-nums">{{ $m($likely->price) }} {{ $currency }} <span
-            class="text-base font-normal text-soft">{{ $m($likely->perPiece()) }} each</span></p>
+            class="font-sans text-base font-normal text-soft">{{ $m($likely->perPiece()) }} each</span></p>
     @if ($quote->isGuess())
         @php
             $guessed = [];

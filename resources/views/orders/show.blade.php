@@ -40,7 +40,7 @@
     @foreach ($order->lines as $line)
         <section class="mb-6">
             <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span
-                    class="text-base font-normal text-soft">{{ $line->fabricLabel() }}{{
+                    class="font-sans text-base font-normal text-soft">{{ $line->fabricLabel() }}{{
                         $line->profile !== Hakama\Garment\Profile::None
                             ? ", {$line->structure->value}, {$line->profile->value} profile"
                             : '' }}{{ $line->patch_back === null ? '' : ", {$line->patch_back->label()}" }}</span>
