@@ -12,8 +12,7 @@ mkdirSync(`${out}/fonts`, { recursive: true });
 const fonts = {
     'atkinson.woff2':
         'node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
-    'bricolage.woff2':
-        'node_modules/@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-600-normal.woff2',
+    'bricolage.woff2': 'node_modules/@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-600-normal.woff2',
 };
 for (const [name, from] of Object.entries(fonts)) cpSync(from, `${out}/fonts/${name}`);
 
