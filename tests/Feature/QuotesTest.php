@@ -82,6 +82,7 @@ final class QuotesTest extends FeatureTestCase
         $page = fn(array $with) => $this->get('/orders/ask?'.http_build_query([...self::ASKED, ...$with]));
         // By the list 24 of 6 000 stitches are 8.50 each, of 20 000 14.00, and the garments 7.80 and 30 %.
         $page([])->assertSee('447.36');
+        $page(['blank' => '7,80'])->assertSee('447.36');
         $both = $page(['stitches_2' => '20000', 'colours_2' => '2', 'places_2' => '1']);
         $both->assertOk()->assertSee('783.36')->assertSee('With the second design in one place less: 447.36');
         $both->assertSee('With the first design in one place less: 579.36');

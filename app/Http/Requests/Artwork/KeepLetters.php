@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Artwork;
 
+use App\Http\Requests\ReadsAmounts;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** How high the smallest letters in a block are, as somebody measured them on the drawing. */
 final class KeepLetters extends FormRequest
 {
+    use ReadsAmounts;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -34,6 +37,6 @@ final class KeepLetters extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->merge(['letter_mm' => str_replace(',', '.', $this->string('letter_mm')->value()) ?: null]);
+        $this->dotted('letter_mm');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Artwork;
 
+use App\Http\Requests\ReadsAmounts;
 use App\Models\Artwork;
 use App\Shop\Sign;
 use Hakama\Artwork\Variant;
@@ -15,6 +16,8 @@ use Illuminate\Validation\Validator;
 /** Its name, what the version is for and of which artwork it is one, whether there is lettering. */
 final class UpdateArtwork extends FormRequest
 {
+    use ReadsAmounts;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -84,7 +87,7 @@ final class UpdateArtwork extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->merge(['letter_mm' => str_replace(',', '.', $this->string('letter_mm')->value())]);
+        $this->dotted('letter_mm');
     }
 
     /** An artwork is no version of itself. */

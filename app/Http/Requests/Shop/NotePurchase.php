@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Shop;
 
+use App\Http\Requests\ReadsAmounts;
 use Hakama\House\HouseRule;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -11,6 +12,8 @@ use Illuminate\Validation\Rule;
 /** Stock that was bought: what, how much of it, and what was paid for all of it. */
 final class NotePurchase extends FormRequest
 {
+    use ReadsAmounts;
+
     /** What is bought by its length or its area => the unit. */
     public const OF = [
         HouseRule::ThreadKm->value => 'km',
@@ -44,7 +47,6 @@ final class NotePurchase extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $typed = fn(string $field): string => str_replace(',', '.', $this->string($field)->trim()->value());
-        $this->merge(['amount' => $typed('amount'), 'paid' => $typed('paid')]);
+        $this->dotted('amount', 'paid');
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Shop;
 
+use App\Http\Requests\ReadsAmounts;
 use Hakama\Money\MachineHour;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What an hour of a machine follows from. */
 final class WorkOutMachineHour extends FormRequest
 {
+    use ReadsAmounts;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -50,8 +53,6 @@ final class WorkOutMachineHour extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        foreach (array_keys($this->rules()) as $field) {
-            $this->merge([$field => str_replace(',', '.', $this->string($field)->trim()->value())]);
-        }
+        $this->dotted(...array_keys($this->rules()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Thread;
 
+use App\Http\Requests\ReadsAmounts;
 use App\Http\Requests\ReadsChoices;
 use App\Stock\StockKind;
 use Illuminate\Foundation\Http\FormRequest;
@@ -12,6 +13,7 @@ use Illuminate\Validation\Rule;
 /** How much of something lies on the shelf. */
 final class CountStock extends FormRequest
 {
+    use ReadsAmounts;
     use ReadsChoices;
 
     /** @return array<string, mixed> */
@@ -41,6 +43,6 @@ final class CountStock extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->merge(['amount' => str_replace(',', '.', $this->string('amount')->trim()->value())]);
+        $this->dotted('amount');
     }
 }

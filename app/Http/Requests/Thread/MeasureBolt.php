@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Thread;
 
+use App\Http\Requests\ReadsAmounts;
 use App\Models\Cloth;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -11,6 +12,8 @@ use Illuminate\Validation\Rule;
 /** How much cloth is left on a bolt, measured. */
 final class MeasureBolt extends FormRequest
 {
+    use ReadsAmounts;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -43,6 +46,6 @@ final class MeasureBolt extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->merge(['length_mm' => str_replace(',', '.', $this->string('length_mm')->trim()->value())]);
+        $this->dotted('length_mm');
     }
 }
