@@ -61,17 +61,14 @@ final class FindPlan implements ShouldQueue
             'bound' => $search->bound(),
             ...self::found($search, $kept),
         ]);
-        while (
-            ! $search->isProven()
-            && $kept + $search->done() < $proposal->iterations
-            && time() - $begun < self::MOST_SECONDS
-            && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop')
-        ) {
+        $isWanted = static fn(): bool => time() - $begun < self::MOST_SECONDS
+            && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop');
+        while (! $search->isProven() && $kept + $search->done() < $proposal->iterations && $isWanted()) {
             $search->run(min(self::AT_ONCE, $proposal->iterations - $kept - $search->done()));
             $this->keep($proposal, self::found($search, $kept));
         }
         $this->keep($proposal, [
-            ...self::eased($search, $proposal->seed),
+            ...self::eased($search, $proposal->seed, $isWanted),
             'state' => 'ready',
             'bound' => $search->bound(),
             'found_at' => CarbonImmutable::now(),
@@ -108,11 +105,15 @@ final class FindPlan implements ShouldQueue
         return [...self::plan($search->workload, $search->best()), 'done' => $before + $search->done()];
     }
 
-    /** @return array<string, mixed> where the house asks a price for hands that are not in; none where it does not */
-    private static function eased(Search $search, int $seed): array
+    /**
+     * @param callable(): bool $isWanted
+     *
+     * @return array<string, mixed> where the house asks a price for hands that are not in; none where it does not
+     */
+    private static function eased(Search $search, int $seed, callable $isWanted): array
     {
         return $search->workload->weights->beyond > 0.0
-            ? self::plan($search->workload, HandsEased::of($search->workload, $search->best(), $seed))
+            ? self::plan($search->workload, HandsEased::of($search->workload, $search->best(), $seed, $isWanted))
             : [];
     }
 

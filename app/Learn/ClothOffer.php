@@ -16,6 +16,7 @@ final readonly class ClothOffer
     private const LEAST = 20;
 
     /**
+     * @param LearnedRate|null $learned null where nothing of it is logged of late
      * @param float      $house  percent that is reckoned where a cloth has none of its own
      * @param float|null $own    that was taken for this cloth
      * @param float|null $left   that was offered and left
@@ -23,7 +24,7 @@ final readonly class ClothOffer
      */
     public function __construct(
         public Fabric $fabric,
-        public LearnedRate $learned,
+        public ?LearnedRate $learned,
         public float $house,
         public ?float $own,
         public ?float $left,
@@ -38,12 +39,13 @@ final readonly class ClothOffer
     /** Percent that would be in force if it were taken. */
     public function offered(): float
     {
-        return round(100 * $this->learned->rate, 1);
+        return $this->learned === null ? $this->inForce() : round(100 * $this->learned->rate, 1);
     }
 
     public function isOffered(): bool
     {
-        return $this->learned->of >= self::LEAST
+        return $this->learned !== null
+            && $this->learned->of >= self::LEAST
             && $this->isFar($this->inForce())
             && ($this->left === null || $this->isFar($this->left));
     }

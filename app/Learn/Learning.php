@@ -28,7 +28,7 @@ final readonly class Learning
 
     public function __construct(private SetupTimes $times) {}
 
-    /** @return list<Offer> of every machine and cloth of which something is logged */
+    /** @return list<Offer> of every machine and cloth of which something is logged, or was taken */
     public function offers(): array
     {
         $rows = DB::table('floor_events as e')
@@ -61,16 +61,20 @@ final readonly class Learning
         foreach ($rows as $row) {
             $logged[$row->machine_id][$row->fabric][] = [(float) $row->planned_s, (float) $row->clock_s];
         }
-        $machines = Machine::query()->findMany(array_keys($logged))->keyBy('id');
         $kept = LearnedFactor::query()
             ->get()
             ->keyBy(static fn(LearnedFactor $one): string => "{$one->machine_id} {$one->fabric->value}");
+        // What is in force can be taken back, also as long as nothing was sewn by it.
+        foreach ($kept->where('factor', '!=', 1.0) as $one) {
+            $logged[$one->machine_id][$one->fabric->value] ??= [];
+        }
+        $machines = Machine::query()->findMany(array_keys($logged))->keyBy('id');
         $offers = [];
         foreach ($logged as $machineId => $fabrics) {
             foreach ($fabrics as $fabric => $loads) {
                 $learned = Learned::of($loads);
                 $now = $kept["{$machineId} {$fabric}"] ?? null;
-                if ($learned !== null && isset($machines[$machineId])) {
+                if (($learned !== null || $loads === []) && isset($machines[$machineId])) {
                     $offers[] = new Offer(
                         $machines[$machineId],
                         Fabric::from((string) $fabric),

@@ -14,10 +14,11 @@ final readonly class Offer
     /** Nearer than this to what is in force it is not worth a word. */
     private const WORTH = 0.02;
 
+    /** @param Learned|null $learned null where nothing was sewn since what is in force was taken */
     public function __construct(
         public Machine $machine,
         public Fabric $fabric,
-        public Learned $learned,
+        public ?Learned $learned,
         public float $inForce,
         public ?float $left,
         public bool $shifted,
@@ -26,7 +27,7 @@ final readonly class Offer
     /** What would be in force if it were taken. */
     public function offered(): float
     {
-        return round($this->inForce * $this->learned->factor, 3);
+        return $this->learned === null ? $this->inForce : round($this->inForce * $this->learned->factor, 3);
     }
 
     public function isOffered(): bool

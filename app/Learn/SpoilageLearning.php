@@ -75,17 +75,20 @@ final readonly class SpoilageLearning
             ->get()
             ->keyBy(static fn(SpoiledShare $one): string => $one->fabric->value);
         $open = $this->log->openPiecesByCloth();
+        $logged = array_column($this->log->spoiled(), null, 'fabric');
         $offers = [];
-        foreach ($this->log->spoiled() as $one) {
-            $rate = self::rate($one['spoiled'], $one['pieces'], $house);
-            if ($rate !== null) {
+        foreach (Fabric::cases() as $fabric) {
+            $one = $logged[$fabric->value] ?? null;
+            $own = $kept[$fabric->value] ?? null;
+            $rate = $one === null ? null : self::rate($one['spoiled'], $one['pieces'], $house);
+            if ($rate !== null || $own?->percent !== null) {
                 $offers[] = new ClothOffer(
-                    Fabric::from($one['fabric']),
+                    $fabric,
                     $rate,
                     $house,
-                    $kept[$one['fabric']]->percent ?? null,
-                    $kept[$one['fabric']]->left_percent ?? null,
-                    $open[$one['fabric']] ?? 0,
+                    $own?->percent,
+                    $own?->left_percent,
+                    $open[$fabric->value] ?? 0,
                 );
             }
         }

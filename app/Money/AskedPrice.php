@@ -37,12 +37,8 @@ final readonly class AskedPrice
             $this->prices->price(null),
             (int) $rules->value(HouseRule::LeastCharge),
         );
-        $likely = $quote('likely');
-        $isGuess = array_filter($designs, static fn(SaidDesign $design): bool => ! $design->stitches->isKnown) !== [];
 
-        return $isGuess
-            ? new AskedQuote($designs, $quote('least'), $likely, $quote('most'))
-            : new AskedQuote($designs, $likely, $likely, $likely);
+        return new AskedQuote($designs, $quote('least'), $quote('likely'), $quote('most'));
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Clock\ShopClock;
-use Hakama\Calendar\Hands;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Handwork;
 use Hakama\Plan\Odds\Odds;
@@ -28,14 +27,12 @@ final readonly class Comparison
         public Timetable $booked,
         public array $rows,
         private Timetable $asItIs,
-        private Hands $people,
         public Odds $oddsNow,
         public Odds $oddsThen,
         public Odds $oddsBooked,
     ) {}
 
-    /** @param Hands $people who is in */
-    public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf, Hands $people, ShopOdds $odds): self
+    public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf, ShopOdds $odds): self
     {
         $workload = $whatIf->of($board->prepared());
         $inForce = $board->sequence();
@@ -71,7 +68,6 @@ final readonly class Comparison
             $booked,
             $rows,
             $board->timetable(),
-            $people,
             $odds->of($now),
             $odds->of($then),
             $odds->of($booked),
@@ -158,7 +154,11 @@ final readonly class Comparison
     /** Seconds of hands that a plan wants while all who are in have theirs full. */
     public function beyondS(Timetable $of): int
     {
-        return Handwork::of($of->placed, $of->workload)->beyond($this->people, $of->workload->now, PHP_INT_MAX);
+        $people = $of->workload->people->in;
+
+        return $people === null
+            ? 0
+            : Handwork::of($of->placed, $of->workload)->beyond($people, $of->workload->now, PHP_INT_MAX);
     }
 
     public function moves(): int

@@ -16,11 +16,13 @@ final class HandsEased
 {
     private const TRIES_A_BATCH = 200;
     private const MOST_TRIES = 4_000;
+    private const ASKED_EACH = 50;
     /** It goes on from a plan dearer by what is at stake for so many batches, with e to the minus one; that falls to a hundredth. */
     private const WORSE = 4.0;
     private const LEAST_WORSE = 0.01;
 
-    public static function of(Workload $workload, Sequence $found, int $seed): Sequence
+    /** @param (callable(): bool)|null $isWanted asked now and then whether to go on; null: to the end */
+    public static function of(Workload $workload, Sequence $found, int $seed, ?callable $isWanted = null): Sequence
     {
         $best = $current = Timetable::of($workload, $found);
         $movable = array_column(
@@ -38,6 +40,9 @@ final class HandsEased
         $chance = new Randomizer(new Mt19937($seed));
         $lanes = array_values($workload->lanes);
         for ($try = 0; $try < $tries; $try++) {
+            if ($isWanted !== null && $try % self::ASKED_EACH === 0 && ! $isWanted()) {
+                break;
+            }
             $id = $movable[$chance->getInt(0, count($movable) - 1)];
             $lane = $lanes[$chance->getInt(0, count($lanes) - 1)];
             $luck = $chance->getInt(1, 1_000_000) / 1_000_000;

@@ -20,7 +20,6 @@ use App\Shop\Figure;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Database\Factories\OrderFactory;
-use Hakama\Calendar\Hands;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
@@ -118,7 +117,6 @@ final class BetterPlanTest extends FeatureTestCase
             $board,
             new Sequence($proposal->sequence ?? []),
             new WhatIf(),
-            Hands::always(2),
             app(ShopOdds::class),
         );
 
@@ -145,7 +143,6 @@ final class BetterPlanTest extends FeatureTestCase
             $board,
             new Sequence($proposal->sequence ?? []),
             new WhatIf(),
-            Hands::always(2),
             app(ShopOdds::class),
         );
         $moving = array_values(array_filter($comparison->rows, static fn(array $row): bool => $row[3]));

@@ -40,18 +40,15 @@ final class LearnTest extends FeatureTestCase
         self::assertSame(1, Change::query()->where('thing', 'learned M2')->count());
         // What was logged before was reckoned otherwise and says no more.
         app()->forgetScopedInstances();
-        self::assertSame(
-            [],
-            array_filter(
-                app(Learning::class)->offers(),
-                static fn(Offer $one): bool => $one->machine->code === 'M2' && $one->fabric === Fabric::Pique,
-            ),
-        );
+        $taken = $this->offer('M2', Fabric::Pique);
+        self::assertSame([null, false, $offer->offered()], [$taken->learned, $taken->isOffered(), $taken->inForce]);
+        $this->get('/books/learned')->assertSee('none since it was taken')->assertSee('Reckon as before');
 
         $this->put('/books/learned', ['machine' => 'M2', 'fabric' => 'pique', 'do' => 'back'])->assertSessionHas(
             'done',
         );
         self::assertSame($before, $setup->refresh()->sew_s[$offer->machine->id]);
+        $this->get('/books/learned')->assertDontSee('none since it was taken');
     }
 
     #[Test]

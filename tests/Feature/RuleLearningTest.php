@@ -199,8 +199,12 @@ final class RuleLearningTest extends FeatureTestCase
         self::assertSame([['percent' => null], ['percent' => 11.7]], [$change->before, $change->after]);
         $this->post("/shop/changes/{$change->seq}/undo")->assertSessionHas('problem');
 
+        // Four months later nothing is logged of it, and what is in force can still be taken back.
+        DB::table('floor_events')->update(['recorded_at' => CarbonImmutable::now()->subYear()]);
+        self::assertSame([null, 11.7, false], [$this->pique()?->learned, $this->pique()?->inForce(), $this->pique()?->isOffered()]);
+        $this->get('/books/learned')->assertOk()->assertSee('none of late')->assertSee('Reckon like');
         $put(['do' => 'back'])->assertSessionHas('done');
-        self::assertSame(2.0, $this->pique()?->inForce());
+        self::assertNull($this->pique(), 'nothing to say of it any more');
         self::assertNull(SpoiledShare::query()->findOrFail('pique')->percent);
     }
 

@@ -51,9 +51,13 @@
                                     machine first</span>
                             @endif
                         </td>
-                        <td class="num">{{ $offer->learned->n }}</td>
-                        <td class="num">{{ $by($offer->learned->factor) }}</td>
-                        <td class="num">± {{ $n(100 * $offer->learned->spread, 1) }} %</td>
+                        @if ($offer->learned === null)
+                            <td class="num text-soft" colspan="3">none since it was taken</td>
+                        @else
+                            <td class="num">{{ $offer->learned->n }}</td>
+                            <td class="num">{{ $by($offer->learned->factor) }}</td>
+                            <td class="num">± {{ $n(100 * $offer->learned->spread, 1) }} %</td>
+                        @endif
                         <td class="num">{{ $by($offer->inForce) }}</td>
                         <td class="num">{{ $offer->isOffered() ? $by($offer->offered()) : '' }}</td>
                         <td class="text-sm">
@@ -170,8 +174,12 @@
                 @foreach ($cloths as $offer)
                     <tr>
                         <td>{{ $offer->fabric->label() }}</td>
-                        <td class="num">{{ $offer->learned->n }} of {{ $n($offer->learned->of) }}</td>
-                        <td class="num">± {{ $n(100 * $offer->learned->spread, 1) }} %</td>
+                        @if ($offer->learned === null)
+                            <td class="num text-soft" colspan="2">none of late</td>
+                        @else
+                            <td class="num">{{ $offer->learned->n }} of {{ $n($offer->learned->of) }}</td>
+                            <td class="num">± {{ $n(100 * $offer->learned->spread, 1) }} %</td>
+                        @endif
                         <td class="num">{{ $n($offer->inForce(), 1) }} %{{ $offer->own === null ? ', the house’s' : '' }}</td>
                         <td class="num">{{ $offer->isOffered() ? $n($offer->offered(), 1) . ' %' : '' }}</td>
                         <td class="text-sm">

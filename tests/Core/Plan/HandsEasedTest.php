@@ -58,6 +58,14 @@ final class HandsEasedTest extends TestCase
         self::assertSame(2, max(array_map(count(...), $eased->batches)), 'on one machine');
         self::assertSame($apart, HandsEased::of(self::workload(0.0, 1), $apart, 1), 'for nothing it goes nowhere');
         self::assertSame($apart, HandsEased::of(self::workload(10.0, 2), $apart, 1));
+        $asked = 0;
+        $never = static function () use (&$asked): bool {
+            $asked++;
+
+            return false;
+        };
+        $stopped = HandsEased::of(self::workload(10.0, 1), $apart, 1, $never);
+        self::assertEquals([$apart, 1], [$stopped, $asked], 'nobody wants it any more');
     }
 
     #[Test]

@@ -65,7 +65,6 @@ final class ProposalController
                 $board,
                 new Sequence($proposal->sequence ?? []),
                 WhatIfForm::read($proposal->what_if ?? []),
-                $calendar->work()->people(),
                 $odds,
             );
             $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Week;
