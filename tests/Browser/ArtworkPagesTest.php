@@ -36,7 +36,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         );
         $this->keys('g');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(static fn(): bool => $machine->command() === 'sew', 'the machine does not go on');
         $machine->sew(100_000);
         $this->sees('is sewn: take it off');
@@ -70,12 +70,12 @@ final class ArtworkPagesTest extends BrowserTestCase
         $path = (string) $this->photo();
         $this->find('#photo')->setFileDetector(new LocalFileDetector())->sendKeys($path);
         unlink($path);
-        $this->browser->wait(8, 25)->until(fn(): bool => $this->attribute('#photo-canvas', 'hidden') === null);
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#photo-canvas', 'hidden') === null);
         $sent = (int) $this->browser->executeScript('return performance.getEntriesByType("resource").length');
 
         $this->pressOnPhoto(0.25, 0.5);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->attribute('[data-wanted]', 'data-wanted') === '#5a2a55',
                 'the plum is not what was taken: '.
@@ -83,7 +83,7 @@ final class ArtworkPagesTest extends BrowserTestCase
             );
         $this->pressOnPhoto(0.75, 0.5, shift: true);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->attribute('[data-cloth]', 'data-cloth') === '#a9b79a',
                 'the sage is not the cloth',
@@ -98,7 +98,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         }
         $this->keys(WebDriverKeys::ENTER);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->browser->executeScript('return document.getElementById("hex").value') ===
                     '#5a2a55',
@@ -172,7 +172,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         $this->sees('came out on jersey');
         unlink($path);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->browser->executeScript(
                     'const i = document.querySelector("#sewouts img"); i?.scrollIntoView(); return i?.complete && i.naturalWidth === 200',

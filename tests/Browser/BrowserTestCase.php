@@ -43,7 +43,7 @@ abstract class BrowserTestCase extends TestCase
     protected function find(string $css): RemoteWebElement
     {
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => $this->all($css) !== [], "there is no {$css} on ".$this->browser->getCurrentURL());
 
         return $this->all($css)[0];
@@ -61,7 +61,7 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string $label): void
     {
         $path = sprintf('//*[self::button or self::a][contains(normalize-space(.), "%s")]', $label);
-        $this->browser->wait(8, 25)->until(function () use ($path): bool {
+        $this->browser->wait(8, 100)->until(function () use ($path): bool {
             try {
                 $this->browser->findElement(WebDriverBy::xpath($path))->click();
 
@@ -154,14 +154,14 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until nothing matches any more; what is typed goes to a thing that is about to close until then. */
     protected function gone(string $css): void
     {
-        $this->browser->wait(8, 25)->until(fn(): bool => $this->all($css) === [], "{$css} is still there");
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->all($css) === [], "{$css} is still there");
         $this->addToAssertionCount(1);
     }
 
     protected function sees(string $text): void
     {
         try {
-            $this->browser->wait(10, 25)->until(fn(): bool => str_contains($this->text(), $text));
+            $this->browser->wait(10, 100)->until(fn(): bool => str_contains($this->text(), $text));
         } catch (TimeoutException) {
             self::fail("\"{$text}\" is not on {$this->browser->getCurrentURL()}:\n".substr($this->text(), 0, 1500));
         }

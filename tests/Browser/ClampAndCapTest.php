@@ -17,7 +17,7 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->find("[aria-label='Look at frame P-10']")->click();
         $this->sees('Set it up in P-10');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => str_contains((string) $this->attribute('#in-frame', 'aria-label'), 'P-10'));
         // The window lies 9 mm nearer to the person than the machine believes: said, and drawn.
         self::assertSame('9', $this->attribute('#machine-centre', 'data-y'));
@@ -27,7 +27,7 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->sees('Trace once empty, before the item is in');
         $this->press('Set it up in P-10');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => str_contains($this->text(), 'is set up and stands in the plan')
                     || $this->all("input[id^='why-'][aria-invalid]") !== [],

@@ -63,7 +63,7 @@ final class KeyboardTest extends BrowserTestCase
         for ($i = 0; $i < 6 && str_contains($this->text(), "before {$batch}."); $i++) {
             $before = $this->text();
             $this->keys('l');
-            $this->browser->wait(8, 25)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
+            $this->browser->wait(8, 100)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
         }
 
         $this->keys('6');
@@ -97,7 +97,7 @@ final class KeyboardTest extends BrowserTestCase
         for ($day = 0; $day < 5 && $this->all($css) === []; $day++) {
             $this->keys('n');
             $this->browser
-                ->wait(8, 25)
+                ->wait(8, 100)
                 ->until(fn(): bool => str_contains($this->browser->getCurrentURL(), 'day='.($day + 1)));
             $this->find('#plan');
         }
@@ -120,14 +120,14 @@ final class KeyboardTest extends BrowserTestCase
             );
             // What it would bring is said before it is let go.
             $this->browser
-                ->wait(8, 25)
+                ->wait(8, 100)
                 ->until(
                     fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'),
                     'nothing is said of the move',
                 );
             $this->keys(WebDriverKeys::ENTER);
             $this->browser
-                ->wait(8, 25)
+                ->wait(8, 100)
                 ->until(
                     fn(): bool => $this->attribute($css, 'data-machine') !== $machine
                         || (int) $this->attribute($css, 'data-rank') !== $placement,
@@ -158,7 +158,7 @@ final class KeyboardTest extends BrowserTestCase
             }
         }
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->text() !== '' && ! str_contains($this->text(), $batch.','),
                 'the batch is still there',

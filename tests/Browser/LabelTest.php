@@ -15,7 +15,7 @@ final class LabelTest extends BrowserTestCase
     public function a_drawn_label_is_scanned_from_its_picture_and_shows_its_piece(): void
     {
         $this->visit('/orders/1006/tags');
-        $this->browser->wait(8, 25)->until(fn(): bool => count($this->all('.tag svg path')) > 2);
+        $this->browser->wait(8, 100)->until(fn(): bool => count($this->all('.tag svg path')) > 2);
         $label = $this->all('.tag')[2];
         preg_match('~P-\d+-\d~', $label->getText(), $code);
         $picture = sys_get_temp_dir().'/label-'.getmypid().'.png';
@@ -24,7 +24,7 @@ final class LabelTest extends BrowserTestCase
         $this->visit('/floor/tags');
         $this->find('#scan-file')->setFileDetector(new LocalFileDetector())->sendKeys($picture);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/floor/tags/'.$code[0]));
         $this->sees($code[0]);
         $this->sees('What is next');
@@ -59,7 +59,7 @@ final class LabelTest extends BrowserTestCase
         $this->visit('/floor/tags');
         $this->find('#scan-file')->setFileDetector(new LocalFileDetector())->sendKeys($picture);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => preg_match('~/floor/tags/P-\d+-\d$~', $this->browser->getCurrentURL()) === 1);
         $this->sees('What is next');
         unlink($picture);
@@ -69,7 +69,7 @@ final class LabelTest extends BrowserTestCase
     public function labels_held_before_the_camera_are_counted_one_by_one(): void
     {
         $this->visit('/orders/1006/tags');
-        $this->browser->wait(8, 25)->until(fn(): bool => count($this->all('.tag svg path')) > 2);
+        $this->browser->wait(8, 100)->until(fn(): bool => count($this->all('.tag svg path')) > 2);
         $label = $this->all('.tag')[2];
         preg_match('~P-\d+-\d~', $label->getText(), $code);
         $picture = sys_get_temp_dir().'/held-'.getmypid().'.png';
@@ -84,7 +84,7 @@ final class LabelTest extends BrowserTestCase
         $counted = fn(): string => (string) $held->driver->executeScript(
             'return document.getElementById("counted").innerText',
         );
-        $held->driver->wait(15, 50)->until(fn(): bool => str_contains($counted(), $code[0]));
+        $held->driver->wait(15, 200)->until(fn(): bool => str_contains($counted(), $code[0]));
         self::assertStringContainsString("{$code[0]} is not sewn yet: not counted.", $counted());
         $held->close();
         unlink($picture);

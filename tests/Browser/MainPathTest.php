@@ -90,7 +90,7 @@ final class MainPathTest extends BrowserTestCase
         $this->find("[aria-label='Look at frame R-12']")->click();
         $this->sees('R-12, 120 × 120 mm');
         $this->find('input[name=turn][value="180"]')->click();
-        $this->browser->wait(8, 25)->until(fn(): bool => $this->attribute('#in-frame', 'data-turn') === '180');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#in-frame', 'data-turn') === '180');
         $this->press('Set it up in R-12');
         $this->sees('is set up and stands in the plan.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
@@ -117,7 +117,7 @@ final class MainPathTest extends BrowserTestCase
         // To the very left of lane M2: before everything that waits there.
         $this->drag($grip, [$placement[0] + 100, $placement[1] + $placement[2] / 2]);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->all(
                     '.bar[data-batch="'.self::$batch.'"][data-machine="M2"][data-rank="0"]',
@@ -138,7 +138,7 @@ final class MainPathTest extends BrowserTestCase
         for ($i = 0; $i < 6 && str_contains($this->text(), 'before '.self::$batch.'.'); $i++) {
             $before = $this->text();
             $this->keys('l');
-            $this->browser->wait(8, 25)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
+            $this->browser->wait(8, 100)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
         }
         self::assertStringNotContainsString('before '.self::$batch.'.', $this->text());
     }
@@ -166,7 +166,7 @@ final class MainPathTest extends BrowserTestCase
         $stitch = $machine->sew(8);
         self::assertGreaterThan(50, $stitch);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->textOf('#stitch') === (string) $stitch,
                 'the page did not follow the machine',
@@ -197,7 +197,7 @@ final class MainPathTest extends BrowserTestCase
         $machine->sew(100_000);
         $this->press('Done: count this piece');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->text() !== '' && ! str_contains($this->text(), self::$batch.','),
                 'the batch is still at the machine',
@@ -267,7 +267,7 @@ final class MainPathTest extends BrowserTestCase
                 self::$batch,
             ),
         );
-        $box = $this->browser->wait(8, 25)->until(WebDriverExpectedCondition::presenceOfElementLocated($path));
+        $box = $this->browser->wait(8, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated($path));
         assert($box instanceof WebDriverElement);
         (new WebDriverSelect($box->findElement(WebDriverBy::name('who'))))->selectByVisibleText($who);
         if ($cause !== '') {

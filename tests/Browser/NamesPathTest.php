@@ -104,7 +104,7 @@ final class NamesPathTest extends BrowserTestCase
         for ($i = 0; $i < 6 && str_contains($this->text(), 'before '.$found[1].'.'); $i++) {
             $before = $this->text();
             $this->keys('l');
-            $this->browser->wait(8, 25)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
+            $this->browser->wait(8, 100)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
         }
         $this->visit('/floor/M2');
         $this->sees('Before the first load');
@@ -125,7 +125,7 @@ final class NamesPathTest extends BrowserTestCase
             $this->visit('/floor/M2');
             $this->press('Done: count this piece');
         }
-        $this->browser->wait(8, 25)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
+        $this->browser->wait(8, 100)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
         $this->visit('/orders/'.self::$order);
         $this->sees('30 / 30');
         $this->visit('/floor/finish');

@@ -147,7 +147,7 @@ final class OwnShopTest extends BrowserTestCase
         $this->press('It is sewn');
         $this->press('Done: count this piece');
         $this->browser
-            ->wait(10, 25)
+            ->wait(10, 100)
             ->until(fn(): bool => str_contains($this->textOf('#station'), '1 / 2'), 'the piece is not counted');
         $this->to('/books');
         $this->sees('1');

@@ -20,7 +20,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$css]);
         $this->shift(WebDriverKeys::ARROW_LEFT);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end"));
         self::assertNotSame('', $this->attribute('#caret', 'd'), 'where it would go is marked');
         self::assertSame($placement, $this->attribute($css, 'data-rank'), 'nothing is moved yet');
@@ -30,11 +30,11 @@ final class PlanPagesTest extends BrowserTestCase
 
         $this->shift(WebDriverKeys::ARROW_LEFT);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'));
         $this->keys(WebDriverKeys::ENTER);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->attribute($css, 'data-rank') === (string) ((int) $placement - 1),
                 'it was not moved',
@@ -66,7 +66,7 @@ final class PlanPagesTest extends BrowserTestCase
             [$batch],
         );
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end")
                     && str_contains($this->textOf('#consequence'), 'on M3'),
@@ -101,7 +101,7 @@ final class PlanPagesTest extends BrowserTestCase
             [$batch],
         );
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => $this->attribute($css, 'data-machine') === 'M3', 'it was not moved');
         self::assertStringContainsString("{$batch} ends", $this->textOf('#consequence'));
         $this->keys('z');
@@ -118,14 +118,14 @@ final class PlanPagesTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector(arguments[0]).focus()', [$css]);
         $this->shift(WebDriverKeys::ARROW_DOWN);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => str_contains($this->textOf('#consequence'), "{$batch} would end")
                     && str_contains($this->textOf('#consequence'), 'on M3'),
             );
         $this->keys(WebDriverKeys::ENTER);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => $this->attribute($css, 'data-machine') === 'M3', 'it was not moved');
         self::assertSame(
             $batch,
@@ -176,7 +176,7 @@ final class PlanPagesTest extends BrowserTestCase
         foreach (['2' => 'The 2 pieces would stand on', '3' => 'The 3 pieces would stand on'] as $pieces => $said) {
             $this->type('#pieces', (string) $pieces);
             $this->browser
-                ->wait(8, 25)
+                ->wait(8, 100)
                 ->until(
                     fn(): bool => str_contains($this->textOf('#splitting'), $said),
                     'what it would bring is not said',
@@ -220,7 +220,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->visit('/plan?day=1');
         $this->sees('Linnet is away Thu 5 Mar, 13:00 to 17:00.');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => in_array(
                     '1 in, for 3 machines',
@@ -294,13 +294,13 @@ final class PlanPagesTest extends BrowserTestCase
         $this->visit('/plan');
         $wide = (float) $this->browser->executeScript('return document.querySelector(".bar .edge").getBBox().width');
         $this->keys('h');
-        $this->browser->wait(8, 25)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'hour');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'hour');
         self::assertGreaterThan(
             $wide,
             (float) $this->browser->executeScript('return document.querySelector(".bar .edge").getBBox().width'),
         );
         $this->keys('w');
-        $this->browser->wait(8, 25)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'week');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#plan', 'data-zoom') === 'week');
         $this->sees('Week from Wednesday 4 March');
         self::assertLessThan(
             $wide,

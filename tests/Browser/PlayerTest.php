@@ -133,7 +133,7 @@ final class PlayerTest extends BrowserTestCase
         $this->keys('d');
         $this->sees('needle points per mm²');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => $this->painted()['indigo'] > $plain['indigo'] + 300, 'no density is drawn');
         self::assertSame('true', $this->attribute('[data-do=density]', 'aria-pressed'));
         // The densest square of the map is the one the page names.
@@ -147,7 +147,7 @@ final class PlayerTest extends BrowserTestCase
         $rings = $this->painted()['persimmon'];
         $this->find('[data-spots]')->click();
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => $this->painted()['persimmon'] > $rings + 60, 'no place is ringed');
         self::assertSame('true', $this->attribute('[data-spots]', 'aria-pressed'));
     }
@@ -184,7 +184,7 @@ final class PlayerTest extends BrowserTestCase
         $this->type('#name', 'One million');
         $this->press('Read the tape');
         $this->browser
-            ->wait(60, 100)
+            ->wait(60, 300)
             ->until(fn(): bool => $this->all('[data-ready]') !== [], 'the million is not ready');
         unlink($path);
         $spans = (new TapeReader())->fromString($tape)->blockSpans();
@@ -198,7 +198,7 @@ final class PlayerTest extends BrowserTestCase
         $this->choose('#rate', '10000');
         $this->browser->executeScript('document.activeElement.blur()');
         $this->keys('p');
-        $this->browser->wait(20, 25)->until(fn(): bool => $this->player('stitch') > 15_000, 'it does not play');
+        $this->browser->wait(20, 100)->until(fn(): bool => $this->player('stitch') > 15_000, 'it does not play');
         $this->keys('p');
         // The server is started with a limit of 256 MiB a request and has answered; this is the page's own share.
         $heap = (int) $this->browser->executeScript('return performance.memory.usedJSHeapSize');
@@ -212,7 +212,7 @@ final class PlayerTest extends BrowserTestCase
     {
         $this->visit($path);
         $this->browser
-            ->wait(20, 25)
+            ->wait(20, 100)
             ->until(fn(): bool => $this->all('[data-ready]') !== [], 'the player is not ready');
     }
 

@@ -30,7 +30,7 @@ final class QuotePathTest extends BrowserTestCase
         $this->sees('a new version of Q-');
         $this->type('#pieces', '24');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => str_contains($this->textOf('#asked'), '24 garments')
                     || $this->attribute('#asked input[name=pieces]', 'value') === '24',

@@ -21,7 +21,7 @@ final class SetupPagesTest extends BrowserTestCase
                 $this->keys('n');
             }
             $this->browser
-                ->wait(8, 25)
+                ->wait(8, 100)
                 ->until(
                     fn(): bool => $this->attribute('#on-garment', 'data-size') === $size,
                     "size {$size} is not drawn",
@@ -40,7 +40,7 @@ final class SetupPagesTest extends BrowserTestCase
         self::assertSame($sorted, $widths, 'each size is drawn wider than the one before');
         self::assertGreaterThan($widths[0] + 20, $widths[3]);
         $this->keys('p');
-        $this->browser->wait(8, 25)->until(fn(): bool => $this->attribute('#on-garment', 'data-size') === 'L');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#on-garment', 'data-size') === 'L');
     }
 
     #[Test]
@@ -51,7 +51,7 @@ final class SetupPagesTest extends BrowserTestCase
             $this->find("[aria-label='Look at frame {$frame}']")->click();
             $this->sees("Set it up in {$frame}");
             $this->browser
-                ->wait(8, 25)
+                ->wait(8, 100)
                 ->until(fn(): bool => str_contains((string) $this->attribute('#in-frame', 'aria-label'), $frame));
             // In the drawing's own millimetres, however large it is on the screen.
             $drawn = $this->browser->executeScript(
@@ -136,7 +136,7 @@ final class SetupPagesTest extends BrowserTestCase
         $this->type('#measure-a', '180');
         $this->sees('Measure the other mark too.');
         $this->type('#measure-b', '200');
-        $this->browser->wait(8, 25)->until(fn(): bool => str_contains($this->textOf('#measured'), '190'));
+        $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#measured'), '190'));
         $this->type('#k-down', 'low');
         $this->press('Keep it');
         $this->sees('Down is a length');

@@ -20,7 +20,7 @@ final class StationsTest extends BrowserTestCase
         $this->sees('D-17 Pennant');
         $this->choose('#weight', '60');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(
                 fn(): bool => $this->browser->executeScript(
                     'const t = document.querySelector("#choose table")?.innerText ?? ""; return t.includes("60 wt") && !t.includes("40 wt")',
@@ -38,7 +38,7 @@ final class StationsTest extends BrowserTestCase
         $hooped = substr_count($this->text(), 'hooped');
         $this->keys('h');
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => substr_count($this->text(), 'hooped') === $hooped + 1, 'the piece is not hooped');
         // A reload brings no second one: it was one event.
         $this->visit('/floor/M1');
@@ -79,7 +79,7 @@ final class StationsTest extends BrowserTestCase
         $this->sees('The server does not answer. What was recorded is kept');
         $this->browser->executeScript('document.getElementById("station").dataset.pulse = arguments[0]', [$pulse]);
         $this->browser
-            ->wait(8, 25)
+            ->wait(8, 100)
             ->until(fn(): bool => ! str_contains($this->text(), 'does not answer'), 'it did not find back');
         $this->addToAssertionCount(1);
     }

@@ -21,7 +21,7 @@ final class TabletAwayTest extends BrowserTestCase
         // M1 sews: from there on a hand can touch it.
         $this->visit('/floor/M1');
         $this->browser
-            ->wait(10, 25)
+            ->wait(10, 100)
             ->until(
                 fn(): bool => $this->browser->executeAsyncScript(
                     'const done = arguments[0]; navigator.serviceWorker.ready.then((r) => done(r.active !== null))',
@@ -35,7 +35,7 @@ final class TabletAwayTest extends BrowserTestCase
         for ($touches = 0; $touches < 4 && $this->attribute('#station', 'data-stage') !== 'sewing'; $touches++) {
             $stage = (string) $this->attribute('#station', 'data-stage');
             $this->press($on[$stage] ?? self::fail("M1 is at {$stage}"));
-            $this->browser->wait(10, 25)->until(
+            $this->browser->wait(10, 100)->until(
                 fn(): bool => $this->attribute('#station', 'data-stage') !== $stage,
                 "M1 stays {$stage}",
             );
@@ -46,21 +46,21 @@ final class TabletAwayTest extends BrowserTestCase
         $this->press('Stop');
         // The page that was seen last is there, with what waits.
         $this->browser
-            ->wait(20, 50)
+            ->wait(20, 200)
             ->until(
                 fn(): bool => str_contains($this->textOf('#kept'), 'One touch waits on this tablet'),
                 'what was touched is not said to wait',
             );
         self::assertStringContainsString('Stop', $this->textOf('#kept-list'));
         $this->browser
-            ->wait(10, 50)
+            ->wait(10, 200)
             ->until(
                 fn(): bool => str_contains($this->textOf('#kept-act'), 'Go on'),
                 'what can be touched next is not there',
             );
         $this->press('Go on');
         $this->browser
-            ->wait(5, 25)
+            ->wait(5, 100)
             ->until(
                 fn(): bool => str_contains($this->textOf('#kept'), '2 touches wait'),
                 'the second touch does not wait',
@@ -68,7 +68,7 @@ final class TabletAwayTest extends BrowserTestCase
         // A page drawn anew has them still.
         $this->visit('/floor/M1');
         $this->browser
-            ->wait(20, 50)
+            ->wait(20, 200)
             ->until(
                 fn(): bool => str_contains($this->textOf('#kept'), '2 touches wait'),
                 'a page drawn anew has lost them',
@@ -76,7 +76,7 @@ final class TabletAwayTest extends BrowserTestCase
 
         self::server('CONT');
         $this->browser
-            ->wait(20, 50)
+            ->wait(20, 200)
             ->until(
                 fn(): bool => $this->browser->executeScript('return document.getElementById("kept")?.hidden') === true,
                 'they are not delivered',
@@ -105,7 +105,7 @@ final class TabletAwayTest extends BrowserTestCase
     private function becomes(string $stage): void
     {
         $this->browser
-            ->wait(10, 50)
+            ->wait(10, 200)
             ->until(fn(): bool => $this->attribute('#station', 'data-stage') === $stage, "the machine is not {$stage}");
     }
 

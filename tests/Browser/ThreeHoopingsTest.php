@@ -69,7 +69,7 @@ final class ThreeHoopingsTest extends BrowserTestCase
         for ($i = 0; $i < 6 && str_contains($this->text(), 'before '.self::$batch.'.'); $i++) {
             $before = $this->text();
             $this->keys('l');
-            $this->browser->wait(8, 25)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
+            $this->browser->wait(8, 100)->until(fn(): bool => $this->text() !== '' && $this->text() !== $before);
         }
         $this->visit('/floor/M2');
         $this->sees('It takes 3 hoopings');
@@ -87,7 +87,7 @@ final class ThreeHoopingsTest extends BrowserTestCase
             self::assertSame(50, $machine->sew(100_000), 'a third of the tape');
             $this->press($hooping === 3 ? 'Done: count this piece' : "Off: hooping {$hooping} of 3 is sewn");
         }
-        $this->browser->wait(8, 25)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
+        $this->browser->wait(8, 100)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
         $this->visit('/floor/finish');
         $this->sees('Three bells');
     }
