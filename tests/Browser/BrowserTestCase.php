@@ -25,14 +25,22 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
-        $this->browser = (self::$shared ??= Headless::open((string) getenv('DRIVER_URL')))->driver;
+        $this->browser = (self::$shared ??= self::open())->driver;
         $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+    }
+
+    /** One browser for all classes, which takes two seconds to come up; each finds it as if it were new. */
+    private static function open(): Headless
+    {
+        $browser = Headless::open((string) getenv('DRIVER_URL'));
+        register_shutdown_function($browser->close(...));
+
+        return $browser;
     }
 
     public static function tearDownAfterClass(): void
     {
-        self::$shared?->close();
-        self::$shared = null;
+        self::$shared?->forget((string) getenv('TEST_URL'));
     }
 
     protected function visit(string $path): void
@@ -173,13 +181,31 @@ abstract class BrowserTestCase extends TestCase
         return $this->textOf('body');
     }
 
-    /** Goes on with Tab until the focus is on what is wanted, as a person would who sees it. */
+    /**
+     * Goes on with Tab until the focus is on what is wanted, as a person would who sees it. So many are sent in one
+     * breath; once it is there, the rest of them go nowhere.
+     */
     protected function tabTo(string $css): void
     {
+        $this->browser->executeScript(
+            <<<'JS'
+            const [css] = arguments;
+            const name = (on) => on.id || on.outerHTML.slice(0, 60);
+            window.untab?.abort();
+            window.untab = new AbortController();
+            window.tabbed = [name(document.activeElement)];
+            const listen = {capture: true, signal: window.untab.signal};
+            addEventListener('keydown', (e) => { if (e.key === 'Tab' && document.activeElement.matches(css)) e.preventDefault(); }, listen);
+            addEventListener('focusin', (e) => window.tabbed.push(name(e.target)), listen);
+            JS
+            ,
+            [$css],
+        );
         $seen = [];
-        for ($i = 0; $i < 120; $i++) {
-            [$seen[], $isThere] = $this->browser->executeScript(
-                'const on = document.activeElement; return [on.id || on.outerHTML.slice(0, 60), on.matches(arguments[0])]',
+        for ($i = 0; $i < 10; $i++) {
+            $this->keys(str_repeat(WebDriverKeys::TAB, 12));
+            [$isThere, $seen] = $this->browser->executeScript(
+                'const on = document.activeElement.matches(arguments[0]); if (on) window.untab.abort(); return [on, window.tabbed]',
                 [$css],
             );
             if ($isThere === true) {
@@ -187,9 +213,34 @@ abstract class BrowserTestCase extends TestCase
 
                 return;
             }
-            $this->keys(WebDriverKeys::TAB);
         }
-        self::fail("Tab never came to {$css}; it came to\n".implode("\n", array_slice($seen, 0, 40)));
+        self::fail("Tab never came to {$css}; it came to\n".implode("\n", array_slice((array) $seen, 0, 40)));
+    }
+
+    /**
+     * Presses a button of a page that nobody looks at: its own form is sent, with all that is in it.
+     *
+     * @return string the page that comes back, as text
+     */
+    protected function pressUnseen(string $path, string $label): string
+    {
+        $text = $this->browser->executeAsyncScript(
+            <<<'JS'
+            const [path, label, done] = arguments;
+            const read = async (answer) => new DOMParser().parseFromString(await answer.text(), 'text/html');
+            (async () => {
+                const page = await read(await fetch(path));
+                const button = [...page.querySelectorAll('button')].find((one) => one.textContent.replace(/\s+/g, ' ').includes(label));
+                if (!button) return `there is no "${label}" in ${page.body.textContent}`;
+                const sent = await fetch(new URL(button.form.getAttribute('action'), location.href), {method: 'POST', body: new FormData(button.form, button)});
+                return (await read(sent)).body.textContent;
+            })().then(done, (e) => done(String(e)));
+            JS
+            ,
+            [$path, $label],
+        );
+
+        return (string) preg_replace('/\s+/', ' ', (string) $text);
     }
 
     /** The batch comes first on a machine, or at another rank, as the plan's page would send it. */

@@ -51,6 +51,23 @@ final readonly class Headless
         return new self(RemoteWebDriver::create($url, $capabilities, 20_000, $patienceMs), $profile);
     }
 
+    /** As it was when it was opened: nothing kept of any page of a server, and nobody signed in. */
+    public function forget(string $url): void
+    {
+        $this->driver->get('about:blank');
+        foreach (
+            [
+                'Storage.clearDataForOrigin' => ['origin' => $url, 'storageTypes' => 'all'],
+                'Network.clearBrowserCookies' => [],
+            ] as $command => $with
+        ) {
+            $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+                'cmd' => $command,
+                'params' => (object) $with,
+            ]);
+        }
+    }
+
     public function close(): void
     {
         $this->driver->quit();

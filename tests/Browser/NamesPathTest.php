@@ -116,14 +116,32 @@ final class NamesPathTest extends BrowserTestCase
 
         $machine = new MachineOnTheLine('M2');
         foreach (self::NAMES as $i => $name) {
-            $this->sees("It is {$name}: start");
-            $this->press("It is {$name}: start");
-            $this->sees('Sewing load '.($i + 1));
+            // The first three and the last by hand, the others by the same forms without drawing their pages.
+            $isSeen = $i < 3 || $i === count(self::NAMES) - 1;
+            if ($isSeen) {
+                $this->visit('/floor/M2');
+                $this->press("It is {$name}: start");
+                $this->sees('Sewing load '.($i + 1));
+            } else {
+                self::assertStringContainsString(
+                    'Sewing load '.($i + 1),
+                    $this->pressUnseen('/floor/M2', "It is {$name}: start"),
+                );
+            }
             self::assertSame('sew', $machine->takeUp(), $name);
             $machine->sew(100_000);
-            // The page asks once a second by itself; thirty times is too long to wait for.
-            $this->visit('/floor/M2');
-            $this->press('Done: count this piece');
+            if ($isSeen) {
+                // The page asks once a second by itself; that is too long to wait for.
+                $this->visit('/floor/M2');
+                $this->press('Done: count this piece');
+                $next = self::NAMES[$i + 1] ?? null;
+                $next === null || $this->sees("It is {$next}: start");
+            } else {
+                self::assertStringNotContainsString(
+                    'Done: count this piece',
+                    $this->pressUnseen('/floor/M2', 'Done: count this piece'),
+                );
+            }
         }
         $this->browser->wait(8, 100)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
         $this->visit('/orders/'.self::$order);

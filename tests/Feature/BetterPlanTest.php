@@ -328,10 +328,7 @@ final class BetterPlanTest extends FeatureTestCase
             }
             $tell(EventKind::PreflightDone);
             $tell(EventKind::LoadStarted);
-            for ($stitch = 1; $stitch <= 2498; $stitch++) {
-                $tell(EventKind::Stopped, min(1000, $stitch));
-                $tell(EventKind::Resumed, min(1000, $stitch));
-            }
+            self::stopAndGoOn(2498, $tell);
             $tell(EventKind::Sewn, 1200);
             $tell(EventKind::PieceDone, 1200);
             $told = 5000;
@@ -354,6 +351,38 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertEqualsCanonicalizing(array_keys($all), array_merge(...array_values($lanes)));
         self::assertSame($batch->code, $lanes[$machine->code][0] ?? null, 'what was begun meanwhile stays where it is');
         self::assertCount(count($all), self::board()->timetable()->placed);
+    }
+
+    /**
+     * So many stops on a load, each gone on from. The first and the last are told one by one; those between are written
+     * as they would have been, as each leaves the run where the last leaves it.
+     *
+     * @param \Closure(EventKind, int): BatchRun $tell
+     */
+    private static function stopAndGoOn(int $times, \Closure $tell): void
+    {
+        $rows = [];
+        foreach ([EventKind::Stopped, EventKind::Resumed] as $kind) {
+            $tell($kind, 1);
+            $rows[] = FloorEvent::query()->latest('seq')->firstOrFail()->getAttributes();
+        }
+        $written = [];
+        for ($i = 2; $i < $times; $i++) {
+            foreach ($rows as $row) {
+                $stitch = min(1000, $i);
+                $written[] = [
+                    ...array_diff_key($row, ['seq' => 0]),
+                    'event_id' => Str::uuid()->toString(),
+                    'stitch' => $stitch,
+                    'clock_s' => $stitch,
+                ];
+            }
+        }
+        foreach (array_chunk($written, 500) as $some) {
+            FloorEvent::query()->insert($some);
+        }
+        $tell(EventKind::Stopped, 1000);
+        $tell(EventKind::Resumed, 1000);
     }
 
     #[Test]

@@ -194,7 +194,7 @@ final class SearchTest extends TestCase
         for ($seed = 1; $seed <= 100; $seed++) {
             mt_srand($seed);
             $workload = RandomWorkload::of(
-                $seed % 10 === 0 ? 7 : 3 + ($seed % 4),
+                $seed % 25 === 0 ? 7 : 3 + ($seed % 4),
                 2,
                 hands: mt_rand(1, 2),
                 goes: $seed % 4 === 1,
