@@ -128,7 +128,7 @@ Route::controller(ColourController::class)
         Route::get('/{decoration}', 'show')->name('colours')->whereNumber('decoration');
         Route::put('/{decoration}', 'keep')->name('colours.keep')->whereNumber('decoration');
     });
-Route::get('/orders/ask', AskQuoteController::class)->name('orders.ask');
+Route::get('/orders/ask', [AskQuoteController::class, 'page'])->name('orders.ask');
 Route::controller(QuoteController::class)
     ->prefix('orders/quotes')
     ->name('orders.')
@@ -476,6 +476,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
             ->name('plan.promises')
             ->whereNumber('customer');
         Route::get('/plan.csv', [ExportController::class, 'csv'])->name('plan.csv');
+        Route::get('/orders/ask/answer', [AskQuoteController::class, 'answered'])->name('orders.asked');
         Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
         Route::post('/orders/new/promise', [OrderController::class, 'promise'])->name('orders.promise');
         Route::controller(NamesController::class)

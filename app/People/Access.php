@@ -66,6 +66,7 @@ final class Access
         'orders.foresee',
         'orders.index',
         'orders.ask',
+        'orders.asked',
         'orders.quotes',
         'orders.quotes.paper',
         'orders.colours',

@@ -408,9 +408,12 @@ final class MoneyTest extends FeatureTestCase
     {
         // 100 by 50 mm, filled all over: 50 cm² · 0.95 · 75 = 3 563 stitches, up to 5 000; 24 pieces at 6.50.
         $ask = fn(array $with) => $this->get(
-            '/orders/ask?'.http_build_query(['pieces' => 24, 'places' => 1, 'colours' => 3, ...$with]),
-            ['HX-Request' => 'true'],
-        )->assertOk();
+            '/orders/ask/answer?'.http_build_query(['pieces' => 24, 'places' => 1, 'colours' => 3, ...$with]),
+        )
+            ->assertOk()
+            // A session that were kept would lose what is told to the person meanwhile.
+            ->assertCookieMissing(config()->string('session.cookie'))
+            ->assertDontSee('On the telephone');
         $ask(['width' => 100, 'height' => 50, 'fill' => 'full'])
             ->assertSee('156.00')
             ->assertSee('563 stitches')

@@ -7,8 +7,8 @@
         <a href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
     </div>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
-        <form method="get" action="{{ route('orders.ask') }}" hx-get="{{ route('orders.ask') }}" hx-target="#asked"
-            hx-trigger="input delay:300ms, submit{{ request()->query->count() === 0
+        <form method="get" action="{{ route('orders.ask') }}" hx-get="{{ route('orders.asked') }}"
+            hx-target="#asked" hx-trigger="input delay:300ms, submit{{ request()->query->count() === 0
                 ? ', load' : '' }}" hx-swap="innerHTML">
             @php $v = static fn(string $field, string $else) => request()->string($field, $else)->value(); @endphp
             <div class="grid grid-cols-2 gap-3">

@@ -28,8 +28,19 @@ final readonly class AskQuoteController
         private Risks $risks,
     ) {}
 
-    /** On the telephone: before there is an order, or an artwork. */
-    public function __invoke(Request $request): View
+    public function page(Request $request): View
+    {
+        return view('orders.ask', $this->answer($request));
+    }
+
+    /** The answer alone, fetched while one types. */
+    public function answered(Request $request): View
+    {
+        return view('orders.asked', $this->answer($request));
+    }
+
+    /** @return array<string, mixed> what both show */
+    private function answer(Request $request): array
     {
         $quote = $problem = $odds = $fabric = null;
         if ($request->query->count() > 0) {
@@ -46,7 +57,7 @@ final readonly class AskQuoteController
             }
         }
 
-        $answer = [
+        return [
             'quote' => $quote,
             'fabric' => $fabric,
             'risks' => $this->risks,
@@ -58,7 +69,5 @@ final readonly class AskQuoteController
             'currency' => $this->premises->shop()->currency,
             'wanted' => $this->house->rules()->value(HouseRule::WantedMargin),
         ];
-
-        return $request->hasHeader('HX-Request') ? view('orders.asked', $answer) : view('orders.ask', $answer);
     }
 }
