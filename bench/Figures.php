@@ -88,7 +88,8 @@ final class Figures
         // Tapes are read in processes that are not compiled ahead, plans are looked for and pages made in such as are.
         $plain = array_map(
             static fn(int $i): float => (float) shell_exec(
-                'php -d opcache.jit=off -r \'$t = hrtime(true); for ($i = $n = 0; $i < 10_000_000; $i++) { $n += $i & 7; } echo (hrtime(true) - $t) / 1e6;\'',
+                'php -d opcache.jit=off -r \'$t = hrtime(true); for ($i = $n = 0; $i < 10_000_000; $i++) { $n += $i '.
+                '& 7; } echo (hrtime(true) - $t) / 1e6;\'',
             ),
             range(1, 5),
         );
@@ -230,7 +231,8 @@ final class Figures
     public function plans(): void
     {
         printf(
-            "\nPlans, above the best of another program (limits: 40 x 4 mean 3 %%, worst 8 %% in 2 s; 80 x 6 mean 5 %% in 6 s; three seeds, 20 000 iterations)\n",
+            "\nPlans, above the best of another program (limits: 40 x 4 mean 3 %%, worst 8 %% in 2 s; 80 x 6 mean 5 ".
+            "%% in 6 s; three seeds, 20 000 iterations)\n",
         );
         $folder = __DIR__.'/../tests/fixtures/plans';
         $best = json_decode((string) file_get_contents("{$folder}/best.json"), true);

@@ -51,7 +51,8 @@ final class Player
             <<<'JS'
             const all = [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')];
             const bytes = (some) => some.reduce((sum, one) => sum + one.transferSize, 0);
-            return [bytes(all.filter((one) => !one.name.includes('/track'))), bytes(all.filter((one) => one.name.includes('/track')))];
+            const isTrack = (one) => one.name.includes('/track');
+            return [bytes(all.filter((one) => !isTrack(one))), bytes(all.filter(isTrack))];
             JS
             ,
         );
@@ -64,8 +65,18 @@ final class Player
             const took = [];
             const [reach, paint] = [p.reach.bind(p), p.paint.bind(p)];
             let spent = 0;
-            p.reach = (to) => { const from = performance.now(); const all = reach(to); spent += performance.now() - from; return all; };
-            p.paint = () => { const from = performance.now(); paint(); took.push(spent + performance.now() - from); spent = 0; };
+            p.reach = (to) => {
+                const from = performance.now();
+                const all = reach(to);
+                spent += performance.now() - from;
+                return all;
+            };
+            p.paint = () => {
+                const from = performance.now();
+                paint();
+                took.push(spent + performance.now() - from);
+                spent = 0;
+            };
             p.find('rate').value = '10000';
             const frames = [];
             let last = 0;
@@ -86,13 +97,15 @@ final class Player
                 }
                 const median = (some) => some.sort((a, b) => a - b)[Math.floor(some.length / 2)];
                 const each = p.canvas.width * p.canvas.height * 4;
-                done([median(play), median(frames.slice(5)), median(go), performance.memory.usedJSHeapSize, (Object.values(p.kept).length + 2) * each]);
+                const pictures = (Object.values(p.kept).length + 2) * each;
+                done([median(play), median(frames.slice(5)), median(go), performance.memory.usedJSHeapSize, pictures]);
             })();
             JS
             ,
         );
         printf(
-            "  %7d stitches: page %.0f kB, stitches %.0f kB, a frame's work %.1f ms and a frame every %.1f ms, to any stitch %.0f ms, memory %.0f MiB and pictures %.0f MiB\n",
+            "  %7d stitches: page %.0f kB, stitches %.0f kB, a frame's work %.1f ms and a frame every %.1f ms, to ".
+            "any stitch %.0f ms, memory %.0f MiB and pictures %.0f MiB\n",
             $artwork->stitches,
             $page / 1000,
             $track / 1000,

@@ -227,7 +227,8 @@ final class Intake
         if ($old !== null) {
             $name = Artwork::query()->whereKey($old->artwork_id)->value('name');
             throw ValidationException::withMessages([
-                $field => "This very file was here as revision {$old->revision} of “{$name}”, until it was replaced: {$old->why}. Nothing was stored twice.",
+                $field => "This very file was here as revision {$old->revision} of “{$name}”, until it was ".
+                    "replaced: {$old->why}. Nothing was stored twice.",
             ]);
         }
     }

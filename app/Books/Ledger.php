@@ -27,12 +27,15 @@ final class Ledger
             ->orderByRaw('date(e.recorded_at) desc, m.code, o.number')
             ->selectRaw(
                 "date(e.recorded_at) as day, m.code, o.number, e.cause,
-                sum(if(e.kind = 'sewn', e.stitch * ceil(e.piece_count / coalesce(a.copies, 1)), 0)) + sum(if(e.kind = 'piece_spoiled' and not exists (
-                    select 1 from floor_events s where s.batch_id = e.batch_id and s.`load` = e.`load` and s.kind = 'sewn' and s.seq < e.seq
+                sum(if(e.kind = 'sewn', e.stitch * ceil(e.piece_count / coalesce(a.copies, 1)), 0))
+                + sum(if(e.kind = 'piece_spoiled' and not exists (
+                    select 1 from floor_events s
+                    where s.batch_id = e.batch_id and s.`load` = e.`load` and s.kind = 'sewn' and s.seq < e.seq
                 ), e.stitch, 0)) as stitches,
                 sum(case e.kind when 'piece_done' then e.piece_count when 'piece_returned' then -cast(e.piece_count as signed)
                     when 'piece_rejected' then -cast(e.piece_count as signed) else 0 end) as done,
-                sum(case e.kind when 'piece_spoiled' then e.piece_count when 'piece_rejected' then e.piece_count when 'spoil_withdrawn' then -cast(e.piece_count as signed) else 0 end) as spoiled,
+                sum(case e.kind when 'piece_spoiled' then e.piece_count when 'piece_rejected' then e.piece_count
+                    when 'spoil_withdrawn' then -cast(e.piece_count as signed) else 0 end) as spoiled,
                 sum(e.planned_s) as planned_s,
                 sum(if(e.kind = 'sewn', e.clock_s, 0)) as real_s",
             )

@@ -27,7 +27,9 @@ final readonly class FinishList
     private const DAYS = 30;
 
     /**
-     * @param list<array{batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float}> $toFinish
+     * @param list<array{
+     *     batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float
+     * }> $toFinish
      * @param list<array{
      *     batch: Batch, pieces: Collection<int, Piece>, pressed: bool, tasks: list<string>, minutes: float,
      *     wantsPicture: bool
@@ -110,7 +112,10 @@ final readonly class FinishList
         ];
     }
 
-    /** @return list<array{of: string, passed: int, rejected: int, rework: int, good: int}> those that were looked at most on top */
+    /**
+     * @return list<array{of: string, passed: int, rejected: int, rework: int, good: int}> those that were looked at
+     *     most on top
+     */
     private static function rates(PassedBy $by): array
     {
         $of = match ($by) {
@@ -129,7 +134,8 @@ final readonly class FinishList
             ->groupByRaw($of)
             ->orderByRaw('count(*) desc')
             ->selectRaw(
-                "{$of} as `of`, sum(f.kind = 'passed') as passed, sum(f.kind = 'rework') as rework, sum(f.kind = 'rejected') as rejected",
+                "{$of} as `of`, sum(f.kind = 'passed') as passed, sum(f.kind = 'rework') as rework, ".
+                "sum(f.kind = 'rejected') as rejected",
             )
             ->get();
 

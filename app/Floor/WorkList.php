@@ -39,7 +39,10 @@ final readonly class WorkList
         return array_values(array_filter($this->steps, static fn(Note $step): bool => $step->stage === $stage));
     }
 
-    /** @return list<string> what has to be ticked before the first load: lines of the driver and of the preflight, and stages between */
+    /**
+     * @return list<string> what has to be ticked before the first load: lines of the driver and of the preflight, and
+     *     stages between
+     */
     public function wanted(): array
     {
         $stages = array_filter(

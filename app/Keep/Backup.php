@@ -98,7 +98,8 @@ final readonly class Backup
         $counts = [];
         foreach (
             DB::select(
-                "select table_name as name from information_schema.tables where table_schema = database() and table_type = 'BASE TABLE' order by table_name",
+                "select table_name as name from information_schema.tables where table_schema = database() and ".
+                "table_type = 'BASE TABLE' order by table_name",
             ) as $table
         ) {
             if (! in_array($table->name, self::PASSING, true)) {

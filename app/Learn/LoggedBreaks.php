@@ -19,7 +19,11 @@ final readonly class LoggedBreaks
         $this->since = CarbonImmutable::now()->subDays(LoggedWork::DAYS);
     }
 
-    /** @return list<array{machine: string, breaks: int, thousands: float, needle: string}> by machine; the needle where most broke */
+    /**
+     * By machine; the needle is the one where most broke.
+     *
+     * @return list<array{machine: string, breaks: int, thousands: float, needle: string}>
+     */
     public function byMachine(): array
     {
         $sewn = $this->sewn()
@@ -66,7 +70,9 @@ final readonly class LoggedBreaks
         $sewn = DB::query()
             ->fromSub($this->ofOneHooping($loads), 'l')
             ->join('artwork_blocks as k', 'k.artwork_id', '=', 'l.artwork_id')
-            ->leftJoin('colourways as w', static fn($on) => $on->on('w.decoration_id', '=', 'l.id')->on('w.number', '=', 'k.number'))
+            ->leftJoin('colourways as w', static fn($on) => $on
+                ->on('w.decoration_id', '=', 'l.id')
+                ->on('w.number', '=', 'k.number'))
             ->groupByRaw('coalesce(w.thread_id, k.thread_id)')
             ->selectRaw('coalesce(w.thread_id, k.thread_id) as thread_id, sum(l.n * k.stitches) / 1000 as thousands')
             ->get();
@@ -77,7 +83,9 @@ final readonly class LoggedBreaks
             ->joinSub($ends, 'k', static fn($on) => $on->on('k.artwork_id', '=', 'd.artwork_id')
                 ->on(DB::raw('greatest(e.stitch, 1)'), '<=', 'k.upto')
                 ->on(DB::raw('greatest(e.stitch, 1)'), '>', DB::raw('k.upto - k.stitches')))
-            ->leftJoin('colourways as w', static fn($on) => $on->on('w.decoration_id', '=', 'd.id')->on('w.number', '=', 'k.number'))
+            ->leftJoin('colourways as w', static fn($on) => $on
+                ->on('w.decoration_id', '=', 'd.id')
+                ->on('w.number', '=', 'k.number'))
             ->groupByRaw('coalesce(w.thread_id, k.thread_id)')
             ->selectRaw('coalesce(w.thread_id, k.thread_id) as thread_id, count(*) as breaks')
             ->pluck('breaks', 'thread_id');

@@ -30,7 +30,12 @@ final class SewOut extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['fabric' => Fabric::class, 'backing' => Backing::class, 'passed' => 'boolean', 'sewn_at' => 'immutable_datetime'];
+    protected $casts = [
+        'fabric' => Fabric::class,
+        'backing' => Backing::class,
+        'passed' => 'boolean',
+        'sewn_at' => 'immutable_datetime',
+    ];
 
     public function fabricLabel(): string
     {

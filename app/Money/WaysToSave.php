@@ -19,7 +19,12 @@ use Hakama\Money\Work;
 /** What would make a line of an order cheaper: another machine, a colour less, run together, copies regrouped. */
 final readonly class WaysToSave
 {
-    public function __construct(private WorkOf $works, private House $house, private ShopRates $rates, private PlanBoard $board) {}
+    public function __construct(
+        private WorkOf $works,
+        private House $house,
+        private ShopRates $rates,
+        private PlanBoard $board,
+    ) {}
 
     /**
      * @param Job $job of the line, its works in the order of the decorations that have one
@@ -44,7 +49,8 @@ final readonly class WaysToSave
                     ? $this->works->inVersion($decoration, $line, $version)
                     : null;
                 if ($instead !== null) {
-                    $ways[] = ["Sewn from the {$version->variantLabel()} “{$version->name}”, {$work->name}", $which, $instead];
+                    $said = "Sewn from the {$version->variantLabel()} “{$version->name}”, {$work->name}";
+                    $ways[] = [$said, $which, $instead];
                 }
             }
             $which++;

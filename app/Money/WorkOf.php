@@ -152,7 +152,10 @@ final class WorkOf
         return $line->unit_value_cents ?? ($this->catalogue->of($line)->unitValueCents ?? (int) $line->blank_cents);
     }
 
-    /** @return array{Frame|null, int, bool, array<int, int>, int, int} frame, layers, film, machine => s a load, s to hoop, hoopings */
+    /**
+     * @return array{Frame|null, int, bool, array<int, int>, int, int} frame, layers, film, machine => s a load, s to
+     *     hoop, hoopings
+     */
     private function setUp(Decoration $decoration, Artwork $artwork): array
     {
         $setup = $decoration->setup;
@@ -220,7 +223,8 @@ final class WorkOf
             ->selectRaw(
                 "coalesce(d.split_from_id, d.id) as decoration,
                 sum(case when floor_events.kind in ('piece_spoiled', 'piece_rejected') then floor_events.piece_count
-                    when floor_events.kind = 'spoil_withdrawn' then -cast(floor_events.piece_count as signed) else 0 end) as spoiled,
+                    when floor_events.kind = 'spoil_withdrawn' then -cast(floor_events.piece_count as signed)
+                    else 0 end) as spoiled,
                 sum(if(floor_events.kind = ?, floor_events.clock_s, 0)) as machine_s",
                 [EventKind::Sewn->value],
             )

@@ -31,10 +31,13 @@ final class Messages
         $letter = static fn(string ...$lines): string => implode("\n\n", [$hello, ...$lines, $shop]);
         $letters = [
             'Received' => $letter(
-                "we have your order, no. {$order->number}. It is promised for {$due}. If anything in it is not as you meant it, tell us before we begin.",
+                "we have your order, no. {$order->number}. It is promised for {$due}. If anything in it is not as ".
+                "you meant it, tell us before we begin.",
             ),
             'A sample to approve' => $letter(
-                "the first piece of your order no. {$order->number} is sewn. Have a look at the picture: colours, place and spelling are as they will be on all of them. We go on when we have your yes; until then the machine sews something else.",
+                "the first piece of your order no. {$order->number} is sewn. Have a look at the picture: colours, ".
+                "place and spelling are as they will be on all of them. We go on when we have your yes; until then ".
+                "the machine sews something else.",
             ),
         ];
         if ($order->cancelled_at !== null) {

@@ -20,21 +20,30 @@ final class StationCounts
             select station, sum(pieces) as pieces from (
                 select open.pieces, case
                     when d.artwork_id is null then 'orders'
-                    when a.read_at is null or exists (select 1 from artwork_blocks k where k.artwork_id = a.id and k.thread_id is null) then 'artwork'
+                    when a.read_at is null or exists (
+                        select 1 from artwork_blocks k where k.artwork_id = a.id and k.thread_id is null
+                    ) then 'artwork'
                     when b.id is null then 'setup'
                     when b.machine_id is null then 'plan'
                     when exists (
                         select 1 from artwork_blocks k where k.artwork_id = a.id
-                        and not exists (select 1 from needles n where n.machine_id = b.machine_id and n.thread_id = k.thread_id)
+                        and not exists (
+                            select 1 from needles n where n.machine_id = b.machine_id and n.thread_id = k.thread_id
+                        )
                     ) then 'needles'
                     else 'floor' end as station
-                from (select decoration_id, count(*) as pieces from pieces where state in ('waiting', 'sewing') group by decoration_id) open
+                from (
+                    select decoration_id, count(*) as pieces from pieces
+                    where state in ('waiting', 'sewing') group by decoration_id
+                ) open
                 join decorations d on d.id = open.decoration_id
                 left join artworks a on a.id = d.artwork_id
                 left join batches b on b.decoration_id = d.id
             ) placed group by station
             union all
-            select 'books', coalesce(sum(if(kind = 'piece_done', piece_count, -cast(piece_count as signed))), 0) from floor_events where recorded_at >= ? and kind in ('piece_done', 'piece_returned', 'piece_rejected')
+            select 'books', coalesce(sum(if(kind = 'piece_done', piece_count, -cast(piece_count as signed))), 0)
+            from floor_events
+            where recorded_at >= ? and kind in ('piece_done', 'piece_returned', 'piece_rejected')
             SQL
             ,
             [CarbonImmutable::today()],

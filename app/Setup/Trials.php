@@ -20,7 +20,10 @@ final readonly class Trials
 {
     public function __construct(private House $house, private PracticeBook $practice, private CalendarBook $calendar) {}
 
-    /** Of a batch that is not begun, wants `line` and `artwork.sewOuts`; null where nothing is to be tried, or where it runs already. */
+    /**
+     * Of a batch that is not begun, wants `line` and `artwork.sewOuts`; null where nothing is to be tried, or where it
+     * runs already.
+     */
     public function of(OpenBatch $batch, Decoration $decoration, string $machine): ?Trial
     {
         $artwork = $decoration->artwork;

@@ -55,7 +55,8 @@ $new === []
     || $new === range($new[0], $new[0] + count($new) - 1)
     || ($wrong[] = 'there is a gap in the numbers of orders');
 [$done] = $column(
-    "select coalesce(sum(case kind when 'piece_done' then piece_count when 'piece_returned' then -cast(piece_count as signed) else 0 end), 0) from floor_events",
+    "select coalesce(sum(case kind when 'piece_done' then piece_count when 'piece_returned' then -cast(piece_count ".
+    "as signed) else 0 end), 0) from floor_events",
 );
 [$kept] = $column("select count(*) from pieces where state = 'done'");
 (int) $done === (int) $kept || ($wrong[] = "by the events {$done} pieces are done, by the pieces {$kept}");
@@ -65,7 +66,8 @@ foreach (array_unique($broken) as $path) {
 sort($ms);
 $at = static fn(float $share): float => $ms === [] ? 0.0 : $ms[(int) min(count($ms) - 1, floor($share * count($ms)))];
 printf(
-    "%d answers, %d times nobody answered; %d events (%d of them machines’) and %d orders told and there; %d events in all.\np50 %.0f ms, p95 %.0f ms, p99 %.0f ms\n",
+    "%d answers, %d times nobody answered; %d events (%d of them machines’) and %d orders told and there; %d events ".
+    "in all.\np50 %.0f ms, p95 %.0f ms, p99 %.0f ms\n",
     $asked,
     $away,
     count(array_unique($told['event'])),

@@ -33,19 +33,22 @@ database_start() {
     DB_PID=$!
     remember $!
     local waited=0
-    until [ -S "$socket" ] && mariadb --no-defaults --socket="$socket" -u root -p"$password" -e 'DO 1' >/dev/null 2>&1 || mariadb --no-defaults --socket="$socket" -u root -e 'DO 1' >/dev/null 2>&1; do
+    local ask=(mariadb --no-defaults --socket="$socket" -u root)
+    until [ -S "$socket" ] && "${ask[@]}" -p"$password" -e 'DO 1' >/dev/null 2>&1 || "${ask[@]}" -e 'DO 1' >/dev/null 2>&1; do
         kill -0 "$DB_PID" 2>/dev/null || database_wrong "the database will not start: $(grep -m1 ERROR "$err" || tail -n1 "$err")" || return 1
         waited=$((waited + 1))
         [ "$waited" -lt 300 ] || database_wrong "the database did not answer within a minute; see $err" || return 1
         sleep 0.2
     done
 
-    local name sql="ALTER USER 'root'@'localhost' IDENTIFIED BY '$password'; CREATE USER IF NOT EXISTS 'hakama'@'127.0.0.1' IDENTIFIED BY '$password'; ALTER USER 'hakama'@'127.0.0.1' IDENTIFIED BY '$password';"
+    local name sql="ALTER USER 'root'@'localhost' IDENTIFIED BY '$password';"
+    sql+=" CREATE USER IF NOT EXISTS 'hakama'@'127.0.0.1' IDENTIFIED BY '$password';"
+    sql+=" ALTER USER 'hakama'@'127.0.0.1' IDENTIFIED BY '$password';"
     for name in "$@"; do
         sql+=" CREATE DATABASE IF NOT EXISTS \`$name\` CHARACTER SET utf8mb4; GRANT ALL ON \`$name\`.* TO 'hakama'@'127.0.0.1';"
     done
-    mariadb --no-defaults --socket="$socket" -u root -e "$sql" >/dev/null 2>&1 \
-        || mariadb --no-defaults --socket="$socket" -u root -p"$password" -e "$sql" >/dev/null 2>&1 \
+    "${ask[@]}" -e "$sql" >/dev/null 2>&1 \
+        || "${ask[@]}" -p"$password" -e "$sql" >/dev/null 2>&1 \
         || database_wrong "the database does not take its password; delete $dir to start with an empty one"
 }
 

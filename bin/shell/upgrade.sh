@@ -20,7 +20,10 @@ upgrade_begin() {
     if [ ! -d "$state/database" ]; then
         touch "$state/first"
     elif [ "$(cat "$state/tables" 2>/dev/null)" != "$sign" ]; then
-        cp -a --reflink=auto "$state/database" "$state/database.before.new$$" || { rm -rf "$state/database.before.new$$"; fail "the database could not be kept before it is changed; is the disk full?"; }
+        cp -a --reflink=auto "$state/database" "$state/database.before.new$$" || {
+            rm -rf "$state/database.before.new$$"
+            fail "the database could not be kept before it is changed; is the disk full?"
+        }
         mv "$state/database.before.new$$" "$state/database.before"
     fi
 }

@@ -71,11 +71,20 @@ root $ROOT/public;
 client_max_body_size 24m;
 error_page 502 504 /away.html;
 error_page 429 @busy;
-location @busy { include $dir/always.conf; add_header Retry-After 5 always; default_type text/plain; return 429 'Too much at once from this screen; go on in a few seconds. Nothing was changed.\n'; }
+location @busy {
+    include $dir/always.conf;
+    add_header Retry-After 5 always;
+    default_type text/plain;
+    return 429 'Too much at once from this screen; go on in a few seconds. Nothing was changed.\n';
+}
 location = /away.html { internal; include $dir/always.conf; add_header Retry-After 2 always; }
 location = /authority.crt { alias $STATE/tls/root.crt; default_type application/x-x509-ca-cert; include $dir/always.conf; }
 location ~ \.php\$ { return 404; }
-location = /build/sw.js { include $dir/always.conf; add_header Service-Worker-Allowed /floor always; add_header Cache-Control no-cache always; }
+location = /build/sw.js {
+    include $dir/always.conf;
+    add_header Service-Worker-Allowed /floor always;
+    add_header Cache-Control no-cache always;
+}
 location = /manifest.webmanifest { default_type application/manifest+json; types { } include $dir/always.conf; }
 location / { try_files \$uri @shop; include $dir/always.conf; add_header Cache-Control \$kept_for always; }
 location = / { try_files /nothing @shop; }
@@ -123,7 +132,11 @@ http {
     # One client may not take all of it; what costs most goes slower. This computer itself is not held back.
     geo \$client { default 1; 127.0.0.0/8 0; ::1 0; }
     map \$client \$each { 0 ""; default \$binary_remote_addr; }
-    map "\$client \$request_method \$uri" \$costly { default ""; "~^1 POST /(plan/proposals|artwork|orders/new/check|sign-in)" \$binary_remote_addr; "~^1 GET /(books|plan/ask|.*\.pdf|.*density)" \$binary_remote_addr; }
+    map "\$client \$request_method \$uri" \$costly {
+        default "";
+        "~^1 POST /(plan/proposals|artwork|orders/new/check|sign-in)" \$binary_remote_addr;
+        "~^1 GET /(books|plan/ask|.*\.pdf|.*density)" \$binary_remote_addr;
+    }
     limit_req_zone \$each zone=each:4m rate=60r/s;
     limit_req_zone \$costly zone=costly:2m rate=4r/s;
     limit_req_status 429;

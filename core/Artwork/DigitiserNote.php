@@ -44,7 +44,8 @@ final readonly class DigitiserNote
         }
 
         return sprintf(
-            "About “%s” (%s, %d stitches, %.1f × %.1f mm):\n\n%s\n\nPlaces are millimetres right of and above the start. Thank you.\n",
+            "About “%s” (%s, %d stitches, %.1f × %.1f mm):\n\n%s\n\nPlaces are millimetres right of and above the ".
+            "start. Thank you.\n",
             $name,
             $fileName,
             $stitches,

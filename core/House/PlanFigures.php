@@ -29,7 +29,14 @@ final class PlanFigures
             'Frame turned over', 150, 0, 1800, 's',
             'Frame off, back or pocket taped to its lines on the underside, frame back on.',
         ],
-        HouseRule::PressTime->value => ['Pressing cloth in the frame', 40, 0, 900, 's', 'At a stop where applied cloth is pressed.'],
+        HouseRule::PressTime->value => [
+            'Pressing cloth in the frame',
+            40,
+            0,
+            900,
+            's',
+            'At a stop where applied cloth is pressed.',
+        ],
         HouseRule::LintTime->value => ['Brushing lint off', 15, 0, 300, 's', 'At a stop before cut cloth is covered.'],
         HouseRule::TrimClothTime->value => [
             'Frame out and back to trim', 20, 0, 300, 's',
@@ -130,7 +137,8 @@ final class PlanFigures
         ],
         HouseRule::BeyondCost->value => [
             'Cost of hands that are not in', 0, 0, 1000, 'per min',
-            'What a plan pays for each minute of hooping or setting up that is wanted while all who are in are busy. 0: not at all.',
+            'What a plan pays for each minute of hooping or setting up that is wanted while all who are in are '.
+            'busy. 0: not at all.',
         ],
         HouseRule::PreparedAhead->value => [
             'Prepared ahead', 2, 0, 72, 'h',

@@ -7,7 +7,10 @@ namespace Hakama\Money;
 /** A price a piece by stitches and quantity, for each decoration; garments and artwork with a markup beside it. */
 final readonly class BandPrice implements Price
 {
-    /** @param non-empty-list<array{int, non-empty-list<array{int, int}>}> $bands stitches at most, steps of [pieces at least, cents a piece] */
+    /**
+     * @param non-empty-list<array{int, non-empty-list<array{int, int}>}> $bands stitches at most, steps of [pieces at
+     *     least, cents a piece]
+     */
     public function __construct(private array $bands, private float $blankMarkup, private float $artworkMarkup) {}
 
     public function of(Job $job, int $cost): int

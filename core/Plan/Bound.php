@@ -89,7 +89,10 @@ final readonly class Bound
         );
     }
 
-    /** @return array{int, int, int}|null its soonest end, its shortest run, and the fewest frame seconds of a second of it; null where it runs nowhere */
+    /**
+     * @return array{int, int, int}|null its soonest end, its shortest run, and the fewest frame seconds of a second of
+     *     it; null where it runs nowhere
+     */
     private static function soonest(
         Internal\Pricer $easy,
         Workload $workload,

@@ -17,7 +17,10 @@ final class HandsEased
     private const TRIES_A_BATCH = 200;
     private const MOST_TRIES = 4_000;
     private const ASKED_EACH = 50;
-    /** It goes on from a plan dearer by what is at stake for so many batches, with e to the minus one; that falls to a hundredth. */
+    /**
+     * It goes on from a plan dearer by what is at stake for so many batches, with e to the minus one; that falls to a
+     * hundredth.
+     */
     private const WORSE = 4.0;
     private const LEAST_WORSE = 0.01;
 

@@ -22,7 +22,10 @@ final readonly class Totals
         private Weights $weights,
     ) {}
 
-    /** @return array{late: float, changeover: float, flow: float, moved: float, walks: float, beyond: float} what the cost is the sum of */
+    /**
+     * @return array{late: float, changeover: float, flow: float, moved: float, walks: float, beyond: float} what the
+     *     cost is the sum of
+     */
     public function parts(): array
     {
         return [

@@ -12,7 +12,10 @@ use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
 
-/** The artworks of the demo shop, drawn by our own hand: eight, a cap version of one, two with applied cloth, a badge and its sheet. */
+/**
+ * The artworks of the demo shop, drawn by our own hand: eight, a cap version of one, two with applied cloth, a badge
+ * and its sheet.
+ */
 final class DemoArtworks
 {
     /** @return array<string, array{Pattern, list<string>}> name => the pattern, and a thread code per block */

@@ -60,7 +60,8 @@ export async function show() {
     list.replaceChildren();
     for (const touch of waiting)
         line(
-            `${timeOf(touch)} ${labels[field(touch, 'kind')] ?? field(touch, 'kind').replaceAll('_', ' ')}, ${field(touch, 'batch')}`,
+            `${timeOf(touch)} ${labels[field(touch, 'kind')] ?? field(touch, 'kind').replaceAll('_', ' ')}, ` +
+                field(touch, 'batch'),
             list,
         );
     for (const touch of refused) {

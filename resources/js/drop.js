@@ -4,13 +4,14 @@ export function drop() {
         const input = zone.querySelector('input[type=file]');
         const name = zone.querySelector('[data-drop-name]');
         const most = Number(input.dataset.most);
+        const mb = (bytes) => `${Math.round(bytes / 1048576)} MB`;
         const tell = () => {
             const file = input.files[0];
             const tooLarge = file && file.size > most;
             name.textContent = !file
                 ? ''
                 : tooLarge
-                  ? `${file.name} is ${Math.round(file.size / 1048576)} MB; a tape is at most ${Math.round(most / 1048576)} MB. Nothing was sent.`
+                  ? `${file.name} is ${mb(file.size)}; a tape is at most ${mb(most)}. Nothing was sent.`
                   : `${file.name}, ${Math.max(1, Math.round(file.size / 1024))} kB`;
             // Said here already, before a hundred megabytes are on their way for nothing.
             input.setCustomValidity(tooLarge ? name.textContent : '');

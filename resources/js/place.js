@@ -204,7 +204,9 @@ class Place {
         if (this.question() !== 'place') return;
         const { left, right, top, bottom } = told.clear;
         document.getElementById('place-clear').textContent =
-            `Then ${left} mm are left of the design, ${right} right, ${top} above and ${bottom} below; the tightest place has ${told.least_mm}${told.fits ? '' : `, and ${told.margin_mm} are wanted: hoop again`}.`;
+            `Then ${left} mm are left of the design, ${right} right, ${top} above and ${bottom} below; ` +
+            `the tightest place has ${told.least_mm}` +
+            (told.fits ? '.' : `, and ${told.margin_mm} are wanted: hoop again.`);
         this.sewn ??= await track(this.data.track).catch(() => null);
         this.paint();
     }

@@ -1,4 +1,5 @@
-// Moving a batch on the cloth: drag it, or lift it with keys once it has the focus. Before it is let go the server says what that brings.
+// Moving a batch on the cloth: drag it, or lift it with keys once it has the focus. Before it is let go the server
+// says what that brings.
 import htmx from 'htmx.org';
 
 const sheet = () => document.getElementById('plan');

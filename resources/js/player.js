@@ -505,10 +505,11 @@ class Player {
         this.find('block').textContent = `${block + 1} of ${t.blocks.length}`;
         const clock = this.times;
         this.find('clock').textContent = `${minutes(stitch === 0 ? 0 : clock[stitch - 1])} of ${minutes(this.total)}`;
+        const mm = (tenths) => Math.abs(tenths / 10).toFixed(1);
         this.find('place').textContent =
             at === null
                 ? 'at the start'
-                : `${Math.abs(t.xs[at] / 10).toFixed(1)} ${t.xs[at] < 0 ? 'left' : 'right'}, ${Math.abs(t.ys[at] / 10).toFixed(1)} ${t.ys[at] < 0 ? 'down' : 'up'}`;
+                : `${mm(t.xs[at])} ${t.xs[at] < 0 ? 'left' : 'right'}, ${mm(t.ys[at])} ${t.ys[at] < 0 ? 'down' : 'up'}`;
         this.find('length').textContent =
             at === null
                 ? ''

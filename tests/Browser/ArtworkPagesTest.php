@@ -175,7 +175,8 @@ final class ArtworkPagesTest extends BrowserTestCase
             ->wait(8, 100)
             ->until(
                 fn(): bool => $this->browser->executeScript(
-                    'const i = document.querySelector("#sewouts img"); i?.scrollIntoView(); return i?.complete && i.naturalWidth === 200',
+                    'const i = document.querySelector("#sewouts img"); i?.scrollIntoView(); return i?.complete && '.
+                    'i.naturalWidth === 200',
                 ) === true,
                 'the photo is not shown',
             );

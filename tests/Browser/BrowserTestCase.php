@@ -138,7 +138,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->find($css);
         $this->browser->executeScript(
-            'const el = document.querySelector(arguments[0]); el.value = arguments[1]; el.dispatchEvent(new Event("change", {bubbles: true}))',
+            'const el = document.querySelector(arguments[0]); el.value = arguments[1]; el.dispatchEvent(new '.
+            'Event("change", {bubbles: true}))',
             [$css, $value],
         );
     }
@@ -195,7 +196,8 @@ abstract class BrowserTestCase extends TestCase
             window.untab = new AbortController();
             window.tabbed = [name(document.activeElement)];
             const listen = {capture: true, signal: window.untab.signal};
-            addEventListener('keydown', (e) => { if (e.key === 'Tab' && document.activeElement.matches(css)) e.preventDefault(); }, listen);
+            const isThere = () => document.activeElement.matches(css);
+            addEventListener('keydown', (e) => { if (e.key === 'Tab' && isThere()) e.preventDefault(); }, listen);
             addEventListener('focusin', (e) => window.tabbed.push(name(e.target)), listen);
             JS
             ,
@@ -205,7 +207,8 @@ abstract class BrowserTestCase extends TestCase
         for ($i = 0; $i < 10; $i++) {
             $this->keys(str_repeat(WebDriverKeys::TAB, 12));
             [$isThere, $seen] = $this->browser->executeScript(
-                'const on = document.activeElement.matches(arguments[0]); if (on) window.untab.abort(); return [on, window.tabbed]',
+                'const on = document.activeElement.matches(arguments[0]); if (on) window.untab.abort(); return [on, '.
+                'window.tabbed]',
                 [$css],
             );
             if ($isThere === true) {
@@ -230,9 +233,12 @@ abstract class BrowserTestCase extends TestCase
             const read = async (answer) => new DOMParser().parseFromString(await answer.text(), 'text/html');
             (async () => {
                 const page = await read(await fetch(path));
-                const button = [...page.querySelectorAll('button')].find((one) => one.textContent.replace(/\s+/g, ' ').includes(label));
+                const says = (one) => one.textContent.replace(/\s+/g, ' ').includes(label);
+                const button = [...page.querySelectorAll('button')].find(says);
                 if (!button) return `there is no "${label}" in ${page.body.textContent}`;
-                const sent = await fetch(new URL(button.form.getAttribute('action'), location.href), {method: 'POST', body: new FormData(button.form, button)});
+                const form = button.form;
+                const to = new URL(form.getAttribute('action'), location.href);
+                const sent = await fetch(to, {method: 'POST', body: new FormData(form, button)});
                 return (await read(sent)).body.textContent;
             })().then(done, (e) => done(String(e)));
             JS
@@ -251,7 +257,10 @@ abstract class BrowserTestCase extends TestCase
             <<<'JS'
             const [batch, machine, rank, done] = arguments;
             const form = new FormData();
-            for (const [name, value] of Object.entries({batch, machine, rank, version: document.querySelector('[data-version]').dataset.version, _token: document.querySelector('[name=_token]').value})) form.append(name, value);
+            const version = document.querySelector('[data-version]').dataset.version;
+            const token = document.querySelector('[name=_token]').value;
+            const fields = {batch, machine, rank, version, _token: token};
+            for (const [name, value] of Object.entries(fields)) form.append(name, value);
             fetch('/plan/moves', {method: 'POST', body: form}).then(answer => done(answer.status)).catch(e => done(String(e)));
             JS
             ,

@@ -111,7 +111,8 @@ final class MainPathTest extends BrowserTestCase
             [$lane],
         );
         $grip = $this->browser->executeScript(
-            'const b = arguments[0].querySelector(".edge").getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]',
+            'const b = arguments[0].querySelector(".edge").getBoundingClientRect(); return [b.left + b.width / 2, '.
+            'b.top + b.height / 2]',
             [$bar],
         );
         // To the very left of lane M2: before everything that waits there.
@@ -261,7 +262,8 @@ final class MainPathTest extends BrowserTestCase
     {
         $path = WebDriverBy::xpath(
             sprintf(
-                '//form[contains(@action, "%s")][contains(., "%s")][ancestor-or-self::*[contains(., "%s")][contains(@class, "bg-paper")]]',
+                '//form[contains(@action, "%s")][contains(., "%s")][ancestor-or-self::*[contains(., '.
+                '"%s")][contains(@class, "bg-paper")]]',
                 $to,
                 $what,
                 self::$batch,
@@ -286,7 +288,9 @@ final class MainPathTest extends BrowserTestCase
         $this->browser->executeScript(
             <<<'JS'
             const [from, to] = arguments;
-            const at = (x, y, kind, target) => target.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
+            const always = {button: 0, bubbles: true, cancelable: true};
+            const at = (x, y, kind, target) =>
+                target.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, ...always}));
             const grip = document.elementFromPoint(...from);
             at(...from, 'pointerdown', grip);
             for (let i = 1; i <= 8; i++) at(from[0] + (to[0] - from[0]) * i / 8, from[1] + (to[1] - from[1]) * i / 8, 'pointermove', document);
@@ -314,7 +318,9 @@ final class MainPathTest extends BrowserTestCase
     private function inkOnCanvas(): int
     {
         return (int) $this->browser->executeScript(
-            'const c = document.getElementById("sewing"); const d = c.getContext("2d").getImageData(0, 0, c.width, c.height).data; let n = 0; for (let i = 0; i < d.length; i += 4) if (d[i + 3] > 200 && (d[i] < 200 || d[i + 1] < 190)) n++; return n',
+            'const c = document.getElementById("sewing"); const d = c.getContext("2d").getImageData(0, 0, c.width, '.
+            'c.height).data; let n = 0; for (let i = 0; i < d.length; i += 4) if (d[i + 3] > 200 && (d[i] < 200 || '.
+            'd[i + 1] < 190)) n++; return n',
         );
     }
 

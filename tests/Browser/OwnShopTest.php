@@ -134,7 +134,9 @@ final class OwnShopTest extends BrowserTestCase
         $this->to('/needles/H1');
         $this->sees('load one needle before');
         $this->browser->executeScript(
-            'const form = [...document.querySelectorAll("form")].find((one) => /needles\/H1\/\d+$/.test(one.action)); const thread = form.querySelector("[name=thread]"); thread.value = "D-01"; form.requestSubmit()',
+            'const form = [...document.querySelectorAll("form")].find((one) => '.
+            '/needles\/H1\/\d+$/.test(one.action)); const thread = form.querySelector("[name=thread]"); '.
+            'thread.value = "D-01"; form.requestSubmit()',
         );
         $this->sees('holds D-01');
         $this->to('/floor');
@@ -161,7 +163,9 @@ final class OwnShopTest extends BrowserTestCase
     {
         $this->to('/shop/people');
         $this->browser->executeScript(
-            'const row = [...document.querySelectorAll("tbody tr")].find((one) => one.textContent.includes("Bo")); const form = row.querySelectorAll("form")[1]; form.querySelector("[name=secret]").value = arguments[0]; form.requestSubmit()',
+            'const row = [...document.querySelectorAll("tbody tr")].find((one) => one.textContent.includes("Bo")); '.
+            'const form = row.querySelectorAll("form")[1]; form.querySelector("[name=secret]").value = '.
+            'arguments[0]; form.requestSubmit()',
             [self::PASSWORD],
         );
         $this->sees('Bo: has a new password.');

@@ -87,12 +87,16 @@ final class PagesTest extends BrowserTestCase
             (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
         );
         $found = $this->browser->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; axe.run({resultTypes: ["violations"]}).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).slice(0, 3).join(" | "))))',
+            'const done = arguments[arguments.length - 1]; axe.run({resultTypes: ["violations"]}).then((r) => '.
+            'done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + '.
+            'v.nodes.map((n) => n.target.join(" ") + " " + n.failureSummary).slice(0, 3).join(" | "))))',
         );
 
         self::assertSame([], $found);
         $twice = $this->browser->executeScript(
-            'const seen = {}; for (const el of document.querySelectorAll("[data-key]")) if (el.offsetParent) (seen[el.dataset.key] ??= []).push(el.textContent.trim().slice(0, 30)); return Object.entries(seen).filter(([, all]) => all.length > 1)',
+            'const seen = {}; for (const el of document.querySelectorAll("[data-key]")) if (el.offsetParent) '.
+            '(seen[el.dataset.key] ??= []).push(el.textContent.trim().slice(0, 30)); return '.
+            'Object.entries(seen).filter(([, all]) => all.length > 1)',
         );
         self::assertSame([], $twice, 'one key does one thing');
         foreach ([[1280, 800], [1024, 768], [390, 800]] as [$width, $height]) {
@@ -121,7 +125,9 @@ final class PagesTest extends BrowserTestCase
     {
         $this->visit('/artwork');
         $this->browser->executeScript(
-            'const input = document.getElementById("tape"); const data = new DataTransfer(); data.items.add(new File([new Uint8Array(17 * 1048576)], "big.dst")); input.files = data.files; input.dispatchEvent(new Event("change"))',
+            'const input = document.getElementById("tape"); const data = new DataTransfer(); data.items.add(new '.
+            'File([new Uint8Array(17 * 1048576)], "big.dst")); input.files = data.files; input.dispatchEvent(new '.
+            'Event("change"))',
         );
         $this->sees('a tape is at most 16 MB. Nothing was sent.');
         self::assertFalse($this->browser->executeScript('return document.getElementById("tape").checkValidity()'));
@@ -132,7 +138,9 @@ final class PagesTest extends BrowserTestCase
     {
         $this->visit('/artwork');
         $this->browser->executeScript(
-            'const data = new DataTransfer(); data.items.add(new File([new Uint8Array(2000)], "dropped.dst")); document.querySelector("[data-drop]").dispatchEvent(new DragEvent("drop", {dataTransfer: data, bubbles: true, cancelable: true}))',
+            'const data = new DataTransfer(); data.items.add(new File([new Uint8Array(2000)], "dropped.dst")); '.
+            'document.querySelector("[data-drop]").dispatchEvent(new DragEvent("drop", {dataTransfer: data, '.
+            'bubbles: true, cancelable: true}))',
         );
         $this->sees('dropped.dst, 2 kB');
         $this->press('Read the tape');

@@ -72,7 +72,8 @@ final class PicturePlaceTest extends BrowserTestCase
         $window = (int) $this->browser->executeScript(
             <<<'JS'
             const {frames} = JSON.parse(document.querySelector('[data-place]').dataset.place);
-            const [code, [side]] = Object.entries(frames).find(([, [width, height, round]]) => width === height && ! round && width < 200);
+            const isSmallSquare = ([, [width, height, round]]) => width === height && ! round && width < 200;
+            const [code, [side]] = Object.entries(frames).find(isSmallSquare);
             document.getElementById('place-frame').value = code;
             return side;
             JS
@@ -108,7 +109,8 @@ final class PicturePlaceTest extends BrowserTestCase
             <<<'JS'
             const place = document.querySelector('[data-place]').place;
             const room = place.canvas.getBoundingClientRect();
-            place.canvas.dispatchEvent(new PointerEvent('pointerdown', {bubbles: true, clientX: room.left + arguments[0] * place.scale, clientY: room.top + arguments[1] * place.scale}));
+            const [clientX, clientY] = [room.left + arguments[0] * place.scale, room.top + arguments[1] * place.scale];
+            place.canvas.dispatchEvent(new PointerEvent('pointerdown', {bubbles: true, clientX, clientY}));
             JS
             ,
             [$x, $y],
@@ -146,7 +148,11 @@ final class PicturePlaceTest extends BrowserTestCase
         $this->sees('mixed up');
     }
 
-    /** @param array{points: list<array{mm: list<float>, px: list<float>}>, found: array{mark: list<float>, up: list<float>}|null} $told */
+    /**
+     * @param array{
+     *     points: list<array{mm: list<float>, px: list<float>}>, found: array{mark: list<float>, up: list<float>}|null
+     * } $told
+     */
     private function place(array $told): ?MeasuredPlace
     {
         if ($told['found'] === null) {

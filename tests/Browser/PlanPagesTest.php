@@ -55,7 +55,9 @@ final class PlanPagesTest extends BrowserTestCase
         $this->browser->executeScript(
             <<<'JS'
             const bar = document.querySelector(`.bar[data-batch="${arguments[0]}"]`);
-            const at = (el, x, y, kind) => el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
+            const always = {button: 0, bubbles: true, cancelable: true};
+            const at = (el, x, y, kind) =>
+                el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, ...always}));
             const from = bar.querySelector('.edge').getBoundingClientRect();
             const lane = document.querySelector('[data-lane="M3"]').getBoundingClientRect();
             const [x, y] = [from.left + 6, from.top + 10];
@@ -88,7 +90,9 @@ final class PlanPagesTest extends BrowserTestCase
         $this->browser->executeScript(
             <<<'JS'
             const bar = document.querySelector(`.bar[data-batch="${arguments[0]}"]`);
-            const at = (el, x, y, kind) => el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, button: 0, bubbles: true, cancelable: true}));
+            const always = {button: 0, bubbles: true, cancelable: true};
+            const at = (el, x, y, kind) =>
+                el.dispatchEvent(new PointerEvent(kind, {clientX: x, clientY: y, ...always}));
             const from = bar.querySelector('.edge').getBoundingClientRect();
             const lane = document.querySelector('[data-lane="M3"]').getBoundingClientRect();
             const [x, y] = [from.left + 6, from.top + 10];
@@ -313,7 +317,8 @@ final class PlanPagesTest extends BrowserTestCase
         $this->find('#plan');
 
         return (string) $this->browser->executeScript(
-            'const all = [...document.querySelectorAll(`.bar[data-machine="${arguments[0]}"]`)].sort((a, b) => a.dataset.rank - b.dataset.rank); return all[all.length - 1].dataset.batch',
+            'const all = [...document.querySelectorAll(`.bar[data-machine="${arguments[0]}"]`)].sort((a, b) => '.
+            'a.dataset.rank - b.dataset.rank); return all[all.length - 1].dataset.batch',
             [$machine],
         );
     }
@@ -324,7 +329,8 @@ final class PlanPagesTest extends BrowserTestCase
         $this->visit('/plan?zoom=week');
         $this->find('#plan');
         $placements = $this->browser->executeScript(
-            'return Object.fromEntries([...document.querySelectorAll(".bar")].map((el) => [el.dataset.batch, [el.dataset.machine, el.dataset.rank]]))',
+            'return Object.fromEntries([...document.querySelectorAll(".bar")].map((el) => [el.dataset.batch, '.
+            '[el.dataset.machine, el.dataset.rank]]))',
         );
         ksort($placements);
 

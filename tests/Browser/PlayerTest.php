@@ -118,7 +118,8 @@ final class PlayerTest extends BrowserTestCase
     {
         $this->open(self::LANTERNS);
         $picture = fn(): string => (string) $this->browser->executeAsyncScript(
-            'const done = arguments[0]; const p = document.querySelector("[data-player]").player; p.goTo(2000).then(() => done(p.cloth.toDataURL()))',
+            'const done = arguments[0]; const p = document.querySelector("[data-player]").player; '.
+            'p.goTo(2000).then(() => done(p.cloth.toDataURL()))',
         );
         $fromTheEnd = $picture();
         $this->pressed(WebDriverKeys::HOME);
@@ -140,7 +141,8 @@ final class PlayerTest extends BrowserTestCase
         self::assertSame(
             15,
             $this->browser->executeScript(
-                'const s = document.querySelector("[data-player]").player.map.squares; let most = 0; for (let i = 2; i < s.length; i += 3) most = Math.max(most, s[i]); return most',
+                'const s = document.querySelector("[data-player]").player.map.squares; let most = 0; for (let i = '.
+                '2; i < s.length; i += 3) most = Math.max(most, s[i]); return most',
             ),
         );
         $this->keys('d');
@@ -160,7 +162,8 @@ final class PlayerTest extends BrowserTestCase
         $this->find('[data-player] canvas')->click();
         $this->browser->wait(5, 50)->until(fn(): bool => $this->player('stitch') < $this->player('t.sewn'));
         [$x, $y] = $this->browser->executeScript(
-            'const p = document.querySelector("[data-player]").player; const i = p.t.stitches[p.stitch - 1]; return p.onScreen(p.t.xs[i], p.t.ys[i])',
+            'const p = document.querySelector("[data-player]").player; const i = p.t.stitches[p.stitch - 1]; return '.
+            'p.onScreen(p.t.xs[i], p.t.ys[i])',
         );
         [$width, $height] = $this->browser->executeScript(
             'const c = document.querySelector("[data-player] canvas").getBoundingClientRect(); return [c.width, c.height]',
@@ -203,7 +206,8 @@ final class PlayerTest extends BrowserTestCase
         // The server is started with a limit of 256 MiB a request and has answered; this is the page's own share.
         $heap = (int) $this->browser->executeScript('return performance.memory.usedJSHeapSize');
         $pictures = (int) $this->browser->executeScript(
-            'const p = document.querySelector("[data-player]").player; const c = p.canvas.width * p.canvas.height * 4; return (Object.values(p.kept).length + 2) * c',
+            'const p = document.querySelector("[data-player]").player; const c = p.canvas.width * p.canvas.height * '.
+            '4; return (Object.values(p.kept).length + 2) * c',
         );
         self::assertLessThan(256 * 1024 * 1024, $heap + $pictures);
     }
@@ -244,7 +248,10 @@ final class PlayerTest extends BrowserTestCase
             const counts = Object.fromEntries(Object.keys(near).map((name) => [name, 0]));
             for (let i = 0; i < data.length; i += 4) {
                 if (data[i + 3] < 40) continue;
-                for (const [name, [r, g, b]] of Object.entries(near)) if (Math.abs(data[i] - r) + Math.abs(data[i + 1] - g) + Math.abs(data[i + 2] - b) < 45) counts[name]++;
+                for (const [name, [r, g, b]] of Object.entries(near)) {
+                    const off = Math.abs(data[i] - r) + Math.abs(data[i + 1] - g) + Math.abs(data[i + 2] - b);
+                    if (off < 45) counts[name]++;
+                }
             }
             return counts;
             JS
@@ -283,7 +290,8 @@ final class PlayerTest extends BrowserTestCase
             <<<'JS'
             const p = document.querySelector('[data-player]').player;
             const room = p.canvas.getBoundingClientRect();
-            const press = (x, y) => p.canvas.dispatchEvent(new MouseEvent('click', {bubbles: true, clientX: room.left + x, clientY: room.top + y}));
+            const at = (x, y) => ({bubbles: true, clientX: room.left + x, clientY: room.top + y});
+            const press = (x, y) => p.canvas.dispatchEvent(new MouseEvent('click', at(x, y)));
             const [x, y] = [p.width / 2, p.height / 2];
             press(x, y);
             press(x, y - 120 * p.scale);

@@ -103,7 +103,8 @@ final class SetupPagesTest extends BrowserTestCase
             'the sides are seen at a slant',
         );
         $box = $this->browser->executeScript(
-            'const b = document.querySelector("#cap-flat .limit").getBBox(); const d = document.querySelector("#cap-flat .design").getBBox(); return [b.y, d.y, b.width, d.width]',
+            'const b = document.querySelector("#cap-flat .limit").getBBox(); const d = '.
+            'document.querySelector("#cap-flat .design").getBBox(); return [b.y, d.y, b.width, d.width]',
         );
         self::assertLessThanOrEqual($box[1] + 2.1, $box[0], 'under the limit, the picture’s own room aside');
         self::assertLessThanOrEqual($box[2] + 4, $box[3]);
@@ -121,7 +122,9 @@ final class SetupPagesTest extends BrowserTestCase
         $this->find('#machine-centre');
         $this->sees('what the machine takes for its centre');
         $apart = $this->browser->executeScript(
-            'const w = document.querySelectorAll("#in-frame > rect")[1].getBBox(); const c = document.querySelector("#machine-centre circle"); return [c.cx.baseVal.value - (w.x + w.width / 2), c.cy.baseVal.value - (w.y + w.height / 2)]',
+            'const w = document.querySelectorAll("#in-frame > rect")[1].getBBox(); const c = '.
+            'document.querySelector("#machine-centre circle"); return [c.cx.baseVal.value - (w.x + w.width / 2), '.
+            'c.cy.baseVal.value - (w.y + w.height / 2)]',
         );
         self::assertGreaterThan(5, hypot((float) $apart[0], (float) $apart[1]));
         self::assertCount(4, $this->all('#in-frame .corner'));
@@ -179,7 +182,8 @@ final class SetupPagesTest extends BrowserTestCase
         $this->choose(
             '#l0-a0',
             (string) $this->browser->executeScript(
-                'return [...document.querySelectorAll("#l0-a0 option")].find((o) => o.textContent.trim() === "Lake panorama").value',
+                'return [...document.querySelectorAll("#l0-a0 option")].find((o) => o.textContent.trim() === "Lake '.
+                'panorama").value',
             ),
         );
         $this->sees('Line 1, Lake panorama');

@@ -23,7 +23,8 @@ final class StationsTest extends BrowserTestCase
             ->wait(8, 100)
             ->until(
                 fn(): bool => $this->browser->executeScript(
-                    'const t = document.querySelector("#choose table")?.innerText ?? ""; return t.includes("60 wt") && !t.includes("40 wt")',
+                    'const t = document.querySelector("#choose table")?.innerText ?? ""; return t.includes("60 wt") '.
+                    '&& !t.includes("40 wt")',
                 ) === true,
                 'threads of the other weight are still offered',
             );
@@ -52,7 +53,8 @@ final class StationsTest extends BrowserTestCase
         foreach (['M1', 'M2', 'M3'] as $machine) {
             $this->visit("/floor/{$machine}");
             $small = $this->browser->executeScript(
-                'return [...document.querySelectorAll("#station button, #station .check")].filter((el) => el.offsetParent && el.getBoundingClientRect().height < 48).map((el) => el.textContent.trim())',
+                'return [...document.querySelectorAll("#station button, #station .check")].filter((el) => '.
+                'el.offsetParent && el.getBoundingClientRect().height < 48).map((el) => el.textContent.trim())',
             );
             self::assertSame([], $small, $machine);
             self::assertLessThanOrEqual(
@@ -74,7 +76,8 @@ final class StationsTest extends BrowserTestCase
         $this->visit('/floor/M3');
         $this->find('#station');
         $pulse = $this->browser->executeScript(
-            'const s = document.getElementById("station"); const was = s.dataset.pulse; s.dataset.pulse = "http://127.0.0.1:1/"; return was',
+            'const s = document.getElementById("station"); const was = s.dataset.pulse; s.dataset.pulse = '.
+            '"http://127.0.0.1:1/"; return was',
         );
         $this->sees('The server does not answer. What was recorded is kept');
         $this->browser->executeScript('document.getElementById("station").dataset.pulse = arguments[0]', [$pulse]);

@@ -95,7 +95,8 @@ final class TabletAwayTest extends BrowserTestCase
             (string) getenv('DB_PASSWORD'),
         );
         $asked = $base->prepare(
-            "select e.kind from floor_events e join machines m on m.id = e.machine_id where m.code = 'M1' order by e.seq desc limit {$count}",
+            "select e.kind from floor_events e join machines m on m.id = e.machine_id where m.code = 'M1' order by ".
+            "e.seq desc limit {$count}",
         );
         $asked->execute();
 

@@ -147,7 +147,8 @@ final class ArtworkHistoryTest extends FeatureTestCase
 
         $this->post('/artwork', ['tape' => self::upload($old, 'again.dst')])->assertSessionHasErrors([
             'tape' =>
-                'This very file was here as revision 1 of “Reed stalk”, until it was replaced: thinner stalks. Nothing was stored twice.',
+                'This very file was here as revision 1 of “Reed stalk”, until it was replaced: thinner stalks. '.
+                'Nothing was stored twice.',
         ]);
         self::assertTrue(Storage::exists('tapes/'.hash('sha256', $old).'.dst'));
         $this->post("/artwork/{$sprig->id}/file", [

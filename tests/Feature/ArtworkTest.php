@@ -146,7 +146,8 @@ final class ArtworkTest extends FeatureTestCase
         }
         $this->post('/artwork', ['tape' => self::upload(self::tape(), 'picture.png')])->assertSessionHasErrors([
             'tape' =>
-                'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine file, not the picture.',
+                'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine '.
+                'file, not the picture.',
         ]);
         $this->post('/artwork', [])->assertSessionHasErrors('tape');
         self::assertSame($before, [Artwork::query()->count(), count(Storage::files('tapes'))]);

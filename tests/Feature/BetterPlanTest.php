@@ -697,7 +697,8 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertOk()
             ->getContent();
         self::assertMatchesRegularExpression(
-            "~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in time\\..*Changeovers take 1 min more~",
+            "~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in ".
+            "time\\..*Changeovers take 1 min more~",
             $said,
         );
         self::assertStringContainsString('Cheapest, once moved there:', $said);
@@ -744,7 +745,8 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertSame(
             1,
             preg_match(
-                "~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input type=\"hidden\" name=\"place\" value=\"(\\d+)\">(?:(?!</form>).)*?Run it together with {$loaf}~",
+                "~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input ".
+                "type=\"hidden\" name=\"place\" value=\"(\\d+)\">(?:(?!</form>).)*?Run it together with {$loaf}~",
                 $page,
                 $form,
             ),

@@ -212,7 +212,9 @@ final class MakingTest extends FeatureTestCase
     public function a_drawing_comes_in_as_stitches_with_the_nearest_threads(): void
     {
         $svg =
-            '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><g stroke="#1f3f66" fill="none"><path d="M5 5h30v20h-30z"/></g><g stroke="#00ff00"><polyline points="5,30 40,30"/></g><text>no</text></svg>';
+            '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><g '.
+            'stroke="#1f3f66" fill="none"><path d="M5 5h30v20h-30z"/></g><g stroke="#00ff00"><polyline points="5,30 '.
+            '40,30"/></g><text>no</text></svg>';
         $this->post('/artwork', [
             'tape' => self::upload($svg, 'box plan.svg'),
             'name' => '',

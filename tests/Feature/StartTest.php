@@ -43,7 +43,8 @@ final class StartTest extends TestCase
             [
                 'bash',
                 '-c',
-                "source bin/shell/common.sh; source bin/shell/database.sh; LOGS={$folder}; trap database_stop EXIT; database_start {$folder}/data 1 secret hakama",
+                "source bin/shell/common.sh; source bin/shell/database.sh; LOGS={$folder}; trap database_stop EXIT; ".
+                "database_start {$folder}/data 1 secret hakama",
             ],
             dirname(__DIR__, 2),
             timeout: 90,

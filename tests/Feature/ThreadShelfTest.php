@@ -149,7 +149,8 @@ final class ThreadShelfTest extends FeatureTestCase
     public function a_list_is_shown_before_it_is_taken_over(): void
     {
         $csv =
-            "Code;Name;Colour;Weight;Cone;Place;Metres left\nD-01;Ink;#1d2433;40;1;A1;450\nX-9;Kingfisher;#1277a0;60;;Z1;1200\nX-8;Bad;teal;40;1;;5\n\n";
+            "Code;Name;Colour;Weight;Cone;Place;Metres ".
+            "left\nD-01;Ink;#1d2433;40;1;A1;450\nX-9;Kingfisher;#1277a0;60;;Z1;1200\nX-8;Bad;teal;40;1;;5\n\n";
         $ink = Thread::query()->where('code', 'D-01')->firstOrFail();
         $ink->cones()
             ->where('number', 1)

@@ -32,7 +32,10 @@ final class SetupRules extends Command
     public static function page(): string
     {
         $page =
-            "# Advice\n\nMade from the rules by `php artisan setup:rules`. Of each table the first line that applies, and is of the house’s school, holds;\nthe last always applies. Where a school is named, the other one is shown beside the advice.\nWhat must be so spoils cloth, needle or machine otherwise; what should be so is what practice has shown; what may be so is a habit of the house.\n";
+            "# Advice\n\nMade from the rules by `php artisan setup:rules`. Of each table the first line that ".
+            "applies, and is of the house’s school, holds;\nthe last always applies. Where a school is named, the ".
+            "other one is shown beside the advice.\nWhat must be so spoils cloth, needle or machine otherwise; what ".
+            "should be so is what practice has shown; what may be so is a habit of the house.\n";
         foreach (RuleTable::all() as $about => $rules) {
             $page .=
                 "\n## ".ucfirst($about)."\n\n| rule | when | why | holds | school |\n|---|---|---|---|---|\n";

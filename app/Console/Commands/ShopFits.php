@@ -38,7 +38,8 @@ final class ShopFits extends Command
             return self::SUCCESS;
         }
         $this->components->error(
-            "This shop was opened by another version of the program, one that knows “{$foreign->last()}”. Put that version here again, or bring back a backup of before with bin/restore. Nothing was changed.",
+            "This shop was opened by another version of the program, one that knows “{$foreign->last()}”. Put that ".
+            "version here again, or bring back a backup of before with bin/restore. Nothing was changed.",
         );
 
         return self::FAILURE;

@@ -68,7 +68,12 @@ final readonly class PlanChart
             $lanes,
             $y + HandsRow::HEIGHT + 4,
             $axis->has($now) ? $axis->x($now) : null,
-            HandsRow::of($axis, Handwork::of($timetable->placed, $timetable->workload), $timetable->workload->hands, $calendar->people()),
+            HandsRow::of(
+                $axis,
+                Handwork::of($timetable->placed, $timetable->workload),
+                $timetable->workload->hands,
+                $calendar->people(),
+            ),
         );
     }
 }

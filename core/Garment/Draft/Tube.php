@@ -88,7 +88,11 @@ final class Tube
             $leg,
             [
                 'cuff' => [new Point(-$half, -0.24 * $length), new Point($half, -0.24 * $length)],
-                'heel' => [new Point(-$half, $ankle), new Point(-0.25 * $half, -0.78 * $length), new Point(-0.95 * $half, -0.9 * $length)],
+                'heel' => [
+                    new Point(-$half, $ankle),
+                    new Point(-0.25 * $half, -0.78 * $length),
+                    new Point(-0.95 * $half, -0.9 * $length),
+                ],
                 'toe' => [new Point(1.5 * $half, -$length), new Point(1.55 * $half, -0.72 * $length)],
             ],
         );

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Odds;
 
-/** What chance leaves of a promise: of a batch, or of all batches of an order. Seconds of local time; null is past the hours that are known. */
+/**
+ * What chance leaves of a promise: of a batch, or of all batches of an order. Seconds of local time; null is past the
+ * hours that are known.
+ */
 final readonly class PromiseOdds
 {
     /**

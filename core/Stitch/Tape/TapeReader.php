@@ -193,9 +193,8 @@ final class TapeReader
         if ($header->changes !== null && $header->changes !== $stops) {
             $wrong[] = sprintf('%d stops where there are %d', $header->changes, $stops);
         }
-        foreach (
-            [[$header->right, 'right'], [$header->left, 'left'], [$header->top, 'up'], [$header->bottom, 'down']] as $i => [$said, $way]
-        ) {
+        $told = [[$header->right, 'right'], [$header->left, 'left'], [$header->top, 'up'], [$header->bottom, 'down']];
+        foreach ($told as $i => [$said, $way]) {
             if ($said !== null && abs(abs($said) - $reach[$i]) > 1) {
                 $wrong[] = sprintf('%.1f mm to reach %s where it is %.1f', abs($said) / 10, $way, $reach[$i] / 10);
             }

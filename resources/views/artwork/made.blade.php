@@ -51,7 +51,9 @@
             <strong class="text-ink">{{ $grid->columns }} × {{ $grid->rows }} = {{ count($places) }}
                 copies.</strong>
         @endif
-        {{ count($places) > 1 ? 'The dashed way is that of the first block over the copies; the next one comes back along it.' : '' }}
+        @if (count($places) > 1)
+            The dashed way is that of the first block over the copies; the next one comes back along it.
+        @endif
         {{ $field ? 'The dashed frame is the field: the window less the margin.' : '' }}
     </p>
     <table class="mt-3">

@@ -29,12 +29,11 @@
         <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">What jobs earned <kbd>j</kbd></a>
         <a class="btn" href="{{ route('books.promises') }}" data-key="m">Promises <kbd>m</kbd></a>
         <a class="btn" href="{{ route('books.learned') }}" data-key="l">What was learned <kbd>l</kbd></a>
-        <a class="btn"
-            href="{{ route('books.csv', ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
-            data-key="c">CSV <kbd>c</kbd></a>
-        <a class="btn"
-            href="{{ route('books.xlsx', ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()]) }}"
-            data-key="x">XLSX <kbd>x</kbd></a>
+        @php
+            $span = ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()];
+        @endphp
+        <a class="btn" href="{{ route('books.csv', $span) }}" data-key="c">CSV <kbd>c</kbd></a>
+        <a class="btn" href="{{ route('books.xlsx', $span) }}" data-key="x">XLSX <kbd>x</kbd></a>
     </form>
     <x-wrong field="from" /><x-wrong field="to" />
     <x-wrong field="by" />

@@ -24,7 +24,8 @@
             aria-label="{{ $row->machine->code }}">
             <p class="flex items-baseline gap-3"><a class="big no-underline"
                     href="{{ route('floor.show', $row->machine) }}">{{ $row->machine->code }}</a><span
-                    class="ml-auto text-right">{{ $row->now === null ? 'nothing to do' : $stages[$row->now->stage->value] }}</span>
+                    class="ml-auto text-right">{{ $row->now === null
+                        ? 'nothing to do' : $stages[$row->now->stage->value] }}</span>
             </p>
             @if ($row->now !== null)
                 <p class="mt-2 truncate font-semibold">{{ $row->batch->design->name }}</p>

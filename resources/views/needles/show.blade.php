@@ -91,7 +91,8 @@
                                 <x-swatch :hex="$of->design->colours()[$k]" /><strong>{{ $needle }}</strong></span>
                         @endforeach
                     </p>
-                    @foreach (collect($fittings[$batch->id] ?? [])->groupBy(static fn($type) => $type->words(), true) as $words => $same)
+                    @php $alike = collect($fittings[$batch->id] ?? [])->groupBy(static fn($type) => $type->words(), true); @endphp
+                    @foreach ($alike as $words => $same)
                         @php
                             $numbers = $same->keys()->all();
                             $mayFit = array_key_first($fittings) === $batch->id;

@@ -50,8 +50,8 @@
             @foreach ($likely->cost->lines as $line)
                 @continue($line->cents === 0)
                 <tr>
-                    <td>{{ ucfirst(str_replace('_', ' ', $line->about->value)) }}{{ count($quote->designs) > 1 && $line->decoration !== null
-                        ? ", {$line->decoration}" : '' }}</td>
+                    @php $which = count($quote->designs) > 1 ? $line->decoration : null; @endphp
+                    <td>{{ ucfirst(str_replace('_', ' ', $line->about->value)) }}{{ $which === null ? '' : ", {$which}" }}</td>
                     <td class="num">{{ $m($line->cents) }}</td>
                     <td class="text-sm text-soft">{{ $line->from }}</td>
                 </tr>
@@ -81,7 +81,8 @@
     @endif
     <form method="post" action="{{ route('orders.quotes.keep') }}" class="mt-5 flex items-end gap-3">@csrf
         <input type="hidden" name="form" value="{{ Str::uuid() }}">
-        @foreach (Illuminate\Support\Arr::only($asked, array_keys((new App\Http\Requests\Orders\AskQuote())->rules())) as $field => $value)
+        @php $fields = array_keys((new App\Http\Requests\Orders\AskQuote())->rules()); @endphp
+        @foreach (Illuminate\Support\Arr::only($asked, $fields) as $field => $value)
             <input type="hidden" name="{{ $field }}" value="{{ $value }}">
         @endforeach
         @if ($of)

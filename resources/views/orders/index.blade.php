@@ -34,7 +34,8 @@
         <p class="note">
             {{ $words !== '' ? 'No order has that in it.' : ($finished
                 ? 'No order is finished yet.' :
-                'Write the first order: who it is for, by when, and what is to be sewn on what. Everything after that is worked out from it.') }}
+                'Write the first order: who it is for, by when, and what is to be sewn on what. '.
+                    'Everything after that is worked out from it.') }}
         </p>
     @else
         <table>

@@ -110,7 +110,8 @@
                 <div class="flex items-start gap-4">
                     <svg data-qr="{{ config('shop.address') }}/authority.crt" class="h-32 w-32 flex-none border border-hair"
                         role="img" aria-label="The address of the shop’s own authority, for a camera"></svg>
-                    <p class="text-sm">Open <a href="{{ config('shop.address') }}/authority.crt">{{ config('shop.address') }}/authority.crt</a>
+                    <p class="text-sm">Open
+                        <a href="{{ config('shop.address') }}/authority.crt">{{ config('shop.address') }}/authority.crt</a>
                         on the tablet and let its settings trust it; then {{ config('shop.address') }}/tablet opens
                         without a warning. How, step by step: docs/running.md.</p>
                 </div>

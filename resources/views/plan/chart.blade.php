@@ -131,8 +131,8 @@
                 <g class="bar"
                     @if ($live) tabindex="0" aria-roledescription="batch" aria-disabled="{{ $b->started
                         ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started)
-                        data-keynote="shift + arrows|Lift {{ $b->code
-                            }} and carry it earlier, later, or to another machine; Enter lets it go there, Escape leaves it" @endunless @endif
+                        data-keynote="{{ "shift + arrows|Lift {$b->code} and carry it earlier, later, or to another ".
+                            'machine; Enter lets it go there, Escape leaves it' }}" @endunless @endif
                     role="group" data-batch="{{ $b->code }}" data-machine="{{ $machine }}"
                     data-rank="{{ $bar->rank }}" data-end="{{ $bar->placed->end() }}"
                     aria-label="{{ $words }}">

@@ -1,6 +1,15 @@
 {{-- What is decided, each with its reason when it is opened. --}}
 <div class="mt-4 border-t border-hair">
-    @foreach (App\Setup\DecisionRow::all($sheet->chosen->shown, $advice->placement, $sheet->blocks(), $sheet->roundMm(), $units) as $row)
+    @php
+        $rows = App\Setup\DecisionRow::all(
+            $sheet->chosen->shown,
+            $advice->placement,
+            $sheet->blocks(),
+            $sheet->roundMm(),
+            $units,
+        );
+    @endphp
+    @foreach ($rows as $row)
         <details class="border-b border-hair" data-about="{{ $row->about->value }}">
             <summary class="flex items-baseline gap-4 py-1.5"><span
                     class="w-28 shrink-0 text-sm text-soft">{{ $row->label }}</span><strong

@@ -279,7 +279,15 @@
                         </div>
                         <p class="mt-2 text-sm text-soft">Each thing that differs from the advice wants a reason; it is
                             kept and shown with the setup.</p>
-                        @foreach (['backing' => 'Backing', 'topper' => 'Film', 'needle' => 'Needle', 'speed' => 'Speed'] as $about => $label)
+                        @php
+                            $otherwise = [
+                                'backing' => 'Backing',
+                                'topper' => 'Film',
+                                'needle' => 'Needle',
+                                'speed' => 'Speed',
+                            ];
+                        @endphp
+                        @foreach ($otherwise as $about => $label)
                             <div class="mt-1"><label for="why-{{ $about }}">{{ $label }}
                                     otherwise, because</label><input id="why-{{ $about }}"
                                     name="why[{{ $about }}]"

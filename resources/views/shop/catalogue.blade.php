@@ -22,7 +22,8 @@
             ]);
     $say = [
         'garments' =>
-            'Measures by size: the setup draws the garment and works out neck, frame and place from them. A garment that is called as its kind, such as “polo”, stands for all of that kind.',
+            'Measures by size: the setup draws the garment and works out neck, frame and place from them. '.
+                'A garment that is called as its kind, such as “polo”, stands for all of that kind.',
         'frames' => 'Windows, the holes they are fixed in, and what is picked on the machine.',
         'machines' => 'Arm, room under the carriage, drivers and how long each change takes.',
         'cloths' => 'Cloth on the bolt, to be laid on: how wide it is and how much of it is left.',

@@ -41,7 +41,8 @@
             <input id="photo" type="file" accept="image/*" data-key="p" data-does="Choose a photo">
             <canvas id="photo-canvas" class="mt-2 w-full border border-hair" width="560" height="300"
                 tabindex="0" role="application"
-                aria-label="The photo. Press on it, or move the cross with the arrow keys and press Enter to take the colour; C takes it for the cloth"
+                aria-label="{{ 'The photo. Press on it, or move the cross with the arrow keys and press Enter to take '.
+                    'the colour; C takes it for the cloth' }}"
                 hidden></canvas>
             <p id="photo-hint" class="mt-1 text-sm text-soft" hidden>Press on the photo for the thread’s colour, with
                 Shift for the cloth’s. Or arrow keys, then Enter or c. The middle of a few pixels is taken.</p>

@@ -50,8 +50,9 @@
                             <td>
                                 @isset($short[$code])
                                     <span class="now">at {{ $short[$code]->for }}</span>,
-                                    {{ $short[$code]->at === PHP_INT_MAX
-                                        ? 'not planned yet' : App\Clock\ShopClock::words(App\Clock\ShopClock::time($short[$code]->at)) }}
+                                    @php $at = $short[$code]->at; @endphp
+                                    {{ $at === PHP_INT_MAX
+                                        ? 'not planned yet' : App\Clock\ShopClock::words(App\Clock\ShopClock::time($at)) }}
                                 @endisset
                             </td>
                     </tr>

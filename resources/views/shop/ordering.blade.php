@@ -16,7 +16,8 @@
     </x-slot:say>
     <x-shelf-tabs here="ordering" title="To order" />
     @if ($every->isEmpty())
-        <p class="note">Thread, backing, counted blanks, bobbins, film and cloth are held against all that is planned; what will be missing
+        <p class="note">Thread, backing, counted blanks, bobbins, film and cloth are held against all that is
+            planned; what will be missing
             stands here, with the day by which it has to be ordered.</p>
     @else
         @foreach ($all as $from => $some)

@@ -91,7 +91,8 @@ final class ArtworkTest extends TestCase
         );
 
         self::assertStringStartsWith(
-            "About “Lantern row” (lantern.dst, 5399 stitches, 91.2 × 52.0 mm):\n\n1. 1 jump over 7 mm without a trim.\n   Seen at (7.0, -2.5) at stitch 12.\n   Please put a trim",
+            "About “Lantern row” (lantern.dst, 5399 stitches, 91.2 × 52.0 mm):\n\n1. 1 jump over 7 mm without a ".
+            "trim.\n   Seen at (7.0, -2.5) at stitch 12.\n   Please put a trim",
             $note,
         );
         self::assertStringNotContainsString('A and C', $note, 'the rack is the shop’s own affair');

@@ -58,9 +58,12 @@ final class MutationTest extends TestCase
         $whole = <<<'SVG'
         <?xml version="1.0" encoding="UTF-8"?>
         <svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 160 120"><!-- sprig -->
-        <g stroke="#1f3f66" fill="none" transform="translate(4,4) rotate(12 40 30) scale(1.2)"><path d="M10,10 C20 0 40 0 50 10 S 80 30 90 10 q5-5 10 0 t10 0 A 12 8 30 1 0 130 40 h-20 v10 l-5-5z"/>
+        <g stroke="#1f3f66" fill="none" transform="translate(4,4) rotate(12 40 30) scale(1.2)">
+        <path d="M10,10 C20 0 40 0 50 10 S 80 30 90 10 q5-5 10 0 t10 0 A 12 8 30 1 0 130 40 h-20 v10 l-5-5z"/>
         <polyline points="0,0 10,5 20,0 30,5"/><polygon points="50 50 60 60 40 60"/></g>
-        <g style="stroke:rgb(200, 40,40);fill:none"><circle cx="30" cy="80" r="12"/><ellipse cx="90" cy="80" rx="20" ry="8"/><rect x="10" y="70" width="20" height="9"/><line x1="1" y1="1" x2="9" y2="9"/><text x="3">aé</text></g></svg>
+        <g style="stroke:rgb(200, 40,40);fill:none"><circle cx="30" cy="80" r="12"/>
+        <ellipse cx="90" cy="80" rx="20" ry="8"/><rect x="10" y="70" width="20" height="9"/>
+        <line x1="1" y1="1" x2="9" y2="9"/><text x="3">aé</text></g></svg>
         SVG;
         $reader = new SvgReader(new VectorRules(stitches: 20_000));
         [$read, $refused] = [0, 0];

@@ -67,7 +67,8 @@ final class SvgReaderTest extends TestCase
     public function a_group_is_a_block_and_one_colour_goes_on_without_a_stop(): void
     {
         $drawing = self::read(
-            '<g stroke="red"><path d="M0 0h20"/><path d="M0 9h20"/></g><g style="fill:none;stroke:#00F"><path d="M0 20h20"/></g><g stroke="#0000ff"><path d="M0 30h20"/></g>',
+            '<g stroke="red"><path d="M0 0h20"/><path d="M0 9h20"/></g><g style="fill:none;stroke:#00F"><path d="M0 '.
+            '20h20"/></g><g stroke="#0000ff"><path d="M0 30h20"/></g>',
         );
         $figures = PatternFigures::of($drawing->pattern, HouseRules::of()->measuring());
 
@@ -140,7 +141,8 @@ final class SvgReaderTest extends TestCase
     {
         // (10, 0) scaled to (20, 0), turned a quarter to (0, 20) on the paper, moved to (5, 27): a line from (5, 7).
         $drawing = self::read(
-            '<path stroke="#000" d="M5 7H5V7"/><g stroke="#000" transform="translate(5 7) rotate(90) scale(2)"><path d="M0 0H10"/></g>',
+            '<path stroke="#000" d="M5 7H5V7"/><g stroke="#000" transform="translate(5 7) rotate(90) '.
+            'scale(2)"><path d="M0 0H10"/></g>',
         );
         $figures = PatternFigures::of($drawing->pattern, HouseRules::of()->measuring());
 
@@ -152,7 +154,8 @@ final class SvgReaderTest extends TestCase
     public function what_cannot_be_sewn_is_named_and_what_is_hidden_is_not_sewn(): void
     {
         $drawing = self::read(
-            '<defs><path d="M0 0h99"/></defs><text>a</text><image href="file:///etc/passwd"/><g display="none"><path d="M0 0h99"/></g><circle r="5" stroke="none" fill="teal"/>',
+            '<defs><path d="M0 0h99"/></defs><text>a</text><image href="file:///etc/passwd"/><g '.
+            'display="none"><path d="M0 0h99"/></g><circle r="5" stroke="none" fill="teal"/>',
         );
 
         self::assertSame(['text', 'image'], $drawing->leftOut);
@@ -301,7 +304,8 @@ final class SvgReaderTest extends TestCase
         yield 'a scripted link' => [$in('<a href=" javascript:alert(1)"><path d="M0 0h9"/></a>'), 'carries a script'];
         yield 'another page inside' => [$in('<foreignObject><iframe/></foreignObject>'), 'carries a script'];
         yield 'an entity bomb' => [
-            '<!DOCTYPE svg [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;"><!ENTITY c "&b;&b;&b;&b;&b;&b;&b;&b;&b;&b;">]><svg><path d="&c;&c;"/></svg>',
+            '<!DOCTYPE svg [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;"><!ENTITY c '.
+            '"&b;&b;&b;&b;&b;&b;&b;&b;&b;&b;">]><svg><path d="&c;&c;"/></svg>',
             'declarations of its own',
         ];
         yield 'a file from outside' => [

@@ -84,7 +84,8 @@ final class NeedlesController
             }
             if ($request->sawAnother($needle->thread_id)) {
                 throw ValidationException::withMessages([
-                    'thread' => "Someone else changed needle {$number} meanwhile; nothing was recorded. The rack shown is the new one.",
+                    'thread' => "Someone else changed needle {$number} meanwhile; nothing was recorded. The rack ".
+                    "shown is the new one.",
                 ]);
             }
             $needle->update(['thread_id' => $thread->id]);

@@ -90,7 +90,8 @@ final class PlacementController
         $length = $panel->length() === null ? null : $row?->facts->item->measures->mm($panel->length());
         if ($row === null || $length === null || $decoration->artwork === null) {
             throw ValidationException::withMessages([
-                'down' => "How long the {$panel->label()} is in that size is not in the catalogue: measure it from the other end.",
+                'down' => "How long the {$panel->label()} is in that size is not in the catalogue: measure it from ".
+                "the other end.",
             ]);
         }
         try {

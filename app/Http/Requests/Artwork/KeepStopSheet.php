@@ -46,7 +46,10 @@ final class KeepStopSheet extends FormRequest
         return $this->boolean('accept');
     }
 
-    /** @return array<int, array{role: string|null, action: string|null, note: string}> number of the block => what is said of it */
+    /**
+     * @return array<int, array{role: string|null, action: string|null, note: string}> number of the block => what is
+     *     said of it
+     */
     public function blocks(): array
     {
         $given = [];

@@ -20,7 +20,10 @@ final class SetRules extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $rules = ['schools' => ['array:'.implode(',', array_column(Question::cases(), 'value'))], 'seen' => ['nullable', 'string']];
+        $rules = [
+            'schools' => ['array:'.implode(',', array_column(Question::cases(), 'value'))],
+            'seen' => ['nullable', 'string'],
+        ];
         foreach (HouseRule::cases() as $rule) {
             $spec = RuleSpec::of($rule);
             $rules[$rule->value] = ['sometimes', 'required', 'numeric', "between:{$spec->least},{$spec->most}"];

@@ -1,5 +1,6 @@
 @php
-    /** A tube with what goes along it, and its hoopings; the end that is measured from is below on a sleeve and above on a leg. */
+    // A tube with what goes along it, and its hoopings; the end that is measured from is below on a sleeve and above
+    // on a leg.
     $m = $sheet->row->advice->marked;
     $tube = $sheet->tube;
     $n = App\Setup\Drawing::n(...);
