@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Closure;
+use Illuminate\Contracts\View\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Session\SessionManager;
+use Illuminate\Support\ViewErrorBag;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -15,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class PeekSession
 {
-    public function __construct(private SessionManager $sessions) {}
+    public function __construct(private SessionManager $sessions, private Factory $views) {}
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -26,6 +28,8 @@ final readonly class PeekSession
         $session->setRequestOnHandler($request);
         $session->start();
         $request->setLaravelSession($session);
+        // What was wrong is still wrong in a part of the page that is drawn anew.
+        $this->views->share('errors', $session->get('errors') ?? new ViewErrorBag());
 
         return $next($request);
     }
