@@ -81,6 +81,14 @@ abstract class BrowserTestCase extends TestCase
         }, "there is no \"{$label}\" to press");
     }
 
+    /** Waits until a label is nowhere any more: a page that is left sooner may take with it what was sent. */
+    protected function isDone(string $label): void
+    {
+        $this->browser
+            ->wait(8, 100)
+            ->until(fn(): bool => ! str_contains($this->text(), $label), "\"{$label}\" is still there");
+    }
+
     /** Asked in one breath: between finding an element and asking it, the page may have been drawn anew. */
     protected function attribute(string $css, string $name): ?string
     {

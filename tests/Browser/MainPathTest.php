@@ -236,6 +236,7 @@ final class MainPathTest extends BrowserTestCase
         self::assertSame('sew', $machine->takeUp());
         $machine->sew(100_000);
         $this->press('Done: count this piece');
+        $this->isDone('Done: count this piece');
         $this->visit('/floor/finish');
         $this->inFormOf(self::$batch, 'floor/finish', 'Odo', 'Finished');
         $this->sees('One piece is finished.');

@@ -143,7 +143,7 @@ final class NamesPathTest extends BrowserTestCase
                 );
             }
         }
-        $this->browser->wait(8, 100)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
+        $this->isDone('Done: count this piece');
         $this->visit('/orders/'.self::$order);
         $this->sees('30 / 30');
         $this->visit('/floor/finish');

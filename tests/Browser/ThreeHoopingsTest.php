@@ -87,7 +87,7 @@ final class ThreeHoopingsTest extends BrowserTestCase
             self::assertSame(50, $machine->sew(100_000), 'a third of the tape');
             $this->press($hooping === 3 ? 'Done: count this piece' : "Off: hooping {$hooping} of 3 is sewn");
         }
-        $this->browser->wait(8, 100)->until(fn(): bool => ! str_contains($this->text(), 'Done: count this piece'));
+        $this->isDone('Done: count this piece');
         $this->visit('/floor/finish');
         $this->sees('Three bells');
     }
