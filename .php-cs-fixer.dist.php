@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return (new PhpCsFixer\Config())
+    ->setParallelConfig(new PhpCsFixer\Runner\Parallel\ParallelConfig(2, 20))
     ->setRiskyAllowed(true)
     ->setRules([
         '@PER-CS' => true,

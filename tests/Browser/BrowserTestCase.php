@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 /** A real browser at a real server with the demo shop; bin/test starts both. */
 abstract class BrowserTestCase extends TestCase
 {
-    private static ?Headless $shared = null;
+    protected static ?Headless $shared = null;
 
     protected RemoteWebDriver $browser;
 

@@ -55,17 +55,23 @@ final readonly class Headless
     public function forget(string $url): void
     {
         $this->driver->get('about:blank');
-        foreach (
-            [
-                'Storage.clearDataForOrigin' => ['origin' => $url, 'storageTypes' => 'all'],
-                'Network.clearBrowserCookies' => [],
-            ] as $command => $with
-        ) {
-            $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-                'cmd' => $command,
-                'params' => (object) $with,
-            ]);
-        }
+        $this->ask('Storage.clearDataForOrigin', ['origin' => $url, 'storageTypes' => 'all']);
+        $this->ask('Network.clearBrowserCookies');
+    }
+
+    /**
+     * Asks the browser itself for something.
+     *
+     * @param array<string, mixed> $with
+     *
+     * @return array<string, mixed> its answer
+     */
+    public function ask(string $command, array $with = []): array
+    {
+        return (array) $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => $command,
+            'params' => (object) $with,
+        ]);
     }
 
     public function close(): void

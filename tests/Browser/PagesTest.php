@@ -10,6 +10,16 @@ use PHPUnit\Framework\Attributes\Test;
 
 final class PagesTest extends BrowserTestCase
 {
+    private static ?string $axe = null;
+
+    public static function tearDownAfterClass(): void
+    {
+        if (self::$axe !== null) {
+            self::$shared?->ask('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => self::$axe]);
+        }
+        parent::tearDownAfterClass();
+    }
+
     /** @return iterable<string, array{string}> */
     public static function mainPages(): iterable
     {
@@ -82,10 +92,11 @@ final class PagesTest extends BrowserTestCase
     #[DataProvider('mainPages')]
     public function it_is_accessible_and_nothing_runs_over_its_edge_on_a_desk_or_on_a_telephone(string $path): void
     {
+        // Given to the browser once: half a megabyte for each page would take longer than looking it over.
+        self::$axe ??= self::$shared?->ask('Page.addScriptToEvaluateOnNewDocument', [
+            'source' => file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+        ])['identifier'];
         $this->visit($path);
-        $this->browser->executeScript(
-            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
-        );
         $found = $this->browser->executeAsyncScript(
             'const done = arguments[arguments.length - 1]; axe.run({resultTypes: ["violations"]}).then((r) => '.
             'done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => v.id + ": " + '.

@@ -79,7 +79,7 @@ final class FuzzTest extends FeatureTestCase
         yield 'a number far too large' => ['99999999999999999999'];
         yield 'below zero' => ['-1'];
         yield 'a fraction' => ['1e309'];
-        yield 'a very long word' => [str_repeat('ä', 5000)];
+        yield 'a very long word' => [str_repeat('ä', 1500)];
     }
 
     #[Test]
