@@ -7,6 +7,7 @@ namespace Simulator;
 use Hakama\Floor\Act;
 use Hakama\Floor\Acts;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\FramesNow;
 use Hakama\Floor\HandTimes;
 use Hakama\Floor\MachineNow;
 use Hakama\Floor\Stage;
@@ -159,12 +160,14 @@ final class Day
                     $machine['stage'],
                     $machine['stage'] === Stage::Halted ? EventKind::ThreadBroke : null,
                     max(0.0, $machine['leftS']),
-                    $machine['ahead'],
-                    1,
-                    $machine['pieces'] -
-                        ($machine['stage'] === Stage::Sewing || $machine['stage'] === Stage::Halted ? 1 : 0),
-                    2 - $machine['ahead'],
-                    $this->batches[$i]['hoopS'],
+                    new FramesNow(
+                        $machine['ahead'],
+                        1,
+                        $machine['pieces'] -
+                            ($machine['stage'] === Stage::Sewing || $machine['stage'] === Stage::Halted ? 1 : 0),
+                        2 - $machine['ahead'],
+                        $this->batches[$i]['hoopS'],
+                    ),
                     0.0,
                 );
             }

@@ -15,7 +15,6 @@ final readonly class BenchRow
     /**
      * @param list<int>          $pieces that wait, in their order
      * @param string             $place  where the design goes on this size, in few words
-     * @param int                $free   frames of this kind that hold nothing
      * @param BackingCut|null    $cut    when its backing was cut; null: it is not yet
      * @param KeptPlacement|null $kept   the place that was found once on this size
      * @param string             $when   by when its machine wants something, in words; '' where it wants nothing now
@@ -27,9 +26,7 @@ final readonly class BenchRow
         public string $size,
         public array $pieces,
         public string $place,
-        public string $frame,
-        public int $free,
-        public int $hoopS,
+        public BenchFrame $frame,
         public ?BackingCut $cut,
         public ?KeptPlacement $kept,
         public string $when,
@@ -44,6 +41,6 @@ final readonly class BenchRow
     /** Only what its machine sews now is hooped ahead: a frame that waits for another batch is one too few. */
     public function isHoopable(): bool
     {
-        return $this->isOn && $this->free > 0;
+        return $this->isOn && $this->frame->free > 0;
     }
 }

@@ -19,6 +19,7 @@ use Hakama\Floor\Act;
 use Hakama\Floor\Acts;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\FinishState;
+use Hakama\Floor\FramesNow;
 use Hakama\Floor\HandTimes;
 use Hakama\Floor\MachineNow;
 use Hakama\Floor\Shares;
@@ -220,11 +221,13 @@ final readonly class Board
             $run->stage,
             $run->load->haltedBy,
             $run->stage === Stage::Sewing && $stitches > 0 ? max(0.0, $sewS * (1 - $sewn / $stitches)) : 0.0,
-            Copies::frames(count($run->hooped), $open->copies),
-            $heads,
-            max(0, $open->batch->pieces - Copies::frames(count($run->onFrame), $open->copies)),
-            max(0, $free),
-            (float) $open->batch->sewing->hoopS,
+            new FramesNow(
+                Copies::frames(count($run->hooped), $open->copies),
+                $heads,
+                max(0, $open->batch->pieces - Copies::frames(count($run->onFrame), $open->copies)),
+                max(0, $free),
+                (float) $open->batch->sewing->hoopS,
+            ),
             $ends === null ? 0.0 : max(0.0, $open->order->dueAt->diffInMinutes($ends, false)),
             $prepare,
             $prepareS,

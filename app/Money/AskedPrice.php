@@ -10,6 +10,7 @@ use App\Shop\House;
 use Hakama\Floor\FinishTime;
 use Hakama\House\HouseRule;
 use Hakama\Machine\RunTime;
+use Hakama\Money\Materials;
 use Hakama\Money\NoPrice;
 use Hakama\Money\Quote;
 use Hakama\Money\SaidDesign;
@@ -80,16 +81,12 @@ final readonly class AskedPrice
         return new Work(
             $name,
             $stitches,
-            round($use->topM, 2),
-            round($use->bobbinM, 2),
+            new Materials(round($use->topM, 2), round($use->bobbinM, 2), self::USUAL_BACKING_CM2),
             round($seconds, 1),
             $machine->heads ?? 1,
             $rules->value(HouseRule::HoopTime),
             (new FinishTime($rules))->aPieceS(self::TRIMS_A_COLOUR * $colours),
             $rules->value(HouseRule::LoadTime) + $rules->value(HouseRule::FrameTime),
-            self::USUAL_BACKING_CM2,
-            0.0,
-            0.0,
         );
     }
 }

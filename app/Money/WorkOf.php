@@ -24,6 +24,7 @@ use Hakama\Floor\EventKind;
 use Hakama\Floor\PieceState;
 use Hakama\House\HouseRule;
 use Hakama\Money\Done;
+use Hakama\Money\Materials;
 use Hakama\Money\Work;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Backing\Film;
@@ -115,18 +116,20 @@ final class WorkOf
         return new Work(
             $decoration->positionLabel(),
             intdiv($artwork->stitches, $artwork->copies),
-            round($top / $artwork->copies, 2),
-            round($bobbin / $artwork->copies, 2),
+            new Materials(
+                round($top / $artwork->copies, 2),
+                round($bobbin / $artwork->copies, 2),
+                round($cm2 * $layers * $hoopings, 1),
+                $topper
+                    ? round(Film::cm2($artwork->bounds()->width(), $artwork->bounds()->height()) / $artwork->copies, 1)
+                    : 0.0,
+                $this->clothCm2($artwork),
+            ),
             $artwork->variant === Variant::Names && $machine !== null ? $sewS / $machine->heads : $sewS,
             $heads * $artwork->copies,
             ($hoopS * $hoopings) / $artwork->copies,
             FinishTimes::of($decoration, $rules),
             $rules->value(HouseRule::LoadTime) + $rules->value(HouseRule::FrameTime),
-            round($cm2 * $layers * $hoopings, 1),
-            $topper
-                ? round(Film::cm2($artwork->bounds()->width(), $artwork->bounds()->height()) / $artwork->copies, 1)
-                : 0.0,
-            $this->clothCm2($artwork),
         );
     }
 

@@ -51,7 +51,7 @@ final class Acts
             ],
             Stage::Sewn => [$stands('take the load off and put the next on', 'it is sewn and stands', $times->swapS)],
             Stage::Preflight => [$stands('go through the list before the first load', 'it stands', $times->listS)],
-            Stage::Ready => $now->ahead >= min($now->aLoad, $now->waiting)
+            Stage::Ready => $now->frames->missing() <= 0
                 ? [$stands('start the next load', 'everything is hooped and it stands', $times->swapS)]
                 : [self::hoop($now, 'it stands with too little hooped', true, 0.0)],
             Stage::Sewing => self::ahead($now),
@@ -62,9 +62,9 @@ final class Acts
     /** @return list<Act> */
     private static function ahead(MachineNow $now): array
     {
-        $missing = min($now->aLoad, $now->waiting) - $now->ahead;
-        if ($missing > 0 && $now->free > 0) {
-            $missing = min($missing, $now->free);
+        $missing = $now->frames->missing();
+        if ($missing > 0 && $now->frames->free > 0) {
+            $missing = min($missing, $now->frames->free);
 
             return [
                 self::hoop(
@@ -73,15 +73,15 @@ final class Acts
                         'the load ends in %s, hooping %s takes %s',
                         Act::minutes($now->leftS),
                         $missing === 1 ? 'one' : $missing,
-                        Act::minutes($missing * $now->hoopS),
+                        Act::minutes($missing * $now->frames->hoopS),
                     ),
                     false,
-                    $now->leftS - $missing * $now->hoopS,
+                    $now->leftS - $missing * $now->frames->hoopS,
                 ),
             ];
         }
 
-        return $missing > 0 || $now->prepare === '' || $now->waiting > $now->ahead
+        return $missing > 0 || $now->prepare === '' || $now->frames->waiting > $now->frames->ahead
             ? []
             : [
                 new Act(
@@ -97,7 +97,7 @@ final class Acts
 
     private static function hoop(MachineNow $now, string $because, bool $stands, float $slackS): Act
     {
-        $missing = max(1, min($now->aLoad, $now->waiting) - $now->ahead);
+        $missing = max(1, $now->frames->missing());
 
         return new Act(
             $now->machine,
@@ -105,7 +105,7 @@ final class Acts
             $stands,
             $slackS,
             $because,
-            $missing * $now->hoopS,
+            $missing * $now->frames->hoopS,
             true,
         );
     }

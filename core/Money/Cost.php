@@ -122,11 +122,11 @@ final readonly class Cost
             sprintf('%s cm² × %d at %d cents a m²', $cm2, $n, $m2),
         ];
         $lines = [
-            [About::TopThread, ...$thread($work->topM, $rates->threadKm)],
-            [About::BobbinThread, ...$thread($work->bobbinM, $rates->bobbinKm)],
-            [About::Backing, ...$cloth($work->backing, $rates->backingM2)],
-            [About::Topper, ...$cloth($work->topper, $rates->topperM2)],
-            [About::Applique, ...$cloth($work->applique, $rates->appliqueM2)],
+            [About::TopThread, ...$thread($work->materials->topM, $rates->threadKm)],
+            [About::BobbinThread, ...$thread($work->materials->bobbinM, $rates->bobbinKm)],
+            [About::Backing, ...$cloth($work->materials->backing, $rates->backingM2)],
+            [About::Topper, ...$cloth($work->materials->topper, $rates->topperM2)],
+            [About::Applique, ...$cloth($work->materials->applique, $rates->appliqueM2)],
             [
                 About::Machine,
                 ($work->setupMin / 60 + ($loads * $work->sewS) / 3600) * $rates->machineH,

@@ -8,25 +8,19 @@ namespace Hakama\Money;
 final readonly class Work
 {
     /**
-     * @param float $topM     metres of top thread a piece; likewise bobbin thread
      * @param float $sewS     seconds a load sews
      * @param int   $perLoad  pieces in a load
      * @param float $hoopS    seconds of hands a piece; likewise finishing
-     * @param float $backing  cm² a piece; likewise topper and applied cloth
      */
     public function __construct(
         public string $name,
         public int $stitches,
-        public float $topM,
-        public float $bobbinM,
+        public Materials $materials,
         public float $sewS,
         public int $perLoad,
         public float $hoopS,
         public float $finishS,
         public float $setupMin,
-        public float $backing,
-        public float $topper,
-        public float $applique,
     ) {}
 
     /** The same on another machine, or in another way. */
@@ -46,16 +40,12 @@ final readonly class Work
         return new self(
             $this->name,
             $this->stitches,
-            $this->topM,
-            $this->bobbinM,
+            $this->materials,
             $sewS,
             $perLoad,
             $this->hoopS,
             $this->finishS,
             $setupMin,
-            $this->backing,
-            $this->topper,
-            $this->applique,
         );
     }
 }

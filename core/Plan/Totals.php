@@ -7,20 +7,44 @@ namespace Hakama\Plan;
 /** What a plan comes to. */
 final readonly class Totals
 {
-    private function __construct(
-        public float $cost,
-        public float $weightedLateMin,
-        public int $lateBatches,
-        public float $changeoverMin,
-        public int $threadChanges,
-        public int $driverChanges,
-        public int $frameChanges,
-        public float $flowMin,
-        public float $movedCost,
-        public int $walks,
-        public float $beyondMin,
-        private Weights $weights,
-    ) {}
+    public float $cost;
+    public float $weightedLateMin;
+    public int $lateBatches;
+    public float $changeoverMin;
+    public int $threadChanges;
+    public int $driverChanges;
+    public int $frameChanges;
+    public float $flowMin;
+    public float $movedCost;
+    public int $walks;
+    public float $beyondMin;
+    private Weights $weights;
+
+    /** @param list<Placed> $placed */
+    private function __construct(array $placed, Workload $workload)
+    {
+        $weights = $workload->weights;
+        $late = $changeover = $flow = $moved = 0.0;
+        $lateBatches = $threads = $drivers = $frames = $walks = 0;
+        foreach ($placed as $one) {
+            $late += $weights->lateMin($one->batch->promise, $one->lateS());
+            $lateBatches += $one->lateS() > 0 ? 1 : 0;
+            $changeover += $one->changeoverS / 60;
+            $flow += ($one->end() - $workload->now) / 60;
+            $moved += $workload->movedCost($one->batch->id, $one->machine);
+            $threads += count($one->changes->cones->load);
+            $walks += $one->batch->alreadySetUp || $one->changes->cones->load === [] ? 0 : 1;
+            $drivers += $one->changes->driver ? 1 : 0;
+            $frames += $one->changes->frame ? 1 : 0;
+        }
+        $this->weights = $weights;
+        [$this->weightedLateMin, $this->lateBatches] = [$late, $lateBatches];
+        [$this->changeoverMin, $this->threadChanges] = [$changeover, $threads];
+        [$this->driverChanges, $this->frameChanges] = [$drivers, $frames];
+        [$this->flowMin, $this->movedCost, $this->walks] = [$flow, $moved, $walks];
+        $this->beyondMin = self::beyondMin($placed, $workload);
+        $this->cost = array_sum($this->parts());
+    }
 
     /**
      * @return array{late: float, changeover: float, flow: float, moved: float, walks: float, beyond: float} what the
@@ -41,42 +65,7 @@ final readonly class Totals
     /** @param list<Placed> $placed */
     public static function of(array $placed, Workload $workload): self
     {
-        $weights = $workload->weights;
-        $late = $changeover = $flow = $moved = 0.0;
-        $lateBatches = $threads = $drivers = $frames = $walks = 0;
-        foreach ($placed as $one) {
-            $late += $weights->lateMin($one->batch->promise, $one->lateS());
-            $lateBatches += $one->lateS() > 0 ? 1 : 0;
-            $changeover += $one->changeoverS / 60;
-            $flow += ($one->end() - $workload->now) / 60;
-            $moved += $workload->movedCost($one->batch->id, $one->machine);
-            $threads += count($one->changes->cones->load);
-            $walks += $one->batch->alreadySetUp || $one->changes->cones->load === [] ? 0 : 1;
-            $drivers += $one->changes->driver ? 1 : 0;
-            $frames += $one->changes->frame ? 1 : 0;
-        }
-
-        $beyond = self::beyondMin($placed, $workload);
-
-        return new self(
-            $weights->late * $late +
-                $weights->changeover * $changeover +
-                $weights->flow * $flow +
-                $moved +
-                $weights->walk * $walks +
-                $weights->beyond * $beyond,
-            $late,
-            $lateBatches,
-            $changeover,
-            $threads,
-            $drivers,
-            $frames,
-            $flow,
-            $moved,
-            $walks,
-            $beyond,
-            $weights,
-        );
+        return new self($placed, $workload);
     }
 
     /**

@@ -32,7 +32,7 @@ final class BenchTest extends FeatureTestCase
         $page->assertSee('hx-select="#on-garment"', false)->assertSee('not cut yet');
         $row = $this->bench()->chosen($code, 'L');
         self::assertNotNull($row);
-        self::assertSame([true, 90], [$row->isHoopable(), $row->hoopS]);
+        self::assertSame([true, 90], [$row->isHoopable(), $row->frame->hoopS]);
         $page->assertSee(ucfirst($row->place))->assertSee('name="piece" value="'.$row->pieces[0].'"', false);
 
         app()->forgetScopedInstances();

@@ -178,7 +178,7 @@ final class MoneyTest extends FeatureTestCase
             $line->real->of(About::Machine, $work->name),
         );
         self::assertSame(
-            (int) round(($work->topM * ($line->job->pieces + 1) * 180) / 1000),
+            (int) round(($work->materials->topM * ($line->job->pieces + 1) * 180) / 1000),
             $line->real->of(About::TopThread, $work->name),
         );
         self::assertSame($line->job->blankValue, $line->real->of(About::Spoilage, null));

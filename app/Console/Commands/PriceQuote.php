@@ -13,6 +13,7 @@ use Hakama\Money\HandRates;
 use Hakama\Money\Job;
 use Hakama\Money\Line;
 use Hakama\Money\MarginPrice;
+use Hakama\Money\Materials;
 use Hakama\Money\NoPrice;
 use Hakama\Money\Price;
 use Hakama\Money\Quote;
@@ -85,16 +86,18 @@ final class PriceQuote extends JsonCommand
         $work = new Work(
             $json->string('name'),
             $json->int('stitches', 0, 10_000_000),
-            $json->number('top_m', 0, 1e6),
-            $json->number('bobbin_m', 0, 1e6),
+            new Materials(
+                $json->number('top_m', 0, 1e6),
+                $json->number('bobbin_m', 0, 1e6),
+                $json->number('backing_cm2', 0, 1e6),
+                $json->number('topper_cm2', 0, 1e6),
+                $json->number('applique_cm2', 0, 1e6),
+            ),
             $json->number('sew_s', 0, 1e6),
             $json->int('per_load', 1, 10_000),
             $json->number('hoop_s', 0, 1e6),
             $json->number('finish_s', 0, 1e6),
             $json->number('setup_min', 0, 1e5),
-            $json->number('backing_cm2', 0, 1e6),
-            $json->number('topper_cm2', 0, 1e6),
-            $json->number('applique_cm2', 0, 1e6),
         );
         $json->done();
 

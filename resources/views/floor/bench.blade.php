@@ -31,8 +31,9 @@
                                     class="w-12">{{ $one->machine }}</strong><span
                                         class="flex-1 text-base">{{ $one->batch->code }}
                                     {{ $one->batch->setup->garment }}, <strong>{{ $one->sizeLabel() }}</strong><span
-                                        class="block text-soft">{{ $one->frame }},
-                                        {{ $one->free === 0 ? 'none is free' : $one->free . ' free' }}{{ $one->isOn
+                                        class="block text-soft">{{ $one->frame->code }},
+                                        {{ $one->frame->free === 0
+                                            ? 'none is free' : $one->frame->free . ' free' }}{{ $one->isOn
                                             ? ($one->when === '' ? ', enough is hooped' : '')
                                             : ', the batch after' }}</span></span><span
                                     class="big !text-2xl">{{ count($one->pieces) }}</span></a>
@@ -59,7 +60,8 @@
                         not cut yet: <a href="{{ route('setup.backing') }}">which stock it comes from</a>.
                     @endif
                 </p>
-                <p class="text-base text-soft">Reckoned with {{ $row->hoopS }} s a frame. <output class="tabular-nums"
+                <p class="text-base text-soft">Reckoned with {{ $row->frame->hoopS }} s a frame. <output
+                        class="tabular-nums"
                         data-since data-says="Since the last touch"></output></p>
                 @if ($row->isHoopable())
                     <form method="post" action="{{ route('floor.events', $row->machine) }}" class="mt-3">@csrf<input
@@ -70,8 +72,8 @@
                             value="1"><button class="btn btn-main w-full" data-key="h">One is hooped
                             <kbd>h</kbd></button></form>
                 @else
-                    <p class="note mt-3">{{ $row->free === 0
-                        ? "Every {$row->frame} holds something: it is hooped when one comes back."
+                    <p class="note mt-3">{{ $row->frame->free === 0
+                        ? "Every {$row->frame->code} holds something: it is hooped when one comes back."
                         : 'Made ready here; into the frame when the batch before it is hooped out.' }}</p>
                 @endif
                 <x-wrong field="piece" />

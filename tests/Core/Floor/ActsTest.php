@@ -6,6 +6,7 @@ namespace Tests\Core\Floor;
 
 use Hakama\Floor\Act;
 use Hakama\Floor\Acts;
+use Hakama\Floor\FramesNow;
 use Hakama\Floor\HandTimes;
 use Hakama\Floor\MachineNow;
 use Hakama\Floor\Shares;
@@ -26,11 +27,7 @@ final class ActsTest extends TestCase
             Stage::Sewing,
             null,
             600.0,
-            $ahead,
-            1,
-            $waiting,
-            3,
-            90.0,
+            new FramesNow($ahead, 1, $waiting, 3, 90.0),
             0.0,
             'for B-112: fetch D-03, cut 12 of mesh',
             240.0,

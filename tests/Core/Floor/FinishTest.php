@@ -11,6 +11,7 @@ use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\FoldedBatch;
+use Hakama\Floor\FramesNow;
 use Hakama\Floor\HandTimes;
 use Hakama\Floor\MachineNow;
 use Hakama\Floor\NotToBeDone;
@@ -112,11 +113,7 @@ final class FinishTest extends TestCase
             $stage,
             $stage === Stage::Halted ? EventKind::ThreadBroke : null,
             $left,
-            $ahead,
-            2,
-            10,
-            $free,
-            90.0,
+            new FramesNow($ahead, 2, 10, $free, 90.0),
             $late,
         );
         $order = static fn(MachineNow ...$machines): array => array_map(

@@ -14,6 +14,7 @@ use Hakama\Money\HandRates;
 use Hakama\Money\Job;
 use Hakama\Money\Line;
 use Hakama\Money\MarginPrice;
+use Hakama\Money\Materials;
 use Hakama\Money\NoPrice;
 use Hakama\Money\Quote;
 use Hakama\Money\Rates;
@@ -304,16 +305,12 @@ final class QuoteTest extends TestCase
         return new Work(
             $name,
             $stitches,
-            $topM,
-            $bobbinM,
+            new Materials($topM, $bobbinM, $backing),
             $sewS,
             $perLoad,
             $hoopS,
             $finishS,
             $setupMin,
-            $backing,
-            0,
-            0,
         );
     }
 

@@ -12,6 +12,7 @@ use Hakama\Money\Fill;
 use Hakama\Money\HandRates;
 use Hakama\Money\Job;
 use Hakama\Money\Line;
+use Hakama\Money\Materials;
 use Hakama\Money\Rates;
 use Hakama\Money\Spoilage;
 use Hakama\Money\StitchGuess;
@@ -25,7 +26,7 @@ final class RealCostTest extends TestCase
     #[Test]
     public function a_job_that_was_sewn_is_costed_by_what_it_took(): void
     {
-        $work = new Work('left chest', 6000, 30.0, 13.0, 410.0, 1, 90.0, 60.0, 20.0, 433.0, 0.0, 0.0);
+        $work = new Work('left chest', 6000, new Materials(30.0, 13.0, 433.0), 410.0, 1, 90.0, 60.0, 20.0);
         $job = new Job(24, 2300, 2300, 4500, [$work]);
         // 24 came out and 2 did not; the machine ran 3 h 30 min.
         $real = Cost::real($job, self::rates(), [new Done($work, 24, 2, 12_600.0)]);
@@ -58,16 +59,12 @@ final class RealCostTest extends TestCase
             $work = new Work(
                 'a',
                 1,
-                mt_rand(0, 90),
-                mt_rand(0, 40),
+                new Materials(mt_rand(0, 90), mt_rand(0, 40), mt_rand(0, 900), mt_rand(0, 900), mt_rand(0, 90)),
                 mt_rand(60, 900),
                 mt_rand(1, 6),
                 mt_rand(0, 200),
                 mt_rand(0, 90),
                 mt_rand(0, 60),
-                mt_rand(0, 900),
-                mt_rand(0, 900),
-                mt_rand(0, 90),
             );
             $pieces = mt_rand(1, 80);
             $job = new Job($pieces, mt_rand(0, 5000), mt_rand(0, 9000), mt_rand(0, 5000), [$work]);

@@ -6,6 +6,7 @@ namespace Tests\Core\Money;
 
 use Hakama\House\HouseRules;
 use Hakama\Money\Job;
+use Hakama\Money\Materials;
 use Hakama\Money\Rates;
 use Hakama\Money\Savings;
 use Hakama\Money\Work;
@@ -26,7 +27,7 @@ final class SavingsTest extends TestCase
                 'quote_spoilage_percent' => 0,
             ]),
         );
-        $work = new Work('left chest', 6000, 0, 0, 600, 1, 60, 0, 10, 0, 0, 0);
+        $work = new Work('left chest', 6000, new Materials(), 600, 1, 60, 0, 10);
         $job = new Job(12, 0, 2000, 0, [$work, $work]);
 
         self::assertSame(

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Money;
+
+/** What one piece of a decoration takes up: metres of thread, cm² of what lies under and over the cloth. */
+final readonly class Materials
+{
+    public function __construct(
+        public float $topM = 0.0,
+        public float $bobbinM = 0.0,
+        public float $backing = 0.0,
+        public float $topper = 0.0,
+        public float $applique = 0.0,
+    ) {}
+}
