@@ -1,17 +1,19 @@
+{{-- All of it is drawn anew with each answer: only the one that was asked for last may come, or it would take away what is
+    asked meanwhile. --}}
 <div class="sheet mt-3 p-4">
     <div class="flex items-end gap-3">
         <div><label for="want">Colour wanted for block {{ $block->number }}</label><input id="want" name="hex"
                 value="{{ $hex }}" maxlength="7" spellcheck="false" class="!w-28"
                 hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" hx-trigger="change"
-                hx-target="#choose" hx-swap="innerHTML" hx-include="#weight"></div>
+                hx-target="#choose" hx-swap="innerHTML" hx-include="#weight" hx-sync="#choose:replace"></div>
         <div><label for="pick">or pick it</label><input type="color" id="pick" name="hex"
                 value="{{ preg_match('/^#[0-9a-f]{6}$/i', $hex) ? $hex : '#2b3a67' }}" tabindex="-1"
                 class="h-[40px] w-20 border border-[#8c8577] bg-paper p-1"
                 hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" hx-trigger="change"
-                hx-target="#choose" hx-swap="innerHTML" hx-include="#weight"></div>
+                hx-target="#choose" hx-swap="innerHTML" hx-include="#weight" hx-sync="#choose:replace"></div>
         <div><label for="weight">Weight</label><select id="weight" name="weight"
                 hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" hx-target="#choose"
-                hx-swap="innerHTML" hx-include="#want">
+                hx-swap="innerHTML" hx-include="#want" hx-sync="#choose:replace">
                 <option value="">any</option>
                 @foreach ([40, 60] as $w)
                     <option value="{{ $w }}" @selected($weight === $w)>{{ $w }}</option>
