@@ -81,12 +81,19 @@ abstract class BrowserTestCase extends TestCase
         }, "there is no \"{$label}\" to press");
     }
 
-    /** Waits until a label is nowhere any more: a page that is left sooner may take with it what was sent. */
+    /**
+     * Waits until a label is nowhere any more: a page that is left sooner may take with it what was sent. Between two
+     * pages there is nothing at all, which says nothing.
+     */
     protected function isDone(string $label): void
     {
         $this->browser
             ->wait(8, 100)
-            ->until(fn(): bool => ! str_contains($this->text(), $label), "\"{$label}\" is still there");
+            ->until(function () use ($label): bool {
+                $text = $this->text();
+
+                return $text !== '' && ! str_contains($text, $label);
+            }, "\"{$label}\" is still there");
     }
 
     /** Asked in one breath: between finding an element and asking it, the page may have been drawn anew. */
