@@ -25,8 +25,7 @@ final readonly class Headless
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(
             ChromeOptions::CAPABILITY,
-            (new ChromeOptions())->addArguments([
-                '--headless=new',
+            (new ChromeOptions())->setBinary(__DIR__.'/headless-shell')->addArguments([
                 '--no-sandbox',
                 '--disable-gpu',
                 '--disable-quic',
