@@ -15,14 +15,16 @@ use Random\Randomizer;
  */
 final class Search
 {
-    /** To build a plan, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
-    private const ITERATIONS_A_ROUND = 110;
+    /** To build plans, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
+    private const ITERATIONS_A_ROUND = 75;
     /** From so many batches on, a shop is given more rounds, in proportion. */
     private const LARGE = 50;
     /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
-    private const PLACES_AN_ITERATION = 15;
+    private const PLACES_AN_ITERATION = 30;
     /** This share of the time builds plans, percent. */
-    private const BUILDING_PERCENT = 50;
+    private const BUILDING_PERCENT = 80;
+    /** So many plans are built in the time in which a few batches are put elsewhere. */
+    private const PLANS_A_ROUND = 2;
     /** After so many rounds, or percent of them, all the plans of a small shop are looked through beside. */
     private const ROUNDS_FIRST = 30;
     /** A plan is gone on from that costs this share more, with e to the minus one; it falls to a hundredth of that. */
@@ -165,8 +167,10 @@ final class Search
 
     private function build(): void
     {
-        if ($this->building->next()) {
-            $this->offer();
+        for ($i = 0; $i < self::PLANS_A_ROUND; $i++) {
+            if ($this->building->next()) {
+                $this->offer();
+            }
         }
     }
 

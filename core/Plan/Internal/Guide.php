@@ -17,11 +17,11 @@ use Random\Randomizer;
 final readonly class Guide
 {
     /** A due time counts as so many thousandths of what is left until then. */
-    private const URGENCY = [700, 1300];
+    private const URGENCY = [850, 1150];
     /** How many times its shortest run is taken off what a batch has left. */
     private const RUNS = [0, 2];
     /** The dearest minute of all frames of a kind, and of a machine, of what a minute late costs. */
-    private const DEAREST_FRAMES = 0.8;
+    private const DEAREST_FRAMES = 2.0;
     private const DEAREST_MACHINE = 0.05;
     /** Prices lie up to this many powers of ten below the dearest; one in so many is nothing. */
     private const POWERS = 1;

@@ -30,10 +30,11 @@ final class Insertion
      * The cheapest place of one batch; null where no machine can run it.
      *
      * @param array<int, float> $extra machine => what the batch is taken to cost there beside its true cost
+     * @param int               $last  of the places of each machine only so many at their end are tried
      *
      * @return array{int, int}|null machine, rank
      */
-    public function cheapest(int $batch, array $extra = []): ?array
+    public function cheapest(int $batch, array $extra = [], int $last = PHP_INT_MAX): ?array
     {
         $best = null;
         $least = INF;
@@ -43,7 +44,8 @@ final class Insertion
             }
             $beside = $extra[$m] ?? 0.0;
             [$from, $to] = $this->span($m, $lane, $batch);
-            for ($rank = $to; $rank >= $from; $rank--) {
+            $first = max($from, $to - $last + 1);
+            for ($rank = $to; $rank >= $first; $rank--) {
                 $with = $lane;
                 array_splice($with, $rank, 0, [$batch]);
                 $cost = $this->pricer->priceWith($m, $with, $rank, $least - $beside) + $beside;
