@@ -360,6 +360,33 @@ final class SearchTest extends TestCase
         self::assertGreaterThanOrEqual(18, $cheapest);
     }
 
+    #[Test]
+    public function only_the_last_places_of_a_machine_are_tried_where_that_is_asked_for_however_long_its_queue(): void
+    {
+        mt_srand(5);
+        $workload = RandomWorkload::of(40, 1, hands: 1);
+        $due = array_map(static fn(Batch $batch): int => $batch->promise->dueAt, $workload->batches);
+        asort($due);
+        $pricer = new Pricer($workload);
+        $pricer->keep(new Sequence([]));
+        // The most urgent come last: the end of the queue is far from where their due times would put them.
+        foreach (array_reverse(array_keys($due)) as $id) {
+            $number = (int) array_search($id, $pricer->numbers->batches, true);
+            $insertion = new Insertion($pricer);
+            $place = $insertion->cheapest($number, last: 3);
+            if ($place === null) {
+                self::assertNull($pricer->numbers->loads[0][$number], $id);
+                continue;
+            }
+            self::assertLessThanOrEqual(3, $insertion->priced);
+            [$m, $rank] = $place;
+            $length = count($pricer->sequence[$m]);
+            self::assertTrue($rank >= $length - 2 || $length > 24, "{$rank} of {$length}");
+            $insertion->put($number, $m, $rank);
+        }
+        self::assertGreaterThan(26, count($pricer->sequence[0]));
+    }
+
     /**
      * How far above what another program's search came to in minutes this one may end in two seconds: what was
      * measured over three seeds, and some more.
