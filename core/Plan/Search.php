@@ -21,8 +21,9 @@ final class Search
     private const LARGE = 50;
     /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
     private const PLACES_AN_ITERATION = 30;
-    /** This share of the time builds plans, percent. */
-    private const BUILDING_PERCENT = 80;
+    /** This share of the time builds plans, percent: in a large shop more hangs on how it is begun. */
+    private const BUILDING_PERCENT = 50;
+    private const BUILDING_PERCENT_LARGE = 80;
     /** So many plans are built in the time in which a few batches are put elsewhere. */
     private const PLANS_A_ROUND = 2;
     /** After so many rounds, or percent of them, all the plans of a small shop are looked through beside. */
@@ -39,6 +40,7 @@ final class Search
     private readonly Sequence $standing;
     private readonly int $planned;
     private readonly int $iterationsARound;
+    private readonly int $buildingPercent;
     private ?Internal\Ruin $ruin = null;
     private ?Internal\Exact $exact = null;
     private bool $isBegun = false;
@@ -65,6 +67,8 @@ final class Search
             self::ITERATIONS_A_ROUND * self::LARGE,
             max(self::LARGE, min(2 * self::LARGE, count($workload->batches))),
         );
+        $this->buildingPercent =
+            count($workload->batches) < self::LARGE ? self::BUILDING_PERCENT : self::BUILDING_PERCENT_LARGE;
         foreach (
             [
                 $inForce,
@@ -112,7 +116,7 @@ final class Search
         ) {
             $this->rounds++;
             $this->lookThrough();
-            if ($this->share() * 100 <= self::BUILDING_PERCENT) {
+            if ($this->share() * 100 <= $this->buildingPercent) {
                 $this->build();
             } elseif (! $this->ruin() && $this->exact === null) {
                 break;
