@@ -27,16 +27,16 @@
                             inputmode="numeric" class="num" />
                         <x-field name="colours" label="Colours" :value="$asked['colours'] ?? ''"
                             inputmode="numeric" class="num" />
-                        <div><label for="ask-frame">Frame</label><select id="ask-frame" name="frame"
-                                @error('frame') aria-invalid="true" aria-describedby="wrong-frame" @enderror>
+                        <div><label for="sewn_in">Frame</label><select id="sewn_in" name="sewn_in"
+                                @error('sewn_in') aria-invalid="true" aria-describedby="wrong-sewn_in" @enderror>
                                 <option value="">none</option>
                                 @foreach ($board->frames() as $f)
                                     <option value="{{ $f->code }}"
-                                        @selected(($asked['frame'] ?? '') === $f->code)>{{ $f->code }}
+                                        @selected(($asked['sewn_in'] ?? '') === $f->code)>{{ $f->code }}
                                         {{ $f->name }}</option>
                                 @endforeach
                             </select>
-                            <x-wrong field="frame" />
+                            <x-wrong field="sewn_in" />
                         </div>
                     </div>
                 </fieldset>

@@ -60,7 +60,7 @@ final class AskController
         return view('plan.ask', [
             'board' => $board,
             'answers' => $answers,
-            'asked' => $request->only('like', 'pieces', 'due', 'stitches', 'colours', 'frame'),
+            'asked' => $request->only('like', 'pieces', 'due', 'stitches', 'colours', 'sewn_in'),
             'proposals' => Proposal::query()
                 ->whereNotNull('what_if')
                 ->whereNot('state', 'left')

@@ -19,7 +19,7 @@ final class AskPlan extends FormRequest
             'like' => ['nullable', Rule::in(array_keys($board->batches()))],
             'stitches' => ['nullable', 'integer', 'between:100,500000'],
             'colours' => ['nullable', 'integer', 'between:1,30'],
-            'frame' => ['nullable', 'required_with:stitches', Rule::exists('frames', 'code')],
+            'sewn_in' => ['nullable', 'required_with:stitches', Rule::exists('frames', 'code')],
             'pieces' => ['nullable', 'integer', 'between:1,2000'],
             'due' => ['nullable', 'date'],
         ];
@@ -32,7 +32,7 @@ final class AskPlan extends FormRequest
             'like.*' => 'Choose one of the batches.',
             'stitches.*' => 'How many stitches is 100 to 500 000.',
             'colours.*' => 'How many colours is 1 to 30.',
-            'frame.*' => 'Choose the frame it is sewn in.',
+            'sewn_in.*' => 'Choose the frame it is sewn in.',
             'pieces.*' => 'How many pieces is 1 to 2000.',
             'due.*' => 'Write the day and the time.',
         ];
@@ -57,7 +57,7 @@ final class AskPlan extends FormRequest
 
     public function frame(): string
     {
-        return $this->string('frame')->value();
+        return $this->string('sewn_in')->value();
     }
 
     public function pieces(): int
