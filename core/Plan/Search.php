@@ -17,7 +17,7 @@ final class Search
 {
     /** To build plans, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
     private const ITERATIONS_A_ROUND = 75;
-    /** From so many batches on, a shop is given more rounds, in proportion. */
+    /** From so many batches on, a shop is large: it is given more rounds, in proportion. */
     private const LARGE = 50;
     /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
     private const PLACES_AN_ITERATION = 30;
