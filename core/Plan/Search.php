@@ -16,16 +16,18 @@ use Random\Randomizer;
 final class Search
 {
     /** To build plans, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
-    private const ITERATIONS_A_ROUND = 75;
+    private const ITERATIONS_A_ROUND = 50;
     /** From so many batches on, a shop is large: it is given more rounds, in proportion. */
     private const LARGE = 50;
     /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
-    private const PLACES_AN_ITERATION = 30;
+    private const PLACES_AN_ITERATION = 35;
     /** This share of the time builds plans, percent: in a large shop more hangs on how it is begun. */
     private const BUILDING_PERCENT = 50;
     private const BUILDING_PERCENT_LARGE = 80;
     /** So many plans are built in the time in which a few batches are put elsewhere. */
     private const PLANS_A_ROUND = 2;
+    /** In a small shop a place is not left out before it seems dearer by so many minutes late. */
+    private const SPARE_MIN = 1.0;
     /** After so many rounds, or percent of them, all the plans of a small shop are looked through beside. */
     private const ROUNDS_FIRST = 30;
     /** A plan is gone on from that costs this share more, with e to the minus one; it falls to a hundredth of that. */
@@ -61,14 +63,20 @@ final class Search
         $this->pricer = new Internal\Pricer($workload);
         $this->chance = new Randomizer(new Mt19937($seed));
         $this->standing = self::standing($workload, $inForce ?? new Sequence([]));
-        $this->building = new Internal\Building($workload, $this->pricer, $this->standing, $this->chance);
+        $isLarge = count($workload->batches) >= self::LARGE;
+        $this->building = new Internal\Building(
+            $workload,
+            $this->pricer,
+            $this->standing,
+            $this->chance,
+            $isLarge ? 0.0 : self::SPARE_MIN * $workload->weights->late,
+        );
         $this->planned = max(1, $iterations);
         $this->iterationsARound = intdiv(
             self::ITERATIONS_A_ROUND * self::LARGE,
             max(self::LARGE, min(2 * self::LARGE, count($workload->batches))),
         );
-        $this->buildingPercent =
-            count($workload->batches) < self::LARGE ? self::BUILDING_PERCENT : self::BUILDING_PERCENT_LARGE;
+        $this->buildingPercent = $isLarge ? self::BUILDING_PERCENT_LARGE : self::BUILDING_PERCENT;
         foreach (
             [
                 $inForce,

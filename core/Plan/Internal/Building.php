@@ -26,11 +26,15 @@ final class Building
     /** After so many plans it is begun anew: where nothing good has come of it by then, hardly anything will. */
     private const ANEW = 1000;
     /** How much of a guide is changed at once, percent. */
-    private const CHANGED = 20;
+    private const CHANGED = 25;
     /** A batch is tried at so many places at the end of each machine: what stands there already is more urgent. */
     private const LAST = 3;
     /** A plan may cost so many thousandths more than the one before it. */
     private const WORSE = 30;
+    /** Frames of which half is wanted until some due time are priced in every guide, the others in so many less. */
+    private const SCARCE = 2.0;
+    /** Due times before so much work is not looked at for that. */
+    private const EARLY_S = 21_600;
 
     /** @var list<array{Guide, float}> what is gone on from, and what the plan cost that came of it */
     private array $lines = [];
@@ -43,13 +47,19 @@ final class Building
     private readonly array $runS;
     /** @var array<int, int> batch => its place by due time, thousandths */
     private readonly array $dueRank;
+    /** @var array<int, int> frame => percent of the guides that price it */
+    private readonly array $scarce;
 
-    /** @param Sequence $standing what cannot be moved, where it stands */
+    /**
+     * @param Sequence $standing what cannot be moved, where it stands
+     * @param float    $spare    as of `Insertion::cheapestAtEnd`
+     */
     public function __construct(
         private readonly Workload $workload,
         private readonly Pricer $pricer,
         private readonly Sequence $standing,
         private readonly Randomizer $chance,
+        private readonly float $spare,
     ) {
         $shortest = $runs = [];
         foreach (array_keys($pricer->numbers->batches) as $batch) {
@@ -66,6 +76,36 @@ final class Building
             $ranks[$batch] = intdiv(1000 * $rank, count($due));
         }
         $this->dueRank = $ranks;
+        $this->scarce = $this->scarce(array_keys($due));
+    }
+
+    /**
+     * @param list<int> $batches by due time
+     *
+     * @return array<int, int> frame => percent
+     */
+    private function scarce(array $batches): array
+    {
+        $numbers = $this->pricer->numbers;
+        $wanted = $scarce = [];
+        foreach ($batches as $batch) {
+            $holds = [];
+            foreach ($this->runS as $m => $runS) {
+                if ($numbers->loads[$m][$batch] !== null) {
+                    $holds[] = $numbers->frames[$m][$batch] * ($runS[$batch] + $this->workload->changeover->traceS);
+                }
+            }
+            $wanted[$numbers->frame[$batch]][] = [$numbers->due[$batch], $holds === [] ? 0 : min($holds)];
+        }
+        foreach ($numbers->stock as $frame => $count) {
+            $share = Pool::ofFrames(array_values($this->workload->lanes), $this->workload->now, $count)->fullest(
+                $wanted[$frame] ?? [],
+                self::EARLY_S * $count,
+            );
+            $scarce[$frame] = (int) min(100, 100 * self::SCARCE * $share);
+        }
+
+        return $scarce;
     }
 
     /** One plan more, left in the pricer; true when it was finished and is one to go on from. */
@@ -121,7 +161,13 @@ final class Building
 
     private function changed(Guide $guide, int $percent): Guide
     {
-        return $guide->changed($this->pricer->numbers, $this->workload->weights->late, $this->chance, $percent);
+        return $guide->changed(
+            $this->pricer->numbers,
+            $this->workload->weights->late,
+            $this->scarce,
+            $this->chance,
+            $percent,
+        );
     }
 
     /** Stops, with INF, when it comes to as much as a limit. */
@@ -141,7 +187,7 @@ final class Building
                     $extra[$m] = $guide->extra($numbers, $m, $batch, $runS[$batch], $this->dueRank[$batch]);
                 }
             }
-            $place = $insertion->cheapest($batch, $extra, self::LAST);
+            $place = $insertion->cheapestAtEnd($batch, $extra, self::LAST, $this->spare);
             // A batch that has no place costs more than any lateness.
             $missing += $place === null ? 1 : 0;
             if (

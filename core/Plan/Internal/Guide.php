@@ -18,14 +18,15 @@ final readonly class Guide
 {
     /** A due time counts as so many thousandths of what is left until then. */
     private const URGENCY = [850, 1150];
-    /** How many times its shortest run is taken off what a batch has left. */
-    private const RUNS = [0, 2];
+    /** How many times its shortest run is taken off what a batch has left; one in so many guides leaves it there. */
+    private const RUNS = [1, 3];
+    private const WITHOUT = 10;
     /** The dearest minute of all frames of a kind, and of a machine, of what a minute late costs. */
     private const DEAREST_FRAMES = 2.0;
     private const DEAREST_MACHINE = 0.05;
-    /** Prices lie up to this many powers of ten below the dearest; one in so many is nothing. */
+    /** Prices lie up to this many powers of ten below the dearest; of a machine, such a share is nothing, percent. */
     private const POWERS = 1;
-    private const FREE = 3;
+    private const FREE = 33;
     /** They hold for so many thousandths of the batches, those that are due first: later on there may be enough. */
     private const SHARES = [200, 350, 500, 700, 1000];
 
@@ -57,13 +58,18 @@ final readonly class Guide
         );
     }
 
-    /** Each of it drawn anew with a probability, percent; kept otherwise. */
-    public function changed(Numbers $numbers, float $late, Randomizer $chance, int $percent): self
+    /**
+     * Each of it drawn anew with a probability, percent; kept otherwise.
+     *
+     * @param array<int, int> $scarce frame => the share of guides in which it has a price, percent
+     */
+    public function changed(Numbers $numbers, float $late, array $scarce, Randomizer $chance, int $percent): self
     {
-        $isNew = static fn(): bool => $chance->getInt(1, 100) <= $percent;
-        $price = static fn(float $dearest): float => $chance->getInt(1, self::FREE) === 1
-            ? 0.0
-            : ($dearest * $late * 10 ** ((-self::POWERS * $chance->getInt(0, 1000)) / 1000)) / 60;
+        $isIn = static fn(int $share): bool => $chance->getInt(1, 100) <= $share;
+        $isNew = static fn(): bool => $isIn($percent);
+        $price = static fn(float $dearest, int $priced): float => $isIn($priced)
+            ? ($dearest * $late * 10 ** ((-self::POWERS * $chance->getInt(0, 1000)) / 1000)) / 60
+            : 0.0;
         [$urgency, $frames, $machines, $shares] = [$this->urgency, $this->frames, $this->machines, $this->shares];
         foreach ($urgency as $batch => $_) {
             if ($isNew()) {
@@ -72,20 +78,20 @@ final readonly class Guide
         }
         foreach ($frames as $frame => $_) {
             if ($isNew()) {
-                $frames[$frame] = $price(self::DEAREST_FRAMES) / max(1, $numbers->stock[$frame]);
+                $frames[$frame] = $price(self::DEAREST_FRAMES, $scarce[$frame]) / max(1, $numbers->stock[$frame]);
             }
             if ($isNew()) {
                 $shares[$frame] = self::SHARES[$chance->getInt(0, count(self::SHARES) - 1)];
             }
             foreach ($machines[$frame] as $m => $__) {
                 if ($isNew()) {
-                    $machines[$frame][$m] = $price(self::DEAREST_MACHINE);
+                    $machines[$frame][$m] = $price(self::DEAREST_MACHINE, 100 - self::FREE);
                 }
             }
         }
 
         return new self(
-            $isNew() ? $chance->getInt(...self::RUNS) : $this->runs,
+            $isNew() ? ($isIn(self::WITHOUT) ? 0 : $chance->getInt(...self::RUNS)) : $this->runs,
             $urgency,
             $frames,
             $machines,

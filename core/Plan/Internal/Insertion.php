@@ -29,30 +29,67 @@ final class Insertion
     /**
      * The cheapest place of one batch; null where no machine can run it.
      *
+     * @return array{int, int}|null machine, rank
+     */
+    public function cheapest(int $batch): ?array
+    {
+        $places = [];
+        foreach ($this->pricer->sequence as $m => $lane) {
+            if ($this->pricer->numbers->loads[$m][$batch] !== null) {
+                [$from, $to] = $this->span($m, $lane, $batch);
+                for ($rank = $to; $rank >= $from; $rank--) {
+                    $places[] = [$m, $rank, 0.0, -INF];
+                }
+            }
+        }
+
+        return $this->cheapestOf($batch, $places, 0.0);
+    }
+
+    /**
+     * The cheapest place at the end of a machine, by what it costs at least first: most others need no pricing then.
+     *
      * @param array<int, float> $extra machine => what the batch is taken to cost there beside its true cost
-     * @param int               $last  of the places of each machine only so many at their end are tried
+     * @param int               $last  so many places of each machine are tried
+     * @param float             $spare a place is left out when it seems to cost so much more than the best: a batch more
+     *     may make others end sooner
      *
      * @return array{int, int}|null machine, rank
      */
-    public function cheapest(int $batch, array $extra = [], int $last = PHP_INT_MAX): ?array
+    public function cheapestAtEnd(int $batch, array $extra, int $last, float $spare): ?array
     {
-        $best = null;
-        $least = INF;
-        foreach ($this->pricer->sequence as $m => $lane) {
-            if ($this->pricer->numbers->loads[$m][$batch] === null) {
-                continue;
-            }
-            $beside = $extra[$m] ?? 0.0;
-            [$from, $to] = $this->span($m, $lane, $batch);
+        $so = $this->pricer->cost;
+        $places = $atLeast = [];
+        foreach ($extra as $m => $beside) {
+            [$from, $to] = $this->span($m, $this->pricer->sequence[$m], $batch);
             $first = max($from, $to - $last + 1);
             for ($rank = $to; $rank >= $first; $rank--) {
-                $with = $lane;
-                array_splice($with, $rank, 0, [$batch]);
-                $cost = $this->pricer->priceWith($m, $with, $rank, $least - $beside) + $beside;
-                $this->priced++;
-                if ($cost < $least) {
-                    [$least, $best] = [$cost, [$m, $rank]];
-                }
+                $atLeast[] = $least = $so + $this->pricer->atLeast($m, $batch, $rank) + $beside;
+                $places[] = [$m, $rank, $beside, $least];
+            }
+        }
+        array_multisort($atLeast, $places);
+
+        return $this->cheapestOf($batch, $places, $spare);
+    }
+
+    /**
+     * @param list<array{int, int, float, float}> $places machine, rank, cost beside the true cost, cost at least
+     *
+     * @return array{int, int}|null machine, rank
+     */
+    private function cheapestOf(int $batch, array $places, float $spare): ?array
+    {
+        $this->priced += count($places);
+        $best = null;
+        $least = INF;
+        foreach ($places as [$m, $rank, $beside, $atLeast]) {
+            if ($atLeast >= $least + $spare) {
+                break;
+            }
+            $cost = $this->pricer->priceWith($m, $batch, $rank, $least + $spare - $beside) + $beside;
+            if ($cost < $least) {
+                [$least, $best] = [$cost, [$m, $rank]];
             }
         }
 

@@ -64,6 +64,31 @@ final readonly class Pool
     }
 
     /**
+     * The largest share of what there is until a time that is wanted by then.
+     *
+     * @param list<array{int, int}> $wanted until when, how much; rising
+     * @param int                   $least  a time until which there is less than this does not count; above zero
+     */
+    public function fullest(array $wanted, int $least): float
+    {
+        [$i, $passed, $sum, $fullest] = [0, 0, 0, 0.0];
+        foreach ($wanted as [$until, $amount]) {
+            $sum += $amount;
+            while (isset($this->steps[$i]) && $this->steps[$i][1] <= $until) {
+                [$from, $to, $rate] = $this->steps[$i++];
+                $passed += ($to - $from) * $rate;
+            }
+            [$from, , $rate] = $this->steps[$i] ?? [$until, $until, 0];
+            $there = $passed + max(0, $until - $from) * $rate;
+            if ($there >= $least) {
+                $fullest = max($fullest, $sum / $there);
+            }
+        }
+
+        return $fullest;
+    }
+
+    /**
      * @param list<Lane>         $lanes
      * @param callable(int): int $rate of so many machines that are open
      */

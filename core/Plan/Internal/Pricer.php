@@ -43,6 +43,8 @@ final class Pricer
     private array $states = [];
     /** @var array<int, array<int, int>> machine, rank => seconds for cones and for what stands before it */
     private array $threadsS = [];
+    /** @var array<int, int> step => when the changeover starts that it places */
+    private array $startAt = [];
     /** @var array<int, int> batch => when its changeover starts in the kept sequence */
     public array $startOf = [];
     /** @var array<int, int> batch => when it ends in the kept sequence */
@@ -243,15 +245,77 @@ final class Pricer
     }
 
     /**
+     * The least that one batch more adds to the cost of the kept sequence at a place: cones, frames and hands left out,
+     * and others end no sooner for it.
+     */
+    public function atLeast(int $m, int $batch, int $rank): float
+    {
+        return $this->soonest($m, $batch, $rank, 0)[1];
+    }
+
+    /**
      * What the sequence would cost with one batch more, as long as that is below a limit. What is not placed again yet
      * counts as what it costs in the kept sequence, as a batch more makes others end later, hardly ever sooner: most
-     * places are seen to be too dear long before the last batch is placed.
-     *
-     * @param list<int> $lane with the batch
+     * places are seen to be too dear long before the last batch is placed, many before the first.
      */
-    public function priceWith(int $m, array $lane, int $rank, float $limit): float
+    public function priceWith(int $m, int $batch, int $rank, float $limit): float
     {
-        return $this->pass([$m => $lane], [$m => $rank], $limit, false, $lane[$rank]);
+        $then = $this->needles[$m][$rank]->then($this->numbers->threads[$m][$batch]);
+        [$start, $least] = $this->soonest($m, $batch, $rank, $then->loads);
+        if ($this->cost + $least >= $limit) {
+            return INF;
+        }
+        $lane = $this->sequence[$m];
+        $step = $this->stepBehind($m, $rank);
+        $until = isset($lane[$rank]) ? $this->stepOf[$m][$rank] : count($this->states) - 1;
+        // Until it is set up, all goes as it did.
+        while ($step < $until && $this->startAt[$step] < $start) {
+            $step++;
+        }
+        array_splice($lane, $rank, 0, [$batch]);
+
+        return $this->pass([$m => $lane], [$m => $rank], $limit, false, $batch, $step, $then);
+    }
+
+    /** The first step at which what stands at a rank can be placed. */
+    private function stepBehind(int $m, int $rank): int
+    {
+        return $rank === 0 ? 0 : $this->stepOf[$m][$rank - 1] + 1;
+    }
+
+    /** @return array{int, float} when one batch more is set up at a rank at the soonest, and what it costs at least */
+    private function soonest(int $m, int $batch, int $rank, int $cones): array
+    {
+        $numbers = $this->numbers;
+        [1 => $end, 2 => $mounted, 3 => $driver, 5 => $spans] = $this->states[$this->stepBehind($m, $rank)];
+        $changeoverS = $numbers->standing[$batch]
+            ? 0
+            : $cones * $numbers->threadS[$m] +
+                $this->afterFrameS(
+                    $m,
+                    $mounted[$m],
+                    $driver[$m],
+                    $this->sequence[$m][$rank - 1] ?? null,
+                    $batch,
+                );
+        [$from, $to, $i] = [$numbers->from[$m], $numbers->to[$m], $spans[$m]];
+        $start = max($end[$m], ($numbers->fixed[$batch] ?? 0) - $changeoverS);
+        while (max($start, $from[$i]) + $changeoverS > $to[$i]) {
+            $i++;
+        }
+        $start = max($start, $from[$i]);
+        if ($start >= self::FAR) {
+            return [$start, 0.0];
+        }
+        $ends = $this->after($m, $batch, $start + $changeoverS, $i);
+        $late = $ends - $numbers->due[$batch];
+
+        return [
+            $start,
+            $changeoverS * $numbers->perChangeoverS +
+            ($ends - $this->workload->now) * $numbers->perFlowS +
+            ($late > 0 ? $late * $numbers->weight[$batch] : 0.0),
+        ];
     }
 
     /**
@@ -275,17 +339,33 @@ final class Pricer
      * @param array<int, list<int>> $lanes
      * @param array<int, int>       $first
      * @param int                   $more  the batch that the kept sequence does not have, if that is all that changes
+     * @param int                   $step  the step from which on it may be placed
+     * @param NeedleCount|NeedleGroups|null $then the needles behind it
      */
-    private function pass(array $lanes, array $first, float $limit, bool $keep, int $more = -1): float
-    {
+    private function pass(
+        array $lanes,
+        array $first,
+        float $limit,
+        bool $keep,
+        int $more = -1,
+        int $step = PHP_INT_MAX,
+        NeedleCount|NeedleGroups|null $then = null,
+    ): float {
         $numbers = $this->numbers;
         $sequence = array_replace($this->sequence, $lanes);
-        $step = count($this->states) - 1;
+        $step = min($step, count($this->states) - 1);
         [$needles, $threadsS] = [$this->needles, $this->threadsS];
         foreach ($first as $m => $at) {
             $needles[$m] = array_slice($needles[$m], 0, $at + 1);
             $threadsS[$m] = array_slice($threadsS[$m], 0, $at);
-            $step = min($step, $at === 0 ? 0 : $this->stepOf[$m][$at - 1] + 1);
+            if ($then === null) {
+                $step = min($step, $this->stepBehind($m, $at));
+            } else {
+                $needles[$m][] = $then;
+                $threadsS[$m][] =
+                    $then->loads * $numbers->threadS[$m] +
+                    $this->afterS($m, $sequence[$m][$at - 1] ?? null, $more);
+            }
         }
         [
             $rank,
@@ -461,7 +541,7 @@ final class Pricer
             if ($keep) {
                 $this->costOf[$batch] = $cost - $before;
                 $this->stepOf[$best][$rank[$best]] = $step;
-                $this->startOf[$batch] = $starts[$best];
+                $this->startOf[$batch] = $this->startAt[$step] = $starts[$best];
                 $this->endOf[$batch] = $ends[$best];
             }
             $rank[$best]++;

@@ -20,6 +20,7 @@ use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Internal\Insertion;
 use Hakama\Plan\Internal\NeedleCount;
+use Hakama\Plan\Internal\Pool;
 use Hakama\Plan\Internal\Pricer;
 use Hakama\Plan\Internal\Remainder;
 use Hakama\Plan\Internal\Ruin;
@@ -138,6 +139,119 @@ final class SearchTest extends TestCase
             }
         }
         self::assertGreaterThan(400, $priced);
+    }
+
+    #[Test]
+    public function one_batch_more_is_priced_as_the_whole_plan_would_be_and_never_below_what_it_costs_at_least(): void
+    {
+        $places = $cut = 0;
+        for ($seed = 1; $seed <= 30; $seed++) {
+            mt_srand(4200 + $seed);
+            $workload = RandomWorkload::of(
+                mt_rand(3, 14),
+                mt_rand(1, 4),
+                hands: mt_rand(1, 4),
+                fixed: $seed % 3 === 0,
+                fine: $seed % 2 === 0,
+                goes: $seed % 5 < 2,
+            );
+            $pricer = new Pricer($workload);
+            $pricer->keep(Dispatch::byDue($workload));
+            for ($k = 0; $k < 12; $k++) {
+                [$lanes, $first] = self::anyMove($pricer);
+                $pricer->change($lanes, $first);
+                $m = (int) array_key_last(array_filter($pricer->sequence));
+                $rank = mt_rand(0, count($pricer->sequence[$m]) - 1);
+                $lane = $pricer->sequence[$m];
+                [$batch] = array_splice($lane, $rank, 1);
+                $pricer->change([$m => $lane], [$m => $rank]);
+                foreach ($pricer->sequence as $o => $others) {
+                    if ($pricer->numbers->loads[$o][$batch] === null) {
+                        continue;
+                    }
+                    for ($at = $pricer->fronts()[$o]; $at <= count($others); $at++) {
+                        $with = $others;
+                        array_splice($with, $at, 0, [$batch]);
+                        $asked = $pricer->priceWith($o, $batch, $at, INF);
+                        $least = $pricer->atLeast($o, $batch, $at);
+                        $whole = new Pricer($workload);
+                        $cost = $whole->keep(
+                            new Sequence([$pricer->numbers->machines[$o] => self::ids($pricer, $with)] +
+                                $pricer->kept()->batches),
+                        );
+                        self::assertEqualsWithDelta($cost, $asked, 1e-6, "seed {$seed}, move {$k}, {$o} at {$at}");
+                        if ($cost < Pricer::UNPLACED) {
+                            $own = self::ownCost($workload, $whole->kept(), $pricer->numbers->batches[$batch]);
+                            self::assertLessThanOrEqual($own + 1e-6, $least);
+                            $cut += $pricer->priceWith($o, $batch, $at, $pricer->cost + $least) === INF ? 1 : 0;
+                            $places++;
+                        }
+                    }
+                }
+                $back = $pricer->sequence[$m];
+                array_splice($back, $rank, 0, [$batch]);
+                $pricer->change([$m => $back], [$m => $rank]);
+            }
+        }
+        self::assertGreaterThan(2000, $places);
+        self::assertSame($places, $cut, 'what costs at least as much as a limit is never below it');
+    }
+
+    /**
+     * @param list<int> $lane
+     *
+     * @return list<string>
+     */
+    private static function ids(Pricer $pricer, array $lane): array
+    {
+        return array_map(static fn(int $one): string => $pricer->numbers->batches[$one], $lane);
+    }
+
+    /** What a batch costs by itself as the timetable has it: changeover, the time until it ends, and lateness. */
+    private static function ownCost(Workload $workload, Sequence $sequence, string $id): float
+    {
+        foreach (Timetable::of($workload, $sequence)->placed as $one) {
+            if ($one->batch->id === $id) {
+                $late = max(0, $one->end() - $one->batch->promise->dueAt) * $one->batch->promise->weight;
+
+                return ($workload->weights->changeover * $one->changeoverS +
+                    $workload->weights->flow * ($one->end() - $workload->now) +
+                    $workload->weights->late * $late) /
+                    60;
+            }
+        }
+
+        return INF;
+    }
+
+    #[Test]
+    public function frames_are_as_scarce_as_what_is_wanted_until_some_time_is_a_share_of_what_there_is(): void
+    {
+        $lane = static fn(string $id, array $hours): Lane => new Lane(
+            $id,
+            1,
+            Rack::of(1, [], []),
+            'flat',
+            'R',
+            Hours::of($hours),
+        );
+        // Open from 0 to 100 and from 200 to 300, one of two machines until 320: three frames are there 100, 200, 220 long.
+        $frames = Pool::ofFrames([$lane('A', [[0, 100], [200, 300]]), $lane('B', [[0, 100], [200, 320]])], 0, 3);
+
+        self::assertSame(0.0, $frames->fullest([], 1));
+        self::assertEqualsWithDelta(90 / 150, $frames->fullest([[50, 90]], 1), 1e-12, 'half of the first span');
+        self::assertEqualsWithDelta(
+            240 / 300,
+            $frames->fullest([[50, 90], [150, 150], [250, 60], [900, 100]], 1),
+            1e-12,
+            'in between nothing is added: 90/150, 240/300, 300/450, 400/660',
+        );
+        self::assertEqualsWithDelta(
+            300 / 450,
+            $frames->fullest([[50, 90], [150, 150], [250, 60], [900, 100]], 301),
+            1e-12,
+            'what is due before there is that much does not count',
+        );
     }
 
     #[Test]
@@ -361,7 +475,7 @@ final class SearchTest extends TestCase
     }
 
     #[Test]
-    public function only_the_last_places_of_a_machine_are_tried_where_that_is_asked_for_however_long_its_queue(): void
+    public function only_the_last_places_of_a_machine_are_tried_at_its_end_however_long_its_queue(): void
     {
         mt_srand(5);
         $workload = RandomWorkload::of(40, 1, hands: 1);
@@ -373,11 +487,11 @@ final class SearchTest extends TestCase
         foreach (array_reverse(array_keys($due)) as $id) {
             $number = (int) array_search($id, $pricer->numbers->batches, true);
             $insertion = new Insertion($pricer);
-            $place = $insertion->cheapest($number, last: 3);
-            if ($place === null) {
-                self::assertNull($pricer->numbers->loads[0][$number], $id);
+            if ($pricer->numbers->loads[0][$number] === null) {
                 continue;
             }
+            $place = $insertion->cheapestAtEnd($number, [0 => 0.0], 3, 0.0);
+            self::assertNotNull($place, $id);
             self::assertLessThanOrEqual(3, $insertion->priced);
             [$m, $rank] = $place;
             $length = count($pricer->sequence[$m]);
