@@ -16,14 +16,14 @@ use Random\Randomizer;
 final class Search
 {
     /** To build plans, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
-    private const ITERATIONS_A_ROUND = 50;
+    private const ITERATIONS_A_ROUND = 52;
     /** From so many batches on, a shop is large: it is given more rounds, in proportion. */
-    private const LARGE = 50;
+    private const LARGE = 45;
     /** In a large shop there are fewer rounds: no more places than so many an iteration are priced. */
-    private const PLACES_AN_ITERATION = 35;
+    private const PLACES_AN_ITERATION = 30;
     /** This share of the time builds plans, percent: in a large shop more hangs on how it is begun. */
     private const BUILDING_PERCENT = 50;
-    private const BUILDING_PERCENT_LARGE = 80;
+    private const BUILDING_PERCENT_LARGE = 90;
     /** So many plans are built in the time in which a few batches are put elsewhere. */
     private const PLANS_A_ROUND = 2;
     /** In a small shop a place is not left out before it seems dearer by so many minutes late. */

@@ -24,7 +24,7 @@ final class Building
     private const LINES = 3;
     private const GIVES_WAY = 150;
     /** After so many plans it is begun anew: where nothing good has come of it by then, hardly anything will. */
-    private const ANEW = 1000;
+    private const ANEW = 1500;
     /** How much of a guide is changed at once, percent. */
     private const CHANGED = 25;
     /** A batch is tried at so many places at the end of each machine: what stands there already is more urgent. */

@@ -509,7 +509,7 @@ final class SearchTest extends TestCase
      */
     public static function shops(): array
     {
-        return ['tight' => [4, 2.0], 'busy' => [5, 1.5], 'steady' => [6, 0.5], 'easy' => [7, 2.0]];
+        return ['tight' => [4, 2.0], 'busy' => [5, 1.5], 'steady' => [6, 1.0], 'easy' => [7, 2.0]];
     }
 
     #[Group('slow')]
