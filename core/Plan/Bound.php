@@ -25,6 +25,7 @@ final readonly class Bound
     /** @param Sequence|null $standing what is set up already on its machine, where that is known: nothing goes before it */
     public static function of(Workload $workload, ?Sequence $standing = null): self
     {
+        $standing = self::setUp($workload, $standing ?? new Sequence([]));
         $families = self::families($workload);
         $traceS = $workload->changeover->traceS;
         $leastS = min($traceS, $workload->changeover->againS);
@@ -33,11 +34,12 @@ final readonly class Bound
             $alone[$seconds] = self::easy($workload, $seconds);
         }
         $changeover = 0;
-        $stands = $kinds = [];
+        $standingCost = 0.0;
+        $stands = $kinds = $movable = [];
         foreach (array_values($workload->batches) as $b => $batch) {
             $family = $families[$batch->id] ?? null;
             $loadsS = $family === null ? $traceS : $leastS;
-            $soonest = self::soonest($alone[$loadsS], $workload, $standing ?? new Sequence([]), $b, $batch);
+            $soonest = self::soonest($alone[$loadsS], $workload, $standing, $b, $batch);
             if ($soonest === null) {
                 continue;
             }
@@ -47,6 +49,13 @@ final readonly class Bound
                 $stands[$family] = ($stands[$family] ?? false) || $batch->alreadySetUp;
             }
             $changeover += $changeoverS;
+            if ($batch->alreadySetUp) {
+                $standingCost +=
+                    $workload->weights->late * $batch->promise->weight * max(0, $end - $batch->promise->dueAt) +
+                    $workload->weights->flow * ($end - $workload->now);
+            } else {
+                $movable[$b] = $loadsS;
+            }
             $kinds[$batch->equipment->frame][] = [$batch, $end, $run + $changeoverS, $frames];
         }
         // Of those that may go on, the first is loaded, unless one stands on its machine already.
@@ -62,13 +71,29 @@ final readonly class Bound
         $flow = max($flow, $byKindFlow) / 60;
         $changeover = ($changeover + self::neverMounted($workload)) / 60;
 
+        $behind = new Internal\Pricer($workload);
+        $behind->keep($standing);
+        $priced = $standingCost / 60 + (new Internal\SlotPrices($workload, $behind, $movable))->cost();
+
         return new self(
-            $workload->weights->late * $late +
-                $workload->weights->changeover * $changeover +
-                $workload->weights->flow * $flow,
+            $workload->weights->changeover * $changeover +
+                max($workload->weights->late * $late + $workload->weights->flow * $flow, $priced),
             $late,
             $changeover,
             $flow,
+        );
+    }
+
+    /** What stands on its machine already. */
+    private static function setUp(Workload $workload, Sequence $standing): Sequence
+    {
+        return new Sequence(
+            array_map(
+                static fn(array $ids): array => array_values(
+                    array_filter($ids, static fn(string $id): bool => $workload->batches[$id]->alreadySetUp),
+                ),
+                $standing->batches,
+            ),
         );
     }
 
@@ -105,12 +130,7 @@ final readonly class Bound
             if ($easy->numbers->loads[$m][$b] === null) {
                 continue;
             }
-            $front = array_values(
-                array_filter(
-                    $standing->on($machine),
-                    static fn(string $id): bool => $workload->batches[$id]->alreadySetUp,
-                ),
-            );
+            $front = $standing->on($machine);
             $rank = array_search($batch->id, $front, true);
             if ($rank === false && $batch->alreadySetUp && $standing->machineOf($batch->id) !== null) {
                 continue;

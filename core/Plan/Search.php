@@ -57,6 +57,7 @@ final class Search
     private int $done = 0;
     private int $rounds = 0;
     private bool $isProven = false;
+    private ?float $bound = null;
 
     private function __construct(public readonly Workload $workload, ?Sequence $inForce, int $seed, int $iterations)
     {
@@ -245,7 +246,7 @@ final class Search
     public function bound(): float
     {
         if (! $this->isProven) {
-            return Bound::of($this->workload, $this->standing)->cost;
+            return $this->bound ??= Bound::of($this->workload, $this->standing)->cost;
         }
         $totals = Timetable::of($this->workload, $this->best())->totals;
 

@@ -95,6 +95,116 @@ final class BoundTest extends TestCase
         self::assertGreaterThanOrEqual(60.0 - 1e-9, $least);
     }
 
+    #[Test]
+    public function what_many_want_at_the_same_time_has_a_price(): void
+    {
+        // Two of two hours are due after two hours, one of them ends two hours late; a third, that hardly counts, has time.
+        $batch = static fn(string $id, int $due, float $weight): Batch => new Batch(
+            $id,
+            1,
+            new Sewing(['M' => 7200 - 180 - 90], 60, 30, 1),
+            new Equipment(['white'], 'F'),
+            new Promise(0, $due * self::HOUR, $weight),
+        );
+        $batches = [$batch('a', 2, 1.0), $batch('b', 2, 1.0), $batch('c', 20, 0.1)];
+        $workload = self::workload([self::lane('M', [[0, 10]])], $batches);
+        $bound = Bound::of($workload);
+        $late = $workload->weights->late;
+        $other = $workload->weights->changeover * 9 + $workload->weights->flow * (120 + 240 + 360);
+
+        // Without prices the lightest weight counts for all: a tenth of two hours.
+        self::assertEqualsWithDelta(12.0, $bound->weightedLateMin, 1e-9);
+        self::assertGreaterThan($late * 40 + $other, $bound->cost, 'a third of the two hours at least');
+        self::assertLessThanOrEqual($late * 120 + $other + 1e-6, $bound->cost);
+        $true = Timetable::of($workload, new Sequence(['M' => ['a', 'b', 'c']]))->totals;
+        self::assertEqualsWithDelta($late * 120 + $other, $true->cost, 1e-6);
+
+        // One frame on two machines is as one machine.
+        $two = static fn(string $id, int $due): Batch => new Batch(
+            $id,
+            1,
+            new Sewing(['M' => 7200 - 180 - 90, 'N' => 7200 - 180 - 90], 60, 30, 1),
+            new Equipment(['white'], 'F'),
+            new Promise(0, $due * self::HOUR, $due === 2 ? 1.0 : 0.1),
+        );
+        $lanes = [self::lane('M', [[0, 10]]), self::lane('N', [[0, 10]])];
+        $three = [$two('a', 2), $two('b', 2), $two('c', 20)];
+        self::assertGreaterThan($late * 40, Bound::of(self::workload($lanes, $three, 1))->cost);
+        self::assertLessThan($late, Bound::of(self::workload($lanes, $three, 2))->cost - $other);
+    }
+
+    #[Test]
+    public function no_plan_of_a_small_shop_costs_less_whatever_stands_there_or_is_fixed(): void
+    {
+        $raised = 0;
+        for ($seed = 1; $seed <= 40; $seed++) {
+            mt_srand(7700 + $seed);
+            $workload = RandomWorkload::of(
+                5,
+                2,
+                hands: mt_rand(1, 2),
+                fixed: $seed % 4 === 0,
+                fine: $seed % 2 === 0,
+                goes: $seed % 5 < 2,
+            );
+            $least = INF;
+            foreach (self::sequences(array_keys($workload->batches), array_keys($workload->lanes)) as $sequence) {
+                $timetable = Timetable::of($workload, $sequence);
+                if ($timetable->unplaced === []) {
+                    $least = min($least, $timetable->totals->cost);
+                }
+            }
+            $bound = Bound::of($workload);
+            self::assertLessThanOrEqual($least + 1e-6, $bound->cost, "seed {$seed}");
+            $weights = $workload->weights;
+            $without =
+                $weights->late * $bound->weightedLateMin +
+                $weights->changeover * $bound->changeoverMin +
+                $weights->flow * $bound->flowMin;
+            $raised += $bound->cost > $without + 1e-6 ? 1 : 0;
+        }
+        self::assertGreaterThan(5, $raised, 'prices find more in some');
+    }
+
+    /**
+     * Every order of the batches, cut into the machines at every place.
+     *
+     * @param list<string> $batches
+     * @param list<string> $machines two
+     *
+     * @return iterable<Sequence>
+     */
+    private static function sequences(array $batches, array $machines): iterable
+    {
+        foreach (self::orders($batches) as $order) {
+            for ($cut = 0; $cut <= count($order); $cut++) {
+                yield new Sequence([
+                    $machines[0] => array_slice($order, 0, $cut),
+                    $machines[1] => array_slice($order, $cut),
+                ]);
+            }
+        }
+    }
+
+    /**
+     * @param list<string> $batches
+     *
+     * @return iterable<list<string>>
+     */
+    private static function orders(array $batches): iterable
+    {
+        if ($batches === []) {
+            yield [];
+        }
+        foreach ($batches as $i => $first) {
+            $rest = $batches;
+            array_splice($rest, $i, 1);
+            foreach (self::orders($rest) as $order) {
+                yield [$first, ...$order];
+            }
+        }
+    }
+
     /** @param list<array{int, int}> $hours */
     private static function lane(string $id, array $hours): Lane
     {
