@@ -11,7 +11,7 @@ namespace Hakama\Plan;
  * change, or as little as it takes to go on with a design that another has. Of all batches, and of those that want one
  * kind of frame, the k-th to end ends no sooner than the k shortest shared out evenly in the hours of the machines that
  * can run at once, nor than the frames hold them. Every frame, driver and thread that stands nowhere is put on at least
- * once.
+ * once. Where prices of machines and frames come to more lateness and waiting than that, they count (`SlotPrices`).
  */
 final readonly class Bound
 {

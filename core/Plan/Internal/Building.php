@@ -31,7 +31,7 @@ final class Building
     private const LAST = 3;
     /** A plan may cost so many thousandths more than the one before it. */
     private const WORSE = 30;
-    /** Frames of which half is wanted until some due time are priced in every guide, the others in so many less. */
+    /** A kind of frame is priced in so many times the share of guides that is wanted of it until some due time. */
     private const SCARCE = 2.0;
     /** Due times before so much work is not looked at for that. */
     private const EARLY_S = 21_600;

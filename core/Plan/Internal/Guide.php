@@ -18,7 +18,7 @@ final readonly class Guide
 {
     /** A due time counts as so many thousandths of what is left until then. */
     private const URGENCY = [850, 1150];
-    /** How many times its shortest run is taken off what a batch has left; one in so many guides leaves it there. */
+    /** How many times its shortest run is taken off what a batch has left; in so many guides, percent, not at all. */
     private const RUNS = [1, 3];
     private const WITHOUT = 10;
     /** The dearest minute of all frames of a kind, and of a machine, of what a minute late costs. */

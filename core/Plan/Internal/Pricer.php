@@ -222,14 +222,21 @@ final class Pricer
     {
         [1 => $ends, 5 => $spans] = $this->states[count($this->states) - 1];
 
-        $i = $spans[$m];
         $start = max($ends[$m], $start);
+        $i = $this->spanFor($m, $start, $changeoverS, $spans[$m]);
+
+        return $this->after($m, $batch, max($start, $this->numbers->from[$m][$i]) + $changeoverS, $i);
+    }
+
+    /** The first span from one on in which a changeover fits whole that is begun no sooner than a time. */
+    private function spanFor(int $m, int $start, int $changeoverS, int $i): int
+    {
         [$from, $to] = [$this->numbers->from[$m], $this->numbers->to[$m]];
         while (max($start, $from[$i]) + $changeoverS > $to[$i]) {
             $i++;
         }
 
-        return $this->after($m, $batch, max($start, $from[$i]) + $changeoverS, $i);
+        return $i;
     }
 
     /**
@@ -298,12 +305,9 @@ final class Pricer
                     $this->sequence[$m][$rank - 1] ?? null,
                     $batch,
                 );
-        [$from, $to, $i] = [$numbers->from[$m], $numbers->to[$m], $spans[$m]];
         $start = max($end[$m], ($numbers->fixed[$batch] ?? 0) - $changeoverS);
-        while (max($start, $from[$i]) + $changeoverS > $to[$i]) {
-            $i++;
-        }
-        $start = max($start, $from[$i]);
+        $i = $this->spanFor($m, $start, $changeoverS, $spans[$m]);
+        $start = max($start, $numbers->from[$m][$i]);
         if ($start >= self::FAR) {
             return [$start, 0.0];
         }

@@ -134,7 +134,7 @@ final class BoundTest extends TestCase
     }
 
     #[Test]
-    public function no_plan_of_a_small_shop_costs_less_whatever_stands_there_or_is_fixed(): void
+    public function no_plan_of_a_small_shop_costs_less_whoever_comes_and_goes_and_whatever_is_fixed(): void
     {
         $raised = 0;
         for ($seed = 1; $seed <= 40; $seed++) {

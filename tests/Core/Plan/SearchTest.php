@@ -106,14 +106,7 @@ final class SearchTest extends TestCase
         $priced = 0;
         for ($seed = 1; $seed <= 30; $seed++) {
             mt_srand($seed);
-            $workload = RandomWorkload::of(
-                mt_rand(3, 14),
-                mt_rand(1, 4),
-                hands: mt_rand(1, 4),
-                fixed: $seed % 3 === 0,
-                fine: $seed % 2 === 0,
-                goes: $seed % 5 < 2,
-            );
+            $workload = self::anyShop($seed);
             if ($seed % 4 === 0) {
                 $workload = $workload->preparedFor(
                     Timetable::of($workload, Dispatch::asBooked($workload))->preparedUntil(PHP_INT_MAX),
@@ -147,14 +140,7 @@ final class SearchTest extends TestCase
         $places = $cut = 0;
         for ($seed = 1; $seed <= 30; $seed++) {
             mt_srand(4200 + $seed);
-            $workload = RandomWorkload::of(
-                mt_rand(3, 14),
-                mt_rand(1, 4),
-                hands: mt_rand(1, 4),
-                fixed: $seed % 3 === 0,
-                fine: $seed % 2 === 0,
-                goes: $seed % 5 < 2,
-            );
+            $workload = self::anyShop($seed);
             $pricer = new Pricer($workload);
             $pricer->keep(Dispatch::byDue($workload));
             for ($k = 0; $k < 12; $k++) {
@@ -195,6 +181,18 @@ final class SearchTest extends TestCase
         }
         self::assertGreaterThan(2000, $places);
         self::assertSame($places, $cut, 'what costs at least as much as a limit is never below it');
+    }
+
+    private static function anyShop(int $seed): Workload
+    {
+        return RandomWorkload::of(
+            mt_rand(3, 14),
+            mt_rand(1, 4),
+            hands: mt_rand(1, 4),
+            fixed: $seed % 3 === 0,
+            fine: $seed % 2 === 0,
+            goes: $seed % 5 < 2,
+        );
     }
 
     /**
@@ -422,6 +420,7 @@ final class SearchTest extends TestCase
             $pricer->keep($standing);
             $least = INF;
             self::tryAll($pricer, 0, array_slice(array_keys($pricer->numbers->batches), 1), $least);
+            self::assertLessThanOrEqual($least + 1e-6, Bound::of($workload, $standing)->cost, "seed {$seed}");
             $search = Search::of($workload, 1, 3000, $standing)->run(3000);
             if ($least < Pricer::UNPLACED && $search->isProven()) {
                 self::assertSame($batches[0]->id, $search->best()->on($front)[0]);
