@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Allowed;
+use App\Http\ExclusiveWrite;
 use App\Http\KnownHost;
 use App\Http\OneValue;
 use App\Http\Packed;
@@ -10,6 +11,7 @@ use App\Http\PeekSession;
 use App\Http\Problem;
 use App\Http\Readable;
 use App\Http\SecurityHeaders;
+use App\Http\SpeaksJson;
 use App\Providers\HakamaProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -28,10 +30,12 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // No page of another origin has business here, so the package behind it is not installed.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [Allowed::class], prepend: [Readable::class, OneValue::class]);
-        $middleware->api(prepend: [Readable::class]);
-        // Who asks is known before it is looked up what was asked for.
-        $middleware->prependToPriorityList(SubstituteBindings::class, Allowed::class);
+        $middleware->web(append: [Allowed::class, ExclusiveWrite::class], prepend: [Readable::class, OneValue::class]);
+        $middleware->api(prepend: [SpeaksJson::class, Readable::class]);
+        // Who asks is known, and has the shop's turn where something is to be written, before it is looked up what was
+        // asked for.
+        $middleware->prependToPriorityList(SubstituteBindings::class, ExclusiveWrite::class);
+        $middleware->prependToPriorityList(ExclusiveWrite::class, Allowed::class);
         $middleware->prependToPriorityList(Allowed::class, PeekSession::class);
         $middleware->prepend(KnownHost::class);
         $middleware->append(Packed::class);

@@ -377,6 +377,7 @@ Route::put('/floor/who', [FloorController::class, 'who'])->name('floor.who');
 Route::post('/floor/{machine}/events', [FloorEventController::class, 'store'])->name('floor.events');
 Route::get('/floor/{machine}/corrections', [CorrectionController::class, 'show'])->name('floor.corrections');
 Route::post('/floor/{machine}/corrections', [CorrectionController::class, 'store'])->name('floor.correct');
+Route::post('/floor/{machine}/voids', [CorrectionController::class, 'void'])->name('floor.void');
 
 Route::get('/books', [BooksController::class, 'show'])->name('books.show');
 Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Artwork;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
@@ -140,7 +140,7 @@ final class Intake
             }
             throw ValidationException::withMessages([$field => "That file replaces nothing: {$e->getMessage()}."]);
         }
-        Whole::write(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
+        Transaction::run(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
             $now = Artwork::query()->lockForUpdate()->findOrFail($artwork->id);
             ArtworkRevision::query()->create([
                 'artwork_id' => $now->id,

@@ -4,18 +4,14 @@ declare(strict_types=1);
 
 namespace App\Begin;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Models\Change;
 use App\Models\Frame;
 use App\Models\Person;
 use App\Models\Plan;
 use App\Models\Shop;
-use App\Shop\Catalogue;
-use App\Shop\House;
-use App\Shop\PracticeBook;
 use App\Shop\Premises;
-use App\Stock\StockBook;
 use App\Thread\ThreadShelf;
 use Carbon\CarbonImmutable;
 use Hakama\House\Role;
@@ -81,6 +77,9 @@ final class Begin
         'people',
         'changes',
         'jobs',
+        'sent_forms',
+        'attempts',
+        'voided_events',
     ];
 
     /** An empty shop, where there is none. */
@@ -108,13 +107,12 @@ final class Begin
 
     public static function named(string $name, string $zone, string $currency, string $owner, string $password): Person
     {
-        return Whole::write(static function () use ($name, $zone, $currency, $owner, $password): Person {
+        return Transaction::run(static function () use ($name, $zone, $currency, $owner, $password): Person {
             Premises::set(['name' => $name, 'zone' => $zone, 'currency' => $currency]);
             $person = Person::query()->updateOrCreate(
                 ['name' => $owner],
                 ['role' => Role::Owner, 'password' => $password, 'retired_at' => null],
             );
-            Premises::peopleChanged();
             History::note(Change::SHOP, 'shop', "{$name} was begun", null, ['zone' => $zone, 'currency' => $currency]);
 
             return $person;
@@ -124,7 +122,7 @@ final class Begin
     /** @param list<FrameSet> $sets */
     public static function frames(array $sets): int
     {
-        return Whole::write(static function () use ($sets): int {
+        return Transaction::run(static function () use ($sets): int {
             $added = 0;
             foreach ($sets as $set) {
                 foreach ($set->frames() as $name => $frame) {
@@ -133,7 +131,6 @@ final class Begin
                     $added += $isNew ? 1 : 0;
                 }
             }
-            DB::afterCommit(Catalogue::forget(...));
 
             return $added;
         });
@@ -158,7 +155,7 @@ final class Begin
      */
     public static function insteadOfTheDemo(array $keep): void
     {
-        Whole::write(static function () use ($keep): void {
+        Transaction::run(static function () use ($keep): void {
             DB::statement('set foreign_key_checks = 0');
             $lost = [
                 ...self::WORK,
@@ -201,10 +198,6 @@ final class Begin
             ]);
         });
         Storage::deleteDirectory('tapes');
-        House::forget();
-        Catalogue::forget();
-        PracticeBook::forget();
-        StockBook::forget();
     }
 
     public static function done(): void

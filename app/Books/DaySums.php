@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Books;
 
-use App\Database\Whole;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
 use Illuminate\Support\Facades\DB;
@@ -53,7 +52,7 @@ final class DaySums
         if ((int) DB::table('day_sums_kept')->value('seq') >= $newest) {
             return;
         }
-        Whole::write(static function (): void {
+        DB::transaction(static function (): void {
             DB::table('day_sums_kept')->insertOrIgnore(['id' => 1, 'seq' => 0]);
             $kept = (int) DB::table('day_sums_kept')->lockForUpdate()->value('seq');
             $newest = (int) DB::table('floor_events')->max('seq');
@@ -69,6 +68,12 @@ final class DaySums
             }
             DB::table('day_sums_kept')->update(['seq' => $newest]);
         });
+    }
+
+    /** Something of a day that was counted already is other now. */
+    public static function anew(CarbonImmutable $day): void
+    {
+        self::count($day->startOfDay(), DB::table('machines')->pluck('id', 'code')->all());
     }
 
     /**

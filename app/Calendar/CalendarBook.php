@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
+use App\Database\Kept;
 use App\Models\DayOff;
 use App\Models\Downtime;
 use App\Models\ExtraHours;
@@ -13,11 +14,10 @@ use App\Shop\Sign;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Cache;
 
 /**
  * What is written in the calendar: the usual week, days off, extra hours, downtimes, who is away or in as well. Kept
- * in the cache until one of them changes.
+ * until something is written.
  */
 final class CalendarBook
 {
@@ -26,16 +26,12 @@ final class CalendarBook
     /** @var array<string, list<array<string, mixed>>>|null */
     private ?array $rows = null;
 
-    /** Something of it was changed. */
-    public static function forget(): void
-    {
-        Cache::forget(self::KEPT);
-    }
+    public function __construct(private readonly Kept $kept) {}
 
     /** @return Collection<int, WeekDay> the days of the usual week that do not go by the house rules */
     public function week(): Collection
     {
-        return $this->kept(WeekDay::class);
+        return $this->rows(WeekDay::class);
     }
 
     /** Another week has another sign: a change made looking at an older one is seen as such. */
@@ -47,25 +43,25 @@ final class CalendarBook
     /** @return Collection<int, ExtraHours> what is over among them: it is a part of its day */
     public function extraHours(): Collection
     {
-        return $this->kept(ExtraHours::class);
+        return $this->rows(ExtraHours::class);
     }
 
     /** @return Collection<int, DayOff> */
     public function daysOff(): Collection
     {
-        return $this->kept(DayOff::class);
+        return $this->rows(DayOff::class);
     }
 
     /** @return Collection<int, Downtime> what is over among them */
     public function downtimes(): Collection
     {
-        return $this->kept(Downtime::class);
+        return $this->rows(Downtime::class);
     }
 
     /** @return Collection<int, Presence> that are not over */
     public function presences(): Collection
     {
-        return $this->kept(Presence::class)->reject->isOver()->values();
+        return $this->rows(Presence::class)->reject->isOver()->values();
     }
 
     /**
@@ -75,9 +71,9 @@ final class CalendarBook
      *
      * @return Collection<int, T>
      */
-    private function kept(string $of): Collection
+    private function rows(string $of): Collection
     {
-        $this->rows ??= Cache::rememberForever(
+        $this->rows ??= $this->kept->get(
             self::KEPT,
             static fn(): array => array_map(
                 static fn(Builder $query): array => $query->toBase()->get()->map(get_object_vars(...))->all(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendar;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Plan;
 use App\Models\WeekDay;
 use App\Shop\House;
@@ -27,7 +27,7 @@ final readonly class UsualWeek
      */
     public function set(array $week, string $seen): void
     {
-        Whole::write(function () use ($week, $seen): void {
+        Transaction::run(function () use ($week, $seen): void {
             // One row that is always there stands for all of the plan while the week is changed.
             Plan::lock();
             if (CalendarBook::weekSign() !== $seen) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Finish;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Decoration;
@@ -39,7 +39,7 @@ final readonly class FinishBook
      */
     public function finish(array $pieces, string $form, string $who): int
     {
-        return Whole::write(function () use ($pieces, $form, $who): int {
+        return Transaction::run(function () use ($pieces, $form, $who): int {
             $open = $this->open($pieces, $form)->filter(
                 static fn(Piece $piece): bool => in_array(
                     $piece->finish,
@@ -72,7 +72,7 @@ final readonly class FinishBook
      */
     public function check(Piece $piece, bool $good, string $form, string $who, string $note, array $seen = []): void
     {
-        Whole::write(function () use ($piece, $good, $form, $who, $note, $seen): void {
+        Transaction::run(function () use ($piece, $good, $form, $who, $note, $seen): void {
             $rules = CheckRules::of($this->house->rules());
             foreach ($this->open([$piece->id], $form) as $one) {
                 $state = ($one->finish ?? FinishState::Passed)->checked($good, $who, $one->sewn_by, $rules->byAnother());
@@ -101,7 +101,7 @@ final readonly class FinishBook
         string $note,
         array $seen = [],
     ): string {
-        return Whole::write(function () use ($piece, $cause, $form, $who, $note, $seen): string {
+        return Transaction::run(function () use ($piece, $cause, $form, $who, $note, $seen): string {
             foreach ($this->open([$piece->id], $form) as $one) {
                 if ($one->state !== PieceState::Done) {
                     throw NotToBeDone::notSewn();

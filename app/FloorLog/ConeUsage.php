@@ -10,6 +10,7 @@ use App\Models\Colourway;
 use App\Models\Cone;
 use App\Models\Decoration;
 use App\Shop\House;
+use Closure;
 use Hakama\Thread\Cones;
 
 /** Takes what a load has sewn off the cones, so that the shelf is true between one measuring and the next. */
@@ -28,6 +29,32 @@ final class ConeUsage
      */
     public function by(Artwork $artwork, int $pieces, Decoration $on, ?array $stitches = null): float
     {
+        return $this->change($artwork, $pieces, $on, $stitches, Cones::sewnFrom(...));
+    }
+
+    /**
+     * What was charged for a load that was not sewn goes back onto the cones.
+     *
+     * @param array<int, int>|null $stitches as they were charged
+     *
+     * @return float metres of bobbin thread that each head had taken
+     */
+    public function giveBack(Artwork $artwork, int $pieces, Decoration $on, ?array $stitches): float
+    {
+        return $this->change($artwork, $pieces, $on, $stitches, Cones::putBack(...));
+    }
+
+    /**
+     * @param array<int, int>|null                                    $stitches
+     * @param Closure(array<int, float>, float): array<int, float> $left     cone => metres, once so many were sewn
+     */
+    private function change(
+        Artwork $artwork,
+        int $pieces,
+        Decoration $on,
+        ?array $stitches,
+        Closure $left,
+    ): float {
         $ways = Colourway::of($on);
         $factors = $this->house->rules()->threadUse();
         $metres = [];
@@ -44,17 +71,16 @@ final class ConeUsage
             ->whereIn('thread_id', array_keys($metres))
             ->orderBy('thread_id')
             ->orderBy('number')
-            ->lockForUpdate()
             ->get()
             ->groupBy('thread_id');
         foreach ($cones as $thread => $some) {
-            $left = Cones::sewnFrom($some->pluck('metres_left', 'number')->map(floatval(...))->all(), $metres[$thread]);
+            $metresLeft = $left($some->pluck('metres_left', 'number')->map(floatval(...))->all(), $metres[$thread]);
             foreach ($some as $cone) {
                 $rows[] = [
                     'id' => $cone->id,
                     'thread_id' => $thread,
                     'number' => $cone->number,
-                    'metres_left' => $left[$cone->number],
+                    'metres_left' => $metresLeft[$cone->number],
                     'measured_at' => $cone->measured_at,
                 ];
             }

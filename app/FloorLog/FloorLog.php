@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\FloorLog;
 
 use App\Cloth\ClothUse;
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Hoopings\HoopingTapes;
 use App\Models\Batch;
 use App\Models\Colourway;
@@ -101,11 +101,21 @@ final class FloorLog
         ?CarbonImmutable $at = null,
         string $reason = '',
     ): BatchRun {
-        return Whole::write(static function () use ($machine, $batch, $event, $source, $who, $at, $reason): BatchRun {
-            // One writer a machine at a time, so that two touches cannot both follow on the same past.
-            Machine::query()->whereKey($machine->id)->lockForUpdate()->value('id');
+        [$machineId, $batchId] = [$machine->id, $batch->id];
+
+        return Transaction::onFloor(static function () use (
+            $machineId,
+            $batchId,
+            $event,
+            $source,
+            $who,
+            $at,
+            $reason,
+        ): BatchRun {
+            $machine = Machine::query()->findOrFail($machineId);
+            $batch = Batch::query()->with('decoration.artwork', 'decoration.setup')->findOrFail($batchId);
             $before = self::run($batch);
-            if (FloorEvent::query()->where('event_id', $event->id)->exists()) {
+            if (FloorEvent::isTold($event->id)) {
                 return $before;
             }
             $of = $batch->pieces()->whereKey($event->pieces);

@@ -8,8 +8,9 @@ namespace App\FloorLog;
 final readonly class Recount
 {
     /**
-     * @param int $pieces of batches that were begun
-     * @param int $wrong  pieces, runs and needles that were kept otherwise, and are put right
+     * @param int          $pieces  of batches that were begun
+     * @param int          $wrong   pieces, runs and needles that were kept otherwise, and are put right
+     * @param list<Misfit> $misfits the first of each batch that could not be worked out
      */
-    public function __construct(public int $pieces, public int $wrong) {}
+    public function __construct(public int $pieces, public int $wrong, public array $misfits = []) {}
 }

@@ -4,57 +4,79 @@ declare(strict_types=1);
 
 namespace App\FloorLog;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Batch;
 use App\Models\KeptRun;
 use App\Models\NeedleFitting;
 use App\Models\Piece;
 use Hakama\Floor\FoldedBatch;
+use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\PieceState;
 
 /** The proof of what is kept beside the log: it has to be what the events come to. */
 final class Recounting
 {
-    /** Works every batch and every piece out anew from the events alone, and puts right what was kept otherwise. */
+    /**
+     * Works every batch and every piece out anew from the events alone, and puts right what was kept otherwise. A batch
+     * whose events cannot have followed on each other is named and left as it is; the others are gone on with.
+     */
     public static function all(): Recount
     {
-        return Whole::write(static function (): Recount {
+        return Transaction::run(static function (): Recount {
             $pieces = 0;
+            $misfits = [];
             $wrong = NeedleFitting::recount() + Wear::recount();
             Piece::query()
                 ->whereNotIn('decoration_id', Batch::query()->whereHas('events')->select('decoration_id'))
                 ->where('state', '!=', PieceState::Waiting)
                 ->update(['state' => PieceState::Waiting]);
             KeptRun::query()->whereDoesntHave('events')->delete();
-            foreach (Batch::query()->whereHas('events')->withMax('events', 'seq')->lazyById(100) as $batch) {
-                $kept = $batch->pieces()->orderBy('pieces.id')->pluck('state', 'pieces.id')->all();
-                $folded = FloorLog::fold($batch->id, array_keys($kept));
-                $run = KeptRun::query()->find($batch->id)?->toCore(count($kept));
-                $pieces += count($kept);
-                if ($run === null || ! $run->equals($folded->run)) {
-                    $wrong++;
-                    KeptRun::keep($batch->id, (int) $batch->getAttribute('events_max_seq'), $folded->run);
-                }
-                $wrong += self::hoopings($folded, array_keys($kept));
-                foreach (PieceState::cases() as $state) {
-                    $other = array_keys(
-                        array_filter(
-                            array_intersect_key($folded->states, $kept),
-                            static fn(PieceState $one, int $piece): bool => $one === $state && $kept[$piece] !== $one,
-                            ARRAY_FILTER_USE_BOTH,
-                        ),
-                    );
-                    $wrong += count($other);
-                    foreach (array_chunk($other, 5000) as $some) {
-                        Piece::query()
-                            ->whereKey($some)
-                            ->update(['state' => $state]);
-                    }
+            foreach (Batch::query()->whereHas('events')->lazyById(100) as $batch) {
+                $pieces += $batch->pieces()->count();
+                try {
+                    $wrong += self::batch($batch);
+                } catch (OutOfTurn $e) {
+                    $misfits[] = Misfit::named($batch, $e);
                 }
             }
 
-            return new Recount($pieces, $wrong);
+            return new Recount($pieces, $wrong, $misfits);
         });
+    }
+
+    /**
+     * @return int of its pieces and its run, how many were kept otherwise and are put right
+     *
+     * @throws OutOfTurn
+     */
+    public static function batch(Batch $batch): int
+    {
+        $kept = $batch->pieces()->orderBy('pieces.id')->pluck('state', 'pieces.id')->all();
+        $folded = FloorLog::fold($batch->id, array_keys($kept));
+        $run = KeptRun::query()->find($batch->id)?->toCore(count($kept));
+        $wrong = 0;
+        if ($run === null || ! $run->equals($folded->run)) {
+            $wrong++;
+            KeptRun::keep($batch->id, (int) $batch->events()->max('seq'), $folded->run);
+        }
+        $wrong += self::hoopings($folded, array_keys($kept));
+        foreach (PieceState::cases() as $state) {
+            $other = array_keys(
+                array_filter(
+                    array_intersect_key($folded->states, $kept),
+                    static fn(PieceState $one, int $piece): bool => $one === $state && $kept[$piece] !== $one,
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
+            $wrong += count($other);
+            foreach (array_chunk($other, 5000) as $some) {
+                Piece::query()
+                    ->whereKey($some)
+                    ->update(['state' => $state]);
+            }
+        }
+
+        return $wrong;
     }
 
     /** @param list<int> $pieces of one batch */

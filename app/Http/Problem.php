@@ -22,6 +22,10 @@ final class Problem
 {
     /** Disk full, no room to write or to sort, table full. */
     private const FULL = [1021, 3, 1026, 1114, 1878];
+    /** A lock was waited for in vain; two waited for each other; a statement took longer than it may. */
+    private const LOCKED = 1205;
+    private const DEADLOCK = 1213;
+    private const TOO_LONG = 1969;
     /** What the database's client says when there is no server, or none any more; what a server says that is ended. */
     private const AWAY = [2002, 2003, 2006, 2013, 1053, 1152, 1158, 1159, 1160, 1161, 1927];
 
@@ -34,6 +38,11 @@ final class Problem
             ),
         );
         $exceptions->render(static fn(PlanRefused $e, Request $request) => self::conflict($e->getMessage(), $request));
+        $exceptions->render(static function (Throwable $e, Request $request) {
+            $busy = self::isBusy($e);
+
+            return $busy === null ? null : self::busy($busy, $request);
+        });
         $exceptions->render(
             static fn(Throwable $e, Request $request) => self::isAway($e) ? self::away($request) : null,
         );
@@ -41,6 +50,35 @@ final class Problem
             static fn(Throwable $e, Request $request) => self::isFull($e) ? self::full($request) : null,
         );
         $exceptions->dontReport([OutOfTurn::class, PlanRefused::class]);
+    }
+
+    /** Somebody else writes for longer than one waits; or what was asked for takes longer than a page may. */
+    private static function isBusy(Throwable $e): ?int
+    {
+        for ($of = $e; $of !== null; $of = $of->getPrevious()) {
+            $code = $of instanceof PDOException ? (int) ($of->errorInfo[1] ?? 0) : 0;
+            if (in_array($code, [self::LOCKED, self::DEADLOCK, self::TOO_LONG], true)) {
+                return $code;
+            }
+        }
+
+        return null;
+    }
+
+    private static function busy(int $why, Request $request): JsonResponse|Response
+    {
+        $message =
+            $why === self::TOO_LONG
+                ? 'This takes longer to work out than a page may take. Nothing was changed. Ask for less, or try again '.
+                    'when there is less going on.'
+                : 'Somebody else is storing something large just now. What you sent was not stored. Try again in a few '.
+                    'seconds.';
+
+        return $request->expectsJson() || $request->is('machines/*', '*/pulse')
+            ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '2'])
+            : new Response(view('errors.plain', ['title' => 'Busy: try again', 'text' => $message])->render(), 503, [
+                'Retry-After' => '2',
+            ]);
     }
 
     /** The database does not answer: it was not reached, it went, or it was lost in the middle, of a page too. */

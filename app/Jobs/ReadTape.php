@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Artwork;
 use App\Models\Lettering;
 use App\Setup\SetupChoices;
@@ -39,7 +39,7 @@ final class ReadTape implements ShouldQueue
             $figures = PatternFigures::of($pattern, $rules);
             $inspection = Inspection::of($pattern, $figures, $rules);
             $roles = ProposedRoles::of($pattern);
-            Whole::write(static function () use ($artwork, $figures, $inspection, $roles, $rules): void {
+            Transaction::run(static function () use ($artwork, $figures, $inspection, $roles, $rules): void {
                 $artwork->keep($figures, $inspection, $roles, CarbonImmutable::now());
                 Lettering::query()->where('artwork_id', $artwork->id)->first()?->average($rules);
                 // Whatever is set up with it already sews as long as the tape that was read now.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Labels;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Bundle;
 use App\Models\Order;
 use App\Models\Piece;
@@ -39,7 +39,7 @@ final readonly class ScanCount
      */
     public static function add(Order $order, Tag $tag): array
     {
-        return Whole::write(static function () use ($order, $tag): array {
+        return Transaction::run(static function () use ($order, $tag): array {
             $pieces = Piece::query()
                 ->where($tag->isBundle ? 'bundle_id' : 'id', $tag->number)
                 ->orderBy('id')

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Models\Change;
 use App\Models\LearnedFactor;
@@ -169,7 +169,7 @@ final readonly class Learning
 
     private function set(Machine $machine, Fabric $fabric, float $factor, string $who, string $what): void
     {
-        Whole::write(function () use ($machine, $fabric, $factor, $who, $what): void {
+        Transaction::run(function () use ($machine, $fabric, $factor, $who, $what): void {
             $kept = LearnedFactor::query()->firstOrNew(['machine_id' => $machine->id, 'fabric' => $fabric->value]);
             $before = $kept->exists ? $kept->factor : 1.0;
             $kept

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Models\Change;
 use App\Models\SpoiledShare;
@@ -128,7 +128,7 @@ final readonly class SpoilageLearning
 
     private function set(Fabric $fabric, ?float $percent, string $what, string $who): void
     {
-        Whole::write(static function () use ($fabric, $percent, $what, $who): void {
+        Transaction::run(static function () use ($fabric, $percent, $what, $who): void {
             $before = SpoiledShare::query()->find($fabric->value)?->percent;
             SpoiledShare::query()->updateOrCreate(
                 ['fabric' => $fabric->value],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\Tag;
 use Illuminate\Database\Eloquent\Collection;
@@ -55,7 +55,7 @@ final class Bundle extends Model
      */
     public static function tie(Order $order, int $of, string $who): int
     {
-        return Whole::write(static function () use ($order, $of, $who): int {
+        return Transaction::run(static function () use ($order, $of, $who): int {
             $loose = Piece::query()
                 ->where('order_id', $order->id)
                 ->whereNull('bundle_id')
@@ -81,7 +81,7 @@ final class Bundle extends Model
      */
     public function split(int $pieces, string $who): ?self
     {
-        return Whole::write(function () use ($pieces, $who): ?self {
+        return Transaction::run(function () use ($pieces, $who): ?self {
             $all = $this->pieces()->lockForUpdate()->pluck('id')->all();
 
             return $pieces < 1 || $pieces >= count($all)
@@ -95,7 +95,7 @@ final class Bundle extends Model
     {
         return $other->id !== $this->id
             && $other->decoration_id === $this->decoration_id
-            && Whole::write(function () use ($other): bool {
+            && Transaction::run(function () use ($other): bool {
                 Piece::query()
                     ->where('bundle_id', $other->id)
                     ->update(['bundle_id' => $this->id]);

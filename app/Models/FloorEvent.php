@@ -34,6 +34,7 @@ use LogicException;
  * @property array<int, int>|null $wear of a load that was sewn: needle => stitches it put on it
  * @property CarbonImmutable $recorded_at
  * @property Batch           $batch
+ * @property Machine         $machine
  */
 final class FloorEvent extends Model
 {
@@ -55,10 +56,23 @@ final class FloorEvent extends Model
         self::deleting($never);
     }
 
+    /** Whether it was told under this id before, be it voided since. */
+    public static function isTold(string $eventId): bool
+    {
+        return self::query()->where('event_id', $eventId)->exists()
+            || VoidedEvent::query()->where('event_id', $eventId)->exists();
+    }
+
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo
     {
         return $this->belongsTo(Batch::class);
+    }
+
+    /** @return BelongsTo<Machine, $this> */
+    public function machine(): BelongsTo
+    {
+        return $this->belongsTo(Machine::class);
     }
 
     public function toCore(): Event

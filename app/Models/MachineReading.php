@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Where a machine last said it was; each reading replaces the one before.
@@ -25,17 +25,21 @@ final class MachineReading extends Model
     protected $guarded = [];
     protected $casts = ['clock_s' => 'float', 'read_at' => 'immutable_datetime'];
 
-    /** Reports may overtake each other: within a load a machine only gets further. */
-    public static function isNewer(int $machineId, string $load, int $stitch, float $clockS): bool
+    /** Reports may overtake each other: within a load a machine only gets further. Told and compared in one step. */
+    public static function take(int $machineId, string $load, int $stitch, float $clockS): void
     {
-        return self::query()
-            ->where('machine_id', $machineId)
-            ->where('load_event', $load)
-            ->where(
-                static fn(Builder $further) => $further
-                    ->where('stitch', '>', $stitch)
-                    ->orWhere('clock_s', '>', $clockS),
-            )
-            ->doesntExist();
+        $isFurther = 'load_event <> values(load_event) or (stitch <= values(stitch) and clock_s <= values(clock_s))';
+        DB::affectingStatement(
+            <<<SQL
+            insert into machine_readings (machine_id, load_event, stitch, clock_s, read_at) values (?, ?, ?, ?, ?)
+            on duplicate key update
+                read_at = if({$isFurther}, values(read_at), read_at),
+                stitch = if({$isFurther}, values(stitch), stitch),
+                clock_s = if({$isFurther}, values(clock_s), clock_s),
+                load_event = values(load_event)
+            SQL
+            ,
+            [$machineId, $load, $stitch, $clockS, CarbonImmutable::now()],
+        );
     }
 }

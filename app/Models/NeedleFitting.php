@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use Carbon\CarbonImmutable;
 use Hakama\Machine\NeedleType;
 use Illuminate\Database\Eloquent\Model;
@@ -45,11 +45,10 @@ final class NeedleFitting extends Model
      */
     public static function record(Machine $machine, array $needles, string $eventId, string $who): void
     {
-        Whole::write(static function () use ($machine, $needles, $eventId, $who): void {
+        Transaction::onFloor(static function () use ($machine, $needles, $eventId, $who): void {
             // Nothing is sewn between: what follows wears the new needle.
-            Machine::query()->whereKey($machine->id)->lockForUpdate()->value('id');
             $after = (int) FloorEvent::query()->where('machine_id', $machine->id)->max('seq');
-            $on = $machine->rack()->lockForUpdate()->get()->keyBy('number');
+            $on = $machine->rack()->get()->keyBy('number');
             foreach ($needles as $number => $type) {
                 $new = self::query()->insertOrIgnore([
                     'event_id' => $eventId,

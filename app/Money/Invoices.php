@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Models\Change;
 use App\Models\Invoice;
@@ -26,7 +26,7 @@ final class Invoices
      */
     public static function write(OrderMoney $money, string $form, string $who): ?Invoice
     {
-        return Whole::write(static function () use ($money, $form, $who): ?Invoice {
+        return Transaction::run(static function () use ($money, $form, $who): ?Invoice {
             $order = Order::query()->lockForUpdate()->findOrFail($money->order->id);
             $same = Invoice::query()->where('form_id', $form)->first();
             $price = $money->priceCents();
@@ -47,7 +47,7 @@ final class Invoices
     /** Takes a whole invoice back. */
     public static function credit(Invoice $invoice, string $form, string $who): ?Invoice
     {
-        return Whole::write(static function () use ($invoice, $form, $who): ?Invoice {
+        return Transaction::run(static function () use ($invoice, $form, $who): ?Invoice {
             $order = Order::query()->lockForUpdate()->findOrFail($invoice->order_id);
             $same = Invoice::query()->where('form_id', $form)->orWhere('credits_id', $invoice->id)->first();
             if ($same !== null || $invoice->credits_id !== null) {

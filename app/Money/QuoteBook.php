@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\KeptQuote;
 use App\Models\Order;
 use Carbon\CarbonImmutable;
@@ -27,7 +27,7 @@ final class QuoteBook
         string $form,
         string $who,
     ): KeptQuote {
-        return Whole::write(static function () use ($customer, $asked, $quote, $before, $form, $who): KeptQuote {
+        return Transaction::run(static function () use ($customer, $asked, $quote, $before, $form, $who): KeptQuote {
             // Whoever takes a number waits for the one before.
             $last = KeptQuote::query()->orderByDesc('number')->lockForUpdate()->value('number');
             $same = KeptQuote::query()->where('form_id', $form)->first();
@@ -72,7 +72,7 @@ final class QuoteBook
     /** An accepted quote has become an order: its price is what was agreed. */
     public static function became(int $quoteId, Order $order): void
     {
-        Whole::write(static function () use ($quoteId, $order): void {
+        Transaction::run(static function () use ($quoteId, $order): void {
             $quote = KeptQuote::query()
                 ->whereKey($quoteId)
                 ->where('state', QuoteState::Accepted)

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Names;
 
 use App\Artwork\Intake;
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Jobs\ReadTape;
 use App\Models\Artwork;
@@ -59,7 +59,7 @@ final readonly class NamesBook
             );
         }
 
-        return Whole::write(function () use ($decoration, $wanted, $texts, $thread, $sewn): Lettering {
+        return Transaction::run(function () use ($decoration, $wanted, $texts, $thread, $sewn): Lettering {
             Plan::lock();
             $decoration->refresh()->load(['artwork.blocks', 'batch', 'setup', 'line.order']);
             $before = Lettering::of($decoration);
@@ -114,7 +114,7 @@ final readonly class NamesBook
     /** The spelling was read by a person, and is as the customer wants it. */
     public static function approve(Decoration $decoration, Lettering $lettering, string $who): void
     {
-        Whole::write(static function () use ($decoration, $lettering, $who): void {
+        Transaction::run(static function () use ($decoration, $lettering, $who): void {
             $lettering->update(['approved_by' => $who, 'approved_at' => CarbonImmutable::now()]);
             History::note(
                 Change::ORDER,

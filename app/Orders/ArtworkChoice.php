@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Artwork;
 use App\Models\Decoration;
 use App\Models\Piece;
@@ -33,7 +33,7 @@ final class ArtworkChoice
      */
     public static function choose(Decoration $decoration, Artwork $artwork): bool
     {
-        return Whole::write(static function () use ($decoration, $artwork): bool {
+        return Transaction::run(static function () use ($decoration, $artwork): bool {
             Plan::lock();
             $decoration->refresh()->load(['artwork', 'setup', 'batch']);
             $begun =

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Customer;
 use App\Models\Order;
 use App\Models\OrderNumber;
@@ -28,7 +28,7 @@ final class OrderBook
         ?string $form = null,
         bool $forEvent = false,
     ): Order {
-        return Whole::write(static function () use (
+        return Transaction::run(static function () use (
             $customer,
             $receivedAt,
             $dueAt,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Models\Change;
 use App\Models\Customer;
@@ -57,7 +57,7 @@ final class OrderChange
      */
     public static function make(Order $order, array $facts, array $sizes, string $seen, array $lines = []): array
     {
-        return Whole::write(static function () use ($order, $facts, $sizes, $seen, $lines): array {
+        return Transaction::run(static function () use ($order, $facts, $sizes, $seen, $lines): array {
             Plan::lock();
             $order->unsetRelations()->refresh();
             self::mustBe($order, $seen);
@@ -98,7 +98,7 @@ final class OrderChange
      */
     public static function add(Order $order, array $lines, string $seen): void
     {
-        Whole::write(static function () use ($order, $lines, $seen): void {
+        Transaction::run(static function () use ($order, $lines, $seen): void {
             Plan::lock();
             $order->unsetRelations()->refresh();
             self::mustBe($order, $seen);
@@ -133,7 +133,7 @@ final class OrderChange
      */
     public static function cancel(Order $order, string $why): array
     {
-        return Whole::write(static function () use ($order, $why): array {
+        return Transaction::run(static function () use ($order, $why): array {
             Plan::lock();
             $before = OrderFacts::of($order);
             $taken = 0;
@@ -152,7 +152,7 @@ final class OrderChange
     /** It is wanted again, with the pieces it had when it was cancelled. */
     public static function reopen(Order $order): void
     {
-        Whole::write(static function () use ($order): void {
+        Transaction::run(static function () use ($order): void {
             Plan::lock();
             $cancelled = Change::query()
                 ->where('kind', Change::ORDER)

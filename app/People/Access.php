@@ -166,6 +166,7 @@ final class Access
         'catalogue.read',
         'catalogue.retire',
         'catalogue.update',
+        'floor.void',
         'orders.artwork',
         'orders.quotes.answer',
         'orders.quotes.keep',

@@ -31,6 +31,15 @@ final readonly class Caller
         return $caller instanceof self ? $caller : null;
     }
 
+    /** Who it is, as the shop knows them by now. */
+    public static function askAnew(Request $request): void
+    {
+        $request->attributes->remove(self::KEPT);
+        $person = Auth::user();
+        $now = $person instanceof Person ? $person->fresh() : null;
+        $now === null ? Auth::forgetUser() : Auth::setUser($now);
+    }
+
     private static function find(Request $request): ?self
     {
         $person = Auth::user();

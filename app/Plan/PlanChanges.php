@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Clock\ShopClock;
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Batch;
 use App\Models\Plan;
 use App\Models\PlanChange;
@@ -52,7 +52,7 @@ final class PlanChanges
     /** Gives a place to every batch that has none, by due time. */
     public function placeOpen(): void
     {
-        Whole::write(function (): void {
+        Transaction::run(function (): void {
             Plan::lock();
             $this->board->forget();
             $this->keep(Dispatch::byDue($this->board->workload(), $this->board->sequence()));
@@ -203,7 +203,7 @@ final class PlanChanges
      */
     private function change(int $seen, callable $do): mixed
     {
-        return Whole::write(function () use ($seen, $do): mixed {
+        return Transaction::run(function () use ($seen, $do): mixed {
             $now = Plan::lock();
             if ($now !== $seen) {
                 throw PlanMovedOn::since($seen, $now);

@@ -7,6 +7,8 @@ namespace App\Providers;
 use App\Calendar\Calendar;
 use App\Calendar\CalendarBook;
 use App\Database\AsksOnce;
+use App\Database\Kept;
+use App\Database\PatientConnection;
 use App\Database\TriesOnce;
 use App\Keep\CarefulFiles;
 use App\Learn\LoggedWork;
@@ -24,17 +26,17 @@ use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
 
 final class HakamaProvider extends ServiceProvider
 {
-    private const ANSWERS_WITHIN_S = 2;
-
     public function register(): void
     {
         $this->app->bind('db.connector.mariadb', TriesOnce::class);
         $this->app->extend('files', static fn(): CarefulFiles => new CarefulFiles());
+        $this->app->scoped(Kept::class);
         $this->app->scoped(Premises::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Catalogue::class);
@@ -58,12 +60,14 @@ final class HakamaProvider extends ServiceProvider
             config(['app.timezone' => $zone]);
             date_default_timezone_set($zone);
         }
+        // Every form has a number of its own beside the token.
+        Blade::directive('csrf', static fn(): string => '<?php echo csrf_field().\\App\\Http\\SentForm::field(); ?>');
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
         if (! $this->app->runningInConsole()) {
             // A database that is there and does not answer is not waited for: somebody sits before the page.
             Connection::resolverFor('mariadb', static fn(...$of): AsksOnce => new AsksOnce(...$of));
-            ini_set('mysqlnd.net_read_timeout', (string) self::ANSWERS_WITHIN_S);
+            PatientConnection::waits(PatientConnection::PAGE_S);
         }
         $clock = config('shop.clock');
         if (is_string($clock) && $clock !== '') {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Setup;
 
 use App\Clock\ShopClock;
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\BackingCut;
 use App\Models\BackingStock;
 use App\Models\Setup;
@@ -106,7 +106,7 @@ final class BackingCuts
      */
     public function cut(string $code, string $who): bool
     {
-        return Whole::write(function () use ($code, $who): bool {
+        return Transaction::run(function () use ($code, $who): bool {
             // One pair of scissors at the shelf at a time.
             BackingStock::query()->lockForUpdate()->pluck('id');
             $want = ($this->wants()[$code] ?? [null])[0];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Artwork;
 use App\Models\Batch;
 use App\Models\Decoration;
@@ -67,7 +67,7 @@ final class SetupChoices
             }
         }
 
-        return Whole::write(static function () use (
+        return Transaction::run(static function () use (
             $decoration,
             $frame,
             $choice,

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Database\Kept;
 use App\Models\Frame;
 use App\Models\GarmentStyle;
 use App\Models\OrderLine;
 use Hakama\Garment\Style;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -27,6 +27,8 @@ final class Catalogue
      *     people: list<string>}|null
      */
     private ?array $rows = null;
+
+    public function __construct(private readonly Kept $kept) {}
 
     /** @return array<int, Style> by id, in order of their names */
     public function styles(): array
@@ -117,7 +119,7 @@ final class Catalogue
      */
     private function kept(): array
     {
-        return $this->rows ??= Cache::rememberForever(
+        return $this->rows ??= $this->kept->get(
             self::KEPT,
             static fn(): array => [
                 'styles' => GarmentStyle::query()
@@ -143,10 +145,5 @@ final class Catalogue
                 ),
             ],
         );
-    }
-
-    public static function forget(): void
-    {
-        Cache::forget(self::KEPT);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Database\Kept;
+use App\Database\Transaction;
 use App\Models\KeptRule;
 use App\Models\KeptSchool;
 use Hakama\House\HouseRule;
@@ -11,8 +13,6 @@ use Hakama\House\HouseRules;
 use Hakama\House\Question;
 use Hakama\House\UnfitRule;
 use Hakama\House\Units;
-use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 
 /** The shop's own figures, as they are kept: every page asks for them and they hardly ever change. */
 final class House
@@ -20,6 +20,8 @@ final class House
     private const KEPT = 'house-rules-and-schools';
 
     private ?HouseRules $rules = null;
+
+    public function __construct(private readonly Kept $kept) {}
 
     /** In what lengths the shop measures on a garment. */
     public function units(): Units
@@ -29,7 +31,7 @@ final class House
 
     public function rules(): HouseRules
     {
-        return $this->rules ??= HouseRules::of(...Cache::rememberForever(self::KEPT, self::stored(...)));
+        return $this->rules ??= HouseRules::of(...$this->kept->get(self::KEPT, self::stored(...)));
     }
 
     /**
@@ -42,18 +44,19 @@ final class House
      */
     public function change(array $figures, array $schools = []): array
     {
-        $before = HouseRules::of(...self::stored());
-        $this->rules = $before->with($figures, $schools);
-        $changed = $this->rules->differingFrom($before);
-        foreach ($changed as $rule) {
-            KeptRule::query()->updateOrCreate(['name' => $rule->value], ['value' => $this->rules->value($rule)]);
-        }
-        foreach ($schools as $question => $school) {
-            KeptSchool::query()->updateOrCreate(['question' => $question], ['school' => $school]);
-        }
-        DB::afterCommit(self::forget(...));
+        return Transaction::run(function () use ($figures, $schools): array {
+            $before = HouseRules::of(...self::stored());
+            $this->rules = $before->with($figures, $schools);
+            $changed = $this->rules->differingFrom($before);
+            foreach ($changed as $rule) {
+                KeptRule::query()->updateOrCreate(['name' => $rule->value], ['value' => $this->rules->value($rule)]);
+            }
+            foreach ($schools as $question => $school) {
+                KeptSchool::query()->updateOrCreate(['question' => $question], ['school' => $school]);
+            }
 
-        return $changed;
+            return $changed;
+        });
     }
 
     /** @return array<string, float> rule => value, of every rule */
@@ -82,12 +85,6 @@ final class House
     public function sign(): string
     {
         return Sign::of(self::stored());
-    }
-
-    /** Another database, another shop: what was kept of the old one no longer holds. */
-    public static function forget(): void
-    {
-        Cache::forget(self::KEPT);
     }
 
     /** @return array{array<string, float>, array<string, string>} figures and schools */

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Database\Kept;
+use App\Database\Transaction;
 use App\Models\Practice;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** Who has sewn which material in which kind of frame, on scrap or for real, and whether it came out. */
@@ -19,13 +20,15 @@ final class PracticeBook
     /** @var Collection<int, Practice>|null */
     private ?Collection $book = null;
 
+    public function __construct(private readonly Kept $kept) {}
+
     /** @return Collection<int, Practice> on this cloth or one that behaves like it, newest first */
     public function on(Fabric $fabric): Collection
     {
         $this->book ??= new Collection(
             array_map(
                 static fn(array $row): Practice => (new Practice())->newFromBuilder($row),
-                Cache::rememberForever(
+                $this->kept->get(
                     self::KEPT,
                     static fn(): array => array_values(
                         Practice::query()
@@ -36,6 +39,7 @@ final class PracticeBook
                             ->map(static fn(object $row): array => (array) $row)
                             ->all(),
                     ),
+                    byFloor: true,
                 ),
             ),
         );
@@ -64,7 +68,7 @@ final class PracticeBook
         if ($who === '' || $cameOut + $failed === 0) {
             return;
         }
-        Practice::query()->upsert(
+        Transaction::onFloor(static fn() => Practice::query()->upsert(
             [
                 'fabric' => $fabric->value,
                 'frame_kind' => $frameKind,
@@ -82,12 +86,6 @@ final class PracticeBook
                 'last_at' => DB::raw('values(last_at)'),
                 ...$remark === '' ? [] : ['remark' => DB::raw('values(remark)')],
             ],
-        );
-        DB::afterCommit(self::forget(...));
-    }
-
-    public static function forget(): void
-    {
-        Cache::forget(self::KEPT);
+        ));
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Database\Kept;
+use App\Database\Transaction;
 use App\Models\Person;
 use App\Models\Shop;
 use Hakama\House\Role;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 
 /** Whose shop it is, what it is called and by which clock it goes. Every page asks, so it is kept. */
 final class Premises
@@ -17,25 +18,28 @@ final class Premises
 
     private ?Shop $shop = null;
 
+    public function __construct(private readonly Kept $kept) {}
+
     /** As it is; one that nobody has begun yet has no name. */
     public function shop(): Shop
     {
-        return $this->shop ??= (new Shop())->newFromBuilder($this->kept()['shop']);
+        return $this->shop ??= (new Shop())->newFromBuilder($this->rows()['shop']);
     }
 
     /** Nobody has to say who they are: it is the demo, or nobody owns it yet. */
     public function liesOpen(): bool
     {
-        return (bool) $this->kept()['shop']['is_demo'] || ! $this->kept()['owned'];
+        return (bool) $this->rows()['shop']['is_demo'] || ! $this->rows()['owned'];
     }
 
     /** @param array<string, mixed> $as columns of the shop */
     public static function set(array $as): void
     {
-        $shop = Shop::query()->find(Shop::ONLY) ?? new Shop(['id' => Shop::ONLY, ...Shop::UNBEGUN]);
-        $shop->fill($as)->save();
-        self::forget();
-        DB::afterCommit(self::forget(...));
+        Transaction::run(static function () use ($as): void {
+            $shop = Shop::query()->find(Shop::ONLY) ?? new Shop(['id' => Shop::ONLY, ...Shop::UNBEGUN]);
+            $shop->fill($as)->save();
+            app()->forgetInstance(self::class);
+        });
     }
 
     /** A step of the way in is done with, whatever it came to. */
@@ -44,33 +48,18 @@ final class Premises
         self::set(['passed_over' => array_values(array_unique([...$this->shop()->passed_over, $step]))]);
     }
 
-    /** Who is of the shop, or may sign in, is another now. */
-    public static function peopleChanged(): void
-    {
-        self::forget();
-        Catalogue::forget();
-        DB::afterCommit(self::forget(...));
-        DB::afterCommit(Catalogue::forget(...));
-    }
-
-    public static function forget(): void
-    {
-        Cache::forget(self::KEPT);
-        app()->forgetInstance(self::class);
-    }
-
     /** The time zone that was chosen, where it is at hand without asking the database. */
     public static function zoneAtHand(): ?string
     {
-        $zone = Cache::get(self::KEPT)['shop']['zone'] ?? null;
+        $zone = Cache::get(self::KEPT)['rows']['shop']['zone'] ?? null;
 
         return is_string($zone) && in_array($zone, timezone_identifiers_list(), true) ? $zone : null;
     }
 
     /** @return array{shop: array<string, mixed>, owned: bool} */
-    private function kept(): array
+    private function rows(): array
     {
-        return Cache::rememberForever(
+        return $this->kept->get(
             self::KEPT,
             static fn(): array => [
                 'shop' => (array) (Shop::query()->toBase()->find(Shop::ONLY) ?? [

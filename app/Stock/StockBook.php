@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stock;
 
+use App\Database\Kept;
+use App\Database\Transaction;
 use App\Models\StockCount;
 use App\Models\Supplier;
 use App\Plan\OpenBatch;
@@ -14,7 +16,6 @@ use Hakama\Floor\EventKind;
 use Hakama\House\HouseRule;
 use Hakama\Setup\Backing\Film;
 use Hakama\Thread\ThreadUse;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** Bobbins and film: what was counted, less what was used since, and what planned batches will take. */
@@ -28,7 +29,7 @@ final class StockBook
      *     suppliers: array<string, array{name: string, lead_days: float|null}>
      * }|null
      */
-    private ?array $kept = null;
+    private ?array $rows = null;
 
     /** @var list<Reserved>|null */
     private ?array $reserved = null;
@@ -37,6 +38,7 @@ final class StockBook
         private readonly PlanBoard $board,
         private readonly House $house,
         private readonly Bolts $bolts,
+        private readonly Kept $kept,
     ) {}
 
     /**
@@ -45,9 +47,9 @@ final class StockBook
      *     suppliers: array<string, array{name: string, lead_days: float|null}>
      * } of each kind the last count; by what is ordered who supplies it
      */
-    private function kept(): array
+    private function rows(): array
     {
-        return $this->kept ??= Cache::rememberForever(
+        return $this->rows ??= $this->kept->get(
             self::KEPT,
             static fn(): array => [
                 'counts' => StockCount::query()
@@ -74,7 +76,7 @@ final class StockBook
     /** @return array{amount: float, who: string, at: CarbonImmutable}|null what was counted last; null where nothing was */
     public function counted(StockKind $kind): ?array
     {
-        $count = $this->kept()['counts'][$kind->value] ?? null;
+        $count = $this->rows()['counts'][$kind->value] ?? null;
 
         return $count === null ? null : [...$count, 'at' => CarbonImmutable::parse($count['at'])];
     }
@@ -82,33 +84,28 @@ final class StockBook
     /** @return array{name: string, lead_days: float|null} of thread, backing, blanks, bobbins or film */
     public function supplier(string $of): array
     {
-        return $this->kept()['suppliers'][$of] ?? ['name' => '', 'lead_days' => null];
+        return $this->rows()['suppliers'][$of] ?? ['name' => '', 'lead_days' => null];
     }
 
     /** Counts are added; the last one holds. */
     public function count(StockKind $kind, float $amount, string $who): void
     {
-        StockCount::query()->create([
-            'kind' => $kind->value,
-            'amount' => $amount,
-            'who' => mb_substr($who, 0, 40),
-            'counted_at' => CarbonImmutable::now(),
-        ]);
-        $this->kept = null;
-        self::forget();
+        Transaction::run(
+            static fn() => StockCount::query()->create([
+                'kind' => $kind->value,
+                'amount' => $amount,
+                'who' => mb_substr($who, 0, 40),
+                'counted_at' => CarbonImmutable::now(),
+            ]),
+        );
+        $this->rows = null;
     }
 
     /** @param list<array{of: string, name: string, lead_days: float|null}> $rows */
     public function supply(array $rows): void
     {
-        Supplier::query()->upsert($rows, ['of'], ['name', 'lead_days']);
-        $this->kept = null;
-        self::forget();
-    }
-
-    public static function forget(): void
-    {
-        Cache::forget(self::KEPT);
+        Transaction::run(static fn() => Supplier::query()->upsert($rows, ['of'], ['name', 'lead_days']));
+        $this->rows = null;
     }
 
     /** What should be there now; null where it was never counted. */

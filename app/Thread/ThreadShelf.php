@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Thread;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Cone;
 use App\Models\Thread;
 use App\Shop\Sign;
@@ -62,7 +62,7 @@ final class ThreadShelf
      */
     public static function takeOver(array $rows, string $seen): void
     {
-        Whole::write(static function () use ($rows, $seen): void {
+        Transaction::run(static function () use ($rows, $seen): void {
             // One at a time, so that what was seen is what is changed.
             Thread::query()->orderBy('id')->lockForUpdate()->value('id');
             if (self::sign() !== $seen) {

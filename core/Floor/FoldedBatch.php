@@ -20,7 +20,7 @@ final readonly class FoldedBatch
      * @param list<int>       $pieces all pieces of the batch
      * @param iterable<Event> $events in the order in which they were recorded; one that comes again counts once
      *
-     * @throws OutOfTurn
+     * @throws OutOfTurn which names the event that cannot have followed
      */
     public static function of(array $pieces, iterable $events): self
     {
@@ -34,7 +34,11 @@ final readonly class FoldedBatch
             $seen[$event->id] = true;
             // A piece that is split off since was of this batch when it happened.
             $states += array_fill_keys($event->pieces, PieceState::Waiting);
-            $run = $run->after($event, array_intersect_key($states, array_flip($event->pieces)));
+            try {
+                $run = $run->after($event, array_intersect_key($states, array_flip($event->pieces)));
+            } catch (OutOfTurn $e) {
+                throw OutOfTurn::inLog($event, $e);
+            }
             if ($event->kind->leaves() !== null) {
                 $states = array_replace($states, array_fill_keys($event->pieces, $event->kind->leaves()));
             }

@@ -9,6 +9,18 @@ use RuntimeException;
 /** An event that cannot follow on what happened before it. */
 final class OutOfTurn extends RuntimeException
 {
+    /** The id of the event, where it stands in a log. */
+    public ?string $event = null;
+
+    /** The same of an event that is in the log already. */
+    public static function inLog(Event $event, self $why): self
+    {
+        $of = new self($why->getMessage(), 0, $why);
+        $of->event = $event->id;
+
+        return $of;
+    }
+
     public static function of(EventKind $kind, Stage $stage): self
     {
         $now = match ($stage) {

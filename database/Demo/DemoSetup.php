@@ -10,7 +10,6 @@ use App\Models\GarmentStyle;
 use App\Models\KeptPlacement;
 use App\Models\Machine;
 use App\Models\Person;
-use App\Shop\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\House\Role;
 use Illuminate\Support\Facades\DB;
@@ -144,7 +143,6 @@ final class DemoSetup
                 'measures' => $measures,
             ]);
         }
-        Catalogue::forget();
         foreach (self::FIXED as $code => [$holes, $label]) {
             Frame::query()
                 ->where('code', $code)

@@ -16,7 +16,6 @@ use App\Models\Person;
 use App\Models\Shop;
 use App\Models\Thread;
 use App\Shop\House;
-use App\Shop\Premises;
 use App\Stock\StockBook;
 use App\Stock\StockKind;
 use Hakama\House\Units;
@@ -52,7 +51,7 @@ final class BeginTest extends FeatureTestCase
 
     protected function tearDown(): void
     {
-        Premises::forget();
+        self::outdate();
         parent::tearDown();
     }
 
@@ -255,7 +254,7 @@ final class BeginTest extends FeatureTestCase
         Begin::insteadOfTheDemo([]);
         app()->forgetScopedInstances();
         // What a shop has from its first moment: whose it is, its counters, and how its tables came about.
-        $has = ['shops', 'order_numbers', 'plans', 'migrations', 'needles'];
+        $has = ['shops', 'order_numbers', 'plans', 'migrations', 'needles', 'turns'];
         $left = [];
         foreach (array_column(Schema::getTables(DB::getDatabaseName()), 'name') as $table) {
             if (! in_array($table, $has, true) && DB::table($table)->exists()) {

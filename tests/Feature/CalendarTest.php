@@ -26,7 +26,7 @@ final class CalendarTest extends FeatureTestCase
     protected function tearDown(): void
     {
         // Kept outside the database, so it does not go with what a test did.
-        CalendarBook::forget();
+        self::outdate();
         parent::tearDown();
     }
 

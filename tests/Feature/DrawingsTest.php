@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Calendar\Calendar;
-use App\Calendar\CalendarBook;
 use App\Clock\ShopClock;
 use App\Models\Decoration;
 use App\Models\Order;
@@ -131,9 +130,9 @@ final class DrawingsTest extends FeatureTestCase
         );
         self::assertSame(['2026-03-04', '2026-03-05', '2026-03-06', '2026-03-09', '2026-03-10', '2026-03-11'], $days);
         DB::table('days_off')->insert(['day' => '2026-03-06', 'why' => 'the fair']);
-        CalendarBook::forget();
+        self::outdate();
         $week = self::chart(self::board(), Zoom::Week)->axis;
-        CalendarBook::forget();
+        self::outdate();
         self::assertSame(
             ['2026-03-04', '2026-03-05', '2026-03-09', '2026-03-10', '2026-03-11'],
             array_map(static fn(array $day): string => gmdate('Y-m-d', $day[0]), $week->days),
@@ -223,7 +222,7 @@ final class DrawingsTest extends FeatureTestCase
             array_filter($nobody->work, static fn(array $one): bool => $one[0] < $to - 0.1 && $one[1] > $from + 0.1),
             'no hand is wanted while nobody is in',
         );
-        CalendarBook::forget();
+        self::outdate();
     }
 
     #[Test]

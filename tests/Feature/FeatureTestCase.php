@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Database\Transaction;
 use App\FloorLog\FloorLog;
 use App\Models\Batch;
 use App\Models\Decoration;
@@ -230,6 +231,12 @@ abstract class FeatureTestCase extends TestCase
             'hand',
             $who,
         );
+    }
+
+    /** The test wrote past the program: what is kept between pages is of before. */
+    protected static function outdate(): void
+    {
+        Transaction::run(static fn(): null => null);
     }
 
     /** Requests are answered by a board of their own; so is whoever asks here. */

@@ -785,7 +785,7 @@ final class FloorTest extends FeatureTestCase
         // On practised cloth it is what a garment is worth that decides.
         foreach ([90_00 => 1, 1_00 => 2] as $cents => $pieces) {
             $line->update(['unit_value_cents' => $cents]);
-            \App\Shop\PracticeBook::forget();
+            self::outdate();
             app()->forgetScopedInstances();
             $board = app(\App\Plan\PlanBoard::class);
             $running = \App\Floor\Station::of($board->machines()->where('code', 'M2')->firstOrFail(), $board)->running;

@@ -18,7 +18,8 @@ use PHPUnit\Framework\Attributes\Test;
 
 final class ManyPagesTest extends FeatureTestCase
 {
-    private const MOST_QUERIES = 12;
+    /** Twelve for what it shows, and one that says whether what is kept between pages is still so. */
+    private const MOST_QUERIES = 13;
 
     /** @return iterable<string, array{string}> */
     public static function pages(): iterable
@@ -166,6 +167,8 @@ final class ManyPagesTest extends FeatureTestCase
     public function the_number_of_queries_does_not_grow_with_the_orders(): void
     {
         $count = function (): int {
+            // What is kept between pages is read by the first after a write.
+            $this->get('/orders')->assertOk();
             app()->forgetScopedInstances();
             DB::flushQueryLog();
             DB::enableQueryLog();
@@ -228,7 +231,6 @@ final class ManyPagesTest extends FeatureTestCase
         $house = app(House::class);
         self::assertSame(7.0, $house->rules()->value(HouseRule::Margin));
         $this->put('/shop/rules', ['frame_margin_mm' => '9.5'])->assertSessionHasNoErrors();
-        House::forget();
         app()->forgetScopedInstances();
 
         self::assertSame(9.5, app(House::class)->rules()->value(HouseRule::Margin));

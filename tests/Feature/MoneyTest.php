@@ -110,7 +110,7 @@ final class MoneyTest extends FeatureTestCase
     public function what_is_at_stake_is_said_on_the_telephone_once_cloth_and_worth_are_known(): void
     {
         Practice::query()->where('fabric', Fabric::Leather)->orWhere('fabric', Fabric::Vinyl)->delete();
-        PracticeBook::forget();
+        self::outdate();
         app()->forgetScopedInstances();
         $asked = ['pieces' => 10, 'places' => 1, 'colours' => 3, 'stitches' => 6000];
         $page = fn(array $with) => $this->get('/orders/ask?'.http_build_query([...$asked, ...$with]))->assertOk();
@@ -275,7 +275,7 @@ final class MoneyTest extends FeatureTestCase
         $line = self::polos()->refresh()->lines()->firstOrFail();
         $line->update(['unit_value_cents' => 2000]);
         Practice::query()->delete();
-        PracticeBook::forget();
+        self::outdate();
         $this->get('/orders/'.self::polos()->number.'/money')
             ->assertOk()
             ->assertSee('garments worth 240.00')
@@ -284,7 +284,7 @@ final class MoneyTest extends FeatureTestCase
             ->assertSee('14.40')
             ->assertSee('4.17');
         PracticeBook::add($line->fabric, 'round', 'Ilse', false, 78, 2);
-        PracticeBook::forget();
+        self::outdate();
         app()->forgetScopedInstances();
         // (2 + 0.4) / 100 is 2.4 %: 5.76.
         $this->get('/orders/'.self::polos()->number.'/money')

@@ -37,7 +37,7 @@ final class PeopleTest extends FeatureTestCase
 
     protected function tearDown(): void
     {
-        Premises::forget();
+        self::outdate();
         parent::tearDown();
     }
 

@@ -78,10 +78,10 @@ final class TrialTest extends FeatureTestCase
     private function practised(bool $cameOut): void
     {
         Practice::query()->delete();
-        PracticeBook::forget();
+        self::outdate();
         if ($cameOut) {
             PracticeBook::add(self::decoration(self::polos())->line->fabric, '', 'Ilse', true, 3, 0);
-            PracticeBook::forget();
+            self::outdate();
         }
         app()->forgetScopedInstances();
     }

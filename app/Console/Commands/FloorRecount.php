@@ -25,6 +25,13 @@ final class FloorRecount extends Command
             ),
         );
 
-        return self::SUCCESS;
+        foreach ($recount->misfits as $misfit) {
+            $this->components->error(
+                "{$misfit->words()}: it cannot have followed on what was recorded before. Its batch was left as it is; ".
+                    'void it at /floor/'.$misfit->event->machine->code.'/corrections.',
+            );
+        }
+
+        return $recount->misfits === [] ? self::SUCCESS : self::FAILURE;
     }
 }

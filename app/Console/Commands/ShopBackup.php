@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Keep\Ages;
 use App\Keep\Backup;
+use App\People\Attempts;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use RuntimeException;
@@ -30,6 +31,7 @@ final class ShopBackup extends Command
             return self::FAILURE;
         }
         self::letGo();
+        Attempts::tidy();
         $this->line($backup->path);
 
         return self::SUCCESS;

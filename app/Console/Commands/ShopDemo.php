@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Begin\Begin;
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Shop;
-use App\Shop\Catalogue;
-use App\Shop\House;
-use App\Shop\PracticeBook;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoOrders;
 use Database\Demo\DemoShop;
@@ -28,11 +25,8 @@ final class ShopDemo extends Command
         if (! Begin::isNothingHere()) {
             return $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
         }
-        House::forget();
-        Catalogue::forget();
-        PracticeBook::forget();
         $this->components->info('Loading the demo shop ...');
-        Whole::write(static function (): void {
+        Transaction::run(static function (): void {
             DemoShop::build(CarbonImmutable::now());
             app(DemoOrders::class, ['now' => CarbonImmutable::now()])->build();
         });

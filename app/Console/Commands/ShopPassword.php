@@ -8,7 +8,6 @@ use App\History\History;
 use App\Models\Change;
 use App\Models\Person;
 use App\People\Password;
-use App\Shop\Premises;
 use Illuminate\Console\Command;
 
 final class ShopPassword extends Command
@@ -31,7 +30,6 @@ final class ShopPassword extends Command
             return self::FAILURE;
         }
         $person->update(['password' => $password, 'remember_token' => null]);
-        Premises::peopleChanged();
         History::note(Change::PERSON, $person->name, 'has a new password, set at the computer of the shop');
 
         return self::SUCCESS;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Cloth;
 
 /** Cloth on the bolt, to be laid on. */
@@ -44,7 +44,7 @@ final class Cloths implements CatalogueList
 
     public function take(array $rows): int
     {
-        Whole::write(static function () use ($rows): void {
+        Transaction::run(static function () use ($rows): void {
             foreach ($rows as $row) {
                 Cloth::query()->updateOrCreate(
                     ['code' => trim($row['code'])],

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Frame;
-use App\Shop\Catalogue;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
-use Illuminate\Support\Facades\DB;
 
 /** Frames with their windows, the holes they are fixed in and what is picked on the machine. */
 final class Frames implements CatalogueList
@@ -90,7 +88,7 @@ final class Frames implements CatalogueList
         if ($problems !== []) {
             throw UnfitList::because($problems);
         }
-        Whole::write(static function () use ($rows): void {
+        Transaction::run(static function () use ($rows): void {
             foreach ($rows as $row) {
                 $number = static fn(string $field): float => (float) ($row[$field] ?? '');
                 Frame::query()->updateOrCreate(
@@ -113,7 +111,6 @@ final class Frames implements CatalogueList
                     ],
                 );
             }
-            DB::afterCommit(Catalogue::forget(...));
         });
 
         return count($rows);

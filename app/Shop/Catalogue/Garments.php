@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\GarmentStyle;
-use App\Shop\Catalogue;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
@@ -16,7 +15,6 @@ use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Surface;
 use Hakama\Garment\Thickness;
-use Illuminate\Support\Facades\DB;
 
 /** Garments: one row a style and size. */
 final class Garments implements CatalogueList
@@ -117,7 +115,7 @@ final class Garments implements CatalogueList
             }
             $styles[$key]['sizes'][trim($row['size'])] = $mm;
         }
-        Whole::write(static function () use ($styles): void {
+        Transaction::run(static function () use ($styles): void {
             foreach ($styles as $style) {
                 $known =
                     GarmentStyle::query()->where('name', $style['facts']['style'])->first() ??
@@ -146,7 +144,6 @@ final class Garments implements CatalogueList
                     ])
                     ->save();
             }
-            DB::afterCommit(Catalogue::forget(...));
         });
 
         return count($rows);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Machine;
 use Hakama\Machine\Driver;
 
@@ -79,7 +79,7 @@ final class Machines implements CatalogueList
                 );
             }
         }
-        Whole::write(static function () use ($rows): void {
+        Transaction::run(static function () use ($rows): void {
             foreach ($rows as $row) {
                 $or = static fn(string $field): ?float => ($row[$field] ?? '') === '' ? null : (float) $row[$field];
                 Machine::query()

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop\Catalogue;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Shop\House;
 use Hakama\Garment\Position;
 use Hakama\House\HouseRule;
@@ -61,7 +61,7 @@ final class Positions implements CatalogueList
 
     public function take(array $rows): int
     {
-        Whole::write(function () use ($rows): void {
+        Transaction::run(function () use ($rows): void {
             foreach ($rows as $number => $row) {
                 $rules = self::of(Position::from($row['position']));
                 foreach (self::FIGURES as $i => $column) {

@@ -3,6 +3,19 @@
     <x-slot:say>What was recorded by mistake is put right by an event of its own; the first one stays in the
         log.</x-slot:say>
     <h1 class="mb-3">{{ $machine->code }} {{ $machine->name }}: recorded of late</h1>
+    @foreach ($misfits as $misfit)
+        <form method="post" action="{{ route('floor.void', $machine) }}"
+            class="note note-now mb-4 grid max-w-[46em] gap-3" aria-labelledby="misfit-{{ $misfit->event->seq }}">
+            @csrf<input type="hidden" name="event" value="{{ $misfit->event->seq }}">
+            <h2 id="misfit-{{ $misfit->event->seq }}">{{ $misfit->words() }}</h2>
+            <p>It cannot have followed on what was recorded before it, so this batch cannot be worked out. Most often two
+                told of one load. Void the second one: it leaves the log and is kept beside it.</p>
+            <div><label for="why-void-{{ $misfit->event->seq }}">Why</label><input
+                    id="why-void-{{ $misfit->event->seq }}" name="why_void" maxlength="200"
+                    value="{{ old('why_void') }}"><x-wrong field="why_void" /></div>
+            <div><button class="btn btn-now">Void this event</button></div>
+        </form>
+    @endforeach
     @if ($corrigible === [])
         <p class="note">Nothing was counted or spoiled here of late.</p>
     @else

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Artwork;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Http\Requests\Artwork\KeepLetters;
 use App\Models\Artwork;
 use Illuminate\Http\RedirectResponse;
@@ -17,7 +17,7 @@ final class LettersController
     {
         $number = $request->integer('block');
         $mm = $request->letterMm();
-        Whole::write(static function () use ($artwork, $number, $mm): void {
+        Transaction::run(static function () use ($artwork, $number, $mm): void {
             $block =
                 $artwork->blocks()->where('number', $number)->first() ??
                 throw ValidationException::withMessages(['letter_mm' => 'Choose a block of this artwork.']);

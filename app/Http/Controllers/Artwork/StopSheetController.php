@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Artwork;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Http\Requests\Artwork\KeepStopSheet;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
@@ -35,7 +35,7 @@ final class StopSheetController
 
     public function update(KeepStopSheet $request, Artwork $artwork, SetupTimes $times): RedirectResponse
     {
-        Whole::write(static function () use ($request, $artwork, $times): void {
+        Transaction::run(static function () use ($request, $artwork, $times): void {
             Artwork::query()->whereKey($artwork->id)->lockForUpdate()->value('id');
             $artwork->load('blocks');
             if ($request->seen() !== self::sign($artwork)) {

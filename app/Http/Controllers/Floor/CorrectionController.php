@@ -6,7 +6,10 @@ namespace App\Http\Controllers\Floor;
 
 use App\FloorLog\Corrigible;
 use App\FloorLog\FloorLog;
+use App\FloorLog\Misfit;
+use App\FloorLog\Voiding;
 use App\Http\Requests\Floor\PutRight;
+use App\Http\Requests\Floor\VoidEvent;
 use App\Models\FloorEvent;
 use App\Models\Machine;
 use App\People\Caller;
@@ -20,7 +23,30 @@ final class CorrectionController
 {
     public function show(Machine $machine): View
     {
-        return view('floor.corrections', ['machine' => $machine, 'corrigible' => Corrigible::at($machine)]);
+        return view('floor.corrections', [
+            'machine' => $machine,
+            'corrigible' => Corrigible::at($machine),
+            'misfits' => Misfit::at($machine),
+        ]);
+    }
+
+    /** One that cannot have happened is taken out of the log, and kept beside it. */
+    public function void(VoidEvent $request, Machine $machine): RedirectResponse
+    {
+        $isVoid = Voiding::void(
+            $request->integer('event'),
+            Caller::acting($request),
+            $request->string('why_void')->trim()->value(),
+        );
+
+        return redirect()
+            ->route('floor.corrections', $machine)
+            ->with(
+                $isVoid ? 'done' : 'problem',
+                $isVoid
+                    ? 'It is out of the log and kept beside it; thread, wear and pieces are worked out without it.'
+                    : 'That one is voided already, or it fits. Nothing was changed.',
+            );
     }
 
     public function store(PutRight $request, Machine $machine): RedirectResponse

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Floor\Running;
 use App\Floor\Station;
 use App\FloorLog\FloorLog;
@@ -72,7 +72,7 @@ final class FloorEventController
         $kind = $kind === EventKind::PieceDone && ! $running->isLastHooping() ? EventKind::HoopingDone : $kind;
 
         $batch = Batch::query()->with('decoration.setup.frame')->findOrFail($running->batch->id);
-        Whole::write(static function () use ($request, $kind, $machine, $running, $batch, $who, $override): void {
+        Transaction::run(static function () use ($request, $kind, $machine, $running, $batch, $who, $override): void {
             $run = $running->run;
             // No controller tells how far it is: when it is sewn, all of it is, in the time that went by.
             $isByHand = $kind === EventKind::Sewn && $machine->paired_at === null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
+use App\Database\PatientConnection;
+use App\Database\Transaction;
 use App\FloorLog\FloorLog;
 use App\Http\Requests\Floor\MachineReport;
 use App\Models\Batch;
@@ -14,7 +16,6 @@ use App\Models\MachineReading;
 use App\Models\Piece;
 use App\Names\NamedPiece;
 use App\Shop\House;
-use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
@@ -31,6 +32,9 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The line to the machines: what each is to do, and what it says it did. */
 final class MachineController
 {
+    /** A machine tells it again; it does not hold a place in the line meanwhile. */
+    private const WAITS_S = 3;
+
     public function instruction(Request $request, House $house): JsonResponse
     {
         $machine = self::machine($request);
@@ -89,6 +93,18 @@ final class MachineController
     public function report(MachineReport $request): JsonResponse
     {
         $machine = self::machine($request);
+        if ($request->event() === null) {
+            return self::take($request, $machine);
+        }
+        PatientConnection::open(self::WAITS_S);
+
+        return Transaction::onFloor(
+            static fn(): JsonResponse => self::take($request, Machine::query()->findOrFail($machine->id)),
+        );
+    }
+
+    private static function take(MachineReport $request, Machine $machine): JsonResponse
+    {
         $told = FloorEvent::query()->where('event_id', $request->eventId())->first();
         if ($told !== null) {
             $isSame =
@@ -121,9 +137,7 @@ final class MachineController
         if ($kind !== null) {
             self::append($request, $kind, $machine, $batch, $run);
         }
-        if (MachineReading::isNewer($machine->id, $request->load(), $request->stitch(), $request->clockS())) {
-            self::read($request, $machine);
-        }
+        MachineReading::take($machine->id, $request->load(), $request->stitch(), $request->clockS());
 
         return new JsonResponse(['recorded' => true]);
     }
@@ -138,20 +152,6 @@ final class MachineController
                 : null;
 
         return $artwork === null || $piece === null ? null : NamedPiece::of($artwork->id, $piece)?->sewn;
-    }
-
-    private static function read(MachineReport $request, Machine $machine): void
-    {
-        MachineReading::query()->upsert(
-            [
-                'machine_id' => $machine->id,
-                'load_event' => $request->load(),
-                'stitch' => $request->stitch(),
-                'clock_s' => $request->clockS(),
-                'read_at' => CarbonImmutable::now(),
-            ],
-            ['machine_id'],
-        );
     }
 
     private static function append(

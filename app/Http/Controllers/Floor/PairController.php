@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Models\Change;
 use App\Models\Machine;
@@ -22,13 +22,13 @@ final class PairController
     public function __invoke(Request $request): JsonResponse
     {
         try {
-            Attempts::mustBeFew("pair {$request->ip()}", 'code');
+            Attempts::count('pair', (string) $request->ip(), 'code');
         } catch (ValidationException $e) {
             return new JsonResponse(['message' => $e->getMessage()], 429);
         }
         $code = $request->input('code');
         $token = Str::random(48);
-        $machine = Whole::write(static function () use ($code, $token): ?Machine {
+        $machine = Transaction::run(static function () use ($code, $token): ?Machine {
             $pairing = is_string($code) ? Pairing::take($code, false) : null;
             $machine = $pairing === null ? null : Machine::working()->find($pairing->machine_id);
             // The token it had before is good no more.
@@ -45,7 +45,7 @@ final class PairController
                 422,
             );
         }
-        Attempts::forget("pair {$request->ip()}");
+        Attempts::forget('pair', (string) $request->ip());
 
         return new JsonResponse([
             'machine' => $machine->code,

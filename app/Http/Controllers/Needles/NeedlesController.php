@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Needles;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Http\Requests\Needles\FitNeedles;
 use App\Http\Requests\Needles\LoadCone;
 use App\Models\Machine;
@@ -75,7 +75,7 @@ final class NeedlesController
     public function load(LoadCone $request, Machine $machine, int $number): RedirectResponse
     {
         $thread = $request->thread();
-        Whole::write(static function () use ($request, $machine, $number, $thread): void {
+        Transaction::run(static function () use ($request, $machine, $number, $thread): void {
             $needle = self::needle($machine, $number);
             if ($needle->pinned) {
                 throw ValidationException::withMessages([
@@ -158,7 +158,7 @@ final class NeedlesController
     public function pin(Request $request, Machine $machine, int $number): RedirectResponse
     {
         $pinned = $request->boolean('pinned');
-        Whole::write(static fn() => self::needle($machine, $number)->update(['pinned' => $pinned]));
+        Transaction::run(static fn() => self::needle($machine, $number)->update(['pinned' => $pinned]));
 
         return redirect()
             ->route('needles.show', $machine)

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Orders;
 
 use App\Clock\ShopClock;
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Http\Requests\Orders\AddLines;
 use App\Http\Requests\Orders\ChangeOrder;
@@ -181,7 +181,7 @@ final class ChangeController
         )->validate();
         $shelf = $request->string('shelf')->trim()->value();
         if ($shelf !== $order->shelf) {
-            Whole::write(static function () use ($order, $shelf): void {
+            Transaction::run(static function () use ($order, $shelf): void {
                 History::note(
                     Change::ORDER,
                     (string) $order->number,
@@ -216,7 +216,7 @@ final class ChangeController
             ],
         )->validate();
         $order = $line->order()->firstOrFail();
-        Whole::write(static function () use ($request, $line, $order, $came): void {
+        Transaction::run(static function () use ($request, $line, $order, $came): void {
             $isNew = Arrival::query()->firstOrCreate(
                 ['form_id' => strtolower((string) $came['id'])],
                 [
@@ -243,7 +243,7 @@ final class ChangeController
 
     public function hand(HandOverGarments $request, Order $order): RedirectResponse
     {
-        $slip = Whole::write(static function () use ($request, $order): HandOver {
+        $slip = Transaction::run(static function () use ($request, $order): HandOver {
             Order::query()->whereKey($order->id)->lockForUpdate()->value('id');
             $given = HandOver::query()
                 ->where('form_id', $request->string('id')->lower()->value())

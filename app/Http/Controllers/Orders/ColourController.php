@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Orders;
 
 use App\Artwork\PatternDrawing;
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Http\Requests\Orders\KeepColours;
 use App\Models\ArtworkBlock;
@@ -57,7 +57,7 @@ final class ColourController
 
     public function keep(KeepColours $request, Decoration $decoration): RedirectResponse
     {
-        Whole::write(static function () use ($request, $decoration): void {
+        Transaction::run(static function () use ($request, $decoration): void {
             Plan::lock();
             if ($decoration->batch?->events()->exists() === true) {
                 throw ValidationException::withMessages([

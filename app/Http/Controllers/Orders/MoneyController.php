@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Orders;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Http\Requests\Orders\KeepMoney;
 use App\Models\Change;
@@ -55,7 +55,7 @@ final readonly class MoneyController
 
     public function keep(KeepMoney $request, Order $order): RedirectResponse
     {
-        Whole::write(static function () use ($request, $order): void {
+        Transaction::run(static function () use ($request, $order): void {
             $before = $order->only(['artwork_cents', 'agreed_cents']);
             $order->update([
                 'artwork_cents' => $request->cents('artwork') ?? 0,

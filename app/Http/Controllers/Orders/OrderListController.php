@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Orders;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Http\Requests\Orders\StoreOrder;
 use App\Http\Requests\Shop\ReadList;
 use App\Models\Order;
@@ -51,7 +51,7 @@ final class OrderListController
                 'list' => implode(' ', array_slice($problems, 0, self::SAID)).' Nothing was taken over.',
             ]);
         }
-        $orders = Whole::write(
+        $orders = Transaction::run(
             static fn(): array => array_map(
                 static fn(StoreOrder $one): Order => OrderBook::enter(
                     $one->string('customer')->value(),

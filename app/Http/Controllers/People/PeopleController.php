@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\People;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Http\Requests\People\AddPeople;
 use App\Http\Requests\People\ChangePerson;
@@ -41,12 +41,11 @@ final class PeopleController
     /** Several at once: a name a line. */
     public function add(AddPeople $request): RedirectResponse
     {
-        Whole::write(static function () use ($request): void {
+        Transaction::run(static function () use ($request): void {
             foreach ($request->names() as $name) {
                 Person::query()->create(['name' => $name, 'role' => $request->role()]);
                 History::note(Change::PERSON, $name, 'came to the shop', null, ['role' => $request->role()->value]);
             }
-            Premises::peopleChanged();
         });
 
         return redirect()
@@ -150,13 +149,12 @@ final class PeopleController
     private static function keepingAnOwner(Closure $do): void
     {
         $owners = Person::query()->where('role', Role::Owner->value)->whereNull('retired_at');
-        Whole::write(static function () use ($do, $owners): void {
+        Transaction::run(static function () use ($do, $owners): void {
             $signedIn = $owners->clone()->whereNotNull('password')->exists();
             $do();
             if (! $owners->exists() || ($signedIn && ! $owners->clone()->whereNotNull('password')->exists())) {
                 throw ValidationException::withMessages(['role' => 'One owner who can sign in there has to be.']);
             }
-            Premises::peopleChanged();
         });
     }
 }

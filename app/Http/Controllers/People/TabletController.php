@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\People;
 
+use App\Database\Transaction;
 use App\Models\Pairing;
 use App\Models\Tablet;
 use App\People\Attempts;
@@ -11,6 +12,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Cookie;
 
 /** Lets a tablet in by the code that the page of people shows. */
 final class TabletController
@@ -22,15 +24,19 @@ final class TabletController
 
     public function store(Request $request): RedirectResponse
     {
-        Attempts::mustBeFew("tablet {$request->ip()}", 'code');
-        $pairing = Pairing::take($request->string('code')->value(), true);
-        if ($pairing === null) {
+        Attempts::count('tablet', (string) $request->ip(), 'code');
+        $code = $request->string('code')->value();
+        $cookie = Transaction::run(static function () use ($code): ?Cookie {
+            $pairing = Pairing::take($code, true);
+
+            return $pairing === null ? null : Tablet::pair((string) $pairing->tablet, $pairing->machine_id);
+        });
+        if ($cookie === null) {
             throw ValidationException::withMessages([
                 'code' => 'That code is not good (any more). Ask for a new one at Shop, People.',
             ]);
         }
-        Attempts::forget("tablet {$request->ip()}");
-        $cookie = Tablet::pair((string) $pairing->tablet, $pairing->machine_id);
+        Attempts::forget('tablet', (string) $request->ip());
 
         return redirect()
             ->route('floor.show')

@@ -96,7 +96,6 @@ final class CalendarController
 
     private static function changed(string $what): RedirectResponse
     {
-        CalendarBook::forget();
 
         return redirect()
             ->route('plan.calendar')

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Http\Requests\Plan\SetLateness;
 use App\Models\Change;
@@ -55,7 +55,7 @@ final class LatenessController
     public function keep(SetLateness $request): RedirectResponse
     {
         $changed = $request->changed();
-        $missed = Whole::write(static function () use ($changed): array {
+        $missed = Transaction::run(static function () use ($changed): array {
             Plan::lock();
             $missed = [];
             $customers = Customer::query()->lockForUpdate()->findMany(array_keys($changed))->keyBy('id');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Setup;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Http\Requests\Setup\KeepClamp;
 use App\Models\ClampCheck;
 use App\Setup\Clamps;
@@ -50,7 +50,7 @@ final readonly class ClampController
         }
         $who = $request->string('who')->value();
         $request->session()->put('who', $who);
-        Whole::write(static function () use ($request, $frame, $machine, $dropped, $who): void {
+        Transaction::run(static function () use ($request, $frame, $machine, $dropped, $who): void {
             ClampCheck::query()->create([
                 'frame_id' => $frame->id,
                 'machine_id' => $machine->id,
@@ -68,7 +68,6 @@ final readonly class ClampController
                 ]);
             }
         });
-        Catalogue::forget();
 
         return redirect()
             ->route('setup.clamps')

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Formats\Csv;
 use App\History\History;
 use App\Http\Requests\Shop\ReadList;
@@ -12,7 +12,6 @@ use App\Models\Change;
 use App\Models\Cloth;
 use App\Models\Frame;
 use App\Models\GarmentStyle;
-use App\Shop\Catalogue;
 use App\Shop\Catalogue\CatalogueList;
 use App\Shop\Catalogue\Cloths;
 use App\Shop\Catalogue\Column;
@@ -30,7 +29,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
@@ -158,10 +156,9 @@ final class CatalogueController
         $name = $request->string('name')->value();
         $one = $of[0]::query()->where($of[1], $name)->firstOrFail();
         $goes = $one->getAttribute('retired_at') === null;
-        Whole::write(static function () use ($one, $name, $goes): void {
+        Transaction::run(static function () use ($one, $name, $goes): void {
             $one->update(['retired_at' => $goes ? CarbonImmutable::now() : null]);
             History::note(Change::CATALOGUE, $name, $goes ? 'out of use' : 'in use again');
-            DB::afterCommit(Catalogue::forget(...));
         });
 
         return redirect()

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Models\Change;
 use App\TakeBack\TakeBack;
 use Illuminate\Contracts\View\View;
@@ -46,7 +46,7 @@ final class ChangesController
 
     public function undo(TakeBack $back, Change $change): RedirectResponse
     {
-        $problem = Whole::write(static fn(): ?string => $back->take($change));
+        $problem = Transaction::run(static fn(): ?string => $back->take($change));
 
         return redirect()
             ->route('shop.changes')

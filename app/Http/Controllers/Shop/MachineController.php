@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Http\Requests\Shop\AddMachines;
 use App\Models\Batch;
@@ -30,7 +30,7 @@ final class MachineController
     /** One, or several that are alike: M4, M5, M6. */
     public function add(AddMachines $request): RedirectResponse
     {
-        Whole::write(static function () use ($request): void {
+        Transaction::run(static function () use ($request): void {
             foreach ($request->codes() as $code) {
                 $machine = Machine::query()->create([
                     ...$request->facts(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\History\History;
 use App\Http\Requests\Shop\KeepPrices;
 use App\Http\Requests\Shop\NotePurchase;
@@ -139,7 +139,7 @@ final class PriceController
     private static function replace(array $rows): void
     {
         $before = PriceList::steps();
-        Whole::write(static function () use ($rows, $before): void {
+        Transaction::run(static function () use ($rows, $before): void {
             PriceStep::query()->delete();
             PriceStep::query()->insert($rows);
             History::note(

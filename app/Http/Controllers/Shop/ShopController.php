@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Shop;
 
-use App\Database\Whole;
+use App\Database\Transaction;
 use App\Http\Requests\Shop\SetRules;
 use App\Rules\RuleChange;
 use App\Shop\House;
@@ -29,7 +29,7 @@ final class ShopController
     /** Figures and schools, one save for the page. */
     public function update(SetRules $request, RuleChange $rules): RedirectResponse
     {
-        $changed = Whole::write(static fn(): array => $rules->set($request->figures(), $request->schools()));
+        $changed = Transaction::run(static fn(): array => $rules->set($request->figures(), $request->schools()));
         $labels = array_map(static fn(HouseRule $rule): string => RuleSpec::of($rule)->label, $changed);
 
         return redirect()

@@ -44,14 +44,13 @@ final class ChoosePerson extends FormRequest
         if ($person->pin === null || Caller::of($this)?->person?->id === $person->id) {
             return $person;
         }
-        $of = "pin {$person->id} {$this->ip()}";
-        Attempts::mustBeFew($of, 'pin');
+        Attempts::count("pin {$person->id}", (string) $this->ip(), 'pin');
         if (! Hash::check($this->string('pin')->value(), $person->pin)) {
             throw ValidationException::withMessages([
                 'pin' => $this->filled('pin') ? 'That is not the PIN.' : 'Type the PIN.',
             ]);
         }
-        Attempts::forget($of);
+        Attempts::forget("pin {$person->id}", (string) $this->ip());
 
         return $person;
     }

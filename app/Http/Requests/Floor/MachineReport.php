@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Floor;
 
 use App\Http\Requests\ReadsTime;
+use Closure;
 use Hakama\Floor\EventKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -24,10 +25,18 @@ final class MachineReport extends FormRequest
             'id' => ['required', 'uuid'],
             'load' => ['required', 'uuid'],
             'kind' => ['required', Rule::in([self::READING, ...array_column(self::EVENTS, 'value')])],
-            'stitch' => ['required', 'integer', 'min:0', 'max:10000000'],
+            'stitch' => ['required', self::isNumber(...), 'integer', 'min:0', 'max:10000000'],
             'at' => ['nullable', 'date'],
-            'clock_s' => ['required', 'numeric', 'min:0', 'max:10000000'],
+            'clock_s' => ['required', self::isNumber(...), 'numeric', 'min:0', 'max:10000000'],
         ];
+    }
+
+    /** Yes and no are no numbers, although they can be read as some. */
+    private static function isNumber(string $field, mixed $value, Closure $fail): void
+    {
+        if (is_bool($value)) {
+            $fail("{$field} is a number.");
+        }
     }
 
     public function eventId(): string

@@ -32,13 +32,15 @@ final class SignIn extends FormRequest
     public function person(): Person
     {
         $name = $this->string('name')->trim()->value();
-        Attempts::mustBeFew("sign-in {$name} {$this->ip()}", 'password');
         $person = Person::query()->where('name', $name)->whereNull('retired_at')->first();
+        // However the name is spelt, it is the person that is tried.
+        $of = $person === null ? 'nobody' : "person {$person->id}";
+        Attempts::count($of, (string) $this->ip(), 'password');
         $fits = Hash::driver('argon2id')->check($this->string('password')->value(), $person->password ?? self::NOBODY);
         if ($person === null || $person->password === null || ! $fits) {
             throw ValidationException::withMessages(['password' => 'Name and password do not go together.']);
         }
-        Attempts::forget("sign-in {$name} {$this->ip()}");
+        Attempts::forget($of, (string) $this->ip());
 
         return $person;
     }
