@@ -19,7 +19,10 @@ final readonly class Backup
     public const ENDING = '.hakama.tar.gz';
     private const SECONDS = 1800;
     /** Work for the moment, not of the shop. */
-    private const PASSING = ['jobs', 'failed_jobs'];
+    private const PASSING = ['jobs', 'failed_jobs', 'sent_forms', 'attempts', 'turns'];
+    private const FOLDERS = ['tapes', 'photos'];
+    /** So many files are named. */
+    private const TOLD = 20;
 
     private function __construct(public string $path, public string $name) {}
 
@@ -40,6 +43,12 @@ final readonly class Backup
             $before = self::counts();
             self::dump("{$work}/shop.sql");
             $after = self::counts();
+            if (is_file(base_path('.env'))) {
+                File::copy(base_path('.env'), "{$work}/keys.env");
+            }
+            $files = (string) config('filesystems.disks.local.root');
+            $listed = self::files($files);
+            File::put("{$work}/files.list", implode("\0", $listed));
             File::put(
                 "{$work}/about.json",
                 json_encode(
@@ -47,31 +56,25 @@ final readonly class Backup
                         'made_at' => $at->toIso8601String(),
                         'tables' => self::between($before, $after),
                         'sum' => hash_file('sha256', "{$work}/shop.sql"),
+                        'files' => self::sums($files, $listed),
                     ],
                     JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
                 ),
             );
-            $files = (string) config('filesystems.disks.local.root');
-            File::ensureDirectoryExists($files);
-            if (is_file(base_path('.env'))) {
-                File::copy(base_path('.env'), "{$work}/keys.env");
-            }
             $path = self::folder()."/{$name}".self::ENDING;
+            $keys = is_file("{$work}/keys.env") ? ['keys.env'] : [];
             self::run([
                 'tar',
                 '-czf',
                 "{$path}.new",
-                '--exclude=./files/cache',
                 '--transform',
-                's,^\./\?$,files,;s,^\./\(tapes\|photos\),files/\1,',
+                's,^\(tapes\|photos\)/,files/\1/,',
                 '-C',
                 $work,
-                ...array_map(basename(...), glob("{$work}/*") ?: []),
-                '-C',
-                $files,
-                ...array_values(
-                    array_filter(['./tapes', './photos'], static fn(string $of): bool => is_dir("{$files}/{$of}")),
-                ),
+                'about.json',
+                'shop.sql',
+                ...$keys,
+                ...$listed === [] ? [] : ['-C', $files, '--null', '--verbatim-files-from', '-T', "{$work}/files.list"],
             ]);
             chmod("{$path}.new", 0600);
             rename("{$path}.new", $path);
@@ -81,6 +84,57 @@ final readonly class Backup
             File::deleteDirectory($work);
             @unlink(self::folder()."/{$name}".self::ENDING.'.new');
         }
+    }
+
+    /** @return list<string> tapes and photographs of the shop, below its folder */
+    private static function files(string $below): array
+    {
+        $files = [];
+        foreach (self::FOLDERS as $folder) {
+            foreach (is_dir("{$below}/{$folder}") ? File::files("{$below}/{$folder}") : [] as $file) {
+                $files[] = "{$folder}/{$file->getFilename()}";
+            }
+        }
+
+        return $files;
+    }
+
+    /**
+     * @param list<string> $files
+     *
+     * @return array<string, string> file => its sum, as a shop that is put back is held against
+     */
+    private static function sums(string $below, array $files): array
+    {
+        $sums = [];
+        foreach ($files as $file) {
+            $sums[$file] =
+                hash_file('sha256', "{$below}/{$file}") ?: throw new RuntimeException("{$file} could not be read.");
+        }
+
+        return $sums;
+    }
+
+    /**
+     * What is missing or other among the files that were unpacked.
+     *
+     * @param array<string, string> $told  file => sum
+     * @param string                $below the folder they were unpacked into
+     *
+     * @return list<string> a sentence each, the first of many; none: every file is as it was
+     */
+    public static function damaged(array $told, string $below): array
+    {
+        $wrong = [];
+        foreach ($told as $file => $sum) {
+            $there = is_file("{$below}/{$file}") && ! is_link("{$below}/{$file}");
+            if (! $there || hash_file('sha256', "{$below}/{$file}") !== $sum) {
+                $wrong[] = $there ? "{$file} is damaged: its sum is another." : "{$file} is missing.";
+            }
+        }
+        $more = count($wrong) - self::TOLD;
+
+        return $more <= 0 ? $wrong : [...array_slice($wrong, 0, self::TOLD), "And {$more} files more."];
     }
 
     /** @return list<string> paths of those there are, newest first */

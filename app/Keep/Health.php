@@ -23,6 +23,14 @@ final class Health
         return $free !== false && $free < self::NOTHING_FREE;
     }
 
+    /** Why the last backup was not made; null where it was. bin/backup writes it down and takes it away. */
+    public static function failedBackup(): ?string
+    {
+        $said = @file_get_contents(storage_path('state/backup.failed'));
+
+        return $said === false || trim($said) === '' ? null : mb_substr(trim($said), 0, 300);
+    }
+
     /** @return list<string> none: all is well */
     public static function reasons(): array
     {
@@ -34,6 +42,10 @@ final class Health
             }
         } catch (Throwable) {
             $reasons[] = 'The database does not answer.';
+        }
+        $failed = self::failedBackup();
+        if ($failed !== null) {
+            $reasons[] = "The last backup failed: {$failed}";
         }
         $free = @disk_free_space(storage_path());
         if ($free !== false && $free < self::LEAST_FREE) {

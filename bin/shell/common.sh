@@ -1,5 +1,7 @@
 # Shared by the commands in bin/. Each sources this first and stands in the project's folder.
 set -euo pipefail
+# What is written below storage is the shop's own: nobody else on this computer reads keys, sessions or pictures.
+umask 077
 cd "$(dirname "${BASH_SOURCE[0]}")/../.."
 ROOT=$PWD
 
@@ -189,5 +191,7 @@ STATE=$ROOT/storage/state
 LOGS=$ROOT/storage/logs
 mkdir -p "$STATE" "$LOGS" storage/app storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache 2>/dev/null \
     || fail "cannot write below $ROOT/storage; is the disk full, or the folder not yours?"
+# Earlier versions left it open.
+chmod 700 storage 2>/dev/null || true
 touch "$STATE/.probe" 2>/dev/null && printf 'x' >"$STATE/.probe" 2>/dev/null || fail "cannot write below $ROOT/storage; is the disk full, or the folder not yours?"
 rm -f "$STATE/.probe"

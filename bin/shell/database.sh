@@ -16,6 +16,12 @@ database_start() {
     [ -z "${DB_SOCKET_DIR:-}" ] || rm -rf "$DB_SOCKET_DIR"
     socket=$(mktemp -d)/s
     DB_SOCKET_DIR=$(dirname "$socket")
+    # Passwords are read from files that nobody else reads: a command line is seen by everybody on this computer.
+    printf '[client]\nuser=root\npassword=%s\nsocket=%s\n' "$password" "$socket" >"$DB_SOCKET_DIR/root.cnf"
+    printf '[client]\nuser=hakama\npassword=%s\nhost=127.0.0.1\nport=%s\n' "$password" "$port" >"$DB_SOCKET_DIR/shop.cnf"
+    # A server deletes what it takes for left behind in its folder for temporary tables: each has its own.
+    rm -rf "$dir.tmp"
+    mkdir -p "$dir.tmp"
 
     if [ ! -d "$dir/mysql" ]; then
         say 'Making the database ...'
@@ -28,13 +34,13 @@ database_start() {
     local err="$dir.log"
     : >"$err"
     # Room enough for a shop's books in memory; the log is flushed at every commit, so a killed server loses nothing.
-    setsid mariadbd --no-defaults "${user[@]}" --datadir="$dir" --socket="$socket" --port="$port" --bind-address=127.0.0.1 \
+    setsid mariadbd --no-defaults "${user[@]}" --datadir="$dir" --socket="$socket" --port="$port" --bind-address=127.0.0.1 --tmpdir="$dir.tmp" \
         --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 --skip-log-bin --skip-name-resolve --log-error="$err" --pid-file="$DB_SOCKET_DIR/pid" >/dev/null 2>&1 &
     DB_PID=$!
     remember $!
     local waited=0
-    local ask=(mariadb --no-defaults --socket="$socket" -u root)
-    until [ -S "$socket" ] && "${ask[@]}" -p"$password" -e 'DO 1' >/dev/null 2>&1 || "${ask[@]}" -e 'DO 1' >/dev/null 2>&1; do
+    local ask=(mariadb --no-defaults --socket="$socket" -u root) known=(mariadb --defaults-file="$DB_SOCKET_DIR/root.cnf")
+    until [ -S "$socket" ] && "${known[@]}" -e 'DO 1' >/dev/null 2>&1 || "${ask[@]}" -e 'DO 1' >/dev/null 2>&1; do
         kill -0 "$DB_PID" 2>/dev/null || database_wrong "the database will not start: $(grep -m1 ERROR "$err" || tail -n1 "$err")" || return 1
         waited=$((waited + 1))
         [ "$waited" -lt 300 ] || database_wrong "the database did not answer within a minute; see $err" || return 1
@@ -47,8 +53,8 @@ database_start() {
     for name in "$@"; do
         sql+=" CREATE DATABASE IF NOT EXISTS \`$name\` CHARACTER SET utf8mb4; GRANT ALL ON \`$name\`.* TO 'hakama'@'127.0.0.1';"
     done
-    "${ask[@]}" -e "$sql" >/dev/null 2>&1 \
-        || "${ask[@]}" -p"$password" -e "$sql" >/dev/null 2>&1 \
+    "${known[@]}" <<<"$sql" >/dev/null 2>&1 \
+        || "${ask[@]}" <<<"$sql" >/dev/null 2>&1 \
         || database_wrong "the database does not take its password; delete $dir to start with an empty one"
 }
 

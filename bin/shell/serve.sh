@@ -45,11 +45,12 @@ serve() {
     local port=$1
     # Settings and addresses are worked out once for this server, in a folder of its own: another that runs
     # from the same files with other settings has its own.
-    local kept=${WORLD:-$STATE}
+    local kept=${WORLD:-$STATE}/${SERVES:-web}.kept
+    mkdir -p "$kept"
     local once=(env "APP_CONFIG_CACHE=$kept/config.php" "APP_ROUTES_CACHE=$kept/routes.php")
     rm -f "$kept/config.php" "$kept/routes.php"
     "${once[@]}" php artisan config:cache --quiet && "${once[@]}" php artisan route:cache --quiet || fail "the settings could not be read; see $LOGS"
-    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} keep_beside server "${once[@]}" php "${FAST[@]}" \
+    PHP_CLI_SERVER_WORKERS=${WORKERS:-4} keep_beside "server${SERVES:+-$SERVES}" "${once[@]}" php "${FAST[@]}" \
         -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=256M -d variables_order=EGPCS -S "127.0.0.1:$port" -t public public/server.php
     local waited=0
     until port_taken "$port"; do

@@ -41,16 +41,22 @@ final class ShopBackup extends Command
     {
         $told = json_decode((string) file_get_contents($about), true, flags: JSON_THROW_ON_ERROR);
         $found = Backup::counts();
-        $wrong = Backup::wrong($told['tables'], $found);
+        $wrong = [
+            ...Backup::wrong($told['tables'], $found),
+            ...Backup::damaged($told['files'] ?? [], dirname($about).'/files'),
+        ];
         foreach ($wrong as $sentence) {
             $this->components->error($sentence);
         }
         if ($wrong === []) {
             $this->line(
                 sprintf(
-                    '%d tables with %d rows, as they were.',
+                    '%d tables with %d rows and %s, as they were.',
                     count($told['tables']),
                     array_sum(array_intersect_key($found, $told['tables'])),
+                    isset($told['files'])
+                        ? count($told['files']).' files'
+                        : 'files of which an earlier version kept no sums',
                 ),
             );
         }

@@ -44,6 +44,10 @@
         @if (session('problem'))
             <p class="note note-now mb-4" role="alert">{{ session('problem') }}</p>
         @endif
+        @if ($failed = App\Keep\Health::failedBackup())
+            <p class="note note-now noprint mb-4" role="alert">The last backup failed: {{ $failed }} Run
+                <kbd>bin/backup</kbd> on the shop’s computer.</p>
+        @endif
         {{ $slot }}
     </main>
     <footer class="noprint mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-2 px-6 pb-6 text-sm text-soft">

@@ -57,7 +57,8 @@
                         </td>
                     @endforeach
                     <td class="num">
-                        <form method="post" action="{{ route('people.retire', $person) }}">@csrf<button
+                        <form method="post" action="{{ route('people.retire', $person) }}">@csrf<input
+                                type="hidden" name="gone" value="{{ (int) ! $person->retired_at }}"><button
                                 class="btn btn-small">{{ $person->retired_at ? 'Is back' : 'Leaves' }}<span
                                     class="sr-only">: {{ $person->name }}</span></button></form>
                     </td>

@@ -107,7 +107,9 @@
                                         @if ($retired !== null)
                                             <form method="post" action="{{ route('catalogue.retire',
                                                 $list) }}">@csrf<input
-                                                    type="hidden" name="name" value="{{ $row[0] }}"><button
+                                                    type="hidden" name="name" value="{{ $row[0] }}"><input
+                                                    type="hidden" name="gone"
+                                                    value="{{ (int) ! in_array($row[0], $retired, true) }}"><button
                                                     class="btn btn-small">{{ in_array($row[0], $retired, true)
                                                         ? 'In use again' : 'Out of use' }}<span
                                                         class="sr-only">: {{ $row[0] }}</span></button></form>

@@ -64,7 +64,8 @@
                             @endunless
                         </td>
                         <td class="num">
-                            <form method="post" action="{{ route('machines.retire', $machine) }}">@csrf<button
+                            <form method="post" action="{{ route('machines.retire', $machine) }}">@csrf<input
+                                    type="hidden" name="gone" value="{{ (int) ! $machine->retired_at }}"><button
                                     class="btn btn-small">{{ $machine->retired_at
                                         ? 'In use again' : 'Out of use' }}<span
                                         class="sr-only">: {{ $machine->code }}</span></button></form>

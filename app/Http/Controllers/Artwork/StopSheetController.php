@@ -67,7 +67,7 @@ final class StopSheetController
             ->with('done', 'The stop sheet is kept; the Floor shows the same steps.');
     }
 
-    private static function sign(Artwork $artwork): string
+    public static function sign(Artwork $artwork): string
     {
         return Sign::of([
             $artwork->checksum,

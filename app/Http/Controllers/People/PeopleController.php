@@ -10,6 +10,7 @@ use App\Http\Requests\People\AddPeople;
 use App\Http\Requests\People\ChangePerson;
 use App\Http\Requests\People\OpenTablet;
 use App\Http\Requests\People\SetSecret;
+use App\Http\Requests\ReadsRetirement;
 use App\Models\Change;
 use App\Models\Machine;
 use App\Models\Pairing;
@@ -22,11 +23,14 @@ use Closure;
 use Hakama\House\Role;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 /** Who is of the shop and what each may do; and the tablets that stand at the machines. */
 final class PeopleController
 {
+    use ReadsRetirement;
+
     public function show(Premises $premises): View
     {
         return view('people.show', [
@@ -90,9 +94,12 @@ final class PeopleController
     }
 
     /** Gone, or back again: what they did stays theirs. */
-    public function retire(Person $person): RedirectResponse
+    public function retire(Request $request, Person $person): RedirectResponse
     {
-        $isGone = $person->retired_at === null;
+        $isGone = self::retires($request, $person->retired_at !== null);
+        if ($isGone === null) {
+            return redirect()->route('people.show')->with('done', "{$person->name} is as you wanted it already.");
+        }
         self::keepingAnOwner(static function () use ($person, $isGone): void {
             $person->update(['retired_at' => $isGone ? CarbonImmutable::now() : null]);
             History::note(Change::PERSON, $person->name, $isGone ? 'left the shop' : 'is back');

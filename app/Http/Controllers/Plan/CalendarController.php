@@ -22,7 +22,9 @@ use App\Shop\Catalogue;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
 
 /** When is worked and by whom, and when a machine is down. */
 final class CalendarController
@@ -60,21 +62,21 @@ final class CalendarController
 
     public function extra(AddExtraHours $request): RedirectResponse
     {
-        ExtraHours::query()->create($request->row());
+        self::addOnce(new ExtraHours($request->row()), 'extra_from');
 
         return self::changed('These hours are planned with');
     }
 
     public function downtime(AddDowntime $request): RedirectResponse
     {
-        Downtime::query()->create($request->row());
+        self::addOnce(new Downtime($request->row()), 'from');
 
         return self::changed('The machine is planned around it');
     }
 
     public function presence(AddPresence $request): RedirectResponse
     {
-        Presence::query()->create($request->row());
+        self::addOnce(new Presence($request->row()), 'who');
 
         return self::changed('The plan goes by who is in');
     }
@@ -94,9 +96,17 @@ final class CalendarController
             : redirect()->route('plan.calendar')->with('problem', 'That was taken out already.');
     }
 
+    /** What two write down in the same moment stands there once. */
+    private static function addOnce(Model $one, string $field): void
+    {
+        if ($one->newQuery()->where($one->getAttributes())->exists()) {
+            throw ValidationException::withMessages([$field => 'That is in the calendar already.']);
+        }
+        $one->save();
+    }
+
     private static function changed(string $what): RedirectResponse
     {
-
         return redirect()
             ->route('plan.calendar')
             ->with('done', "{$what}; every time that follows was worked out anew.");

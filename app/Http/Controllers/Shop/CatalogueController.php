@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Shop;
 use App\Database\Transaction;
 use App\Formats\Csv;
 use App\History\History;
+use App\Http\Requests\ReadsRetirement;
 use App\Http\Requests\Shop\ReadList;
 use App\Models\Change;
 use App\Models\Cloth;
@@ -36,6 +37,8 @@ use InvalidArgumentException;
 /** Garments, frames, machines and positions as the shop has them: shown, changed, saved and read as CSV. */
 final class CatalogueController
 {
+    use ReadsRetirement;
+
     private const MOST_ROWS = 5000;
     /** What can be put out of use: the model, and the column that names it. Machines have a page of their own. */
     private const RETIRED = [
@@ -155,7 +158,10 @@ final class CatalogueController
         $of = self::RETIRED[$list] ?? abort(404);
         $name = $request->string('name')->value();
         $one = $of[0]::query()->where($of[1], $name)->firstOrFail();
-        $goes = $one->getAttribute('retired_at') === null;
+        $goes = self::retires($request, $one->getAttribute('retired_at') !== null);
+        if ($goes === null) {
+            return redirect()->route('catalogue.show', $list)->with('done', "{$name} is as you wanted it already.");
+        }
         Transaction::run(static function () use ($one, $name, $goes): void {
             $one->update(['retired_at' => $goes ? CarbonImmutable::now() : null]);
             History::note(Change::CATALOGUE, $name, $goes ? 'out of use' : 'in use again');

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Shop;
 
 use App\Database\Transaction;
 use App\History\History;
+use App\Http\Requests\ReadsRetirement;
 use App\Http\Requests\Shop\AddMachines;
 use App\Models\Batch;
 use App\Models\Change;
@@ -15,11 +16,14 @@ use App\Models\Pairing;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 
 /** The machines of the shop: added, paired with the shop by a code, retired. */
 final class MachineController
 {
+    use ReadsRetirement;
+
     public function show(): View
     {
         return view('shop.machines', [
@@ -74,9 +78,12 @@ final class MachineController
     }
 
     /** Out of use, or back in it; what it sewed stays in the books. */
-    public function retire(Machine $machine): RedirectResponse
+    public function retire(Request $request, Machine $machine): RedirectResponse
     {
-        $goes = $machine->retired_at === null;
+        $goes = self::retires($request, $machine->retired_at !== null);
+        if ($goes === null) {
+            return redirect()->route('machines.show')->with('done', "{$machine->code} is as you wanted it already.");
+        }
         $waiting = Batch::query()
             ->where('machine_id', $machine->id)
             ->whereHas('decoration.pieces', static fn($q) => $q->where('state', '!=', 'done'))

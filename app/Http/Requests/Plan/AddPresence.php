@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Shop\Catalogue;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -14,7 +15,13 @@ final class AddPresence extends FormRequest
     public function rules(): array
     {
         return [
-            'who' => ['required', 'string', 'max:60'],
+            // Somebody who comes in as well may be anybody; away is only who is there at other times.
+            'who' => [
+                'required',
+                'string',
+                'max:60',
+                ...$this->integer('people') < 0 ? [Rule::in(app(Catalogue::class)->people())] : [],
+            ],
             'people' => ['required', Rule::in([-1, 1])],
             'first_day' => ['required', 'date_format:Y-m-d'],
             'last_day' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:first_day'],
@@ -32,6 +39,7 @@ final class AddPresence extends FormRequest
             'who.*' => 'Say who, in a few words.',
             'people.*' => 'Choose away or in as well.',
             'first_day.*' => 'Choose the first day.',
+            'who.in' => 'Choose who is away: '.implode(', ', app(Catalogue::class)->people()).'.',
             'last_day.*' => 'The last day is not before the first; leave it empty for one day.',
             'from_time.*' => 'Say from when, or leave both empty for all the day.',
             'to_time.*' => 'Say until when, after it begins, or leave both empty for all the day.',
