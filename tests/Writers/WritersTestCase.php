@@ -49,6 +49,40 @@ abstract class WritersTestCase extends TestCase
         self::$clients = [];
     }
 
+    protected static function signIn(int $i, string $name, string $password): void
+    {
+        self::asked($i);
+        self::atOnceOf($i, Write::to('POST', '/sign-in', ['name' => $name, 'password' => $password]));
+        self::asked($i);
+    }
+
+    /**
+     * Another process has the shop's turn for so long; it has it when this comes back.
+     *
+     * @return resource
+     */
+    protected static function holdTheTurn(float $seconds)
+    {
+        $of = config('database.connections.mariadb');
+        $code = sprintf(
+            '$db = new PDO("mysql:host=%s;port=%s;dbname=%s", %s, getenv("HOLDER")); $db->beginTransaction();'.
+                '$db->exec("update turns set number = number + 1"); echo "held\n"; usleep(%d); $db->rollBack();',
+            $of['host'],
+            $of['port'],
+            $of['database'],
+            var_export($of['username'], true),
+            (int) ($seconds * 1e6),
+        );
+        $holder = proc_open([PHP_BINARY, '-r', $code], [1 => ['pipe', 'w']], $pipes, null, [
+            ...getenv(),
+            'HOLDER' => (string) $of['password'],
+        ]);
+        assert(is_resource($holder));
+        fgets($pipes[1]);
+
+        return $holder;
+    }
+
     /** How many send. */
     public static function senders(): int
     {
@@ -179,6 +213,27 @@ abstract class WritersTestCase extends TestCase
         }
 
         return $flat;
+    }
+
+    /** What a client sends from now on has the token of a page it has just seen. */
+    private static function asked(int $i): void
+    {
+        self::$clients[$i] ??= self::client();
+        $client = self::$clients[$i][0];
+        curl_setopt_array($client, [CURLOPT_HTTPGET => true, CURLOPT_URL => getenv('WRITERS_URL').'/sign-in']);
+        curl_setopt($client, CURLOPT_FOLLOWLOCATION, true);
+        preg_match('/name="csrf-token" content="([^"]+)"/', (string) curl_exec($client), $token);
+        curl_setopt($client, CURLOPT_FOLLOWLOCATION, false);
+        self::$clients[$i][1] = $token[1] ?? '';
+    }
+
+    /** One client alone. */
+    private static function atOnceOf(int $i, Write $write): void
+    {
+        $others = self::$clients;
+        self::$clients = [self::$clients[$i]];
+        self::atOnce([$write]);
+        self::$clients = $others;
     }
 
     /** @return array{CurlHandle, string} a browser of one's own: cookies and all */

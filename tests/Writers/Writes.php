@@ -1087,7 +1087,7 @@ final class Writes
     }
 
     /** @return array{Machine, Batch} twelve polos at M2, the first of them being sewn */
-    private static function sewing(): array
+    public static function sewing(): array
     {
         $order = OrderFactory::new()->polos()->nextAt('M2')->create();
         $batch = self::batch($order);
@@ -1120,7 +1120,7 @@ final class Writes
         return [$machine->refresh(), $batch];
     }
 
-    private static function polos(): Order
+    public static function polos(): Order
     {
         return OrderFactory::new()->polos()->setUp()->create()->refresh();
     }
@@ -1195,7 +1195,7 @@ final class Writes
         ]);
     }
 
-    private static function person(): string
+    public static function person(): string
     {
         return (string) Person::query()->whereNull('retired_at')->orderBy('id')->value('name');
     }

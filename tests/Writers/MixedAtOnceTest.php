@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Writers;
+
+use App\FloorLog\FloorLog;
+use App\FloorLog\Recounting;
+use App\Models\FloorEvent;
+use App\Models\Invoice;
+use App\Models\Machine;
+use App\Models\Order;
+use App\Models\Person;
+use App\Models\Piece;
+use App\Shop\Premises;
+use Database\Demo\DemoShop;
+use Database\Factories\OrderFactory;
+use Hakama\Floor\Event;
+use Hakama\Floor\EventKind;
+use Hakama\Floor\PieceState;
+use Hakama\Floor\SpoilCause;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+
+/** Different things that touch the same, in the same moment. */
+final class MixedAtOnceTest extends WritersTestCase
+{
+    #[Test]
+    public function a_load_that_the_machine_and_the_hand_call_sewn_is_sewn_once(): void
+    {
+        [$machine, $batch] = Writes::sewing();
+        $before = Machine::query()->findOrFail($machine->id)->stitches;
+        $hand = Write::to('POST', '/floor/M2/events', [
+            'kind' => 'sewn',
+            'batch' => $batch->code,
+            'who' => Writes::person(),
+        ])->own('id');
+        $told = Write::to('POST', '/machines/reports', [
+            'load' => FloorLog::run($batch)->load->event,
+            'kind' => 'sewn',
+            'stitch' => $batch->decoration->artwork?->stitches,
+            'clock_s' => 400,
+        ])
+            ->own('id')
+            ->header('Authorization', 'Bearer '.DemoShop::token('M2'));
+        foreach (self::atOnce([$hand, $told, $hand, $told, $hand, $told, $hand, $told]) as [$status, $answer]) {
+            self::assertContains($status, [200, 302, 303, 409], $answer);
+        }
+
+        $sewn = FloorEvent::query()->where('batch_id', $batch->id)->where('kind', EventKind::Sewn)->get();
+        self::assertCount(1, $sewn);
+        self::assertSame(
+            $before + array_sum($sewn[0]->wear ?? []),
+            Machine::query()->findOrFail($machine->id)->stitches,
+            'and puts its wear on the needles once',
+        );
+        self::assertSame([], Recounting::all()->misfits);
+    }
+
+    #[Test]
+    public function a_reject_in_the_middle_of_a_count_leaves_pieces_and_batch_of_one_mind(): void
+    {
+        [$machine, $batch] = Writes::sewing();
+        $tell = static fn(EventKind $kind, array $pieces = []) => FloorLog::append(
+            $machine,
+            $batch,
+            new Event(
+                Str::uuid()->toString(),
+                $kind,
+                $batch->id,
+                FloorLog::run($batch)->load->number,
+                10,
+                60.0,
+                $pieces,
+            ),
+            'hand',
+            'Odo',
+        );
+        $pieces = Piece::query()->where('decoration_id', $batch->decoration_id)->orderBy('id')->pluck('id')->all();
+        $tell(EventKind::Sewn, [$pieces[0]]);
+        $tell(EventKind::PieceDone, [$pieces[0]]);
+        $tell(EventKind::LoadStarted, [$pieces[1]]);
+        $tell(EventKind::Sewn, [$pieces[1]]);
+        $count = Write::to('POST', '/floor/M2/events', [
+            'kind' => 'piece_done',
+            'batch' => $batch->code,
+            'who' => Writes::person(),
+        ])->own('id');
+        $reject = Write::to('POST', "/floor/check/{$pieces[0]}", [
+            'verdict' => 'reject',
+            'cause' => SpoilCause::cases()[0]->value,
+            'note' => 'a hole',
+            'who' => Writes::person(),
+        ])->own('id');
+        foreach (self::atOnce([$count, $reject, $count, $reject, $count, $reject]) as [$status, $answer]) {
+            self::assertLessThan(500, $status, $answer);
+        }
+
+        $done = Piece::query()
+            ->where('decoration_id', $batch->decoration_id)
+            ->where('state', PieceState::Done)
+            ->count();
+        self::assertSame(1, $done);
+        self::assertSame($done, FloorLog::run($batch->refresh())->done);
+        self::assertSame(0, Recounting::all()->wrong);
+    }
+
+    #[Test]
+    public function two_owners_who_retire_each_other_leave_one(): void
+    {
+        Premises::set(['is_demo' => false]);
+        $owners = [];
+        foreach (['Ann', 'Bo'] as $name) {
+            $owners[] = Person::query()->create([
+                'name' => $name,
+                'role' => 'owner',
+                'password' => 'four words in a row',
+            ])->id;
+        }
+        Person::query()->whereNotIn('id', $owners)->update(['role' => 'operator', 'password' => null]);
+        self::comeAnew();
+        foreach (['Ann', 'Bo'] as $i => $name) {
+            self::signIn($i, $name, 'four words in a row');
+        }
+        $answers = self::atOnce([
+            Write::to('POST', "/shop/people/{$owners[1]}/retire", ['gone' => 1]),
+            Write::to('POST', "/shop/people/{$owners[0]}/retire", ['gone' => 1]),
+        ]);
+        self::comeAnew();
+        foreach ($answers as [$status, $answer]) {
+            self::assertLessThan(500, $status, $answer);
+        }
+        self::assertSame(1, Person::query()->whereKey($owners)->whereNull('retired_at')->count());
+    }
+
+    #[Test]
+    public function eight_invoices_of_eight_orders_have_eight_numbers_without_a_gap(): void
+    {
+        $first = 1 + (int) Invoice::query()->max('number');
+        $writes = [];
+        for ($i = 0; $i < self::MOST; $i++) {
+            $order = OrderFactory::new()->polos(['M' => 1])->create(['agreed_cents' => 10_000]);
+            $writes[] = Write::to('POST', "/orders/{$order->number}/invoices")->own('form');
+        }
+        foreach (self::atOnce($writes) as [$status, $answer]) {
+            self::assertSame(302, $status, $answer);
+        }
+        self::assertSame(
+            range($first, $first + self::MOST - 1),
+            Invoice::query()->where('number', '>=', $first)->orderBy('number')->pluck('number')->all(),
+        );
+    }
+
+    #[Test]
+    public function an_order_that_is_cancelled_while_it_is_changed_is_one_or_the_other(): void
+    {
+        $order = Writes::polos();
+        $change = Write::to('PUT', "/orders/{$order->number}", [
+            'seen' => \App\Orders\OrderFacts::sign($order),
+            'customer' => 'Harbour Choir',
+            'due_date' => '2026-03-21',
+            'due_time' => '12:00',
+            'sizes' => [$order->lines()->firstOrFail()->id => ['M' => 40]],
+        ]);
+        $cancel = Write::to('POST', "/orders/{$order->number}/cancel", ['why_cancelled' => 'the choir is ill']);
+        foreach (self::atOnce([$change, $cancel, $change, $cancel]) as [$status, $answer]) {
+            self::assertLessThan(500, $status, $answer);
+        }
+        $is = Order::query()->findOrFail($order->id);
+        self::assertNotNull($is->cancelled_at);
+        self::assertSame(0, Piece::query()->where('order_id', $order->id)->count(), 'nothing of it waits any more');
+    }
+
+    #[Test]
+    public function a_write_waits_for_another_and_a_machine_is_told_to_come_again(): void
+    {
+        $order = Writes::polos();
+        [, $batch] = Writes::sewing();
+        // Both have been here before.
+        self::atOnce(array_fill(0, 2, Write::to('PUT', '/floor/who', ['who' => Writes::person()])));
+        $holder = self::holdTheTurn(6.0);
+        $begun = hrtime(true);
+        [[$hand, $said], [$told, $answer]] = self::atOnce([
+            Write::to('PUT', "/orders/{$order->number}/shelf", ['shelf' => 'by the door']),
+            Write::to('POST', '/machines/reports', [
+                'id' => Str::uuid()->toString(),
+                'load' => FloorLog::run($batch)->load->event,
+                'kind' => 'thread_broke',
+                'stitch' => 10,
+                'clock_s' => 9,
+            ])->header('Authorization', 'Bearer '.DemoShop::token('M2')),
+        ]);
+        proc_close($holder);
+        self::assertSame(302, $hand, $said);
+        self::assertGreaterThan(2.5, (hrtime(true) - $begun) / 1e9, 'it waited');
+        self::assertSame('by the door', Order::query()->findOrFail($order->id)->shelf);
+        self::assertSame(503, $told, $answer);
+        self::assertStringContainsString('Try again', $answer);
+        self::assertStringNotContainsString('cannot be reached', $answer);
+    }
+
+    #[Test]
+    public function forty_guesses_at_once_under_as_many_spellings_are_not_more_than_five(): void
+    {
+        Person::query()->where('name', Writes::person())->firstOrFail()->update(['password' => 'four words in a row']);
+        $spelt = static fn(int $i): string => [
+            Writes::person(),
+            strtoupper(Writes::person()),
+            strtolower(Writes::person()),
+            ' '.Writes::person().' ',
+            mb_convert_kana(Writes::person(), 'R'),
+        ][$i % 5];
+        $looked = 0;
+        for ($round = 0; $round < 5; $round++) {
+            $writes = [];
+            for ($i = 0; $i < self::MOST; $i++) {
+                $writes[] = Write::to('POST', '/sign-in', ['name' => $spelt($i), 'password' => "guess {$round} {$i}"]);
+            }
+            foreach (self::atOnce($writes) as [$status, $answer]) {
+                self::assertSame(422, $status, $answer);
+                $looked += str_contains($answer, 'do not go together') ? 1 : 0;
+            }
+        }
+        self::assertSame(5, $looked);
+        self::assertSame(0, DB::table('people')->whereNotNull('remember_token')->count());
+    }
+}
