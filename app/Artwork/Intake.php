@@ -141,7 +141,7 @@ final class Intake
             throw ValidationException::withMessages([$field => "That file replaces nothing: {$e->getMessage()}."]);
         }
         Transaction::run(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
-            $now = Artwork::query()->lockForUpdate()->findOrFail($artwork->id);
+            $now = Artwork::query()->findOrFail($artwork->id);
             ArtworkRevision::query()->create([
                 'artwork_id' => $now->id,
                 'revision' => $now->revision,

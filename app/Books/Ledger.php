@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use App\FloorLog\Tally;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
 use Hakama\Books\Sum;
@@ -32,10 +33,7 @@ final class Ledger
                     select 1 from floor_events s
                     where s.batch_id = e.batch_id and s.`load` = e.`load` and s.kind = 'sewn' and s.seq < e.seq
                 ), e.stitch, 0)) as stitches,
-                sum(case e.kind when 'piece_done' then e.piece_count when 'piece_returned' then -cast(e.piece_count as signed)
-                    when 'piece_rejected' then -cast(e.piece_count as signed) else 0 end) as done,
-                sum(case e.kind when 'piece_spoiled' then e.piece_count when 'piece_rejected' then e.piece_count
-                    when 'spoil_withdrawn' then -cast(e.piece_count as signed) else 0 end) as spoiled,
+                ".Tally::done('e').' as done, '.Tally::spoiled('e')." as spoiled,
                 sum(e.planned_s) as planned_s,
                 sum(if(e.kind = 'sewn', e.clock_s, 0)) as real_s",
             )

@@ -6,6 +6,7 @@ namespace App\Books;
 
 use App\Calendar\Calendar;
 use App\Clock\ShopClock;
+use App\Models\Change;
 use App\Models\Machine;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
@@ -45,11 +46,55 @@ final readonly class MachineHours
         $worked = $this->worked($from, $to);
         $idleAfterS = 60 * (int) $this->house->rules()->value(HouseRule::IdleAfter);
         $uses = [];
+        $since = self::since();
         foreach (Machine::working()->pluck('code', 'id') as $id => $code) {
-            $uses[$code] = MachineUse::of($events[$id] ?? [], $worked, $idleAfterS);
+            $uses[$code] = MachineUse::of($events[$id] ?? [], self::from($worked, $since[$id] ?? null), $idleAfterS);
         }
 
         return $uses;
+    }
+
+    /**
+     * From when on a machine can have stood idle: since it came to the shop, else since the first thing it told.
+     *
+     * @return array<int, int|null> machine => seconds of the wall clock; null where it has told nothing yet
+     */
+    private static function since(): array
+    {
+        $came = DB::table('changes')
+            ->where('kind', Change::MACHINE)
+            ->where('what', Change::CAME)
+            ->groupBy('thing')
+            ->selectRaw('thing, min(made_at) as at')
+            ->pluck('at', 'thing');
+        $first = DB::table('floor_events')
+            ->whereIn('seq', DB::table('floor_events')->groupBy('machine_id')->selectRaw('min(seq)'))
+            ->pluck('recorded_at', 'machine_id');
+        $since = [];
+        foreach (Machine::working()->get(['id', 'code']) as $machine) {
+            $at = $came[$machine->code] ?? ($first[$machine->id] ?? null);
+            $since[$machine->id] = $at === null ? null : ShopClock::seconds(ShopClock::kept((string) $at));
+        }
+
+        return $since;
+    }
+
+    /**
+     * @param list<array{int, int}> $worked
+     * @param int|null              $since  null: not at all
+     *
+     * @return list<array{int, int}>
+     */
+    private static function from(array $worked, ?int $since): array
+    {
+        $left = [];
+        foreach ($since === null ? [] : $worked as [$begins, $ends]) {
+            if ($ends > $since) {
+                $left[] = [max($begins, $since), $ends];
+            }
+        }
+
+        return $left;
     }
 
     /** @return list<array{int, int}> hours that are over, or begun */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Calendar;
 
 use App\Database\Transaction;
-use App\Models\Plan;
 use App\Models\WeekDay;
 use App\Shop\House;
 use Hakama\Calendar\Shifts;
@@ -28,8 +27,6 @@ final readonly class UsualWeek
     public function set(array $week, string $seen): void
     {
         Transaction::run(function () use ($week, $seen): void {
-            // One row that is always there stands for all of the plan while the week is changed.
-            Plan::lock();
             if (CalendarBook::weekSign() !== $seen) {
                 throw ValidationException::withMessages([
                     'week.1' =>

@@ -40,6 +40,19 @@ final class ShopClock
         );
     }
 
+    /** "22 h 1 min", "3 d 2 h", "12 min": two units at most, and none that is nought but for minutes. */
+    public static function span(int $seconds): string
+    {
+        $minutes = intdiv(abs($seconds) + 30, 60);
+        [$days, $hours, $left] = [intdiv($minutes, 1440), intdiv($minutes % 1440, 60), $minutes % 60];
+
+        return match (true) {
+            $days > 0 => "{$days} d".($hours > 0 ? " {$hours} h" : ''),
+            $hours > 0 => "{$hours} h".($left > 0 ? " {$left} min" : ''),
+            default => "{$left} min",
+        };
+    }
+
     /**
      * What the wall clock leaps over where it is put forward; nobody works in it.
      *

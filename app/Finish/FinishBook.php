@@ -146,7 +146,6 @@ final readonly class FinishBook
             ->with('decoration.line')
             ->whereKey(array_values(array_diff($pieces, $told)))
             ->orderBy('id')
-            ->lockForUpdate()
             ->get();
     }
 

@@ -71,7 +71,8 @@ final readonly class Station
                 $this->running->batch->copies > 1 ? 'frame' : 'piece',
                 $this->bobbin->words(
                     $this->bobbinM,
-                    Copies::frames($this->running->run->done, $this->running->batch->copies),
+                    // What is sewn is off the bobbin, be it counted or still in its frames.
+                    Copies::frames($this->running->run->sewn(), $this->running->batch->copies),
                     Copies::frames($this->running->run->pieces, $this->running->batch->copies),
                     $this->machine->heads,
                 ),

@@ -279,27 +279,45 @@ final class FloorLog
             ->all();
     }
 
-    /** A piece that is counted, or spoiled, is practice with its cloth and its kind of frame. */
+    /**
+     * A piece that is counted, or spoiled, is practice with its cloth and its kind of frame; where that is put right, it was
+     * none.
+     */
     private static function practise(Batch $batch, Event $event, string $who): void
     {
-        if ($who === '' || ! in_array($event->kind, [EventKind::PieceDone, EventKind::PieceSpoiled], true)) {
+        $pieces = count($event->pieces);
+        $kind = $event->kind;
+        $who = $kind->corrects() ? self::whoTold($batch, $event) : $who;
+        if ($who === '' || $kind === EventKind::PieceRejected || $kind->countsDone() + $kind->countsSpoiled() === 0) {
             return;
         }
         $on = Decoration::query()
             ->with(['line', 'setup.frame'])
             ->findOrFail($batch->decoration_id);
         if ($on->setup !== null) {
-            $done = $event->kind === EventKind::PieceDone;
             PracticeBook::add(
                 $on->line->fabric,
                 $on->setup->frame->kind->value,
                 $who,
                 false,
-                $done ? count($event->pieces) : 0,
-                $done ? 0 : count($event->pieces),
-                $done ? '' : $event->cause?->label() ?? '',
+                $kind->countsDone() * $pieces,
+                $kind->countsSpoiled() * $pieces,
+                $kind === EventKind::PieceSpoiled ? $event->cause?->label() ?? '' : '',
             );
         }
+    }
+
+    /** Of what is put right. */
+    private static function whoTold(Batch $batch, Event $event): string
+    {
+        $kind = $event->kind === EventKind::PieceReturned ? EventKind::PieceDone : EventKind::PieceSpoiled;
+
+        return FloorEvent::query()
+            ->where('batch_id', $batch->id)
+            ->where('kind', $kind)
+            ->whereJsonContains('pieces', $event->pieces[0] ?? 0)
+            ->orderByDesc('seq')
+            ->first()->who ?? '';
     }
 
     /** The needle that holds the thread of the block a stitch is in; null where none does. */

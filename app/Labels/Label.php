@@ -9,7 +9,7 @@ use App\Models\Decoration;
 use App\Models\Order;
 use App\Models\Piece;
 use Hakama\Floor\Tag;
-use Illuminate\Database\Eloquent\Collection;
+use Hakama\Garment\Size;
 
 /** What stands on the label of a piece, or of a bundle. */
 final readonly class Label
@@ -57,12 +57,8 @@ final readonly class Label
                         $bundle->tag(),
                         $order,
                         $bundle->decoration,
-                        $bundle->pieces
-                            ->groupBy('size')
-                            ->map(
-                                static fn(Collection $some, string $size): string => ($size === 'one' ? '' : "{$size} ").
-                                    $some->count(),
-                            )
+                        collect(Size::inOrder($bundle->pieces->countBy('size')->all()))
+                            ->map(static fn(int $some, string $size): string => ($size === 'one' ? '' : "{$size} ").$some)
                             ->implode(', '),
                     ),
                 )

@@ -43,7 +43,6 @@ final readonly class ScanCount
             $pieces = Piece::query()
                 ->where($tag->isBundle ? 'bundle_id' : 'id', $tag->number)
                 ->orderBy('id')
-                ->lockForUpdate()
                 ->get();
             if ($tag->isBundle && Bundle::query()->find($tag->number) === null) {
                 return [false, "{$tag->code()}: there is no such bundle here (any more)."];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
+use App\FloorLog\Tally;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpentBobbins;
@@ -124,25 +125,24 @@ final class LoggedWork
     /** @return list<array{fabric: string, spoiled: int, pieces: int}> */
     private static function readSpoiled(): array
     {
-        $spoiled = [EventKind::PieceSpoiled->value, EventKind::PieceRejected->value];
-
         return DB::table('floor_events as e')
             ->join('batches as b', 'b.id', '=', 'e.batch_id')
             ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
             ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
-            ->whereIn('e.kind', [EventKind::PieceDone->value, ...$spoiled])
+            ->whereIn('e.kind', Tally::kinds())
             ->where('e.recorded_at', '>=', self::since())
             ->groupBy('l.fabric')
             ->orderBy('l.fabric')
             ->select('l.fabric')
-            ->selectRaw('sum(case when e.kind in (?, ?) then e.piece_count else 0 end) as spoiled', $spoiled)
-            ->selectRaw('sum(case when e.kind in (?, ?) then 0 else e.piece_count end) as done', $spoiled)
+            ->selectRaw(Tally::spoiled('e').' as spoiled')
+            ->selectRaw(Tally::done('e').' as done')
             ->get()
             ->map(
                 static fn(object $one): array => [
                     'fabric' => (string) $one->fabric,
-                    'spoiled' => (int) $one->spoiled,
-                    'pieces' => (int) $one->spoiled + (int) $one->done,
+                    // What was taken back may have been told before the first of these days.
+                    'spoiled' => max(0, (int) $one->spoiled),
+                    'pieces' => max(0, (int) $one->spoiled) + max(0, (int) $one->done),
                 ],
             )
             ->all();

@@ -60,7 +60,6 @@ final class Bundle extends Model
                 ->where('order_id', $order->id)
                 ->whereNull('bundle_id')
                 ->orderBy('id')
-                ->lockForUpdate()
                 ->get(['id', 'decoration_id', 'size']);
             $tied = 0;
             foreach ($loose->groupBy(static fn(Piece $one): string => "{$one->decoration_id} {$one->size}") as $alike) {
@@ -82,7 +81,7 @@ final class Bundle extends Model
     public function split(int $pieces, string $who): ?self
     {
         return Transaction::run(function () use ($pieces, $who): ?self {
-            $all = $this->pieces()->lockForUpdate()->pluck('id')->all();
+            $all = $this->pieces()->pluck('id')->all();
 
             return $pieces < 1 || $pieces >= count($all)
                 ? null

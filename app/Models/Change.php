@@ -28,6 +28,8 @@ final class Change extends Model
     public const PERSON = 'person';
     public const MACHINE = 'machine';
     public const SHOP = 'shop';
+    /** What is noted of a machine that is new. */
+    public const CAME = 'came to the shop';
     public const KINDS = [
         self::ORDER,
         self::RULE,

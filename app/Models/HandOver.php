@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Hakama\Garment\Size;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -24,4 +25,10 @@ final class HandOver extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['pieces' => 'array', 'handed_at' => 'immutable_datetime'];
+
+    /** @return array<array-key, int> size => garments of a line, small to large */
+    public function sizesOf(int $line): array
+    {
+        return Size::inOrder($this->pieces[$line] ?? []);
+    }
 }

@@ -21,10 +21,4 @@ final class Plan extends Model
     {
         return (int) self::query()->value('version');
     }
-
-    /** Nobody else changes the plan until the transaction is over. */
-    public static function lock(): int
-    {
-        return (int) self::query()->lockForUpdate()->value('version');
-    }
 }

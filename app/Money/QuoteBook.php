@@ -28,8 +28,7 @@ final class QuoteBook
         string $who,
     ): KeptQuote {
         return Transaction::run(static function () use ($customer, $asked, $quote, $before, $form, $who): KeptQuote {
-            // Whoever takes a number waits for the one before.
-            $last = KeptQuote::query()->orderByDesc('number')->lockForUpdate()->value('number');
+            $last = KeptQuote::query()->orderByDesc('number')->value('number');
             $same = KeptQuote::query()->where('form_id', $form)->first();
             if ($same !== null) {
                 return $same;
@@ -77,7 +76,6 @@ final class QuoteBook
                 ->whereKey($quoteId)
                 ->where('state', QuoteState::Accepted)
                 ->whereNull('order_id')
-                ->lockForUpdate()
                 ->first();
             if ($quote !== null) {
                 $quote->update(['order_id' => $order->id]);

@@ -6,6 +6,7 @@ namespace App\Money;
 
 use App\Cloth\ClothBill;
 use App\Finish\FinishTimes;
+use App\FloorLog\Tally;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Models\Decoration;
@@ -224,11 +225,8 @@ final class WorkOf
             ->whereIn('floor_events.order_id', $orders)
             ->groupByRaw('coalesce(d.split_from_id, d.id)')
             ->selectRaw(
-                "coalesce(d.split_from_id, d.id) as decoration,
-                sum(case when floor_events.kind in ('piece_spoiled', 'piece_rejected') then floor_events.piece_count
-                    when floor_events.kind = 'spoil_withdrawn' then -cast(floor_events.piece_count as signed)
-                    else 0 end) as spoiled,
-                sum(if(floor_events.kind = ?, floor_events.clock_s, 0)) as machine_s",
+                'coalesce(d.split_from_id, d.id) as decoration, '.Tally::spoiled('floor_events').' as spoiled,
+                sum(if(floor_events.kind = ?, floor_events.clock_s, 0)) as machine_s',
                 [EventKind::Sewn->value],
             )
             ->toBase()

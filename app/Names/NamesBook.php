@@ -60,7 +60,6 @@ final readonly class NamesBook
         }
 
         return Transaction::run(function () use ($decoration, $wanted, $texts, $thread, $sewn): Lettering {
-            Plan::lock();
             $decoration->refresh()->load(['artwork.blocks', 'batch', 'setup', 'line.order']);
             $before = Lettering::of($decoration);
             $begun = self::begun($decoration, $before);

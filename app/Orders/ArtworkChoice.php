@@ -34,7 +34,6 @@ final class ArtworkChoice
     public static function choose(Decoration $decoration, Artwork $artwork): bool
     {
         return Transaction::run(static function () use ($decoration, $artwork): bool {
-            Plan::lock();
             $decoration->refresh()->load(['artwork', 'setup', 'batch']);
             $begun =
                 $decoration->artwork?->variant === Variant::Names

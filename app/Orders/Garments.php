@@ -9,6 +9,7 @@ use App\Models\HandOver;
 use App\Models\Order;
 use App\Shop\House;
 use Hakama\Floor\CheckRules;
+use Hakama\Garment\Size;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -80,10 +81,10 @@ final readonly class Garments
         }
 
         return new self(
-            $wanted,
-            $begun,
-            $done,
-            $handed,
+            array_map(Size::inOrder(...), $wanted),
+            array_map(Size::inOrder(...), $begun),
+            array_map(Size::inOrder(...), $done),
+            array_map(Size::inOrder(...), $handed),
             $here,
             $slips,
             (int) $rows->sum('pieces'),
@@ -110,7 +111,7 @@ final readonly class Garments
         return false;
     }
 
-    /** "40 of 48 came, 8 are missing; 2 were wrong"; '' where nobody has counted. */
+    /** "40 of 48 came good, 8 short (2 came wrong)"; '' where nobody has counted. */
     public function blanks(int $line): string
     {
         $here = $this->here[$line] ?? null;
@@ -121,11 +122,11 @@ final readonly class Garments
         $missing = $wanted - $here['good'];
 
         return sprintf(
-            '%d of %d came%s%s',
+            '%d of %d came good%s%s',
             $here['good'],
             $wanted,
-            $missing > 0 ? ($missing === 1 ? ', one is missing' : ", {$missing} are missing") : '',
-            $here['wrong'] > 0 ? "; {$here['wrong']} wrong" : '',
+            $missing > 0 ? ", {$missing} short" : '',
+            $here['wrong'] > 0 ? " ({$here['wrong']} came wrong)" : '',
         );
     }
 }

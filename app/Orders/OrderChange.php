@@ -58,7 +58,6 @@ final class OrderChange
     public static function make(Order $order, array $facts, array $sizes, string $seen, array $lines = []): array
     {
         return Transaction::run(static function () use ($order, $facts, $sizes, $seen, $lines): array {
-            Plan::lock();
             $order->unsetRelations()->refresh();
             self::mustBe($order, $seen);
             $before = OrderFacts::of($order);
@@ -99,7 +98,6 @@ final class OrderChange
     public static function add(Order $order, array $lines, string $seen): void
     {
         Transaction::run(static function () use ($order, $lines, $seen): void {
-            Plan::lock();
             $order->unsetRelations()->refresh();
             self::mustBe($order, $seen);
             $before = OrderFacts::of($order);
@@ -134,7 +132,6 @@ final class OrderChange
     public static function cancel(Order $order, string $why): array
     {
         return Transaction::run(static function () use ($order, $why): array {
-            Plan::lock();
             $before = OrderFacts::of($order);
             $taken = 0;
             foreach (self::roots($order) as $decorations) {
@@ -153,7 +150,6 @@ final class OrderChange
     public static function reopen(Order $order): void
     {
         Transaction::run(static function () use ($order): void {
-            Plan::lock();
             $cancelled = Change::query()
                 ->where('kind', Change::ORDER)
                 ->where('thing', (string) $order->number)

@@ -53,7 +53,6 @@ final class PlanChanges
     public function placeOpen(): void
     {
         Transaction::run(function (): void {
-            Plan::lock();
             $this->board->forget();
             $this->keep(Dispatch::byDue($this->board->workload(), $this->board->sequence()));
         });
@@ -204,7 +203,7 @@ final class PlanChanges
     private function change(int $seen, callable $do): mixed
     {
         return Transaction::run(function () use ($seen, $do): mixed {
-            $now = Plan::lock();
+            $now = Plan::version();
             if ($now !== $seen) {
                 throw PlanMovedOn::since($seen, $now);
             }

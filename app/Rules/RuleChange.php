@@ -32,6 +32,8 @@ final readonly class RuleChange
     {
         $before = $this->house->figures();
         $followed = $this->house->schools();
+        $timed = SetupTimes::inputs($this->house->rules());
+        $measured = $this->house->rules()->measuring();
         $changed = $this->house->change($figures, $schools);
         foreach ($changed as $rule) {
             History::note(
@@ -51,11 +53,11 @@ final readonly class RuleChange
                 ['school' => $school],
             );
         }
-        $isTime = static fn(HouseRule $rule): bool => RuleSpec::of($rule)->station === 'Plan';
-        if (array_filter($changed, $isTime) !== [] || isset($schools[Question::Applique->value])) {
+        // Not by where a rule stands on the form, but by what follows from it.
+        if (SetupTimes::inputs($this->house->rules()) !== $timed) {
             $this->times->retime();
         }
-        if (array_uintersect($changed, HouseRule::MEASURING, self::byName(...)) !== []) {
+        if ($this->house->rules()->measuring() !== $measured) {
             // Long tapes take their time: the worker looks them over again.
             Artwork::query()
                 ->whereNotNull('read_at')
@@ -64,10 +66,5 @@ final readonly class RuleChange
         }
 
         return $changed;
-    }
-
-    private static function byName(HouseRule $one, HouseRule $other): int
-    {
-        return $one->value <=> $other->value;
     }
 }

@@ -108,7 +108,6 @@ final class BackingCuts
     {
         return Transaction::run(function () use ($code, $who): bool {
             // One pair of scissors at the shelf at a time.
-            BackingStock::query()->lockForUpdate()->pluck('id');
             $want = ($this->wants()[$code] ?? [null])[0];
             if ($want === null) {
                 return false;

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
+use App\Models\ArtworkBlock;
 use App\Models\Decoration;
 use App\Models\Machine;
-use App\Models\Setup;
 use App\Shop\Catalogue;
 use App\Shop\House;
 use App\Shop\PracticeBook;
 use App\Shop\Sign;
 use Hakama\Garment\Fabric;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use PDO;
 
 /**
  * Setups on machines, for pages that are asked for every second: kept as long as nothing that they follow from has
@@ -21,6 +23,18 @@ use Illuminate\Support\Facades\Cache;
 final readonly class MachineSetups
 {
     private const KEPT_S = 86400;
+    /** What happens at a machine: none of it changes how something is set up on it. */
+    private const HOW_FAR = [
+        'bobbin_used_m',
+        'driver',
+        'frame_id',
+        'oiled_at',
+        'paired_at',
+        'program',
+        'stitches',
+        'tension_at',
+        'token_hash',
+    ];
 
     public function __construct(
         private DecorationSetups $setups,
@@ -32,28 +46,8 @@ final readonly class MachineSetups
     /** Null where none was chosen. */
     public function on(int $decorationId, Machine $machine): ?SetupOnMachine
     {
-        $seen = Setup::query()
-            ->select('setups.*')
-            ->selectRaw('(select max(kept_at) from kept_placements) as kept_at')
-            ->selectRaw(
-                <<<'SQL'
-                (select concat_ws('|', l.garment, l.fabric, l.structure, l.profile, l.style, l.colour_hex, l.spares,
-                    l.unit_value_cents, d.position, a.checksum, a.top_mm, a.letter_mm, (
-                        select group_concat(
-                            concat_ws(',', coalesce(k.thread_id, '-'), coalesce(k.role, '-'), coalesce(k.action, '-'),
-                                coalesce(k.letter_mm, '-')) order by k.number
-                        ) from artwork_blocks k
-                        where k.artwork_id = a.id
-                    ), (select group_concat(distinct p.size) from pieces p where p.decoration_id = d.id))
-                from decorations d
-                join order_lines l on l.id = d.order_line_id
-                join artworks a on a.id = d.artwork_id
-                where d.id = setups.decoration_id) as facts
-                SQL
-                ,
-            )
-            ->find($decorationId);
-        if ($seen === null) {
+        $seen = self::rows($decorationId);
+        if ($seen === []) {
             return null;
         }
         $sign = Sign::of([
@@ -61,9 +55,9 @@ final readonly class MachineSetups
             base64_encode(serialize($this->catalogue->styles())),
             $this->catalogue->frames()->toArray(),
             array_map($this->practice->hasComeOut(...), Fabric::cases()),
-            $seen->getAttributes(),
+            $seen,
             // What a machine is, not how far it has come.
-            $machine->only(['id', 'drivers', 'needles', 'arm_width_mm', 'turns_caps', 'gap_mm']),
+            array_diff_key($machine->getAttributes(), array_flip(self::HOW_FAR)),
         ]);
 
         return Cache::remember(
@@ -74,5 +68,43 @@ final readonly class MachineSetups
                 $machine,
             ),
         );
+    }
+
+    /**
+     * Every column of all that a setup follows from: one that is added counts by itself.
+     *
+     * @return list<mixed> none where nothing was chosen
+     */
+    private static function rows(int $decorationId): array
+    {
+        // By their places: the tables have columns of one name.
+        $setup = DB::getPdo()->prepare(
+            <<<'SQL'
+            select s.*, d.*, l.*, a.*, (select max(kept_at) from kept_placements),
+                (select group_concat(distinct p.size order by p.size) from pieces p where p.decoration_id = d.id)
+            from setups s
+            join decorations d on d.id = s.decoration_id
+            join order_lines l on l.id = d.order_line_id
+            join artworks a on a.id = d.artwork_id
+            where s.decoration_id = ?
+            SQL
+            ,
+        );
+        $setup->execute([$decorationId]);
+        $row = $setup->fetch(PDO::FETCH_NUM);
+        $setup->closeCursor();
+
+        return is_array($row)
+            ? [
+                $row,
+                ArtworkBlock::query()
+                    ->whereIn('artwork_id', Decoration::query()->whereKey($decorationId)->select('artwork_id'))
+                    ->orderBy('number')
+                    ->toBase()
+                    ->get()
+                    ->map(get_object_vars(...))
+                    ->all(),
+            ]
+            : [];
     }
 }

@@ -13,7 +13,10 @@ use App\Shop\House;
 use Hakama\Artwork\Variant;
 use Hakama\Garment\Cloth;
 use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
 use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
 use Hakama\Machine\RunTime;
 use Hakama\Setup\Facts\Item;
 use Illuminate\Database\Eloquent\Builder;
@@ -60,6 +63,27 @@ final class SetupTimes
         }
 
         return $seconds;
+    }
+
+    /** Whatever house rules have to do with how long a load takes: other rules that leave this as it is change no time. */
+    public static function inputs(HouseRules $rules): string
+    {
+        $hoop = [];
+        foreach (Garment::cases() as $garment) {
+            foreach (Position::cases() as $position) {
+                foreach (Fabric::cases() as $fabric) {
+                    $hoop[] = (new Item($garment, $position, new Cloth($fabric)))->hoopS($rules);
+                }
+            }
+        }
+
+        return serialize([
+            $rules->runTime(),
+            $rules->halts(),
+            $rules->isPreCut(),
+            $rules->value(HouseRule::SwapTime),
+            $hoop,
+        ]);
     }
 
     private function learned(Machine $machine, Fabric $fabric): float

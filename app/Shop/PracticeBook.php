@@ -65,7 +65,7 @@ final class PracticeBook
         int $failed,
         string $remark = '',
     ): void {
-        if ($who === '' || $cameOut + $failed === 0) {
+        if ($who === '' || ($cameOut === 0 && $failed === 0)) {
             return;
         }
         Transaction::onFloor(static fn() => Practice::query()->upsert(
@@ -74,15 +74,16 @@ final class PracticeBook
                 'frame_kind' => $frameKind,
                 'who' => $who,
                 'on_scrap' => $onScrap,
-                'came_out' => $cameOut,
-                'failed' => $failed,
+                'came_out' => max(0, $cameOut),
+                'failed' => max(0, $failed),
                 'remark' => $remark,
                 'last_at' => CarbonImmutable::now(),
             ],
             ['fabric', 'frame_kind', 'who', 'on_scrap'],
             [
-                'came_out' => DB::raw('came_out + values(came_out)'),
-                'failed' => DB::raw('failed + values(failed)'),
+                // What is put right is taken off again.
+                'came_out' => DB::raw(sprintf('greatest(0, cast(came_out as signed) + %d)', $cameOut)),
+                'failed' => DB::raw(sprintf('greatest(0, cast(failed as signed) + %d)', $failed)),
                 'last_at' => DB::raw('values(last_at)'),
                 ...$remark === '' ? [] : ['remark' => DB::raw('values(remark)')],
             ],

@@ -6,6 +6,7 @@ namespace App\Stock;
 
 use App\Database\Kept;
 use App\Database\Transaction;
+use App\FloorLog\Tally;
 use App\Models\StockCount;
 use App\Models\Supplier;
 use App\Plan\OpenBatch;
@@ -128,10 +129,10 @@ final class StockBook
                 ->join('setups as s', 's.decoration_id', '=', 'd.id')
                 ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
                 ->where('s.topper', true)
-                ->whereIn('e.kind', [EventKind::PieceDone->value, EventKind::PieceSpoiled->value])
+                ->whereIn('e.kind', Tally::kinds())
                 ->groupBy('a.id', 'a.copies', 'a.left_mm', 'a.right_mm', 'a.bottom_mm', 'a.top_mm')
                 ->selectRaw('a.right_mm - a.left_mm as width_mm, a.top_mm - a.bottom_mm as height_mm')
-                ->selectRaw('sum(e.piece_count) / greatest(1, a.copies) as frames')
+                ->selectRaw('('.Tally::done('e').' + '.Tally::spoiled('e').') / greatest(1, a.copies) as frames')
                 ->get()
                 ->sum(
                     static fn(object $one): float => (float) $one->frames *

@@ -64,7 +64,6 @@ final class ThreadShelf
     {
         Transaction::run(static function () use ($rows, $seen): void {
             // One at a time, so that what was seen is what is changed.
-            Thread::query()->orderBy('id')->lockForUpdate()->value('id');
             if (self::sign() !== $seen) {
                 throw new ShelfMovedOn(
                     'Someone changed the shelf since this preview was made; nothing was taken over. This is what '.

@@ -100,6 +100,12 @@ final readonly class BatchRun
         return $plain($this) === $plain($other);
     }
 
+    /** How many are sewn: counted, or still on the frame of a load that is through. */
+    public function sewn(): int
+    {
+        return $this->done + ($this->stage === Stage::Sewn ? count($this->onFrame) : 0);
+    }
+
     /** How many are neither done nor on the machine. */
     public function waiting(): int
     {

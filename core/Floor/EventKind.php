@@ -61,6 +61,26 @@ enum EventKind: string
         return $this === self::BobbinChanged || $this === self::BobbinRanOut;
     }
 
+    /** What each of its pieces adds to those that are done: 1, -1 or 0. */
+    public function countsDone(): int
+    {
+        return match ($this) {
+            self::PieceDone => 1,
+            self::PieceReturned, self::PieceRejected => -1,
+            default => 0,
+        };
+    }
+
+    /** What each of its pieces adds to those that were spoiled: 1, -1 or 0. */
+    public function countsSpoiled(): int
+    {
+        return match ($this) {
+            self::PieceSpoiled, self::PieceRejected => 1,
+            self::SpoilWithdrawn => -1,
+            default => 0,
+        };
+    }
+
     /** It puts an earlier one right, which stays as it is: no event is ever changed. */
     public function corrects(): bool
     {

@@ -18,6 +18,27 @@ enum Size: string
     case XXXXL = '4XL';
     case XXXXXL = '5XL';
 
+    /**
+     * A size run as people read it, small to large; what is no size of this list stands last.
+     *
+     * @template T
+     *
+     * @param array<array-key, T> $bySize
+     *
+     * @return array<array-key, T>
+     */
+    public static function inOrder(array $bySize): array
+    {
+        $rank = array_flip(array_column(self::cases(), 'value'));
+        uksort(
+            $bySize,
+            static fn(int|string $a, int|string $b): int => ($rank[(string) $a] ?? PHP_INT_MAX) <=>
+                ($rank[(string) $b] ?? PHP_INT_MAX),
+        );
+
+        return $bySize;
+    }
+
     /** How many sizes above M, below zero for smaller ones; none for what has but one. */
     public function stepsFromM(): int
     {

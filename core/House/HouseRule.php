@@ -168,14 +168,4 @@ enum HouseRule: string
     case PlaceHoopAgain = 'place_hoop_again_deg';
     case PlaceLeave = 'place_leave_mm';
     case PicturePixel = 'place_error_px';
-
-    /** What is found in a tape follows from these. */
-    public const MEASURING = [
-        self::TrimJumps,
-        self::ShortStitch,
-        self::ShortShare,
-        self::LongStitch,
-        self::DenseStitches,
-        self::LongJump,
-    ];
 }

@@ -296,7 +296,7 @@ final class CalendarTest extends FeatureTestCase
         $all = ['1', '2', '3', '4', '5', '6', '7'];
         self::assertSame([6, 6, 6, 6, 6], $hands());
         $this->post('/plan/calendar/person', [
-            'who' => 'Linnet',
+            'who' => 'Maren',
             'people' => '-1',
             'first_day' => '2026-03-05',
             'from_time' => '08:00',
@@ -313,14 +313,14 @@ final class CalendarTest extends FeatureTestCase
         // Thursdays only, and on the first of them one of the two is away until half past twelve.
         self::assertSame([6, 6, 9, 9, 6], $hands());
         $this->get('/plan/calendar')
-            ->assertSee('Linnet is away Thu 5 Mar, 08:00 to 12:30')
+            ->assertSee('Maren is away Thu 5 Mar, 08:00 to 12:30')
             ->assertSee('a helper is in as well Wed 4 Mar to Tue 30 Jun, on Thu');
-        $this->get('/plan')->assertDontSee('Linnet')->assertSee('2 in, for 6 machines');
+        $this->get('/plan')->assertDontSee('Maren')->assertSee('2 in, for 3 machines');
         $this->get('/plan?day=1')
             ->assertSee(
-                'a helper is in as well Wed 4 Mar to Tue 30 Jun, on Thu; Linnet is away Thu 5 Mar, 08:00 to 12:30.',
+                'a helper is in as well Wed 4 Mar to Tue 30 Jun, on Thu; Maren is away Thu 5 Mar, 08:00 to 12:30.',
             )
-            ->assertSee('3 in, for 9 machines');
+            ->assertSee('3 in, for 3 machines');
         $this->delete(
             '/plan/calendar/person/'.DB::table('presences')->where('who', 'a helper')->value('id'),
         )->assertSessionHas('done');
@@ -333,7 +333,7 @@ final class CalendarTest extends FeatureTestCase
         $this->put('/shop/rules', ['machines_per_person' => '1']);
         $days = ['first_day' => '2026-03-05', 'weekdays' => ['1', '2', '3', '4', '5', '6', '7']];
         $this->post('/plan/calendar/person', [
-            'who' => 'Linnet',
+            'who' => 'Maren',
             'people' => '-1',
             'last_day' => '2026-03-06',
             ...$days,
@@ -351,7 +351,7 @@ final class CalendarTest extends FeatureTestCase
             }
         }
         $this->post('/plan/calendar/person', [
-            'who' => 'Sedge',
+            'who' => 'Odo',
             'people' => '-1',
             ...$days,
         ])->assertSessionHasNoErrors();
@@ -377,24 +377,24 @@ final class CalendarTest extends FeatureTestCase
     #[Test]
     #[TestWith([
         [-1, '13:00:00', '17:00:00', '2026-03-05', '2026-03-05', [1, 2, 3, 4, 5, 6, 7]],
-        'Linnet is away Thu 5 Mar, 13:00 to 17:00',
+        'Maren is away Thu 5 Mar, 13:00 to 17:00',
         ['05 13:00-17:00'],
     ]),]
     #[TestWith([
         [1, null, null, '2026-03-02', '2026-03-13', [2, 4]],
-        'Linnet is in as well Mon 2 Mar to Fri 13 Mar, on Tue, Thu',
+        'Maren is in as well Mon 2 Mar to Fri 13 Mar, on Tue, Thu',
         ['03 00:00-00:00', '05 00:00-00:00', '10 00:00-00:00', '12 00:00-00:00'],
     ]),]
     #[TestWith([
         [-1, null, null, '2026-03-07', '2026-03-08', [1, 2, 3, 4, 5, 6, 7]],
-        'Linnet is away Sat 7 Mar to Sun 8 Mar',
+        'Maren is away Sat 7 Mar to Sun 8 Mar',
         ['07 00:00-00:00', '08 00:00-00:00'],
     ]),]
     public function a_presence_is_said_in_words_and_knows_its_days(array $given, string $words, array $days): void
     {
         [$people, $from, $to, $first, $last, $weekdays] = $given;
         $presence = new Presence([
-            'who' => 'Linnet',
+            'who' => 'Maren',
             'people' => $people,
             'first_day' => $first,
             'last_day' => $last,
@@ -428,7 +428,7 @@ final class CalendarTest extends FeatureTestCase
             'first_day' => 'soon',
         ])->assertSessionHasErrors(['who' => 'Say who, in a few words.', 'people', 'first_day', 'weekdays']);
         $this->post('/plan/calendar/person', [
-            'who' => 'Linnet',
+            'who' => 'Maren',
             'people' => '-1',
             'first_day' => '2026-03-05',
             'last_day' => '2026-03-04',
@@ -441,7 +441,7 @@ final class CalendarTest extends FeatureTestCase
             'weekdays.0',
         ]);
         $this->post('/plan/calendar/person', [
-            'who' => 'Linnet',
+            'who' => 'Maren',
             'people' => '-1',
             'first_day' => '2026-03-05',
             'from_time' => '12:00',

@@ -221,7 +221,7 @@ final class LivingOrdersTest extends FeatureTestCase
         $this->post("/orders/lines/{$line->id}/arrivals", $came);
         $this->post("/orders/lines/{$line->id}/arrivals", $came);
         self::assertSame(
-            sprintf('%d of %d came, 4 are missing; 1 wrong', $wanted - 4, $wanted),
+            sprintf('%d of %d came good, 4 short (1 came wrong)', $wanted - 4, $wanted),
             Garments::of($order)->blanks($line->id),
         );
     }
@@ -344,7 +344,7 @@ final class LivingOrdersTest extends FeatureTestCase
         );
         self::assertSame($sewn, self::board()->batches()[self::batchOf($order)->code]->left, 'the first line stays');
         $change = Change::query()->where('kind', Change::ORDER)->orderByDesc('seq')->firstOrFail();
-        self::assertSame(['a line more', 'M 3, S 2'], [$change->what, $change->after['line 2'] ?? '']);
+        self::assertSame(['a line more', 'S 2, M 3'], [$change->what, $change->after['line 2'] ?? '']);
         $this->get("/orders/{$order->number}")
             ->assertOk()
             ->assertSee('sage');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Database\Transaction;
 use App\History\History;
 use App\Models\Change;
 use App\Models\Person;
@@ -29,7 +30,7 @@ final class ShopPassword extends Command
 
             return self::FAILURE;
         }
-        $person->update(['password' => $password, 'remember_token' => null]);
+        Transaction::run(static fn() => $person->update(['password' => $password, 'remember_token' => null]));
         History::note(Change::PERSON, $person->name, 'has a new password, set at the computer of the shop');
 
         return self::SUCCESS;

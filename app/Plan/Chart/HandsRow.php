@@ -25,8 +25,13 @@ final readonly class HandsRow
      */
     public function __construct(public array $work, public array $people, public int $wantedS, public int $beyondS) {}
 
-    public static function of(TimeAxis $axis, Handwork $handwork, Hands $machines, Hands $people): self
-    {
+    public static function of(
+        TimeAxis $axis,
+        Handwork $handwork,
+        Hands $machines,
+        Hands $people,
+        int $lanes,
+    ): self {
         $work = $in = [];
         $wantedS = $beyondS = 0;
         $times = array_unique([...$machines->times, ...$people->times, ...array_merge(...$people->nobody, ...[[]])]);
@@ -54,7 +59,8 @@ final readonly class HandsRow
                     $axis->x($moments[$i - 1]),
                     $axis->x($moments[$i]),
                     $none ? 0 : $people->at($moments[$i - 1]),
-                    $none ? 0 : $machines->at($moments[$i - 1]),
+                    // However many they could tend, there are no more than the shop has.
+                    $none ? 0 : min($lanes, $machines->at($moments[$i - 1])),
                 ];
             }
         }

@@ -73,6 +73,7 @@ final readonly class PlanChart
                 Handwork::of($timetable->placed, $timetable->workload),
                 $timetable->workload->hands,
                 $calendar->people(),
+                count($timetable->workload->lanes),
             ),
         );
     }

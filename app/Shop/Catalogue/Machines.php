@@ -6,13 +6,16 @@ namespace App\Shop\Catalogue;
 
 use App\Database\Transaction;
 use App\Models\Machine;
+use App\Setup\SetupTimes;
 use Hakama\Machine\Driver;
 
 /**
  * What the machines are like for the garment: arm, room under the carriage, drivers and how long they take to change.
  */
-final class Machines implements CatalogueList
+final readonly class Machines implements CatalogueList
 {
+    public function __construct(private SetupTimes $times) {}
+
     public function columns(): array
     {
         return [
@@ -79,29 +82,35 @@ final class Machines implements CatalogueList
                 );
             }
         }
-        Transaction::run(static function () use ($rows): void {
+        Transaction::run(function () use ($rows): void {
+            $isOther = false;
             foreach ($rows as $row) {
                 $or = static fn(string $field): ?float => ($row[$field] ?? '') === '' ? null : (float) $row[$field];
-                Machine::query()
+                $machine = Machine::query()
                     ->where('code', trim($row['code']))
-                    ->firstOrFail()
-                    ->update([
-                        'name' => trim($row['name']),
-                        'top_spm' => (int) $row['top_spm'],
-                        'drivers' => array_values(
-                            array_unique(
-                                array_map(
-                                    static fn(string $name): string => Driver::from($name)->value,
-                                    explode(' ', $row['drivers']),
-                                ),
+                    ->firstOrFail();
+                $machine->update([
+                    'name' => trim($row['name']),
+                    'top_spm' => (int) $row['top_spm'],
+                    'drivers' => array_values(
+                        array_unique(
+                            array_map(
+                                static fn(string $name): string => Driver::from($name)->value,
+                                explode(' ', $row['drivers']),
                             ),
                         ),
-                        'arm_width_mm' => $or('arm_width_mm'),
-                        'gap_mm' => $or('gap_under_carriage_mm'),
-                        'turns_caps' =>
-                            ($row['turns_caps_itself'] ?? '') === '' ? null : $row['turns_caps_itself'] === 'yes',
-                        'driver_min' => self::minutes($row['driver_minutes'] ?? ''),
-                    ]);
+                    ),
+                    'arm_width_mm' => $or('arm_width_mm'),
+                    'gap_mm' => $or('gap_under_carriage_mm'),
+                    'turns_caps' =>
+                        ($row['turns_caps_itself'] ?? '') === '' ? null : $row['turns_caps_itself'] === 'yes',
+                    'driver_min' => self::minutes($row['driver_minutes'] ?? ''),
+                ]);
+                $isOther = $isOther || $machine->wasChanged(['top_spm', 'drivers']);
+            }
+            // What is set up already sews faster or slower on it, or for the first time.
+            if ($isOther) {
+                $this->times->retime();
             }
         });
 

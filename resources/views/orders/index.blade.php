@@ -77,8 +77,7 @@
                                 done
                             @elseif ($row->isLate() && $row->ends)
                                 <span class="now">{{ App\Clock\ShopClock::words($row->ends) }}, late by
-                                    {{ $row->dueAt->diffForHumans($row->ends,
-                                        ['syntax' => true, 'parts' => 2, 'short' => true]) }}</span>
+                                    {{ App\Clock\ShopClock::span((int) $row->dueAt->diffInSeconds($row->ends)) }}</span>
                             @elseif ($row->isLate())
                                 <span class="now">past due, {{ $row->state() }}</span>
                             @elseif ($row->ends)

@@ -23,7 +23,7 @@
             <tbody>
                 @foreach ($order->lines as $line)
                     @php
-                        $now = $slip->pieces[$line->id] ?? [];
+                        $now = $slip->sizesOf($line->id);
                         $wanted = array_sum($garments->wanted[$line->id] ?? []);
                         $handed = array_sum($garments->handed[$line->id] ?? []);
                     @endphp

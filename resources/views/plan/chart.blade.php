@@ -239,7 +239,7 @@
                 <text x="{{ $n($from + 3) }}" y="{{ $n($line - 3) }}" font-size="12" paint-order="stroke"
                     stroke="#f6f2e9"
                     stroke-width="4">{{ $clip($in === 0
-                        ? 'nobody is in' : "{$in} in, for {$machines} machines", $to - $from, 6.2) }}</text>
+                        ? 'nobody is in' : "{$in} in, for {$machines} ".($machines === 1 ? 'machine' : 'machines'), $to - $from, 6.2) }}</text>
             @endif
         @endforeach
         <path d="M{{ PlanChart::LEFT }} {{ $n($base) }}H{{ PlanChart::WIDTH }}" stroke="#1d2433"

@@ -36,7 +36,6 @@ final class StopSheetController
     public function update(KeepStopSheet $request, Artwork $artwork, SetupTimes $times): RedirectResponse
     {
         Transaction::run(static function () use ($request, $artwork, $times): void {
-            Artwork::query()->whereKey($artwork->id)->lockForUpdate()->value('id');
             $artwork->load('blocks');
             if ($request->seen() !== self::sign($artwork)) {
                 throw ValidationException::withMessages([

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
+use App\FloorLog\Tally;
 use App\Models\FloorEvent;
 use Carbon\CarbonImmutable;
-use Hakama\Floor\EventKind;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Symptom;
 use Illuminate\Contracts\View\View;
@@ -38,14 +38,15 @@ final class FinderController
                 ->join('batches as b', 'b.id', '=', 'floor_events.batch_id')
                 ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
                 ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
-                ->whereIn('floor_events.kind', [EventKind::PieceSpoiled, EventKind::PieceRejected])
+                ->whereIn('floor_events.kind', Tally::kinds())
                 ->where('floor_events.cause', $cause)
                 ->where('floor_events.recorded_at', '>=', CarbonImmutable::now()->subDays(self::DAYS))
                 ->groupBy('m.code', 'l.fabric')
+                ->havingRaw('pieces > 0')
                 ->orderByDesc('pieces')
                 ->limit(8)
                 ->toBase()
-                ->get(['m.code as machine', 'l.fabric', DB::raw('sum(floor_events.piece_count) as pieces')])
+                ->get(['m.code as machine', 'l.fabric', DB::raw(Tally::spoiled('floor_events').' as pieces')])
                 ->all(),
         );
     }

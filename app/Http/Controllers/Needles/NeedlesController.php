@@ -170,7 +170,6 @@ final class NeedlesController
         return Needle::query()
             ->where('machine_id', $machine->id)
             ->where('number', $number)
-            ->lockForUpdate()
             ->firstOrFail();
     }
 }

@@ -244,7 +244,6 @@ final class ChangeController
     public function hand(HandOverGarments $request, Order $order): RedirectResponse
     {
         $slip = Transaction::run(static function () use ($request, $order): HandOver {
-            Order::query()->whereKey($order->id)->lockForUpdate()->value('id');
             $given = HandOver::query()
                 ->where('form_id', $request->string('id')->lower()->value())
                 ->first();

@@ -58,7 +58,6 @@ final class ColourController
     public function keep(KeepColours $request, Decoration $decoration): RedirectResponse
     {
         Transaction::run(static function () use ($request, $decoration): void {
-            Plan::lock();
             if ($decoration->batch?->events()->exists() === true) {
                 throw ValidationException::withMessages([
                     'seen' => 'Pieces of it are begun: they keep their colours. Nothing was changed.',

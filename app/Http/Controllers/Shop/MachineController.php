@@ -13,6 +13,7 @@ use App\Models\Change;
 use App\Models\Machine;
 use App\Models\Needle;
 use App\Models\Pairing;
+use App\Setup\SetupTimes;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -32,9 +33,9 @@ final class MachineController
     }
 
     /** One, or several that are alike: M4, M5, M6. */
-    public function add(AddMachines $request): RedirectResponse
+    public function add(AddMachines $request, SetupTimes $times): RedirectResponse
     {
-        Transaction::run(static function () use ($request): void {
+        Transaction::run(static function () use ($request, $times): void {
             foreach ($request->codes() as $code) {
                 $machine = Machine::query()->create([
                     ...$request->facts(),
@@ -48,8 +49,10 @@ final class MachineController
                         range(1, $machine->needles),
                     ),
                 );
-                History::note(Change::MACHINE, $code, 'came to the shop', null, $request->facts());
+                History::note(Change::MACHINE, $code, Change::CAME, null, $request->facts());
             }
+            // What is set up already may be sewn on it too.
+            $times->retime();
         });
 
         return redirect()

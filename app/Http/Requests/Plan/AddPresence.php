@@ -36,7 +36,8 @@ final class AddPresence extends FormRequest
     public function messages(): array
     {
         return [
-            'who.*' => 'Say who, in a few words.',
+            'who.required' => 'Say who, in a few words.',
+            'who.max' => 'Say who, in a few words.',
             'people.*' => 'Choose away or in as well.',
             'first_day.*' => 'Choose the first day.',
             'who.in' => 'Choose who is away: '.implode(', ', app(Catalogue::class)->people()).'.',
