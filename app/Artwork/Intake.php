@@ -60,14 +60,12 @@ final class Intake
                 $field => "“{$fileName}” cannot be sewn: {$e->getMessage()}. Nothing else of this page was lost.",
             ]);
         }
-        $leftOut = $drawing->leftOut === [] ? '' : '; left out: '.implode(', ', array_slice($drawing->leftOut, 0, 8));
-
         return $this->make(
             $drawing->pattern,
             $fileName,
             $name,
             $field,
-            ['made' => 'sewn along the lines of a drawing'.$leftOut],
+            ['made' => mb_substr(trim('Sewn along the lines of a drawing. '.implode(' ', $drawing->findings())), 0, 300)],
             array_map(static fn(?int $thread): array => ['thread_id' => $thread], $this->nearest($drawing->colours)),
         );
     }

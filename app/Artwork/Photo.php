@@ -13,6 +13,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final class Photo
 {
     private const KINDS = [IMAGETYPE_JPEG => 'jpg', IMAGETYPE_PNG => 'png', IMAGETYPE_WEBP => 'webp'];
+    /** More than any camera of a shop makes; a file of a few bytes can claim to be larger than memory. */
+    private const MOST_PIXELS = 50_000_000;
     private const TYPES = ['jpg' => 'image/jpeg', 'png' => 'image/png', 'webp' => 'image/webp'];
 
     /** @throws ValidationException when the file is no picture, whatever its name says */
@@ -23,6 +25,16 @@ final class Photo
         $ending = $size === false ? null : self::KINDS[$size[2]] ?? null;
         if ($ending === null) {
             throw ValidationException::withMessages([$field => 'That is no photo: JPEG, PNG or WebP is wanted.']);
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw ValidationException::withMessages([
+                $field => sprintf(
+                    'That photo has %d × %d pixels; at most %d million are kept. Send a smaller one.',
+                    $size[0],
+                    $size[1],
+                    intdiv(self::MOST_PIXELS, 1_000_000),
+                ),
+            ]);
         }
         $name = hash_file('sha256', $path).'.'.$ending;
         Storage::put("photos/{$name}", (string) file_get_contents($path));

@@ -21,6 +21,8 @@ final class TemplatePdf
 {
     /** Stitches are hinted at: points nearer than this to the last are left out, 0.1 mm. */
     private const HINT = 12;
+    /** A tape of so many records is hinted at as finely as that; one of twice as many half as finely. */
+    private const HINTED = 60_000;
     private const ARROW_MM = 14.0;
 
     public static function of(Template $template, Artwork $artwork): string
@@ -33,7 +35,7 @@ final class TemplatePdf
             $pdf->AddPage();
             // What reaches beyond the sheet's area belongs to the next sheet.
             $pdf->clip(Tile::MARGIN_MM, Tile::HEAD_MM, $template->areaWidthMm(), $template->areaHeightMm());
-            self::stitches($pdf, $tile, $pattern);
+            self::stitches($pdf, $template, $tile, $pattern);
             self::outline($pdf, $tile, $artwork);
             self::centre($pdf, $template, $tile);
             $pdf->unclip();
@@ -49,21 +51,29 @@ final class TemplatePdf
         return $pdf->Output('S');
     }
 
-    private static function stitches(FPDF $pdf, Tile $tile, Pattern $pattern): void
+    private static function stitches(FPDF $pdf, Template $template, Tile $tile, Pattern $pattern): void
     {
         $pdf->SetDrawColor(170);
         $pdf->SetLineWidth(0.12);
         $x = $y = 0;
         $lifted = true;
+        // Of a very long tape paper shows no more than of a long one.
+        $hint = self::HINT * max(1, intdiv($pattern->count(), self::HINTED));
+        [$left, $right] = [10 * $tile->left, 10 * ($tile->left + $template->areaWidthMm())];
+        [$low, $high] = [10 * ($tile->top - $template->areaHeightMm()), 10 * $tile->top];
         foreach ($pattern->chunks() as $chunk) {
             foreach ($chunk->kinds as $i => $kind) {
                 [$toX, $toY] = [$chunk->xs[$i], $chunk->ys[$i]];
                 if ($kind !== RecordKind::Stitch->value) {
                     $lifted = true;
-                } elseif (! $lifted && abs($toX - $x) + abs($toY - $y) < self::HINT) {
+                } elseif (! $lifted && abs($toX - $x) + abs($toY - $y) < $hint) {
                     continue;
                 } else {
-                    self::line($pdf, $tile, new Point($x / 10, $y / 10), new Point($toX / 10, $toY / 10));
+                    $isSeen =
+                        max($x, $toX) >= $left && min($x, $toX) <= $right && max($y, $toY) >= $low && min($y, $toY) <= $high;
+                    if ($isSeen) {
+                        self::line($pdf, $tile, new Point($x / 10, $y / 10), new Point($toX / 10, $toY / 10));
+                    }
                     $lifted = false;
                 }
                 [$x, $y] = [$toX, $toY];

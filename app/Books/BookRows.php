@@ -10,7 +10,7 @@ use Hakama\Books\Entry;
 /** The books as a list: a line for each day, machine and order, below what its columns are. */
 final class BookRows
 {
-    private const COLUMNS = [
+    public const COLUMNS = [
         'day',
         'machine',
         'order',
@@ -22,16 +22,15 @@ final class BookRows
         'real_min',
     ];
 
-    /** @return iterable<list<int|float|string>> */
+    /** @return iterable<list<int|float|string|CarbonImmutable>> */
     public static function between(CarbonImmutable $from, CarbonImmutable $to): iterable
     {
-        yield self::COLUMNS;
         foreach (DaySums::between($from, $to) as $entry) {
             yield self::row($entry);
         }
     }
 
-    /** @return list<int|float|string> */
+    /** @return list<int|float|string|CarbonImmutable> */
     private static function row(Entry $entry): array
     {
         $causes = array_map(
@@ -41,7 +40,7 @@ final class BookRows
         );
 
         return [
-            $entry->day,
+            CarbonImmutable::parse($entry->day),
             $entry->machine,
             $entry->order,
             $entry->stitches,

@@ -10,8 +10,11 @@ use InvalidArgumentException;
 final class Csv
 {
     private const LONGEST = 10_000;
-    /** Spreadsheet programs run what begins with these; a quote before it keeps it text. */
-    private const FORMULA = ['=', '+', '-', '@'];
+    /**
+     * Spreadsheet programs run what begins with these, written wide too, and whatever unseen stands before; a quote before
+     * it keeps it text.
+     */
+    private const FORMULA = '/^[\s\p{C}\p{Z}]*[=+\-@＝＋－＠]/u';
 
     /**
      * @param list<string>       $columns
@@ -122,11 +125,11 @@ final class Csv
 
     private static function quoted(string $cell): string
     {
-        return in_array($cell[0] ?? '', self::FORMULA, true) && ! is_numeric($cell) ? "'{$cell}" : $cell;
+        return preg_match(self::FORMULA, $cell) === 1 && ! is_numeric($cell) ? "'{$cell}" : $cell;
     }
 
     private static function unquoted(string $cell): string
     {
-        return str_starts_with($cell, "'") && in_array($cell[1] ?? '', self::FORMULA, true) ? substr($cell, 1) : $cell;
+        return str_starts_with($cell, "'") && preg_match(self::FORMULA, substr($cell, 1)) === 1 ? substr($cell, 1) : $cell;
     }
 }

@@ -17,6 +17,12 @@ final class KnownHost
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
+        // Where a page of another place led here, nobody is sent back there.
+        $came = $request->headers->get('referer');
+        if ($came !== null && ! str_starts_with("{$came}/", $request->getSchemeAndHttpHost().'/')) {
+            $request->headers->remove('referer');
+        }
+
         return in_array($request->getHost(), (array) config('shop.hosts'), true)
             ? $next($request)
             : new \Illuminate\Http\Response('This shop does not go by that name.', 421, [

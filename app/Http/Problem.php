@@ -15,6 +15,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Session\TokenMismatchException;
 use PDOException;
+use Symfony\Component\HttpKernel\Exception\MethodNotAllowedHttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Throwable;
 
 /** What a person is told when something cannot be done: what happened, what was kept, what to do. */
@@ -49,6 +51,8 @@ final class Problem
         $exceptions->render(
             static fn(Throwable $e, Request $request) => self::isFull($e) ? self::full($request) : null,
         );
+        $exceptions->render(static fn(NotFoundHttpException $e, Request $request) => self::notThere($request));
+        $exceptions->render(static fn(MethodNotAllowedHttpException $e, Request $request) => self::otherwise($request));
         $exceptions->dontReport([OutOfTurn::class, PlanRefused::class]);
     }
 
@@ -79,6 +83,23 @@ final class Problem
             : new Response(view('errors.plain', ['title' => 'Busy: try again', 'text' => $message])->render(), 503, [
                 'Retry-After' => '2',
             ]);
+    }
+
+    /** What it was looked for by is nobody's business; a page has its own words in the view of 404. */
+    private static function notThere(Request $request): ?JsonResponse
+    {
+        return $request->expectsJson() || $request->is('machines/*')
+            ? new JsonResponse(['message' => 'Not found. It may have been removed.'], 404)
+            : null;
+    }
+
+    private static function otherwise(Request $request): JsonResponse|Response
+    {
+        $message = 'This address takes no such request. Nothing was changed.';
+
+        return $request->expectsJson() || $request->is('machines/*')
+            ? new JsonResponse(['message' => $message], 405)
+            : new Response(view('errors.plain', ['title' => 'Not that way', 'text' => $message])->render(), 405);
     }
 
     /** The database does not answer: it was not reached, it went, or it was lost in the middle, of a page too. */

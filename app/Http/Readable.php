@@ -17,6 +17,7 @@ use Symfony\Component\HttpFoundation\Response as Answer;
  */
 final class Readable
 {
+    private const LONGEST_NUMBER = 9;
     private const SAID = 'What was sent holds bytes that are no letters. Nothing was stored.';
 
     /** @param Closure(Request): Answer $next */
@@ -33,6 +34,10 @@ final class Readable
                     $isRead && (! is_string($text) || (mb_check_encoding($text, 'UTF-8') && ! str_contains($text, "\0")));
             }
         });
+        // A number that no row can have leads nowhere; longer ones cannot even be asked for.
+        foreach ($request->route()?->originalParameters() ?? [] as $value) {
+            abort_if(is_string($value) && strlen($value) > self::LONGEST_NUMBER && ctype_digit($value), 404);
+        }
         if ($isRead) {
             return $next($request);
         }

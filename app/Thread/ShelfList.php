@@ -43,7 +43,7 @@ final class ShelfList
             $rows,
         );
 
-        return Xlsx::of('Threads', [ShelfRow::COLUMNS, ...$lines]);
+        return Xlsx::of('Threads', ShelfRow::COLUMNS, $lines);
     }
 
     /**

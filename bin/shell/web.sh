@@ -150,6 +150,8 @@ $([ -z "$listen" ] || cat <<TLS
         ssl_certificate $CERTIFICATE;
         ssl_certificate_key $KEY;
         ssl_protocols TLSv1.2 TLSv1.3;
+        # With authenticated ciphers alone.
+        ssl_ciphers ECDHE-ECDSA-AES128-GCM-SHA256:ECDHE-RSA-AES128-GCM-SHA256:ECDHE-ECDSA-AES256-GCM-SHA384:ECDHE-RSA-AES256-GCM-SHA384:ECDHE-ECDSA-CHACHA20-POLY1305:ECDHE-RSA-CHACHA20-POLY1305;
         ssl_session_cache shared:tls:2m;
         add_header Strict-Transport-Security "max-age=31536000" always;
         include $dir/site.conf;

@@ -146,8 +146,9 @@ final class ArtworkTest extends FeatureTestCase
         }
         $this->post('/artwork', ['tape' => self::upload(self::tape(), 'picture.png')])->assertSessionHasErrors([
             'tape' =>
-                'That is no stitch tape: its name should end in .dst, or .svg for a drawing. Ask for the machine '.
-                'file, not the picture.',
+                'That is a file of another kind. Two are read: the stitch tape that every machine and every digitiser '.
+                'can write (its name ends in .dst), and drawings whose lines are sewn (.svg). Ask whoever digitised '.
+                'it to save it as a .dst tape.',
         ]);
         $this->post('/artwork', [])->assertSessionHasErrors('tape');
         self::assertSame($before, [Artwork::query()->count(), count(Storage::files('tapes'))]);

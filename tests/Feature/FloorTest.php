@@ -605,7 +605,7 @@ final class FloorTest extends FeatureTestCase
             static fn(string $line): array => str_getcsv($line, escape: ''),
             explode("\n", trim($this->get('/books.csv?from=2026-02-20&to=2026-03-04')->streamedContent())),
         );
-        self::assertSame('day', $rows[0][0]);
+        self::assertSame("\u{FEFF}day", $rows[0][0], 'marked as UTF-8 for spreadsheet programs');
         $done = array_sum(array_column(array_slice($rows, 1), 4));
         self::assertSame(DB::table('pieces')->where('state', 'done')->count(), $done);
         $spoiled = array_sum(array_column(array_slice($rows, 1), 5));

@@ -31,7 +31,7 @@ final class FollowTest extends FeatureTestCase
         $list = app(\App\Shop\Catalogue\Machines::class);
         $row = array_combine(
             array_map(static fn(\App\Shop\Catalogue\Column $one): string => $one->name, $list->columns()),
-            collect($list->rows())->firstWhere(0, 'M2'),
+            array_values(array_filter($list->rows(), static fn(array $row): bool => $row[0] === 'M2'))[0],
         );
         $this->put('/shop/catalogue/machines/one', [...$row, 'top_spm' => '400'])->assertSessionHasNoErrors();
         $after = Setup::query()->find($setup?->decoration_id)->sew_s[$machine->id] ?? 0;

@@ -225,7 +225,7 @@ final class MakingTest extends FeatureTestCase
         self::assertSame([34, 12], $artwork->blocks->pluck('stitches')->all());
         self::assertSame('D-12', $artwork->blocks[0]->thread?->code);
         self::assertNull($artwork->blocks[1]->thread, 'no thread of the shelf passes for that green');
-        $this->get("/artwork/{$artwork->id}")->assertSee('left out: text');
+        $this->get("/artwork/{$artwork->id}")->assertSee('Left out, because only lines can be sewn: text.');
     }
 
     #[Test]

@@ -11,7 +11,40 @@ final readonly class Drawing
 {
     /**
      * @param list<string> $colours #rrggbb, one per block
-     * @param list<string> $leftOut names of elements that cannot be sewn, such as text
+     * @param list<string> $leftOut     names of elements that cannot be sewn, such as text
+     * @param int          $areas       that are filled with a colour, of which the edge alone is sewn
+     * @param bool         $saysItsSize whether it says how large it is; else 96 of its units are an inch
      */
-    public function __construct(public Pattern $pattern, public array $colours, public array $leftOut) {}
+    public function __construct(
+        public Pattern $pattern,
+        public array $colours,
+        public array $leftOut,
+        public int $areas = 0,
+        public bool $saysItsSize = true,
+    ) {}
+
+    /**
+     * What a person has to know of it before it is sewn.
+     *
+     * @return list<string> sentences; none where all of it is sewn as drawn
+     */
+    public function findings(): array
+    {
+        return [
+            ...$this->leftOut === []
+                ? []
+                : ['Left out, because only lines can be sewn: '.implode(', ', array_slice($this->leftOut, 0, 8)).'.'],
+            ...match ($this->areas) {
+                0 => [],
+                1 => ['One filled area is sewn along its edge only.'],
+                default => ["{$this->areas} filled areas are sewn along their edges only."],
+            },
+            ...$this->saysItsSize
+                ? []
+                : [
+                    'The drawing does not say how large it is, so 96 of its units are an inch. Save it with its width '.
+                        'in mm where it should be larger.',
+                ],
+        ];
+    }
 }

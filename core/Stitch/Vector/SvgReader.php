@@ -101,6 +101,10 @@ final class SvgReader
                 throw NotADrawing::notSvg($name);
             }
 
+            if (! Internal\Style::saysItsSize($attributes)) {
+                $sewing->withoutSize();
+            }
+
             return Internal\Style::ofRoot($attributes);
         }
         $style = $outer->inside($attributes);

@@ -15,6 +15,9 @@
         @endif
     </x-slot:say>
     <x-artwork-tabs :artwork="$artwork" here="show" />
+    @if ($artwork->made !== '')
+        <p class="mb-3 text-sm text-soft">{{ $artwork->made }}</p>
+    @endif
     @if ($artwork->read_at === null)
         <p class="note" hx-get="{{ route('artwork.show', $artwork) }}" hx-trigger="every 2s" hx-target="body">
             {{ $artwork->refused ?? 'The tape is long and is being read by the worker.' }}</p>

@@ -123,9 +123,9 @@ final class SvgReaderTest extends TestCase
         $line = '<path stroke="#000" d="M0 0h50M50 0h0M0 1h50"/></svg>';
 
         self::assertSame(
-            47.1,
+            10.6,
             round($width('<svg xmlns="http://www.w3.org/2000/svg">'.$line), 1),
-            'a unit is a millimetre; 50 mm in 17 stitches, the first ending 2.9 on',
+            'a unit is a pixel, 96 to the inch: 13.2 mm in 5 stitches, the first ending 2.6 on',
         );
         // Half the size: 25 mm in 9 stitches; ten inches: 127 mm in 43.
         self::assertEqualsWithDelta(
@@ -134,6 +134,31 @@ final class SvgReaderTest extends TestCase
             0.11,
         );
         self::assertEqualsWithDelta(127 - 127 / 43, $width('<svg width="10in" viewBox="0 0 100 100">'.$line), 0.11);
+    }
+
+    #[Test]
+    public function what_is_not_sewn_as_it_is_drawn_is_said(): void
+    {
+        $findings = static fn(string $svg): array => (new SvgReader())->fromString($svg)->findings();
+        $sized = '<svg width="50mm" viewBox="0 0 50 50">';
+        $line = '<path d="M0 0h20" stroke="#000" fill="none"/>';
+        self::assertSame([], $findings($sized.$line.'</svg>'));
+        self::assertSame(
+            [
+                'Left out, because only lines can be sewn: text, image.',
+                '2 filled areas are sewn along their edges only.',
+            ],
+            $findings(
+                "{$sized}{$line}<text>Hello</text><image/><rect width='9' height='9' fill='#f00'/>".
+                    "<circle r='4' stroke='#00f' fill='#0f0'/></svg>",
+            ),
+        );
+        self::assertSame(
+            ['One filled area is sewn along its edge only.'],
+            $findings($sized.'<path d="M0 0h9v9z"/></svg>'),
+            'what says nothing of a colour is filled black',
+        );
+        self::assertStringContainsString('96 of its units are an inch', $findings("<svg viewBox='0 0 50 50'>{$line}</svg>")[0]);
     }
 
     #[Test]
@@ -284,7 +309,7 @@ final class SvgReaderTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function refused(): iterable
     {
-        $in = static fn(string $inside): string => "<svg xmlns='http://www.w3.org/2000/svg'>{$inside}</svg>";
+        $in = static fn(string $inside): string => "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'>{$inside}</svg>";
         yield 'nothing' => ['', 'it is empty'];
         yield 'cut off' => ['<svg><path d="M0 0h5"/>', 'no well-formed SVG'];
         yield 'another thing' => ['<html><body/></html>', 'outermost element is "html"'];
@@ -331,6 +356,6 @@ final class SvgReaderTest extends TestCase
         string $inside,
         VectorRules $rules = new VectorRules(),
     ): \Hakama\Stitch\Vector\Drawing {
-        return (new SvgReader($rules))->fromString("<svg xmlns='http://www.w3.org/2000/svg'>{$inside}</svg>");
+        return (new SvgReader($rules))->fromString("<svg xmlns='http://www.w3.org/2000/svg' width='100mm' viewBox='0 0 100 100'>{$inside}</svg>");
     }
 }

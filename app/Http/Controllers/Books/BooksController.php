@@ -8,6 +8,7 @@ use App\Books\BookRows;
 use App\Books\DaySums;
 use App\Books\MachineHours;
 use App\Books\WhatCostMost;
+use App\Formats\Csv;
 use App\Formats\Xlsx;
 use App\Http\Requests\Books\ShowBooks;
 use Carbon\CarbonImmutable;
@@ -62,8 +63,9 @@ final class BooksController
             static function () use ($from, $to): void {
                 $out = fopen('php://output', 'wb');
                 assert($out !== false);
+                Csv::begin($out, BookRows::COLUMNS);
                 foreach (BookRows::between($from, $to) as $row) {
-                    fputcsv($out, $row, escape: '');
+                    Csv::put($out, array_map(self::asText(...), $row));
                 }
                 fclose($out);
             },
@@ -76,9 +78,14 @@ final class BooksController
     {
         [$from, $to] = [$request->from(), $request->to()];
 
-        return (new Response(Xlsx::of('Books', BookRows::between($from, $to))))
+        return (new Response(Xlsx::of('Books', BookRows::COLUMNS, BookRows::between($from, $to))))
             ->header('Content-Type', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
             ->header('Content-Disposition', 'attachment; filename="'.self::name($from, $to).'.xlsx"');
+    }
+
+    private static function asText(int|float|string|CarbonImmutable $cell): string
+    {
+        return $cell instanceof CarbonImmutable ? $cell->toDateString() : (string) $cell;
     }
 
     private static function name(CarbonImmutable $from, CarbonImmutable $to): string

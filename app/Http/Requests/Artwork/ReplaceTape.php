@@ -25,7 +25,7 @@ final class ReplaceTape extends FormRequest
     {
         return [
             'tape.required' => 'Choose the tape that takes its place.',
-            'tape.*' => 'That is no stitch tape: its name should end in .dst.',
+            'tape.*' => 'That is no stitch tape (its name ends in .dst). Ask whoever digitised it to save it as one.',
             'why.*' => 'Say why it is replaced: it is kept with the file before.',
         ];
     }

@@ -28,8 +28,9 @@ final class StoreTape extends FormRequest
                 'The file is too large to be taken in; a tape is at most %d MB.',
                 intdiv(self::most(), 1024 ** 2),
             ),
-            'tape.extensions' => 'That is no stitch tape: its name should end in .dst, or .svg for a drawing. '.
-                'Ask for the machine file, not the picture.',
+            'tape.extensions' => 'That is a file of another kind. Two are read: the stitch tape that every machine and '.
+                'every digitiser can write (its name ends in .dst), and drawings whose lines are sewn (.svg). Ask '.
+                'whoever digitised it to save it as a .dst tape.',
             'tape.max' => sprintf(
                 'The file is larger than %d MB; a tape of a million stitches is 3.',
                 intdiv(self::most(), 1024 ** 2),

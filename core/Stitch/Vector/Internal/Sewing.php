@@ -23,8 +23,15 @@ final class Sewing
     /** @var array<string, true> */
     private array $leftOut = [];
     private int $lines = 0;
+    private int $areas = 0;
+    private bool $saysItsSize = true;
 
     public function __construct(private readonly VectorRules $rules, private readonly string $name) {}
+
+    public function withoutSize(): void
+    {
+        $this->saysItsSize = false;
+    }
 
     /**
      * @param array<string, string> $attributes
@@ -87,6 +94,7 @@ final class Sewing
         if ($lines === []) {
             return;
         }
+        $this->areas += $style->isFilled() && $element !== 'line' && $element !== 'polyline' ? 1 : 0;
         $this->lines += count($lines);
         if ($this->lines > $this->rules->lines) {
             throw NotADrawing::tooManyLines($this->rules->lines);
@@ -131,7 +139,13 @@ final class Sewing
         }
 
         return $stitches > 0
-            ? new Drawing($builder->pattern(), $colours, array_keys($this->leftOut))
+            ? new Drawing(
+                $builder->pattern(),
+                $colours,
+                array_keys($this->leftOut),
+                $this->areas,
+                $this->saysItsSize,
+            )
             : throw NotADrawing::nothing();
     }
 

@@ -11,9 +11,9 @@ namespace Hakama\Stitch\Vector\Internal;
  */
 final readonly class Style
 {
-    /** One unit of length in millimetres; what has no unit is taken for millimetres. */
+    /** One unit of length in millimetres; what has no unit is a pixel, of which the norm has 96 to the inch. */
     private const UNITS = [
-        '' => 1.0,
+        '' => 25.4 / 96,
         'mm' => 1.0,
         'cm' => 10.0,
         'in' => 25.4,
@@ -71,10 +71,10 @@ final readonly class Style
                 ),
                 $widthMm !== null => $widthMm / (float) $box[2],
                 $heightMm !== null => $heightMm / (float) $box[3],
-                default => 1.0,
+                default => self::UNITS[''],
             };
         }
-        $scale ??= 1.0;
+        $scale ??= self::UNITS[''];
         // Drawings grow downwards, stitches upwards.
         $affine = new Affine($scale, 0, 0, -$scale, -($originX ?? 0.0) * $scale, ($originY ?? 0.0) * $scale);
 
@@ -101,6 +101,25 @@ final readonly class Style
             array_key_exists('fill', $given) ? self::colour($given['fill'], $this->fill) : $this->fill,
             $this->hidden || ($given['display'] ?? '') === 'none' || ($given['visibility'] ?? '') === 'hidden',
         );
+    }
+
+    /**
+     * Whether a drawing says how large it is, or leaves it to the norm.
+     *
+     * @param array<string, string> $attributes of its root
+     */
+    public static function saysItsSize(array $attributes): bool
+    {
+        return array_filter(
+            [$attributes['width'] ?? '', $attributes['height'] ?? ''],
+            static fn(string $length): bool => preg_match('/[a-z]\s*$/', $length) === 1 && self::lengthMm($length) !== null,
+        ) !== [];
+    }
+
+    /** Whether it has an area in a colour, of which only the edge can be sewn. */
+    public function isFilled(): bool
+    {
+        return $this->fill === null ? $this->stroke === null || $this->stroke === 'none' : $this->fill !== 'none';
     }
 
     public function asHidden(): self
