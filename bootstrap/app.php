@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Allowed;
+use App\Http\DecimalPoint;
 use App\Http\ExclusiveWrite;
 use App\Http\KnownHost;
 use App\Http\OneValue;
@@ -30,7 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // No page of another origin has business here, so the package behind it is not installed.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [Allowed::class, ExclusiveWrite::class], prepend: [Readable::class, OneValue::class]);
+        $middleware->web(append: [Allowed::class, ExclusiveWrite::class], prepend: [Readable::class, OneValue::class, DecimalPoint::class]);
         $middleware->api(prepend: [SpeaksJson::class, Readable::class]);
         // Who asks is known, and has the shop's turn where something is to be written, before it is looked up what was
         // asked for.

@@ -17,6 +17,7 @@ return [
             'prefix' => '',
             'prefix_indexes' => true,
             'strict' => true,
+            'timezone' => '+00:00',
             'engine' => 'InnoDB',
             'options' => [PDO::ATTR_TIMEOUT => 2],
         ],

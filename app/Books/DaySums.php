@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use App\Clock\Moment;
+use App\Clock\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
 use Illuminate\Support\Facades\DB;
@@ -60,7 +62,7 @@ final class DaySums
                 ->where('seq', '>', $kept - self::LOOKED_AT_AGAIN)
                 ->where('seq', '<=', $newest)
                 ->distinct()
-                ->selectRaw('date(recorded_at) as day')
+                ->selectRaw('date('.self::local('recorded_at').') as day')
                 ->pluck('day');
             $machines = DB::table('machines')->pluck('id', 'code')->all();
             foreach ($days as $day) {
@@ -86,8 +88,10 @@ final class DaySums
         self::bringUp();
         $said = [];
         $first = DB::table('floor_events')->min('recorded_at');
-        $to = CarbonImmutable::parse(DB::table('floor_events')->max('recorded_at') ?? 'today');
-        for ($day = CarbonImmutable::parse($first ?? 'today')->startOfMonth(); $day <= $to; $day = $day->addMonth()) {
+        $last = DB::table('floor_events')->max('recorded_at');
+        $to = $last === null ? CarbonImmutable::today() : Moment::read((string) $last);
+        $begins = $first === null ? CarbonImmutable::today() : Moment::read((string) $first);
+        for ($day = $begins->startOfMonth(); $day <= $to; $day = $day->addMonth()) {
             $of = static fn(array $entries): array => array_map(
                 static fn(Entry $entry): string => json_encode(
                     [
@@ -116,6 +120,12 @@ final class DaySums
         }
 
         return $said;
+    }
+
+    /** Of whatever age. */
+    private static function local(string $column): string
+    {
+        return ShopClock::localSql($column, CarbonImmutable::parse('2000-01-01'), CarbonImmutable::now()->addYear());
     }
 
     /** @param array<string, int> $machines code => id */

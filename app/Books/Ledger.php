@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use App\Clock\ShopClock;
 use App\FloorLog\Tally;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
@@ -16,6 +17,7 @@ final class Ledger
     /** @return list<Entry> newest day first */
     public static function between(CarbonImmutable $from, CarbonImmutable $to): array
     {
+        $day = 'date('.ShopClock::localSql('e.recorded_at', $from->startOfDay(), $to->endOfDay()).')';
         $rows = DB::table('floor_events as e')
             ->join('machines as m', 'm.id', '=', 'e.machine_id')
             ->join('orders as o', 'o.id', '=', 'e.order_id')
@@ -24,10 +26,10 @@ final class Ledger
             ->leftJoin('artworks as a', 'a.id', '=', 'd.artwork_id')
             ->where('e.recorded_at', '>=', $from->startOfDay())
             ->where('e.recorded_at', '<', $to->addDay()->startOfDay())
-            ->groupByRaw('date(e.recorded_at), m.code, o.number, e.cause')
-            ->orderByRaw('date(e.recorded_at) desc, m.code, o.number')
+            ->groupByRaw("{$day}, m.code, o.number, e.cause")
+            ->orderByRaw("{$day} desc, m.code, o.number")
             ->selectRaw(
-                "date(e.recorded_at) as day, m.code, o.number, e.cause,
+                "{$day} as day, m.code, o.number, e.cause,
                 sum(if(e.kind = 'sewn', e.stitch * ceil(e.piece_count / coalesce(a.copies, 1)), 0))
                 + sum(if(e.kind = 'piece_spoiled' and not exists (
                     select 1 from floor_events s

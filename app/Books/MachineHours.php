@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Books;
 
 use App\Calendar\Calendar;
+use App\Clock\Moment;
 use App\Clock\ShopClock;
 use App\Models\Change;
 use App\Models\Machine;
@@ -37,7 +38,7 @@ final readonly class MachineHours
                 ->where('recorded_at', '<', $to->addDay()->startOfDay())
                 ->orderBy('recorded_at')
                 ->orderBy('seq')
-                // As the wall clock of the shop counts: a date for each of ten thousand rows would take longer than all else.
+                // Made a date of, each of ten thousand rows would take longer than all else.
                 ->selectRaw("machine_id, kind, timestampdiff(second, '1970-01-01', recorded_at) as second")
                 ->cursor() as $row
         ) {
@@ -57,7 +58,7 @@ final readonly class MachineHours
     /**
      * From when on a machine can have stood idle: since it came to the shop, else since the first thing it told.
      *
-     * @return array<int, int|null> machine => seconds of the wall clock; null where it has told nothing yet
+     * @return array<int, int|null> machine => seconds since 1970; null where it has told nothing yet
      */
     private static function since(): array
     {
@@ -73,7 +74,7 @@ final readonly class MachineHours
         $since = [];
         foreach (Machine::working()->get(['id', 'code']) as $machine) {
             $at = $came[$machine->code] ?? ($first[$machine->id] ?? null);
-            $since[$machine->id] = $at === null ? null : ShopClock::seconds(ShopClock::kept((string) $at));
+            $since[$machine->id] = $at === null ? null : Moment::read((string) $at)->getTimestamp();
         }
 
         return $since;
@@ -97,16 +98,17 @@ final readonly class MachineHours
         return $left;
     }
 
-    /** @return list<array{int, int}> hours that are over, or begun */
+    /** @return list<array{int, int}> hours that are over, or begun: seconds since 1970, as those of the events */
     private function worked(CarbonImmutable $from, CarbonImmutable $to): array
     {
-        $now = ShopClock::now();
+        $now = CarbonImmutable::now()->getTimestamp();
         $spans = [];
         $until = ShopClock::seconds($to->addDay()->startOfDay());
         for ($day = Day::at(ShopClock::seconds($from->startOfDay())); $day->midnight < $until; $day = $day->next()) {
             foreach ($this->calendar->work()->spans($day) as [$begins, $ends]) {
+                $begins = ShopClock::time($begins)->getTimestamp();
                 if ($begins < $now) {
-                    $spans[] = [$begins, min($ends, $now)];
+                    $spans[] = [$begins, min(ShopClock::time($ends)->getTimestamp(), $now)];
                 }
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Calibration;
 use Hakama\Floor\EventKind;
@@ -53,8 +54,8 @@ final readonly class Promises
             $orders[] = new DueOrder(
                 (int) $one->number,
                 (string) $one->name,
-                CarbonImmutable::parse($one->due_at),
-                isset($open[$one->id]) ? null : CarbonImmutable::parse((string) $done[$one->id]),
+                Moment::read((string) $one->due_at),
+                isset($open[$one->id]) ? null : Moment::read((string) $done[$one->id]),
                 $one->kept === null ? null : (float) $one->kept,
             );
         }

@@ -26,10 +26,33 @@ final class ShopClock
         );
     }
 
-    /** As the database keeps it: "2026-03-04 09:40:00". */
-    public static function kept(string $time): CarbonImmutable
+    /**
+     * A column of moments as the wall clock of the shop showed them, for grouping by day where the database does it.
+     *
+     * @param string          $column as it is called in the query
+     * @param CarbonImmutable $from   nothing is asked for that was before
+     * @param CarbonImmutable $to     nor after
+     */
+    public static function localSql(string $column, CarbonImmutable $from, CarbonImmutable $to): string
     {
-        return CarbonImmutable::createFromInterface(new DateTimeImmutable($time));
+        $zone = new DateTimeZone((string) config('app.timezone'));
+        $at = $zone->getTransitions($from->getTimestamp(), $to->getTimestamp()) ?: [];
+        $offset = $at[count($at) - 1]['offset'] ?? 0;
+        $cases = '';
+        for ($i = 1; $i < count($at); $i++) {
+            $cases .= sprintf(
+                " when %s < '%s' then %d",
+                $column,
+                gmdate(Moment::FORMAT, $at[$i]['ts']),
+                $at[$i - 1]['offset'],
+            );
+        }
+
+        return sprintf(
+            '(%s + interval %s second)',
+            $column,
+            $cases === '' ? (string) $offset : "(case{$cases} else {$offset} end)",
+        );
     }
 
     /** "Wed 16:00"; with its date where a day of the week alone could be taken for another week's. */

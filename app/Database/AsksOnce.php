@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Closure;
-use Illuminate\Database\MariaDbConnection;
 use Illuminate\Database\QueryException;
 
 /** A page's connection is new, so one that is lost will not come back while somebody waits: nothing is asked twice. */
-final class AsksOnce extends MariaDbConnection
+final class AsksOnce extends ShopConnection
 {
     /**
      * @param string               $query

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
+use App\Clock\ShopClock;
 use App\FloorLog\Tally;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
@@ -98,7 +99,9 @@ final class LoggedWork
         return $driver($driver($query, '1', 'e.batch_before'), '2', 'e.batch_id')
             ->where('e.kind', EventKind::PreflightDone->value)
             ->whereColumn('f1.driver', '!=', 'f2.driver')
-            ->whereRaw('date(e.recorded_at) = date(e.at_before)')
+            ->whereRaw(
+                'date('.self::local('e.recorded_at').') = date('.self::local('e.at_before').')',
+            )
             ->whereRaw('timestampdiff(second, e.at_before, e.recorded_at) between ? and ?', self::DRIVER_S)
             ->orderByDesc('e.seq')
             ->limit(self::MOST)
@@ -213,6 +216,11 @@ final class LoggedWork
             ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
             ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
             ->where('p.state', 'waiting');
+    }
+
+    private static function local(string $column): string
+    {
+        return ShopClock::localSql($column, self::since()->subYear(), CarbonImmutable::now());
     }
 
     private static function since(): CarbonImmutable

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -23,5 +24,5 @@ final class Arrival extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['came_at' => 'immutable_datetime'];
+    protected $casts = ['came_at' => Moment::class];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\ColourFindings;
 use Hakama\Artwork\Role;
@@ -84,8 +85,8 @@ final class Artwork extends Model
         'centre_out' => Verdict::class,
         'bottom_up' => Verdict::class,
         'variant' => Variant::class,
-        'read_at' => 'immutable_datetime',
-        'created_at' => 'immutable_datetime',
+        'read_at' => Moment::class,
+        'created_at' => Moment::class,
         'hull' => 'array',
         'lengths' => 'array',
         'densest' => 'array',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -23,5 +24,5 @@ final class ArtworkRevision extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['replaced_at' => 'immutable_datetime'];
+    protected $casts = ['replaced_at' => Moment::class];
 }

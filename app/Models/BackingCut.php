@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -21,5 +22,5 @@ final class BackingCut extends Model
     public $incrementing = false;
     protected $primaryKey = 'batch_id';
     protected $guarded = [];
-    protected $casts = ['cut_at' => 'immutable_datetime'];
+    protected $casts = ['cut_at' => Moment::class];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use App\Database\Transaction;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\Tag;
@@ -27,7 +28,7 @@ final class Bundle extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['made_at' => 'immutable_datetime'];
+    protected $casts = ['made_at' => Moment::class];
 
     public function tag(): Tag
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\Care\CareTask;
 use Illuminate\Database\Eloquent\Model;
@@ -27,7 +28,7 @@ final class Care extends Model
     public $timestamps = false;
     protected $primaryKey = 'seq';
     protected $guarded = [];
-    protected $casts = ['task' => CareTask::class, 'done_at' => 'immutable_datetime'];
+    protected $casts = ['task' => CareTask::class, 'done_at' => Moment::class];
 
     protected static function booted(): void
     {

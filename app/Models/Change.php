@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -43,5 +44,5 @@ final class Change extends Model
     public $timestamps = false;
     protected $primaryKey = 'seq';
     protected $guarded = [];
-    protected $casts = ['made_at' => 'immutable_datetime', 'before' => 'array', 'after' => 'array'];
+    protected $casts = ['made_at' => Moment::class, 'before' => 'array', 'after' => 'array'];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -25,5 +26,5 @@ final class ClampCheck extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['dropped' => 'boolean', 'checked_at' => 'immutable_datetime'];
+    protected $casts = ['dropped' => 'boolean', 'checked_at' => Moment::class];
 }

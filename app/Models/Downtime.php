@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use App\Clock\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Calendar\Downtime as CoreDowntime;
@@ -25,7 +26,7 @@ final class Downtime extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['from_at' => 'immutable_datetime', 'to_at' => 'immutable_datetime'];
+    protected $casts = ['from_at' => Moment::class, 'to_at' => Moment::class];
 
     /** @param Builder<self> $query */
     public function scopeWithMachineCode(Builder $query): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use App\Clock\ShopClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -21,7 +22,7 @@ final class ExtraHours extends Model
     public $timestamps = false;
     protected $table = 'extra_hours';
     protected $guarded = [];
-    protected $casts = ['from_at' => 'immutable_datetime', 'to_at' => 'immutable_datetime'];
+    protected $casts = ['from_at' => Moment::class, 'to_at' => Moment::class];
 
     /** @return array{int, int} [from, to) seconds of local time */
     public function toCore(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\SpoilCause;
 use Illuminate\Database\Eloquent\Model;
@@ -36,5 +37,5 @@ final class Finishing extends Model
 
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['cause' => SpoilCause::class, 'done_at' => 'immutable_datetime'];
+    protected $casts = ['cause' => SpoilCause::class, 'done_at' => Moment::class];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
@@ -46,7 +47,7 @@ final class FloorEvent extends Model
         'cause' => SpoilCause::class,
         'pieces' => 'array',
         'wear' => 'array',
-        'recorded_at' => 'immutable_datetime',
+        'recorded_at' => Moment::class,
     ];
 
     protected static function booted(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Machine\Driver;
 use Hakama\Machine\Frame as CoreFrame;
@@ -38,7 +39,7 @@ final class Frame extends Model
         'kind' => FrameKind::class,
         'driver' => Driver::class,
         'round' => 'boolean',
-        'retired_at' => 'immutable_datetime',
+        'retired_at' => Moment::class,
     ];
 
     public function toCore(): CoreFrame

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
 use Illuminate\Database\Eloquent\Model;
@@ -24,7 +25,7 @@ final class HandOver extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['pieces' => 'array', 'handed_at' => 'immutable_datetime'];
+    protected $casts = ['pieces' => 'array', 'handed_at' => Moment::class];
 
     /** @return array<array-key, int> size => garments of a line, small to large */
     public function sizesOf(int $line): array

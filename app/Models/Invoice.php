@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Money\Tax;
 use Illuminate\Database\Eloquent\Model;
@@ -30,7 +31,7 @@ final class Invoice extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['rows' => 'array', 'issued_at' => 'immutable_datetime'];
+    protected $casts = ['rows' => 'array', 'issued_at' => Moment::class];
 
     public function tax(): Tax
     {

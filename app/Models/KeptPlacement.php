@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Setup\Placement\KeptPlacement as CoreKeptPlacement;
 use Illuminate\Database\Eloquent\Model;
@@ -26,7 +27,7 @@ final class KeptPlacement extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['kept_at' => 'immutable_datetime'];
+    protected $casts = ['kept_at' => Moment::class];
 
     public function toCore(): CoreKeptPlacement
     {

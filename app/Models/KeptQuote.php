@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Money\QuoteState;
 use Illuminate\Database\Eloquent\Model;
@@ -40,8 +41,8 @@ final class KeptQuote extends Model
         'asked' => 'array',
         'rows' => 'array',
         'state' => QuoteState::class,
-        'made_at' => 'immutable_datetime',
-        'answered_at' => 'immutable_datetime',
+        'made_at' => Moment::class,
+        'answered_at' => Moment::class,
     ];
 
     /** "Q-7", "Q-7, version 2". */

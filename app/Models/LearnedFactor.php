@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Illuminate\Database\Eloquent\Model;
@@ -23,5 +24,5 @@ final class LearnedFactor extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['fabric' => Fabric::class, 'since' => 'immutable_datetime'];
+    protected $casts = ['fabric' => Fabric::class, 'since' => Moment::class];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -22,5 +23,5 @@ final class LeftOffer extends Model
     protected $primaryKey = 'about';
     protected $keyType = 'string';
     protected $guarded = [];
-    protected $casts = ['figures' => 'array', 'left_at' => 'immutable_datetime'];
+    protected $casts = ['figures' => 'array', 'left_at' => Moment::class];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Lettering\Alphabet;
 use Hakama\Lettering\Arc;
@@ -46,7 +47,7 @@ final class Lettering extends Model
     protected $casts = [
         'alphabet' => Alphabet::class,
         'centre_out' => 'boolean',
-        'approved_at' => 'immutable_datetime',
+        'approved_at' => Moment::class,
     ];
 
     public static function of(Decoration $decoration): ?self

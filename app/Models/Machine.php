@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\Care\CareTask;
 use Hakama\Machine\Driver;
@@ -53,9 +54,9 @@ final class Machine extends Model
         'driver_min' => 'array',
         'program' => 'array',
         'turns_caps' => 'boolean',
-        'paired_at' => 'immutable_datetime',
-        'retired_at' => 'immutable_datetime',
-        'tension_at' => 'immutable_datetime',
+        'paired_at' => Moment::class,
+        'retired_at' => Moment::class,
+        'tension_at' => Moment::class,
     ];
 
     /** The needle on which a thread sits now; wants `rack.thread`. */

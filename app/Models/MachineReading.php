@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +24,7 @@ final class MachineReading extends Model
     public $incrementing = false;
     protected $primaryKey = 'machine_id';
     protected $guarded = [];
-    protected $casts = ['clock_s' => 'float', 'read_at' => 'immutable_datetime'];
+    protected $casts = ['clock_s' => 'float', 'read_at' => Moment::class];
 
     /** Reports may overtake each other: within a load a machine only gets further. Told and compared in one step. */
     public static function take(int $machineId, string $load, int $stitch, float $clockS): void

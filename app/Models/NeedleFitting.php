@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use App\Database\Transaction;
 use Carbon\CarbonImmutable;
 use Hakama\Machine\NeedleType;
@@ -29,7 +30,7 @@ final class NeedleFitting extends Model
     public $timestamps = false;
     protected $primaryKey = 'seq';
     protected $guarded = [];
-    protected $casts = ['fitted_at' => 'immutable_datetime'];
+    protected $casts = ['fitted_at' => Moment::class];
 
     protected static function booted(): void
     {

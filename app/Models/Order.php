@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -32,10 +33,10 @@ final class Order extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [
-        'received_at' => 'immutable_datetime',
-        'due_at' => 'immutable_datetime',
+        'received_at' => Moment::class,
+        'due_at' => Moment::class,
         'for_event' => 'bool',
-        'cancelled_at' => 'immutable_datetime',
+        'cancelled_at' => Moment::class,
     ];
 
     public function getRouteKeyName(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -23,7 +24,7 @@ final class Origin extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['kept_at' => 'immutable_datetime'];
+    protected $casts = ['kept_at' => Moment::class];
 
     public static function keep(int $artwork, int $frame, int $machine, float $x, float $y, string $who): void
     {

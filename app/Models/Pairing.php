@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -25,7 +26,7 @@ final class Pairing extends Model
 
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['until' => 'immutable_datetime'];
+    protected $casts = ['until' => Moment::class];
 
     /** @return string the code, as it is shown: "K7PM-3XQA"; only its hash is kept */
     public static function open(?int $machine, ?string $tablet = null): string

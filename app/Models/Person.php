@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\House\Role;
 use Illuminate\Foundation\Auth\User;
@@ -28,6 +29,6 @@ final class Person extends User
         'role' => Role::class,
         'password' => 'hashed',
         'pin' => 'hashed',
-        'retired_at' => 'immutable_datetime',
+        'retired_at' => Moment::class,
     ];
 }

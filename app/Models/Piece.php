@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
@@ -32,7 +33,7 @@ final class Piece extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['state' => PieceState::class, 'finish' => FinishState::class, 'counted_at' => 'immutable_datetime'];
+    protected $casts = ['state' => PieceState::class, 'finish' => FinishState::class, 'counted_at' => Moment::class];
 
     /** @return BelongsTo<Decoration, $this> */
     public function decoration(): BelongsTo

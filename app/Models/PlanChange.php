@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -21,5 +22,5 @@ final class PlanChange extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['changed_at' => 'immutable_datetime'];
+    protected $casts = ['changed_at' => Moment::class];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Illuminate\Database\Eloquent\Model;
@@ -25,7 +26,7 @@ final class Practice extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['fabric' => Fabric::class, 'on_scrap' => 'boolean', 'last_at' => 'immutable_datetime'];
+    protected $casts = ['fabric' => Fabric::class, 'on_scrap' => 'boolean', 'last_at' => Moment::class];
 
     public function fabricLabel(): string
     {

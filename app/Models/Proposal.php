@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -35,8 +36,8 @@ final class Proposal extends Model
         'what_if' => 'array',
         'sequence' => 'array',
         'stop' => 'boolean',
-        'asked_at' => 'immutable_datetime',
-        'found_at' => 'immutable_datetime',
+        'asked_at' => Moment::class,
+        'found_at' => Moment::class,
     ];
 
     public function isSearching(): bool

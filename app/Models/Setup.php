@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Backing\Backing;
@@ -52,7 +53,7 @@ final class Setup extends Model
         'sew_s' => 'array',
         'parts' => 'array',
         'departures' => 'array',
-        'printed_at' => 'immutable_datetime',
+        'printed_at' => Moment::class,
         'placements' => 'array',
     ];
 

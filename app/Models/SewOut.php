@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Hakama\Setup\Backing\Backing;
@@ -34,7 +35,7 @@ final class SewOut extends Model
         'fabric' => Fabric::class,
         'backing' => Backing::class,
         'passed' => 'boolean',
-        'sewn_at' => 'immutable_datetime',
+        'sewn_at' => Moment::class,
     ];
 
     public function fabricLabel(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -36,5 +37,5 @@ final class Shop extends Model
     public $timestamps = false;
     public $incrementing = false;
     protected $guarded = [];
-    protected $casts = ['is_demo' => 'boolean', 'passed_over' => 'array', 'begun_at' => 'immutable_datetime'];
+    protected $casts = ['is_demo' => 'boolean', 'passed_over' => 'array', 'begun_at' => Moment::class];
 }

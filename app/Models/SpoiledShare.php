@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Illuminate\Database\Eloquent\Model;
@@ -28,6 +29,6 @@ final class SpoiledShare extends Model
         'fabric' => Fabric::class,
         'percent' => 'float',
         'left_percent' => 'float',
-        'since' => 'immutable_datetime',
+        'since' => Moment::class,
     ];
 }

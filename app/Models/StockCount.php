@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -20,5 +21,5 @@ final class StockCount extends Model
 {
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['amount' => 'float', 'counted_at' => 'immutable_datetime'];
+    protected $casts = ['amount' => 'float', 'counted_at' => Moment::class];
 }

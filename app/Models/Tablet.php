@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -30,7 +31,7 @@ final class Tablet extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $hidden = ['token_hash'];
-    protected $casts = ['paired_at' => 'immutable_datetime', 'revoked_at' => 'immutable_datetime'];
+    protected $casts = ['paired_at' => Moment::class, 'revoked_at' => Moment::class];
 
     /** The tablet that asks, by what it was given when it was paired. */
     public static function of(Request $request): ?self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -23,5 +24,5 @@ final class VoidedEvent extends Model
     public $incrementing = false;
     protected $primaryKey = 'seq';
     protected $guarded = [];
-    protected $casts = ['row' => 'array', 'voided_at' => 'immutable_datetime'];
+    protected $casts = ['row' => 'array', 'voided_at' => Moment::class];
 }

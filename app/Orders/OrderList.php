@@ -6,6 +6,13 @@ namespace App\Orders;
 
 use App\Formats\Csv;
 use App\Models\Artwork;
+use BackedEnum;
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Size;
+use Hakama\Garment\Structure;
 use InvalidArgumentException;
 use Ramsey\Uuid\Uuid;
 
@@ -38,8 +45,84 @@ final readonly class OrderList
     /** What makes a list its own: the same one read twice is the same orders. */
     private const SPACE = '0f4bd7a2-6a0a-5b43-9f3e-2f1f6f0f9c31';
 
+    /** Columns that take one of some words, as they are spoken. */
+    public const WORDS = [
+        'garment' => Garment::class,
+        'fabric' => Fabric::class,
+        'structure' => Structure::class,
+        'profile' => Profile::class,
+        'position' => Position::class,
+    ];
+    private const MUST = ['garment', 'fabric', 'position'];
+
     /** @param array<string, array{rows: list<int>, form: array<string, mixed>}> $orders by the word they share */
     private function __construct(public array $orders) {}
+
+    /**
+     * "Left chest", "left-chest" and "left_chest" are one.
+     *
+     * @param class-string<BackedEnum> $of
+     */
+    private static function word(int $row, string $column, string $of, string $typed): string
+    {
+        $word = str_replace([' ', '-'], '_', mb_strtolower($typed));
+        if ($word === '' && ! in_array($column, self::MUST, true)) {
+            return '';
+        }
+
+        return $of::tryFrom($word) !== null
+            ? $word
+            : throw new InvalidArgumentException(
+                sprintf(
+                    'row %d, %s: “%s” is none of them; write %s',
+                    $row,
+                    $column,
+                    $typed,
+                    implode(', ', self::words($of)),
+                ),
+            );
+    }
+
+    /**
+     * @param class-string<BackedEnum> $of
+     *
+     * @return list<string> as they are written in a list
+     */
+    public static function words(string $of): array
+    {
+        return array_map(
+            static fn(BackedEnum $one): string => str_replace('_', ' ', (string) $one->value),
+            $of::cases(),
+        );
+    }
+
+    private static function size(int $row, string $typed): string
+    {
+        $size = strtoupper($typed);
+        $size = preg_match('/^(X{2,5})L$/', $size, $many) === 1 ? strlen($many[1]).'XL' : $size;
+        $size = in_array($size, ['', 'ONE', 'ONE SIZE'], true) ? Size::One->value : $size;
+
+        return Size::tryFrom($size) !== null
+            ? $size
+            : throw new InvalidArgumentException(
+                sprintf('row %d, size: “%s” is none; write %s', $row, $typed, implode(', ', self::words(Size::class))),
+            );
+    }
+
+    /** @return array{string, string} day and time, as the form has them */
+    private static function due(int $row, string $typed): array
+    {
+        [$day, $time] = [...preg_split('/[ T]+/', $typed, 2) ?: [], '16:00'];
+        $day = preg_replace('/^(\d{1,2})\.(\d{1,2})\.(\d{4})$/', '$3-$2-$1', $day) ?? $day;
+        $parts = array_map(intval(...), explode('-', $day));
+        if (count($parts) !== 3 || ! checkdate($parts[1], $parts[2], $parts[0])) {
+            throw new InvalidArgumentException(
+                "row {$row}, due: “{$typed}” is no day; write it as 2026-12-10 or 10.12.2026, with 14:30 behind it for a time",
+            );
+        }
+
+        return [sprintf('%04d-%02d-%02d', ...$parts), $time];
+    }
 
     /** @throws InvalidArgumentException in words, when it is no such list */
     public static function read(string $path): self
@@ -65,8 +148,13 @@ final readonly class OrderList
         $orders = [];
         foreach ($rows as $number => $row) {
             $cell = static fn(string $column): string => trim($row[$column] ?? '');
+            foreach (self::WORDS as $column => $of) {
+                $row[$column] = self::word($number, $column, $of, $cell($column));
+            }
+            $row['size'] = self::size($number, $cell('size'));
+            $cell = static fn(string $column): string => trim($row[$column] ?? '');
             $key = $cell('order') === '' ? "row {$number}" : $cell('order');
-            [$date, $time] = [...preg_split('/[ T]+/', $cell('due'), 2) ?: [], '16:00'];
+            [$date, $time] = self::due($number, $cell('due'));
             $order = $orders[$key] ?? [
                 'rows' => [],
                 'form' => [
@@ -117,7 +205,7 @@ final readonly class OrderList
                 'sizes' => [],
                 'decorations' => [['position' => $cell('position'), 'artwork_id' => $artworks[$artwork] ?? null]],
             ];
-            $size = $cell('size') ?: 'one';
+            $size = $cell('size');
             $line['sizes'][$size] = ($line['sizes'][$size] ?? 0) + (int) $cell('count');
             $order['form']['lines'][$alike] = $line;
             $order['rows'][] = $number;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Clock\Moment;
 use App\Clock\ShopClock;
 use App\Models\Machine;
 use App\Models\OrderLine;
@@ -121,13 +122,13 @@ final class OpenBatches
                 continue;
             }
             $code = $machines[$row->machine_id]->code ?? null;
-            $fixedAt = $row->fixed_at === null ? null : ShopClock::kept($row->fixed_at);
+            $fixedAt = $row->fixed_at === null ? null : Moment::read($row->fixed_at);
             $order = new OrderedBy(
                 (int) $row->order_id,
                 (int) $row->number,
                 $row->customer,
-                ShopClock::kept($row->received_at),
-                ShopClock::kept($row->due_at),
+                Moment::read($row->received_at),
+                Moment::read($row->due_at),
             );
             $batches[] = new OpenBatch(
                 (int) $row->id,

@@ -97,7 +97,7 @@ final readonly class PlanBefore
             if ($batch->queued->fixedAt?->toDateTimeString() !== $fixed) {
                 Batch::query()
                     ->whereKey($batch->id)
-                    ->update(['fixed_at' => $fixed]);
+                    ->update(['fixed_at' => $fixed === null ? null : CarbonImmutable::parse($fixed)]);
             }
         }
         $board->forget();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Calendar\Calendar;
+use App\Clock\Moment;
 use App\Clock\ShopClock;
 use App\Models\Frame;
 use App\Models\Machine;
@@ -156,10 +157,10 @@ final class PlanBoard
         foreach ($rows as $row) {
             $open = $this->batches()[$row->batch] ?? null;
             $actual[$row->machine][$row->batch] = [
-                ShopClock::seconds(ShopClock::kept($row->begun)),
+                ShopClock::seconds(Moment::read($row->begun)),
                 $open !== null && $open->started
                     ? $this->workload()->now
-                    : ShopClock::seconds(ShopClock::kept($row->last)),
+                    : ShopClock::seconds(Moment::read($row->last)),
                 (int) $row->loads,
             ];
         }

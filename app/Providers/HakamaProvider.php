@@ -9,6 +9,7 @@ use App\Calendar\CalendarBook;
 use App\Database\AsksOnce;
 use App\Database\Kept;
 use App\Database\PatientConnection;
+use App\Database\ShopConnection;
 use App\Database\TriesOnce;
 use App\Keep\CarefulFiles;
 use App\Learn\LoggedWork;
@@ -64,6 +65,7 @@ final class HakamaProvider extends ServiceProvider
         Blade::directive('csrf', static fn(): string => '<?php echo csrf_field().\\App\\Http\\SentForm::field(); ?>');
         Model::preventLazyLoading();
         Model::preventSilentlyDiscardingAttributes();
+        Connection::resolverFor('mariadb', static fn(...$of): ShopConnection => new ShopConnection(...$of));
         if (! $this->app->runningInConsole()) {
             // A database that is there and does not answer is not waited for: somebody sits before the page.
             Connection::resolverFor('mariadb', static fn(...$of): AsksOnce => new AsksOnce(...$of));

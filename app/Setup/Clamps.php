@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
+use App\Clock\Moment;
 use App\Models\ClampCheck;
 use App\Models\FloorEvent;
 use App\Models\Frame;
@@ -124,7 +125,7 @@ final readonly class Clamps
                     ->toBase()
                     ->get();
         foreach ($rows as $row) {
-            $last[(int) $row->machine_id][(int) $row->frame_id] = CarbonImmutable::parse($row->at);
+            $last[(int) $row->machine_id][(int) $row->frame_id] = Moment::read((string) $row->at);
         }
 
         return $last;

@@ -463,16 +463,33 @@ final class CalendarTest extends FeatureTestCase
         self::assertSame([], $calendar->validate());
         $events = [];
         foreach ($calendar->select('VEVENT') as $event) {
-            $events[(string) $event->UID] = [
+            // A batch is as many entries as there are days on which it is worked at.
+            self::assertSame(1, preg_match('/^(batch-B-\d+)(-\d+)?@[0-9a-f]{12}\.hakama$/', (string) $event->UID, $of));
+            $code = $of[1];
+            $events[$code][] = [
                 $event->DTSTART->getDateTime()->getTimestamp(),
                 $event->DTEND->getDateTime()->getTimestamp(),
             ];
+            self::assertCount(1, $event->select('SEQUENCE'));
+            self::assertCount(1, $event->select('LAST-MODIFIED'));
         }
         $true = [];
         foreach ($timetable->on('M1') as $placed) {
-            $true["batch-{$placed->batch->id}@hakama"] = [$placed->changeoverStart, $placed->end()];
+            $true["batch-{$placed->batch->id}"] = [$placed->changeoverStart, $placed->end()];
         }
-        self::assertSame($true, $events, 'in universal time the shop’s clock is right');
+        self::assertSame(
+            $true,
+            array_map(static fn(array $of): array => [$of[0][0], $of[count($of) - 1][1]], $events),
+            'in universal time the shop’s clock is right',
+        );
+        $nights = array_filter(
+            array_merge(...array_values($events)),
+            static fn(array $one): bool => gmdate('Y-m-d', $one[0]) !== gmdate('Y-m-d', $one[1]),
+        );
+        self::assertSame([], $nights, 'nobody works through the night');
+        self::assertSame('PT15M', (string) $calendar->select('REFRESH-INTERVAL')[0]);
+        $etag = (string) $this->get('/plan/machines/M1.ics')->headers->get('ETag');
+        $this->get('/plan/machines/M1.ics', ['If-None-Match' => $etag])->assertStatus(304);
 
         $customer = (int) DB::table('customers')->where('name', 'Ullenmere Ferry Crew')->value('id');
         $promises = Reader::read(
@@ -480,16 +497,13 @@ final class CalendarTest extends FeatureTestCase
                 ->assertOk()
                 ->getContent(),
         );
-        $orders = array_unique(
-            array_map(
-                static fn($batch): int => $batch->order->number,
-                array_filter(
-                    self::board()->batches(),
-                    static fn($batch): bool => $batch->order->customer === 'Ullenmere Ferry Crew',
-                ),
-            ),
-        );
-        self::assertCount(count($orders), $promises->select('VEVENT'));
+        // What is open, be it planned yet or not.
+        $open = \App\Models\Order::query()
+            ->where('customer_id', $customer)
+            ->whereNull('cancelled_at')
+            ->whereHas('lines.decorations.pieces', static fn($pieces) => $pieces->open());
+        self::assertGreaterThan(0, $open->count());
+        self::assertCount($open->count(), $promises->select('VEVENT'));
         $this->get('/plan/promises/999.ics')->assertNotFound();
         $csv = (string) $this->get('/plan.csv')->assertOk()->getContent();
         self::assertSame(count($timetable->placed) + 1, substr_count($csv, "\n"));

@@ -293,8 +293,11 @@ final class LivingOrdersTest extends FeatureTestCase
                 'here is no row' => $head,
                 'none that is called “Nowhere”' => str_replace('Seed sprig', 'Nowhere', $head.$rows),
                 'a whole number from 1 to 999' => $head."C,X,2026-03-20,,tee,jersey,,black,,M,many,left_chest,\n",
+                'Row 2, position: “chest” is none of them; write left chest' => $head.
+                    "C,X,2026-03-20,,tee,jersey,,black,,M,2,chest,\n",
+                'is no day; write it as' => $head."C,X,12/10/2026,,tee,jersey,,black,,M,2,left_chest,\n",
                 'Order C, row 2' => $head."C,,2026-03-20,,tee,jersey,,black,,M,2,left_chest,\n".$rows,
-                'XM is no size' => $head."C,X,2026-03-20,,tee,jersey,,black,,XM,2,left_chest,\n",
+                '“XM” is none; write one, XS' => $head."C,X,2026-03-20,,tee,jersey,,black,,XM,2,left_chest,\n",
                 'That time has passed' => $head."C,X,2025-03-20,,tee,jersey,,black,,M,2,left_chest,\n",
             ] as $why => $csv
         ) {

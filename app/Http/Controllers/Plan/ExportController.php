@@ -8,19 +8,20 @@ use App\Models\Customer;
 use App\Models\Machine;
 use App\Plan\PlanBoard;
 use App\Plan\PlanExport;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** The plan as calendars and as a list for other programs. */
 final class ExportController
 {
-    public function machine(Machine $machine, PlanBoard $board): Response
+    public function machine(Request $request, Machine $machine, PlanBoard $board): Response
     {
-        return self::ics(PlanExport::machine($board, $machine), $machine->code);
+        return self::ics($request, PlanExport::machine($board, $machine), $machine->code);
     }
 
-    public function promises(PlanBoard $board, Customer $customer): Response
+    public function promises(Request $request, PlanBoard $board, Customer $customer): Response
     {
-        return self::ics(PlanExport::promises($board, $customer->name), "promises-{$customer->id}");
+        return self::ics($request, PlanExport::promises($board, $customer), "promises-{$customer->id}");
     }
 
     public function csv(PlanBoard $board): Response
@@ -30,10 +31,15 @@ final class ExportController
             ->header('Content-Disposition', 'attachment; filename="plan.csv"');
     }
 
-    private static function ics(string $calendar, string $name): Response
+    private static function ics(Request $request, string $calendar, string $name): Response
     {
-        return (new Response($calendar))
+        $answer = (new Response($calendar))
             ->header('Content-Type', 'text/calendar; charset=utf-8')
-            ->header('Content-Disposition', "attachment; filename=\"{$name}.ics\"");
+            ->header('Content-Disposition', "attachment; filename=\"{$name}.ics\"")
+            ->setEtag(hash('sha256', $calendar));
+        // A calendar program that has it already is told so.
+        $answer->isNotModified($request);
+
+        return $answer;
     }
 }

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Artwork;
 
-use App\Http\Requests\ReadsAmounts;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** How high the smallest letters in a block are, as somebody measured them on the drawing. */
 final class KeepLetters extends FormRequest
 {
-    use ReadsAmounts;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -33,10 +30,5 @@ final class KeepLetters extends FormRequest
     public function letterMm(): ?float
     {
         return $this->filled('letter_mm') ? round($this->float('letter_mm'), 1) : null;
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->dotted('letter_mm');
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Artwork;
 
-use App\Http\Requests\ReadsAmounts;
 use App\Models\Artwork;
 use App\Shop\Sign;
 use Hakama\Artwork\Variant;
@@ -16,8 +15,6 @@ use Illuminate\Validation\Validator;
 /** Its name, what the version is for and of which artwork it is one, whether there is lettering. */
 final class UpdateArtwork extends FormRequest
 {
-    use ReadsAmounts;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -83,11 +80,6 @@ final class UpdateArtwork extends FormRequest
             },
             'letter_mm' => $this->filled('letter_mm') ? $this->float('letter_mm') : null,
         ];
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->dotted('letter_mm');
     }
 
     /** An artwork is no version of itself. */

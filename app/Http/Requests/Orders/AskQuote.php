@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Orders;
 
-use App\Http\Requests\ReadsAmounts;
 use Hakama\Garment\Fabric;
 use Hakama\Money\Fill;
 use Hakama\Money\Job;
@@ -17,8 +16,6 @@ use Illuminate\Validation\Rule;
 /** A question on the telephone: so many garments, a design of about that size, what would it cost. */
 final class AskQuote extends FormRequest
 {
-    use ReadsAmounts;
-
     public const AMOUNTS = ['width', 'height', 'width_2', 'height_2', 'blank', 'worth', 'artwork'];
 
     /** @return array<string, mixed> */
@@ -67,11 +64,6 @@ final class AskQuote extends FormRequest
             'worth.*' => 'What one garment is worth is an amount, such as 24.50.',
             'artwork.*' => 'What the artwork costs is an amount.',
         ];
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->dotted(...self::AMOUNTS);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Orders;
 
-use App\Http\Requests\ReadsAmounts;
 use App\Models\KeptQuote;
 use Hakama\Money\QuoteState;
 use Illuminate\Foundation\Http\FormRequest;
@@ -13,8 +12,6 @@ use Illuminate\Validation\Rule;
 /** A question on the telephone that is kept as a quote, or as a new version of one. */
 final class KeepQuote extends FormRequest
 {
-    use ReadsAmounts;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -34,11 +31,6 @@ final class KeepQuote extends FormRequest
             'customer.*' => 'Say who the quote is for.',
             'of.*' => 'That quote is answered already: keep this one as a new quote.',
         ];
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->dotted(...AskQuote::AMOUNTS);
     }
 
     public function question(): AskQuote

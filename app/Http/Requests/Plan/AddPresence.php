@@ -53,7 +53,7 @@ final class AddPresence extends FormRequest
     {
         return [
             ...$this->only('who', 'people', 'first_day', 'from_time', 'to_time'),
-            'last_day' => $this->date('last_day') ?? $this->date('first_day'),
+            'last_day' => $this->filled('last_day') ? $this->string('last_day')->value() : $this->string('first_day')->value(),
             'weekdays' => array_map(intval(...), array_values($this->array('weekdays'))),
         ];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Shop;
 
-use App\Http\Requests\ReadsAmounts;
 use Hakama\House\HouseRule;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -12,8 +11,6 @@ use Illuminate\Validation\Rule;
 /** Stock that was bought: what, how much of it, and what was paid for all of it. */
 final class NotePurchase extends FormRequest
 {
-    use ReadsAmounts;
-
     /** What is bought by its length or its area => the unit. */
     public const OF = [
         HouseRule::ThreadKm->value => 'km',
@@ -43,10 +40,5 @@ final class NotePurchase extends FormRequest
             'amount.*' => 'How many kilometres or square metres, as a number above nought.',
             'paid.*' => 'What was paid for all of it is an amount, such as 84.50.',
         ];
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->dotted('amount', 'paid');
     }
 }

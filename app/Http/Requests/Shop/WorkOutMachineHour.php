@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Shop;
 
-use App\Http\Requests\ReadsAmounts;
 use Hakama\Money\MachineHour;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What an hour of a machine follows from. */
 final class WorkOutMachineHour extends FormRequest
 {
-    use ReadsAmounts;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -49,10 +46,5 @@ final class WorkOutMachineHour extends FormRequest
             100 * $this->float('kwh'),
             (int) round(100 * $this->float('care')),
         );
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->dotted(...array_keys($this->rules()));
     }
 }

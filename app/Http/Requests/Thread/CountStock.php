@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Thread;
 
-use App\Http\Requests\ReadsAmounts;
 use App\Http\Requests\ReadsChoices;
 use App\Stock\StockKind;
 use Illuminate\Foundation\Http\FormRequest;
@@ -13,7 +12,6 @@ use Illuminate\Validation\Rule;
 /** How much of something lies on the shelf. */
 final class CountStock extends FormRequest
 {
-    use ReadsAmounts;
     use ReadsChoices;
 
     /** @return array<string, mixed> */
@@ -39,10 +37,5 @@ final class CountStock extends FormRequest
     public function amount(): float
     {
         return $this->float('amount');
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->dotted('amount');
     }
 }

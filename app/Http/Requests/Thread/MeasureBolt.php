@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Thread;
 
-use App\Http\Requests\ReadsAmounts;
 use App\Models\Cloth;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -12,8 +11,6 @@ use Illuminate\Validation\Rule;
 /** How much cloth is left on a bolt, measured. */
 final class MeasureBolt extends FormRequest
 {
-    use ReadsAmounts;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -42,10 +39,5 @@ final class MeasureBolt extends FormRequest
     public function lengthMm(): float
     {
         return $this->float('length_mm');
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->dotted('length_mm');
     }
 }
