@@ -70,7 +70,7 @@ final readonly class Label
     {
         return new self(
             $tag->code(),
-            route('floor.tag', $tag->code()),
+            self::address($tag->code()),
             [
                 "No. {$order->number}, {$order->customer->name}",
                 $decoration->line->garmentLabel(),
@@ -78,5 +78,21 @@ final readonly class Label
             ],
             $what,
         );
+    }
+
+    /** Where a telephone that reads it finds the piece: by the name others know the shop by, where it has one. */
+    private static function address(string $code): string
+    {
+        $shop = rtrim((string) config('shop.address'), '/');
+
+        return $shop === '' ? route('floor.tag', $code) : $shop.route('floor.tag', $code, false);
+    }
+
+    /** Whether nobody but this computer would find what the labels name. */
+    public static function leadsNowhere(): bool
+    {
+        $host = (string) parse_url(self::address('P-1-8'), PHP_URL_HOST);
+
+        return str_starts_with($host, '127.') || in_array($host, ['localhost', '[::1]', '::1'], true);
     }
 }

@@ -20,6 +20,12 @@
         @endif
         <a class="btn" href="{{ route('orders.show', $order) }}" data-key="b">Back to the order <kbd>b</kbd></a>
     </p>
+    @if (App\Labels\Label::leadsNowhere())
+        <p class="note note-now noprint mb-4" role="alert">These labels carry the address of this computer alone
+            ({{ request()->getSchemeAndHttpHost() }}): a telephone that reads one finds nothing. Open the shop to the
+            others first, with <kbd>bin/start --listen=0.0.0.0 --host=NAME</kbd>, then print. The codes in letters
+            work either way, typed under Floor, Labels.</p>
+    @endif
     @if ($byBundle)
         <form method="post" action="{{ route('orders.bundles', $order) }}" class="noprint mb-4 flex items-end gap-3">@csrf
             <x-field name="of" label="Tie what is loose, so many to a bundle" value="10" inputmode="numeric" class="num"
