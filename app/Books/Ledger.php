@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Books;
 
 use App\Clock\ShopClock;
-use App\FloorLog\Tally;
+use App\Database\Tally;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
 use Hakama\Books\Sum;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Learn;
 
 use App\Clock\ShopClock;
-use App\FloorLog\Tally;
+use App\Database\Tally;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\SpentBobbins;

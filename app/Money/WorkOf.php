@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Money;
 
 use App\Cloth\ClothBill;
+use App\Database\Tally;
 use App\Finish\FinishTimes;
-use App\FloorLog\Tally;
 use App\Models\Artwork;
 use App\Models\ArtworkBlock;
 use App\Models\Decoration;

@@ -23,6 +23,7 @@ final readonly class OrderRow
         public int $sewing,
         public ?CarbonImmutable $ends,
         public bool $isCancelled,
+        public int $blanksShort = 0,
     ) {}
 
     /**
@@ -71,6 +72,7 @@ final readonly class OrderRow
                     (int) ($count->sewing ?? 0),
                     $open > 0 ? $board->orderEnds($order->id, $open) : null,
                     $order->cancelled_at !== null,
+                    $open > 0 ? $board->blanksShort($order->id) : 0,
                 );
             }, $orders),
         );
@@ -93,6 +95,9 @@ final readonly class OrderRow
         return match (true) {
             $this->isCancelled => 'cancelled',
             $this->isDone() => 'done',
+            $this->blanksShort > 0 => $this->blanksShort === 1
+                ? '1 blank short'
+                : "{$this->blanksShort} blanks short",
             $this->sewing > 0 => 'on the machine',
             $this->done > 0 => 'begun',
             $this->ends !== null => 'planned',

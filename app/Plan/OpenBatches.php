@@ -13,6 +13,7 @@ use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
 use Hakama\Artwork\Variant;
+use Hakama\Floor\Blanks;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Machine\Copies;
@@ -105,6 +106,17 @@ final class OpenBatches
                 '(select json_arrayagg(json_array(w.number, t.code, t.hex, t.weight)) from colourways w
                     join threads t on t.id = w.thread_id where w.decoration_id = d.id) as ways',
             )
+            // What the line has to be sewn on: as it was ordered, came, and was spoiled.
+            ->addSelect('l.spares')
+            ->selectRaw('(select sum(r.good) from arrivals r where r.order_line_id = l.id) as blanks')
+            ->selectRaw(
+                '(select count(distinct p.size, p.number) from pieces p join decorations e on e.id = p.decoration_id
+                    where e.order_line_id = l.id) as garments',
+            )
+            ->selectRaw(
+                '(select coalesce(sum(r.spoiled), 0) from batch_runs r join batches e on e.id = r.batch_id
+                    join decorations g on g.id = e.decoration_id where g.order_line_id = l.id) as spoiled',
+            )
             ->selectRaw('exists (select 1 from floor_events e where e.batch_id = b.id) as started')
             ->get();
         $blocks = self::blocks(array_values(array_unique($rows->pluck('artwork_id')->all())));
@@ -129,6 +141,12 @@ final class OpenBatches
                 $row->customer,
                 Moment::read($row->received_at),
                 Moment::read($row->due_at),
+                (new Blanks(
+                    (int) $row->garments,
+                    (int) $row->spares,
+                    $row->blanks === null ? null : (int) $row->blanks,
+                    (int) $row->spoiled,
+                ))->short(),
             );
             $batches[] = new OpenBatch(
                 (int) $row->id,

@@ -179,6 +179,10 @@ final class PlanBoard
     /** When the last batch of an order ends by this plan; null while some of it has no place in the plan. */
     public function orderEnds(int $orderId, int $openPieces): ?CarbonImmutable
     {
+        // What is not there cannot be sewn: when it comes nobody knows.
+        if ($this->blanksShort($orderId) > 0) {
+            return null;
+        }
         $end = null;
         foreach ($this->batches() as $batch) {
             if ($batch->order->id !== $orderId) {
@@ -193,6 +197,20 @@ final class PlanBoard
         }
 
         return $end === null || $openPieces > 0 ? null : ShopClock::time($end);
+    }
+
+    /** Garments that an order is short of: the most that one of its open batches misses. */
+    public function blanksShort(int $orderId): int
+    {
+        return max(
+            0,
+            ...array_values(
+                array_map(
+                    static fn(OpenBatch $batch): int => $batch->order->id === $orderId ? $batch->order->blanksShort : 0,
+                    $this->batches(),
+                ),
+            ),
+        );
     }
 
     /** @return list<Placed> those that end after they are due, soonest due first */

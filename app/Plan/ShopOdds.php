@@ -53,6 +53,7 @@ final class ShopOdds
             array_map(static fn(FrameStock $frame): int => $frame->count, array_values($workload->frames)),
             $workload->hands,
             $this->spread(),
+            array_map(static fn(OpenBatch $batch): int => $batch->order->blanksShort, $this->board->batches()),
             $this->house->rules()->value(HouseRule::PromiseKept),
         ]);
 
@@ -70,6 +71,12 @@ final class ShopOdds
         $orders = [];
         foreach ($this->board->batches() as $code => $batch) {
             $orders[$batch->order->number][] = $code;
+        }
+        // Of what is short of blanks no odds are given: they would be those of a delivery.
+        foreach ($this->board->batches() as $batch) {
+            if ($batch->order->blanksShort > 0) {
+                unset($orders[$batch->order->number]);
+            }
         }
 
         return Odds::of($plan, $this->spread(), $this->runs($plan), share: $this->share(), orders: $orders);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Stock;
 
 use App\Database\Kept;
+use App\Database\Tally;
 use App\Database\Transaction;
-use App\FloorLog\Tally;
 use App\Models\StockCount;
 use App\Models\Supplier;
 use App\Plan\OpenBatch;

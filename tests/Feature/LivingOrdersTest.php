@@ -308,6 +308,24 @@ final class LivingOrdersTest extends FeatureTestCase
     }
 
     #[Test]
+    public function an_order_short_of_blanks_promises_nothing_until_they_are_there(): void
+    {
+        $order = self::polos();
+        $line = $order->lines()->firstOrFail();
+        $batch = self::batchOf($order)->code;
+        self::assertNotNull(self::board()->orderEnds($order->id, 12));
+        $this->get("/orders/{$order->number}")->assertSee('Kept in');
+        $this->post("/orders/lines/{$line->id}/arrivals", ['id' => Str::uuid()->toString(), 'good' => 8, 'wrong' => 4]);
+        self::assertSame(4, self::board()->blanksShort($order->id));
+        self::assertNull(self::board()->orderEnds($order->id, 12));
+        $this->get("/orders/{$order->number}")->assertSee('4 blanks short')->assertDontSee('Kept in');
+        $this->get('/orders')->assertSee('4 blanks short');
+        $this->get("/plan/batches/{$batch}")->assertSee('4 short: it cannot be finished before they come');
+        $this->post("/orders/lines/{$line->id}/arrivals", ['id' => Str::uuid()->toString(), 'good' => 4]);
+        $this->get("/orders/{$order->number}")->assertDontSee('blanks short')->assertSee('Kept in');
+    }
+
+    #[Test]
     public function a_line_comes_to_an_order_that_is_in_the_book_and_is_set_up_like_a_new_one(): void
     {
         $order = self::aprons()->refresh();

@@ -2,6 +2,9 @@
     <x-slot:say>
         @if ($order->cancelled_at)
             No. {{ $order->number }} was cancelled {{ $order->cancelled_at->format('j M, H:i') }}.
+        @elseif ($blanksShort > 0)
+            <span class="now">No. {{ $order->number }} is {{ $blanksShort }}
+                {{ $blanksShort === 1 ? 'blank' : 'blanks' }} short: it cannot be finished before they come.</span>
         @elseif ($ends === null)
             No. {{ $order->number }} has no place in the plan yet, or is done.
         @elseif ($ends > $order->due_at)

@@ -26,6 +26,11 @@
                 <dt>For</dt>
                 <dd>{{ $batch->order->customer }}, <a href="{{ route('orders.show', $batch->order->number) }}">no.
                         {{ $batch->order->number }}</a></dd>
+                @if ($batch->order->blanksShort > 0)
+                    <dt>Blanks</dt>
+                    <dd class="now">{{ $batch->order->blanksShort }} short: it cannot be finished before they come, so
+                        no odds are given. Order more under <a href="{{ route('ordering.show') }}">To order</a>.</dd>
+                @endif
                 <dt>Frame</dt>
                 <dd>{{ $batch->batch->equipment->frame }}</dd>
                 @if ($placed)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Floor;
 
-use App\FloorLog\Tally;
+use App\Database\Tally;
 use App\Models\FloorEvent;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\SpoilCause;

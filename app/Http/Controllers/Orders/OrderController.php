@@ -219,6 +219,7 @@ final class OrderController
             'artworks' => $decorations->contains('artwork_id', null) ? ArtworkChoice::all() : collect(),
             'versions' => self::versions($decorations),
             'ends' => $ends,
+            'blanksShort' => $board->blanksShort($order->id),
             'named' => $decorations
                 ->filter(static fn(Decoration $one): bool => $one->artwork?->variant === Variant::Names)
                 ->pluck('id'),

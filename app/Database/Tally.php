@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\FloorLog;
+namespace App\Database;
 
 use Hakama\Floor\EventKind;
 
