@@ -16,7 +16,7 @@ $base = new PDO(
 $column = static fn(string $sql): array => ($base->query($sql) ?: throw new RuntimeException($sql))->fetchAll(
     PDO::FETCH_COLUMN,
 );
-$told = ['event' => [], 'order' => [], 'machine' => 0];
+$told = ['event' => [], 'order' => [], 'delivery' => [], 'machine' => 0];
 $broken = $ms = [];
 $away = $asked = 0;
 foreach (glob($argv[1].'/*.jsonl') ?: [] as $file) {
@@ -28,6 +28,7 @@ foreach (glob($argv[1].'/*.jsonl') ?: [] as $file) {
         isset($one['event']) && ($told['event'][] = $one['event']);
         $told['machine'] += isset($one['event']) && str_starts_with(basename($file), 'machine-') ? 1 : 0;
         isset($one['order']) && ($told['order'][$one['order']] = $one['number']);
+        isset($one['delivery']) && ($told['delivery'][] = $one['delivery']);
         isset($one['broken']) && ($broken[] = $one['broken']);
         $away += isset($one['away']) ? 1 : 0;
         if (isset($one['ms'])) {
@@ -40,6 +41,10 @@ $wrong = [];
 $events = array_flip($column('select lower(event_id) from floor_events'));
 foreach (array_unique($told['event']) as $id) {
     isset($events[$id]) || ($wrong[] = "event {$id} was said to be recorded and is not there");
+}
+$deliveries = array_count_values($column('select lower(form_id) from arrivals'));
+foreach (array_unique($told['delivery']) as $id) {
+    ($deliveries[$id] ?? 0) === 1 || ($wrong[] = "a delivery that was counted is there ".($deliveries[$id] ?? 0).' times');
 }
 $orders = [];
 foreach ($base->query('select lower(form_id) as f, number from orders where form_id is not null') ?: [] as $row) {
@@ -66,13 +71,14 @@ foreach (array_unique($broken) as $path) {
 sort($ms);
 $at = static fn(float $share): float => $ms === [] ? 0.0 : $ms[(int) min(count($ms) - 1, floor($share * count($ms)))];
 printf(
-    "%d answers, %d times nobody answered; %d events (%d of them machines’) and %d orders told and there; %d events ".
-    "in all.\np50 %.0f ms, p95 %.0f ms, p99 %.0f ms\n",
+    "%d answers, %d times nobody answered; %d events (%d of them machines’), %d orders and %d deliveries told and ".
+    "there; %d events in all.\np50 %.0f ms, p95 %.0f ms, p99 %.0f ms\n",
     $asked,
     $away,
     count(array_unique($told['event'])),
     $told['machine'],
     count($told['order']),
+    count(array_unique($told['delivery'])),
     count($events),
     $at(0.5),
     $at(0.95),

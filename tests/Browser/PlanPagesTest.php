@@ -211,18 +211,18 @@ final class PlanPagesTest extends BrowserTestCase
     {
         $this->visit('/plan/calendar');
         foreach (
-            ['#who' => 'Linnet', '#first_day' => '2026-03-05', '#from_time' => '13:00', '#to_time' => '09:00'] as $css => $value
+            ['#who' => 'Maren', '#first_day' => '2026-03-05', '#from_time' => '13:00', '#to_time' => '09:00'] as $css => $value
         ) {
             $this->set($css, $value);
         }
         $this->press('Plan with it');
         $this->sees('Say until when, after it begins');
-        self::assertSame('Linnet', $this->attribute('#who', 'value'), 'what was typed is still there');
+        self::assertSame('Maren', $this->attribute('#who', 'value'), 'what was typed is still there');
         $this->set('#to_time', '17:00');
         $this->press('Plan with it');
-        $this->sees('Linnet is away Thu 5 Mar, 13:00 to 17:00');
+        $this->sees('Maren is away Thu 5 Mar, 13:00 to 17:00');
         $this->visit('/plan?day=1');
-        $this->sees('Linnet is away Thu 5 Mar, 13:00 to 17:00.');
+        $this->sees('Maren is away Thu 5 Mar, 13:00 to 17:00.');
         $this->browser
             ->wait(8, 100)
             ->until(
