@@ -73,13 +73,21 @@ final class ShopOdds
             $orders[$batch->order->number][] = $code;
         }
         // Of what is short of blanks no odds are given: they would be those of a delivery.
-        foreach ($this->board->batches() as $batch) {
+        $short = [];
+        foreach ($this->board->batches() as $code => $batch) {
             if ($batch->order->blanksShort > 0) {
+                $short[] = $code;
                 unset($orders[$batch->order->number]);
             }
         }
 
-        return Odds::of($plan, $this->spread(), $this->runs($plan), share: $this->share(), orders: $orders);
+        return Odds::of(
+            $plan,
+            $this->spread(),
+            $this->runs($plan),
+            share: $this->share(),
+            orders: $orders,
+        )->without($short);
     }
 
     /**

@@ -68,6 +68,16 @@ final readonly class Odds
         return new self($runs, $seed, $batches, $together);
     }
 
+    /**
+     * Of some batches nothing can be promised, whatever the plan: they miss something that nobody knows the coming of.
+     *
+     * @param list<array-key> $batches
+     */
+    public function without(array $batches): self
+    {
+        return new self($this->runs, $this->seed, array_diff_key($this->batches, array_flip($batches)), $this->orders);
+    }
+
     /** How many promises are kept on average, of those that are in the plan. */
     public function keptOnAverage(): float
     {

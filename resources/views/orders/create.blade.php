@@ -63,11 +63,10 @@
             {{ implode(', ', App\Orders\OrderList::COLUMNS) }}. Rows with the same word under “order” are one order;
             due is written 2026-03-14 16:00 or 14.03.2026; artwork is its name, or empty when it comes later. All of
             them are taken over, or none; the same list twice is the same orders.</p>
-        <dl class="facts mt-2 max-w-[60em] text-sm text-soft">
+        <ul class="mt-2 max-w-[60em] text-sm text-soft">
             @foreach (App\Orders\OrderList::WORDS as $column => $of)
-                <dt>{{ $column }}</dt>
-                <dd>{{ implode(', ', App\Orders\OrderList::words($of)) }}</dd>
+                <li><strong>{{ $column }}</strong>: {{ implode(', ', App\Orders\OrderList::words($of)) }}</li>
             @endforeach
-        </dl>
+        </ul>
     </details>
 </x-layout>

@@ -82,6 +82,8 @@
                                 <span class="now">past due, {{ $row->state() }}</span>
                             @elseif ($row->ends)
                                 {{ App\Clock\ShopClock::words($row->ends) }}
+                            @elseif ($row->blanksShort > 0)
+                                <span class="now">{{ $row->state() }}</span>
                             @else
                                 <span class="text-soft">{{ $row->state() }}</span>
                             @endif
