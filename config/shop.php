@@ -20,6 +20,9 @@ return [
     // How the others reach the shop, where it serves more than this computer: https://name:port
     'address' => env('SHOP_ADDRESS', ''),
 
+    // Where bin/backup says why the last one was not made.
+    'backup_failed' => storage_path('state/backup.failed'),
+
     // Where backups are kept.
     'backups' => env('SHOP_BACKUPS', storage_path('backups')),
 

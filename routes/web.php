@@ -65,6 +65,7 @@ use App\Http\Controllers\Thread\OrderingController;
 use App\Http\Controllers\Thread\ThreadController;
 use App\Http\Controllers\Thread\ThreadListController;
 use App\Http\PeekSession;
+use App\Http\ReadsLong;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
@@ -148,13 +149,13 @@ Route::controller(MoneyController::class)
     });
 Route::controller(InvoiceController::class)->group(static function (): void {
     Route::post('/orders/{order}/invoices', 'write')->name('orders.invoice');
-    Route::get('/books/invoices.csv', 'csv')->name('invoices.csv');
+    Route::get('/books/invoices.csv', 'csv')->name('invoices.csv')->middleware(ReadsLong::class);
     Route::get('/books/invoices/{invoice:number}', 'paper')->name('invoices.paper');
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit');
 });
-Route::get('/books/jobs', JobController::class)->name('books.jobs');
-Route::get('/books/promises', PromiseController::class)->name('books.promises');
-Route::get('/books/learned', [LearnController::class, 'show'])->name('books.learned');
+Route::get('/books/jobs', JobController::class)->name('books.jobs')->middleware(ReadsLong::class);
+Route::get('/books/promises', PromiseController::class)->name('books.promises')->middleware(ReadsLong::class);
+Route::get('/books/learned', [LearnController::class, 'show'])->name('books.learned')->middleware(ReadsLong::class);
 Route::put('/books/learned', [LearnController::class, 'decide'])->name('books.learned.decide');
 Route::put('/books/learned/cloths', [LearnController::class, 'decideCloth'])->name('books.learned.cloth');
 Route::put('/books/learned/rules', [LearnController::class, 'decideRule'])->name('books.learned.rule');
@@ -299,7 +300,7 @@ Route::controller(PlanController::class)
         Route::post('/moves', 'move')->name('moves');
         Route::post('/due', 'byDue')->name('due');
         Route::post('/undo', 'undo')->name('undo');
-        Route::get('/batches/{code}', 'why')->name('why');
+        Route::get('/batches/{code}', 'why')->name('why')->middleware(ReadsLong::class);
         Route::put('/batches/{code}/fixed', 'fix')->name('fix');
         Route::post('/batches/{code}/split', 'split')->name('split');
         Route::post('/batches/{code}/merge', 'merge')->name('merge');
@@ -339,8 +340,8 @@ Route::controller(FinishController::class)
         Route::post('/finish', 'finish')->name('finished');
         Route::post('/check/{piece}', 'check')->name('check')->whereNumber('piece');
     });
-Route::get('/shop/ordering', [OrderingController::class, 'show'])->name('ordering.show');
-Route::get('/shop/ordering.csv', [OrderingController::class, 'csv'])->name('ordering.csv');
+Route::get('/shop/ordering', [OrderingController::class, 'show'])->name('ordering.show')->middleware(ReadsLong::class);
+Route::get('/shop/ordering.csv', [OrderingController::class, 'csv'])->name('ordering.csv')->middleware(ReadsLong::class);
 Route::post('/shop/ordering/counts', [OrderingController::class, 'count'])->name('ordering.count');
 Route::post('/shop/ordering/cloths', [OrderingController::class, 'measure'])->name('ordering.measure');
 Route::put('/shop/ordering/suppliers', [OrderingController::class, 'supply'])->name('ordering.supply');
@@ -379,9 +380,9 @@ Route::get('/floor/{machine}/corrections', [CorrectionController::class, 'show']
 Route::post('/floor/{machine}/corrections', [CorrectionController::class, 'store'])->name('floor.correct');
 Route::post('/floor/{machine}/voids', [CorrectionController::class, 'void'])->name('floor.void');
 
-Route::get('/books', [BooksController::class, 'show'])->name('books.show');
-Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv');
-Route::get('/books.xlsx', [BooksController::class, 'xlsx'])->name('books.xlsx');
+Route::get('/books', [BooksController::class, 'show'])->name('books.show')->middleware(ReadsLong::class);
+Route::get('/books.csv', [BooksController::class, 'csv'])->name('books.csv')->middleware(ReadsLong::class);
+Route::get('/books.xlsx', [BooksController::class, 'xlsx'])->name('books.xlsx')->middleware(ReadsLong::class);
 
 Route::get('/shop', [ShopController::class, 'show'])->name('shop.show');
 Route::get('/shop/changes', [ChangesController::class, 'show'])->name('shop.changes');
@@ -476,7 +477,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
         Route::get('/plan/promises/{customer}.ics', [ExportController::class, 'promises'])
             ->name('plan.promises')
             ->whereNumber('customer');
-        Route::get('/plan.csv', [ExportController::class, 'csv'])->name('plan.csv');
+        Route::get('/plan.csv', [ExportController::class, 'csv'])->name('plan.csv')->middleware(ReadsLong::class);
         Route::get('/orders/ask/answer', [AskQuoteController::class, 'answered'])->name('orders.asked');
         Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check');
         Route::post('/orders/new/promise', [OrderController::class, 'promise'])->name('orders.promise');

@@ -26,7 +26,7 @@ final class Health
     /** Why the last backup was not made; null where it was. bin/backup writes it down and takes it away. */
     public static function failedBackup(): ?string
     {
-        $said = @file_get_contents(storage_path('state/backup.failed'));
+        $said = @file_get_contents((string) config('shop.backup_failed'));
 
         return $said === false || trim($said) === '' ? null : mb_substr(trim($said), 0, 300);
     }

@@ -140,6 +140,19 @@ final class KeepTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_backup_that_could_not_be_made_is_said_on_every_page_until_one_is(): void
+    {
+        config(['shop.backup_failed' => "{$this->folder}/failed"]);
+        $this->get('/orders')->assertDontSee('The last backup failed');
+        file_put_contents("{$this->folder}/failed", "Mon 30 Nov 02:10, no space left on the disk\n");
+        $this->get('/orders')->assertSee('The last backup failed: Mon 30 Nov 02:10, no space left on the disk');
+        $this->get('/up')->assertStatus(503)->assertSee('The last backup failed');
+        unlink("{$this->folder}/failed");
+        $this->get('/shop')->assertDontSee('The last backup failed');
+        $this->get('/up')->assertOk();
+    }
+
+    #[Test]
     public function it_says_of_itself_what_is_away(): void
     {
         $this->get('/up')
