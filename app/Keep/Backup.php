@@ -19,7 +19,7 @@ final readonly class Backup
     public const ENDING = '.hakama.tar.gz';
     private const SECONDS = 1800;
     /** Work for the moment, not of the shop. */
-    private const PASSING = ['jobs', 'failed_jobs', 'sent_forms', 'attempts', 'turns'];
+    private const PASSING = ['jobs', 'failed_jobs', 'sent_forms', 'attempts'];
     private const FOLDERS = ['tapes', 'photos'];
     /** So many files are named. */
     private const TOLD = 20;

@@ -57,6 +57,7 @@ final class KeepTest extends FeatureTestCase
         $this->load("{$this->folder}/out/shop.sql");
         self::assertSame($before, Backup::counts());
         self::assertEquals($event, DB::table('floor_events')->orderByDesc('seq')->first());
+        self::assertSame(1, DB::table('turns')->count(), 'and can be written to');
         self::assertSame(0, Artisan::call('shop:backup', ['--prove' => "{$this->folder}/out/about.json"]));
 
         DB::table('floor_events')->orderByDesc('seq')->limit(1)->delete();
