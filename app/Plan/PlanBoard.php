@@ -202,15 +202,12 @@ final class PlanBoard
     /** Garments that an order is short of: the most that one of its open batches misses. */
     public function blanksShort(int $orderId): int
     {
-        return max(
-            0,
-            ...array_values(
-                array_map(
-                    static fn(OpenBatch $batch): int => $batch->order->id === $orderId ? $batch->order->blanksShort : 0,
-                    $this->batches(),
-                ),
-            ),
-        );
+        $short = 0;
+        foreach ($this->batches() as $batch) {
+            $short = $batch->order->id === $orderId ? max($short, $batch->order->blanksShort) : $short;
+        }
+
+        return $short;
     }
 
     /** @return list<Placed> those that end after they are due, soonest due first */

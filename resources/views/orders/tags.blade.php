@@ -23,7 +23,7 @@
     @if (App\Labels\Label::leadsNowhere())
         <p class="note note-now noprint mb-4" role="alert">These labels carry the address of this computer alone
             ({{ request()->getSchemeAndHttpHost() }}): a telephone that reads one finds nothing. Open the shop to the
-            others first, with <code class="whitespace-nowrap">bin/start --listen=0.0.0.0 --host=NAME</code>, then print. The codes in letters
+            others first, with <code>bin/start --listen=0.0.0.0 --host=NAME</code>, then print. The codes in letters
             work either way, typed under Floor, Labels.</p>
     @endif
     @if ($byBundle)
