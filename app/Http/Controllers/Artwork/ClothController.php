@@ -73,7 +73,7 @@ final class ClothController
                 ->with('problem', 'Its cloths come too near to each other to be trimmed at one stop.');
         }
         $order = $bill->trimmedTogether($artwork->blocks->count());
-        $last = max(0, ...array_keys(array_intersect($order, array_column($bill->pieces, 'tackDown'))));
+        $last = max([0, ...array_keys(array_intersect($order, array_column($bill->pieces, 'tackDown')))]);
         $blocks = [];
         foreach ($order as $i => $number) {
             $block = $artwork->blocks[$number - 1];
