@@ -297,7 +297,7 @@ final class Figures
     /** Median server time over HTTP, and the queries of one request. */
     public function pages(string $title): void
     {
-        printf("\n%s (limits: 60 ms, 12 queries)\n", $title);
+        printf("\n%s (limits: 60 ms, 13 queries)\n", $title);
         foreach (self::PAGES as $page) {
             $this->get($page);
             $times = [];
