@@ -197,7 +197,8 @@ final class Begin
                 'calendar_secret' => bin2hex(random_bytes(16)),
             ]);
         });
-        Storage::deleteDirectory('tapes');
+        // Not before it is stored that nothing refers to them any more.
+        DB::afterCommit(static fn(): bool => Storage::deleteDirectory('tapes'));
     }
 
     public static function done(): void
