@@ -57,30 +57,29 @@ abstract class WritersTestCase extends TestCase
     }
 
     /**
-     * Another process has the shop's turn for so long; it has it when this comes back.
+     * Another process has the shop's turn when this comes back, until it reads after how many microseconds to let go.
      *
-     * @return resource
+     * @return array{resource, resource} the process, and where it is told
      */
-    protected static function holdTheTurn(float $seconds)
+    protected static function holdTheTurn(): array
     {
         $of = config('database.connections.mariadb');
         $code = sprintf(
             '$db = new PDO("mysql:host=%s;port=%s;dbname=%s", %s, getenv("HOLDER")); $db->beginTransaction();'.
-                '$db->exec("update turns set number = number + 1"); echo "held\n"; usleep(%d); $db->rollBack();',
+                '$db->exec("update turns set number = number + 1"); echo "held\n"; usleep((int) fgets(STDIN)); $db->rollBack();',
             $of['host'],
             $of['port'],
             $of['database'],
             var_export($of['username'], true),
-            (int) ($seconds * 1e6),
         );
-        $holder = proc_open([PHP_BINARY, '-r', $code], [1 => ['pipe', 'w']], $pipes, null, [
+        $holder = proc_open([PHP_BINARY, '-r', $code], [['pipe', 'r'], ['pipe', 'w']], $pipes, null, [
             ...getenv(),
             'HOLDER' => (string) $of['password'],
         ]);
         assert(is_resource($holder));
         fgets($pipes[1]);
 
-        return $holder;
+        return [$holder, $pipes[0]];
     }
 
     /** How many send. */
