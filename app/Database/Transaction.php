@@ -66,13 +66,20 @@ final class Transaction
     private static function withTurn(Closure $do, string $raises): mixed
     {
         if (self::$raised !== null) {
-            return DB::transaction(static function () use ($do, $raises): mixed {
-                if ($raises === self::SHOP && self::$raised === self::FLOOR) {
-                    self::raise(self::SHOP);
-                }
+            $before = self::$raised;
+            try {
+                return DB::transaction(static function () use ($do, $raises): mixed {
+                    if ($raises === self::SHOP && self::$raised === self::FLOOR) {
+                        self::raise(self::SHOP);
+                    }
 
-                return $do();
-            });
+                    return $do();
+                });
+            } catch (Throwable $e) {
+                // What it raised is undone with it: the next one raises it again.
+                self::$raised = $before;
+                throw $e;
+            }
         }
         for ($attempt = 1; ; $attempt++) {
             try {
@@ -123,7 +130,7 @@ final class Transaction
         self::$raised = $column;
     }
 
-    public static function isDeadlock(Throwable $e): bool
+    private static function isDeadlock(Throwable $e): bool
     {
         return (new ConcurrencyErrorDetector())->causedByConcurrencyError($e)
             && ! str_contains($e->getMessage(), 'Lock wait timeout');

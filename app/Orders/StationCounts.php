@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Database\Tally;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -15,8 +16,9 @@ final class StationCounts
     /** @return array<string, int> station => pieces; for the books, pieces done today */
     public function waiting(): array
     {
+        $done = Tally::done('e');
         $rows = DB::select(
-            <<<'SQL'
+            <<<SQL
             select station, sum(pieces) as pieces from (
                 select open.pieces, case
                     when d.artwork_id is null then 'orders'
@@ -41,9 +43,9 @@ final class StationCounts
                 left join batches b on b.decoration_id = d.id
             ) placed group by station
             union all
-            select 'books', coalesce(sum(if(kind = 'piece_done', piece_count, -cast(piece_count as signed))), 0)
-            from floor_events
-            where recorded_at >= ? and kind in ('piece_done', 'piece_returned', 'piece_rejected')
+            select 'books', coalesce({$done}, 0)
+            from floor_events e
+            where e.recorded_at >= ?
             SQL
             ,
             [CarbonImmutable::today()],

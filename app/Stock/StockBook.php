@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock;
 
+use App\Clock\Moment;
 use App\Database\Kept;
 use App\Database\Tally;
 use App\Database\Transaction;
@@ -61,7 +62,7 @@ final class StockBook
                         static fn(StockCount $one): array => [
                             'amount' => $one->amount,
                             'who' => $one->who,
-                            'at' => $one->counted_at->toDateTimeString(),
+                            'at' => Moment::write($one->counted_at),
                         ],
                     )
                     ->all(),
@@ -79,7 +80,7 @@ final class StockBook
     {
         $count = $this->rows()['counts'][$kind->value] ?? null;
 
-        return $count === null ? null : [...$count, 'at' => CarbonImmutable::parse($count['at'])];
+        return $count === null ? null : [...$count, 'at' => Moment::read($count['at'])];
     }
 
     /** @return array{name: string, lead_days: float|null} of thread, backing, blanks, bobbins or film */
