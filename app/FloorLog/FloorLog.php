@@ -247,7 +247,8 @@ final class FloorLog
             if (in_array($event->kind, [EventKind::LoadStarted, EventKind::Resumed], true)) {
                 $since = $event->recorded_at;
             } elseif ($event->kind->halts() && $since !== null) {
-                $sewn += $since->diffInSeconds($event->recorded_at);
+                // Never less than nothing, even where the clock was put back meanwhile.
+                $sewn += max(0.0, $since->diffInSeconds($event->recorded_at));
                 $since = null;
             }
         }

@@ -43,6 +43,7 @@ final class Presence extends Model
             $this->weekdays,
             $this->from_time === null ? 0 : self::secondOfDay($this->from_time),
             $this->to_time === null ? Day::SECONDS : self::secondOfDay($this->to_time),
+            $this->who,
         );
     }
 

@@ -29,7 +29,7 @@ final readonly class PlanBefore
         return new self(
             $board->sequence()->batches,
             array_map(
-                static fn(CarbonImmutable $at): string => $at->toDateTimeString(),
+                static fn(CarbonImmutable $at): string => self::moment($at),
                 array_filter(
                     array_map(
                         static fn(OpenBatch $batch): ?CarbonImmutable => $batch->queued->fixedAt,
@@ -38,6 +38,12 @@ final readonly class PlanBefore
                 ),
             ),
         );
+    }
+
+    /** In UTC, with its letter: an hour that comes twice by the wall is one hour here. */
+    private static function moment(CarbonImmutable $at): string
+    {
+        return $at->utc()->toIso8601ZuluString();
     }
 
     public static function read(string $json): self
@@ -94,7 +100,8 @@ final readonly class PlanBefore
         $board->forget();
         foreach ($board->batches() as $code => $batch) {
             $fixed = $this->fixed[$code] ?? null;
-            if ($batch->queued->fixedAt?->toDateTimeString() !== $fixed) {
+            $now = $batch->queued->fixedAt === null ? null : self::moment($batch->queued->fixedAt);
+            if ($now !== $fixed) {
                 Batch::query()
                     ->whereKey($batch->id)
                     ->update(['fixed_at' => $fixed === null ? null : CarbonImmutable::parse($fixed)]);

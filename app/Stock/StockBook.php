@@ -13,6 +13,7 @@ use App\Models\Supplier;
 use App\Plan\OpenBatch;
 use App\Plan\PlanBoard;
 use App\Shop\House;
+use App\Shop\Sign;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
 use Hakama\House\HouseRule;
@@ -87,6 +88,12 @@ final class StockBook
     public function supplier(string $of): array
     {
         return $this->rows()['suppliers'][$of] ?? ['name' => '', 'lead_days' => null];
+    }
+
+    /** Other suppliers have another sign: a change made looking at older ones is seen as such. */
+    public function suppliersSign(): string
+    {
+        return Sign::of($this->rows()['suppliers']);
     }
 
     /** Counts are added; the last one holds. */

@@ -65,6 +65,8 @@ $new === []
 );
 [$kept] = $column("select count(*) from pieces where state = 'done'");
 (int) $done === (int) $kept || ($wrong[] = "by the events {$done} pieces are done, by the pieces {$kept}");
+[$negative] = $column('select count(*) from floor_events where clock_s < 0 or planned_s < 0');
+(int) $negative === 0 || ($wrong[] = "{$negative} events took less than no time");
 foreach (array_unique($broken) as $path) {
     $wrong[] = "something broke at {$path}";
 }

@@ -17,6 +17,7 @@ final readonly class Presence
      * @param list<int> $weekdays 1 for Monday to 7 for Sunday
      * @param int       $from     second of the day
      * @param int       $to       second of the day; 86 400 for all of it
+     * @param string    $who      what is said twice of one person counts once
      */
     public function __construct(
         public int $people,
@@ -25,6 +26,7 @@ final readonly class Presence
         public array $weekdays,
         public int $from = 0,
         public int $to = Day::SECONDS,
+        public string $who = '',
     ) {}
 
     /** @return array{int, int}|null [from, to) of a day; null where it is not for that day */

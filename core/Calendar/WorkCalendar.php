@@ -148,19 +148,43 @@ final class WorkCalendar
         if ($this->changes !== null) {
             return $this->changes;
         }
-        $this->changes = [];
         $days = $this->days();
         $last = $days === [] ? Day::at($this->now) : end($days);
-        foreach ($this->presences as $one) {
+        $spans = [];
+        foreach ($this->presences as $i => $one) {
+            $of = mb_strtolower($one->who === '' ? "nobody’s {$i}" : $one->who).' '.$one->people;
             for ($day = Day::at($this->now); $day->midnight <= $last->midnight; $day = $day->next()) {
                 $span = $one->span($day);
                 if ($span !== null) {
-                    $this->changes[] = [...$span, $one->people];
+                    $spans[$of][] = [...$span, $one->people];
                 }
             }
         }
+        // Whoever is away is away once, however often it is written.
+        $this->changes = array_merge(...array_values(array_map(self::once(...), $spans)));
 
         return $this->changes;
+    }
+
+    /**
+     * @param list<array{int, int, int}> $spans of one person
+     *
+     * @return list<array{int, int, int}> the same time in spans that do not overlap
+     */
+    private static function once(array $spans): array
+    {
+        usort($spans, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $once = [];
+        foreach ($spans as $span) {
+            $before = array_key_last($once);
+            if ($before !== null && $span[0] <= $once[$before][1]) {
+                $once[$before][1] = max($once[$before][1], $span[1]);
+            } else {
+                $once[] = $span;
+            }
+        }
+
+        return $once;
     }
 
     /** @return list<array{int, int, string}> [from, to) and why, as far ahead as is planned */

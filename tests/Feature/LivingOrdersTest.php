@@ -320,6 +320,7 @@ final class LivingOrdersTest extends FeatureTestCase
         self::assertNull(self::board()->orderEnds($order->id, 12));
         $this->get("/orders/{$order->number}")->assertSee('4 blanks short')->assertDontSee('Kept in');
         $this->get('/orders')->assertSee('4 blanks short');
+        $this->get('/plan')->assertSee('when 4')->assertSee('blanks short: the rest can be sewn');
         $this->get("/plan/batches/{$batch}")->assertSee('4 short: it cannot be finished before they come');
         $this->post("/orders/lines/{$line->id}/arrivals", ['id' => Str::uuid()->toString(), 'good' => 4]);
         $this->get("/orders/{$order->number}")->assertDontSee('blanks short')->assertSee('Kept in');

@@ -91,6 +91,28 @@ final class MomentsTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_load_that_is_halted_after_the_clock_was_put_back_took_no_less_than_no_time(): void
+    {
+        $batch = self::batchOf(self::polos());
+        $piece = $batch->pieces()->orderBy('pieces.id')->firstOrFail();
+        $tell = static function (string $at, EventKind $kind, array $pieces = []) use ($batch): void {
+            self::at($at);
+            FloorLog::append(
+                self::machine('M2'),
+                $batch,
+                new Event(Str::uuid()->toString(), $kind, $batch->id, FloorLog::run($batch)->load->number, pieces: $pieces),
+                'hand',
+            );
+        };
+        $tell('2026-07-01T09:50:00Z', EventKind::PreflightDone);
+        $tell('2026-07-01T10:00:00Z', EventKind::LoadStarted, [$piece->id]);
+        $tell('2026-07-01T09:30:00Z', EventKind::ThreadBroke);
+        $tell('2026-07-01T09:40:00Z', EventKind::Resumed);
+        $load = FloorLog::run($batch)->load->number;
+        self::assertSame(300.0, FloorLog::sewingS($batch, $load, CarbonImmutable::parse('2026-07-01T09:45:00Z')));
+    }
+
+    #[Test]
     public function a_day_of_the_books_is_the_shop_s_day(): void
     {
         // Half past midnight in Berlin on the first of July is still the thirtieth of June in UTC.

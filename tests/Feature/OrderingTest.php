@@ -170,6 +170,16 @@ final class OrderingTest extends FeatureTestCase
             $this->put('/shop/ordering/suppliers', ['suppliers' => $bad])->assertSessionHasErrors();
         }
         self::assertSame('Weir & Spool', Supplier::query()->findOrFail('Bobbins')->name);
+        // Two had the page open: the second is told, and what they typed is still there.
+        $seen = app(StockBook::class)->suppliersSign();
+        $keep = fn(string $name) => $this->put('/shop/ordering/suppliers', [
+            'seen' => $seen,
+            'suppliers' => ['Bobbins' => ['name' => $name, 'lead_days' => '9']],
+        ]);
+        $keep('Reed & Sons')->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        $keep('Oakum Yarns')->assertSessionHasErrors('seen')->assertSessionHasInput('suppliers.Bobbins.name', 'Oakum Yarns');
+        self::assertSame('Reed & Sons', Supplier::query()->findOrFail('Bobbins')->name);
     }
 
     /** @return list<Shortage> */

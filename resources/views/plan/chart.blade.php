@@ -121,6 +121,8 @@
                         ($late ? ' Late.' : '') .
                             ($bar->odds ? ' Kept in ' . App\Shop\Figure::odds($bar->odds->kept) . '.' : ''),
                         ($waits ? ' It waits for its blanks.' : '') .
+                            ($b->order->blanksShort > 0
+                                ? " {$b->order->blanksShort} blanks short: the rest can be sewn." : '') .
                             ($bar->placed->wait
                                 ? ' It ' . $bar->placed->wait->words($b->batch->equipment->frame) . '.'
                                 : ''),
@@ -205,7 +207,8 @@
                             stroke-width="4">{{ $clip($b->design->name, $room - 6, 6.6) }}</text>
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}"
                             font-size="12.5" paint-order="stroke" stroke="#eef0f6"
-                            stroke-width="4">{{ $clip($b->left . ' pcs, ' . $b->batch->equipment->frame . ', no. '
+                            stroke-width="4">{{ $clip($b->left . ' pcs, ' . ($b->order->blanksShort > 0
+                                ? $b->order->blanksShort . ' blanks short, ' : '') . $b->batch->equipment->frame . ', no. '
                                 . $b->order->number, $room - 6, 6.6) }}</text>
                     @endif
                     @if ($late)

@@ -84,7 +84,13 @@
                         <td class="num">{{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }} min</td>
                         <td class="whitespace-nowrap tabular-nums">
                             {{ App\Clock\ShopClock::words($at($placed->start())) }}</td>
-                        <td class="whitespace-nowrap tabular-nums">{{ App\Clock\ShopClock::words($at($placed->end())) }}
+                        <td class="whitespace-nowrap tabular-nums">
+                            @if ($b->order->blanksShort > 0)
+                                <span class="now">when {{ $b->order->blanksShort }}
+                                    {{ $b->order->blanksShort === 1 ? 'blank comes' : 'blanks come' }}</span>
+                            @else
+                                {{ App\Clock\ShopClock::words($at($placed->end())) }}
+                            @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($placed->lateS() > 0)

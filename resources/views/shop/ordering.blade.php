@@ -113,6 +113,8 @@
         <section>
             <h2 class="mb-1">Who supplies what</h2>
             <form method="post" action="{{ route('ordering.supply') }}">@csrf @method('put')
+                <input type="hidden" name="seen" value="{{ $errors->has('seen') ? $seen : old('seen', $seen) }}">
+                <x-wrong field="seen" />
                 @foreach ($kinds as $of)
                     <div class="mb-2 flex items-end gap-3">
                         <p class="w-20">{{ $of }}</p>

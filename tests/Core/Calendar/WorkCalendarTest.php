@@ -110,6 +110,25 @@ final class WorkCalendarTest extends TestCase
         self::assertSame(2, $two->people()->at($thursday + 9 * 3600));
     }
 
+    #[Test]
+    public function who_is_written_away_twice_is_away_once_and_two_are_two(): void
+    {
+        $thursday = self::at('2026-03-05');
+        $wren = static fn(int $from, int $to): Presence => new Presence(
+            -1,
+            $thursday,
+            $thursday,
+            [4],
+            $from * 3600,
+            $to * 3600,
+            'Wren',
+        );
+        $odo = new Presence(-1, $thursday, $thursday, [4], 14 * 3600, 16 * 3600, 'Odo');
+        $calendar = self::calendar(new Staff(3, 2.0), presences: [$wren(13, 15), $wren(9, 14), $odo]);
+        $in = static fn(int $hour): int => $calendar->people()->at($thursday + $hour * 3600);
+        self::assertSame([3, 2, 2, 1, 2, 3], array_map($in, [8, 10, 13, 14, 15, 16]));
+    }
+
     /**
      * @param array<int, string>    $daysOff
      * @param list<array{int, int}> $extra

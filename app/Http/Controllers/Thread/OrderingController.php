@@ -20,6 +20,7 @@ use Hakama\Plan\Shortage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 
 /** What has to be ordered so that what is planned can be sewn. */
 final class OrderingController
@@ -29,6 +30,7 @@ final class OrderingController
         return view('shop.ordering', [
             'all' => collect($shortages->all())->groupBy('from'),
             'kinds' => Supplier::OF,
+            'seen' => $stock->suppliersSign(),
             'stock' => $stock,
             'bolts' => $bolts->all(),
             'reserved' => $stock->reserved(),
@@ -54,6 +56,12 @@ final class OrderingController
 
     public function supply(KeepSuppliers $request, StockBook $stock): RedirectResponse
     {
+        if ($request->filled('seen') && $request->string('seen')->value() !== $stock->suppliersSign()) {
+            throw ValidationException::withMessages([
+                'seen' => 'Somebody else changed the suppliers meanwhile; what you typed is still here. Keep it again to '.
+                    'put yours in its place.',
+            ]);
+        }
         $stock->supply($request->rows());
 
         return redirect()->route('ordering.show')->with('done', 'Who supplies what is kept.');
