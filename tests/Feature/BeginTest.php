@@ -159,6 +159,11 @@ final class BeginTest extends FeatureTestCase
         self::assertSame(['R-9', 'R-12', 'R-15', 'K-1'], Frame::query()->orderBy('id')->pluck('code')->all());
 
         $this->post('/begin/threads', ['codes' => ['D-01', 'X-99']])->assertSessionHasErrors('codes.1');
+        foreach ([[], ['codes' => []], ['codes' => 'D-01']] as $none) {
+            $this->post('/begin/threads', $none)->assertSessionHasErrors([
+                'codes' => 'Tick what stands on the shelf, or leave the step as it is.',
+            ]);
+        }
         $this->post('/begin/threads', ['codes' => ['D-01', 'D-03']])->assertSessionHasNoErrors();
         $this->post('/begin/threads', ['codes' => ['D-03', 'D-04']])->assertSessionHasNoErrors();
         self::assertSame(['D-01', 'D-03', 'D-04'], Thread::query()->orderBy('code')->pluck('code')->all());

@@ -19,6 +19,27 @@ use PHPUnit\Framework\Attributes\Test;
 final class OutsideTest extends FeatureTestCase
 {
     #[Test]
+    public function what_is_said_at_a_field_is_never_the_framework_s_sentence(): void
+    {
+        $said = static function (mixed $of) use (&$said): array {
+            return is_array($of) ? array_merge(...array_map($said, array_values($of))) : [(string) $of];
+        };
+        $theirs = require base_path('vendor/laravel/framework/src/Illuminate/Translation/lang/en/validation.php');
+        unset($theirs['custom'], $theirs['attributes']);
+        foreach ($theirs as $rule => $sentence) {
+            $ours = trans("validation.{$rule}");
+            self::assertSame(is_array($sentence) ? array_keys($sentence) : $rule, is_array($ours) ? array_keys($ours) : $rule);
+            self::assertSame([], array_intersect($said($ours), $said($sentence)), $rule);
+            foreach ($said($ours) as $one) {
+                self::assertStringNotContainsString(':attribute', $one, $rule);
+            }
+        }
+        $this->post('/orders', ['customer' => str_repeat('a', 121)])->assertSessionHasErrors([
+            'customer' => 'At most 120 letters.',
+        ]);
+    }
+
+    #[Test]
     public function nobody_is_sent_back_to_where_they_came_from_elsewhere(): void
     {
         $this->get('/orders');

@@ -16,7 +16,7 @@
     </x-slot:say>
     <x-artwork-tabs :artwork="$artwork" here="show" />
     @if ($artwork->made !== '')
-        <p class="mb-3 text-sm text-soft">{{ $artwork->made }}</p>
+        <p class="mb-3 text-sm text-soft">{{ ucfirst(rtrim($artwork->made, '.')) }}.</p>
     @endif
     @if ($artwork->read_at === null)
         <p class="note" hx-get="{{ route('artwork.show', $artwork) }}" hx-trigger="every 2s" hx-target="body">
@@ -267,9 +267,6 @@
                                 , {{ $one->variantLabel() }}</span>{{ $loop->last ? '.' : '; ' }}
                         @endforeach
                     </p>
-                @endif
-                @if ($artwork->made !== '')
-                    <p class="mt-2 text-sm text-soft">It was {{ $artwork->made }}.</p>
                 @endif
                 @if ($ordered->isNotEmpty())
                     <p class="mt-4 text-sm">In orders @foreach ($ordered as $number)

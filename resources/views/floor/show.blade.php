@@ -5,7 +5,7 @@
             <span class="now">{{ $station->machine->code }} is halted and waits for a hand.</span>
         @elseif ($station->running)
             Machine {{ $station->machine->code }}: {{ $station->running->batch->code }},
-            {{ $station->running->batch->left }} pieces to go.
+            {{ $station->running->batch->left }} {{ $station->running->batch->left === 1 ? 'piece' : 'pieces' }} to go.
         @else
             Machine {{ $station->machine->code }} has nothing to do.
         @endif

@@ -11,6 +11,8 @@ use Illuminate\Validation\Rule;
 /** Threads of the colour card that the shop has. */
 final class ChooseThreads extends FormRequest
 {
+    private const NONE = 'Tick what stands on the shelf, or leave the step as it is.';
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -21,7 +23,9 @@ final class ChooseThreads extends FormRequest
     public function messages(): array
     {
         return [
-            'codes' => 'Tick what stands on the shelf, or leave the step as it is.',
+            // By the rule: a star would take the list itself too.
+            'codes.required' => self::NONE,
+            'codes.array' => self::NONE,
             'codes.*' => 'That is not on the card.',
         ];
     }

@@ -54,6 +54,7 @@ trait TypesLines
             'lines.*.unit_value.*' => 'What one costs to replace is an amount, such as 24.50.',
             'lines.*.spares.*' => 'Spares are a whole number.',
             'lines.*.sizes.*.integer' => 'Sizes are whole numbers of garments.',
+            'lines.*.sizes.*.min' => 'Sizes are whole numbers of garments.',
             'lines.*.sizes.*.max' => 'More than 999 of one size: split it into two lines.',
             'lines.*.decorations.0.position.required' => 'Choose where the artwork goes.',
             'lines.*.decorations.*.artwork_id.exists' => 'That artwork is no longer here: choose another.',
