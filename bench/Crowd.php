@@ -76,8 +76,14 @@ final class Crowd
                 'needle_point' => 'sharp',
                 'speed_spm' => 850,
                 'hoop_s' => 90,
-                'sew_s' => json_encode(array_fill_keys($machines, 400 + ($i % 300))),
             ];
+            foreach ($machines as $one) {
+                $rows['setup_times'][] = [
+                    'setup_id' => $decoration,
+                    'machine_id' => $one,
+                    'seconds' => 400 + ($i % 300),
+                ];
+            }
             $rows['batches'][] = [
                 'id' => $batch,
                 'code' => "B-{$batch}x",

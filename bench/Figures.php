@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Formats\Json;
-use App\Formats\PlanJson;
+use App\Foundation\Formats\Json;
+use App\Plan\PlanJson;
 use Hakama\Floor\HandTimes;
-use Hakama\Garment\Cloth;
+use Hakama\Garment\ClothSpec;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Garment\Structure;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Dispatch;
@@ -164,7 +164,7 @@ final class Figures
     {
         $house = HouseRules::of();
         $frames = array_map(
-            static fn(int $side): Frame => new Frame(
+            static fn(int $side): FrameSpec => new FrameSpec(
                 "F{$side}",
                 FrameKind::Square,
                 Driver::Flat,
@@ -185,7 +185,7 @@ final class Figures
                                 Advice::of(
                                     new Facts(
                                         new Design(70, 45, 5000, 40),
-                                        new Item($garment, $position, new Cloth($fabric), $structure),
+                                        new Item($garment, $position, new ClothSpec($fabric), $structure),
                                         new OnMachine(Driver::cases(), turnsCapsItself: $turnsCapsItself),
                                     ),
                                     $house,

@@ -8,13 +8,13 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Promise;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 
@@ -88,7 +88,7 @@ final class PlanWorkload
                 self::FRAMES,
             ),
             array_map(
-                static fn(array $one, int $i): Batch => self::batch(
+                static fn(array $one, int $i): BatchJob => self::batch(
                     'B'.($i + 1),
                     $one,
                     $lanes,
@@ -116,7 +116,7 @@ final class PlanWorkload
         int $threads,
         float $days,
         float $room,
-    ): Batch {
+    ): BatchJob {
         [$frame, $sewS, $pieces] = $drawn;
         $on = [];
         foreach ($lanes as $k => $lane) {
@@ -132,10 +132,10 @@ final class PlanWorkload
         $day = mt_rand(0, (int) ceil($days * $room));
         $due = ($day % 7 > 4 ? $day + 2 : $day) * 86400 + 28800 + 3600 * mt_rand(3, 8);
 
-        return new Batch(
+        return new BatchJob(
             $id,
             $pieces,
-            new Sewing($on, mt_rand(40, 120), 30, 2),
+            new BatchSewing($on, mt_rand(40, 120), 30, 2),
             new Equipment($blocks, $frame),
             new Promise(
                 28800 + (mt_rand(0, 4) === 0 ? mt_rand(0, (int) $days) * 86400 : 0),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Artwork\Intake;
-use App\Models\Artwork;
+use App\Artwork\Actions\Intake;
+use App\Artwork\Models\Artwork;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Http\Allowed;
-use App\Http\DecimalPoint;
-use App\Http\ExclusiveWrite;
-use App\Http\KnownHost;
-use App\Http\OneValue;
-use App\Http\Packed;
-use App\Http\PeekSession;
-use App\Http\Problem;
-use App\Http\Readable;
-use App\Http\SecurityHeaders;
-use App\Http\SpeaksJson;
+use App\Foundation\Http\AnswerJson;
+use App\Foundation\Http\Compress;
+use App\Foundation\Http\DecimalPoint;
+use App\Foundation\Http\KnownHost;
+use App\Foundation\Http\PeekSession;
+use App\Foundation\Http\Problem;
+use App\Foundation\Http\RejectArrayInput;
+use App\Foundation\Http\RequireUtf8;
+use App\Foundation\Http\SecurityHeaders;
+use App\People\Http\Authorize;
+use App\People\Http\ExclusiveWrite;
 use App\Providers\HakamaProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -28,18 +28,21 @@ return Application::configure(basePath: dirname(__DIR__))
         apiPrefix: 'machines',
         commands: __DIR__.'/../routes/console.php',
     )
+    ->withCommands(glob(__DIR__.'/../app/*/Console') ?: [])
     ->withMiddleware(static function (Middleware $middleware): void {
         // No page of another origin has business here, so the package behind it is not installed.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [Allowed::class, ExclusiveWrite::class], prepend: [Readable::class, OneValue::class, DecimalPoint::class]);
-        $middleware->api(prepend: [SpeaksJson::class, Readable::class]);
+        // Each route says with `can` what it asks of whoever comes.
+        $middleware->alias(['can' => Authorize::class]);
+        $middleware->web(append: [ExclusiveWrite::class], prepend: [RequireUtf8::class, RejectArrayInput::class, DecimalPoint::class]);
+        $middleware->api(prepend: [AnswerJson::class, RequireUtf8::class]);
         // Who asks is known, and has the shop's turn where something is to be written, before it is looked up what was
         // asked for.
         $middleware->prependToPriorityList(SubstituteBindings::class, ExclusiveWrite::class);
-        $middleware->prependToPriorityList(ExclusiveWrite::class, Allowed::class);
-        $middleware->prependToPriorityList(Allowed::class, PeekSession::class);
+        $middleware->prependToPriorityList(ExclusiveWrite::class, Authorize::class);
+        $middleware->prependToPriorityList(Authorize::class, PeekSession::class);
         $middleware->prepend(KnownHost::class);
-        $middleware->append(Packed::class);
+        $middleware->append(Compress::class);
         // Outermost of all: whatever is answered, refusals and errors too.
         $middleware->prepend(SecurityHeaders::class);
         $middleware->trustProxies(at: array_filter(explode(',', (string) env('SHOP_PROXIES', ''))));

@@ -5,5 +5,5 @@ declare(strict_types=1);
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'people'],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'people']],
-    'providers' => ['people' => ['driver' => 'eloquent', 'model' => App\Models\Person::class]],
+    'providers' => ['people' => ['driver' => 'eloquent', 'model' => \App\People\Models\Person::class]],
 ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Artwork;
 
-use App\Models\Artwork;
+use App\Artwork\Models\Artwork;
 use App\Shop\House;
 use Hakama\Stitch\Patch\PatchShape;
 use Hakama\Stitch\Patch\PatchVerdict;

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Money;
 
-use App\Http\Requests\Orders\AskQuote;
-use App\Models\Machine;
+use App\Machine\Models\Machine;
+use App\Money\Queries\PriceList;
+use App\Money\Queries\ShopRates;
 use App\Shop\House;
 use Hakama\Floor\FinishTime;
 use Hakama\House\HouseRule;
@@ -28,13 +29,13 @@ final readonly class AskedPrice
     public function __construct(private House $house, private PriceList $prices, private ShopRates $rates) {}
 
     /** @throws NoPrice */
-    public function of(AskQuote $asked): AskedQuote
+    public function of(AskedWork $asked): AskedQuote
     {
         $rules = $this->house->rules();
-        $designs = $asked->designs($rules->value(HouseRule::FullFill));
+        $designs = $asked->designs;
         $quote = fn(string $guess): Quote => Quote::of(
             $asked->job($this->works($designs, $guess)),
-            $this->rates->on($asked->fabric()),
+            $this->rates->on($asked->fabric),
             $this->prices->price(null),
             (int) $rules->value(HouseRule::LeastCharge),
         );

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Money;
 
-use App\Http\Requests\Orders\AskQuote;
-use App\Models\Frame;
+use App\Machine\Models\Frame;
 use App\Plan\Estimate;
-use App\Plan\Foretold;
-use App\Plan\PlanBoard;
+use App\Plan\Queries\PlanBoard;
+use App\Plan\Queries\PromiseEstimate;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
@@ -22,14 +21,14 @@ final readonly class AskedPromise
         private House $house,
         private PlanBoard $board,
         private Estimate $estimate,
-        private Foretold $foretold,
+        private PromiseEstimate $foretold,
     ) {}
 
     /** Null where no flat frame is large enough, or the days that are planned are full. */
-    public function of(AskQuote $asked): ?PromiseOdds
+    public function of(AskedWork $asked): ?PromiseOdds
     {
         $works = [];
-        foreach ($asked->designs($this->house->rules()->value(HouseRule::FullFill)) as $design) {
+        foreach ($asked->designs as $design) {
             $frame = $this->frame($design);
             if ($frame === null) {
                 return null;
@@ -38,7 +37,7 @@ final readonly class AskedPromise
             $work = [
                 $this->estimate->sewing($this->board, $stitches, $design->colours, $frame->code),
                 $this->estimate->equipment($design->colours, $frame->code),
-                $asked->integer('pieces'),
+                $asked->pieces,
                 $stitches,
             ];
             array_push($works, ...array_fill(0, $design->places, $work));

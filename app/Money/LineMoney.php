@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money;
 
-use App\Models\OrderLine;
+use App\Orders\Models\OrderLine;
 use Hakama\Money\Cost;
 use Hakama\Money\Job;
 use Hakama\Money\Quote;

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Money;
 
-use App\Models\Order;
-use App\Models\OrderLine;
+use App\Money\Queries\PriceList;
+use App\Money\Queries\ShopRates;
+use App\Orders\Models\Order;
+use App\Orders\Models\OrderLine;
 use App\Shop\House;
 use Hakama\House\HouseRule;
-use Hakama\Money\About;
 use Hakama\Money\Cost;
+use Hakama\Money\CostCategory;
 use Hakama\Money\Job;
 use Hakama\Money\NoPrice;
 use Hakama\Money\Quote;
@@ -27,7 +29,7 @@ final readonly class OrderMoney
     ) {}
 
     /** Wants `lines.decorations.artwork.blocks`, `lines.decorations.setup.frame` and `batch` loaded. */
-    public static function of(Order $order, House $house, PriceList $prices, WorkOf $works, ShopRates $rates): self
+    public static function of(Order $order, House $house, PriceList $prices, DecorationCosting $works, ShopRates $rates): self
     {
         $lines = [];
         foreach ($order->lines as $i => $line) {
@@ -48,7 +50,7 @@ final readonly class OrderMoney
         int $artworkCents,
         Rates $rates,
         PriceList $prices,
-        WorkOf $works,
+        DecorationCosting $works,
     ): LineMoney {
         $roots = $line->decorations->whereNull('split_from_id');
         [$jobWorks, $done, $missing] = [[], [], []];
@@ -125,7 +127,7 @@ final readonly class OrderMoney
     /**
      * The line in which what it came to is furthest from what was planned.
      *
-     * @return array{About, int}|null what it is about, and by how many cents it is dearer
+     * @return array{CostCategory, int}|null what it is about, and by how many cents it is dearer
      */
     public function furthest(): ?array
     {
@@ -137,11 +139,11 @@ final readonly class OrderMoney
             }
         }
         // Overhead only follows the others.
-        unset($by[About::Overhead->value]);
+        unset($by[CostCategory::Overhead->value]);
         uasort($by, static fn(int $a, int $b): int => abs($b) <=> abs($a));
         $most = array_key_first($by);
 
-        return $most === null || $by[$most] === 0 ? null : [About::from($most), $by[$most]];
+        return $most === null || $by[$most] === 0 ? null : [CostCategory::from($most), $by[$most]];
     }
 
     /** Of the price, to one decimal; null where there is no price. */

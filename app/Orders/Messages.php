@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Models\Order;
-use App\Models\OrderLine;
+use App\Orders\Models\Order;
+use App\Orders\Models\OrderLine;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;

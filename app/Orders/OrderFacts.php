@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Models\Customer;
-use App\Models\Order;
-use App\Models\OrderLine;
-use App\Shop\Sign;
+use App\Foundation\StateHash;
+use App\Orders\Models\Customer;
+use App\Orders\Models\Order;
+use App\Orders\Models\OrderLine;
+use App\Orders\Queries\OrderedGarments;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Garment;
 use Hakama\Garment\PatchBack;
@@ -16,13 +17,13 @@ use Hakama\Garment\PatchBack;
 final class OrderFacts
 {
     /** What it looks like to whoever opens it to change it. */
-    public static function sign(Order $order, ?Garments $garments = null): string
+    public static function sign(Order $order, ?OrderedGarments $garments = null): string
     {
-        return Sign::of(self::of($order, $garments));
+        return StateHash::of(self::of($order, $garments));
     }
 
     /** @return array<string, mixed> as its history tells it */
-    public static function of(Order $order, ?Garments $garments = null): array
+    public static function of(Order $order, ?OrderedGarments $garments = null): array
     {
         $facts = [
             'customer' => $order->relationLoaded('customer')
@@ -34,7 +35,7 @@ final class OrderFacts
             'event' => $order->for_event ? 'yes' : 'no',
             'cancelled' => $order->cancelled_at?->format('Y-m-d H:i') ?? '',
         ];
-        $wanted = ($garments ?? Garments::of($order))->wanted;
+        $wanted = ($garments ?? OrderedGarments::of($order))->wanted;
         $lines = $order->relationLoaded('lines') ? $order->lines : $order->lines()->get();
         foreach ($lines->sortBy('id')->values() as $i => $line) {
             $sizes = array_filter($wanted[$line->id] ?? []);
@@ -76,7 +77,7 @@ final class OrderFacts
             $facts['for_event'] = $told['event'] === 'yes';
         }
         $sizes = $lines = [];
-        $wanted = Garments::of($order)->wanted;
+        $wanted = OrderedGarments::of($order)->wanted;
         foreach ($order->lines()->orderBy('id')->get() as $i => $one) {
             $line = $one->id;
             $is = '/^(.*) (#[0-9a-f]{6}), worth (\S+)(?: catalogued)?, (\d+) spare(?:, (\w+))?$/u';

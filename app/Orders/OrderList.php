@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Formats\Csv;
-use App\Models\Artwork;
+use App\Artwork\Models\Artwork;
+use App\Foundation\Formats\Csv;
 use BackedEnum;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;

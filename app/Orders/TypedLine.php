@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
-use App\Models\OrderLine;
-use App\Shop\Catalogue;
+use App\Orders\Models\OrderLine;
+use App\Shop\Catalogue\Catalogue;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\PatchBack;

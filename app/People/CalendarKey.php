@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
-use App\Shop\Premises;
+use App\Foundation\ShopProfile;
 use Illuminate\Http\Request;
 
 /**
@@ -23,14 +23,14 @@ final class CalendarKey
 
     private static function of(string $path): string
     {
-        $secret = (string) app(Premises::class)->shop()->calendar_secret;
+        $secret = (string) app(ShopProfile::class)->shop()->calendar_secret;
 
         return substr(hash_hmac('sha256', trim($path, '/'), $secret), 0, self::LENGTH);
     }
 
     public static function fits(Request $request): bool
     {
-        return app(Premises::class)->shop()->calendar_secret !== ''
+        return app(ShopProfile::class)->shop()->calendar_secret !== ''
             && hash_equals(self::of($request->path()), (string) $request->query('key'));
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\People;
 
-use App\Models\Person;
-use App\Models\Tablet;
-use App\Shop\Premises;
-use App\Shop\Sign;
+use App\Foundation\ShopProfile;
+use App\Foundation\StateHash;
+use App\People\Models\Person;
+use App\People\Models\Tablet;
 use Hakama\House\Role;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -52,7 +52,7 @@ final readonly class Caller
         }
 
         // The demo, and a shop that nobody owns yet, lie open on the computer they run on and nowhere else.
-        return app(Premises::class)->liesOpen() && self::isHere($request) ? new self(Role::Owner) : null;
+        return app(ShopProfile::class)->liesOpen() && self::isHere($request) ? new self(Role::Owner) : null;
     }
 
     /**
@@ -64,7 +64,7 @@ final readonly class Caller
         if (! $request->hasSession()) {
             return true;
         }
-        $now = Sign::of($person->password);
+        $now = StateHash::of($person->password);
         if (! $request->session()->has(self::SIGNED)) {
             $request->session()->put(self::SIGNED, $now);
         }

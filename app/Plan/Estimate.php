@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\Models\Frame;
-use App\Models\Machine;
+use App\Machine\Models\Frame;
+use App\Machine\Models\Machine;
+use App\Plan\Queries\PlanBoard;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
 use Hakama\Machine\RunTime;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Equipment;
-use Hakama\Plan\Sewing;
 
 /** How long an artwork would sew of which nobody has a tape yet, from its stitches and colours. */
 final readonly class Estimate
 {
     public function __construct(private House $house) {}
 
-    public function sewing(PlanBoard $board, int $stitches, int $colours, string $frameCode): Sewing
+    public function sewing(PlanBoard $board, int $stitches, int $colours, string $frameCode): BatchSewing
     {
         $rules = $this->house->rules();
         $frame = $board->frames()->firstOrFail(static fn(Frame $frame): bool => $frame->code === $frameCode);
@@ -31,7 +32,7 @@ final readonly class Estimate
         }
         $most = max([1, ...$board->machines()->map(static fn(Machine $machine): int => $machine->heads)->all()]);
 
-        return new Sewing(
+        return new BatchSewing(
             $seconds,
             (int) $rules->value($isCap ? HouseRule::CapHoopTime : HouseRule::HoopTime),
             (int) $rules->value(HouseRule::SwapTime),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
 
 /** A batch with pieces still to do, as it is planned, and what it refers to. */
 final readonly class OpenBatch
@@ -23,7 +23,7 @@ final readonly class OpenBatch
         public int $pieces,
         public int $left,
         public int $copies,
-        public Batch $batch,
+        public BatchJob $batch,
         public Queued $queued,
         public OrderedBy $order,
         public BatchDesign $design,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
-use App\Clock\ShopClock;
+use App\Foundation\Clock\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\WhatIf;
 

@@ -4,41 +4,65 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Calendar\Calendar;
-use App\Calendar\CalendarBook;
-use App\Database\AsksOnce;
-use App\Database\Kept;
-use App\Database\PatientConnection;
-use App\Database\ShopConnection;
-use App\Database\TriesOnce;
-use App\Keep\CarefulFiles;
-use App\Learn\LoggedWork;
-use App\Money\ShopRates;
-use App\Orders\StationCounts;
-use App\Plan\PlanBoard;
-use App\Plan\ShopOdds;
-use App\Shop\Catalogue;
+use App\Artwork\Listeners\ReadTapesAnew;
+use App\Books\Learning\LoggedWork;
+use App\Floor\Projections\DaySums;
+use App\Foundation\Database\NoRetryConnection;
+use App\Foundation\Database\NoRetryConnector;
+use App\Foundation\Database\PatientConnection;
+use App\Foundation\Database\ShopConnection;
+use App\Foundation\Database\TurnCache;
+use App\Foundation\Http\SentForm;
+use App\Foundation\ShopProfile;
+use App\Money\Queries\ShopRates;
+use App\Orders\Actions\UndoOrder;
+use App\Orders\Queries\StationCounts;
+use App\People\Ability;
+use App\People\Caller;
+use App\Plan\Queries\PlanBoard;
+use App\Plan\Queries\SewnDays;
+use App\Plan\Queries\ShopOdds;
+use App\Setup\Actions\UndoSetup;
+use App\Setup\Listeners\KeepSetupTimes;
+use App\Setup\PracticeBook;
+use App\Shop\Backup\CarefulFiles;
+use App\Shop\Calendar\Calendar;
+use App\Shop\Calendar\CalendarBook;
+use App\Shop\Catalogue\Catalogue;
+use App\Shop\Events\RuleChanged;
 use App\Shop\House;
-use App\Shop\PracticeBook;
-use App\Shop\Premises;
-use App\Stock\Bolts;
-use App\Stock\StockBook;
+use App\Shop\Models\Change;
+use App\Shop\Undo\Undo;
+use App\Shop\Undo\UndoRule;
+use App\Stock\Actions\StockBook;
+use App\Stock\Queries\Bolts;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Routing\Events\RouteMatched;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\ServiceProvider;
 
 final class HakamaProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind('db.connector.mariadb', TriesOnce::class);
+        $this->app->bind('db.connector.mariadb', NoRetryConnector::class);
         $this->app->extend('files', static fn(): CarefulFiles => new CarefulFiles());
-        $this->app->scoped(Kept::class);
-        $this->app->scoped(Premises::class);
+        $this->app->bind(Undo::class, static fn(Application $app): Undo => new Undo([
+            Change::RULE => $app->make(UndoRule::class),
+            Change::ORDER => $app->make(UndoOrder::class),
+            Change::SETUP => $app->make(UndoSetup::class),
+        ]));
+        $this->app->bind(SewnDays::class, DaySums::class);
+        $this->app->scoped(TurnCache::class);
+        $this->app->scoped(ShopProfile::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Catalogue::class);
         $this->app->scoped(PracticeBook::class);
@@ -55,20 +79,42 @@ final class HakamaProvider extends ServiceProvider
 
     public function boot(): void
     {
+        foreach (Ability::cases() as $ability) {
+            Gate::define(
+                $ability,
+                static fn(Caller $caller): bool => $ability->least() === null || $caller->role->includes($ability->least()),
+            );
+        }
+        // An address nobody has said a word on lets nobody through.
+        Event::listen(
+            RouteMatched::class,
+            static fn(RouteMatched $at) => abort_if(
+                in_array('web', $at->route->middleware(), true) && Ability::of($at->route) === null,
+                403,
+            ),
+        );
+        Event::subscribe(KeepSetupTimes::class);
+        Event::listen(RuleChanged::class, ReadTapesAnew::class);
         Date::use(CarbonImmutable::class);
-        $zone = Premises::zoneAtHand();
+        $zone = ShopProfile::zoneAtHand();
         if ($zone !== null) {
             config(['app.timezone' => $zone]);
             date_default_timezone_set($zone);
         }
         // Every form has a number of its own beside the token.
-        Blade::directive('csrf', static fn(): string => '<?php echo csrf_field().\\App\\Http\\SentForm::field(); ?>');
+        Blade::directive('csrf', static fn(): string => '<?php echo csrf_field().\\'.SentForm::class.'::field(); ?>');
+        // A query in a loop stops a developer, never a shop.
         Model::preventLazyLoading();
+        if ($this->app->isProduction()) {
+            Model::handleLazyLoadingViolationUsing(
+                static fn(Model $model, string $relation) => Log::warning($model::class." reads {$relation} one by one"),
+            );
+        }
         Model::preventSilentlyDiscardingAttributes();
         Connection::resolverFor('mariadb', static fn(...$of): ShopConnection => new ShopConnection(...$of));
         if (! $this->app->runningInConsole()) {
             // A database that is there and does not answer is not waited for: somebody sits before the page.
-            Connection::resolverFor('mariadb', static fn(...$of): AsksOnce => new AsksOnce(...$of));
+            Connection::resolverFor('mariadb', static fn(...$of): NoRetryConnection => new NoRetryConnection(...$of));
             PatientConnection::waits(PatientConnection::PAGE_S);
         }
         $clock = config('shop.clock');

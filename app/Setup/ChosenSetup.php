@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
-use App\Models\Frame;
+use App\Machine\Models\Frame;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Departure;

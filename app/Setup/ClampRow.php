@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
-use App\Models\ClampCheck;
-use App\Models\Frame;
-use App\Models\Machine;
+use App\Machine\Models\Frame;
+use App\Machine\Models\Machine;
+use App\Setup\Models\ClampCheck;
 
 /** A clamp with one window on one machine. */
 final readonly class ClampRow

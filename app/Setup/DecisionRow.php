@@ -9,8 +9,8 @@ use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
 use Hakama\Setup\BlockAdvice;
 use Hakama\Setup\Placement\Placement;
-use Hakama\Setup\Rules\About;
 use Hakama\Setup\Rules\OtherSchool;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\Rules\Strength;
 use Hakama\Stitch\Turn;
 
@@ -19,7 +19,7 @@ final readonly class DecisionRow
 {
     /** @param list<OtherSchool> $others */
     private function __construct(
-        public About $about,
+        public SetupTopic $about,
         public string $label,
         public string $value,
         public string $why,
@@ -45,22 +45,22 @@ final readonly class DecisionRow
         $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
 
         return [
-            self::of($advice, About::Loading, 'To the machine', $advice->loading()->endWords()),
+            self::of($advice, SetupTopic::Loading, 'To the machine', $advice->loading()->endWords()),
             self::of(
                 $advice,
-                About::Turn,
+                SetupTopic::Turn,
                 'Set on it',
                 $advice->turnIsKnown() ? self::turn($advice->turnToSet()) : 'as the machine: choose it above',
             ),
-            self::of($advice, About::Frame, 'Frame', $advice->fit->frame->id ?? 'none'),
-            self::of($advice, About::Driver, 'Driver', implode(', else ', $drivers) ?: 'none here'),
-            self::of($advice, About::Access, 'Way in', str_replace('_', ' ', $advice->access()->value)),
-            self::of($advice, About::Placement, 'Place', $placement->brief($units).$round),
-            self::of($advice, About::Backing, 'Backing', $advice->backing->words()),
-            self::of($advice, About::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
+            self::of($advice, SetupTopic::Frame, 'Frame', $advice->fit->frame->id ?? 'none'),
+            self::of($advice, SetupTopic::Driver, 'Driver', implode(', else ', $drivers) ?: 'none here'),
+            self::of($advice, SetupTopic::Access, 'Way in', str_replace('_', ' ', $advice->access()->value)),
+            self::of($advice, SetupTopic::Placement, 'Place', $placement->brief($units).$round),
+            self::of($advice, SetupTopic::Backing, 'Backing', $advice->backing->words()),
+            self::of($advice, SetupTopic::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
             self::of(
                 $advice,
-                About::Thread,
+                SetupTopic::Thread,
                 'Thread',
                 self::byBlock(
                     "{$advice->threadWeight} weight",
@@ -69,14 +69,14 @@ final readonly class DecisionRow
             ),
             self::of(
                 $advice,
-                About::Needle,
+                SetupTopic::Needle,
                 'Needle',
                 self::byBlock(
                     $advice->needle->words(),
                     array_map(static fn(BlockAdvice $one): string => $one->needle->words(), $blocks),
                 ),
             ),
-            self::of($advice, About::Speed, 'Speed', "{$advice->speedSpm} stitches a minute"),
+            self::of($advice, SetupTopic::Speed, 'Speed', "{$advice->speedSpm} stitches a minute"),
         ];
     }
 
@@ -109,7 +109,7 @@ final readonly class DecisionRow
         ]);
     }
 
-    private static function of(Advice $advice, About $about, string $label, string $value): self
+    private static function of(Advice $advice, SetupTopic $about, string $label, string $value): self
     {
         $because = $advice->because($about);
 

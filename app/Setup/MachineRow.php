@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
-use App\Models\Machine;
+use App\Machine\Models\Machine;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Notes\Warning;
 

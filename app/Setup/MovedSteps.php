@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
-use App\Models\Machine;
-use App\Plan\PlanBoard;
+use App\Machine\Models\Machine;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\Queries\MachineSetups;
 
 /** What the operator has to do otherwise when a batch goes to another machine. */
 final readonly class MovedSteps

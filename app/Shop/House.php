@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\Database\Kept;
-use App\Database\Transaction;
-use App\Models\KeptRule;
-use App\Models\KeptSchool;
+use App\Foundation\Database\Transaction;
+use App\Foundation\Database\TurnCache;
+use App\Foundation\StateHash;
+use App\Shop\Models\ChosenSchool;
+use App\Shop\Models\RuleValue;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
@@ -21,7 +22,7 @@ final class House
 
     private ?HouseRules $rules = null;
 
-    public function __construct(private readonly Kept $kept) {}
+    public function __construct(private readonly TurnCache $kept) {}
 
     /** In what lengths the shop measures on a garment. */
     public function units(): Units
@@ -49,10 +50,10 @@ final class House
             $this->rules = $before->with($figures, $schools);
             $changed = $this->rules->differingFrom($before);
             foreach ($changed as $rule) {
-                KeptRule::query()->updateOrCreate(['name' => $rule->value], ['value' => $this->rules->value($rule)]);
+                RuleValue::query()->updateOrCreate(['name' => $rule->value], ['value' => $this->rules->value($rule)]);
             }
             foreach ($schools as $question => $school) {
-                KeptSchool::query()->updateOrCreate(['question' => $question], ['school' => $school]);
+                ChosenSchool::query()->updateOrCreate(['question' => $question], ['school' => $school]);
             }
 
             return $changed;
@@ -84,15 +85,15 @@ final class House
     /** Other rules have another sign. */
     public function sign(): string
     {
-        return Sign::of(self::stored());
+        return StateHash::of(self::stored());
     }
 
     /** @return array{array<string, float>, array<string, string>} figures and schools */
     private static function stored(): array
     {
         return [
-            array_map(floatval(...), KeptRule::query()->orderBy('name')->pluck('value', 'name')->all()),
-            KeptSchool::query()->orderBy('question')->pluck('school', 'question')->all(),
+            array_map(floatval(...), RuleValue::query()->orderBy('name')->pluck('value', 'name')->all()),
+            ChosenSchool::query()->orderBy('question')->pluck('school', 'question')->all(),
         ];
     }
 }

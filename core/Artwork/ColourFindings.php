@@ -7,7 +7,7 @@ namespace Hakama\Artwork;
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\Inspection\Crossing;
-use Hakama\Thread\Thread;
+use Hakama\Thread\ThreadSpec;
 
 /** What is to be said of a pattern once its blocks have their threads. */
 final readonly class ColourFindings
@@ -17,7 +17,7 @@ final readonly class ColourFindings
     private const DARKER = 25.0;
 
     /**
-     * @param list<Thread|null> $threads   one per block
+     * @param list<ThreadSpec|null> $threads   one per block
      * @param list<Crossing>    $crossings
      * @param float             $alike     CIEDE2000 below which two threads are taken for one another
      *
@@ -29,7 +29,7 @@ final readonly class ColourFindings
     }
 
     /**
-     * @param list<Thread|null> $threads
+     * @param list<ThreadSpec|null> $threads
      *
      * @return list<Finding>
      */
@@ -66,13 +66,13 @@ final readonly class ColourFindings
     }
 
     /**
-     * @param list<Thread|null> $threads
+     * @param list<ThreadSpec|null> $threads
      *
      * @return list<int> blocks sewn in one of these, from 1
      */
-    private static function blocksIn(array $threads, Thread ...$these): array
+    private static function blocksIn(array $threads, ThreadSpec ...$these): array
     {
-        $codes = array_map(static fn(Thread $thread): string => $thread->code, $these);
+        $codes = array_map(static fn(ThreadSpec $thread): string => $thread->code, $these);
         $blocks = [];
         foreach ($threads as $i => $thread) {
             if ($thread !== null && in_array($thread->code, $codes, true)) {
@@ -84,14 +84,14 @@ final readonly class ColourFindings
     }
 
     /**
-     * @param list<Thread|null> $threads
+     * @param list<ThreadSpec|null> $threads
      * @param list<Crossing>    $crossings
      *
      * @return list<Finding>
      */
     private static function overLight(array $threads, array $crossings): array
     {
-        $light = array_map(static fn(?Thread $thread): ?float => $thread?->colour->lab()->l, $threads);
+        $light = array_map(static fn(?ThreadSpec $thread): ?float => $thread?->colour->lab()->l, $threads);
         $shown = array_values(
             array_filter($crossings, static function (Crossing $crossing) use ($light): bool {
                 $over = $light[$crossing->over - 1] ?? null;

@@ -13,23 +13,23 @@ use Hakama\Stitch\Pattern;
  */
 final readonly class ProposedRoles
 {
-    /** @return list<Role> one per block that sews */
+    /** @return list<BlockRole> one per block that sews */
     public static function of(Pattern $pattern): array
     {
         $shapes = [];
         foreach ($pattern->blockSpans() as $span) {
-            $shapes[] = Internal\BlockShape::of($pattern, $span);
+            $shapes[] = \Hakama\Artwork\Internal\BlockShape::of($pattern, $span);
         }
-        $roles = array_fill(0, count($shapes), Role::Sew);
+        $roles = array_fill(0, count($shapes), BlockRole::Sew);
         for ($i = 0; $i + 1 < count($shapes); $i++) {
             [$line, $tack] = [$shapes[$i], $shapes[$i + 1]];
             if (! $line->isOutline() || ! $tack->follows($line)) {
                 continue;
             }
-            [$roles[$i], $roles[$i + 1]] = [Role::Placement, Role::TackDown];
+            [$roles[$i], $roles[$i + 1]] = [BlockRole::Placement, BlockRole::TackDown];
             for ($later = $i + 2; $later < count($shapes) && ! $shapes[$later]->isOutline(); $later++) {
                 if ($shapes[$later]->covers($line)) {
-                    $roles[$later] = Role::Cover;
+                    $roles[$later] = BlockRole::Cover;
                     break;
                 }
             }

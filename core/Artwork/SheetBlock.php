@@ -8,14 +8,14 @@ namespace Hakama\Artwork;
 final readonly class SheetBlock
 {
     /**
-     * @param Role|null       $role   null: as proposed
+     * @param BlockRole|null       $role   null: as proposed
      * @param StopAction|null $action at the stop after it; null: as the role wants
      * @param float           $lengthMm of what it sews
      */
     public function __construct(
         public int $stitches,
-        public Role $proposed = Role::Sew,
-        public ?Role $role = null,
+        public BlockRole $proposed = BlockRole::Sew,
+        public ?BlockRole $role = null,
         public ?StopAction $action = null,
         public string $note = '',
         public float $lengthMm = 0.0,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hakama\Artwork;
 
 use Hakama\Machine\BatchTime;
-use Hakama\Machine\Copies;
-use Hakama\Machine\Frame;
+use Hakama\Machine\CopiesPerFrame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\RunTime;
 use Hakama\Machine\RunTimeRules;
 use Hakama\Machine\SpeedCurve;
@@ -43,7 +43,7 @@ final readonly class Sheets
     ) {}
 
     /**
-     * @param list<Frame> $frames
+     * @param list<FrameSpec> $frames
      *
      * @return list<Sheet> soonest done first
      */
@@ -55,7 +55,7 @@ final readonly class Sheets
             if ($grid === null) {
                 continue;
             }
-            $count = Copies::frames($pieces, $grid->copies());
+            $count = CopiesPerFrame::frames($pieces, $grid->copies());
             $time = new BatchTime(
                 $count,
                 1,
@@ -68,7 +68,7 @@ final readonly class Sheets
                 $frame->id,
                 $grid,
                 $count,
-                Copies::over($pieces, $grid->copies()),
+                CopiesPerFrame::over($pieces, $grid->copies()),
                 $time->seconds(),
                 ($count *
                     ($frame->outerWidthMm + 2 * $this->overlapMm) *
@@ -98,7 +98,7 @@ final readonly class Sheets
     }
 
     /** As few sheets as the frame allows, and no more copies on each than those want. */
-    private function grid(PatternFigures $one, int $pieces, Frame $frame): ?Grid
+    private function grid(PatternFigures $one, int $pieces, FrameSpec $frame): ?Grid
     {
         $field = [$frame->window->widthMm - 2 * $this->marginMm, $frame->window->heightMm - 2 * $this->marginMm];
         if ($frame->window->isCircle()) {
@@ -110,7 +110,7 @@ final readonly class Sheets
         } catch (DoesNotFit) {
             return null;
         }
-        $sheets = Copies::frames($pieces, $most->copies());
+        $sheets = CopiesPerFrame::frames($pieces, $most->copies());
         $rows = (int) ceil(ceil($pieces / $sheets) / $most->columns);
 
         return $rows >= 1 && $rows < $most->rows ? Grid::of($most->columns, $rows, $this->gapMm) : $most;

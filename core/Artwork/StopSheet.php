@@ -9,7 +9,7 @@ use Hakama\Machine\HaltRules;
 /** What the operator would write on paper beside the file: block by block, what it is and what to do after it. */
 final readonly class StopSheet
 {
-    /** @param list<Step> $steps */
+    /** @param list<StopStep> $steps */
     private function __construct(public array $steps) {}
 
     /**
@@ -26,8 +26,8 @@ final readonly class StopSheet
             $role = $block->role ?? $block->proposed;
             $last = $i === count($blocks) - 1;
             $action = $last ? null : self::action($block, $role, $preCut);
-            $outlineMm += $role === Role::Placement ? $block->lengthMm : 0.0;
-            $steps[] = new Step(
+            $outlineMm += $role === BlockRole::Placement ? $block->lengthMm : 0.0;
+            $steps[] = new StopStep(
                 $i + 1,
                 $sewn + 1,
                 $sewn + $block->stitches,
@@ -46,9 +46,9 @@ final readonly class StopSheet
     }
 
     /** Only a whole cloth can lie under its line; a shape that was cut is laid on it. */
-    private static function action(SheetBlock $block, Role $role, bool $preCut): StopAction
+    private static function action(SheetBlock $block, BlockRole $role, bool $preCut): StopAction
     {
-        $may = $block->action !== StopAction::ThereFirst || ($role === Role::Placement && ! $preCut);
+        $may = $block->action !== StopAction::ThereFirst || ($role === BlockRole::Placement && ! $preCut);
 
         return $may && $block->action !== null ? $block->action : $role->actionAfter($preCut);
     }
@@ -58,8 +58,8 @@ final readonly class StopSheet
     {
         return array_values(
             array_map(
-                static fn(Step $step): int => $step->to,
-                array_filter($this->steps, static fn(Step $step): bool => $step->halts()),
+                static fn(StopStep $step): int => $step->to,
+                array_filter($this->steps, static fn(StopStep $step): bool => $step->halts()),
             ),
         );
     }
@@ -81,11 +81,11 @@ final readonly class StopSheet
     /** How long hands take at all stops of a load. */
     public function handsS(HaltRules $rules): float
     {
-        return array_sum(array_map(static fn(Step $step): float => $step->handsS($rules), $this->steps));
+        return array_sum(array_map(static fn(StopStep $step): float => $step->handsS($rules), $this->steps));
     }
 
     /** The step in which a stitch is sewn. */
-    public function at(int $stitch): ?Step
+    public function at(int $stitch): ?StopStep
     {
         foreach ($this->steps as $step) {
             if ($stitch <= $step->to) {
@@ -96,15 +96,15 @@ final readonly class StopSheet
         return null;
     }
 
-    private static function reason(SheetBlock $block, Role $role, bool $last, bool $preCut): string
+    private static function reason(SheetBlock $block, BlockRole $role, bool $last, bool $preCut): string
     {
         return match (true) {
             $last => 'the last block: nothing stops after it',
             $block->action !== null => 'decided by hand',
-            $role === Role::Placement => 'cloth is laid on its placement line before it is tacked down',
-            $role === Role::TackDown && $preCut
+            $role === BlockRole::Placement => 'cloth is laid on its placement line before it is tacked down',
+            $role === BlockRole::TackDown && $preCut
                 => 'the cloth was cut to its shape before: nothing is trimmed in the frame',
-            $role === Role::TackDown => 'cloth is trimmed along its tack-down before it is covered',
+            $role === BlockRole::TackDown => 'cloth is trimmed along its tack-down before it is covered',
             default => 'an ordinary colour change: the machine goes on by itself',
         };
     }

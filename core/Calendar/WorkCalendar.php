@@ -27,8 +27,8 @@ final class WorkCalendar
      * @param int                   $now
      * @param array<int, mixed>     $daysOff   midnight => anything
      * @param list<array{int, int}> $extra     hours worked beside the usual ones, [from, to), each within a day
-     * @param list<Presence>        $presences
-     * @param list<Downtime>        $downtimes
+     * @param list<PresenceSpan>        $presences
+     * @param list<DowntimeSpan>        $downtimes
      * @param list<array{int, int}> $leaps     [from, to) that the wall clock leaps over: nobody works in it
      */
     public function __construct(

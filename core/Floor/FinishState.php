@@ -32,7 +32,7 @@ enum FinishState: string
             // What was put right is looked at again, whoever looked the first time.
             self::Rework => self::ToCheck,
             self::ToFinish => $wantsCheck ? self::ToCheck : self::Passed,
-            self::ToCheck, self::Passed => throw NotToBeDone::finishedAlready(),
+            self::ToCheck, self::Passed => throw ActRefused::finishedAlready(),
         };
     }
 
@@ -43,15 +43,15 @@ enum FinishState: string
      * @param string $sewnBy who sewed it; '' where nobody has said
      * @param bool   $other  the one who sewed it may not be the one who looks
      *
-     * @throws NotToBeDone
+     * @throws ActRefused
      */
     public function checked(bool $good, string $by, string $sewnBy, bool $other): self
     {
         if ($this !== self::ToCheck) {
-            throw NotToBeDone::notForCheck($this->label());
+            throw ActRefused::notForCheck($this->label());
         }
         if ($other && $by !== '' && $by === $sewnBy) {
-            throw NotToBeDone::ownWork($by);
+            throw ActRefused::ownWork($by);
         }
 
         return $good ? self::Passed : self::Rework;

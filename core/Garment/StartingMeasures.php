@@ -84,7 +84,7 @@ final class StartingMeasures
     {
         $mm = [];
         foreach ([...self::ANY, ...self::OF[$garment->value] ?? []] as $measure => [$ofM, $step]) {
-            $mm[$measure] = (float) max(Measure::LEAST_MM, $ofM + $size->stepsFromM() * $step);
+            $mm[$measure] = (float) max(M::LEAST_MM, $ofM + $size->stepsFromM() * $step);
         }
 
         return new Measures($mm);

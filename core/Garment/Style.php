@@ -11,7 +11,7 @@ final readonly class Style
     public function __construct(
         public string $name,
         public Garment $garment,
-        public Cloth $cloth,
+        public ClothSpec $cloth,
         public Structure $structure = Structure::None,
         public Profile $profile = Profile::None,
         public ?int $unitValueCents = null,

@@ -25,7 +25,7 @@ final readonly class NameList
         $names = [];
         foreach (explode("\n", str_replace(["\r\n", "\r"], "\n", mb_scrub($typed))) as $line) {
             $cells = array_map(
-                static fn(string $cell): string => Lettering::plain(trim(trim($cell), '"')),
+                static fn(string $cell): string => LetterStyle::plain(trim(trim($cell), '"')),
                 explode(';', strtr($line, ",\t", ';;')),
             );
             $cells = array_values(array_filter($cells, static fn(string $cell): bool => $cell !== ''));

@@ -38,12 +38,12 @@ enum FrameSet: string
         };
     }
 
-    /** @return array<string, Frame> its name => the frame */
+    /** @return array<string, FrameSpec> its name => the frame */
     public function frames(): array
     {
         return match ($this) {
             self::Round => [
-                'Round, 9 cm' => new Frame(
+                'Round, 9 cm' => new FrameSpec(
                     'R-9',
                     FrameKind::Round,
                     Driver::Flat,
@@ -54,7 +54,7 @@ enum FrameSet: string
                     0,
                     6,
                 ),
-                'Round, 12 cm' => new Frame(
+                'Round, 12 cm' => new FrameSpec(
                     'R-12',
                     FrameKind::Round,
                     Driver::Flat,
@@ -65,7 +65,7 @@ enum FrameSet: string
                     0,
                     6,
                 ),
-                'Round, 15 cm' => new Frame(
+                'Round, 15 cm' => new FrameSpec(
                     'R-15',
                     FrameKind::Round,
                     Driver::Flat,
@@ -78,7 +78,7 @@ enum FrameSet: string
                 ),
             ],
             self::Square => [
-                'Square, 18 cm' => new Frame(
+                'Square, 18 cm' => new FrameSpec(
                     'S-18',
                     FrameKind::Square,
                     Driver::Flat,
@@ -89,7 +89,7 @@ enum FrameSet: string
                     0,
                     4,
                 ),
-                'Oblong, 30 by 24 cm' => new Frame(
+                'Oblong, 30 by 24 cm' => new FrameSpec(
                     'S-30',
                     FrameKind::Square,
                     Driver::Flat,
@@ -102,7 +102,7 @@ enum FrameSet: string
                 ),
             ],
             self::Magnet => [
-                'Magnet, 13 cm' => new Frame(
+                'Magnet, 13 cm' => new FrameSpec(
                     'G-13',
                     FrameKind::Magnetic,
                     Driver::Flat,
@@ -113,7 +113,7 @@ enum FrameSet: string
                     0,
                     4,
                 ),
-                'Magnet, 34 by 20 cm' => new Frame(
+                'Magnet, 34 by 20 cm' => new FrameSpec(
                     'G-34',
                     FrameKind::Magnetic,
                     Driver::Flat,
@@ -126,7 +126,7 @@ enum FrameSet: string
                 ),
             ],
             self::Cap => [
-                'Cap ring' => new Frame(
+                'Cap ring' => new FrameSpec(
                     'K-1',
                     FrameKind::Cap,
                     Driver::Cap,
@@ -139,7 +139,7 @@ enum FrameSet: string
                 ),
             ],
             self::Cylinder => [
-                'Cylinder, 8 cm' => new Frame(
+                'Cylinder, 8 cm' => new FrameSpec(
                     'T-8',
                     FrameKind::Cylinder,
                     Driver::Cylinder,
@@ -152,7 +152,7 @@ enum FrameSet: string
                 ),
             ],
             self::Clamp => [
-                'Clamp, 10 by 7 cm' => new Frame(
+                'Clamp, 10 by 7 cm' => new FrameSpec(
                     'P-10',
                     FrameKind::Clamp,
                     Driver::Clamp,

@@ -9,7 +9,7 @@ use InvalidArgumentException;
 /** The needles of a machine as they stand. */
 final readonly class Rack
 {
-    /** @param array<int, Needle> $needles by number, 1..N without a gap */
+    /** @param array<int, NeedleBar> $needles by number, 1..N without a gap */
     private function __construct(public array $needles) {}
 
     /**
@@ -32,7 +32,7 @@ final readonly class Rack
         }
         $needles = [];
         for ($number = 1; $number <= $count; $number++) {
-            $needles[$number] = new Needle(
+            $needles[$number] = new NeedleBar(
                 $number,
                 $threads[$number] ?? null,
                 in_array($number, $pinned, true),
@@ -54,7 +54,7 @@ final readonly class Rack
     public function withPin(int $number): self
     {
         $needles = $this->needles;
-        $needles[$number] = new Needle($number, $needles[$number]->thread, true, $needles[$number]->size);
+        $needles[$number] = new NeedleBar($number, $needles[$number]->thread, true, $needles[$number]->size);
 
         return new self($needles);
     }

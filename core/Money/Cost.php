@@ -7,15 +7,15 @@ namespace Hakama\Money;
 /** What a job costs the shop, line by line: each rounded on its own, the total their sum. */
 final readonly class Cost
 {
-    /** @param list<Line> $lines */
+    /** @param list<CostLine> $lines */
     private function __construct(public array $lines) {}
 
     public static function planned(Job $job, Rates $rates): self
     {
         $n = $job->pieces;
         $lines = [];
-        $lines[] = new Line(
-            About::Blank,
+        $lines[] = new CostLine(
+            CostCategory::Blank,
             null,
             $job->blank * $n,
             $job->blank === 0 ? 'the customer brings them' : "{$n} × {$job->blank} cents",
@@ -26,11 +26,11 @@ final readonly class Cost
             $atRisk += self::sum($of);
             array_push($lines, ...$of);
         }
-        $lines[] = new Line(About::Artwork, null, $job->artwork, 'once');
+        $lines[] = new CostLine(CostCategory::Artwork, null, $job->artwork, 'once');
         $lines[] = $rates->spoilage->line($atRisk);
         $above = self::sum($lines);
-        $lines[] = new Line(
-            About::Overhead,
+        $lines[] = new CostLine(
+            CostCategory::Overhead,
             null,
             Cents::of(($above * $rates->overhead) / 100),
             sprintf('%s %% of %d cents: all lines above', $rates->overhead, $above),
@@ -48,24 +48,24 @@ final readonly class Cost
     public static function real(Job $job, Rates $rates, array $done): self
     {
         $pieces = max([0, ...array_map(static fn(Done $one): int => $one->pieces, $done)]);
-        $lines = [new Line(About::Blank, null, $job->blank * $pieces, "{$pieces} × {$job->blank} cents")];
+        $lines = [new CostLine(CostCategory::Blank, null, $job->blank * $pieces, "{$pieces} × {$job->blank} cents")];
         $spoiled = 0;
         foreach ($done as $one) {
             $spoiled += $one->spoiled;
             foreach (self::work($one->work, $one->sewn(), $rates) as $line) {
-                $lines[] = $line->about === About::Machine ? self::clocked($one, $rates) : $line;
+                $lines[] = $line->about === CostCategory::Machine ? self::clocked($one, $rates) : $line;
             }
         }
-        $lines[] = new Line(About::Artwork, null, $job->artwork, 'once');
-        $lines[] = new Line(
-            About::Spoilage,
+        $lines[] = new CostLine(CostCategory::Artwork, null, $job->artwork, 'once');
+        $lines[] = new CostLine(
+            CostCategory::Spoilage,
             null,
             $spoiled * $job->blankValue,
             "{$spoiled} spoiled × {$job->blankValue} cents",
         );
         $above = self::sum($lines);
-        $lines[] = new Line(
-            About::Overhead,
+        $lines[] = new CostLine(
+            CostCategory::Overhead,
             null,
             Cents::of(($above * $rates->overhead) / 100),
             sprintf('%s %% of %d cents: all lines above', $rates->overhead, $above),
@@ -74,12 +74,12 @@ final readonly class Cost
         return new self($lines);
     }
 
-    private static function clocked(Done $done, Rates $rates): Line
+    private static function clocked(Done $done, Rates $rates): CostLine
     {
         $hours = $done->work->setupMin / 60 + $done->machineS / 3600;
 
-        return new Line(
-            About::Machine,
+        return new CostLine(
+            CostCategory::Machine,
             $done->work->name,
             Cents::of($hours * $rates->machineH),
             sprintf(
@@ -92,13 +92,13 @@ final readonly class Cost
     }
 
     /** Of one line; 0 where there is none. */
-    public function of(About $about, ?string $decoration): int
+    public function of(CostCategory $about, ?string $decoration): int
     {
         return self::sum(
             array_values(
                 array_filter(
                     $this->lines,
-                    static fn(Line $line): bool => $line->about === $about && $line->decoration === $decoration,
+                    static fn(CostLine $line): bool => $line->about === $about && $line->decoration === $decoration,
                 ),
             ),
         );
@@ -109,7 +109,7 @@ final readonly class Cost
         return self::sum($this->lines);
     }
 
-    /** @return list<Line> */
+    /** @return list<CostLine> */
     private static function work(Work $work, int $n, Rates $rates): array
     {
         $loads = (int) ceil($n / $work->perLoad);
@@ -122,13 +122,13 @@ final readonly class Cost
             sprintf('%s cm² × %d at %d cents a m²', $cm2, $n, $m2),
         ];
         $lines = [
-            [About::TopThread, ...$thread($work->materials->topM, $rates->threadKm)],
-            [About::BobbinThread, ...$thread($work->materials->bobbinM, $rates->bobbinKm)],
-            [About::Backing, ...$cloth($work->materials->backing, $rates->backingM2)],
-            [About::Topper, ...$cloth($work->materials->topper, $rates->topperM2)],
-            [About::Applique, ...$cloth($work->materials->applique, $rates->appliqueM2)],
+            [CostCategory::TopThread, ...$thread($work->materials->topM, $rates->threadKm)],
+            [CostCategory::BobbinThread, ...$thread($work->materials->bobbinM, $rates->bobbinKm)],
+            [CostCategory::Backing, ...$cloth($work->materials->backing, $rates->backingM2)],
+            [CostCategory::Topper, ...$cloth($work->materials->topper, $rates->topperM2)],
+            [CostCategory::Applique, ...$cloth($work->materials->applique, $rates->appliqueM2)],
             [
-                About::Machine,
+                CostCategory::Machine,
                 ($work->setupMin / 60 + ($loads * $work->sewS) / 3600) * $rates->machineH,
                 sprintf(
                     '%s min before, %d loads of %s s at %d cents an hour',
@@ -139,7 +139,7 @@ final readonly class Cost
                 ),
             ],
             [
-                About::Hands,
+                CostCategory::Hands,
                 $rates->hands->cents($work->setupMin, $n * $work->hoopS, $n * $work->finishS),
                 sprintf(
                     '%s min before, %d × %s s at %s',
@@ -152,14 +152,14 @@ final readonly class Cost
         ];
 
         return array_map(
-            static fn(array $line): Line => new Line($line[0], $work->name, Cents::of($line[1]), $line[2]),
+            static fn(array $line): CostLine => new CostLine($line[0], $work->name, Cents::of($line[1]), $line[2]),
             $lines,
         );
     }
 
-    /** @param list<Line> $lines */
+    /** @param list<CostLine> $lines */
     private static function sum(array $lines): int
     {
-        return array_sum(array_map(static fn(Line $line): int => $line->cents, $lines));
+        return array_sum(array_map(static fn(CostLine $line): int => $line->cents, $lines));
     }
 }

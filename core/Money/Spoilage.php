@@ -24,10 +24,10 @@ final readonly class Spoilage
     }
 
     /** @param int $atRisk cents */
-    public function line(int $atRisk): Line
+    public function line(int $atRisk): CostLine
     {
-        return new Line(
-            About::Spoilage,
+        return new CostLine(
+            CostCategory::Spoilage,
             null,
             Cents::of(($atRisk * $this->percent) / 100),
             sprintf(

@@ -26,7 +26,7 @@ final readonly class StitchGuess
     }
 
     /** @param float $perCm2 of what is filled */
-    public static function of(float $widthMm, float $heightMm, Fill $fill, float $perCm2): self
+    public static function of(float $widthMm, float $heightMm, Coverage $fill, float $perCm2): self
     {
         $likely = (($widthMm * $heightMm) / 100) * $fill->share() * $perCm2;
 

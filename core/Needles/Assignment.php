@@ -24,7 +24,7 @@ final readonly class Assignment
      */
     public static function of(Rack $rack, array $batches, ThreadNeeds $needs = new ThreadNeeds()): self
     {
-        $racking = new Internal\Racking($rack, $batches, $needs);
+        $racking = new \Hakama\Needles\Internal\Racking($rack, $batches, $needs);
         $done = [];
         foreach (array_keys($batches) as $index) {
             $done[] = $racking->serve($index);
@@ -36,7 +36,7 @@ final readonly class Assignment
     /** True when the rack could hold all threads of the batch at once, pinned needles kept. */
     public static function holdsAtOnce(Rack $rack, Demand $batch, ThreadNeeds $needs = new ThreadNeeds()): bool
     {
-        return (new Internal\Racking($rack, [$batch], $needs))->holdsAtOnce(0);
+        return (new \Hakama\Needles\Internal\Racking($rack, [$batch], $needs))->holdsAtOnce(0);
     }
 
     /** Cones exchanged over all batches. */

@@ -77,7 +77,7 @@ final readonly class PinAdvice
     {
         $changes = 0;
         foreach ($history as $i => $batch) {
-            $racking = new Internal\Racking($rack, array_slice($history, $i, $known), $needs);
+            $racking = new \Hakama\Needles\Internal\Racking($rack, array_slice($history, $i, $known), $needs);
             $served = $racking->serveAtOnce(0);
             $changes += $served === null ? count($batch->threads()) : count($served->load);
             $rack = $racking->rack();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Needles;
 
-use Hakama\Machine\Needle;
+use Hakama\Machine\NeedleBar;
 
 /** Which needle size a thread wants. A thread without a want, and a needle of unknown size, go with anything. */
 final readonly class ThreadNeeds
@@ -17,7 +17,7 @@ final readonly class ThreadNeeds
         return $this->sizes[$thread] ?? null;
     }
 
-    public function allow(string $thread, Needle $needle): bool
+    public function allow(string $thread, NeedleBar $needle): bool
     {
         return $needle->size === null || ! isset($this->sizes[$thread]) || $this->sizes[$thread] === $needle->size;
     }

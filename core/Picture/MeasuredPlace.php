@@ -23,7 +23,7 @@ final readonly class MeasuredPlace
         public float $upMm,
         public float $deg,
         public array $error,
-        public Advice $advice,
+        public MarkAdvice $advice,
     ) {}
 
     /**
@@ -59,10 +59,10 @@ final readonly class MeasuredPlace
             $deg,
             $frame->errors(self::measure(...), [$mark, $up], $errorPx, [2 => 360.0]),
             match (true) {
-                abs($deg) > $rules->hoopAgainDeg => Advice::HoopAgain,
-                abs($deg) >= $rules->leaveDeg => Advice::Turn,
-                hypot($right, $upMm) >= $rules->leaveMm => Advice::Move,
-                default => Advice::Good,
+                abs($deg) > $rules->hoopAgainDeg => MarkAdvice::HoopAgain,
+                abs($deg) >= $rules->leaveDeg => MarkAdvice::Turn,
+                hypot($right, $upMm) >= $rules->leaveMm => MarkAdvice::Move,
+                default => MarkAdvice::Good,
             },
         );
     }
@@ -76,10 +76,10 @@ final readonly class MeasuredPlace
         $move = $moves === [] ? '' : 'move '.implode(' and ', $moves);
 
         return match ($this->advice) {
-            Advice::HoopAgain => "Hoop again: it is turned {$turned}.",
-            Advice::Turn => "Turn the design {$turned}".($move === '' ? '.' : ", then {$move}."),
-            Advice::Move => ucfirst($move).'.',
-            Advice::Good => 'It lies as it should.',
+            MarkAdvice::HoopAgain => "Hoop again: it is turned {$turned}.",
+            MarkAdvice::Turn => "Turn the design {$turned}".($move === '' ? '.' : ", then {$move}."),
+            MarkAdvice::Move => ucfirst($move).'.',
+            MarkAdvice::Good => 'It lies as it should.',
         }.
             sprintf(' ± %.1f mm, ± %.1f°.', max($this->error[0], $this->error[1]), $this->error[2]).
             ($this->error[2] > self::UNSURE_DEG

@@ -71,9 +71,9 @@ final readonly class Bound
         $flow = max($flow, $byKindFlow) / 60;
         $changeover = ($changeover + self::neverMounted($workload)) / 60;
 
-        $behind = new Internal\Pricer($workload);
+        $behind = new \Hakama\Plan\Internal\Pricer($workload);
         $behind->keep($standing);
-        $priced = $standingCost / 60 + (new Internal\SlotPrices($workload, $behind, $movable))->cost();
+        $priced = $standingCost / 60 + (new \Hakama\Plan\Internal\SlotPrices($workload, $behind, $movable))->cost();
 
         return new self(
             $workload->weights->changeover * $changeover +
@@ -98,9 +98,9 @@ final readonly class Bound
     }
 
     /** Prices batches as if nothing had to be changed but a design loaded. */
-    private static function easy(Workload $workload, int $loadS): Internal\Pricer
+    private static function easy(Workload $workload, int $loadS): \Hakama\Plan\Internal\Pricer
     {
-        return new Internal\Pricer(
+        return new \Hakama\Plan\Internal\Pricer(
             new Workload(
                 $workload->now,
                 array_values($workload->lanes),
@@ -119,11 +119,11 @@ final readonly class Bound
      *     it; null where it runs nowhere
      */
     private static function soonest(
-        Internal\Pricer $easy,
+        \Hakama\Plan\Internal\Pricer $easy,
         Workload $workload,
         Sequence $standing,
         int $b,
-        Batch $batch,
+        BatchJob $batch,
     ): ?array {
         $end = $run = $frames = PHP_INT_MAX;
         foreach ($easy->numbers->machines as $m => $machine) {
@@ -139,7 +139,7 @@ final readonly class Bound
                 static fn(string $id): int => (int) array_search($id, $easy->numbers->batches, true),
                 $rank === false ? $front : array_slice($front, 0, $rank),
             );
-            if ($easy->price([$m => [...$before, $b]], [$m => 0]) < Internal\Pricer::UNPLACED) {
+            if ($easy->price([$m => [...$before, $b]], [$m => 0]) < \Hakama\Plan\Internal\Pricer::UNPLACED) {
                 $end = min($end, $easy->ends[$m]);
                 $run = min($run, $easy->numbers->runS($m, $b));
                 $frames = min($frames, $workload->lanes[$machine]->heads * $batch->sewing->framesPerHead);
@@ -150,7 +150,7 @@ final readonly class Bound
     }
 
     /**
-     * @param list<array{Batch, int, int, int}> $some  its soonest end, what it takes at least, frames it holds at least
+     * @param list<array{BatchJob, int, int, int}> $some  its soonest end, what it takes at least, frames it holds at least
      * @param string|null                       $frame where all of them want it
      *
      * @return array{float, float} weighted seconds late, and seconds until they are done, at least
@@ -173,10 +173,10 @@ final readonly class Bound
         sort($dues);
         sort($holds);
         $lanes = array_values($workload->lanes);
-        $pools = [Internal\Pool::ofMachines($lanes, $workload->now, $workload->hands->most())->ends($takes)];
+        $pools = [\Hakama\Plan\Internal\Pool::ofMachines($lanes, $workload->now, $workload->hands->most())->ends($takes)];
         if ($frame !== null) {
             $count = $workload->frames[$frame]->count;
-            $pools[] = Internal\Pool::ofFrames($lanes, $workload->now, $count)->ends($holds);
+            $pools[] = \Hakama\Plan\Internal\Pool::ofFrames($lanes, $workload->now, $count)->ends($holds);
         }
         $late = 0.0;
         foreach ($ends as $k => $end) {
@@ -193,8 +193,8 @@ final readonly class Bound
     private static function families(Workload $workload): array
     {
         $families = array_map(
-            static fn(Batch $batch): string => "{$batch->equipment->frame} {$batch->equipment->design}",
-            array_filter($workload->batches, static fn(Batch $batch): bool => $batch->equipment->design !== ''),
+            static fn(BatchJob $batch): string => "{$batch->equipment->frame} {$batch->equipment->design}",
+            array_filter($workload->batches, static fn(BatchJob $batch): bool => $batch->equipment->design !== ''),
         );
         $sizes = array_count_values($families);
 
@@ -206,7 +206,7 @@ final readonly class Bound
     {
         $wanted = array_filter(
             $workload->batches,
-            static fn(Batch $batch): bool => ! $batch->alreadySetUp
+            static fn(BatchJob $batch): bool => ! $batch->alreadySetUp
                 && isset($workload->frames[$batch->equipment->frame])
                 && array_filter(
                     $workload->lanes,
@@ -215,13 +215,13 @@ final readonly class Bound
         );
         $lanes = array_values($workload->lanes);
         $frames = array_diff(
-            array_unique(array_map(static fn(Batch $batch): string => $batch->equipment->frame, $wanted)),
+            array_unique(array_map(static fn(BatchJob $batch): string => $batch->equipment->frame, $wanted)),
             array_column($lanes, 'frame'),
         );
         $drivers = array_diff(
             array_unique(
                 array_map(
-                    static fn(Batch $batch): string => $workload->frames[$batch->equipment->frame]->driver,
+                    static fn(BatchJob $batch): string => $workload->frames[$batch->equipment->frame]->driver,
                     array_values($wanted),
                 ),
             ),
@@ -235,7 +235,7 @@ final readonly class Bound
         }
         $threads = array_unique(
             array_merge(
-                ...array_map(static fn(Batch $batch): array => $batch->demand()->threads(), array_values($wanted)),
+                ...array_map(static fn(BatchJob $batch): array => $batch->demand()->threads(), array_values($wanted)),
                 ...[[]],
             ),
         );

@@ -19,13 +19,13 @@ final class Dispatch
     /** Batches in order of arrival, each appended to the machine that ends it soonest: how a shop books by hand. */
     public static function asBooked(Workload $workload, Sequence $standing = new Sequence([])): Sequence
     {
-        return self::inOrder($workload, $standing, static fn(Batch $batch): int => 0);
+        return self::inOrder($workload, $standing, static fn(BatchJob $batch): int => 0);
     }
 
     /** Batches by due time, each appended to the machine that ends it soonest, after what already stands there. */
     public static function byDue(Workload $workload, Sequence $standing = new Sequence([])): Sequence
     {
-        return self::inOrder($workload, $standing, static fn(Batch $batch): int => $batch->promise->dueAt);
+        return self::inOrder($workload, $standing, static fn(BatchJob $batch): int => $batch->promise->dueAt);
     }
 
     /** Batches by the time that is left once their work is taken off, the least first. */
@@ -34,7 +34,7 @@ final class Dispatch
         return self::inOrder(
             $workload,
             $standing,
-            static fn(Batch $batch): int => $batch->promise->dueAt -
+            static fn(BatchJob $batch): int => $batch->promise->dueAt -
                 $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewing->sewS)]),
         );
     }
@@ -50,10 +50,10 @@ final class Dispatch
         $pricer->keep($standing);
         $open = array_fill_keys(array_diff(array_keys($pricer->numbers->batches), ...$pricer->sequence), true);
         $weights = array_map(
-            static fn(Batch $batch): float => $batch->promise->weight,
+            static fn(BatchJob $batch): float => $batch->promise->weight,
             array_values($workload->batches),
         );
-        $dues = array_map(static fn(Batch $batch): int => $batch->promise->dueAt, array_values($workload->batches));
+        $dues = array_map(static fn(BatchJob $batch): int => $batch->promise->dueAt, array_values($workload->batches));
         $machines = array_keys($pricer->numbers->machines);
         while ($open !== [] && $machines !== []) {
             $ends = array_intersect_key($pricer->ends, array_flip($machines));
@@ -91,7 +91,7 @@ final class Dispatch
         return $pricer->kept();
     }
 
-    /** @param callable(Batch): int $by what is not yet in the sequence, the least first; equals in order of arrival */
+    /** @param callable(BatchJob): int $by what is not yet in the sequence, the least first; equals in order of arrival */
     private static function inOrder(Workload $workload, Sequence $standing, callable $by): Sequence
     {
         $pricer = new Pricer($workload);

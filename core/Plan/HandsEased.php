@@ -31,7 +31,7 @@ final class HandsEased
         $movable = array_column(
             array_filter(
                 $workload->batches,
-                static fn(Batch $batch): bool => ! self::stays($batch) && $found->machineOf($batch->id) !== null,
+                static fn(BatchJob $batch): bool => ! self::stays($batch) && $found->machineOf($batch->id) !== null,
             ),
             'id',
         );
@@ -71,7 +71,7 @@ final class HandsEased
         return $best->sequence;
     }
 
-    private static function stays(Batch $batch): bool
+    private static function stays(BatchJob $batch): bool
     {
         return $batch->alreadySetUp || $batch->fixed !== null;
     }

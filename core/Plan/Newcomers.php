@@ -16,10 +16,10 @@ final readonly class Newcomers
      */
     private function __construct(public Timetable $plan, public array $ids, public array $left) {}
 
-    /** @param list<Batch> $new none of the shop's yet */
+    /** @param list<BatchJob> $new none of the shop's yet */
     public static function in(Workload $workload, Sequence $sequence, array $new): self
     {
-        usort($new, static fn(Batch $a, Batch $b): int => self::longS($b) <=> self::longS($a));
+        usort($new, static fn(BatchJob $a, BatchJob $b): int => self::longS($b) <=> self::longS($a));
         $ids = $left = [];
         foreach ($new as $batch) {
             $with = $workload->with([...array_values($workload->batches), $batch]);
@@ -34,7 +34,7 @@ final readonly class Newcomers
         return new self(Timetable::of($workload, $sequence), $ids, $left);
     }
 
-    private static function longS(Batch $batch): int
+    private static function longS(BatchJob $batch): int
     {
         return $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewing->sewS)]);
     }

@@ -138,7 +138,7 @@ final readonly class Options
         string $batch,
         ?int $most,
     ): array {
-        $pricer = new Internal\Pricer($workload);
+        $pricer = new \Hakama\Plan\Internal\Pricer($workload);
         $pricer->keep($rest);
         $number = (int) array_search($batch, $pricer->numbers->batches, true);
         $places = [];

@@ -12,7 +12,7 @@ final readonly class Placed
      * @param Wait|null             $wait  what its changeover had to wait for
      */
     public function __construct(
-        public Batch $batch,
+        public BatchJob $batch,
         public string $machine,
         public int $changeoverStart,
         public int $changeoverS,

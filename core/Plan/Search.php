@@ -36,15 +36,15 @@ final class Search
     /** So many beginnings of a plan are looked at in a round, where all of them might be. */
     private const NODES_A_ROUND = 5_000;
 
-    private readonly Internal\Pricer $pricer;
-    private readonly Internal\Building $building;
+    private readonly \Hakama\Plan\Internal\Pricer $pricer;
+    private readonly \Hakama\Plan\Internal\Building $building;
     private readonly Randomizer $chance;
     private readonly Sequence $standing;
     private readonly int $planned;
     private readonly int $iterationsARound;
     private readonly int $buildingPercent;
-    private ?Internal\Ruin $ruin = null;
-    private ?Internal\Exact $exact = null;
+    private ?\Hakama\Plan\Internal\Ruin $ruin = null;
+    private ?\Hakama\Plan\Internal\Exact $exact = null;
     private bool $isBegun = false;
     private float $current = INF;
     /** What the best is judged by, and what it costs by itself. */
@@ -61,11 +61,11 @@ final class Search
 
     private function __construct(public readonly Workload $workload, ?Sequence $inForce, int $seed, int $iterations)
     {
-        $this->pricer = new Internal\Pricer($workload);
+        $this->pricer = new \Hakama\Plan\Internal\Pricer($workload);
         $this->chance = new Randomizer(new Mt19937($seed));
         $this->standing = self::standing($workload, $inForce ?? new Sequence([]));
         $isLarge = count($workload->batches) >= self::LARGE;
-        $this->building = new Internal\Building(
+        $this->building = new \Hakama\Plan\Internal\Building(
             $workload,
             $this->pricer,
             $this->standing,
@@ -158,10 +158,10 @@ final class Search
         if (
             ! $this->isBegun
             && ($this->rounds > self::ROUNDS_FIRST || $this->share() * 100 >= self::ROUNDS_FIRST)
-            && count($this->workload->batches) <= Internal\Exact::MOST
+            && count($this->workload->batches) <= \Hakama\Plan\Internal\Exact::MOST
         ) {
             $this->isBegun = true;
-            $exact = new Internal\Exact($this->workload, $this->standing);
+            $exact = new \Hakama\Plan\Internal\Exact($this->workload, $this->standing);
             $this->exact = $exact->begin($this->best()) ? $exact : null;
         }
         if ($this->exact === null) {
@@ -194,7 +194,7 @@ final class Search
             $this->goBack($this->bestLanes);
             $this->current = $this->pricer->cost;
             $this->currentLanes = $this->bestLanes;
-            $this->ruin = new Internal\Ruin($this->pricer, $this->chance);
+            $this->ruin = new \Hakama\Plan\Internal\Ruin($this->pricer, $this->chance);
         }
         if ($this->ruin->isStuck()) {
             return false;
@@ -218,7 +218,7 @@ final class Search
     private function offer(): void
     {
         $missing = count($this->workload->batches) - array_sum(array_map(count(...), $this->pricer->sequence));
-        $cost = $this->pricer->cost + Internal\Pricer::UNPLACED * $missing;
+        $cost = $this->pricer->cost + \Hakama\Plan\Internal\Pricer::UNPLACED * $missing;
         if ($cost < $this->best - 1e-9) {
             $this->best = $cost;
             $this->cost = $this->pricer->cost;
@@ -280,8 +280,8 @@ final class Search
             );
         }
         $sequence = new Sequence($lanes);
-        $fixed = array_filter($workload->batches, static fn(Batch $batch): bool => $batch->fixed !== null);
-        uasort($fixed, static fn(Batch $a, Batch $b): int => ($a->fixed->startAt ?? 0) <=> ($b->fixed->startAt ?? 0));
+        $fixed = array_filter($workload->batches, static fn(BatchJob $batch): bool => $batch->fixed !== null);
+        uasort($fixed, static fn(BatchJob $a, BatchJob $b): int => ($a->fixed->startAt ?? 0) <=> ($b->fixed->startAt ?? 0));
         foreach ($fixed as $batch) {
             if (isset($workload->lanes[$batch->fixed->machine ?? '']) && $sequence->machineOf($batch->id) === null) {
                 $sequence = $sequence->appended((string) $batch->fixed?->machine, $batch->id);

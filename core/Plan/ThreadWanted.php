@@ -98,7 +98,7 @@ final readonly class ThreadWanted
     }
 
     /** @return array<string, array{int, int}> day => pieces sewn on it and the start of its first load */
-    private static function piecesByDay(Timetable $timetable, Batch $batch): array
+    private static function piecesByDay(Timetable $timetable, BatchJob $batch): array
     {
         $placed = $timetable->find($batch->id);
         if ($placed === null) {

@@ -24,7 +24,7 @@ final readonly class Timetable
 
     public static function of(Workload $workload, Sequence $sequence): self
     {
-        [$placed, $unplaced] = (new Internal\Timing($workload))->run($sequence);
+        [$placed, $unplaced] = (new \Hakama\Plan\Internal\Timing($workload))->run($sequence);
 
         return new self(
             $workload,

@@ -16,7 +16,7 @@ final readonly class Workload
     public array $lanes;
     /** @var array<string, FrameStock> */
     public array $frames;
-    /** @var array<string, Batch> */
+    /** @var array<string, BatchJob> */
     public array $batches;
     /** @var \ArrayObject<string, string|null> what obstacle() found: a plan is timed many times over the same work */
     private \ArrayObject $obstacles;
@@ -27,7 +27,7 @@ final readonly class Workload
      * @param int              $now     seconds of local time
      * @param list<Lane>       $lanes   their order settles ties
      * @param list<FrameStock> $frames
-     * @param list<Batch>      $batches in order of arrival
+     * @param list<BatchJob>      $batches in order of arrival
      */
     public function __construct(
         public int $now,
@@ -53,7 +53,7 @@ final readonly class Workload
             0,
         );
         $this->batches = array_column(
-            array_map(static fn(Batch $batch): array => [$batch->id, $batch], $batches),
+            array_map(static fn(BatchJob $batch): array => [$batch->id, $batch], $batches),
             1,
             0,
         );
@@ -62,7 +62,7 @@ final readonly class Workload
     /**
      * The same shop with other work.
      *
-     * @param list<Batch> $batches in order of arrival
+     * @param list<BatchJob> $batches in order of arrival
      */
     public function with(array $batches): self
     {
@@ -115,7 +115,7 @@ final readonly class Workload
      * How many needles of each head are exchanged for others of another size or point before a batch: behind another
      * batch all that it uses or none, since that one has used the needles it found; at first by what is on them.
      */
-    public function needleChanges(Lane $lane, Batch $batch, ?Batch $last): int
+    public function needleChanges(Lane $lane, BatchJob $batch, ?BatchJob $last): int
     {
         return match (true) {
             $batch->alreadySetUp, $batch->equipment->needle === '' => 0,
@@ -146,7 +146,7 @@ final readonly class Workload
     }
 
     /** Why this machine can never run this batch; null when it can. */
-    public function obstacle(Batch $batch, Lane $lane): ?string
+    public function obstacle(BatchJob $batch, Lane $lane): ?string
     {
         // A batch that is not one of these may have the name of one that is.
         if (($this->batches[$batch->id] ?? null) !== $batch || ($this->lanes[$lane->id] ?? null) !== $lane) {
@@ -160,7 +160,7 @@ final readonly class Workload
         return $this->obstacles[$key];
     }
 
-    private function findObstacle(Batch $batch, Lane $lane): ?string
+    private function findObstacle(BatchJob $batch, Lane $lane): ?string
     {
         $frame = $this->frames[$batch->equipment->frame] ?? null;
 

@@ -10,7 +10,7 @@ use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
@@ -30,14 +30,14 @@ use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Notes\WarningTable;
 use Hakama\Setup\Placement\MarkedPlacement;
 use Hakama\Setup\Placement\Placement;
-use Hakama\Setup\Rules\About;
-use Hakama\Setup\Rules\Because;
 use Hakama\Setup\Rules\Choice;
-use Hakama\Setup\Rules\Decided;
 use Hakama\Setup\Rules\Decision;
 use Hakama\Setup\Rules\Decisions;
 use Hakama\Setup\Rules\NeedleRules;
 use Hakama\Setup\Rules\OtherSchool;
+use Hakama\Setup\Rules\Reason;
+use Hakama\Setup\Rules\SetupDecision;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\Rules\ThreadRules;
 use Hakama\Stitch\Band;
 use Hakama\Stitch\ConvexHull;
@@ -71,7 +71,7 @@ final readonly class Advice
     public array $cautions;
 
     /** @param list<RankedFrame> $ranked where frames were given, best first */
-    private function __construct(public Decisions $decisions, public array $ranked, private Decided $decided)
+    private function __construct(public Decisions $decisions, public array $ranked, private SetupDecision $decided)
     {
         $this->backing = $decisions->backing->value;
         $this->topper = $decisions->topper->value;
@@ -95,14 +95,14 @@ final readonly class Advice
     }
 
     /**
-     * @param list<Frame>|Fitting|null $frames to choose among; null when that is not asked. A list is tried with the
+     * @param list<FrameSpec>|Fitting|null $frames to choose among; null when that is not asked. A list is tried with the
      *     design's box
      */
     public static function of(
         Facts $facts,
         HouseRules $house,
         array|Fitting|null $frames = null,
-        ?Frame $mounted = null,
+        ?FrameSpec $mounted = null,
     ): self {
         $fitting = is_array($frames)
             ? Fitting::of(self::box($facts), $frames, $house->value(HouseRule::Margin), $facts->along($house))
@@ -113,7 +113,7 @@ final readonly class Advice
             $decisions->placement->value,
             $frames instanceof Fitting ? $frames->hull : self::rectangle(0.0, $facts->design->heightMm, $facts),
         );
-        $drivers = (new Decided($facts, $house, $decisions, $marked, null, false))->drivers;
+        $drivers = (new SetupDecision($facts, $house, $decisions, $marked, null, false))->drivers;
         $ranked =
             $fitting === null
                 ? []
@@ -129,7 +129,7 @@ final readonly class Advice
         return new self(
             $decisions,
             $ranked,
-            new Decided($facts, $house, $decisions, $marked, $ranked[0] ?? null, $fitting !== null),
+            new SetupDecision($facts, $house, $decisions, $marked, $ranked[0] ?? null, $fitting !== null),
         );
     }
 
@@ -233,7 +233,7 @@ final readonly class Advice
         return array_merge(...array_map(static fn(Decision $one): array => $one->others, $this->decisions->all()));
     }
 
-    public function because(About $about): Because
+    public function because(SetupTopic $about): Reason
     {
         foreach ($this->becauses() as $because) {
             if ($because->about === $about) {
@@ -243,13 +243,13 @@ final readonly class Advice
         throw new LogicException("nothing is decided about {$about->value}");
     }
 
-    /** @return list<Because> of every decision, and of what follows from them: access, frame and turn */
+    /** @return list<Reason> of every decision, and of what follows from them: access, frame and turn */
     public function becauses(): array
     {
         $reasons = new Reasons($this->decided, $this->ranked);
 
         return [
-            ...array_map(static fn(Decision $one): Because => $one->because, $this->decisions->all()),
+            ...array_map(static fn(Decision $one): Reason => $one->because, $this->decisions->all()),
             $reasons->access(),
             $reasons->turn(),
             $reasons->frame(),
@@ -272,7 +272,7 @@ final readonly class Advice
     }
 
     /** @return list<Warning> */
-    private static function warnings(Decided $decided): array
+    private static function warnings(SetupDecision $decided): array
     {
         $warnings = [];
         foreach (WarningTable::all() as $rule) {
@@ -290,7 +290,7 @@ final readonly class Advice
      *
      * @return list<Note>
      */
-    private static function notes(array $rules, Decided $decided): array
+    private static function notes(array $rules, SetupDecision $decided): array
     {
         $notes = [];
         foreach ($rules as $rule) {

@@ -6,9 +6,9 @@ namespace Hakama\Setup;
 
 use Hakama\Machine\Driver;
 use Hakama\Setup\Fit\RankedFrame;
-use Hakama\Setup\Rules\About;
-use Hakama\Setup\Rules\Because;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\Reason;
+use Hakama\Setup\Rules\SetupDecision;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\Rules\Strength;
 use Hakama\Stitch\Turn;
 
@@ -16,9 +16,9 @@ use Hakama\Stitch\Turn;
 final readonly class Reasons
 {
     /** @param list<RankedFrame> $ranked best first */
-    public function __construct(private Decided $decided, private array $ranked) {}
+    public function __construct(private SetupDecision $decided, private array $ranked) {}
 
-    public function access(): Because
+    public function access(): Reason
     {
         $access = $this->decided->access();
         $words = $access->because(in_array(Driver::Cylinder, $this->decided->drivers, true));
@@ -30,11 +30,11 @@ final readonly class Reasons
             );
         }
 
-        return new Because(About::Access, $access->value, $words);
+        return new Reason(SetupTopic::Access, $access->value, $words);
     }
 
     /** "The bill goes towards the machine; the design's bottom lies there. This machine turns it by itself." */
-    public function turn(): Because
+    public function turn(): Reason
     {
         $loading = $this->decided->loading();
         $toSet = $this->decided->turnToSet();
@@ -46,25 +46,25 @@ final readonly class Reasons
             default => 'Most machines turn it by themselves; nothing is set then.',
         };
 
-        return new Because(About::Turn, $loading->turnCode(), "{$loading->words()} {$set}", Strength::Must);
+        return new Reason(SetupTopic::Turn, $loading->turnCode(), "{$loading->words()} {$set}", Strength::Must);
     }
 
-    public function frame(): Because
+    public function frame(): Reason
     {
         $best = $this->ranked[0] ?? null;
 
         return match (true) {
-            $best !== null => new Because(
-                About::Frame,
+            $best !== null => new Reason(
+                SetupTopic::Frame,
                 $best->fits() ? 'best_of_those_that_hold_it' : 'nearest',
                 $best->because($this->decided->units()),
             ),
-            $this->decided->framesKnown => new Because(
-                About::Frame,
+            $this->decided->framesKnown => new Reason(
+                SetupTopic::Frame,
                 'none',
                 'No frame here is for such a thing on a driver that would do.',
             ),
-            default => new Because(About::Frame, 'not_asked', 'No frames were given to choose among.'),
+            default => new Reason(SetupTopic::Frame, 'not_asked', 'No frames were given to choose among.'),
         };
     }
 }

@@ -7,10 +7,10 @@ namespace Hakama\Setup;
 use Hakama\Garment\Measures;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRules;
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\Fitting;
-use Hakama\Setup\Placement\KeptPlacement;
+use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Stitch\Turn;
 
 /** One decoration over the sizes of its run: frame, way round and place for each, and which differ. */
@@ -21,16 +21,16 @@ final readonly class SizeTable
 
     /**
      * @param array<string, int>       $pieces   size => how many of it
-     * @param list<Frame>|Fitting|null $frames   to choose among
+     * @param list<FrameSpec>|Fitting|null $frames   to choose among
      * @param array<string, Measures>  $measured size => as the catalogue has it
-     * @param array<string, KeptPlacement> $kept     size => what was found before
+     * @param array<string, FoundPlacement> $kept     size => what was found before
      */
     public static function of(
         Facts $facts,
         HouseRules $house,
         array $pieces,
         array|Fitting|null $frames = null,
-        ?Frame $mounted = null,
+        ?FrameSpec $mounted = null,
         array $measured = [],
         array $kept = [],
     ): self {

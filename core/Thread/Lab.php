@@ -17,6 +17,6 @@ final readonly class Lab
      */
     public function differenceTo(self $other): float
     {
-        return Internal\Ciede2000::difference([$this->l, $this->a, $this->b], [$other->l, $other->a, $other->b]);
+        return \Hakama\Thread\Internal\Ciede2000::difference([$this->l, $this->a, $this->b], [$other->l, $other->a, $other->b]);
     }
 }

@@ -7,10 +7,10 @@ namespace Hakama\Thread;
 /** One thread held against a wanted colour. */
 final readonly class ThreadMatch
 {
-    public function __construct(public Thread $thread, public float $difference, public Likeness $likeness) {}
+    public function __construct(public ThreadSpec $thread, public float $difference, public Likeness $likeness) {}
 
     /**
-     * @param list<Thread> $shelf
+     * @param list<ThreadSpec> $shelf
      * @param int|null     $weight only threads of this weight; null for all
      *
      * @return list<self> nearest first; equals in the order of the shelf

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\FloorLog\FloorLog;
-use App\Models\Artwork;
-use App\Models\Batch;
-use App\Models\Decoration;
-use App\Models\Lettering;
-use App\Models\Machine;
-use App\Models\Order;
-use App\Models\Piece;
-use App\Models\Thread;
-use App\Names\NamesBook;
-use App\Orders\OrderBook;
+use App\Artwork\Models\Artwork;
+use App\Floor\Log\FloorLog;
+use App\Machine\Models\Machine;
+use App\Orders\Actions\OrderBook;
+use App\Orders\Models\Decoration;
+use App\Orders\Models\Lettering;
+use App\Orders\Models\Order;
+use App\Orders\Models\Piece;
+use App\Orders\Names\NamesBook;
 use App\Orders\TypedLine;
-use App\Plan\PlanBoard;
-use App\Plan\PlanChanges;
-use App\Setup\SetupChoices;
-use App\Shop\Catalogue;
+use App\Plan\Actions\PlanChanges;
+use App\Plan\Models\Batch;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\Actions\SetupChoices;
+use App\Shop\Catalogue\Catalogue;
+use App\Stock\Models\Thread;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
@@ -428,7 +428,7 @@ final class DemoOrders
         foreach ($this->decorations($order) as $decoration) {
             $batch = $decoration->batch;
             assert($batch !== null && $decoration->setup !== null && $decoration->artwork !== null);
-            $planned = (float) ($decoration->setup->sew_s[$machine->id] ?? 0);
+            $planned = (float) ($decoration->setup->seconds()[$machine->id] ?? 0);
             $stitches = $decoration->artwork->stitches;
             $run = $this->record($machine, $batch, $at, EventKind::PreflightDone);
             for ($load = 1; $run->stage !== Stage::Finished && ($loads === null || $load <= $loads); $load++) {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Models\BackingStock;
-use App\Models\Frame;
-use App\Models\GarmentStyle;
-use App\Models\KeptPlacement;
-use App\Models\Machine;
-use App\Models\Person;
+use App\Garment\Models\GarmentStyle;
+use App\Machine\Models\Frame;
+use App\Machine\Models\Machine;
+use App\People\Models\Person;
+use App\Setup\Models\KeptPlacement;
+use App\Stock\Models\BackingStock;
 use Carbon\CarbonImmutable;
 use Hakama\House\Role;
 use Illuminate\Support\Facades\DB;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Jobs\ReadTape;
-use App\Models\Artwork;
-use App\Models\Care;
-use App\Models\Cloth;
-use App\Models\Frame;
-use App\Models\Machine;
-use App\Models\Needle;
-use App\Models\Plan;
-use App\Models\Thread;
+use App\Artwork\Jobs\ReadTape;
+use App\Artwork\Models\Artwork;
+use App\Foundation\ShopProfile;
+use App\Machine\Models\Frame;
+use App\Machine\Models\Machine;
+use App\Needles\Models\Care;
+use App\Needles\Models\Needle;
+use App\Plan\Models\Plan;
 use App\Shop\House;
-use App\Shop\Premises;
+use App\Stock\Models\Cloth;
+use App\Stock\Models\Thread;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
 use Hakama\Floor\Care\CareTask;
@@ -142,7 +142,7 @@ final class DemoShop
 
     public static function build(CarbonImmutable $at): void
     {
-        Premises::set([
+        ShopProfile::set([
             'name' => 'Tarn & Tiller',
             'zone' => (string) config('app.timezone'),
             'is_demo' => true,

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Artwork;
-use App\Models\Customer;
-use App\Models\Decoration;
-use App\Models\Order;
-use App\Models\OrderNumber;
-use App\Orders\OrderBook;
+use App\Artwork\Models\Artwork;
+use App\Orders\Actions\OrderBook;
+use App\Orders\Models\Customer;
+use App\Orders\Models\Decoration;
+use App\Orders\Models\Order;
+use App\Orders\Models\OrderNumber;
 use App\Orders\TypedLine;
-use App\Plan\PlanBoard;
-use App\Plan\PlanChanges;
-use App\Setup\SetupChoices;
-use App\Shop\Catalogue;
+use App\Plan\Actions\PlanChanges;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\Actions\SetupChoices;
+use App\Shop\Catalogue\Catalogue;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\Factory;

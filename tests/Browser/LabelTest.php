@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\Attributes\Test;
+use Tests\ReadsPdf;
 
 /** A label that was printed is read again, from a picture of it. */
 final class LabelTest extends BrowserTestCase
@@ -35,27 +36,9 @@ final class LabelTest extends BrowserTestCase
     public function the_code_of_a_printed_label_is_drawn_true(): void
     {
         $pdf = (string) file_get_contents(getenv('TEST_URL').'/orders/1006/labels.pdf?on=roll');
-        self::assertSame(1, preg_match('~stream\n(.*?)\nendstream~s', $pdf, $stream));
-        preg_match_all('~([\d.]+) ([\d.]+) ([\d.]+) (-[\d.]+) re f~', (string) gzuncompress($stream[1]), $bars, PREG_SET_ORDER);
-        self::assertGreaterThan(100, count($bars), 'the dark squares of the code');
-        // As a printer would, four dots to a point; the page is 62 by 32 mm.
-        [$dots, $points] = [4, 72 / 25.4];
-        $page = imagecreatetruecolor((int) (62 * $points * $dots), (int) (32 * $points * $dots));
-        self::assertNotFalse($page);
-        imagefill($page, 0, 0, 0xffffff);
-        foreach ($bars as [, $x, $y, $width, $height]) {
-            $top = 32 * $points - (float) $y;
-            imagefilledrectangle(
-                $page,
-                (int) round($dots * (float) $x),
-                (int) round($dots * $top),
-                (int) round($dots * ((float) $x + (float) $width)) - 1,
-                (int) round($dots * ($top - (float) $height)) - 1,
-                0x000000,
-            );
-        }
+        // As a printer for labels would, 203 dots an inch.
         $picture = sys_get_temp_dir().'/printed-'.getmypid().'.png';
-        imagepng($page, $picture);
+        file_put_contents($picture, ReadsPdf::picture($pdf, 203));
         $this->visit('/floor/tags');
         $this->find('#scan-file')->setFileDetector(new LocalFileDetector())->sendKeys($picture);
         $this->browser

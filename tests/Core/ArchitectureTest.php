@@ -29,6 +29,87 @@ final class ArchitectureTest extends TestCase
         'Money',
     ];
 
+    /** The same for the modules of the application. */
+    private const MODULES = [
+        'Foundation',
+        'Machine',
+        'People',
+        'Shop',
+        'Garment',
+        'Artwork',
+        'Plan',
+        'Setup',
+        'Needles',
+        'Stock',
+        'Orders',
+        'Floor',
+        'Money',
+        'Books',
+        'Providers',
+    ];
+    #[Test]
+    public function modules_of_the_application_point_one_way(): void
+    {
+        $app = self::classes('app', 'App');
+        $room = static fn(string $class): string => explode('\\', $class)[2];
+        $module = static fn(string $class): string => explode('\\', $class)[1];
+        $floor = static fn(string $class): int => (int) array_search($module($class), self::MODULES, true);
+        $checked = 0;
+        foreach (Dependencies::in($app)->uses as $class => $used) {
+            self::assertContains($module($class), self::MODULES, $class);
+            foreach ($used as $other) {
+                if ($module($class) === $module($other)) {
+                    continue;
+                }
+                // Models are the ground, as the tables lie in one database. Pages and commands stand above all modules
+                // and put together what these answer; nobody stands on a page.
+                if ($room($other) === 'Http') {
+                    self::assertContains($module($other), ['Foundation', 'People'], "{$class} stands on a page: {$other}");
+                } elseif ($room($other) !== 'Models' && ! in_array($room($class), ['Http', 'Console'], true)) {
+                    self::assertLessThanOrEqual($floor($class), $floor($other), "{$class} looks up to {$other}");
+                    $checked++;
+                }
+            }
+        }
+        self::assertGreaterThan(200, $checked);
+    }
+
+    #[Test]
+    public function a_room_of_a_module_holds_what_its_name_says(): void
+    {
+        foreach (array_keys(self::classes('app', 'App')) as $class) {
+            $short = substr((string) strrchr($class, '\\'), 1);
+            $holds = static fn(string $ending): bool => str_ends_with($short, $ending);
+            $isPage = str_contains($class, '\\Http\\');
+            self::assertSame($holds('Controller'), $isPage && $holds('Controller'), "{$class} is a controller");
+            self::assertTrue(
+                ! is_subclass_of($class, \Illuminate\Database\Eloquent\Model::class) || str_contains($class, '\\Models\\'),
+                "{$class} is a model",
+            );
+            self::assertTrue(
+                ! is_subclass_of($class, \Illuminate\Foundation\Http\FormRequest::class) || $isPage,
+                "{$class} is a form request",
+            );
+            self::assertTrue(
+                ! is_subclass_of($class, \Illuminate\Console\Command::class) || str_contains($class, '\\Console\\'),
+                "{$class} is a command",
+            );
+        }
+        foreach (glob(dirname(__DIR__, 2).'/app/*', GLOB_ONLYDIR) ?: [] as $module) {
+            self::assertFileExists("{$module}/README.md");
+        }
+    }
+
+    #[Test]
+    public function no_class_name_stands_twice(): void
+    {
+        $names = array_map(
+            static fn(string $class): string => substr((string) strrchr($class, '\\'), 1),
+            [...array_keys(self::classes('core', 'Hakama')), ...array_keys(self::classes('app', 'App'))],
+        );
+        self::assertSame([], array_keys(array_filter(array_count_values($names), static fn(int $n): bool => $n > 1)));
+    }
+
     #[Test]
     public function the_core_uses_nothing_but_itself_and_imports_only_point_down(): void
     {
@@ -72,12 +153,18 @@ final class ArchitectureTest extends TestCase
     }
 
     #[Test]
-    public function no_classes_of_the_core_and_no_folders_use_each_other_in_a_ring(): void
+    public function no_classes_use_each_other_in_a_ring_and_no_folders_of_the_core(): void
     {
         $core = Dependencies::in(self::classes('core', 'Hakama'));
         self::assertSame([], $core->inCycles());
         self::assertSame([], $core->betweenFolders()->inCycles());
-        self::assertSame([], Dependencies::in(self::classes('app', 'App'))->betweenFolders()->inCycles());
+        // Models speak of each other as the tables do.
+        $app = array_filter(
+            self::classes('app', 'App'),
+            static fn(string $class): bool => ! str_contains($class, '\\Models\\'),
+            ARRAY_FILTER_USE_KEY,
+        );
+        self::assertSame([], Dependencies::in($app)->inCycles());
     }
 
     #[Test]
@@ -129,7 +216,7 @@ final class ArchitectureTest extends TestCase
     public function views_leave_the_database_alone(): void
     {
         foreach (self::files('resources/views') as $path => $source) {
-            self::assertDoesNotMatchRegularExpression('/DB::|::query\(\)|->save\(|App\\\\Models/', $source, $path);
+            self::assertDoesNotMatchRegularExpression('/DB::|::query\(\)|->save\(|App\\\\\w+\\\\Models/', $source, $path);
         }
     }
 

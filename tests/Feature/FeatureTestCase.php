@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Database\Transaction;
-use App\FloorLog\FloorLog;
-use App\Models\Batch;
-use App\Models\Decoration;
-use App\Models\Machine;
-use App\Models\Order;
-use App\Plan\PlanBoard;
+use App\Floor\Log\FloorLog;
+use App\Foundation\Database\Transaction;
+use App\Machine\Models\Machine;
+use App\Orders\Models\Decoration;
+use App\Orders\Models\Order;
+use App\Plan\Models\Batch;
+use App\Plan\Queries\PlanBoard;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoShop;
 use Database\Factories\OrderFactory;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Writers;
 
-use App\FloorLog\FloorLog;
-use App\Models\Pairing;
+use App\Floor\Log\FloorLog;
+use App\People\Models\Pairing;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Illuminate\Support\Str;

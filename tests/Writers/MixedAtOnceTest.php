@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Writers;
 
-use App\FloorLog\FloorLog;
-use App\FloorLog\Recounting;
-use App\Models\FloorEvent;
-use App\Models\Invoice;
-use App\Models\Machine;
-use App\Models\Order;
-use App\Models\Person;
-use App\Models\Piece;
-use App\Shop\Premises;
+use App\Floor\Log\FloorLog;
+use App\Floor\Models\FloorEvent;
+use App\Floor\Projections\Recounting;
+use App\Foundation\ShopProfile;
+use App\Machine\Models\Machine;
+use App\Money\Models\Invoice;
+use App\Orders\Models\Order;
+use App\Orders\Models\Piece;
+use App\People\Models\Person;
 use Database\Demo\DemoShop;
 use Database\Factories\OrderFactory;
 use Hakama\Floor\Event;
@@ -109,7 +109,7 @@ final class MixedAtOnceTest extends WritersTestCase
     #[Test]
     public function two_owners_who_retire_each_other_leave_one(): void
     {
-        Premises::set(['is_demo' => false]);
+        ShopProfile::set(['is_demo' => false]);
         $owners = [];
         foreach (['Ann', 'Bo'] as $name) {
             $owners[] = Person::query()->create([

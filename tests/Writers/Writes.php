@@ -4,29 +4,29 @@ declare(strict_types=1);
 
 namespace Tests\Writers;
 
-use App\Calendar\CalendarBook;
-use App\Floor\Station;
-use App\FloorLog\FloorLog;
-use App\Models\Artwork;
-use App\Models\BackingStock;
-use App\Models\Batch;
-use App\Models\Bundle;
-use App\Models\Change;
-use App\Models\Cloth;
-use App\Models\Cone;
-use App\Models\Decoration;
-use App\Models\Frame;
-use App\Models\KeptPlacement;
-use App\Models\KeptQuote;
-use App\Models\Machine;
-use App\Models\Order;
-use App\Models\Pairing;
-use App\Models\Person;
-use App\Models\Piece;
-use App\Models\Proposal;
-use App\Models\Tablet;
+use App\Artwork\Models\Artwork;
+use App\Floor\Log\FloorLog;
+use App\Floor\Models\Bundle;
+use App\Floor\Queries\Station;
+use App\Machine\Models\Frame;
+use App\Machine\Models\Machine;
+use App\Money\Models\GivenQuote;
+use App\Orders\Models\Decoration;
+use App\Orders\Models\Order;
+use App\Orders\Models\Piece;
 use App\Orders\OrderFacts;
-use App\Plan\PlanBoard;
+use App\People\Models\Pairing;
+use App\People\Models\Person;
+use App\People\Models\Tablet;
+use App\Plan\Models\Batch;
+use App\Plan\Models\Proposal;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\Models\KeptPlacement;
+use App\Shop\Calendar\CalendarBook;
+use App\Shop\Models\Change;
+use App\Stock\Models\BackingStock;
+use App\Stock\Models\Cloth;
+use App\Stock\Models\Cone;
 use Carbon\CarbonImmutable;
 use Closure;
 use Database\Demo\DemoShop;
@@ -90,7 +90,7 @@ final class Writes
 
         return [
             'orders.store' => static function () use ($typed): Write {
-                \App\Models\Customer::query()->firstOrCreate(['name' => 'Harbour Choir']);
+                \App\Orders\Models\Customer::query()->firstOrCreate(['name' => 'Harbour Choir']);
 
                 return Write::to('POST', '/orders', [...$typed, 'form' => self::UUID], Second::Each)->own('form');
             },
@@ -136,7 +136,7 @@ final class Writes
             ),
             'orders.reopen' => static function (): Write {
                 $order = self::polos();
-                \App\Orders\OrderChange::cancel($order, 'the choir is ill');
+                \App\Orders\Actions\OrderChange::cancel($order, 'the choir is ill');
 
                 return Write::to('POST', "/orders/{$order->number}/reopen", [], Second::Refused);
             },
@@ -156,7 +156,7 @@ final class Writes
                 $order = self::finished();
                 $line = $order->lines()->firstOrFail();
                 $size = Piece::query()->where('order_id', $order->id)->value('size');
-                $garments = \App\Orders\Garments::of($order)->toHandOver($line->id, (string) $size);
+                $garments = \App\Orders\Queries\OrderedGarments::of($order)->toHandOver($line->id, (string) $size);
 
                 return Write::to(
                     'POST',
@@ -202,7 +202,7 @@ final class Writes
                     "/orders/names/{$decoration->id}/approve",
                     [
                         'who' => self::person(),
-                        'seen' => \App\Http\Requests\Orders\KeepNames::sign($decoration, $lettering),
+                        'seen' => \App\Orders\Http\Requests\KeepNames::sign($decoration, $lettering),
                     ],
                     Second::Same,
                 );
@@ -235,7 +235,7 @@ final class Writes
                 Second::Each,
             )->own('form'),
             'orders.quotes.answer' => static function (): Write {
-                $kept = KeptQuote::query()->create([
+                $kept = GivenQuote::query()->create([
                     'number' => 1,
                     'version' => 1,
                     'form_id' => Str::uuid()->toString(),
@@ -268,7 +268,7 @@ final class Writes
                     [
                         'agreed' => '120.00',
                         'artwork' => '30.00',
-                        'seen' => \App\Http\Requests\Orders\KeepMoney::sign($order->refresh()),
+                        'seen' => \App\Money\Http\Requests\KeepMoney::sign($order->refresh()),
                     ],
                     Second::Refused,
                 );
@@ -369,13 +369,13 @@ final class Writes
                     'passed' => 1,
                     'who' => self::person(),
                 ],
-            )->holds(static fn() => self::same(WritersTestCase::senders(), \App\Models\SewOut::query()->where('remark', '')->where('speed_spm', 700)->where('who', self::person())->where('sewn_at', CarbonImmutable::now())->count())),
+            )->holds(static fn() => self::same(WritersTestCase::senders(), \App\Artwork\Models\SewOut::query()->where('remark', '')->where('speed_spm', 700)->where('who', self::person())->where('sewn_at', CarbonImmutable::now())->count())),
             'artwork.stops.keep' => static function () use ($artwork): Write {
                 return Write::to(
                     'PUT',
                     "/artwork/{$artwork()->id}/stops",
                     [
-                        'seen' => \App\Http\Controllers\Artwork\StopSheetController::sign($artwork()->load('blocks')),
+                        'seen' => \App\Artwork\Http\StopSheetController::sign($artwork()->load('blocks')),
                         'blocks' => [1 => ['role' => '', 'action' => '', 'note' => 'look here']],
                     ],
                     Second::Refused,
@@ -457,7 +457,7 @@ final class Writes
                 Second::Free,
             )->holds(static fn() => self::same(
                 WritersTestCase::senders() * 3,
-                (int) \App\Models\Practice::query()->where('fabric', 'leather')->where('who', self::person())->where('on_scrap', true)->sum('came_out'),
+                (int) \App\Setup\Models\Practice::query()->where('fabric', 'leather')->where('who', self::person())->where('on_scrap', true)->sum('came_out'),
             )),
         ];
     }
@@ -474,7 +474,7 @@ final class Writes
                 ->own('id')
                 ->holds(static fn() => self::same(
                     2 * WritersTestCase::senders(),
-                    \App\Models\NeedleFitting::query()->where('size', '80/12')->where('fitted_at', CarbonImmutable::now())->count(),
+                    \App\Needles\Models\NeedleFitting::query()->where('size', '80/12')->where('fitted_at', CarbonImmutable::now())->count(),
                 )),
             'needles.load' => static fn() => Write::to('POST', '/needles/M2/2', ['thread' => self::thread()], Second::Same),
             'needles.pin' => static fn() => Write::to('PUT', '/needles/M2/2', ['pinned' => 1], Second::Same),
@@ -522,7 +522,7 @@ final class Writes
             'plan.merge' => static function (): Write {
                 $code = self::batch(self::polos())->code;
                 app()->forgetScopedInstances();
-                $new = app(\App\Plan\PlanChanges::class)->split($code, 3, PlanBoard::version());
+                $new = app(\App\Plan\Actions\PlanChanges::class)->split($code, 3, PlanBoard::version());
 
                 return Write::to(
                     'POST',
@@ -546,7 +546,7 @@ final class Writes
                 Second::Same,
             ),
             'plan.lateness.keep' => static function (): Write {
-                $customer = \App\Models\Customer::query()->firstOrFail();
+                $customer = \App\Orders\Models\Customer::query()->firstOrFail();
 
                 return Write::to(
                     'PUT',
@@ -586,7 +586,7 @@ final class Writes
                 Second::Refused,
             ),
             'plan.calendar.remove' => static function (): Write {
-                \App\Models\DayOff::query()->create(['day' => '2026-03-09', 'why' => 'the fair']);
+                \App\Shop\Models\DayOff::query()->create(['day' => '2026-03-09', 'why' => 'the fair']);
 
                 return Write::to('DELETE', '/plan/calendar/off/2026-03-09', [], Second::Refused);
             },
@@ -609,7 +609,7 @@ final class Writes
         return [
             'floor.events' => static fn() => self::sewnByHand(),
             'floor.correct' => static function (): Write {
-                $event = \App\Models\FloorEvent::query()
+                $event = \App\Floor\Models\FloorEvent::query()
                     ->where('kind', EventKind::PieceDone)
                     ->where('machine_id', Machine::query()->where('code', 'M1')->firstOrFail()->id)
                     ->orderByDesc('seq')
@@ -718,8 +718,8 @@ final class Writes
             'invoices.credit' => static function (): Write {
                 $order = self::polos();
                 $order->update(['agreed_cents' => 10_000]);
-                $invoice = \App\Money\Invoices::write(
-                    app(\App\Money\OrderAccounts::class)->of($order->refresh()),
+                $invoice = \App\Money\Actions\Invoices::write(
+                    app(\App\Money\Queries\OrderAccounts::class)->of($order->refresh()),
                     Str::uuid()->toString(),
                     'Odo',
                 );
@@ -744,7 +744,7 @@ final class Writes
                 Second::Same,
             ),
             'books.learned.rule' => static function (): Write {
-                $offer = app(\App\Learn\RuleLearning::class)->offers()[0] ?? null;
+                $offer = app(\App\Books\Learning\RuleLearning::class)->offers()[0] ?? null;
 
                 return Write::to('PUT', '/books/learned/rules', [
                     'about' => $offer->about ?? 'nothing',
@@ -766,7 +766,7 @@ final class Writes
                 Second::Refused,
             ),
             'shop.undo' => static function (): Write {
-                app(\App\Rules\RuleChange::class)->set(['frame_margin_mm' => 9.0]);
+                app(\App\Shop\Actions\RuleChange::class)->set(['frame_margin_mm' => 9.0]);
 
                 return Write::to(
                     'POST',
@@ -806,7 +806,7 @@ final class Writes
                     'limits' => [5000, 20000],
                     'steps' => [1, 12],
                     'prices' => [['9.00', '6.50'], ['19.00', '14.00']],
-                    'seen' => \App\Shop\Sign::of(\App\Money\PriceList::steps()),
+                    'seen' => \App\Foundation\StateHash::of(\App\Money\Queries\PriceList::steps()),
                 ],
                 Second::Refused,
             ),
@@ -855,16 +855,16 @@ final class Writes
             'catalogue.read' => static fn() => Write::to('POST', '/shop/catalogue/cloths', [], Second::Same)->file(
                 'list',
                 'cloths.csv',
-                \App\Formats\Csv::write(
+                \App\Foundation\Formats\Csv::write(
                     array_map(
                         static fn(\App\Shop\Catalogue\Column $one): string => $one->name,
-                        app(\App\Shop\Catalogue\Cloths::class)->columns(),
+                        app(\App\Shop\Catalogue\ClothList::class)->columns(),
                     ),
-                    array_slice(app(\App\Shop\Catalogue\Cloths::class)->rows(), 0, 1),
+                    array_slice(app(\App\Shop\Catalogue\ClothList::class)->rows(), 0, 1),
                 ),
             ),
             'catalogue.update' => static function (): Write {
-                $list = app(\App\Shop\Catalogue\Cloths::class);
+                $list = app(\App\Shop\Catalogue\ClothList::class);
                 $row = $list->rows()[0];
                 $columns = array_map(static fn(\App\Shop\Catalogue\Column $one): string => $one->name, $list->columns());
 
@@ -874,7 +874,7 @@ final class Writes
                     [
                         ...array_combine($columns, $row),
                         'name' => 'felt, another',
-                        'seen' => \App\Shop\Sign::of([$row]),
+                        'seen' => \App\Foundation\StateHash::of([$row]),
                     ],
                     Second::Refused,
                 );
@@ -908,7 +908,7 @@ final class Writes
             'threads.read' => static fn() => Write::to('POST', '/shop/threads/list', [], Second::Same)->file(
                 'list',
                 'threads.csv',
-                \App\Thread\ShelfList::csv(\App\Thread\ThreadShelf::rows()),
+                \App\Stock\ShelfList::csv(\App\Stock\Actions\ThreadShelf::rows()),
             ),
             'threads.take' => static fn() => Write::to('POST', '/shop/threads/list/nothing', ['seen' => 'nothing'], Second::Refused),
         ];
@@ -983,7 +983,7 @@ final class Writes
     private static function begin(): array
     {
         $own = static function (): void {
-            \App\Begin\Begin::insteadOfTheDemo(['machines', 'frames', 'garments', 'threads', 'rules']);
+            \App\Shop\Onboarding\Onboarding::insteadOfTheDemo(['machines', 'frames', 'garments', 'threads', 'rules']);
             app()->forgetScopedInstances();
         };
 
@@ -1046,12 +1046,12 @@ final class Writes
         )
             ->own('id')
             ->holds(static function () use ($batch): void {
-                $sewn = \App\Models\FloorEvent::query()
+                $sewn = \App\Floor\Models\FloorEvent::query()
                     ->where('batch_id', $batch->id)
                     ->where('kind', EventKind::Sewn)
                     ->count();
                 self::same(1, $sewn);
-                self::same([], \App\FloorLog\Recounting::all()->misfits);
+                self::same([], \App\Floor\Projections\Recounting::all()->misfits);
             });
     }
 
@@ -1070,8 +1070,8 @@ final class Writes
             $run->onFrame,
         );
         FloorLog::append($machine, $batch, $sewn(), 'hand', 'Odo');
-        $first = \App\Models\FloorEvent::query()->orderByDesc('seq')->firstOrFail();
-        $second = \App\Models\FloorEvent::query()->create([
+        $first = \App\Floor\Models\FloorEvent::query()->orderByDesc('seq')->firstOrFail();
+        $second = \App\Floor\Models\FloorEvent::query()->create([
             ...collect($first->getAttributes())->except(['seq', 'event_id', 'pieces', 'wear'])->all(),
             'event_id' => Str::uuid()->toString(),
             'pieces' => $first->pieces,
@@ -1167,17 +1167,17 @@ final class Writes
         return array_values(Bundle::query()->orderByDesc('id')->limit(2)->pluck('id')->all());
     }
 
-    private static function named(Decoration $decoration): \App\Models\Lettering
+    private static function named(Decoration $decoration): \App\Orders\Models\Lettering
     {
         $pieces = Piece::query()->where('decoration_id', $decoration->id)->orderBy('id')->pluck('id')->all();
-        app(\App\Names\NamesBook::class)->keep(
+        app(\App\Orders\Names\NamesBook::class)->keep(
             $decoration,
-            new \App\Models\Lettering(['alphabet' => \Hakama\Lettering\Alphabet::Block, 'height_mm' => 12.0]),
+            new \App\Orders\Models\Lettering(['alphabet' => \Hakama\Lettering\Alphabet::Block, 'height_mm' => 12.0]),
             array_combine($pieces, ['Ann', 'Bo', 'Cleo', 'Dora', 'Eve', 'Fay']),
-            (int) \App\Models\Thread::query()->orderBy('id')->value('id'),
+            (int) \App\Stock\Models\Thread::query()->orderBy('id')->value('id'),
         );
 
-        return \App\Models\Lettering::of($decoration->refresh()) ?? throw new LogicException('no names');
+        return \App\Orders\Models\Lettering::of($decoration->refresh()) ?? throw new LogicException('no names');
     }
 
     private static function proposal(): Proposal
@@ -1202,7 +1202,7 @@ final class Writes
 
     private static function thread(): string
     {
-        return (string) \App\Models\Thread::query()->orderBy('id')->value('code');
+        return (string) \App\Stock\Models\Thread::query()->orderBy('id')->value('code');
     }
 
     private static function tape(int $stitches): string

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Plan\Chart;
 
 use App\Plan\OpenBatch;
-use App\Plan\PlanBoard;
+use App\Plan\Queries\PlanBoard;
 use Hakama\Calendar\WorkCalendar;
-use Hakama\Machine\Needle;
+use Hakama\Machine\NeedleBar;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Odds\Odds;
 use Hakama\Plan\Odds\PromiseOdds;
@@ -71,7 +71,7 @@ final readonly class LaneChart
 
     public static function height(Lane $lane): float
     {
-        return PlanChart::BAND_AT + PlanChart::BAND + 6 + PlanChart::STRAND * count($lane->rack->needles) + 12;
+        return ChartMeasures::BAND_AT + ChartMeasures::BAND + 6 + ChartMeasures::STRAND * count($lane->rack->needles) + 12;
     }
 
     /**
@@ -145,7 +145,7 @@ final readonly class LaneChart
     }
 
     /**
-     * @param array<int, Needle> $needles
+     * @param array<int, NeedleBar> $needles
      * @param list<Placed>                       $placed
      * @param array<string, string>              $colours thread => #rrggbb
      *

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Chart;
 
-use App\Plan\PlanBoard;
+use App\Plan\Queries\PlanBoard;
 use Hakama\Calendar\WorkCalendar;
 use Hakama\Plan\Handwork;
 use Hakama\Plan\Odds\Odds;
@@ -15,14 +15,6 @@ use Hakama\Plan\Timetable;
  */
 final readonly class PlanChart
 {
-    public const WIDTH = 1180;
-    public const LEFT = 92;
-    public const TOP = 30;
-    /** From the top of a lane to its band, and how high that is. */
-    public const BAND_AT = 16;
-    public const BAND = 62;
-    public const STRAND = 3.6;
-
     /** @param array<string, LaneChart> $lanes machine => its lane */
     private function __construct(
         public TimeAxis $axis,
@@ -48,7 +40,7 @@ final readonly class PlanChart
         $now = $timetable->workload->now;
         $axis = TimeAxis::of($calendar, $zoom, $offset, $now);
         $lanes = [];
-        $y = (float) self::TOP;
+        $y = (float) ChartMeasures::TOP;
         foreach ($timetable->workload->lanes as $machine => $lane) {
             $lanes[$machine] = LaneChart::of(
                 $axis,

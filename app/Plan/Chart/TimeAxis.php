@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Chart;
 
-use App\Clock\ShopClock;
+use App\Foundation\Clock\ShopClock;
 use Carbon\CarbonImmutable;
 use Hakama\Calendar\WorkCalendar;
 
@@ -41,7 +41,7 @@ final readonly class TimeAxis
             $before += $time <= $from ? 0 : ($time < $to ? $time : $to) - $from;
         }
 
-        return PlanChart::LEFT + ((PlanChart::WIDTH - PlanChart::LEFT) * $before) / max(1, $length);
+        return ChartMeasures::LEFT + ((ChartMeasures::WIDTH - ChartMeasures::LEFT) * $before) / max(1, $length);
     }
 
     /** @return list<array{float, string, bool}> x, what is written there, and whether a day begins */

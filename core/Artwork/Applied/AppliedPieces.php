@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Artwork\Applied;
 
 use Hakama\Artwork\Applied\Internal\Grown;
-use Hakama\Artwork\Role;
+use Hakama\Artwork\BlockRole;
 use Hakama\Stitch\BlockSpan;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Pattern;
@@ -31,7 +31,7 @@ final readonly class AppliedPieces
     }
 
     /**
-     * @param list<Role> $roles    one per block
+     * @param list<BlockRole> $roles    one per block
      * @param float      $beyondMm left round the tack-down
      * @param bool       $preCut   cut to its shape; else a rectangle that is trimmed in the frame
      * @param int        $copies   of a design: regrouped by colour, a line is drawn for each of them in one block
@@ -41,10 +41,10 @@ final readonly class AppliedPieces
         $spans = $pattern->blockSpans();
         $pieces = [];
         foreach ($spans as $i => $span) {
-            if (($roles[$i] ?? Role::Sew) !== Role::Placement) {
+            if (($roles[$i] ?? BlockRole::Sew) !== BlockRole::Placement) {
                 continue;
             }
-            $tackDown = ($roles[$i + 1] ?? Role::Sew) === Role::TackDown ? $i + 1 : null;
+            $tackDown = ($roles[$i + 1] ?? BlockRole::Sew) === BlockRole::TackDown ? $i + 1 : null;
             $lines = self::ofCopies(self::runs($pattern, $span), $copies);
             $tacks = $tackDown === null ? [] : self::ofCopies(self::runs($pattern, $spans[$tackDown]), count($lines));
             foreach ($lines as $line) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork\Applied;
 
-use Hakama\Artwork\Role;
-use Hakama\Artwork\Step;
+use Hakama\Artwork\BlockRole;
+use Hakama\Artwork\StopStep;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\RecordKind;
@@ -26,7 +26,7 @@ final readonly class PickingList
      * Cloth is cut as its piece is; a back or pocket to the lines it is taped to, backing and film to all that is sewn
      * through them, each with room on every side.
      *
-     * @param list<Step> $steps    the stop sheet of the pattern
+     * @param list<StopStep> $steps    the stop sheet of the pattern
      * @param float      $beyondMm room on every side
      */
     public static function of(Pattern $pattern, array $steps, AppliedPieces $applied, float $beyondMm): self
@@ -44,7 +44,7 @@ final readonly class PickingList
             foreach ($pieces as $piece) {
                 $items[] = self::picked($step, $piece->bounds(), $piece->number);
             }
-            $box = $step->role === Role::Placement ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
+            $box = $step->role === BlockRole::Placement ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
             if ($pieces === [] && $box !== null) {
                 $items[] = self::picked($step, self::grown($box, $beyondMm), null);
             }
@@ -53,7 +53,7 @@ final readonly class PickingList
         return new self($items);
     }
 
-    private static function picked(Step $step, Bounds $box, ?int $piece): Picked
+    private static function picked(StopStep $step, Bounds $box, ?int $piece): Picked
     {
         assert($step->action !== null);
 

@@ -13,17 +13,17 @@ namespace Hakama\Lettering\Internal;
  */
 final class Course
 {
-    private const NEAR = Needle::NEAR;
+    private const NEAR = NeedlePath::NEAR;
 
-    /** @var list<Line> of the letter that is sewn */
+    /** @var list<MiddleLine> of the letter that is sewn */
     private array $lines = [];
     /** @var array<int, array<int, array{float, float, float}>> where two of them meet, as far as it was asked */
     private array $meets = [];
 
-    public function __construct(private readonly Needle $needle, private readonly float $columnMm) {}
+    public function __construct(private readonly NeedlePath $needle, private readonly float $columnMm) {}
 
     /**
-     * @param list<Line>                   $lines of one letter
+     * @param list<MiddleLine>                   $lines of one letter
      * @param list<array{float, float}>    $next  ends of the lines of the letter that follows
      */
     public function letter(array $lines, array $next): void
@@ -93,7 +93,7 @@ final class Course
         $best = [$part[0], 0.0, INF];
         foreach ($part as $i) {
             [$way, $far] = $lines[$i]->nearest($needle);
-            if ($stands !== null && $far < Needle::CONNECTED_MM) {
+            if ($stands !== null && $far < NeedlePath::CONNECTED_MM) {
                 return [$i, $way];
             }
             foreach ($lines[$i]->closed ? [0.0] : [0.0, $lines[$i]->length()] as $end) {

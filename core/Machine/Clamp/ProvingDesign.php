@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Machine\Clamp;
 
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 
@@ -18,20 +18,20 @@ final readonly class ProvingDesign
     private const HEIGHT_MM = 20.0;
     private const STITCH = 40;
 
-    private function __construct(public Frame $largest, public Frame $second, public float $widthMm) {}
+    private function __construct(public FrameSpec $largest, public FrameSpec $second, public float $widthMm) {}
 
     /**
-     * @param list<Frame> $frames   that this machine knows
+     * @param list<FrameSpec> $frames   that this machine knows
      * @param float       $marginMm that it keeps from the edge of a window
      *
      * @return self|null null where the two largest are so much alike that no design can tell them apart
      */
     public static function of(array $frames, float $marginMm): ?self
     {
-        $frames = array_values(array_filter($frames, static fn(Frame $one): bool => $one->driver === Driver::Flat));
+        $frames = array_values(array_filter($frames, static fn(FrameSpec $one): bool => $one->driver === Driver::Flat));
         usort(
             $frames,
-            static fn(Frame $a, Frame $b): int => [$b->window->widthMm, $a->id] <=> [$a->window->widthMm, $b->id],
+            static fn(FrameSpec $a, FrameSpec $b): int => [$b->window->widthMm, $a->id] <=> [$a->window->widthMm, $b->id],
         );
         [$largest, $second] = [$frames[0] ?? null, $frames[1] ?? null];
         if ($largest === null || $second === null) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Needles\Internal;
 
-use Hakama\Machine\Needle;
+use Hakama\Machine\NeedleBar;
 use Hakama\Machine\Rack;
 use Hakama\Needles\BatchNeedles;
 use Hakama\Needles\ConeChange;
@@ -224,7 +224,7 @@ final class Racking
     }
 
     /** Index of the next batch, from this one on, that would miss what is on the needle. */
-    private function nextUse(Needle $needle, int $index): int
+    private function nextUse(NeedleBar $needle, int $index): int
     {
         if ($needle->thread === null) {
             return self::EMPTY;

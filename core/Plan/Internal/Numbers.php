@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Plan\Internal;
 
 use Hakama\Machine\BatchTime;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Workload;
 
@@ -229,7 +229,7 @@ final class Numbers
     }
 
     /** @return array{int, int, int, int} */
-    private static function blocks(Batch $batch, Lane $lane): array
+    private static function blocks(BatchJob $batch, Lane $lane): array
     {
         $loads = (new BatchTime(
             $batch->pieces,

@@ -6,7 +6,7 @@ namespace Hakama\Plan\Internal;
 
 use Hakama\Machine\BatchTime;
 use Hakama\Needles\BatchNeedles;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
 use Hakama\Plan\Changes;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
@@ -102,7 +102,7 @@ final class Timing
         }
     }
 
-    private function place(Batch $batch, Lane $lane, BatchNeedles $needles): ?Placed
+    private function place(BatchJob $batch, Lane $lane, BatchNeedles $needles): ?Placed
     {
         $last = $this->last[$lane->id] ?? null;
         $driver = $this->workload->frames[$batch->equipment->frame]->driver;

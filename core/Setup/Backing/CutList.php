@@ -14,13 +14,13 @@ final readonly class CutList
     /**
      * @param list<Cut>           $cuts
      * @param array<string, int>  $short batch => pieces there is nothing for
-     * @param list<BackingStock>  $left  the shelf after it, off-cuts kept among it
+     * @param list<BackingSupply>  $left  the shelf after it, off-cuts kept among it
      */
     private function __construct(public array $cuts, public array $short, public array $left) {}
 
     /**
      * @param list<CutWant>      $wants   in the order in which they are sewn
-     * @param list<BackingStock> $stock
+     * @param list<BackingSupply> $stock
      * @param float              $leastMm off-cuts with a shorter side below this are thrown away
      */
     public static function of(array $wants, array $stock, float $leastMm): self
@@ -49,7 +49,7 @@ final readonly class CutList
         return array_values(array_filter($this->cuts, static fn(Cut $cut): bool => $cut->want->batch === $batch));
     }
 
-    /** @param list<BackingStock> $stock */
+    /** @param list<BackingSupply> $stock */
     private static function next(CutWant $want, int $missing, array $stock, float $leastMm): ?Cut
     {
         // What covers it as it is wished; else what reaches far enough, before a roll is cut into.
@@ -81,22 +81,22 @@ final readonly class CutList
     /**
      * The smallest off-cut that covers, else the smallest piece.
      *
-     * @param list<BackingStock> $stock
+     * @param list<BackingSupply> $stock
      * @param float              $shortMm so much smaller each way will do
      */
-    private static function piece(CutWant $want, array $stock, float $shortMm): ?BackingStock
+    private static function piece(CutWant $want, array $stock, float $shortMm): ?BackingSupply
     {
         foreach ([StockForm::OffCut, StockForm::Piece] as $form) {
             $some = array_filter(
                 $stock,
-                static fn(BackingStock $one): bool => $one->form === $form
+                static fn(BackingSupply $one): bool => $one->form === $form
                     && $one->kind === $want->kind
                     && $one->count > 0
                     && $one->covers($want->widthMm - $shortMm, $want->heightMm - $shortMm),
             );
             usort(
                 $some,
-                static fn(BackingStock $a, BackingStock $b): int => [$a->areaMm2(), $a->id] <=> [
+                static fn(BackingSupply $a, BackingSupply $b): int => [$a->areaMm2(), $a->id] <=> [
                     $b->areaMm2(),
                     $b->id,
                 ],
@@ -112,7 +112,7 @@ final readonly class CutList
     private static function offRoll(
         CutWant $want,
         int $missing,
-        BackingStock $roll,
+        BackingSupply $roll,
         float $width,
         float $height,
         float $leastMm,
@@ -131,7 +131,7 @@ final readonly class CutList
         $leaves = [];
         foreach ([[$edge, $rows * $height, 1], [$width, $height, $over]] as [$w, $h, $n]) {
             if ($n > 0 && min($w, $h) >= $leastMm) {
-                $leaves[] = new BackingStock("left of {$want->batch}", $want->kind, StockForm::OffCut, $w, $h, $n);
+                $leaves[] = new BackingSupply("left of {$want->batch}", $want->kind, StockForm::OffCut, $w, $h, $n);
             }
         }
 
@@ -139,9 +139,9 @@ final readonly class CutList
     }
 
     /**
-     * @param list<BackingStock> $stock
+     * @param list<BackingSupply> $stock
      *
-     * @return list<BackingStock>
+     * @return list<BackingSupply>
      */
     private static function after(array $stock, Cut $cut): array
     {

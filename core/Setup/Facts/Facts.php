@@ -9,7 +9,7 @@ use Hakama\Garment\Position;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
-use Hakama\Setup\Placement\KeptPlacement;
+use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Setup\Tube\AlongTube;
 
 /** One decoration before it is set up: a design on an item on a machine, and what the shop knows of it. */
@@ -19,7 +19,7 @@ final readonly class Facts
         public Design $design,
         public Item $item,
         public OnMachine $machine,
-        public History $history = new History(),
+        public WorkHistory $history = new WorkHistory(),
     ) {}
 
     /**
@@ -27,7 +27,7 @@ final readonly class Facts
      *
      * @param Measures|null $measured in this size, as the catalogue has it
      */
-    public function onSize(Size $size, HouseRules $house, ?Measures $measured = null, ?KeptPlacement $kept = null): self
+    public function onSize(Size $size, HouseRules $house, ?Measures $measured = null, ?FoundPlacement $kept = null): self
     {
         return new self(
             $this->design,

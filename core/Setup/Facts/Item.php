@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Facts;
 
-use Hakama\Garment\Cloth;
+use Hakama\Garment\ClothSpec;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Measures;
@@ -25,7 +25,7 @@ final readonly class Item
     public function __construct(
         public Garment $garment,
         public Position $position,
-        public Cloth $cloth,
+        public ClothSpec $cloth,
         public Structure $structure = Structure::None,
         public Profile $profile = Profile::None,
         public ?Size $size = null,

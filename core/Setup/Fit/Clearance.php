@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Fit;
 
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -24,7 +24,7 @@ final readonly class Clearance
      * @param float $rightMm of the design's middle from the window's
      * @param float $upMm    the same
      */
-    public static function of(ConvexHull $hull, Frame $frame, Turn $turn, float $deg, float $rightMm, float $upMm): self
+    public static function of(ConvexHull $hull, FrameSpec $frame, Turn $turn, float $deg, float $rightMm, float $upMm): self
     {
         $turned = $hull->turned($turn);
         $middle = $turned->bounds()->centre();

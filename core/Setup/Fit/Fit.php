@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Fit;
 
 use Hakama\House\Units;
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Setup\Tube\AlongTube;
 use Hakama\Setup\Tube\Hooping;
 use Hakama\Setup\Tube\Hoopings;
@@ -27,7 +27,7 @@ final readonly class Fit
      * @param Bounds|null   $part     what of the design that one sews, as the design lies before it is turned
      */
     private function __construct(
-        public Frame $frame,
+        public FrameSpec $frame,
         public Turn $turn,
         public Point $centre,
         public float $clearMm,
@@ -45,7 +45,7 @@ final readonly class Fit
      */
     public static function of(
         ConvexHull $hull,
-        Frame $frame,
+        FrameSpec $frame,
         Turn $turn,
         float $marginMm,
         ?AlongTube $tube = null,
@@ -63,7 +63,7 @@ final readonly class Fit
     private static function ofHooping(
         ConvexHull $hull,
         Hooping $hooping,
-        Frame $frame,
+        FrameSpec $frame,
         Turn $turn,
         float $marginMm,
         ?Hoopings $hoopings,
@@ -75,7 +75,7 @@ final readonly class Fit
 
     private static function ofWhole(
         ConvexHull $hull,
-        Frame $frame,
+        FrameSpec $frame,
         Turn $turn,
         float $marginMm,
         ?Hoopings $hoopings = null,
@@ -85,7 +85,7 @@ final readonly class Fit
         $box = $turned->bounds();
         $middle = $box->centre();
         $placed = array_map(static fn(Point $p): Point => $p->moved(-$middle->x, -$middle->y), $turned->points);
-        $centre = Internal\BestCentre::of($placed, $frame->window);
+        $centre = \Hakama\Setup\Fit\Internal\BestCentre::of($placed, $frame->window);
 
         $clear = INF;
         $tightest = $centre;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Fit;
 
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Setup\Tube\AlongTube;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Turn;
@@ -18,7 +18,7 @@ final class Fitting
     /** @var array<string, Fit> */
     private array $fits = [];
 
-    /** @param list<Frame> $frames */
+    /** @param list<FrameSpec> $frames */
     private function __construct(
         public readonly ConvexHull $hull,
         public readonly array $frames,
@@ -27,7 +27,7 @@ final class Fitting
     ) {}
 
     /**
-     * @param list<Frame>    $frames
+     * @param list<FrameSpec>    $frames
      * @param AlongTube|null $tube   where the design goes along one
      */
     public static function of(ConvexHull $hull, array $frames, float $marginMm, ?AlongTube $tube = null): self
@@ -35,7 +35,7 @@ final class Fitting
         return new self($hull, $frames, $marginMm, $tube);
     }
 
-    public function in(Frame $frame, Turn $turn): Fit
+    public function in(FrameSpec $frame, Turn $turn): Fit
     {
         return $this->fits["{$frame->id} {$turn->value}"] ??= Fit::of(
             $this->hull,
@@ -47,7 +47,7 @@ final class Fitting
     }
 
     /** The same design with one of the frames only: what was worked out is kept. */
-    public function only(Frame $frame): self
+    public function only(FrameSpec $frame): self
     {
         $one = new self($this->hull, [$frame], $this->marginMm, $this->tube);
         $one->fits = $this->fits;

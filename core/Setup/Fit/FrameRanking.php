@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Fit;
 
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Loading\WayIn;
@@ -20,7 +20,7 @@ final readonly class FrameRanking
     /**
      * @param list<Driver> $drivers   those that would do for this place on this garment, best first
      * @param list<Turn>   $turns     the ways round that would do, the preferred one first
-     * @param Frame|null   $mounted   what stands on the machine now
+     * @param FrameSpec|null   $mounted   what stands on the machine now
      * @param OnMachine|null $machine whose arm a tube is slipped over
      * @param Item|null    $item      what it has to lie in; null where that does not matter
      *
@@ -30,7 +30,7 @@ final readonly class FrameRanking
         Fitting $fitting,
         array $drivers,
         array $turns,
-        ?Frame $mounted,
+        ?FrameSpec $mounted,
         ?Item $item = null,
         ?OnMachine $machine = null,
     ): array {
@@ -58,7 +58,7 @@ final readonly class FrameRanking
     }
 
     /** @param list<Turn> $turns */
-    private static function bestTurn(Fitting $fitting, Frame $frame, array $turns): Fit
+    private static function bestTurn(Fitting $fitting, FrameSpec $frame, array $turns): Fit
     {
         $best = null;
         foreach ($turns as $turn) {

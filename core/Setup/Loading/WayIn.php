@@ -9,8 +9,8 @@ use Hakama\Garment\Measure;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Structure;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Setup\Facts\Item;
 
 /** One thing on one driver: how the machine gets at it, and what of frame and arm goes in. */
@@ -24,7 +24,7 @@ final readonly class WayIn
     }
 
     /** Whether a frame is for such a thing at all. */
-    public static function mayHold(Item $item, Frame $frame): bool
+    public static function mayHold(Item $item, FrameSpec $frame): bool
     {
         return match (true) {
             $item->isOnCap() => $frame->driver === Driver::Cap
@@ -51,7 +51,7 @@ final readonly class WayIn
         };
     }
 
-    public function takesFrame(Frame $frame): bool
+    public function takesFrame(FrameSpec $frame): bool
     {
         $opening = $this->openingMm();
 

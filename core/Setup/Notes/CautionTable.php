@@ -9,7 +9,7 @@ use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
 use Hakama\Setup\Backing\Backing;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\SetupDecision;
 
 /** Where work can hurt someone. The machine's manual, local codes and trained people decide; this only reminds. */
 final class CautionTable
@@ -26,32 +26,32 @@ final class CautionTable
             new NoteRule(
                 'needle_strike',
                 'always',
-                static fn(Decided $d): bool => true,
+                static fn(SetupDecision $d): bool => true,
                 'Hands, hair and lanyards clear of needles and carriage; stop before reaching in. A struck frame '.
                     'throws needle fragments: eye protection, and count the pieces.',
             ),
             new NoteRule(
                 'power_off_driver',
                 'a driver other than the flat arms',
-                static fn(Decided $d): bool => $d->driver() !== Driver::Flat,
+                static fn(SetupDecision $d): bool => $d->driver() !== Driver::Flat,
                 'Power off when a driver is fitted; screws pushed fully back, the carriage moved by hand from side to side.',
             ),
             new NoteRule(
                 'magnet_pinch',
                 'a magnetic frame',
-                static fn(Decided $d): bool => $d->fit?->frame->kind === FrameKind::Magnetic,
+                static fn(SetupDecision $d): bool => $d->fit?->frame->kind === FrameKind::Magnetic,
                 'Magnets close with force: fingers clear; keep them from implanted devices.',
             ),
             new NoteRule(
                 'aerosol',
                 'backing that is stuck',
-                static fn(Decided $d): bool => $d->backing->adhesive,
+                static fn(SetupDecision $d): bool => $d->backing->adhesive,
                 'Spray the backing in a box, away from machine and flame, with air.',
             ),
             new NoteRule(
                 'hot_press',
                 'backing that is ironed on, patches, anything pressed',
-                static fn(Decided $d): bool => $d->backing->backing === Backing::Mesh
+                static fn(SetupDecision $d): bool => $d->backing->backing === Backing::Mesh
                     || $d->facts->item->garment === G::Patch
                     || ($d->topper && $d->follows(Question::TopperResidue, 'steam')),
                 'Iron, press and steam burn: mind hands and cloth.',
@@ -59,13 +59,13 @@ final class CautionTable
             new NoteRule(
                 'open_flame',
                 'the house takes tails off with a flame',
-                static fn(Decided $d): bool => $d->follows(Question::ThreadTails, 'flame'),
+                static fn(SetupDecision $d): bool => $d->follows(Question::ThreadTails, 'flame'),
                 'Synthetic thread melts and burns: a quick flame, nothing that catches near it, water at hand.',
             ),
             new NoteRule(
                 'blades',
                 'applied cloth, caps whose tacks are snipped, seams that are opened, patches',
-                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0
+                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0
                     || $d->facts->item->isOnCap()
                     || $d->facts->item->garment === G::Patch
                     || ($d->facts->item->isNarrowTube() && $d->driver() === Driver::Flat),
@@ -74,7 +74,7 @@ final class CautionTable
             new NoteRule(
                 'noise',
                 'fast sewing',
-                static fn(Decided $d): bool => $d->speedSpm >= self::LOUD_SPM,
+                static fn(SetupDecision $d): bool => $d->speedSpm >= self::LOUD_SPM,
                 'At speed machines are loud, several heads above all: hearing protection.',
             ),
         ];

@@ -9,7 +9,7 @@ use Hakama\Garment\PatchBack;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\Setup\Backing\Backing;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\SetupDecision;
 
 /** What is done to the piece off the machine, and how it is looked at. */
 final class FinishSteps
@@ -17,8 +17,8 @@ final class FinishSteps
     /** @return list<NoteRule> */
     public static function all(): array
     {
-        $always = static fn(Decided $d): bool => true;
-        $film = static fn(Decided $d): bool => $d->topper;
+        $always = static fn(SetupDecision $d): bool => true;
+        $film = static fn(SetupDecision $d): bool => $d->topper;
 
         return [
             new NoteRule(
@@ -42,7 +42,7 @@ final class FinishSteps
             new NoteRule(
                 'backing_off',
                 'tear-away that comes off whole',
-                static fn(Decided $d): bool => $d->backing->backing === Backing::TearAway,
+                static fn(SetupDecision $d): bool => $d->backing->backing === Backing::TearAway,
                 'Take off all the backing that comes, one layer at a time, holding the stitches.',
                 WorkStage::Finish,
                 Question::BackingLeft,
@@ -51,7 +51,7 @@ final class FinishSteps
             new NoteRule(
                 'backing_tight_stays',
                 'tear-away that stays where it is tight',
-                static fn(Decided $d): bool => $d->backing->backing === Backing::TearAway,
+                static fn(SetupDecision $d): bool => $d->backing->backing === Backing::TearAway,
                 'Take the backing off one layer at a time, holding the stitches; what is tight to them stays.',
                 WorkStage::Finish,
                 Question::BackingLeft,
@@ -60,7 +60,7 @@ final class FinishSteps
             new NoteRule(
                 'cut_backing_close',
                 'backing that stays in',
-                static fn(Decided $d): bool => in_array($d->backing->backing, [Backing::Cutaway, Backing::Mesh], true),
+                static fn(SetupDecision $d): bool => in_array($d->backing->backing, [Backing::Cutaway, Backing::Mesh], true),
                 'Cut the backing back to a finger round the design, the scissors flat and the cloth out of their way.',
                 WorkStage::Finish,
             ),
@@ -85,17 +85,17 @@ final class FinishSteps
             new NoteRule(
                 'cut_out_patch',
                 'a patch',
-                static fn(Decided $d): bool => $d->facts->item->garment === G::Patch,
+                static fn(SetupDecision $d): bool => $d->facts->item->garment === G::Patch,
                 'Cut out close to the edge of the border, and not into it.',
                 WorkStage::Finish,
             ),
             new NoteRule(
                 'press_film',
                 'a patch to be ironed on',
-                static fn(Decided $d): bool => $d->facts->item->back === PatchBack::IronedOn,
+                static fn(SetupDecision $d): bool => $d->facts->item->back === PatchBack::IronedOn,
                 'Film on its back: pressed, cooled, turned over, pressed.',
                 WorkStage::Finish,
-                says: static fn(Decided $d): string => sprintf(
+                says: static fn(SetupDecision $d): string => sprintf(
                     'Film on its back: press %.0f s, let it cool %.0f s, turn it over, press %.0f s.',
                     $d->house->value(HouseRule::PressSide),
                     $d->house->value(HouseRule::PressCool),
@@ -105,14 +105,14 @@ final class FinishSteps
             new NoteRule(
                 'tell_customer_press',
                 'a patch to be ironed on',
-                static fn(Decided $d): bool => $d->facts->item->back === PatchBack::IronedOn,
+                static fn(SetupDecision $d): bool => $d->facts->item->back === PatchBack::IronedOn,
                 'The note how it is pressed on goes with it.',
                 WorkStage::Finish,
             ),
             new NoteRule(
                 'press_off',
                 'padding, pile, vinyl or leather, which heat spoils',
-                static fn(Decided $d): bool => $d->facts->item->cloth->isSpoiledByHeat()
+                static fn(SetupDecision $d): bool => $d->facts->item->cloth->isSpoiledByHeat()
                     || $d->facts->item->garment === G::PaddedJacket,
                 'Not pressed: heat flattens or melts it. Steam from a distance, or nothing.',
                 WorkStage::Finish,

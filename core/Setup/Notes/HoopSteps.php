@@ -9,7 +9,7 @@ use Hakama\Garment\Position as P;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Fit\CapFace;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\SetupDecision;
 
 /** What is minded while the garment goes into its frame. */
 final class HoopSteps
@@ -17,17 +17,17 @@ final class HoopSteps
     /** @return list<NoteRule> */
     public static function all(): array
     {
-        $cap = static fn(Decided $d): bool => $d->isInCapFrame();
-        $front = static fn(Decided $d): bool => $d->isInCapFrame() && $d->facts->item->position === P::CapFront;
+        $cap = static fn(SetupDecision $d): bool => $d->isInCapFrame();
+        $front = static fn(SetupDecision $d): bool => $d->isInCapFrame() && $d->facts->item->position === P::CapFront;
 
         return [
             new NoteRule(
                 'load_end_first',
                 'always',
-                static fn(Decided $d): bool => true,
+                static fn(SetupDecision $d): bool => true,
                 'The end that goes to the machine lies at the frame’s bracket.',
                 WorkStage::Hoop,
-                says: static fn(Decided $d): string => $d->loading()->words().' '.$d->loading()->bracketWords(),
+                says: static fn(SetupDecision $d): string => $d->loading()->words().' '.$d->loading()->bracketWords(),
             ),
             new NoteRule(
                 'backing_clipped',
@@ -98,21 +98,21 @@ final class HoopSteps
             new NoteRule(
                 'no_stretch',
                 'knits',
-                static fn(Decided $d): bool => $d->facts->item->cloth->fabric->isKnit() && ! $d->facts->item->isOnCap(),
+                static fn(SetupDecision $d): bool => $d->facts->item->cloth->fabric->isKnit() && ! $d->facts->item->isOnCap(),
                 'Hoop it without stretching: what is stretched in the frame puckers out of it.',
                 WorkStage::Hoop,
             ),
             new NoteRule(
                 'seams_parallel',
                 'a jacket, padded or not',
-                static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Jacket, G::PaddedJacket], true),
+                static fn(SetupDecision $d): bool => in_array($d->facts->item->garment, [G::Jacket, G::PaddedJacket], true),
                 'Drum-tight, seam lines parallel to the frame, the same gap to the seams on both sides.',
                 WorkStage::Hoop,
             ),
             new NoteRule(
                 'round_from_front_seam',
                 'the side of a cap on the cap driver',
-                static fn(Decided $d): bool => $d->isInCapFrame() && $d->facts->item->position === P::CapSide,
+                static fn(SetupDecision $d): bool => $d->isInCapFrame() && $d->facts->item->position === P::CapSide,
                 'Measure round from the front seam to the middle of the design, along the sweatband, and mark it.',
                 WorkStage::Hoop,
                 says: self::roundFromSeam(...),
@@ -120,7 +120,7 @@ final class HoopSteps
             new NoteRule(
                 'tape_backing_under',
                 'applied cloth on something with another side',
-                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0
+                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0
                     && ! in_array($d->facts->item->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
                 'Tape backing and pockets under the frame, out of the way of the stops.',
                 WorkStage::Hoop,
@@ -128,7 +128,7 @@ final class HoopSteps
             new NoteRule(
                 'hoop_along_tube',
                 'a design on a narrow tube longer than one hooping reaches',
-                static fn(Decided $d): bool => $d->hoopings() > 1,
+                static fn(SetupDecision $d): bool => $d->hoopings() > 1,
                 'It takes several hoopings, moving along the tube: at each the cross of the template on its mark, a '.
                     'piece of backing of its own, and a trace before it is sewn.',
                 WorkStage::Hoop,
@@ -137,7 +137,7 @@ final class HoopSteps
             new NoteRule(
                 'turn_frame_over',
                 'applied cloth on something with a back or a pocket',
-                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0
+                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0
                     && in_array($d->facts->item->garment, [G::Bag, G::Stocking, G::Pocket], true),
                 'Where the stop sheet asks for it the frame comes off and is turned over, backing or pocket is taped to '.
                     'its lines, and it goes back on without a bump.',
@@ -146,21 +146,21 @@ final class HoopSteps
             new NoteRule(
                 'tuck_loose_part',
                 'a knit hat',
-                static fn(Decided $d): bool => $d->facts->item->garment === G::KnitHat,
+                static fn(SetupDecision $d): bool => $d->facts->item->garment === G::KnitHat,
                 'Tuck the loose part away, so that it is not caught.',
                 WorkStage::Hoop,
             ),
             new NoteRule(
                 'backing_four_sides',
                 'anything in a flat frame',
-                static fn(Decided $d): bool => $d->driver() === Driver::Flat,
+                static fn(SetupDecision $d): bool => $d->driver() === Driver::Flat,
                 'The backing is held on all four sides.',
                 WorkStage::Hoop,
             ),
             new NoteRule(
                 'feel_under_frame',
                 'anything with another side',
-                static fn(Decided $d): bool => ! $d->facts->item->isOnCap()
+                static fn(SetupDecision $d): bool => ! $d->facts->item->isOnCap()
                     && ! in_array($d->facts->item->garment, [G::Patch, G::Blanket, G::Towel, G::Other], true),
                 'Feel under the frame: only one layer of the garment is in it.',
                 WorkStage::Hoop,
@@ -168,7 +168,7 @@ final class HoopSteps
         ];
     }
 
-    private static function roundFromSeam(Decided $d): string
+    private static function roundFromSeam(SetupDecision $d): string
     {
         $face = CapFace::forFacts($d->facts, $d->house);
         $centre = $face->centreMm(P::CapSide, $d->facts->design->widthMm);
@@ -181,7 +181,7 @@ final class HoopSteps
         );
     }
 
-    private static function alongTube(Decided $d): string
+    private static function alongTube(SetupDecision $d): string
     {
         return sprintf(
             'It takes %d hoopings, moving along the tube%s: at each the cross of the template on its mark%s, a piece of '.

@@ -6,14 +6,14 @@ namespace Hakama\Setup\Notes;
 
 use Closure;
 use Hakama\House\Question;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\SetupDecision;
 
 /** A step or a caution: when it is shown, and in which words. */
 final readonly class NoteRule
 {
     /**
-     * @param Closure(Decided): bool        $applies
-     * @param Closure(Decided): string|null $says    where the words hold a figure of the case
+     * @param Closure(SetupDecision): bool        $applies
+     * @param Closure(SetupDecision): string|null $says    where the words hold a figure of the case
      * @param Question|null                 $question whose school it follows
      */
     public function __construct(
@@ -27,7 +27,7 @@ final readonly class NoteRule
         public ?Closure $says = null,
     ) {}
 
-    public function appliesTo(Decided $decided): bool
+    public function appliesTo(SetupDecision $decided): bool
     {
         return ($this->question === null || $decided->follows($this->question, $this->school))
             && ($this->applies)($decided);

@@ -8,7 +8,7 @@ use Hakama\Garment\Garment as G;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Stitch\Turn;
 
 /** What is confirmed by hand before the machine may sew. */
@@ -20,8 +20,8 @@ final class PreflightSteps
     /** @return list<NoteRule> */
     public static function all(): array
     {
-        $always = static fn(Decided $d): bool => true;
-        $cap = static fn(Decided $d): bool => $d->isInCapFrame();
+        $always = static fn(SetupDecision $d): bool => true;
+        $cap = static fn(SetupDecision $d): bool => $d->isInCapFrame();
 
         return [
             new NoteRule(
@@ -30,7 +30,7 @@ final class PreflightSteps
                 $always,
                 'Choose the frame that is mounted on the machine: another makes the trace meaningless.',
                 WorkStage::Preflight,
-                says: static fn(Decided $d): string => $d->fit === null
+                says: static fn(SetupDecision $d): string => $d->fit === null
                     ? 'Choose the frame that is mounted on the machine: another makes the trace meaningless.'
                     : sprintf(
                         'Frame %s is on, and chosen on the machine: another makes the trace meaningless.',
@@ -40,10 +40,10 @@ final class PreflightSteps
             new NoteRule(
                 'turn_design',
                 'a design that has to be turned on this machine',
-                static fn(Decided $d): bool => $d->turnToSet() !== Turn::None,
+                static fn(SetupDecision $d): bool => $d->turnToSet() !== Turn::None,
                 'Turn the design on the machine: turned, never mirrored. Hold the sheet beside the screen.',
                 WorkStage::Preflight,
-                says: static fn(Decided $d): string => sprintf(
+                says: static fn(SetupDecision $d): string => sprintf(
                     '%s Turn the design by %d° on the machine: turned, never mirrored. Hold the sheet beside the screen.',
                     $d->loading()->words(),
                     $d->turnToSet()->value,
@@ -52,10 +52,10 @@ final class PreflightSteps
             new NoteRule(
                 'turned_by_machine',
                 'a cap on a machine that turns it by itself, or of which nobody has said whether it does',
-                static fn(Decided $d): bool => $d->turnToSet() !== $d->turn(),
+                static fn(SetupDecision $d): bool => $d->turnToSet() !== $d->turn(),
                 'Set no turn: the machine turns the design by itself once the cap frame is chosen. Look at the screen.',
                 WorkStage::Preflight,
-                says: static fn(Decided $d): string => $d->facts->machine->turnsCapsItself === true
+                says: static fn(SetupDecision $d): string => $d->facts->machine->turnsCapsItself === true
                     ? 'Set no turn: this machine turns the design by itself once the cap frame is chosen. '.
                         'Look at the screen: the lower edge lies at the bill, towards the machine.'
                     : 'Most machines turn the design by themselves once the cap frame is chosen, some do not. '.
@@ -64,15 +64,15 @@ final class PreflightSteps
             new NoteRule(
                 'design_upright',
                 'a design that is not turned',
-                static fn(Decided $d): bool => $d->turn() === Turn::None,
+                static fn(SetupDecision $d): bool => $d->turn() === Turn::None,
                 'The design is not turned: its top lies at the end towards the machine.',
                 WorkStage::Preflight,
-                says: static fn(Decided $d): string => 'The design is not turned. '.$d->loading()->words(),
+                says: static fn(SetupDecision $d): string => 'The design is not turned. '.$d->loading()->words(),
             ),
             new NoteRule(
                 'stop_after_each_block',
                 'applied cloth',
-                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
+                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0,
                 'Choose the mode that stops, so that the machine halts and brings the frame out at the marked stops.',
                 WorkStage::Preflight,
             ),
@@ -115,7 +115,7 @@ final class PreflightSteps
             new NoteRule(
                 'find_true_centre',
                 'a window that does not lie about the machine’s centre',
-                static fn(Decided $d): bool => $d->fit !== null
+                static fn(SetupDecision $d): bool => $d->fit !== null
                     && ($d->fit->frame->kind === FrameKind::Clamp || $d->fit->frame->isOffCentre()),
                 'Find the true centre of the window from its notches, and look at the clearance at every side and corner.',
                 WorkStage::Preflight,
@@ -123,7 +123,7 @@ final class PreflightSteps
             new NoteRule(
                 'trace_empty_first',
                 'a clamp, a glove or a pocket; anything where the house traces twice',
-                static fn(Decided $d): bool => $d->facts->item->isClamped()
+                static fn(SetupDecision $d): bool => $d->facts->item->isClamped()
                     || $d->fit?->frame->kind === FrameKind::Clamp
                     || $d->follows(Question::TraceItem, 'before_and_after'),
                 'Trace once empty, before the item is in, and again after.',
@@ -151,7 +151,7 @@ final class PreflightSteps
             new NoteRule(
                 'light_over_mark',
                 'the house traces with the light',
-                static fn(Decided $d): bool => ! $d->isInCapFrame(),
+                static fn(SetupDecision $d): bool => ! $d->isInCapFrame(),
                 'Light or foot over the mark; the needle stays up.',
                 WorkStage::Preflight,
                 Question::TraceNeedle,
@@ -160,7 +160,7 @@ final class PreflightSteps
             new NoteRule(
                 'remove_sticker',
                 'a sticker was put on',
-                static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true),
+                static fn(SetupDecision $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true),
                 'Needle 1 stands over the sticker: take the sticker off now, before the first stitch.',
                 WorkStage::Preflight,
             ),
@@ -170,7 +170,7 @@ final class PreflightSteps
                 $always,
                 'Trace: nothing is hit, the same gap on both sides.',
                 WorkStage::Preflight,
-                says: static fn(Decided $d): string => self::traced($d),
+                says: static fn(SetupDecision $d): string => self::traced($d),
             ),
             new NoteRule(
                 'sewing_mode_first_stitch',
@@ -182,14 +182,14 @@ final class PreflightSteps
             new NoteRule(
                 'bobbin_lasts',
                 'whatever does not cover the arm',
-                static fn(Decided $d): bool => ! self::coversArm($d),
+                static fn(SetupDecision $d): bool => ! self::coversArm($d),
                 'The bobbin lasts for this load.',
                 WorkStage::Preflight,
             ),
             new NoteRule(
                 'trim_in_frame',
                 'applied cloth, trimmed in the frame',
-                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
+                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0,
                 'The whole cloth lies ready, with curved scissors: it is laid and trimmed at the stops of the stop '.
                     'sheet, the frame brought out and not unmounted.',
                 WorkStage::Preflight,
@@ -199,7 +199,7 @@ final class PreflightSteps
             new NoteRule(
                 'pre_cut_shape',
                 'applied cloth, cut beforehand',
-                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
+                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0,
                 'The pre-cut shapes lie ready in the order of the stop sheet: each is laid on its placement line at its stop.',
                 WorkStage::Preflight,
                 Question::Applique,
@@ -209,13 +209,13 @@ final class PreflightSteps
     }
 
     /** Once it is mounted nobody gets at the bobbin. */
-    private static function coversArm(Decided $decided): bool
+    private static function coversArm(SetupDecision $decided): bool
     {
         return $decided->isInCapFrame() || $decided->facts->item->isNarrowTube() || $decided->driver() !== Driver::Flat;
     }
 
     /** Equal gaps are asked for only where the design lies in the middle of its window. */
-    private static function traced(Decided $decided): string
+    private static function traced(SetupDecision $decided): string
     {
         [$slack, $units] = [$decided->fit?->slack, $decided->units()];
         $off =

@@ -14,7 +14,7 @@ use Hakama\House\Units;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Loading\Access;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\SetupDecision;
 
 /** What is done before anything is hooped: the garment made ready, backing cut, the place marked. */
 final class PrepareSteps
@@ -22,18 +22,18 @@ final class PrepareSteps
     /** @return list<NoteRule> */
     public static function all(): array
     {
-        $always = static fn(Decided $d): bool => true;
-        $cap = static fn(Decided $d): bool => $d->facts->item->isOnCap();
-        $framed = static fn(Decided $d): bool => $d->isInCapFrame();
-        $film = static fn(Decided $d): bool => $d->topper;
-        $chest = static fn(Decided $d): bool => $d->facts->item->position === P::LeftChest;
-        $closed = static fn(Decided $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true);
+        $always = static fn(SetupDecision $d): bool => true;
+        $cap = static fn(SetupDecision $d): bool => $d->facts->item->isOnCap();
+        $framed = static fn(SetupDecision $d): bool => $d->isInCapFrame();
+        $film = static fn(SetupDecision $d): bool => $d->topper;
+        $chest = static fn(SetupDecision $d): bool => $d->facts->item->position === P::LeftChest;
+        $closed = static fn(SetupDecision $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true);
 
         return [
             new NoteRule(
                 'test_on_scrap',
                 'nothing says that this material was sewn before',
-                static fn(Decided $d): bool => $d->facts->history->practised !== true,
+                static fn(SetupDecision $d): bool => $d->facts->history->practised !== true,
                 'Sew it once on scrap at real size, and look at it unhooped.',
                 WorkStage::Prepare,
             ),
@@ -83,7 +83,7 @@ final class PrepareSteps
             new NoteRule(
                 'sides_backing_longer',
                 'the side or the back of a cap',
-                static fn(Decided $d): bool => $d->isInCapFrame() && $d->facts->item->position !== P::CapFront,
+                static fn(SetupDecision $d): bool => $d->isInCapFrame() && $d->facts->item->position !== P::CapFront,
                 'Cut the backing long enough to reach round to the sides; a second layer under the front may be a short '.
                     'off-cut between the cap and the long piece.',
                 WorkStage::Prepare,
@@ -91,7 +91,7 @@ final class PrepareSteps
             new NoteRule(
                 'cloth_from_pattern',
                 'applied cloth, cut beforehand',
-                static fn(Decided $d): bool => $d->facts->design->applied->stops > 0,
+                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0,
                 'Cut each cloth from its paper pattern at real size, the right side up.',
                 WorkStage::Prepare,
                 Question::Applique,
@@ -107,14 +107,14 @@ final class PrepareSteps
             new NoteRule(
                 'open_side_seam',
                 'a sleeve or a leg that no driver here goes into',
-                static fn(Decided $d): bool => $d->access() === Access::OpenedSeam,
+                static fn(SetupDecision $d): bool => $d->access() === Access::OpenedSeam,
                 'Open the side seam and lay the tube flat.',
                 WorkStage::Prepare,
             ),
             new NoteRule(
                 'clear_pockets',
                 'trousers, jackets, hoodies and aprons',
-                static fn(Decided $d): bool => in_array(
+                static fn(SetupDecision $d): bool => in_array(
                     $d->facts->item->garment,
                     [G::Trousers, G::Jacket, G::PaddedJacket, G::Hoodie, G::Apron],
                     true,
@@ -128,12 +128,12 @@ final class PrepareSteps
                 $always,
                 'Cut the backing; it reaches beyond the frame on every side.',
                 WorkStage::Prepare,
-                says: static fn(Decided $d): string => self::cut($d),
+                says: static fn(SetupDecision $d): string => self::cut($d),
             ),
             new NoteRule(
                 'iron_mesh',
                 'mesh on a narrow tube',
-                static fn(Decided $d): bool => $d->backing->backing === Backing::Mesh
+                static fn(SetupDecision $d): bool => $d->backing->backing === Backing::Mesh
                     && $d->facts->item->isNarrowTube(),
                 'Iron the fusible mesh to the inside.',
                 WorkStage::Prepare,
@@ -141,7 +141,7 @@ final class PrepareSteps
             new NoteRule(
                 'stick_backing',
                 'backing that is stuck',
-                static fn(Decided $d): bool => $d->backing->adhesive,
+                static fn(SetupDecision $d): bool => $d->backing->adhesive,
                 'Spray one layer lightly, stick it to the inside and smooth it without stretching.',
                 WorkStage::Prepare,
             ),
@@ -153,7 +153,7 @@ final class PrepareSteps
                 WorkStage::Prepare,
                 Question::ChestPlace,
                 'measured',
-                says: static fn(Decided $d): string => sprintf(
+                says: static fn(SetupDecision $d): string => sprintf(
                     'Mark the left chest%s: %s. One line across, one down%s.',
                     self::onSize($d),
                     implode('; ', $d->placement->words($d->units())),
@@ -168,7 +168,7 @@ final class PrepareSteps
                 WorkStage::Prepare,
                 Question::ChestPlace,
                 'template',
-                says: static fn(Decided $d): string => sprintf(
+                says: static fn(SetupDecision $d): string => sprintf(
                     'Lay the template for size %s on, its cross on the mark: %s.',
                     $d->facts->item->size->value ?? 'as ordered',
                     implode('; ', $d->placement->words($d->units())),
@@ -182,7 +182,7 @@ final class PrepareSteps
                 WorkStage::Prepare,
                 Question::ChestPlace,
                 'peg',
-                says: static fn(Decided $d): string => $d->placement->peg === ''
+                says: static fn(SetupDecision $d): string => $d->placement->peg === ''
                     ? 'Find the peg of the hooping station for this garment, size and place, and write it down here: '.
                         'it is found once.'
                     : sprintf('Set the hooping station to peg %s.', $d->placement->peg),
@@ -190,11 +190,11 @@ final class PrepareSteps
             new NoteRule(
                 'mark_place',
                 'any other place',
-                static fn(Decided $d): bool => $d->facts->item->position !== P::LeftChest
+                static fn(SetupDecision $d): bool => $d->facts->item->position !== P::LeftChest
                     && ! $d->facts->item->isOnCap(),
                 'Mark the place.',
                 WorkStage::Prepare,
-                says: static fn(Decided $d): string => sprintf(
+                says: static fn(SetupDecision $d): string => sprintf(
                     'Mark the place%s: %s.',
                     self::onSize($d),
                     implode('; ', $d->placement->words($d->units())),
@@ -203,14 +203,14 @@ final class PrepareSteps
             new NoteRule(
                 'lay_templates',
                 'a narrow tube',
-                static fn(Decided $d): bool => $d->facts->item->isNarrowTube(),
+                static fn(SetupDecision $d): bool => $d->facts->item->isNarrowTube(),
                 'Lay paper templates at real size on, each with a cross in its middle, before anything is hooped.',
                 WorkStage::Prepare,
             ),
         ];
     }
 
-    private static function strapGap(Decided $decided): string
+    private static function strapGap(SetupDecision $decided): string
     {
         $gap = $decided->facts->item->measures->mm(Measure::StrapGap);
 
@@ -223,14 +223,14 @@ final class PrepareSteps
             );
     }
 
-    private static function onSize(Decided $decided): string
+    private static function onSize(SetupDecision $decided): string
     {
         return $decided->facts->item->size === null || $decided->facts->item->size === Size::One
             ? ''
             : ", size {$decided->facts->item->size->value}";
     }
 
-    private static function cut(Decided $decided): string
+    private static function cut(SetupDecision $decided): string
     {
         if ($decided->fit === null) {
             return sprintf('Cut the backing, %s, larger than the frame on every side.', $decided->backing->words());

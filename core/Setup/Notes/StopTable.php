@@ -11,7 +11,7 @@ use Hakama\Garment\Structure;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Loading\WayIn;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\SetupDecision;
 
 /** Why a decoration cannot be sewn as it is asked for; each says what would make it possible. */
 final class StopTable
@@ -33,7 +33,7 @@ final class StopTable
                 'driver_missing',
                 true,
                 'no machine has a driver that would do',
-                static fn(Decided $d): ?string => $d->drivers !== []
+                static fn(SetupDecision $d): ?string => $d->drivers !== []
                     ? null
                     : sprintf(
                         'There is no %s driver here, and this needs one. Take another machine, send it out, or '.
@@ -51,7 +51,7 @@ final class StopTable
                 'outside_garment',
                 true,
                 'a design that would not lie wholly on the cloth at its place',
-                static fn(Decided $d): ?string => $d->marked === null
+                static fn(SetupDecision $d): ?string => $d->marked === null
                 || $d->facts->item->isOnCap()
                 || $d->marked->isOnCloth()
                     ? null
@@ -67,7 +67,7 @@ final class StopTable
                 'structured_needs_cap_frame',
                 true,
                 'a structured cap and no cap frame',
-                static fn(Decided $d): ?string => $d->framesKnown
+                static fn(SetupDecision $d): ?string => $d->framesKnown
                 && $d->fit === null
                 && $d->facts->item->isOnCap()
                 && $d->facts->item->structure !== Structure::Unstructured
@@ -85,7 +85,7 @@ final class StopTable
                 'motifs_overlap',
                 true,
                 'designs along one tube that lie over each other',
-                static fn(Decided $d): ?string => $d->facts->history->overlaps === []
+                static fn(SetupDecision $d): ?string => $d->facts->history->overlaps === []
                     ? null
                     : sprintf(
                         'Along the tube %s. Change the place of one of them, or ask for a smaller version.',
@@ -95,7 +95,7 @@ final class StopTable
         ];
     }
 
-    private static function tooTall(Decided $d): ?string
+    private static function tooTall(SetupDecision $d): ?string
     {
         $limit = CapFace::profileLimitMm($d->facts->item->profile, $d->house);
 
@@ -121,7 +121,7 @@ final class StopTable
         };
     }
 
-    private static function beyondWrap(Decided $d): ?string
+    private static function beyondWrap(SetupDecision $d): ?string
     {
         if (
             ! $d->facts->item->isOnCap()
@@ -156,7 +156,7 @@ final class StopTable
         };
     }
 
-    private static function fitsNoFrame(Decided $d): ?string
+    private static function fitsNoFrame(SetupDecision $d): ?string
     {
         if (! $d->framesKnown || $d->drivers === []) {
             return null;

@@ -14,7 +14,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Fit\CapFace;
-use Hakama\Setup\Rules\Decided;
+use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Band;
 use Hakama\Stitch\Point;
@@ -45,7 +45,7 @@ final class WarningTable
                 'neck_travel',
                 false,
                 'a design wider than the neck opening less the arm',
-                static fn(Decided $d): ?string => $d->facts->neckIsTight()
+                static fn(SetupDecision $d): ?string => $d->facts->neckIsTight()
                     ? sprintf(
                         'The design is %s wide and the neck leaves the frame %s: neck first it would be held back. '.
                             'Waist first, turned half round, never mirrored.',
@@ -58,7 +58,7 @@ final class WarningTable
                 'not_digitised_for_caps',
                 false,
                 'a cap, and an artwork not sewn from the middle outwards and from the bill upwards',
-                static fn(Decided $d): ?string => $d->facts->item->isOnCap()
+                static fn(SetupDecision $d): ?string => $d->facts->item->isOnCap()
                 && $d->facts->design->order->spoilsACap($d->follows(Question::CapOrder, 'both'))
                     ? 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap '.
                         'version, from the middle outwards and from the bill upwards.'
@@ -74,7 +74,7 @@ final class WarningTable
                 'fine_needle_on_thick',
                 false,
                 'a fine needle against cloth that bends it',
-                static fn(Decided $d): ?string => $d->decisions->needle->value->isThin()
+                static fn(SetupDecision $d): ?string => $d->decisions->needle->value->isThin()
                 && ($d->facts->item->structure->needsCapFrame()
                     || in_array($d->facts->item->cloth->fabric, [F::Canvas, F::Denim, F::Leather], true)
                     || $d->facts->item->cloth->thickness === Thickness::Heavy)
@@ -86,7 +86,7 @@ final class WarningTable
                 'clamp_marks',
                 false,
                 'cloth that keeps the mark of what held it',
-                static fn(Decided $d): ?string => in_array(
+                static fn(SetupDecision $d): ?string => in_array(
                     $d->facts->item->cloth->fabric,
                     [F::Vinyl, F::Leather, F::Plush, F::Quilted],
                     true,
@@ -99,7 +99,7 @@ final class WarningTable
                 'heat_marks',
                 false,
                 'cloth that heat spoils',
-                static fn(Decided $d): ?string => $d->facts->item->cloth->isSpoiledByHeat()
+                static fn(SetupDecision $d): ?string => $d->facts->item->cloth->isSpoiledByHeat()
                 || $d->facts->item->garment === G::PaddedJacket
                     ? 'Heat spoils it: no iron and no press, for marks and backing neither.'
                     : null,
@@ -108,7 +108,7 @@ final class WarningTable
                 'bulk_behind_arm',
                 false,
                 'a bulky garment on a machine without a gap under its carriage',
-                static fn(Decided $d): ?string => $d->facts->machine->gapUnderCarriage === false
+                static fn(SetupDecision $d): ?string => $d->facts->machine->gapUnderCarriage === false
                 && $d->facts->item->garment->isClippedUp()
                     ? 'This machine has no gap between carriage and arm: the body has to be clipped up so that it '.
                         'hangs free of what moves.'
@@ -118,7 +118,7 @@ final class WarningTable
                 'small_lettering',
                 false,
                 'letters lower than the house’s limit',
-                static fn(Decided $d): ?string => $d->facts->design->hasSmallLetters(
+                static fn(SetupDecision $d): ?string => $d->facts->design->hasSmallLetters(
                     $d->house->value(HouseRule::SmallLetter),
                 )
                     ? sprintf(
@@ -132,7 +132,7 @@ final class WarningTable
                 'puckering_risk',
                 false,
                 'thin, soft or stretchy knits',
-                static fn(Decided $d): ?string => in_array(
+                static fn(SetupDecision $d): ?string => in_array(
                     $d->facts->item->cloth->fabric,
                     [F::TechnicalKnit, F::Fleece, F::Jersey],
                     true,
@@ -145,7 +145,7 @@ final class WarningTable
                 'dense_for_fabric',
                 false,
                 'a dense design on soft or thin cloth',
-                static fn(Decided $d): ?string => $d->facts->isDense($d->house)
+                static fn(SetupDecision $d): ?string => $d->facts->isDense($d->house)
                 && ($d->facts->item->cloth->fabric->isKnit()
                     || $d->facts->item->cloth->thickness === Thickness::Light
                     || in_array($d->facts->item->cloth->fabric, [F::Vinyl, F::Leather], true))
@@ -160,7 +160,7 @@ final class WarningTable
                 'not_practised',
                 false,
                 'a material nobody here has sewn',
-                static fn(Decided $d): ?string => $d->facts->history->practised === false
+                static fn(SetupDecision $d): ?string => $d->facts->history->practised === false
                     ? 'Nobody here has sewn this material yet: practise on scrap or an old garment before the promise is made.'
                     : null,
             ),
@@ -168,7 +168,7 @@ final class WarningTable
                 'value_at_risk',
                 false,
                 'a garment worth more than the house’s limit',
-                static fn(Decided $d): ?string => $d->facts->history->unitValueCents !== null
+                static fn(SetupDecision $d): ?string => $d->facts->history->unitValueCents !== null
                 && $d->facts->history->unitValueCents >= $d->house->value(HouseRule::ValueAtRisk)
                     ? self::atRisk($d)
                     : null,
@@ -177,7 +177,7 @@ final class WarningTable
                 'window_offset',
                 false,
                 'a frame whose window does not lie about the machine’s own centre',
-                static fn(Decided $d): ?string => $d->fit !== null && $d->fit->frame->isOffCentre()
+                static fn(SetupDecision $d): ?string => $d->fit !== null && $d->fit->frame->isOffCentre()
                     ? sprintf(
                         'The middle of the window of %s lies %s what the machine takes for its centre: find the true '.
                             'centre from the notches, and do not let it scan.',
@@ -196,7 +196,7 @@ final class WarningTable
                 'too_many_colours',
                 false,
                 'more colours than the machine has needles',
-                static fn(Decided $d): ?string => $d->facts->machine->needles !== null
+                static fn(SetupDecision $d): ?string => $d->facts->machine->needles !== null
                 && $d->facts->design->colours > $d->facts->machine->needles
                     ? sprintf(
                         '%d colours and %d needles: threads have to be swapped at stops, or a machine with more needles taken.',
@@ -209,7 +209,7 @@ final class WarningTable
                 'seam_too_thick',
                 false,
                 'a thick seam on a light machine',
-                static fn(Decided $d): ?string => $d->facts->item->cloth->thickness === Thickness::Heavy
+                static fn(SetupDecision $d): ?string => $d->facts->item->cloth->thickness === Thickness::Heavy
                 && ($d->facts->item->isNarrowTube()
                     || in_array($d->facts->item->garment, [G::Trousers, G::Bag, G::Jacket], true))
                 && $d->facts->machine->needles !== null
@@ -221,7 +221,7 @@ final class WarningTable
                 'backing_smaller_than_frame',
                 false,
                 'a frame larger than any piece of backing',
-                static fn(Decided $d): ?string => $d->fit !== null
+                static fn(SetupDecision $d): ?string => $d->fit !== null
                 && min(self::piece($d)->widthMm, self::piece($d)->heightMm) > $d->house->value(HouseRule::BackingRoll)
                     ? sprintf(
                         'Backing of %s is wanted and the widest there is has %s: lay two pieces that overlap, or '.
@@ -234,7 +234,7 @@ final class WarningTable
         ];
     }
 
-    private static function underTheArm(Decided $d): ?string
+    private static function underTheArm(SetupDecision $d): ?string
     {
         $chest = $d->facts->item->measures->mm(Measure::ChestWidth);
         if ($d->facts->item->position !== Position::LeftChest || $chest === null) {
@@ -251,7 +251,7 @@ final class WarningTable
             : null;
     }
 
-    private static function atRisk(Decided $d): string
+    private static function atRisk(SetupDecision $d): string
     {
         $each = $d->facts->history->unitValueCents ?? 0;
         $words = sprintf('Each garment is worth %.2f', $each / 100);
@@ -271,7 +271,7 @@ final class WarningTable
             };
     }
 
-    private static function severalHoopings(Decided $d): ?string
+    private static function severalHoopings(SetupDecision $d): ?string
     {
         $bands = $d->facts->design->bands;
         $alongMm =
@@ -291,14 +291,14 @@ final class WarningTable
             : null;
     }
 
-    private static function piece(Decided $d): BackingPiece
+    private static function piece(SetupDecision $d): BackingPiece
     {
         assert($d->fit !== null);
 
         return BackingPiece::under($d->fit->frame, $d->house->value(HouseRule::BackingOverlap));
     }
 
-    private static function onSeamOfCap(Decided $d): ?string
+    private static function onSeamOfCap(SetupDecision $d): ?string
     {
         $face = CapFace::forFacts($d->facts, $d->house);
         $position = $d->facts->item->position;

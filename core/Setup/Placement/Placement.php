@@ -118,7 +118,7 @@ final readonly class Placement
     }
 
     /** The same place with the figures that were found for one garment. */
-    public function kept(KeptPlacement $kept): self
+    public function kept(FoundPlacement $kept): self
     {
         return new self(
             $this->datum,

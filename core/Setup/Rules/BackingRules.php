@@ -30,7 +30,7 @@ final class BackingRules
 
         return $kept ??= [
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'dense_or_soft_cap',
                 'a soft cap, or a dense design on any cap',
                 $softOrDense,
@@ -40,7 +40,7 @@ final class BackingRules
                 'cutaway',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'soft_cap',
                 'a soft cap, or one with a soft liner',
                 static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure->isSoft(),
@@ -50,7 +50,7 @@ final class BackingRules
                 'tear_away',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'tear_away_cap',
                 'any cap',
                 static fn(Facts $f): bool => $f->item->isOnCap(),
@@ -60,7 +60,7 @@ final class BackingRules
                 'always_tear_away',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'cap',
                 'any other cap',
                 static fn(Facts $f): bool => $f->item->isOnCap(),
@@ -68,7 +68,7 @@ final class BackingRules
                 'The liner of a structured cap carries the stitches; tear-away keeps it from slipping.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'seen_from_behind',
                 'a blanket or a towel',
                 static fn(Facts $f): bool => $f->item->garment->isHeavyCloth(),
@@ -76,7 +76,7 @@ final class BackingRules
                 'Both sides are seen: tear-away, so that nothing shows behind.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'stocking',
                 'a stocking',
                 static fn(Facts $f): bool => $f->item->garment === G::Stocking,
@@ -84,7 +84,7 @@ final class BackingRules
                 'A stocking is seen from both sides and hangs: tear-away, pinned clear of the field.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'tube',
                 'a sleeve or a leg',
                 static fn(Facts $f): bool => $f->item->isNarrowTube(),
@@ -92,7 +92,7 @@ final class BackingRules
                 'Fusible mesh cutaway ironed to the inside: it stays put where no hand can smooth it.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'off_cuts',
                 'a glove or a pocket',
                 static fn(Facts $f): bool => $f->item->isClamped(),
@@ -100,7 +100,7 @@ final class BackingRules
                 'A small off-cut does: the clamp holds it.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'applied_on_sweatshirt',
                 'cloth applied to a hoodie',
                 static fn(Facts $f): bool => $f->item->garment === G::Hoodie && $f->design->applied->stops > 0,
@@ -110,7 +110,7 @@ final class BackingRules
                 'tear_away',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'stuck_on_hooped',
                 'felt for patches, vinyl or leather',
                 static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::Felt, F::Vinyl, F::Leather], true),
@@ -118,7 +118,7 @@ final class BackingRules
                 'It is not hooped, which would mark it: it is stuck on the backing that is.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'pale_and_light',
                 'pale or light cloth that would show it',
                 static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit()
@@ -128,7 +128,7 @@ final class BackingRules
                 'Cutaway would show through pale or light cloth: two layers of mesh, which does not.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'thin_knit',
                 'technical knit, fleece, or anything that stretches much',
                 static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::TechnicalKnit, F::Fleece], true)
@@ -137,7 +137,7 @@ final class BackingRules
                 'Thin and stretchy knits pucker: two layers of cutaway, one stuck lightly to the inside.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'soft_knit',
                 'any other knit',
                 static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit(),
@@ -145,7 +145,7 @@ final class BackingRules
                 'Knits are worn, stretched and washed: two layers of cutaway stay in.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'padded',
                 'padding or quilting',
                 static fn(Facts $f): bool => $f->item->garment === G::PaddedJacket
@@ -154,7 +154,7 @@ final class BackingRules
                 'Padding gives way under the needle: cutaway below.',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'jacket_cutaway',
                 'a jacket',
                 static fn(Facts $f): bool => $f->item->garment === G::Jacket,
@@ -164,7 +164,7 @@ final class BackingRules
                 'cutaway',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'jacket_tear_away',
                 'a jacket',
                 static fn(Facts $f): bool => $f->item->garment === G::Jacket,
@@ -174,7 +174,7 @@ final class BackingRules
                 'tear_away',
             ),
             Rule::saying(
-                About::Backing,
+                SetupTopic::Backing,
                 'stable_woven',
                 'anything else',
                 static fn(Facts $f): bool => true,

@@ -23,9 +23,9 @@ final readonly class Decision
      * @param list<OtherSchool> $others
      */
     private function __construct(
-        public About $about,
+        public SetupTopic $about,
         public mixed $value,
-        public Because $because,
+        public Reason $because,
         public array $others,
     ) {}
 
@@ -64,7 +64,7 @@ final readonly class Decision
         return new self(
             $found->about,
             $value,
-            new Because($found->about, $found->name, $found->text, $found->strength),
+            new Reason($found->about, $found->name, $found->text, $found->strength),
             array_values(
                 array_map(
                     static fn(Rule $rule): OtherSchool => new OtherSchool(

@@ -21,7 +21,7 @@ final class DriverRules
         static $kept = null;
         return $kept ??= [
             Rule::saying(
-                About::Driver,
+                SetupTopic::Driver,
                 'structured_cap',
                 'a structured cap, or one with a soft liner',
                 static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure->needsCapFrame(),
@@ -30,7 +30,7 @@ final class DriverRules
                 strength: Strength::Must,
             ),
             Rule::saying(
-                About::Driver,
+                SetupTopic::Driver,
                 'soft_cap',
                 'any other cap',
                 static fn(Facts $f): bool => $f->item->isOnCap(),
@@ -38,7 +38,7 @@ final class DriverRules
                 'A soft cap belongs on the cap driver and can be laid flat if it must.',
             ),
             Rule::saying(
-                About::Driver,
+                SetupTopic::Driver,
                 'clamped',
                 'a glove or a pocket',
                 static fn(Facts $f): bool => $f->item->isClamped(),
@@ -46,7 +46,7 @@ final class DriverRules
                 'Small closed things are held in a clamp or pocket frame.',
             ),
             Rule::saying(
-                About::Driver,
+                SetupTopic::Driver,
                 'small_or_closed',
                 'a bag or a small loose thing',
                 static fn(Facts $f): bool => in_array($f->item->garment, [G::Bag, G::Other], true),
@@ -54,7 +54,7 @@ final class DriverRules
                 'A flat frame where opening and arm allow it, else a clamp.',
             ),
             Rule::saying(
-                About::Driver,
+                SetupTopic::Driver,
                 'narrow_tube',
                 'a sleeve, a leg or a stocking',
                 static fn(Facts $f): bool => $f->item->isNarrowTube(),
@@ -62,7 +62,7 @@ final class DriverRules
                 'A narrow tube goes on the cylinder driver; flat only with the seam opened.',
             ),
             Rule::saying(
-                About::Driver,
+                SetupTopic::Driver,
                 'flat',
                 'anything else',
                 static fn(Facts $f): bool => true,

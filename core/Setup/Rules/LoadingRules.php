@@ -143,7 +143,7 @@ final class LoadingRules
         ?Strength $strength = null,
     ): Rule {
         return new Rule(
-            About::Loading,
+            SetupTopic::Loading,
             $name,
             $when,
             $applies,

@@ -25,7 +25,7 @@ final class NeedleRules
         static $kept = null;
         return $kept ??= [
             Rule::saying(
-                About::Needle,
+                SetupTopic::Needle,
                 'fine_thread',
                 'fine thread',
                 static fn(Facts $f, HouseRules $h): bool => $f->design->isFine($h->value(HouseRule::SmallLetter)),
@@ -34,7 +34,7 @@ final class NeedleRules
                 strength: Strength::Must,
             ),
             Rule::saying(
-                About::Needle,
+                SetupTopic::Needle,
                 'thick',
                 'a structured cap, canvas, denim, or anything thick',
                 static fn(Facts $f): bool => $f->item->structure->needsCapFrame()
@@ -44,7 +44,7 @@ final class NeedleRules
                 'Thick caps, canvas and denim bend a thinner needle.',
             ),
             Rule::saying(
-                About::Needle,
+                SetupTopic::Needle,
                 'open_knit',
                 'piqué or rib',
                 static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::Pique, F::RibKnit], true),
@@ -52,7 +52,7 @@ final class NeedleRules
                 'A ballpoint parts the loops of an open knit instead of cutting them.',
             ),
             Rule::saying(
-                About::Needle,
+                SetupTopic::Needle,
                 'technical_knit_ballpoint',
                 'a technical knit, by the ballpoint school',
                 static fn(Facts $f): bool => $f->item->cloth->fabric === F::TechnicalKnit,
@@ -62,7 +62,7 @@ final class NeedleRules
                 'ballpoint',
             ),
             Rule::saying(
-                About::Needle,
+                SetupTopic::Needle,
                 'technical_knit_sharp',
                 'a technical knit, by the sharp school',
                 static fn(Facts $f): bool => $f->item->cloth->fabric === F::TechnicalKnit,
@@ -72,7 +72,7 @@ final class NeedleRules
                 'sharp',
             ),
             Rule::saying(
-                About::Needle,
+                SetupTopic::Needle,
                 'usual',
                 'anything else',
                 static fn(Facts $f): bool => true,

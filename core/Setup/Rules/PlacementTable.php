@@ -28,7 +28,7 @@ final class PlacementTable
         static $kept = null;
         return $kept ??= [
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'kept',
                 'a place that was found for this garment and size before',
                 static fn(Facts $f): bool => $f->history->kept !== null,
@@ -44,7 +44,7 @@ final class PlacementTable
     {
         return [
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'left_chest',
                 'left chest',
                 self::at(P::LeftChest),
@@ -58,7 +58,7 @@ final class PlacementTable
                 'Near the placket it lies flat; further out it hangs under the arm. Grows a little with the size.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'full_front',
                 'full front',
                 self::at(P::FullFront),
@@ -72,7 +72,7 @@ final class PlacementTable
                 'High on the front, where it is seen.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'full_back',
                 'full back',
                 self::at(P::FullBack),
@@ -86,7 +86,7 @@ final class PlacementTable
                 'Below the collar, or a finger inside the yoke seam; the centre is half the measured width.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'cap_low',
                 'cap front',
                 static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->position === P::CapFront,
@@ -97,7 +97,7 @@ final class PlacementTable
                 Strength::May,
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'cap_centred',
                 'cap front, whose panel is much higher than the design',
                 static fn(Facts $f, HouseRules $h): bool => $f->item->isOnCap()
@@ -116,7 +116,7 @@ final class PlacementTable
                 Strength::May,
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'cap_front',
                 'cap front',
                 self::at(P::CapFront),
@@ -131,7 +131,7 @@ final class PlacementTable
                 strength: Strength::Must,
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'cap_side',
                 'cap side',
                 self::at(P::CapSide),
@@ -145,7 +145,7 @@ final class PlacementTable
                 'The field is smaller there: check it against the seams.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'cap_back',
                 'cap back',
                 self::at(P::CapBack),
@@ -159,7 +159,7 @@ final class PlacementTable
                 'Above the opening, clear of the strap.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'cuff',
                 'cuff',
                 self::at(P::Cuff),
@@ -173,7 +173,7 @@ final class PlacementTable
                 'High on the cuff rather than low.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'sleeve',
                 'sleeve',
                 self::at(P::Sleeve),
@@ -187,7 +187,7 @@ final class PlacementTable
                 'On the outside of the arm, clear of the hem.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'leg',
                 'leg',
                 self::at(P::Leg),
@@ -201,7 +201,7 @@ final class PlacementTable
                 'On the outside of the leg, clear of the pocket.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'corner',
                 'corner',
                 self::at(P::Corner),
@@ -215,7 +215,7 @@ final class PlacementTable
                 'On the bisector of the corner it hangs straight when the corner hangs down.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'pocket',
                 'pocket',
                 self::at(P::Pocket),
@@ -229,7 +229,7 @@ final class PlacementTable
                 'Centred, below the hem of the pocket.',
             ),
             new Rule(
-                About::Placement,
+                SetupTopic::Placement,
                 'centre',
                 'anywhere else',
                 static fn(Facts $f): bool => true,

@@ -23,7 +23,7 @@ final readonly class Rule
      * @param string                           $when    for people: what has to be so
      */
     public function __construct(
-        public About $about,
+        public SetupTopic $about,
         public string $name,
         public string $when,
         public Closure $applies,
@@ -45,7 +45,7 @@ final readonly class Rule
      * @return self<V>
      */
     public static function saying(
-        About $about,
+        SetupTopic $about,
         string $name,
         string $when,
         callable $applies,

@@ -11,14 +11,14 @@ final class RuleTable
     public static function all(): array
     {
         return [
-            About::Driver->value => DriverRules::all(),
-            About::Loading->value => LoadingRules::all(),
-            About::Backing->value => BackingRules::all(),
-            About::Topper->value => TopperRules::all(),
-            About::Thread->value => ThreadRules::all(),
-            About::Needle->value => NeedleRules::all(),
-            About::Speed->value => SpeedRules::all(),
-            About::Placement->value => PlacementTable::all(),
+            SetupTopic::Driver->value => DriverRules::all(),
+            SetupTopic::Loading->value => LoadingRules::all(),
+            SetupTopic::Backing->value => BackingRules::all(),
+            SetupTopic::Topper->value => TopperRules::all(),
+            SetupTopic::Thread->value => ThreadRules::all(),
+            SetupTopic::Needle->value => NeedleRules::all(),
+            SetupTopic::Speed->value => SpeedRules::all(),
+            SetupTopic::Placement->value => PlacementTable::all(),
         ];
     }
 }

@@ -24,7 +24,7 @@ final class SpeedRules
 
         return $kept ??= [
             new Rule(
-                About::Speed,
+                SetupTopic::Speed,
                 'cap_detail',
                 'a dense design or thick buckram on a cap',
                 static fn(Facts $f, HouseRules $h): bool => $f->item->isOnCap()
@@ -33,7 +33,7 @@ final class SpeedRules
                 'Dense detail on a cap flags at speed.',
             ),
             new Rule(
-                About::Speed,
+                SetupTopic::Speed,
                 'cap',
                 'any other cap',
                 static fn(Facts $f): bool => $f->item->isOnCap(),
@@ -41,7 +41,7 @@ final class SpeedRules
                 'A cap is held at its edges only and flags at speed.',
             ),
             new Rule(
-                About::Speed,
+                SetupTopic::Speed,
                 'soft',
                 'knits and pile',
                 static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit()
@@ -50,7 +50,7 @@ final class SpeedRules
                 'Soft cloth keeps its registration better a little slower.',
             ),
             new Rule(
-                About::Speed,
+                SetupTopic::Speed,
                 'usual',
                 'anything else',
                 static fn(Facts $f): bool => true,

@@ -21,7 +21,7 @@ final class ThreadRules
         static $kept = null;
         return $kept ??= [
             Rule::saying(
-                About::Thread,
+                SetupTopic::Thread,
                 'fine_letters',
                 'letters lower than the house’s limit, or fine thread chosen already',
                 static fn(Facts $f, HouseRules $h): bool => $f->design->isFine($h->value(HouseRule::SmallLetter)),
@@ -29,7 +29,7 @@ final class ThreadRules
                 'Fine detail closes up in the usual thread: 60 weight.',
             ),
             Rule::saying(
-                About::Thread,
+                SetupTopic::Thread,
                 'usual',
                 'anything else',
                 static fn(Facts $f): bool => true,

@@ -23,7 +23,7 @@ final class TopperRules
         static $kept = null;
         return $kept ??= [
             Rule::saying(
-                About::Topper,
+                SetupTopic::Topper,
                 'textured',
                 'pile, ribs or quilting',
                 static fn(Facts $f): bool => $f->item->cloth->surface() !== Surface::Smooth,
@@ -31,7 +31,7 @@ final class TopperRules
                 'Pile, ribs and quilting swallow stitches: film on top.',
             ),
             Rule::saying(
-                About::Topper,
+                SetupTopic::Topper,
                 'towel_or_hat',
                 'a towel, a blanket, a knit hat or a padded jacket',
                 static fn(Facts $f): bool => in_array(
@@ -43,7 +43,7 @@ final class TopperRules
                 'Its surface swallows stitches: film on top.',
             ),
             Rule::saying(
-                About::Topper,
+                SetupTopic::Topper,
                 'small_letters_on_texture',
                 'small letters on any texture',
                 static fn(Facts $f, HouseRules $h): bool => $f->item->cloth->fabric->hasTexture()
@@ -52,7 +52,7 @@ final class TopperRules
                 'Letters this small sink into any texture: film on top.',
             ),
             Rule::saying(
-                About::Topper,
+                SetupTopic::Topper,
                 'smooth',
                 'anything else',
                 static fn(Facts $f): bool => true,

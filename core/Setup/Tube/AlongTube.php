@@ -6,7 +6,7 @@ namespace Hakama\Setup\Tube;
 
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Stitch\Band;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Turn;
@@ -26,7 +26,7 @@ final readonly class AlongTube
      * A design whose bands nobody knows is taken to be an arrangement: it is shared out evenly on the driver that is
      * made for tubes, and on no other.
      */
-    public function hoopings(Bounds $box, Frame $frame, Turn $turn): ?Hoopings
+    public function hoopings(Bounds $box, FrameSpec $frame, Turn $turn): ?Hoopings
     {
         $reach = Hoopings::reachMm($this->house, $frame);
         $across = in_array($turn, [Turn::Quarter, Turn::ThreeQuarters], true);

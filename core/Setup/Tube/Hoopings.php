@@ -8,7 +8,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\House\Units;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
+use Hakama\Machine\FrameSpec;
 use Hakama\Stitch\Band;
 
 /**
@@ -80,7 +80,7 @@ final readonly class Hoopings
      * So much of a tube is sewn at one hooping: on its own driver as far as the house reaches, and nowhere further than
      * the window lets it.
      */
-    public static function reachMm(HouseRules $house, ?Frame $frame): float
+    public static function reachMm(HouseRules $house, ?FrameSpec $frame): float
     {
         $reach = $house->value(HouseRule::TubeReach);
         $room = $frame === null ? INF : $frame->window->heightMm - 2 * $house->value(HouseRule::Margin);

@@ -32,6 +32,6 @@ final readonly class PatternFigures
 
     public static function of(Pattern $pattern, MeasuringRules $rules): self
     {
-        return new self(...(new Internal\Measuring($rules))->measure($pattern));
+        return new self(...(new \Hakama\Stitch\Figures\Internal\Measuring($rules))->measure($pattern));
     }
 }

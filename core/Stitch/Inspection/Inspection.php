@@ -26,6 +26,6 @@ final readonly class Inspection
 
     public static function of(Pattern $pattern, PatternFigures $figures, MeasuringRules $rules): self
     {
-        return new self(...(new Internal\Locating($rules))->locate($pattern, $figures));
+        return new self(...(new \Hakama\Stitch\Inspection\Internal\Locating($rules))->locate($pattern, $figures));
     }
 }

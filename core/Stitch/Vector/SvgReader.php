@@ -61,8 +61,8 @@ final class SvgReader
         if (! ($reader instanceof XMLReader)) {
             throw NotADrawing::malformed('it cannot be opened', 1);
         }
-        $sewing = new Internal\Sewing($this->rules, $name);
-        /** @var list<Internal\Style> $styles of the elements that are open */
+        $sewing = new \Hakama\Stitch\Vector\Internal\OutlineSewing($this->rules, $name);
+        /** @var list<Internal\ElementStyle> $styles of the elements that are open */
         $styles = [];
         while ($reader->read()) {
             if ($reader->nodeType === XMLReader::DOC_TYPE || $reader->nodeType === XMLReader::ENTITY_REF) {
@@ -88,7 +88,7 @@ final class SvgReader
         return $sewing->drawing();
     }
 
-    private function open(XMLReader $reader, ?Internal\Style $outer, Internal\Sewing $sewing): Internal\Style
+    private function open(XMLReader $reader, ?\Hakama\Stitch\Vector\Internal\ElementStyle $outer, \Hakama\Stitch\Vector\Internal\OutlineSewing $sewing): \Hakama\Stitch\Vector\Internal\ElementStyle
     {
         $name = $reader->localName;
         $ours = $reader->namespaceURI === '' || $reader->namespaceURI === self::SVG;
@@ -101,11 +101,11 @@ final class SvgReader
                 throw NotADrawing::notSvg($name);
             }
 
-            if (! Internal\Style::saysItsSize($attributes)) {
+            if (! \Hakama\Stitch\Vector\Internal\ElementStyle::saysItsSize($attributes)) {
                 $sewing->withoutSize();
             }
 
-            return Internal\Style::ofRoot($attributes);
+            return \Hakama\Stitch\Vector\Internal\ElementStyle::ofRoot($attributes);
         }
         $style = $outer->inside($attributes);
         if ($outer->hidden || ! $ours || in_array($name, self::HIDDEN, true) || $style->hidden) {

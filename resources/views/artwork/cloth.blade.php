@@ -43,7 +43,7 @@
                                 <td>{{ $piece->number }}<span class="block text-sm text-soft">block
                                         {{ $piece->block }}, held by {{ $piece->tackDown ?? 'none' }}</span>
                                 </td>
-                                <td>{!! App\Cloth\ClothDrawing::small($piece, $bill->cloths[$piece->number]) !!}</td>
+                                <td>{!! App\Artwork\Drawing\ClothDrawing::small($piece, $bill->cloths[$piece->number]) !!}</td>
                                 <td><label class="sr-only" for="cloth-{{ $piece->block }}">Cloth of piece
                                         {{ $piece->number }}</label>
                                     <select id="cloth-{{ $piece->block }}" name="cloths[{{ $piece->block }}]"

@@ -131,7 +131,7 @@
             <form method="post" action="{{ route('artwork.update', $artwork) }}"
                 class="mt-3 grid grid-cols-2 gap-x-4 gap-y-3">
                 @csrf @method('put') <input type="hidden" name="seen"
-                    value="{{ App\Shop\Sign::of($artwork->said()) }}">
+                    value="{{ App\Foundation\StateHash::of($artwork->said()) }}">
                 <x-field name="name" label="Name" :value="$artwork->name" maxlength="120" required />
                 <div><label for="variant">This one is the</label><select id="variant" name="variant">
                         @foreach (Hakama\Artwork\Variant::cases() as $variant)

@@ -3,7 +3,7 @@
         $n = static fn(float $value) => App\Shop\Figure::words($value);
         $halts = $sheet->halts();
         $open = collect($sheet->steps)->filter(
-            static fn($step) => !$step->decided && $step->role !== Hakama\Artwork\Role::Sew,
+            static fn($step) => !$step->decided && $step->role !== Hakama\Artwork\BlockRole::Sew,
         );
         $say = static fn(int $count) => $count === 1 ? 'one stop' : "{$count} stops";
     @endphp
@@ -62,7 +62,7 @@
                         <label for="role-{{ $step->block }}">It is for</label>
                         <select id="role-{{ $step->block }}" name="blocks[{{ $step->block }}][role]">
                             <option value="">as proposed: {{ $block->toCore()->proposed->label() }}</option>
-                            @foreach (Hakama\Artwork\Role::cases() as $role)
+                            @foreach (Hakama\Artwork\BlockRole::cases() as $role)
                                 <option value="{{ $role->value }}"
                                     @selected(old("{$key}.role", $block->role?->value) === $role->value)>{{
                                         $role->label() }}

@@ -208,5 +208,5 @@
             </div>
         </div>
     @endif
-    <script src="{{ App\Http\Built::address('chart.js') }}" defer></script>
+    <script src="{{ App\Foundation\Http\BuiltAsset::address('chart.js') }}" defer></script>
 </x-layout>

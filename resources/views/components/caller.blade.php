@@ -1,4 +1,4 @@
-@inject('premises', 'App\Shop\Premises')
+@inject('premises', 'App\Foundation\ShopProfile')
 @php
     $caller = App\People\Caller::of(request());
     $shop = $premises->shop();

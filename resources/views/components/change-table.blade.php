@@ -50,7 +50,7 @@
                 </td>
                 @if ($thing)
                     <td class="num">
-                        @if (App\TakeBack\TakeBack::can($change))
+                        @if (App\Shop\Undo\Undo::can($change))
                             <form method="post" action="{{ route('shop.undo', $change) }}">@csrf<button
                                     class="btn btn-small">Take back</button></form>
                         @endif

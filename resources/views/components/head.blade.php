@@ -5,6 +5,6 @@
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>{{ $title }} · Hakama</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    <link rel="stylesheet" href="{{ App\Http\Built::address('app.css') }}">
+    <link rel="stylesheet" href="{{ App\Foundation\Http\BuiltAsset::address('app.css') }}">
     {{ $slot }}
 </head>

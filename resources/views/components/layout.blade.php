@@ -1,5 +1,5 @@
 @props(['station', 'title', 'floor' => false])
-@inject('pleats', 'App\Orders\StationCounts')
+@inject('pleats', 'App\Orders\Queries\StationCounts')
 @php
     $waiting = $pleats->waiting();
 @endphp
@@ -11,14 +11,14 @@
         <link rel="manifest" href="/manifest.webmanifest">
         <meta name="theme-color" content="#2b3a67">
     @endif
-    <script src="{{ App\Http\Built::address('app.js') }}" defer></script>
+    <script src="{{ App\Foundation\Http\BuiltAsset::address('app.js') }}" defer></script>
 </x-head>
 
 <body @class(['floor' => $floor])>
     <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-paper focus:p-3">To the
         page</a>
     <nav class="pleats" aria-label="Stations">
-        @foreach (App\Orders\StationCounts::STATIONS as $i => $name)
+        @foreach (App\Orders\Queries\StationCounts::STATIONS as $i => $name)
             <a href="/{{ $name }}" class="pleat" data-key="{{ $i + 1 }}"
                 data-does="Go to {{ ucfirst($name) }}" @if ($name === $station) aria-current="page" @endif>
                 <span class="name">{{ ucfirst($name) }}</span>
@@ -44,7 +44,7 @@
         @if (session('problem'))
             <p class="note note-now mb-4" role="alert">{{ session('problem') }}</p>
         @endif
-        @if ($failed = App\Keep\Health::failedBackup())
+        @if ($failed = App\Shop\Backup\Health::failedBackup())
             <p class="note note-now noprint mb-4" role="alert">The last backup failed: {{ $failed }} Run
                 <kbd>bin/backup</kbd> on the shop’s computer.</p>
         @endif

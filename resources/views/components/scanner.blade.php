@@ -9,4 +9,4 @@
             accept="image/*" capture="environment"></div>
     <p class="mt-2" role="status" data-scan="said"></p>
 </div>
-<script src="{{ App\Http\Built::address('scan.js') }}" defer></script>
+<script src="{{ App\Foundation\Http\BuiltAsset::address('scan.js') }}" defer></script>

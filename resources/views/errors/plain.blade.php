@@ -5,7 +5,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Hakama</title>
-    <link rel="stylesheet" href="{{ App\Http\Built::address('app.css') }}">
+    <link rel="stylesheet" href="{{ App\Foundation\Http\BuiltAsset::address('app.css') }}">
 </head>
 
 <body>

@@ -37,7 +37,7 @@
                 </p>
                 <p class="text-base text-soft">
                     @if ($row->ends)
-                        batch ends {{ App\Clock\ShopClock::words($row->ends) }}{{ $row->now->late > 0
+                        batch ends {{ App\Foundation\Clock\ShopClock::words($row->ends) }}{{ $row->now->late > 0
                             ? ', after its promise' : '' }}
                     @endif
                 </p>

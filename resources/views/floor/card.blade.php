@@ -1,10 +1,10 @@
 @php
-    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
+    $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
 @endphp
 <x-layout station="floor" :title="'Needles for ' . $batch->code" :floor="true">
     <x-slot:say>{{ $batch->started ? "{$batch->code} is on {$placed->machine}: these are its needles."
         : "For the rack of {$placed->machine} as it will stand "
-        . App\Clock\ShopClock::words($at($placed->changeoverStart)) . ', when ' . $batch->code
+        . App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)) . ', when ' . $batch->code
         . ' is set up.' }}</x-slot:say>
     <div class="mb-3 flex items-center gap-3">
         <h1>{{ $batch->code }} {{ $batch->design->name }}</h1><a class="btn btn-main ml-auto"

@@ -144,7 +144,7 @@
             @endforelse
             @if ($list->rates !== [])
                 <h2 class="mb-1 mt-6" id="rates">Looked at in the last thirty days</h2>
-                <p class="mb-1 flex flex-wrap gap-4 text-base">By @foreach (Hakama\Floor\PassedBy::cases() as $one)
+                <p class="mb-1 flex flex-wrap gap-4 text-base">By @foreach (Hakama\Floor\BypassedStop::cases() as $one)
                         @if ($one === $by)
                             <strong aria-current="true">{{ $one->label() }}</strong>
                         @else

@@ -21,7 +21,7 @@
 <div id="station" data-url="{{ route('floor.show', $m) }}" data-pulse="{{ route('floor.pulse', $m) }}"
     data-sign="{{ $station->pulse->sign }}" data-events="{{ route('floor.events', $m) }}"
     data-stage="{{ $run->stage->value ?? '' }}" data-batch="{{ $open->code ?? '' }}"
-    data-touches="{{ json_encode(App\Floor\Touches::table()) }}" data-worker="{{ App\Http\Built::address('sw.js') }}">
+    data-touches="{{ json_encode(App\Floor\Queries\Touches::table()) }}" data-worker="{{ App\Foundation\Http\BuiltAsset::address('sw.js') }}">
     <div id="kept" class="note note-caution mb-4 text-base" role="status" hidden>
         <p><strong id="kept-count"></strong> Each is delivered once, with its time, when the shop answers again.</p>
         <ul id="kept-list" class="mt-2"></ul>
@@ -119,7 +119,7 @@
                                 :hex="$design->colours()[$step->block - 1]"
                                     />{{ $design->threads()[$step->block - 1] }}{{ $needle
                                         ? ", needle {$needle}" : '' }}{{ in_array($step->role,
-                                        [Hakama\Artwork\Role::Sew, Hakama\Artwork\Role::None], true)
+                                        [Hakama\Artwork\BlockRole::Sew, Hakama\Artwork\BlockRole::None], true)
                                             ? '' : ', ' . $step->role->label() }}{{ $step->note === ''
                                             || $step->halts() ? '' : ': ' . $step->note }}
                         </li>
@@ -293,7 +293,7 @@
                                         K::PieceDone => $running->isLastHooping()
                                             ? "Done: count {$count}" : 'Off: hooping ' . $running->hooping() . ' of '
                                             . count($running->hoopings) . ' is sewn',
-                                        default => App\Floor\Touches::label($touch[0]),
+                                        default => App\Floor\Queries\Touches::label($touch[0]),
                                     },
                                     ...$looks[$touch[0]->value],
                                 ],

@@ -1,9 +1,9 @@
 @php
-    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
+    $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
 @endphp
 <x-layout station="needles" :title="'Needle card ' . $batch->code">
     <x-slot:say>For the rack of {{ $placed->machine }} as it will stand
-        {{ App\Clock\ShopClock::words($at($placed->start())) }}. If the plan changes, print it anew.</x-slot:say>
+        {{ App\Foundation\Clock\ShopClock::words($at($placed->start())) }}. If the plan changes, print it anew.</x-slot:say>
     <div class="noprint mb-4 flex items-baseline gap-4">
         <h1>Needle card</h1><button type="button" class="btn btn-main ml-auto" data-print data-key="p">Print it
             <kbd>p</kbd></button><a class="btn" href="{{ route('needles.show', $placed->machine) }}" data-key="b">Back

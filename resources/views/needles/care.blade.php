@@ -60,7 +60,7 @@
                                                 type="hidden" name="what"
                                                 value="{{ $one->task->wanted($one->needle) }}"><button
                                                 class="btn btn-small">Plan {{ $minutes }} min before it,
-                                                {{ App\Clock\ShopClock::words($start) }}</button>
+                                                {{ App\Foundation\Clock\ShopClock::words($start) }}</button>
                                         </form>
                                     @endif
                                 @else

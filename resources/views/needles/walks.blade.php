@@ -1,6 +1,6 @@
 @php
     $first = $walks[0] ?? null;
-    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
+    $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
 @endphp
 <x-layout station="needles" title="Walks to the shelf">
     <x-slot:say>
@@ -9,13 +9,13 @@
         @else
             Next walk: {{ $first->cones() }} {{ $first->cones() === 1 ? 'cone' : 'cones' }}, for
             {{ implode(', ', array_map(static fn($one) => $one->batch->id, $first->changeovers)) }}, by
-            {{ App\Clock\ShopClock::words($at($first->changeovers[0]->changeoverStart)) }}.
+            {{ App\Foundation\Clock\ShopClock::words($at($first->changeovers[0]->changeoverStart)) }}.
         @endif
     </x-slot:say>
     <x-needle-tabs :machines="$machines" here="walks" />
     @foreach ($walks as $walk)
         <section class="mb-6">
-            <h2 class="mb-1">{{ App\Clock\ShopClock::time($walk->hour)->format('l H:i') }} and the hour after</h2>
+            <h2 class="mb-1">{{ App\Foundation\Clock\ShopClock::time($walk->hour)->format('l H:i') }} and the hour after</h2>
             <p class="mb-2"><strong>Fetch:</strong>
                 @foreach ($walk->fetch as $code => $n)
                     <span class="mr-4 inline-block whitespace-nowrap"><x-swatch

@@ -7,7 +7,7 @@
             no. {{ $late[0]->number }} for {{ $late[0]->customer }} is due
             {{ $late[0]->dueAt->isToday() ? 'today' : $late[0]->dueAt->format('D') }}
             {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends
-                ? ' and ends ' . App\Clock\ShopClock::words($late[0]->ends) : '' }}.
+                ? ' and ends ' . App\Foundation\Clock\ShopClock::words($late[0]->ends) : '' }}.
         @elseif ($rows === [])
             No order is open.
         @else
@@ -76,12 +76,12 @@
                             @elseif ($row->isDone())
                                 done
                             @elseif ($row->isLate() && $row->ends)
-                                <span class="now">{{ App\Clock\ShopClock::words($row->ends) }}, late by
-                                    {{ App\Clock\ShopClock::span((int) $row->dueAt->diffInSeconds($row->ends)) }}</span>
+                                <span class="now">{{ App\Foundation\Clock\ShopClock::words($row->ends) }}, late by
+                                    {{ App\Foundation\Clock\ShopClock::span((int) $row->dueAt->diffInSeconds($row->ends)) }}</span>
                             @elseif ($row->isLate())
                                 <span class="now">past due, {{ $row->state() }}</span>
                             @elseif ($row->ends)
-                                {{ App\Clock\ShopClock::words($row->ends) }}
+                                {{ App\Foundation\Clock\ShopClock::words($row->ends) }}
                             @elseif ($row->blanksShort > 0)
                                 <span class="now">{{ $row->state() }}</span>
                             @else
@@ -95,7 +95,7 @@
                                     <x-odds :of="$its" />
                                     @if ($its?->endP95 !== null)
                                         <span class="block text-sm text-soft">95 of 100 by
-                                            {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($its->endP95))
+                                            {{ App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($its->endP95))
                                                 }}</span>
                                     @endif
                                 @endif

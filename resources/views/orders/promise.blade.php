@@ -8,10 +8,10 @@
         @if ($odds->promise === null)
             There is no time that is safe to promise in the days that are planned.
         @else
-            @php($safe = App\Clock\ShopClock::time($odds->promise)->ceilMinutes(15))
+            @php($safe = App\Foundation\Clock\ShopClock::time($odds->promise)->ceilMinutes(15))
             <strong>To promise: {{ $safe->format('D j M, H:i') }}</strong>, kept in {{ $share }} % of cases.
             @if ($odds->endP50 !== null)
-                Most likely it is ready {{ App\Clock\ShopClock::time($odds->endP50)->format('D j M, H:i') }}.
+                Most likely it is ready {{ App\Foundation\Clock\ShopClock::time($odds->endP50)->format('D j M, H:i') }}.
             @endif
             <button type="button" class="btn ml-2" data-due-date="{{ $safe->format('Y-m-d') }}"
                 data-due-time="{{ $safe->format('H:i') }}">Take it</button>

@@ -8,10 +8,10 @@
         @elseif ($ends === null)
             No. {{ $order->number }} has no place in the plan yet, or is done.
         @elseif ($ends > $order->due_at)
-            <span class="now">No. {{ $order->number }} ends {{ App\Clock\ShopClock::words($ends) }}, after its
+            <span class="now">No. {{ $order->number }} ends {{ App\Foundation\Clock\ShopClock::words($ends) }}, after its
                 time.</span>
         @else
-            No. {{ $order->number }} ends {{ App\Clock\ShopClock::words($ends) }}, in time.
+            No. {{ $order->number }} ends {{ App\Foundation\Clock\ShopClock::words($ends) }}, in time.
         @endif
     </x-slot:say>
     <div class="mb-1 flex items-baseline gap-4">
@@ -28,7 +28,7 @@
         <p class="mb-1">Kept in <x-odds :of="$odds" />
             @if ($odds->promise !== null)
                 To promise as the house does: {{
-                    App\Clock\ShopClock::words(App\Clock\ShopClock::time($odds->promise)) }}.
+                    App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($odds->promise)) }}.
             @endif
             @if ($odds->endangered !== null)
                 What moves it most is <a
@@ -149,7 +149,7 @@
                                             ? 'on ' . $open[$decoration->id]->queued->machine : 'on no machine' }}</a>,
                                     {{ $open[$decoration->id]->batch->equipment->frame }}
                                     @if ($open[$decoration->id]->copies > 1)
-                                        @php $over = Hakama\Machine\Copies::over($open[$decoration->id]->left,
+                                        @php $over = Hakama\Machine\CopiesPerFrame::over($open[$decoration->id]->left,
                                             $open[$decoration->id]->copies); @endphp
                                         <span class="block text-sm text-soft">{{ $open[$decoration->id]->copies }} to a
                                             frame: {{ $open[$decoration->id]->batch->pieces }}

@@ -20,7 +20,7 @@
         @endif
         <a class="btn" href="{{ route('orders.show', $order) }}" data-key="b">Back to the order <kbd>b</kbd></a>
     </p>
-    @if (App\Labels\Label::leadsNowhere())
+    @if (App\Floor\Labels\Label::leadsNowhere())
         <p class="note note-now noprint mb-4" role="alert">These labels carry the address of this computer alone
             ({{ request()->getSchemeAndHttpHost() }}): a telephone that reads one finds nothing. Open the shop to the
             others first, with <code>bin/start --listen=0.0.0.0 --host=NAME</code>, then print. The codes in letters
@@ -43,5 +43,5 @@
             </article>
         @endforeach
     </div>
-    <script src="{{ App\Http\Built::address('qr.js') }}" defer></script>
+    <script src="{{ App\Foundation\Http\BuiltAsset::address('qr.js') }}" defer></script>
 </x-layout>

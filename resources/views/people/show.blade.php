@@ -116,7 +116,7 @@
                         on the tablet and let its settings trust it; then {{ config('shop.address') }}/tablet opens
                         without a warning. How, step by step: docs/running.md.</p>
                 </div>
-                <script src="{{ App\Http\Built::address('qr.js') }}" defer></script>
+                <script src="{{ App\Foundation\Http\BuiltAsset::address('qr.js') }}" defer></script>
             @endif
             <h2 class="mb-1 mt-6">Calendar addresses</h2>
             <p class="mb-2 text-sm text-soft">A calendar program is let in by its address alone. When one got into the

@@ -1,7 +1,7 @@
 @php
     /** The plan as a chart: wants $chart, $board, and $live where batches may be moved. */
-    use App\Plan\Chart\PlanChart;
-    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
+    use App\Plan\Chart\ChartMeasures;
+    $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
     $clip = static fn(string $text, float $width, float $em) => mb_strimwidth(
         $text,
         0,
@@ -10,7 +10,7 @@
     );
     $n = static fn(float $v) => round($v, 1);
 @endphp
-<svg viewBox="0 0 {{ PlanChart::WIDTH }} {{ $n($chart->height) }}" class="w-full select-none" role="group"
+<svg viewBox="0 0 {{ ChartMeasures::WIDTH }} {{ $n($chart->height) }}" class="w-full select-none" role="group"
     aria-label="{{ $live ? 'Batches on their machines'
         : 'Batches as the proposal has them' }}, {{ $chart->axis->title() }}"
     @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
@@ -28,7 +28,7 @@
         <path d="M{{ $n($x) }} {{ $day ? 2 : 22 }}V{{ $n($chart->height) }}"
             stroke="{{ $day ? '#1d2433' : '#d8d0c0' }}" />
         @if ($chart->axis->zoom !== App\Plan\Chart\Zoom::Week || $day)
-            <text x="{{ $n($day ? $x + 4 : min($x, PlanChart::WIDTH - 18)) }}" y="16" font-size="13"
+            <text x="{{ $n($day ? $x + 4 : min($x, ChartMeasures::WIDTH - 18)) }}" y="16" font-size="13"
                 text-anchor="{{ $day ? 'start' : 'middle' }}"
                 @if ($day) font-weight="700" @endif>{{ $label }}</text>
         @endif
@@ -36,14 +36,14 @@
     @foreach ($chart->lanes as $machine => $lane)
         @php
             $y = $lane->top;
-            $bandY = $y + PlanChart::BAND_AT;
-            $bandH = PlanChart::BAND;
+            $bandY = $y + ChartMeasures::BAND_AT;
+            $bandH = ChartMeasures::BAND;
             $of = $board->machines()->firstWhere('code', $machine);
             $strandY = $bandY + $bandH + 6;
-            $laneH = PlanChart::BAND_AT + $bandH + 6 + PlanChart::STRAND * $of->needles + 6;
+            $laneH = ChartMeasures::BAND_AT + $bandH + 6 + ChartMeasures::STRAND * $of->needles + 6;
         @endphp
         <g data-lane="{{ $machine }}">
-            <rect x="0" y="{{ $n($y) }}" width="{{ PlanChart::WIDTH }}" height="{{ $n($laneH) }}"
+            <rect x="0" y="{{ $n($y) }}" width="{{ ChartMeasures::WIDTH }}" height="{{ $n($laneH) }}"
                 fill="#fffdf8" fill-opacity=".65" />
             @foreach ($lane->pauses as [$from, $to, $why])
                 <rect x="{{ $n($from) }}" y="{{ $n($y) }}" width="{{ $n($to - $from) }}"
@@ -57,23 +57,23 @@
                         text-anchor="middle">{{ $clip($why, $to - $from, 6.4) }}</text>
                 @endif
             @endforeach
-            <path d="M0 {{ $n($y + $laneH) }}H{{ PlanChart::WIDTH }}" stroke="#1d2433" stroke-width=".8" />
+            <path d="M0 {{ $n($y + $laneH) }}H{{ ChartMeasures::WIDTH }}" stroke="#1d2433" stroke-width=".8" />
             <text x="4" y="{{ $n($y + 38) }}" font-size="19" font-weight="700"
                 font-family="Bricolage">{{ $machine }}</text>
             <text x="4" y="{{ $n($y + 56) }}" font-size="13">{{ $of->name }}</text>
             <text x="4" y="{{ $n($y + 72) }}" font-size="12" fill="#565b68">{{ $of->needles }} ndl,
                 {{ $of->heads }} hd</text>
-            <text x="4" y="{{ $n($strandY + (PlanChart::STRAND * $of->needles) / 2 + 4) }}" font-size="12"
+            <text x="4" y="{{ $n($strandY + (ChartMeasures::STRAND * $of->needles) / 2 + 4) }}" font-size="12"
                 fill="#565b68">threads</text>
             <g class="strands">
                 @foreach ($lane->strands as $strand)
-                    @php $sy = $strandY + PlanChart::STRAND * ($strand->needle - 1); @endphp
+                    @php $sy = $strandY + ChartMeasures::STRAND * ($strand->needle - 1); @endphp
                     @if ($strand->thread === null)
                         <path d="M{{ $n($strand->from) }} {{ $n($sy + 1.3) }}H{{ $n($strand->to) }}" stroke="#8c8577"
                             stroke-width=".5" stroke-dasharray="2 4" />
                     @else<rect x="{{ $n($strand->from) }}" y="{{ $n($sy) }}"
                             width="{{ $n(max(0.5, $strand->to - $strand->from)) }}"
-                            height="{{ PlanChart::STRAND - 0.6 }}" fill="{{ $strand->colour ?? '#8c8577' }}"
+                            height="{{ ChartMeasures::STRAND - 0.6 }}" fill="{{ $strand->colour ?? '#8c8577' }}"
                             stroke="#1d2433" stroke-opacity=".28" stroke-width=".3" data-needle="{{ $strand->needle }}"
                             data-thread="{{ $strand->thread }}">
                             <title>Needle {{ $strand->needle }}:
@@ -81,7 +81,7 @@
                         </rect>
                     @endif
                     @if ($strand->until)
-                        <path d="M{{ $n($strand->to) }} {{ $n($sy - 1) }}v{{ PlanChart::STRAND + 1.4 }}"
+                        <path d="M{{ $n($strand->to) }} {{ $n($sy - 1) }}v{{ ChartMeasures::STRAND + 1.4 }}"
                             stroke="#c8481f" stroke-width="1.8" />
                     @endif
                 @endforeach
@@ -114,10 +114,10 @@
                         $b->design->name,
                         $b->left,
                         $b->order->customer,
-                        App\Clock\ShopClock::words($at($bar->placed->changeoverStart)),
+                        App\Foundation\Clock\ShopClock::words($at($bar->placed->changeoverStart)),
                         $at($bar->placed->start())->format('H:i'),
-                        App\Clock\ShopClock::words($at($bar->placed->end())),
-                        App\Clock\ShopClock::words($b->order->dueAt),
+                        App\Foundation\Clock\ShopClock::words($at($bar->placed->end())),
+                        App\Foundation\Clock\ShopClock::words($b->order->dueAt),
                         ($late ? ' Late.' : '') .
                             ($bar->odds ? ' Kept in ' . App\Shop\Figure::odds($bar->odds->kept) . '.' : ''),
                         ($waits ? ' It waits for its blanks.' : '') .
@@ -191,10 +191,10 @@
                                 width="{{ $n(max(1, $x80 - $x50)) }}" height="3.5" fill="#2b3a67" />
                             <rect x="{{ $n($x80) }}" y="{{ $n($bandY + $bandH + 2.5) }}"
                                 width="{{ $n(max(0, $x95 - $x80)) }}" height="1.5" fill="#2b3a67" />
-                            <title>{{ $b->code }} ends by {{ App\Clock\ShopClock::words($at($bar->odds->endP50)) }}
+                            <title>{{ $b->code }} ends by {{ App\Foundation\Clock\ShopClock::words($at($bar->odds->endP50)) }}
                                 in 50 of 100 cases,
-                                by {{ App\Clock\ShopClock::words($at($bar->odds->endP80)) }} in 80, by
-                                {{ App\Clock\ShopClock::words($at($bar->odds->endP95)) }} in 95</title>
+                                by {{ App\Foundation\Clock\ShopClock::words($at($bar->odds->endP80)) }} in 80, by
+                                {{ App\Foundation\Clock\ShopClock::words($at($bar->odds->endP95)) }} in 95</title>
                         </g>
                     @endif
                     @if ($room > 30)
@@ -212,12 +212,12 @@
                                 . $b->order->number, $room - 6, 6.6) }}</text>
                     @endif
                     @if ($late)
-                        @php $mark = min($bar->edges->endX, PlanChart::WIDTH - 8); @endphp
+                        @php $mark = min($bar->edges->endX, ChartMeasures::WIDTH - 8); @endphp
                         <path d="M{{ $n($mark - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f" /><text
                             x="{{ $n($mark - 10) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700"
                             text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>
                     @elseif ($bar->odds?->isInDanger)
-                        <text x="{{ $n(min($bar->edges->endX, PlanChart::WIDTH - 8)) }}" y="{{ $n($bandY - 2) }}"
+                        <text x="{{ $n(min($bar->edges->endX, ChartMeasures::WIDTH - 8)) }}" y="{{ $n($bandY - 2) }}"
                             font-size="12" font-weight="700" text-anchor="end"
                             style="fill: #8a5a0c">{{ App\Shop\Figure::odds($bar->odds->kept) }}</text>
                     @endif
@@ -245,7 +245,7 @@
                         ? 'nobody is in' : "{$in} in, for {$machines} ".($machines === 1 ? 'machine' : 'machines'), $to - $from, 6.2) }}</text>
             @endif
         @endforeach
-        <path d="M{{ PlanChart::LEFT }} {{ $n($base) }}H{{ PlanChart::WIDTH }}" stroke="#1d2433"
+        <path d="M{{ ChartMeasures::LEFT }} {{ $n($base) }}H{{ ChartMeasures::WIDTH }}" stroke="#1d2433"
             stroke-width=".8" />
     </g>
     @if ($live)

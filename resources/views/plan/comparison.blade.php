@@ -1,5 +1,5 @@
 @php
-    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
+    $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
     $saved = $comparison->now->totals->changeoverMin - $comparison->then->totals->changeoverMin;
     $threads = $comparison->now->totals->threadChanges - $comparison->then->totals->threadChanges;
     $open = $proposal->state === 'ready' && $comparison->moves() > 0;
@@ -169,11 +169,11 @@
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             {{ $before && $after && $before->end() !== $after->end()
-                                ? App\Clock\ShopClock::words($at($before->end())) . ' → ' : '' }}{{ $after
-                                ? App\Clock\ShopClock::words($at($after->end())) : '' }}
+                                ? App\Foundation\Clock\ShopClock::words($at($before->end())) . ' → ' : '' }}{{ $after
+                                ? App\Foundation\Clock\ShopClock::words($at($after->end())) : '' }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ App\Clock\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
+                            {{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
                                 <span class="now">, late</span>
                             @endif
                         </td>

@@ -1,5 +1,5 @@
 @php
-    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
+    $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
     $to = static fn(array $changed) => route(
         'plan.show',
         array_filter([
@@ -83,19 +83,19 @@
                         <td>{{ $placed->machine }}</td>
                         <td class="num">{{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }} min</td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ App\Clock\ShopClock::words($at($placed->start())) }}</td>
+                            {{ App\Foundation\Clock\ShopClock::words($at($placed->start())) }}</td>
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($b->order->blanksShort > 0)
                                 <span class="now">when {{ $b->order->blanksShort }}
                                     {{ $b->order->blanksShort === 1 ? 'blank comes' : 'blanks come' }}</span>
                             @else
-                                {{ App\Clock\ShopClock::words($at($placed->end())) }}
+                                {{ App\Foundation\Clock\ShopClock::words($at($placed->end())) }}
                             @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($placed->lateS() > 0)
-                                <span class="now">{{ App\Clock\ShopClock::words($b->order->dueAt) }},
-                                    late</span>@else{{ App\Clock\ShopClock::words($b->order->dueAt) }}
+                                <span class="now">{{ App\Foundation\Clock\ShopClock::words($b->order->dueAt) }},
+                                    late</span>@else{{ App\Foundation\Clock\ShopClock::words($b->order->dueAt) }}
                             @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums"><x-odds :of="$odds->batches[$b->code] ?? null"

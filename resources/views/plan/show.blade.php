@@ -6,8 +6,8 @@
                 class="now">{{ count($late) === 1
                     ? 'One batch ends late' : count($late) . ' batches end late' }}:</span>
             {{ $one->code }} for {{ $one->order->customer }} is due
-            {{ App\Clock\ShopClock::words($one->order->dueAt) }} and ends
-            {{ App\Clock\ShopClock::words(App\Clock\ShopClock::time($late[0]->end())) }}.
+            {{ App\Foundation\Clock\ShopClock::words($one->order->dueAt) }} and ends
+            {{ App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($late[0]->end())) }}.
         @elseif ($timetable->placed === [])
             Nothing is planned.
         @else

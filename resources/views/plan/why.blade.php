@@ -1,5 +1,5 @@
 @php
-    $at = static fn(int $s) => App\Clock\ShopClock::time($s);
+    $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
     $next = $options->nextBest();
     $current = $options->current;
 @endphp
@@ -37,7 +37,7 @@
                     <dt>On</dt>
                     <dd>{{ $placed->machine }}</dd>
                     <dt>Changeover</dt>
-                    <dd>{{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }},
+                    <dd>{{ App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)) }},
                         {{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }}
                         min{{ $placed->changes->goesOn
                             ? ', the same design goes on' : '' }}{{ $placed->changes->style
@@ -47,9 +47,9 @@
                         <dd>fit {{ $batch->batch->equipment->needle }} on {{ $placed->changes->needles }}</dd>
                     @endif
                     <dt>First load</dt>
-                    <dd>{{ App\Clock\ShopClock::words($at($placed->start())) }}</dd>
+                    <dd>{{ App\Foundation\Clock\ShopClock::words($at($placed->start())) }}</dd>
                     <dt>Ends</dt>
-                    <dd>{{ App\Clock\ShopClock::words($at($placed->end())) }}</dd>
+                    <dd>{{ App\Foundation\Clock\ShopClock::words($at($placed->end())) }}</dd>
                     <dt>Finishing</dt>
                     <dd>{{ App\Shop\Figure::words(ceil(($finishS * $batch->left) / 60)) }} min of hands,
                         {{ App\Shop\Figure::words($finishS) }} s a piece,
@@ -61,19 +61,19 @@
                     @foreach (['50' => $odds->endP50, '80' => $odds->endP80, '95' => $odds->endP95] as $cases => $end)
                         <dt>Ends, in {{ $cases }} of 100</dt>
                         <dd>{{ $end === null ? 'after the hours that are known'
-                            : 'by ' . App\Clock\ShopClock::words($at($end)) }}
+                            : 'by ' . App\Foundation\Clock\ShopClock::words($at($end)) }}
                         </dd>
                     @endforeach
                     <dt>To promise</dt>
                     <dd>{{ $odds->promise === null
-                        ? 'nothing yet' : App\Clock\ShopClock::words($at($odds->promise)) }}</dd>
+                        ? 'nothing yet' : App\Foundation\Clock\ShopClock::words($at($odds->promise)) }}</dd>
                     @if ($odds->endangered !== null)
                         <dt>What moves its end most</dt>
                         <dd>{{ $odds->endangered === $batch->code ? 'its own time' : $odds->endangered }}</dd>
                     @endif
                 @endif
                 <dt>Due</dt>
-                <dd>{{ App\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0
+                <dd>{{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0
                     ? ', late' : '' }}
                 </dd>
             </dl>
@@ -85,7 +85,7 @@
                     about {{ $trial->minutes }} min at {{ $placed->machine }}.</p>
                 @if ($triedAt)
                     <p class="mt-1">Planned at {{ $triedAt->machine_code }},
-                        {{ App\Clock\ShopClock::words($triedAt->from_at) }} to {{ $triedAt->to_at->format('H:i') }}.
+                        {{ App\Foundation\Clock\ShopClock::words($triedAt->from_at) }} to {{ $triedAt->to_at->format('H:i') }}.
                             Note
                         what came of it {{ $trial->isPractice ? 'in the' : 'with the' }}
                         @if ($trial->isPractice)
@@ -103,7 +103,7 @@
                                 }}"><input
                             type="hidden" name="what" value="{{ $trial->words($batch->code) }}"><button class="btn"
                             data-key="t">Plan it before the batch,
-                            {{ App\Clock\ShopClock::words($at($placed->changeoverStart)) }} <kbd>t</kbd></button></form>
+                            {{ App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)) }} <kbd>t</kbd></button></form>
                 @endif
             @endif
             @if ($odds?->isInDanger)
@@ -127,7 +127,7 @@
                     <button class="btn"
                         data-key="x">{{ $batch->queued->fixedAt
                             ? 'Let it be moved again' : 'Fix it there, at '
-                            . App\Clock\ShopClock::words($at($placed->start())) }}
+                            . App\Foundation\Clock\ShopClock::words($at($placed->start())) }}
                         <kbd>x</kbd></button>
                 </form>
                 @if ($batch->queued->fixedAt)
@@ -170,7 +170,7 @@
                 @php $option = $joined($one->code); @endphp
                 <p class="mt-1 text-sm">
                     {{ $option === null ? 'It would have no place there.'
-                        : App\Plan\Consequence::words($board, $one->code, $option, made: false) }}
+                        : App\Plan\Queries\Consequence::words($board, $one->code, $option, made: false) }}
                 </p>
             @endforeach
             <div class="mt-4 flex gap-3"><a class="btn" href="{{ route('plan.show') }}">Back to the plan</a>

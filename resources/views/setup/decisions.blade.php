@@ -15,7 +15,7 @@
                     class="w-28 shrink-0 text-sm text-soft">{{ $row->label }}</span><strong
                     class="flex-1">{{ $row->value }}</strong><span class="text-sm text-soft">why</span></summary>
             <p class="pb-2 pl-32 text-sm">
-                @if ($row->about === Hakama\Setup\Rules\About::Placement)
+                @if ($row->about === Hakama\Setup\Rules\SetupTopic::Placement)
                     {{ ucfirst(implode('; ', $advice->placement->words($units))) }}.
                 @endif
                 {{ $row->why }}{{ $row->firm ? ' This one is firm.' : '' }}

@@ -7,7 +7,7 @@
                     ? 'One decoration waits' : $todo->count() . ' decorations wait' }}:</span>
             next is no. {{ $todo->first()->number }}, {{ $todo->first()->artwork }} at
             {{ str_replace('_', ' ', $todo->first()->position) }}, due
-            {{ App\Clock\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)) }}.
+            {{ App\Foundation\Clock\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)) }}.
         @else
             Everything open is set up.
         @endif

@@ -7,7 +7,7 @@
     $rows = $sheet->sizes->rows;
     $units = app(App\Shop\House::class)->units();
     $mm = static fn(float $v) => $units->figure($v, 1);
-    $picture = App\Setup\Drawing::picture($artwork);
+    $picture = App\Setup\SetupDrawing::picture($artwork);
 @endphp
 <x-layout station="setup" :title="'Setup sheet, ' . $artwork->name">
     <x-slot:say>One page for the workroom. Print it, or go back to change the setup.</x-slot:say>

@@ -66,5 +66,5 @@
                     class="btn btn-small" href="{{ route('setup.stickers', ['paper' => 'a4']) }}">Stickers</a></p>
         </section>
     </div>
-    <script src="{{ App\Http\Built::address('place.js') }}" defer></script>
+    <script src="{{ App\Foundation\Http\BuiltAsset::address('place.js') }}" defer></script>
 </x-layout>

@@ -14,7 +14,7 @@
     $fit = $sheet->chosen->choice?->fit;
     $choice = $sheet->chosen->choice;
     $frame = $sheet->chosen->frame;
-    $picture = App\Setup\Drawing::picture($artwork);
+    $picture = App\Setup\SetupDrawing::picture($artwork);
     $units = app(App\Shop\House::class)->units();
     $mm = static fn(float $v) => $units->figure($v, 1);
     $here = array_search($sheet->row, $rows, true);
@@ -212,7 +212,7 @@
             @endif
             @if ($choice !== null)
                 <form method="post" action="{{ route('setup.store', $decoration) }}"><input type="hidden"
-                        name="seen" value="{{ App\Shop\Sign::of($decoration->setup?->decided()) }}">
+                        name="seen" value="{{ App\Foundation\StateHash::of($decoration->setup?->decided()) }}">
                     @csrf
                     <input type="hidden" name="frame" value="{{ $fit->frame->id }}">
                     <fieldset class="mb-3">

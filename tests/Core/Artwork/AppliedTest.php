@@ -7,7 +7,7 @@ namespace Tests\Core\Artwork;
 use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Applied\AppliedPieces;
 use Hakama\Artwork\Applied\ClothLayout;
-use Hakama\Artwork\Role;
+use Hakama\Artwork\BlockRole;
 use Hakama\House\HouseRules;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Copies\Copies;
@@ -88,7 +88,7 @@ final class AppliedTest extends TestCase
             );
             self::sew($builder, $tack);
             $by = mt_rand(5, 60) / 10;
-            $piece = AppliedPieces::of($builder->pattern(), [Role::Placement, Role::TackDown], $by, true)->pieces[0];
+            $piece = AppliedPieces::of($builder->pattern(), [BlockRole::Placement, BlockRole::TackDown], $by, true)->pieces[0];
             foreach ($tack as [$x, $y]) {
                 $point = new Point($x / 10, $y / 10);
                 self::assertTrue(self::inside($piece, $point));
@@ -190,7 +190,7 @@ final class AppliedTest extends TestCase
         Reordered::of($pattern, [1, 1, 2, 3], $rules->trimJumps);
     }
 
-    private const ROLES = [Role::Placement, Role::TackDown];
+    private const ROLES = [BlockRole::Placement, BlockRole::TackDown];
 
     /** @param list<array{int, int}> $corners lower left, mm; each 40 x 30, its line and its tack-down */
     private static function squares(array $corners): Pattern

@@ -23,8 +23,8 @@ use Hakama\Stitch\Turn;
 use Hakama\Thread\Colour;
 use Hakama\Thread\Cones;
 use Hakama\Thread\ShelfForecast;
-use Hakama\Thread\Thread;
 use Hakama\Thread\ThreadDemand;
+use Hakama\Thread\ThreadSpec;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -245,8 +245,8 @@ final class ArtworkTest extends TestCase
         self::assertSame([1 => 0.0, 2 => 0.0], Cones::sewnFrom([1 => 3.0, 2 => 4.0], 60.0));
     }
 
-    private static function thread(string $code, string $hex): Thread
+    private static function thread(string $code, string $hex): ThreadSpec
     {
-        return new Thread($code, Colour::ofHex($hex), 40);
+        return new ThreadSpec($code, Colour::ofHex($hex), 40);
     }
 }

@@ -6,7 +6,7 @@ namespace Tests\Core\Artwork;
 
 use Hakama\Artwork\OnCloth;
 use Hakama\Thread\Colour;
-use Hakama\Thread\Thread;
+use Hakama\Thread\ThreadSpec;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -15,7 +15,7 @@ final class OnClothTest extends TestCase
     #[Test]
     public function a_thread_near_to_its_cloth_hardly_shows(): void
     {
-        $thread = static fn(string $code, string $hex): Thread => new Thread($code, Colour::ofHex($hex), 40);
+        $thread = static fn(string $code, string $hex): ThreadSpec => new ThreadSpec($code, Colour::ofHex($hex), 40);
         // White on black differ by a hundred, a colour from itself by nothing.
         $on = OnCloth::of(
             [$thread('W', '#ffffff'), $thread('B', '#000000'), null, $thread('N', '#05050a')],

@@ -7,11 +7,11 @@ namespace Tests\Core\Artwork;
 use Hakama\Artwork\Applied\AppliedPieces;
 use Hakama\Artwork\Applied\Picked;
 use Hakama\Artwork\Applied\PickingList;
-use Hakama\Artwork\Role;
+use Hakama\Artwork\BlockRole;
 use Hakama\Artwork\SheetBlock;
-use Hakama\Artwork\Step;
 use Hakama\Artwork\StopAction;
 use Hakama\Artwork\StopSheet;
+use Hakama\Artwork\StopStep;
 use Hakama\House\HouseRules;
 use Hakama\Stitch\PatternBuilder;
 use PHPUnit\Framework\Attributes\Test;
@@ -33,18 +33,18 @@ final class PickingListTest extends TestCase
             }
         }
         $pattern = $builder->pattern();
-        $roles = [Role::Placement, Role::TackDown, Role::Placement, Role::Sew];
+        $roles = [BlockRole::Placement, BlockRole::TackDown, BlockRole::Placement, BlockRole::Sew];
         $sheet = StopSheet::of([
-            new SheetBlock(5, role: Role::Placement),
-            new SheetBlock(5, role: Role::TackDown, action: StopAction::Press),
-            new SheetBlock(5, role: Role::Placement, action: StopAction::TurnOver),
-            new SheetBlock(5, role: Role::Sew),
+            new SheetBlock(5, role: BlockRole::Placement),
+            new SheetBlock(5, role: BlockRole::TackDown, action: StopAction::Press),
+            new SheetBlock(5, role: BlockRole::Placement, action: StopAction::TurnOver),
+            new SheetBlock(5, role: BlockRole::Sew),
         ]);
         // Of cloth that is cut in the frame the piece is 15 larger on each side; the rest 4 here.
         $list = PickingList::of(
             $pattern,
             $sheet->steps,
-            AppliedPieces::of($pattern, [...array_slice($roles, 0, 2), Role::Sew, Role::Sew], 15, false),
+            AppliedPieces::of($pattern, [...array_slice($roles, 0, 2), BlockRole::Sew, BlockRole::Sew], 15, false),
             4,
         );
 
@@ -95,7 +95,7 @@ final class PickingListTest extends TestCase
             ]),
         );
         foreach (StopAction::cases() as $action) {
-            $s = (new Step(1, 1, 5, Role::Sew, true, $action, '', ''))->handsS($house->halts());
+            $s = (new StopStep(1, 1, 5, BlockRole::Sew, true, $action, '', ''))->handsS($house->halts());
             self::assertSame($action->halts(), $s > 0.0, $action->value);
         }
     }

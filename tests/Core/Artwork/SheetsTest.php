@@ -7,8 +7,8 @@ namespace Tests\Core\Artwork;
 use Hakama\Artwork\Sheets;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\RunTimeRules;
 use Hakama\Machine\SpeedCurve;
 use Hakama\Machine\Window;
@@ -99,9 +99,9 @@ final class SheetsTest extends TestCase
         return PatternFigures::of($builder->pattern(), HouseRules::of()->measuring());
     }
 
-    private static function frame(string $id, float $width, float $height): Frame
+    private static function frame(string $id, float $width, float $height): FrameSpec
     {
-        return new Frame(
+        return new FrameSpec(
             $id,
             FrameKind::Square,
             Driver::Flat,

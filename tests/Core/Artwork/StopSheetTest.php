@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Artwork;
 
+use Hakama\Artwork\BlockRole;
 use Hakama\Artwork\ProposedRoles;
-use Hakama\Artwork\Role;
 use Hakama\Artwork\SheetBlock;
-use Hakama\Artwork\Step;
 use Hakama\Artwork\StopAction;
 use Hakama\Artwork\StopSheet;
+use Hakama\Artwork\StopStep;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeReader;
@@ -24,20 +24,20 @@ final class StopSheetTest extends TestCase
     public function the_machine_halts_after_placement_line_and_tack_down_and_at_no_ordinary_change(): void
     {
         $sheet = StopSheet::of([
-            new SheetBlock(82, Role::Placement),
-            new SheetBlock(82, Role::TackDown),
-            new SheetBlock(401, Role::Cover),
+            new SheetBlock(82, BlockRole::Placement),
+            new SheetBlock(82, BlockRole::TackDown),
+            new SheetBlock(401, BlockRole::Cover),
             new SheetBlock(165),
         ]);
 
         self::assertSame([82, 164], $sheet->halts());
         self::assertSame(
             [StopAction::LayCloth, StopAction::TrimCloth, StopAction::GoOn, null],
-            array_map(static fn(Step $step): ?StopAction => $step->action, $sheet->steps),
+            array_map(static fn(StopStep $step): ?StopAction => $step->action, $sheet->steps),
         );
         self::assertSame(
             [[1, 82], [83, 164], [165, 565], [566, 730]],
-            array_map(static fn(Step $step): array => [$step->from, $step->to], $sheet->steps),
+            array_map(static fn(StopStep $step): array => [$step->from, $step->to], $sheet->steps),
         );
     }
 
@@ -45,8 +45,8 @@ final class StopSheetTest extends TestCase
     public function the_person_decides_whatever_was_proposed(): void
     {
         $sheet = StopSheet::of([
-            new SheetBlock(10, Role::Placement, Role::Sew),
-            new SheetBlock(10, Role::Sew, null, StopAction::AddBacking, 'the small off-cut'),
+            new SheetBlock(10, BlockRole::Placement, BlockRole::Sew),
+            new SheetBlock(10, BlockRole::Sew, null, StopAction::AddBacking, 'the small off-cut'),
             new SheetBlock(10),
         ]);
 
@@ -76,7 +76,7 @@ final class StopSheetTest extends TestCase
 
         foreach ([new Transform(), new Transform(Turn::Quarter, true, 333, -90)] as $placement) {
             self::assertSame(
-                [Role::Placement, Role::TackDown, Role::Cover, Role::Sew],
+                [BlockRole::Placement, BlockRole::TackDown, BlockRole::Cover, BlockRole::Sew],
                 ProposedRoles::of($leaf->placed($placement)),
             );
         }
@@ -88,11 +88,11 @@ final class StopSheetTest extends TestCase
         $badge = (new TapeReader())->fromString(
             (string) file_get_contents(dirname(__DIR__, 2).'/fixtures/tapes/badge.dst'),
         );
-        self::assertSame([Role::Sew, Role::Sew, Role::Sew], ProposedRoles::of($badge));
+        self::assertSame([BlockRole::Sew, BlockRole::Sew, BlockRole::Sew], ProposedRoles::of($badge));
 
         // Two outlines that lie apart: neither holds the other's cloth.
-        self::assertSame([Role::Sew, Role::Sew], ProposedRoles::of(self::squares(300, 900)));
-        self::assertSame([Role::Placement, Role::TackDown], ProposedRoles::of(self::squares(300, 300)));
+        self::assertSame([BlockRole::Sew, BlockRole::Sew], ProposedRoles::of(self::squares(300, 900)));
+        self::assertSame([BlockRole::Placement, BlockRole::TackDown], ProposedRoles::of(self::squares(300, 300)));
     }
 
     #[Test]
@@ -108,7 +108,7 @@ final class StopSheetTest extends TestCase
         }
 
         self::assertSame(
-            [Role::Placement, Role::TackDown, Role::Cover, Role::Placement, Role::TackDown, Role::Cover],
+            [BlockRole::Placement, BlockRole::TackDown, BlockRole::Cover, BlockRole::Placement, BlockRole::TackDown, BlockRole::Cover],
             ProposedRoles::of($builder->pattern()),
         );
     }
@@ -120,13 +120,13 @@ final class StopSheetTest extends TestCase
         $twice = [[0, 0], [300, 0], [300, 300]];
         self::along($open, $twice, 25, 0);
         self::along($open->stop(), $twice, 25, 0);
-        self::assertSame([Role::Sew, Role::Sew], ProposedRoles::of($open->pattern()));
+        self::assertSame([BlockRole::Sew, BlockRole::Sew], ProposedRoles::of($open->pattern()));
 
         $small = new PatternBuilder('SMALL');
         $ring = [[0, 0], [60, 0], [60, 60], [0, 60], [0, 0]];
         self::along($small, $ring, 12, 0);
         self::along($small->stop(), $ring, 12, 0);
-        self::assertSame([Role::Sew, Role::Sew], ProposedRoles::of($small->pattern()));
+        self::assertSame([BlockRole::Sew, BlockRole::Sew], ProposedRoles::of($small->pattern()));
     }
 
     #[Test]
@@ -167,13 +167,13 @@ final class StopSheetTest extends TestCase
     public function a_whole_cloth_may_lie_there_from_the_first_stitch_and_a_shape_may_not(): void
     {
         $blocks = [
-            new SheetBlock(5, role: Role::Placement, action: StopAction::ThereFirst),
-            new SheetBlock(5, role: Role::TackDown),
-            new SheetBlock(5, role: Role::Cover, action: StopAction::ThereFirst),
+            new SheetBlock(5, role: BlockRole::Placement, action: StopAction::ThereFirst),
+            new SheetBlock(5, role: BlockRole::TackDown),
+            new SheetBlock(5, role: BlockRole::Cover, action: StopAction::ThereFirst),
             new SheetBlock(5),
         ];
         $of = static fn(bool $preCut): array => array_map(
-            static fn(Step $step): ?StopAction => $step->action,
+            static fn(StopStep $step): ?StopAction => $step->action,
             StopSheet::of($blocks, $preCut)->steps,
         );
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Books;
 
-use Hakama\Books\Learned;
+use Hakama\Books\TimeFactor;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -14,16 +14,16 @@ final class LearnedTest extends TestCase
     public function a_factor_is_worked_out_as_by_hand(): void
     {
         // Two loads reckoned at 100 and 300 s took 120 and 330: 450 over 400, with 3 · 200 put to both: 1050 / 1000.
-        $learned = Learned::of([[100.0, 120.0], [300.0, 330.0]]);
+        $learned = TimeFactor::of([[100.0, 120.0], [300.0, 330.0]]);
         self::assertNotNull($learned);
         self::assertEqualsWithDelta(1.05, $learned->factor, 1e-12);
         self::assertSame(2, $learned->n);
         // 1.2 and 1.1: half their difference, times the root of two.
         self::assertEqualsWithDelta(0.05 * M_SQRT2, $learned->spread, 1e-12);
-        self::assertNull(Learned::of([]));
-        self::assertNull(Learned::of([[0.0, 50.0]]));
+        self::assertNull(TimeFactor::of([]));
+        self::assertNull(TimeFactor::of([[0.0, 50.0]]));
         // Only the last twenty count.
-        $many = Learned::of([...array_fill(0, 20, [100.0, 100.0]), ...array_fill(0, 30, [100.0, 900.0])]);
+        $many = TimeFactor::of([...array_fill(0, 20, [100.0, 100.0]), ...array_fill(0, 30, [100.0, 900.0])]);
         self::assertSame([1.0, 20], [$many?->factor, $many?->n]);
     }
 
@@ -42,7 +42,7 @@ final class LearnedTest extends TestCase
                 $z = array_sum(array_map(static fn(): float => mt_rand() / mt_getrandmax(), range(1, 12))) - 6;
                 $logged[] = [$reckoned, $reckoned * $truth * (1 + $cv * $z)];
             }
-            $learned = Learned::of($logged);
+            $learned = TimeFactor::of($logged);
             self::assertNotNull($learned);
             self::assertEqualsWithDelta($cv * $truth, $learned->spread, 0.6 * $cv * $truth);
             // Three pieces in twenty-three are taken to have gone as reckoned.
@@ -61,12 +61,12 @@ final class LearnedTest extends TestCase
         for ($round = 0; $round < 300; $round++) {
             $steady = array_map(static fn(): float => $ratio(1.0), range(1, 20));
             $slower = [...array_map(static fn(): float => $ratio(1.2), range(1, 5)), ...array_slice($steady, 5)];
-            $noticed += Learned::hasShifted($slower) ? 1 : 0;
-            $false += Learned::hasShifted($steady) ? 1 : 0;
+            $noticed += TimeFactor::hasShifted($slower) ? 1 : 0;
+            $false += TimeFactor::hasShifted($steady) ? 1 : 0;
         }
         self::assertGreaterThan(290, $noticed);
         self::assertLessThan(20, $false);
-        self::assertFalse(Learned::hasShifted([2.0, 1.0, 1.0]));
+        self::assertFalse(TimeFactor::hasShifted([2.0, 1.0, 1.0]));
     }
 
     #[Test]
@@ -74,10 +74,10 @@ final class LearnedTest extends TestCase
     {
         // Eight about 1 with a standard deviation of √(8 · 0.01 / 7) = 0.1069: five lie within 3 · 0.1069 / √5 = 0.1434.
         $others = [0.9, 1.1, 0.9, 1.1, 0.9, 1.1, 0.9, 1.1];
-        self::assertTrue(Learned::standOut(array_fill(0, 5, 1.15), $others), 'somebody new at caps');
-        self::assertTrue(Learned::standOut(array_fill(0, 5, 0.85), $others), 'a quick hand');
-        self::assertFalse(Learned::standOut(array_fill(0, 5, 1.14), $others));
-        self::assertFalse(Learned::standOut([], $others));
-        self::assertFalse(Learned::standOut([9.0], array_slice($others, 1)), 'too few to say');
+        self::assertTrue(TimeFactor::standOut(array_fill(0, 5, 1.15), $others), 'somebody new at caps');
+        self::assertTrue(TimeFactor::standOut(array_fill(0, 5, 0.85), $others), 'a quick hand');
+        self::assertFalse(TimeFactor::standOut(array_fill(0, 5, 1.14), $others));
+        self::assertFalse(TimeFactor::standOut([], $others));
+        self::assertFalse(TimeFactor::standOut([9.0], array_slice($others, 1)), 'too few to say');
     }
 }

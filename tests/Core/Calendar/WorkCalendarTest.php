@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Calendar;
 
 use Hakama\Calendar\Day;
-use Hakama\Calendar\Downtime;
-use Hakama\Calendar\Presence;
+use Hakama\Calendar\DowntimeSpan;
+use Hakama\Calendar\PresenceSpan;
 use Hakama\Calendar\Shifts;
 use Hakama\Calendar\Staff;
 use Hakama\Calendar\Week;
@@ -68,7 +68,7 @@ final class WorkCalendarTest extends TestCase
     #[Test]
     public function maintenance_of_years_ago_comes_again_on_its_day_and_on_its_machine_only(): void
     {
-        $oil = new Downtime('M2', self::at('2020-01-02 10:00'), self::at('2020-01-02 10:15'), 'oil', 7);
+        $oil = new DowntimeSpan('M2', self::at('2020-01-02 10:00'), self::at('2020-01-02 10:15'), 'oil', 7);
         $calendar = self::calendar(downtimes: [$oil]);
         // 2 January 2020 was a Thursday; 322 weeks later is 5 March 2026.
         self::assertSame(
@@ -93,8 +93,8 @@ final class WorkCalendarTest extends TestCase
     public function while_the_only_one_is_away_nothing_is_worked_and_a_helper_adds_hands(): void
     {
         $thursday = self::at('2026-03-05');
-        $away = new Presence(-1, $thursday, $thursday, [4], 13 * 3600, 15 * 3600);
-        $helper = new Presence(1, $thursday, $thursday, [4]);
+        $away = new PresenceSpan(-1, $thursday, $thursday, [4], 13 * 3600, 15 * 3600);
+        $helper = new PresenceSpan(1, $thursday, $thursday, [4]);
         $alone = self::calendar(new Staff(1, 2.0), presences: [$away]);
         self::assertContains(
             '12:30-13:00',
@@ -114,7 +114,7 @@ final class WorkCalendarTest extends TestCase
     public function who_is_written_away_twice_is_away_once_and_two_are_two(): void
     {
         $thursday = self::at('2026-03-05');
-        $wren = static fn(int $from, int $to): Presence => new Presence(
+        $wren = static fn(int $from, int $to): PresenceSpan => new PresenceSpan(
             -1,
             $thursday,
             $thursday,
@@ -123,7 +123,7 @@ final class WorkCalendarTest extends TestCase
             $to * 3600,
             'Wren',
         );
-        $odo = new Presence(-1, $thursday, $thursday, [4], 14 * 3600, 16 * 3600, 'Odo');
+        $odo = new PresenceSpan(-1, $thursday, $thursday, [4], 14 * 3600, 16 * 3600, 'Odo');
         $calendar = self::calendar(new Staff(3, 2.0), presences: [$wren(13, 15), $wren(9, 14), $odo]);
         $in = static fn(int $hour): int => $calendar->people()->at($thursday + $hour * 3600);
         self::assertSame([3, 2, 2, 1, 2, 3], array_map($in, [8, 10, 13, 14, 15, 16]));
@@ -132,8 +132,8 @@ final class WorkCalendarTest extends TestCase
     /**
      * @param array<int, string>    $daysOff
      * @param list<array{int, int}> $extra
-     * @param list<Presence>        $presences
-     * @param list<Downtime>        $downtimes
+     * @param list<PresenceSpan>        $presences
+     * @param list<DowntimeSpan>        $downtimes
      * @param list<array{int, int}> $leaps
      */
     private static function calendar(

@@ -9,9 +9,9 @@ use Hakama\Books\Sum;
 use Hakama\Floor\BatchRun;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind as K;
-use Hakama\Floor\FoldedBatch;
 use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\PieceState;
+use Hakama\Floor\ReplayedBatch;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
 use PHPUnit\Framework\Attributes\Test;
@@ -27,12 +27,12 @@ final class BatchRunTest extends TestCase
     public function a_batch_goes_from_preflight_to_counted_pieces(): void
     {
         $events = [];
-        $fold = function (K $kind, array $pieces = [], int $stitch = 0) use (&$events): FoldedBatch {
+        $fold = function (K $kind, array $pieces = [], int $stitch = 0) use (&$events): ReplayedBatch {
             $events[] = $this->event($kind, $pieces, $stitch);
 
-            return FoldedBatch::of([1, 2, 3], $events);
+            return ReplayedBatch::of([1, 2, 3], $events);
         };
-        self::assertSame(Stage::Preflight, FoldedBatch::of([1, 2, 3], [])->run->stage);
+        self::assertSame(Stage::Preflight, ReplayedBatch::of([1, 2, 3], [])->run->stage);
         $folded = $fold(K::PreflightDone);
         self::assertSame([1, 2], $folded->run->nextLoad($folded->waiting(), 2));
         $folded = $fold(K::LoadStarted, [1, 2]);
@@ -62,13 +62,13 @@ final class BatchRunTest extends TestCase
             $this->event(K::Sewn, [1, 2]),
             $this->event(K::PieceDone, [1, 2]),
         ];
-        self::assertSame(Stage::Finished, FoldedBatch::of([1, 2], $events)->run->stage);
+        self::assertSame(Stage::Finished, ReplayedBatch::of([1, 2], $events)->run->stage);
         $events[] = $this->event(K::PieceReturned, [2]);
-        $folded = FoldedBatch::of([1, 2], $events);
+        $folded = ReplayedBatch::of([1, 2], $events);
         self::assertSame([Stage::Ready, 1, 1], [$folded->run->stage, $folded->run->done, $folded->run->waiting()]);
         self::assertSame([1 => PieceState::Done, 2 => PieceState::Waiting], $folded->states);
         $this->expectException(OutOfTurn::class);
-        FoldedBatch::of([1, 2], [...$events, $this->event(K::PieceReturned, [2])]);
+        ReplayedBatch::of([1, 2], [...$events, $this->event(K::PieceReturned, [2])]);
     }
 
     #[Test]
@@ -80,9 +80,9 @@ final class BatchRunTest extends TestCase
             $this->event(K::PieceSpoiled, [1]),
             $this->event(K::SpoilWithdrawn, [1]),
         ];
-        self::assertSame(0, FoldedBatch::of([1], $events)->run->spoiled);
+        self::assertSame(0, ReplayedBatch::of([1], $events)->run->spoiled);
         $this->expectException(OutOfTurn::class);
-        FoldedBatch::of([1], [...$events, $this->event(K::SpoilWithdrawn, [1])]);
+        ReplayedBatch::of([1], [...$events, $this->event(K::SpoilWithdrawn, [1])]);
     }
 
     #[Test]
@@ -107,7 +107,7 @@ final class BatchRunTest extends TestCase
             self::assertNotSame([], $touches);
             foreach ($touches as [$kind, $leads]) {
                 $pieces = in_array($kind, [K::LoadStarted, K::Sewn, K::PieceDone], true) ? [1] : [];
-                $run = FoldedBatch::of([1, 2], [...$events, $this->event($kind, $pieces)])->run;
+                $run = ReplayedBatch::of([1, 2], [...$events, $this->event($kind, $pieces)])->run;
                 self::assertSame($leads, $run->stage, "{$kind->value} when {$stage}");
             }
         }
@@ -141,7 +141,7 @@ final class BatchRunTest extends TestCase
     {
         $done = $this->event(K::PieceDone, [1]);
         $once = $this->sewing([1, 2], $this->event(K::Sewn, [1, 2]), $done);
-        $twice = FoldedBatch::of([1, 2], [...$this->recorded, $done]);
+        $twice = ReplayedBatch::of([1, 2], [...$this->recorded, $done]);
 
         self::assertEquals($once, $twice);
         self::assertSame(1, $twice->run->done);
@@ -152,7 +152,7 @@ final class BatchRunTest extends TestCase
     {
         $folded = $this->sewing([1, 2], $this->event(K::PieceSpoiled, [2], cause: SpoilCause::FrameStruck));
         self::assertSame([Stage::Sewing, [1], [2]], [$folded->run->stage, $folded->run->onFrame, $folded->waiting()]);
-        $folded = FoldedBatch::of(
+        $folded = ReplayedBatch::of(
             [1, 2],
             [...$this->recorded, $this->event(K::PieceSpoiled, [1], cause: SpoilCause::Puckering)],
         );
@@ -162,7 +162,7 @@ final class BatchRunTest extends TestCase
     #[Test]
     public function hooped_pieces_go_on_the_machine_first(): void
     {
-        $folded = FoldedBatch::of([1, 2, 3], [$this->event(K::PreflightDone), $this->event(K::PieceHooped, [3])]);
+        $folded = ReplayedBatch::of([1, 2, 3], [$this->event(K::PreflightDone), $this->event(K::PieceHooped, [3])]);
 
         self::assertSame([3, 1], $folded->run->nextLoad($folded->waiting(), 2));
         self::assertSame([], $folded->run->after($this->event(K::LoadStarted, [3, 1]), $folded->states)->hooped);
@@ -172,14 +172,14 @@ final class BatchRunTest extends TestCase
     public function what_cannot_follow_is_refused_and_says_why(): void
     {
         $refused = [
-            [FoldedBatch::of([1], []), $this->event(K::LoadStarted, [1]), 'the preflight list is still open'],
+            [ReplayedBatch::of([1], []), $this->event(K::LoadStarted, [1]), 'the preflight list is still open'],
             [$this->sewing([1]), $this->event(K::PieceDone, [1]), 'the machine is sewing'],
             [$this->sewing([1]), $this->event(K::Resumed), 'the machine is sewing'],
             [$this->sewing([1], $this->event(K::Stopped)), $this->event(K::Sewn, [1]), 'the machine is halted'],
             [$this->sewing([1], $this->event(K::Sewn, [1])), $this->event(K::ThreadBroke), 'waits to be taken off'],
             [$this->sewing([1]), $this->event(K::PieceSpoiled, [9]), 'Piece 9 is not in this load'],
             [$this->sewing([1]), $this->event(K::PieceHooped, [1]), 'Piece 1 is not in this load'],
-            [FoldedBatch::of([1], [$this->event(K::PreflightDone)]), $this->event(K::LoadStarted, [9]), 'Piece 9'],
+            [ReplayedBatch::of([1], [$this->event(K::PreflightDone)]), $this->event(K::LoadStarted, [9]), 'Piece 9'],
         ];
         foreach ($refused as [$folded, $event, $why]) {
             try {
@@ -203,7 +203,7 @@ final class BatchRunTest extends TestCase
             $this->event(K::PieceDone, [1]),
         ];
 
-        self::assertEquals(FoldedBatch::of([1, 2], $events), FoldedBatch::of([1, 2], [...$events, ...$events]));
+        self::assertEquals(ReplayedBatch::of([1, 2], $events), ReplayedBatch::of([1, 2], [...$events, ...$events]));
     }
 
     #[Test]
@@ -214,7 +214,7 @@ final class BatchRunTest extends TestCase
             $this->event(K::LoadStarted, [2]),
             $this->event(K::PieceSpoiled, [2]),
         ];
-        $folded = FoldedBatch::of([1], $events);
+        $folded = ReplayedBatch::of([1], $events);
 
         self::assertSame([Stage::Ready, 1, 1], [$folded->run->stage, $folded->run->waiting(), $folded->run->spoiled]);
     }
@@ -260,11 +260,11 @@ final class BatchRunTest extends TestCase
     }
 
     /** @param list<int> $load */
-    private function sewing(array $load, Event ...$then): FoldedBatch
+    private function sewing(array $load, Event ...$then): ReplayedBatch
     {
         $this->recorded = [$this->event(K::PreflightDone), $this->event(K::LoadStarted, $load), ...array_values($then)];
 
-        return FoldedBatch::of($load, $this->recorded);
+        return ReplayedBatch::of($load, $this->recorded);
     }
 
     /** @param list<int> $pieces */

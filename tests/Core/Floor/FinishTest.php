@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Tests\Core\Floor;
 
 use Hakama\Floor\Act;
+use Hakama\Floor\ActRefused;
 use Hakama\Floor\Acts;
 use Hakama\Floor\CheckRules;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
-use Hakama\Floor\FoldedBatch;
 use Hakama\Floor\FramesNow;
 use Hakama\Floor\HandTimes;
 use Hakama\Floor\MachineNow;
-use Hakama\Floor\NotToBeDone;
 use Hakama\Floor\OutOfTurn;
 use Hakama\Floor\PieceState;
+use Hakama\Floor\ReplayedBatch;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
 use Hakama\House\HouseRules;
@@ -34,14 +34,14 @@ final class FinishTest extends TestCase
             self::event(EventKind::Sewn, [1]),
             self::event(EventKind::PieceDone, [1]),
         ];
-        $done = FoldedBatch::of([1], $events);
+        $done = ReplayedBatch::of([1], $events);
         self::assertSame(Stage::Finished, $done->run->stage);
         $reject = self::event(EventKind::PieceRejected, [1]);
-        $after = FoldedBatch::of([1], [...$events, $reject, $reject]);
+        $after = ReplayedBatch::of([1], [...$events, $reject, $reject]);
         self::assertSame([Stage::Ready, 0, 1], [$after->run->stage, $after->run->done, $after->run->spoiled]);
         self::assertSame([1 => PieceState::Waiting], $after->states);
         $this->expectException(OutOfTurn::class);
-        FoldedBatch::of([1], [...$events, $reject, self::event(EventKind::PieceRejected, [1])]);
+        ReplayedBatch::of([1], [...$events, $reject, self::event(EventKind::PieceRejected, [1])]);
     }
 
     #[Test]
@@ -82,7 +82,7 @@ final class FinishTest extends TestCase
                             ? $state->finished(mt_rand(0, 1) === 1)
                             : $state->checked(mt_rand(0, 1) === 1, ['Ilse', 'Odo'][mt_rand(0, 1)], 'Ilse', true);
                     self::assertNotSame(FinishState::Passed, $before, 'what has passed stays so');
-                } catch (NotToBeDone) {
+                } catch (ActRefused) {
                     self::assertSame($before, $state);
                 }
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Garment;
 
-use Hakama\Garment\Cloth;
+use Hakama\Garment\ClothSpec;
 use Hakama\Garment\Datum;
 use Hakama\Garment\Draft\Draft;
 use Hakama\Garment\Fabric;
@@ -175,7 +175,7 @@ final class ShapeTest extends TestCase
         $style = new Style(
             'Landing',
             Garment::Polo,
-            new Cloth(Fabric::Pique),
+            new ClothSpec(Fabric::Pique),
             measures: ['M' => new Measures(['chest_width' => 541.0])],
         );
         self::assertSame(

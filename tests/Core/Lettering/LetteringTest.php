@@ -8,8 +8,8 @@ use Hakama\House\HouseRules;
 use Hakama\Lettering\Alphabet;
 use Hakama\Lettering\Arc;
 use Hakama\Lettering\Lettered;
-use Hakama\Lettering\Lettering;
 use Hakama\Lettering\LetterRules;
+use Hakama\Lettering\LetterStyle;
 use Hakama\Lettering\UnderDesign;
 use Hakama\Lettering\UnfitText;
 use Hakama\Stitch\Figures\PatternFigures;
@@ -60,7 +60,7 @@ final class LetteringTest extends TestCase
         string $name,
     ): void {
         $rules = self::rules();
-        $lettered = (new Lettering($alphabet, $height, $rules))->of($name);
+        $lettered = (new LetterStyle($alphabet, $height, $rules))->of($name);
         $stitches = self::stitches(self::backFromTape($lettered->pattern));
 
         // No needle point lies further from a middle line than half a column, what it is widened by, and half a column
@@ -103,13 +103,13 @@ final class LetteringTest extends TestCase
     {
         // The ends of two I stand 1.3 + 1.5 mm apart; cut or not, by the house's rule.
         $trims = static fn(float $over): int => self::figures(
-            (new Lettering(Alphabet::Block, 10.0, HouseRules::of(['letter_trim_mm' => $over])->letters()))->of('II'),
+            (new LetterStyle(Alphabet::Block, 10.0, HouseRules::of(['letter_trim_mm' => $over])->letters()))->of('II'),
         )->counts->trims;
         self::assertSame(0, $trims(3.0));
         self::assertSame(1, $trims(2.5));
         // Script runs on: a word is one thread but for its dots.
         $script = static fn(string $text): int => self::figures(
-            (new Lettering(Alphabet::Script, 14.0, self::rules()))->of($text),
+            (new LetterStyle(Alphabet::Script, 14.0, self::rules()))->of($text),
         )->counts->trims;
         self::assertSame(0, $script('lune'));
         self::assertSame(0, $script('hand'));
@@ -127,7 +127,7 @@ final class LetteringTest extends TestCase
                 ['I', true, [0]],
             ] as [$text, $centreOut, $order]
         ) {
-            $lettered = (new Lettering(Alphabet::Block, 10.0, self::rules(), centreOut: $centreOut))->of($text);
+            $lettered = (new LetterStyle(Alphabet::Block, 10.0, self::rules(), centreOut: $centreOut))->of($text);
             $sewn = [];
             foreach (self::stitches(self::backFromTape($lettered->pattern)) as [, $to]) {
                 $letter = (int) round($to[0] / 2.8);
@@ -139,12 +139,12 @@ final class LetteringTest extends TestCase
         }
         // As the order of sewing is judged for caps.
         $judged = static fn(bool $centreOut): Verdict => self::figures(
-            (new Lettering(Alphabet::Block, 12.0, self::rules(), centreOut: $centreOut))->of('HARBOUR'),
+            (new LetterStyle(Alphabet::Block, 12.0, self::rules(), centreOut: $centreOut))->of('HARBOUR'),
         )->order->centreOut;
         self::assertSame([Verdict::No, Verdict::Yes], [$judged(false), $judged(true)]);
         // And all of it is there, whichever half comes first.
         foreach ([Alphabet::Block, Alphabet::Script] as $alphabet) {
-            $lettered = (new Lettering($alphabet, 14.0, self::rules(), centreOut: true))->of('Marlies');
+            $lettered = (new LetterStyle($alphabet, 14.0, self::rules(), centreOut: true))->of('Marlies');
             $stitches = self::stitches(self::backFromTape($lettered->pattern));
             foreach ($lettered->lines as $line) {
                 foreach (self::along($line, 0.7) as $point) {
@@ -176,7 +176,7 @@ final class LetteringTest extends TestCase
     #[Test]
     public function what_cannot_be_sewn_is_said(): void
     {
-        $says = static function (Lettering $lettering, string $text): string {
+        $says = static function (LetterStyle $lettering, string $text): string {
             try {
                 $lettering->of($text);
             } catch (UnfitText $e) {
@@ -192,11 +192,11 @@ final class LetteringTest extends TestCase
         self::assertStringContainsString('take the small one', $says(self::block(5.9), 'Ann'));
         self::assertStringContainsString(
             'starts at 3 mm',
-            $says(new Lettering(Alphabet::Small, 2.0, self::rules()), 'Ann'),
+            $says(new LetterStyle(Alphabet::Small, 2.0, self::rules()), 'Ann'),
         );
         self::assertStringContainsString(
             'too tight',
-            $says(new Lettering(Alphabet::Block, 10.0, self::rules(), arc: Arc::over(12.0)), 'Wilhelmina'),
+            $says(new LetterStyle(Alphabet::Block, 10.0, self::rules(), arc: Arc::over(12.0)), 'Wilhelmina'),
         );
     }
 
@@ -216,7 +216,7 @@ final class LetteringTest extends TestCase
         ) {
             foreach (Alphabet::cases() as $alphabet) {
                 foreach (mb_str_split($signs) as $sign) {
-                    $sewn = (new Lettering($alphabet, 12.0, self::rules()))->of($sign);
+                    $sewn = (new LetterStyle($alphabet, 12.0, self::rules()))->of($sign);
                     self::assertGreaterThan(10, count($sewn->pattern), "{$sign} in {$alphabet->value}");
                 }
             }
@@ -265,7 +265,7 @@ final class LetteringTest extends TestCase
     public function on_an_arc_the_feet_stand_on_the_circle(): void
     {
         foreach ([Arc::over(60.0), Arc::under(60.0)] as $arc) {
-            $lettered = (new Lettering(Alphabet::Block, 10.0, self::rules(), arc: $arc))->of('HARBOUR');
+            $lettered = (new LetterStyle(Alphabet::Block, 10.0, self::rules(), arc: $arc))->of('HARBOUR');
             $centreY = $arc->over ? -60.0 : 60.0;
             foreach (self::stitches($lettered->pattern) as [, [$x, $y]]) {
                 // Half the height up or down from the circle through the middle of the letters.
@@ -298,9 +298,9 @@ final class LetteringTest extends TestCase
         return HouseRules::of()->letters();
     }
 
-    private static function block(float $height, ?float $most = null): Lettering
+    private static function block(float $height, ?float $most = null): LetterStyle
     {
-        return new Lettering(Alphabet::Block, $height, self::rules(), $most);
+        return new LetterStyle(Alphabet::Block, $height, self::rules(), $most);
     }
 
     private static function figures(Lettered $lettered): PatternFigures

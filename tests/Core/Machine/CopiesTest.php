@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Machine;
 
-use Hakama\Machine\Copies;
+use Hakama\Machine\CopiesPerFrame;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -13,11 +13,11 @@ final class CopiesTest extends TestCase
     #[Test]
     public function forty_eight_patches_on_a_sheet_of_twenty_four_are_two_sheets(): void
     {
-        self::assertSame([2, 0], [Copies::frames(48, 24), Copies::over(48, 24)]);
-        self::assertSame([3, 23], [Copies::frames(49, 24), Copies::over(49, 24)]);
-        self::assertSame([1, 23], [Copies::frames(1, 24), Copies::over(1, 24)]);
-        self::assertSame([7, 0], [Copies::frames(7, 1), Copies::over(7, 1)]);
-        self::assertSame([0, 0], [Copies::frames(0, 24), Copies::over(0, 24)]);
+        self::assertSame([2, 0], [CopiesPerFrame::frames(48, 24), CopiesPerFrame::over(48, 24)]);
+        self::assertSame([3, 23], [CopiesPerFrame::frames(49, 24), CopiesPerFrame::over(49, 24)]);
+        self::assertSame([1, 23], [CopiesPerFrame::frames(1, 24), CopiesPerFrame::over(1, 24)]);
+        self::assertSame([7, 0], [CopiesPerFrame::frames(7, 1), CopiesPerFrame::over(7, 1)]);
+        self::assertSame([0, 0], [CopiesPerFrame::frames(0, 24), CopiesPerFrame::over(0, 24)]);
     }
 
     #[Test]
@@ -25,8 +25,8 @@ final class CopiesTest extends TestCase
     {
         for ($pieces = 1; $pieces <= 120; $pieces++) {
             for ($copies = 1; $copies <= 30; $copies++) {
-                self::assertSame($pieces + Copies::over($pieces, $copies), Copies::frames($pieces, $copies) * $copies);
-                self::assertLessThan($copies, Copies::over($pieces, $copies));
+                self::assertSame($pieces + CopiesPerFrame::over($pieces, $copies), CopiesPerFrame::frames($pieces, $copies) * $copies);
+                self::assertLessThan($copies, CopiesPerFrame::over($pieces, $copies));
             }
         }
     }

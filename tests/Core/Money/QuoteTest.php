@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Money;
 
 use Hakama\Garment\Fabric;
-use Hakama\Money\About;
 use Hakama\Money\BandPrice;
 use Hakama\Money\Cents;
 use Hakama\Money\Cost;
+use Hakama\Money\CostCategory;
+use Hakama\Money\CostLine;
 use Hakama\Money\FixedPrice;
 use Hakama\Money\HandRates;
 use Hakama\Money\Job;
-use Hakama\Money\Line;
 use Hakama\Money\MarginPrice;
 use Hakama\Money\Materials;
 use Hakama\Money\NoPrice;
@@ -48,7 +48,7 @@ final class QuoteTest extends TestCase
                 ['overhead', null, 7001], // 10 % of 70010
             ],
             array_map(
-                static fn(Line $line): array => [$line->about->value, $line->decoration, $line->cents],
+                static fn(CostLine $line): array => [$line->about->value, $line->decoration, $line->cents],
                 $cost->lines,
             ),
         );
@@ -63,8 +63,8 @@ final class QuoteTest extends TestCase
         ]);
         $lines = Cost::planned($job, self::rates())->lines;
         $of = array_combine(
-            array_map(static fn(Line $line): string => $line->about->value, $lines),
-            array_map(static fn(Line $line): int => $line->cents, $lines),
+            array_map(static fn(CostLine $line): string => $line->about->value, $lines),
+            array_map(static fn(CostLine $line): int => $line->cents, $lines),
         );
         // 2 % of 10 · 40.00, and 10 % overhead on that.
         self::assertSame([0, 800, 80], [$of['blank'], $of['spoilage'], $of['overhead']]);
@@ -88,7 +88,7 @@ final class QuoteTest extends TestCase
         $machine = array_values(
             array_filter(
                 Cost::planned($job, self::rates())->lines,
-                static fn(Line $line): bool => $line->about === About::Machine,
+                static fn(CostLine $line): bool => $line->about === CostCategory::Machine,
             ),
         );
         self::assertSame($cents, $machine[0]->cents);
@@ -256,7 +256,7 @@ final class QuoteTest extends TestCase
             ) {
                 $quote = Quote::of($job, self::rates(), $price, 1000);
                 self::assertSame(
-                    array_sum(array_map(static fn(Line $line): int => $line->cents, $quote->cost->lines)),
+                    array_sum(array_map(static fn(CostLine $line): int => $line->cents, $quote->cost->lines)),
                     $quote->cost->cents(),
                 );
                 self::assertSame($quote->price - $quote->cost->cents(), $quote->profit());

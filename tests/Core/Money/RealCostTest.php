@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Money;
 
 use Hakama\House\HouseRules;
-use Hakama\Money\About;
 use Hakama\Money\Cost;
+use Hakama\Money\CostCategory;
+use Hakama\Money\CostLine;
+use Hakama\Money\Coverage;
 use Hakama\Money\Done;
-use Hakama\Money\Fill;
 use Hakama\Money\HandRates;
 use Hakama\Money\Job;
-use Hakama\Money\Line;
 use Hakama\Money\Materials;
 use Hakama\Money\Rates;
 use Hakama\Money\Spoilage;
@@ -32,23 +32,23 @@ final class RealCostTest extends TestCase
         $real = Cost::real($job, self::rates(), [new Done($work, 24, 2, 12_600.0)]);
         self::assertSame(
             [
-                [About::Blank, 55_200], // 24 · 2300
-                [About::TopThread, 140], // 30 m · 26 · 1.80 a km = 140.4
-                [About::BobbinThread, 20], // 13 m · 26 · 0.60 a km = 20.28
-                [About::Backing, 169], // 433 cm² · 26 · 1.50 a m² = 168.87
-                [About::Topper, 0],
-                [About::Applique, 0],
-                [About::Machine, 6_900], // 20 min + 3 h 30 min = 3.8333 h at 18.00
-                [About::Hands, 3_400], // 20 min + 26 · 150 s = 1 h 25 min at 24.00
-                [About::Artwork, 4_500],
-                [About::Spoilage, 4_600], // 2 · 2300
-                [About::Overhead, 7_493], // 10 % of 74 929
+                [CostCategory::Blank, 55_200], // 24 · 2300
+                [CostCategory::TopThread, 140], // 30 m · 26 · 1.80 a km = 140.4
+                [CostCategory::BobbinThread, 20], // 13 m · 26 · 0.60 a km = 20.28
+                [CostCategory::Backing, 169], // 433 cm² · 26 · 1.50 a m² = 168.87
+                [CostCategory::Topper, 0],
+                [CostCategory::Applique, 0],
+                [CostCategory::Machine, 6_900], // 20 min + 3 h 30 min = 3.8333 h at 18.00
+                [CostCategory::Hands, 3_400], // 20 min + 26 · 150 s = 1 h 25 min at 24.00
+                [CostCategory::Artwork, 4_500],
+                [CostCategory::Spoilage, 4_600], // 2 · 2300
+                [CostCategory::Overhead, 7_493], // 10 % of 74 929
             ],
-            array_map(static fn(Line $line): array => [$line->about, $line->cents], $real->lines),
+            array_map(static fn(CostLine $line): array => [$line->about, $line->cents], $real->lines),
         );
         self::assertSame(82_422, $real->cents());
-        self::assertSame(6_900, $real->of(About::Machine, 'left chest'));
-        self::assertSame(0, $real->of(About::Machine, 'full back'));
+        self::assertSame(6_900, $real->of(CostCategory::Machine, 'left chest'));
+        self::assertSame(0, $real->of(CostCategory::Machine, 'full back'));
     }
 
     #[Test]
@@ -71,17 +71,17 @@ final class RealCostTest extends TestCase
             $loads = (int) ceil($pieces / $work->perLoad);
             $planned = Cost::planned($job, self::rates());
             $real = Cost::real($job, self::rates(), [new Done($work, $pieces, 0, $loads * $work->sewS)]);
-            foreach (About::cases() as $about) {
-                if ($about !== About::Spoilage && $about !== About::Overhead) {
+            foreach (CostCategory::cases() as $about) {
+                if ($about !== CostCategory::Spoilage && $about !== CostCategory::Overhead) {
                     foreach ([null, 'a'] as $of) {
                         self::assertSame($planned->of($about, $of), $real->of($about, $of), $about->value);
                     }
                 }
             }
-            self::assertSame(0, $real->of(About::Spoilage, null));
+            self::assertSame(0, $real->of(CostCategory::Spoilage, null));
             self::assertSame(
                 $real->cents(),
-                array_sum(array_map(static fn(Line $line): int => $line->cents, $real->lines)),
+                array_sum(array_map(static fn(CostLine $line): int => $line->cents, $real->lines)),
             );
         }
     }
@@ -90,9 +90,9 @@ final class RealCostTest extends TestCase
     public function stitches_are_guessed_from_size_and_fill(): void
     {
         // 8 by 5 cm, filled all over: 40 cm² · 0.95 · 75 = 2850, a third either way.
-        $guess = StitchGuess::of(80, 50, Fill::Full, 75);
+        $guess = StitchGuess::of(80, 50, Coverage::Full, 75);
         self::assertSame([1910, 2850, 3791], [$guess->least, $guess->likely, $guess->most]);
-        self::assertSame(300, StitchGuess::of(80, 50, Fill::Outline, 75)->likely);
+        self::assertSame(300, StitchGuess::of(80, 50, Coverage::Outline, 75)->likely);
     }
 
     #[Test]

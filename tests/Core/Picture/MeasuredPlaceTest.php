@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Picture;
 
 use Hakama\House\HouseRules;
-use Hakama\Picture\Advice;
 use Hakama\Picture\Homography;
+use Hakama\Picture\MarkAdvice;
 use Hakama\Picture\MeasuredPlace;
 use Hakama\Picture\UnfitPicture;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -25,7 +25,7 @@ final class MeasuredPlaceTest extends TestCase
         $points = array_map(static fn(array $mm): array => [[500 + 4 * $mm[0], 400 - 4 * $mm[1]], $mm], self::CORNERS);
         $place = MeasuredPlace::of($points, [512.0, 408.0], [512.0, 308.0], 0.0, self::rules());
         self::assertEqualsWithDelta([3.0, -2.0, 0.0], [$place->rightMm, $place->upMm, $place->deg], 1e-9);
-        self::assertSame(Advice::Move, $place->advice);
+        self::assertSame(MarkAdvice::Move, $place->advice);
         self::assertSame('Move 3.0 mm right and 2.0 mm down. ± 0.0 mm, ± 0.0°.', $place->words());
     }
 
@@ -85,25 +85,25 @@ final class MeasuredPlaceTest extends TestCase
         );
     }
 
-    /** @return iterable<string, array{float, float, float, Advice, string}> right, up, degrees */
+    /** @return iterable<string, array{float, float, float, MarkAdvice, string}> right, up, degrees */
     public static function said(): iterable
     {
-        yield 'as it should' => [0.1, -0.2, 0.1, Advice::Good, 'It lies as it should.'];
-        yield 'off its place' => [-3.2, 1.1, 0.2, Advice::Move, 'Move 3.2 mm left and 1.1 mm up.'];
+        yield 'as it should' => [0.1, -0.2, 0.1, MarkAdvice::Good, 'It lies as it should.'];
+        yield 'off its place' => [-3.2, 1.1, 0.2, MarkAdvice::Move, 'Move 3.2 mm left and 1.1 mm up.'];
         yield 'askew' => [
             -3.2,
             1.1,
             -0.8,
-            Advice::Turn,
+            MarkAdvice::Turn,
             'Turn the design 0.8° clockwise, then move 3.2 mm left and 1.1 mm up.',
         ];
-        yield 'askew on its place' => [0.0, 0.0, 0.6, Advice::Turn, 'Turn the design 0.6° counter-clockwise.'];
-        yield 'too much' => [0.0, 0.0, 1.8, Advice::HoopAgain, 'Hoop again: it is turned 1.8° counter-clockwise.'];
+        yield 'askew on its place' => [0.0, 0.0, 0.6, MarkAdvice::Turn, 'Turn the design 0.6° counter-clockwise.'];
+        yield 'too much' => [0.0, 0.0, 1.8, MarkAdvice::HoopAgain, 'Hoop again: it is turned 1.8° counter-clockwise.'];
     }
 
     #[Test]
     #[DataProvider('said')]
-    public function it_says_what_to_do(float $right, float $up, float $deg, Advice $advice, string $words): void
+    public function it_says_what_to_do(float $right, float $up, float $deg, MarkAdvice $advice, string $words): void
     {
         $camera = static fn(array $mm): array => [500 + 4 * $mm[0], 400 - 4 * $mm[1]];
         [$mark, $above] = self::mark($camera, [$right, $up, $deg]);

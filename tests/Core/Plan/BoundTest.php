@@ -8,7 +8,8 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
@@ -17,7 +18,6 @@ use Hakama\Plan\Internal\Pool;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -55,8 +55,8 @@ final class BoundTest extends TestCase
         $workload = self::workload(
             [self::lane('M', [[0, 10]])],
             [
-                new Batch('a', 1, new Sewing(['M' => 7200], 60, 30, 1), new Equipment(['white'], 'F'), new Promise(0, 36000), true),
-                new Batch('b', 1, new Sewing(['M' => 600], 60, 30, 1), new Equipment(['white'], 'F'), new Promise(0, 1000)),
+                new BatchJob('a', 1, new BatchSewing(['M' => 7200], 60, 30, 1), new Equipment(['white'], 'F'), new Promise(0, 36000), true),
+                new BatchJob('b', 1, new BatchSewing(['M' => 600], 60, 30, 1), new Equipment(['white'], 'F'), new Promise(0, 1000)),
             ],
         );
         // Alone b ends after 180 + 690 s. Behind a, which takes 7290, it is 8160 - 1000 late.
@@ -74,10 +74,10 @@ final class BoundTest extends TestCase
     #[Test]
     public function frames_of_which_there_are_few_are_held_one_batch_after_the_other(): void
     {
-        $batch = static fn(string $id, string $frame): Batch => new Batch(
+        $batch = static fn(string $id, string $frame): BatchJob => new BatchJob(
             $id,
             1,
-            new Sewing(['M' => 3420 - 90, 'N' => 3420 - 90], 60, 30, 1),
+            new BatchSewing(['M' => 3420 - 90, 'N' => 3420 - 90], 60, 30, 1),
             new Equipment(['white'], $frame),
             new Promise(0, self::HOUR),
         );
@@ -99,10 +99,10 @@ final class BoundTest extends TestCase
     public function what_many_want_at_the_same_time_has_a_price(): void
     {
         // Two of two hours are due after two hours, one of them ends two hours late; a third, that hardly counts, has time.
-        $batch = static fn(string $id, int $due, float $weight): Batch => new Batch(
+        $batch = static fn(string $id, int $due, float $weight): BatchJob => new BatchJob(
             $id,
             1,
-            new Sewing(['M' => 7200 - 180 - 90], 60, 30, 1),
+            new BatchSewing(['M' => 7200 - 180 - 90], 60, 30, 1),
             new Equipment(['white'], 'F'),
             new Promise(0, $due * self::HOUR, $weight),
         );
@@ -120,10 +120,10 @@ final class BoundTest extends TestCase
         self::assertEqualsWithDelta($late * 120 + $other, $true->cost, 1e-6);
 
         // One frame on two machines is as one machine.
-        $two = static fn(string $id, int $due): Batch => new Batch(
+        $two = static fn(string $id, int $due): BatchJob => new BatchJob(
             $id,
             1,
-            new Sewing(['M' => 7200 - 180 - 90, 'N' => 7200 - 180 - 90], 60, 30, 1),
+            new BatchSewing(['M' => 7200 - 180 - 90, 'N' => 7200 - 180 - 90], 60, 30, 1),
             new Equipment(['white'], 'F'),
             new Promise(0, $due * self::HOUR, $due === 2 ? 1.0 : 0.1),
         );
@@ -220,7 +220,7 @@ final class BoundTest extends TestCase
 
     /**
      * @param list<Lane>  $lanes
-     * @param list<Batch> $batches
+     * @param list<BatchJob> $batches
      */
     private static function workload(array $lanes, array $batches, int $frames = 4): Workload
     {

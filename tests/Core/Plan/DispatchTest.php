@@ -8,7 +8,8 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Equipment;
@@ -16,7 +17,6 @@ use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -54,7 +54,7 @@ final class DispatchTest extends TestCase
         for ($seed = 1; $seed <= 20; $seed++) {
             mt_srand(500 + $seed);
             $workload = RandomWorkload::of(mt_rand(3, 12), mt_rand(1, 3), hands: 3);
-            $order = array_map(static fn(Batch $batch): int => $batch->promise->dueAt, $workload->batches);
+            $order = array_map(static fn(BatchJob $batch): int => $batch->promise->dueAt, $workload->batches);
             asort($order);
 
             self::assertSame(
@@ -155,17 +155,17 @@ final class DispatchTest extends TestCase
         float $workH,
         string $frame = 'F',
         float $weight = 1.0,
-    ): Batch {
-        return new Batch(
+    ): BatchJob {
+        return new BatchJob(
             $id,
             1,
-            new Sewing(['M' => (int) ($workH * self::HOUR)], 0, 0, 1),
+            new BatchSewing(['M' => (int) ($workH * self::HOUR)], 0, 0, 1),
             new Equipment(['white'], $frame),
             new Promise(0, (int) ($dueH * self::HOUR), $weight),
         );
     }
 
-    /** @param list<Batch> $batches */
+    /** @param list<BatchJob> $batches */
     private static function workload(array $batches): Workload
     {
         return new Workload(

@@ -8,7 +8,8 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
@@ -16,7 +17,6 @@ use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Takeover;
 use Hakama\Plan\ThreadWanted;
 use Hakama\Plan\Timetable;
@@ -129,7 +129,7 @@ final class FromThePlanTest extends TestCase
     public function a_plan_taken_in_part_moves_only_what_was_ticked_and_nothing_before_what_runs(): void
     {
         $workload = self::workload(
-            ...array_map(static fn(string $id): Batch => self::batch($id, 2, ['ink']), ['runs', 'a', 'b', 'c']),
+            ...array_map(static fn(string $id): BatchJob => self::batch($id, 2, ['ink']), ['runs', 'a', 'b', 'c']),
         );
         $takeover = new Takeover($workload, new Sequence(['M' => ['runs', 'a', 'b', 'c']]), ['runs']);
         $found = new Sequence(['M' => ['c', 'b', 'a', 'runs']]);
@@ -140,18 +140,18 @@ final class FromThePlanTest extends TestCase
     }
 
     /** @param list<string> $threads */
-    private static function batch(string $id, int $pieces, array $threads, int $sewS = 4000): Batch
+    private static function batch(string $id, int $pieces, array $threads, int $sewS = 4000): BatchJob
     {
-        return new Batch(
+        return new BatchJob(
             $id,
             $pieces,
-            new Sewing(['M' => $sewS], 0, 0, 2),
+            new BatchSewing(['M' => $sewS], 0, 0, 2),
             new Equipment($threads, 'F'),
             new Promise(0, 9 * self::DAY),
         );
     }
 
-    private static function workload(Batch ...$batches): Workload
+    private static function workload(BatchJob ...$batches): Workload
     {
         $days = array_map(static fn(int $day): array => [$day * self::DAY, $day * self::DAY + 8 * 3600], range(0, 9));
 

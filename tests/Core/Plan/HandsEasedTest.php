@@ -8,7 +8,8 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
@@ -18,7 +19,6 @@ use Hakama\Plan\People;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -148,10 +148,10 @@ final class HandsEasedTest extends TestCase
 
     private static function workload(float $beyond, ?int $people): Workload
     {
-        $batch = static fn(string $id): Batch => new Batch(
+        $batch = static fn(string $id): BatchJob => new BatchJob(
             $id,
             1,
-            new Sewing(['M' => 600, 'N' => 600], 60, 30, 1),
+            new BatchSewing(['M' => 600, 'N' => 600], 60, 30, 1),
             new Equipment(['white'], 'F'),
             new Promise(0, 36000),
         );

@@ -8,7 +8,8 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
@@ -16,7 +17,6 @@ use Hakama\Plan\Handwork;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -30,10 +30,10 @@ final class HandworkTest extends TestCase
     {
         // Two pieces, one after the other in one frame: 180 s changeover; 60 hoop, 30 swap, 600 sew, twice.
         $work = self::work([
-            new Batch(
+            new BatchJob(
                 'a',
                 2,
-                new Sewing(['M' => 600], 60, 30, 1),
+                new BatchSewing(['M' => 600], 60, 30, 1),
                 new Equipment(['white'], 'F'),
                 new Promise(0, 9999),
             ),
@@ -50,10 +50,10 @@ final class HandworkTest extends TestCase
         self::assertSame(
             [[0, 330, 1], [870, 900, 1]],
             self::work([
-                new Batch(
+                new BatchJob(
                     'a',
                     2,
-                    new Sewing(['M' => 600], 60, 30, 2),
+                    new BatchSewing(['M' => 600], 60, 30, 2),
                     new Equipment(['white'], 'F'),
                     new Promise(0, 9999),
                 ),
@@ -63,10 +63,10 @@ final class HandworkTest extends TestCase
         self::assertSame(
             [[0, 180 + 200 + 30 + 100 + 100 + 30, 1]],
             self::work([
-                new Batch(
+                new BatchJob(
                     'a',
                     2,
-                    new Sewing(['M' => 100], 200, 30, 2),
+                    new BatchSewing(['M' => 100], 200, 30, 2),
                     new Equipment(['white'], 'F'),
                     new Promise(0, 9999),
                 ),
@@ -79,17 +79,17 @@ final class HandworkTest extends TestCase
     {
         $work = self::work(
             [
-                new Batch(
+                new BatchJob(
                     'a',
                     1,
-                    new Sewing(['M' => 600], 60, 30, 1),
+                    new BatchSewing(['M' => 600], 60, 30, 1),
                     new Equipment(['white'], 'F'),
                     new Promise(0, 9999),
                 ),
-                new Batch(
+                new BatchJob(
                     'b',
                     1,
-                    new Sewing(['N' => 600], 120, 30, 1),
+                    new BatchSewing(['N' => 600], 120, 30, 1),
                     new Equipment(['white'], 'F'),
                     new Promise(0, 9999),
                 ),
@@ -112,7 +112,7 @@ final class HandworkTest extends TestCase
     }
 
     /**
-     * @param list<Batch>  $batches
+     * @param list<BatchJob>  $batches
      * @param list<string> $machines
      */
     private static function work(array $batches, array $machines = ['M']): Handwork

@@ -7,7 +7,8 @@ namespace Tests\Core\Plan;
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Equipment;
@@ -21,7 +22,6 @@ use Hakama\Plan\Odds\Spread;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -133,10 +133,10 @@ final class OddsTest extends TestCase
             $slower = [];
             foreach ($workload->batches as $id => $batch) {
                 $by = mt_rand(70, 140);
-                $slower[$id] = new Batch(
+                $slower[$id] = new BatchJob(
                     $batch->id,
                     $batch->pieces,
-                    new Sewing(
+                    new BatchSewing(
                         array_map(static fn(int $s): int => intdiv($s * $by, 100), $batch->sewing->sewS),
                         $batch->sewing->hoopS,
                         $batch->sewing->swapS,
@@ -317,18 +317,18 @@ final class OddsTest extends TestCase
         return Timetable::of(self::shop([self::batch('A', $pieces, $sewS, $dueAt)]), new Sequence(['M1' => ['A']]));
     }
 
-    private static function batch(string $id, int $pieces, int $sewS, int $dueAt): Batch
+    private static function batch(string $id, int $pieces, int $sewS, int $dueAt): BatchJob
     {
-        return new Batch(
+        return new BatchJob(
             $id,
             $pieces,
-            new Sewing(['M1' => $sewS], 100, 100, 1),
+            new BatchSewing(['M1' => $sewS], 100, 100, 1),
             new Equipment(["thread {$id}"], 'F'),
             new Promise(0, $dueAt),
         );
     }
 
-    /** @param list<Batch> $batches */
+    /** @param list<BatchJob> $batches */
     private static function shop(array $batches): Workload
     {
         return new Workload(

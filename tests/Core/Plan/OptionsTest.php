@@ -8,7 +8,8 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
@@ -20,7 +21,6 @@ use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\WhatIf;
@@ -36,10 +36,10 @@ final class OptionsTest extends TestCase
     public function new_work_is_put_behind_what_stands_the_longest_first(): void
     {
         // 3 min to load and 60 of sewing each: a until 63; then long, 3 and 120, until 186, then short until 249.
-        $long = new Batch(
+        $long = new BatchJob(
             'long',
             2,
-            new Sewing(['M' => 3600], 0, 0, 1),
+            new BatchSewing(['M' => 3600], 0, 0, 1),
             new Equipment(['white'], 'F'),
             new Promise(0, 0),
         );
@@ -57,10 +57,10 @@ final class OptionsTest extends TestCase
         );
         $odds = Odds::of($new->plan, new Spread(0, 0, 0), 1, orders: ['these' => $new->ids])->orders['these'];
         self::assertSame(self::EIGHT + 249 * 60, $odds->endP50, 'both are done when the last of them is');
-        $nowhere = new Batch(
+        $nowhere = new BatchJob(
             'x',
             1,
-            new Sewing(['N' => 60], 0, 0, 1),
+            new BatchSewing(['N' => 60], 0, 0, 1),
             new Equipment(['white'], 'F'),
             new Promise(0, 0),
         );
@@ -134,10 +134,10 @@ final class OptionsTest extends TestCase
     #[Test]
     public function nothing_goes_before_what_runs_and_a_machine_that_cannot_is_no_option(): void
     {
-        $running = new Batch(
+        $running = new BatchJob(
             'a',
             1,
-            new Sewing(['M' => 3600], 0, 0, 1),
+            new BatchSewing(['M' => 3600], 0, 0, 1),
             new Equipment(['white'], 'F'),
             new Promise(0, 99999999),
             alreadySetUp: true,
@@ -175,10 +175,10 @@ final class OptionsTest extends TestCase
     #[Test]
     public function what_has_the_same_design_may_be_run_right_behind_it(): void
     {
-        $of = static fn(string $id, string $design): Batch => new Batch(
+        $of = static fn(string $id, string $design): BatchJob => new BatchJob(
             $id,
             1,
-            new Sewing(['M' => 600, 'N' => 600], 0, 0, 1),
+            new BatchSewing(['M' => 600, 'N' => 600], 0, 0, 1),
             new Equipment(['white'], 'F', design: $design),
             new Promise(0, 999999),
         );
@@ -238,19 +238,19 @@ final class OptionsTest extends TestCase
         self::assertSame([], $here->staying(new Sequence([])));
     }
 
-    private static function batch(string $id, int $dueMin): Batch
+    private static function batch(string $id, int $dueMin): BatchJob
     {
-        return new Batch(
+        return new BatchJob(
             $id,
             1,
-            new Sewing(['M' => 3600], 0, 0, 1),
+            new BatchSewing(['M' => 3600], 0, 0, 1),
             new Equipment(['white'], 'F'),
             new Promise(0, self::EIGHT + 60 * $dueMin),
         );
     }
 
     /**
-     * @param list<Batch>  $batches
+     * @param list<BatchJob>  $batches
      * @param list<string> $machines
      */
     private static function workload(array $batches, array $machines = ['M']): Workload

@@ -9,15 +9,15 @@ use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\BatchTime;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
-use Hakama\Plan\Parts;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
+use Hakama\Plan\SplitImpact;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
@@ -29,7 +29,7 @@ final class PartsTest extends TestCase
     public function pieces_run_apart_on_another_machine_are_done_sooner(): void
     {
         // Ten pieces of 700 s after 180 s of changeover on one machine, or six here and four there.
-        [$behind, $best] = Parts::split(self::workload(), new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
+        [$behind, $best] = SplitImpact::split(self::workload(), new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
 
         self::assertSame(
             ['M', 1, 'a', 180 + 6 * 700 + 180 + 4 * 700],
@@ -54,11 +54,11 @@ final class PartsTest extends TestCase
     #[Test]
     public function each_of_three_hoopings_sews_its_share_with_hooping_and_swap_of_its_own(): void
     {
-        $sewing = (new Sewing(['M' => 600, 'N' => 500], 90, 40, 1))->aHooping(3);
+        $sewing = (new BatchSewing(['M' => 600, 'N' => 500], 90, 40, 1))->aHooping(3);
 
         // 500 s by three is 166.7: never less than it takes.
         self::assertSame([['M' => 200, 'N' => 167], 90, 40], [$sewing->sewS, $sewing->hoopS, $sewing->swapS]);
-        self::assertEquals(new Sewing(['M' => 600], 90, 40, 2), (new Sewing(['M' => 600], 90, 40, 2))->aHooping(1));
+        self::assertEquals(new BatchSewing(['M' => 600], 90, 40, 2), (new BatchSewing(['M' => 600], 90, 40, 2))->aHooping(1));
         // 4 pieces in 3 hoopings with one frame are 12 loads: 12 (90 + 40 + 200) s.
         self::assertSame(
             12 * 330,
@@ -70,13 +70,13 @@ final class PartsTest extends TestCase
     public function two_parts_put_together_are_loaded_once(): void
     {
         $workload = self::workload();
-        $option = Parts::join($workload, new Sequence(['M' => ['a'], 'N' => ['b']]), 'b', 'a');
+        $option = SplitImpact::join($workload, new Sequence(['M' => ['a'], 'N' => ['b']]), 'b', 'a');
 
         self::assertSame(['M', 0, 180 + 12 * 700], [$option?->machine, $option?->rank, $option?->end]);
         self::assertEqualsWithDelta(-3.0, $option?->changeoverMore, 1e-9);
         self::assertSame(['M' => ['a'], 'N' => []], $option?->sequence->batches);
         self::assertNull(
-            Parts::join($workload, new Sequence(['M' => [], 'N' => ['b']]), 'b', 'a'),
+            SplitImpact::join($workload, new Sequence(['M' => [], 'N' => ['b']]), 'b', 'a'),
             'what stands nowhere takes nothing in',
         );
     }
@@ -85,19 +85,19 @@ final class PartsTest extends TestCase
     public function what_runs_already_goes_on_and_its_part_is_set_up(): void
     {
         $workload = self::workload(standing: true);
-        [$behind] = Parts::split($workload, new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
+        [$behind] = SplitImpact::split($workload, new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', 4);
 
         self::assertSame(6 * 700 + 180 + 4 * 700, $behind?->end);
-        self::assertSame([null, null], Parts::split(self::workload(machines: []), new Sequence([]), 'a', 4));
+        self::assertSame([null, null], SplitImpact::split(self::workload(machines: []), new Sequence([]), 'a', 4));
     }
 
     /** @param list<string> $machines */
     private static function workload(array $machines = ['M', 'N'], bool $standing = false): Workload
     {
-        $batch = static fn(string $id, int $pieces, bool $stands = false): Batch => new Batch(
+        $batch = static fn(string $id, int $pieces, bool $stands = false): BatchJob => new BatchJob(
             $id,
             $pieces,
-            new Sewing(['M' => 600, 'N' => 600], 60, 40, 1),
+            new BatchSewing(['M' => 600, 'N' => 600], 60, 40, 1),
             new Equipment(['white'], 'F'),
             new Promise(0, 99999),
             alreadySetUp: $stands,

@@ -8,7 +8,8 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Equipment;
@@ -18,7 +19,6 @@ use Hakama\Plan\Placed;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -317,10 +317,10 @@ final class PlanCheckTest extends TestCase
                     $sewS[$lane->id] = mt_rand(120, 1800);
                 }
             }
-            $batches[] = new Batch(
+            $batches[] = new BatchJob(
                 "B{$b}",
                 mt_rand(1, 14),
-                new Sewing($sewS, mt_rand(30, 200), 40, mt_rand(1, 2)),
+                new BatchSewing($sewS, mt_rand(30, 200), 40, mt_rand(1, 2)),
                 new Equipment(
                     array_map(static fn(): string => 't'.mt_rand(0, 9), range(1, mt_rand(1, 4))),
                     $frames[mt_rand(0, 2)]->id,

@@ -9,14 +9,14 @@ use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
 use Hakama\Needles\ThreadNeeds;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Promise;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 
@@ -81,11 +81,11 @@ final class RandomWorkload
                 }
             }
             $pieces = mt_rand(3, 30);
-            $sewing = new Sewing($sewS, mt_rand(40, 120), 40, mt_rand(1, 2));
+            $sewing = new BatchSewing($sewS, mt_rand(40, 120), 40, mt_rand(1, 2));
             // No more than three colours: one needle of four may be pinned.
             $threads = array_map(static fn(): string => 't'.mt_rand(0, 7), range(1, mt_rand(1, 3)));
             $frame = ['F', 'G', 'K', 'T'][mt_rand(0, 3)];
-            $made[] = new Batch(
+            $made[] = new BatchJob(
                 "B{$b}",
                 $pieces,
                 $sewing,

@@ -11,7 +11,8 @@ use Hakama\Machine\Rack;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
 use Hakama\Needles\Demand;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
@@ -29,7 +30,6 @@ use Hakama\Plan\Placed;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
@@ -265,7 +265,7 @@ final class SearchTest extends TestCase
                 array_values($drawn->frames),
                 array_values(
                     array_map(
-                        static fn(Batch $batch): Batch => $batch->promised(
+                        static fn(BatchJob $batch): BatchJob => $batch->promised(
                             new Promise(
                                 0,
                                 $drawn->now + mt_rand(600, 40_000),
@@ -398,7 +398,7 @@ final class SearchTest extends TestCase
             if ($drawn->obstacle($batches[0], $drawn->lanes[$front]) !== null) {
                 continue;
             }
-            $batches[0] = new Batch(
+            $batches[0] = new BatchJob(
                 $batches[0]->id,
                 $batches[0]->pieces,
                 $batches[0]->sewing,
@@ -478,7 +478,7 @@ final class SearchTest extends TestCase
     {
         mt_srand(5);
         $workload = RandomWorkload::of(40, 1, hands: 1);
-        $due = array_map(static fn(Batch $batch): int => $batch->promise->dueAt, $workload->batches);
+        $due = array_map(static fn(BatchJob $batch): int => $batch->promise->dueAt, $workload->batches);
         asort($due);
         $pricer = new Pricer($workload);
         $pricer->keep(new Sequence([]));
@@ -559,7 +559,7 @@ final class SearchTest extends TestCase
         mt_srand(31);
         $workload = RandomWorkload::of(16, 3, hands: 2);
         $batches = array_values($workload->batches);
-        $nowhere = new Batch('nowhere', 4, new Sewing([], 60, 30, 1), $batches[0]->equipment, $batches[0]->promise);
+        $nowhere = new BatchJob('nowhere', 4, new BatchSewing([], 60, 30, 1), $batches[0]->equipment, $batches[0]->promise);
         $workload = $workload->with([...$batches, $nowhere]);
         $search = Search::of($workload, 4, 4000);
         $costs = [];
@@ -581,17 +581,17 @@ final class SearchTest extends TestCase
             mt_srand($seed);
             $workload = RandomWorkload::of(12, 3, hands: 3);
             $batches = array_values($workload->batches);
-            $may = static fn(Batch $batch): string => (string) array_key_first(
+            $may = static fn(BatchJob $batch): string => (string) array_key_first(
                 array_filter(
                     $workload->lanes,
                     static fn(Lane $lane): bool => $workload->obstacle($batch, $lane) === null,
                 ),
             );
             [$running, $held] = [$batches[0], $batches[1]];
-            $batches[0] = new Batch(
+            $batches[0] = new BatchJob(
                 $running->id,
                 $running->pieces,
-                new Sewing(
+                new BatchSewing(
                     $running->sewing->sewS,
                     $running->sewing->hoopS,
                     $running->sewing->swapS,
@@ -601,10 +601,10 @@ final class SearchTest extends TestCase
                 new Promise(0, $running->promise->dueAt),
                 alreadySetUp: true,
             );
-            $batches[1] = new Batch(
+            $batches[1] = new BatchJob(
                 $held->id,
                 $held->pieces,
-                new Sewing(
+                new BatchSewing(
                     $held->sewing->sewS,
                     $held->sewing->hoopS,
                     $held->sewing->swapS,
@@ -696,10 +696,10 @@ final class SearchTest extends TestCase
             [$lane('M1', 'F'), $lane('M2', 'G')],
             [new FrameStock('F', 'flat', 4), new FrameStock('G', 'flat', 4)],
             [
-                new Batch(
+                new BatchJob(
                     'A',
                     2,
-                    new Sewing(['M1' => 600, 'M2' => 600], 60, 60, 1),
+                    new BatchSewing(['M1' => 600, 'M2' => 600], 60, 60, 1),
                     new Equipment(['t'], 'F'),
                     new Promise(0, 80_000),
                 ),
@@ -729,17 +729,17 @@ final class SearchTest extends TestCase
             [new Lane('M', 1, Rack::of(3, [1 => 'white']), 'flat', 'F', $hours)],
             [new FrameStock('F', 'flat', 2), new FrameStock('K', 'cap', 2)],
             [
-                new Batch(
+                new BatchJob(
                     'a',
                     1,
-                    new Sewing(['M' => 600], 60, 60, 1),
+                    new BatchSewing(['M' => 600], 60, 60, 1),
                     new Equipment(['white'], 'F'),
                     new Promise(0, self::EIGHT + 600),
                 ),
-                new Batch(
+                new BatchJob(
                     'b',
                     1,
-                    new Sewing(['M' => 1200], 60, 60, 1),
+                    new BatchSewing(['M' => 1200], 60, 60, 1),
                     new Equipment(['red'], 'K'),
                     new Promise(0, self::EIGHT + 99999),
                 ),

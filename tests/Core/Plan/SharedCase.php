@@ -7,14 +7,14 @@ namespace Tests\Core\Plan;
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 
@@ -41,12 +41,12 @@ final class SharedCase
         $lanes = array_slice(array_values($whole->lanes), 0, $machines);
         $able = array_filter(
             array_values($whole->batches),
-            static fn(Batch $batch): bool => array_filter(
+            static fn(BatchJob $batch): bool => array_filter(
                 $lanes,
                 static fn(Lane $lane): bool => $whole->obstacle($batch, $lane) === null,
             ) !== [],
         );
-        usort($able, static fn(Batch $a, Batch $b): int => $a->promise->dueAt <=> $b->promise->dueAt);
+        usort($able, static fn(BatchJob $a, BatchJob $b): int => $a->promise->dueAt <=> $b->promise->dueAt);
 
         return new Workload(
             $whole->now,
@@ -86,10 +86,10 @@ final class SharedCase
                 $given['frames'],
             ),
             array_map(
-                static fn(array $b): Batch => new Batch(
+                static fn(array $b): BatchJob => new BatchJob(
                     $b['id'],
                     $b['pieces'],
-                    new Sewing($b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head']),
+                    new BatchSewing($b['sew_s'], $b['hoop_s'], $b['swap_s'], $b['frames_per_head']),
                     new Equipment($b['threads'], $b['frame']),
                     new Promise($at($b['ready']), $at($b['due']), $b['weight']),
                 ),

@@ -8,7 +8,8 @@ use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Rack;
-use Hakama\Plan\Batch;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Changeover;
 use Hakama\Plan\Dispatch;
@@ -18,7 +19,6 @@ use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
-use Hakama\Plan\Sewing;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Wait;
 use Hakama\Plan\Weights;
@@ -88,10 +88,10 @@ final class TimetableTest extends TestCase
     #[Test]
     public function needles_of_another_size_or_point_are_exchanged_for_every_thread_that_is_sewn(): void
     {
-        $batch = static fn(string $id, string $needle): Batch => new Batch(
+        $batch = static fn(string $id, string $needle): BatchJob => new BatchJob(
             $id,
             1,
-            new Sewing(['M' => 600], 60, 30, 1),
+            new BatchSewing(['M' => 600], 60, 30, 1),
             new Equipment(['white', 'navy', 'white'], 'flat', needle: $needle),
             new Promise(0, 999999),
         );
@@ -166,10 +166,10 @@ final class TimetableTest extends TestCase
     #[Test]
     public function where_the_same_design_goes_on_in_the_same_frame_nothing_is_loaded_and_traced(): void
     {
-        $batch = static fn(string $id, string $design, string $frame = 'flat'): Batch => new Batch(
+        $batch = static fn(string $id, string $design, string $frame = 'flat'): BatchJob => new BatchJob(
             $id,
             1,
-            new Sewing(['M' => 600], 60, 30, 1),
+            new BatchSewing(['M' => 600], 60, 30, 1),
             new Equipment(['white'], $frame, design: $design),
             new Promise(0, 999999),
         );
@@ -219,10 +219,10 @@ final class TimetableTest extends TestCase
     #[Test]
     public function what_stands_on_its_machine_already_needs_no_set_up(): void
     {
-        $running = new Batch(
+        $running = new BatchJob(
             'a',
             2,
-            new Sewing(['M' => 600], 60, 30, 1),
+            new BatchSewing(['M' => 600], 60, 30, 1),
             new Equipment(['white'], 'flat'),
             new Promise(0, 99999),
             alreadySetUp: true,
@@ -377,18 +377,18 @@ final class TimetableTest extends TestCase
         array $threads = ['white'],
         int $readyAt = 0,
         int $dueAt = 999999,
-    ): Batch {
-        return new Batch(
+    ): BatchJob {
+        return new BatchJob(
             $id,
             $pieces,
-            new Sewing(['M' => $sewS, 'N' => $sewS], 60, 30, 1),
+            new BatchSewing(['M' => $sewS, 'N' => $sewS], 60, 30, 1),
             new Equipment($threads, $frame),
             new Promise($readyAt, $dueAt),
         );
     }
 
     /**
-     * @param list<Batch>  $batches
+     * @param list<BatchJob>  $batches
      * @param list<string> $machines
      */
     private static function workload(

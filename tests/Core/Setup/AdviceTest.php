@@ -13,8 +13,8 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\House\RuleSpec;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\NeedleType;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
@@ -24,8 +24,8 @@ use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Departure;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\Fit;
-use Hakama\Setup\Rules\About;
 use Hakama\Setup\Rules\Choice;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -62,8 +62,8 @@ final class AdviceTest extends TestCase
         $advice = Advice::of($dense, HouseRules::of([], ['cap_backing' => 'cutaway']));
 
         self::assertSame([Backing::Cutaway, 500], [$advice->backing->backing, $advice->speedSpm]);
-        self::assertSame('cap_detail', $advice->because(About::Speed)->rule);
-        self::assertSame(['tear_away_cap'], self::othersAbout($advice, About::Backing), 'the other school is shown');
+        self::assertSame('cap_detail', $advice->because(SetupTopic::Speed)->rule);
+        self::assertSame(['tear_away_cap'], self::othersAbout($advice, SetupTopic::Backing), 'the other school is shown');
         self::assertSame(
             [],
             self::othersAbout(
@@ -71,26 +71,26 @@ final class AdviceTest extends TestCase
                     self::facts(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront),
                     HouseRules::of([], ['cap_backing' => 'cutaway']),
                 ),
-                About::Backing,
+                SetupTopic::Backing,
             ),
             'on a light design both say tear-away',
         );
         // The shop that has not said is of the first school, and sees the other.
         $first = Advice::of($dense, HouseRules::of());
         self::assertSame(Backing::TearAway, $first->backing->backing);
-        self::assertSame(['dense_or_soft_cap'], self::othersAbout($first, About::Backing));
+        self::assertSame(['dense_or_soft_cap'], self::othersAbout($first, SetupTopic::Backing));
         // Where both would say the same, there is nothing to show.
         self::assertSame(
             [],
             self::othersAbout(
                 self::advise(Garment::Cap, Fabric::Twill, Structure::Structured, Profile::Mid, Position::CapFront),
-                About::Backing,
+                SetupTopic::Backing,
             ),
         );
     }
 
     /** @return list<string> rules */
-    private static function othersAbout(Advice $advice, About $about): array
+    private static function othersAbout(Advice $advice, SetupTopic $about): array
     {
         return array_values(
             array_map(
@@ -157,7 +157,7 @@ final class AdviceTest extends TestCase
         $advice = self::advise(Garment::Polo, Fabric::Pique, position: Position::LeftChest);
         $fit = static fn(float $side, Turn $turn = Turn::None, Driver $driver = Driver::Flat): Fit => Fit::of(
             ConvexHull::of([new Point(0, 0), new Point(60, 0), new Point(60, 40)]),
-            new Frame('F', FrameKind::Square, $driver, $side + 30, $side + 20, Window::rectangle($side, $side)),
+            new FrameSpec('F', FrameKind::Square, $driver, $side + 30, $side + 20, Window::rectangle($side, $side)),
             $turn,
             7.0,
         );
@@ -247,7 +247,7 @@ final class AdviceTest extends TestCase
                             $house,
                         );
                         $cases++;
-                        foreach (About::cases() as $about) {
+                        foreach (SetupTopic::cases() as $about) {
                             self::assertGreaterThan(20, strlen($advice->because($about)->text));
                         }
                         self::assertGreaterThanOrEqual(1, $advice->backing->count);

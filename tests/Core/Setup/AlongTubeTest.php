@@ -6,8 +6,8 @@ namespace Tests\Core\Setup;
 
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Tube\AlongTube;
@@ -60,7 +60,7 @@ final class AlongTubeTest extends TestCase
     #[Test]
     public function laid_flat_motifs_apart_are_hooped_one_after_the_other_and_an_arrangement_nobody_knows_is_not(): void
     {
-        $flat = new Frame('F', FrameKind::Square, Driver::Flat, 140, 140, Window::rectangle(114, 114));
+        $flat = new FrameSpec('F', FrameKind::Square, Driver::Flat, 140, 140, Window::rectangle(114, 114));
         $apart = new AlongTube([new Band(0, 90), new Band(200, 290)], HouseRules::of());
 
         // 114 less twice the margin of 7 is a reach of 100, whatever the house reaches on the cylinder.
@@ -153,8 +153,8 @@ final class AlongTubeTest extends TestCase
         ]);
     }
 
-    private static function cylinder(float $width, float $height): Frame
+    private static function cylinder(float $width, float $height): FrameSpec
     {
-        return new Frame('CY', FrameKind::Cylinder, Driver::Cylinder, 120, 120, Window::rectangle($width, $height));
+        return new FrameSpec('CY', FrameKind::Cylinder, Driver::Cylinder, 120, 120, Window::rectangle($width, $height));
     }
 }

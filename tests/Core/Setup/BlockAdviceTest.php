@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
-use Hakama\Garment\Cloth;
+use Hakama\Garment\ClothSpec;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
@@ -58,7 +58,7 @@ final class BlockAdviceTest extends TestCase
         return Advice::of(
             new Facts(
                 new Design(80, 40, 4000, 40, 3, $letters),
-                new Item(Garment::Bag, Position::Centre, new Cloth($fabric)),
+                new Item(Garment::Bag, Position::Centre, new ClothSpec($fabric)),
                 new OnMachine([Driver::Flat]),
             ),
             HouseRules::of(),

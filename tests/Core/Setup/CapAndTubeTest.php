@@ -7,8 +7,8 @@ namespace Tests\Core\Setup;
 use Hakama\Garment\Position;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Tube\Hooping;
@@ -190,7 +190,7 @@ final class CapAndTubeTest extends TestCase
         $late = [new Band(0, 30), new Band(60, 90), new Band(120, 150)];
         self::assertSame([3, 2], [Hoopings::count(150, $late, 75), Hoopings::count(150, [], 75)]);
         // A window of 80 less twice the margin of 7 reaches no further than 66.
-        $frame = new Frame('CYL', FrameKind::Cylinder, Driver::Cylinder, 100, 100, Window::rectangle(120, 80));
+        $frame = new FrameSpec('CYL', FrameKind::Cylinder, Driver::Cylinder, 100, 100, Window::rectangle(120, 80));
         self::assertSame(
             [75.0, 66.0],
             [Hoopings::reachMm(HouseRules::of(), null), Hoopings::reachMm(HouseRules::of(), $frame)],

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Setup;
 
 use Hakama\House\HouseRules;
-use Hakama\Machine\Clamp\Calibration;
+use Hakama\Machine\Clamp\ClampCalibration;
 use Hakama\Machine\Clamp\ProvingDesign;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Stitch\Figures\PatternFigures;
@@ -43,23 +43,23 @@ final class ClampTest extends TestCase
         self::assertNotNull(ProvingDesign::of([self::flat('L', 300), self::flat('M', 285)], 7));
         self::assertNull(ProvingDesign::of([self::flat('L', 300)], 7));
         // What is no frame of the flat arms says nothing.
-        $clamp = new Frame('K', FrameKind::Clamp, Driver::Clamp, 140, 110, Window::rectangle(100, 70));
+        $clamp = new FrameSpec('K', FrameKind::Clamp, Driver::Clamp, 140, 110, Window::rectangle(100, 70));
         self::assertNull(ProvingDesign::of([self::flat('L', 300), $clamp], 7));
     }
 
     #[Test]
     public function what_was_found_holds_until_it_fell_or_something_else_stood_there(): void
     {
-        self::assertStringContainsString('never found', (string) (new Calibration(null, null, null))->due());
-        self::assertNull((new Calibration(100, null, null))->due());
-        self::assertNull((new Calibration(100, 99, 99))->due());
-        self::assertStringContainsString('dropped', (string) (new Calibration(100, 101, null))->due());
-        self::assertStringContainsString('stood there', (string) (new Calibration(100, 90, 101))->due());
-        self::assertNull((new Calibration(102, 101, 101))->due());
+        self::assertStringContainsString('never found', (string) (new ClampCalibration(null, null, null))->due());
+        self::assertNull((new ClampCalibration(100, null, null))->due());
+        self::assertNull((new ClampCalibration(100, 99, 99))->due());
+        self::assertStringContainsString('dropped', (string) (new ClampCalibration(100, 101, null))->due());
+        self::assertStringContainsString('stood there', (string) (new ClampCalibration(100, 90, 101))->due());
+        self::assertNull((new ClampCalibration(102, 101, 101))->due());
     }
 
-    private static function flat(string $id, float $side): Frame
+    private static function flat(string $id, float $side): FrameSpec
     {
-        return new Frame($id, FrameKind::Square, Driver::Flat, $side + 40, $side + 40, Window::rectangle($side, $side));
+        return new FrameSpec($id, FrameKind::Square, Driver::Flat, $side + 40, $side + 40, Window::rectangle($side, $side));
     }
 }

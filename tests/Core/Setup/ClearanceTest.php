@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Setup;
 
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Fit\Clearance;
 use Hakama\Stitch\ConvexHull;
@@ -65,8 +65,8 @@ final class ClearanceTest extends TestCase
         ]);
     }
 
-    private static function frame(float $side): Frame
+    private static function frame(float $side): FrameSpec
     {
-        return new Frame('F', FrameKind::Square, Driver::Flat, $side + 40, $side + 40, Window::rectangle($side, $side));
+        return new FrameSpec('F', FrameKind::Square, Driver::Flat, $side + 40, $side + 40, Window::rectangle($side, $side));
     }
 }

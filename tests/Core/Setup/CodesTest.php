@@ -18,8 +18,8 @@ use Hakama\House\HouseRules;
 use Hakama\House\Question;
 use Hakama\House\UnfitRule;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\Backing;
@@ -31,9 +31,9 @@ use Hakama\Setup\Notes\StepTable;
 use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Notes\WarningTable;
 use Hakama\Setup\Notes\WorkStage;
-use Hakama\Setup\Rules\About;
-use Hakama\Setup\Rules\Because;
+use Hakama\Setup\Rules\Reason;
 use Hakama\Setup\Rules\RuleTable;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Stitch\Figures\Verdict;
@@ -47,7 +47,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class CodesTest extends TestCase
 {
-    /** @return iterable<string, array{string, Facts, 2?: list<Frame>|null, 3?: array<string, string>}> */
+    /** @return iterable<string, array{string, Facts, 2?: list<FrameSpec>|null, 3?: array<string, string>}> */
     public static function raised(): iterable
     {
         $cap = [
@@ -279,7 +279,7 @@ final class CodesTest extends TestCase
     }
 
     /**
-     * @param list<Frame>|null      $frames
+     * @param list<FrameSpec>|null      $frames
      * @param array<string, string> $schools
      */
     #[Test]
@@ -467,8 +467,8 @@ final class CodesTest extends TestCase
 
         self::assertSame([Turn::None, Turn::Half], $at(130)->turns);
         self::assertSame([Turn::Half], $at(131)->turns);
-        self::assertSame('neck_too_tight', $at(131)->because(About::Loading)->rule);
-        self::assertSame('bottom_at_the_machine', $at(131)->because(About::Turn)->rule);
+        self::assertSame('neck_too_tight', $at(131)->because(SetupTopic::Loading)->rule);
+        self::assertSame('bottom_at_the_machine', $at(131)->because(SetupTopic::Turn)->rule);
     }
 
     #[Test]
@@ -610,8 +610,8 @@ final class CodesTest extends TestCase
                         $codes = self::codes($advice);
                         self::assertSame($codes, array_values(array_unique($codes)));
                         self::assertEqualsCanonicalizing(
-                            array_column(About::cases(), 'value'),
-                            array_map(static fn(Because $one): string => $one->about->value, $advice->becauses()),
+                            array_column(SetupTopic::cases(), 'value'),
+                            array_map(static fn(Reason $one): string => $one->about->value, $advice->becauses()),
                             'every decision has its reason, and one only',
                         );
                         // Needle and thread, steps and turn go together whatever the rules that chose them.
@@ -678,7 +678,7 @@ final class CodesTest extends TestCase
         Driver $driver = Driver::Flat,
         float $outer = 130,
         float $offsetY = 0,
-    ): Frame {
-        return new Frame('F', $kind, $driver, $outer, $outer, Window::rectangle(100, 100), 0, $offsetY);
+    ): FrameSpec {
+        return new FrameSpec('F', $kind, $driver, $outer, $outer, Window::rectangle(100, 100), 0, $offsetY);
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Setup;
 
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\BackingPiece;
-use Hakama\Setup\Backing\BackingStock;
+use Hakama\Setup\Backing\BackingSupply;
 use Hakama\Setup\Backing\Cut;
 use Hakama\Setup\Backing\CutList;
 use Hakama\Setup\Backing\CutWant;
@@ -73,7 +73,7 @@ final class CutListTest extends TestCase
     public function a_piece_that_reaches_far_enough_is_taken_before_a_roll_is_cut(): void
     {
         // A frame of 100 × 100: 25 mm over are wished, 20 will do.
-        $frame = new Frame('F', FrameKind::Square, Driver::Flat, 100, 100, Window::rectangle(70, 70));
+        $frame = new FrameSpec('F', FrameKind::Square, Driver::Flat, 100, 100, Window::rectangle(70, 70));
         $from = static fn(float $side, float $shortMm): string => CutList::of(
             [CutWant::of('B-1', new Layers(Backing::Cutaway, 1), BackingPiece::under($frame, 25), 1, 0.0, $shortMm)],
             [self::stock('roll', StockForm::Roll, 500, 5000, 1), self::stock('piece', StockForm::Piece, $side, $side, 1)],
@@ -177,7 +177,7 @@ final class CutListTest extends TestCase
             }
             // Cloth is not made: what is cut and what is left is no more than there was.
             $area = static fn(array $some): float => array_sum(
-                array_map(static fn(BackingStock $one): float => $one->areaMm2() * $one->count, $some),
+                array_map(static fn(BackingSupply $one): float => $one->areaMm2() * $one->count, $some),
             );
             $used = array_sum(
                 array_map(
@@ -199,7 +199,7 @@ final class CutListTest extends TestCase
     private static function leaves(Cut $cut): array
     {
         return array_map(
-            static fn(BackingStock $one): array => [$one->widthMm, $one->lengthMm, $one->count],
+            static fn(BackingSupply $one): array => [$one->widthMm, $one->lengthMm, $one->count],
             $cut->leaves,
         );
     }
@@ -212,7 +212,7 @@ final class CutListTest extends TestCase
         int $layers = 1,
         float $spoilage = 0.0,
     ): CutWant {
-        $frame = new Frame(
+        $frame = new FrameSpec(
             'F',
             FrameKind::Square,
             Driver::Flat,
@@ -237,7 +237,7 @@ final class CutListTest extends TestCase
         float $length,
         int $count = 1,
         Backing $kind = Backing::Cutaway,
-    ): BackingStock {
-        return new BackingStock($id, $kind, $form, $width, $length, $count);
+    ): BackingSupply {
+        return new BackingSupply($id, $kind, $form, $width, $length, $count);
     }
 }

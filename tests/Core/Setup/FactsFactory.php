@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
-use Hakama\Garment\Cloth;
+use Hakama\Garment\ClothSpec;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
@@ -21,12 +21,12 @@ use Hakama\Machine\Driver;
 use Hakama\Setup\Facts\Applied;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
-use Hakama\Setup\Facts\History;
 use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Facts\Letters;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
-use Hakama\Setup\Placement\KeptPlacement;
+use Hakama\Setup\Facts\WorkHistory;
+use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Stitch\Figures\Verdict;
 
 /** Facts for a test: what it is not about is left out. */
@@ -65,7 +65,7 @@ final class FactsFactory
         ?Size $size = null,
         ?Surface $surface = null,
         Measures $measures = new Measures(),
-        ?KeptPlacement $kept = null,
+        ?FoundPlacement $kept = null,
         ?int $garments = null,
         ?int $spares = null,
         float $alongMm = 0.0,
@@ -89,7 +89,7 @@ final class FactsFactory
             new Item(
                 $garment,
                 $position,
-                new Cloth($fabric, $stretch, $thickness, $pale, $surface),
+                new ClothSpec($fabric, $stretch, $thickness, $pale, $surface),
                 $structure,
                 $profile,
                 $size,
@@ -97,7 +97,7 @@ final class FactsFactory
                 $back,
             ),
             new OnMachine($drivers, $needles, $armWidthMm, $turnsCapsItself, $gapUnderCarriage),
-            new History($garments, $spares, $unitValueCents, $practised, $kept, $alongMm, $overlaps),
+            new WorkHistory($garments, $spares, $unitValueCents, $practised, $kept, $alongMm, $overlaps),
         );
     }
 }

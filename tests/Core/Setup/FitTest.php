@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
-use Hakama\Garment\Cloth;
+use Hakama\Garment\ClothSpec;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measures;
 use Hakama\Garment\Position;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Fit\Fit;
@@ -183,7 +183,7 @@ final class FitTest extends TestCase
             new Item(
                 Garment::Polo,
                 Position::FullFront,
-                new Cloth(Fabric::Pique),
+                new ClothSpec(Fabric::Pique),
                 measures: new Measures(['chest_width' => 120.0]),
             ),
         );
@@ -205,7 +205,7 @@ final class FitTest extends TestCase
     {
         // Window 100 × 70, its middle 9 mm below what the machine takes for the centre; a box of 60 × 30 lies in the
         // middle.
-        $frame = new Frame('P', FrameKind::Clamp, Driver::Clamp, 150, 120, Window::rectangle(100, 70), 0, -9);
+        $frame = new FrameSpec('P', FrameKind::Clamp, Driver::Clamp, 150, 120, Window::rectangle(100, 70), 0, -9);
         $fit = Fit::of(self::box(60, 30, 200, 80), $frame, Turn::None, 7.0);
 
         self::assertEqualsWithDelta([0.0, -9.0], [$fit->fromMachineCentre()->x, $fit->fromMachineCentre()->y], 0.01);
@@ -258,9 +258,9 @@ final class FitTest extends TestCase
         ]);
     }
 
-    private static function frame(Window $window, string $id = 'F', Driver $driver = Driver::Flat): Frame
+    private static function frame(Window $window, string $id = 'F', Driver $driver = Driver::Flat): FrameSpec
     {
-        return new Frame($id, FrameKind::Square, $driver, $window->widthMm + 30, $window->heightMm + 30, $window);
+        return new FrameSpec($id, FrameKind::Square, $driver, $window->widthMm + 30, $window->heightMm + 30, $window);
     }
 
     /** @return list<Point> */

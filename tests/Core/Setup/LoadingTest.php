@@ -12,15 +12,15 @@ use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
-use Hakama\Machine\Frame;
 use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Loading\End;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\Warning;
-use Hakama\Setup\Rules\About;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -86,8 +86,8 @@ final class LoadingTest extends TestCase
         self::assertSame(Turn::Half, $on(true)->loading()->turn, 'it lies the same on both');
         self::assertContains('turn_design', self::codes($on(false)));
         self::assertNotContains('turn_design', self::codes($on(true)));
-        self::assertStringContainsString('This machine turns it by itself', $on(true)->because(About::Turn)->text);
-        self::assertStringContainsString('turned by 180°', $on(false)->because(About::Turn)->text);
+        self::assertStringContainsString('This machine turns it by itself', $on(true)->because(SetupTopic::Turn)->text);
+        self::assertStringContainsString('turned by 180°', $on(false)->because(SetupTopic::Turn)->text);
         // Of the shop's machines together nobody can say it: the step says both.
         self::assertSame(Turn::None, $on(null)->turnToSet());
         self::assertContains('turned_by_machine', self::codes($on(null)));
@@ -200,7 +200,7 @@ final class LoadingTest extends TestCase
     #[Test]
     public function a_wide_design_on_an_apron_is_turned_a_quarter_before_it_fits_no_frame(): void
     {
-        $tall = new Frame('tall', FrameKind::Square, Driver::Flat, 130, 230, Window::rectangle(100, 200));
+        $tall = new FrameSpec('tall', FrameKind::Square, Driver::Flat, 130, 230, Window::rectangle(100, 200));
         $advice = self::advise(G::Apron, P::Centre, frames: [$tall], widthMm: 150, heightMm: 40);
 
         self::assertSame([Turn::Quarter, End::Edge], [$advice->loading()->turn, $advice->loading()->end]);
@@ -217,7 +217,7 @@ final class LoadingTest extends TestCase
         $advice = self::advise(
             G::Polo,
             P::LeftChest,
-            frames: [new Frame('F', FrameKind::Square, Driver::Flat, 130, 130, Window::rectangle(100, 100))],
+            frames: [new FrameSpec('F', FrameKind::Square, Driver::Flat, 130, 130, Window::rectangle(100, 100))],
         );
         self::assertStringContainsString('the same gap on both sides', self::text($advice, 'trace'));
     }
@@ -270,7 +270,7 @@ final class LoadingTest extends TestCase
         foreach (['load_end_first', 'mount_end_first'] as $code) {
             self::assertStringContainsStringIgnoringCase($loading->endWords(), self::text($advice, $code));
         }
-        self::assertStringContainsStringIgnoringCase($loading->endWords(), $advice->because(About::Turn)->text);
+        self::assertStringContainsStringIgnoringCase($loading->endWords(), $advice->because(SetupTopic::Turn)->text);
         // What is set on the machine is the turn, unless it turns caps by itself; one step says which.
         $itself = $garment === G::Cap && $turnsCapsItself !== false && in_array('mount_sideways', $codes, true);
         self::assertSame($itself ? Turn::None : $loading->turn, $advice->turnToSet());
@@ -301,7 +301,7 @@ final class LoadingTest extends TestCase
     }
 
     /**
-     * @param list<Frame>|null  $frames
+     * @param list<FrameSpec>|null  $frames
      * @param list<Driver>|null $drivers
      */
     private static function advise(
@@ -339,9 +339,9 @@ final class LoadingTest extends TestCase
         );
     }
 
-    private static function frame(string $id, FrameKind $kind, Driver $driver, float $window = 100.0): Frame
+    private static function frame(string $id, FrameKind $kind, Driver $driver, float $window = 100.0): FrameSpec
     {
-        return new Frame($id, $kind, $driver, $window + 30, $window + 30, Window::rectangle($window, $window));
+        return new FrameSpec($id, $kind, $driver, $window + 30, $window + 30, Window::rectangle($window, $window));
     }
 
     /** @return list<string> */

@@ -17,10 +17,10 @@ use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Loading\WayIn;
-use Hakama\Setup\Placement\KeptPlacement;
+use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Placement\WorkedMark;
-use Hakama\Setup\Rules\About;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\SizeTable;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -113,7 +113,7 @@ final class PlacementTest extends TestCase
             $facts,
             HouseRules::of(),
             ['M' => 2, 'L' => 3],
-            kept: ['L' => new KeptPlacement('14', 212.0)],
+            kept: ['L' => new FoundPlacement('14', 212.0)],
         );
 
         self::assertSame(
@@ -134,7 +134,7 @@ final class PlacementTest extends TestCase
         );
         self::assertSame(
             ['left_chest', 'kept'],
-            array_map(static fn($row): string => $row->advice->because(About::Placement)->rule, $table->rows),
+            array_map(static fn($row): string => $row->advice->because(SetupTopic::Placement)->rule, $table->rows),
         );
         // Without a kept place a peg school asks for it; with one it says it.
         $step = static fn(array $rows, int $i): string => array_column($rows[$i]->advice->steps, 'text', 'code')[
@@ -144,7 +144,7 @@ final class PlacementTest extends TestCase
             $facts,
             HouseRules::of([], ['chest_place' => 'peg']),
             ['M' => 2, 'L' => 3],
-            kept: ['L' => new KeptPlacement('14')],
+            kept: ['L' => new FoundPlacement('14')],
         );
         self::assertStringContainsString('write it down here', $step($pegs->rows, 0));
         self::assertSame('Set the hooping station to peg 14.', $step($pegs->rows, 1));

@@ -8,9 +8,9 @@ use Hakama\House\HouseRules;
 use Hakama\Stitch\Band;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Part;
-use Hakama\Stitch\Parts;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
+use Hakama\Stitch\PatternParts;
 use Hakama\Stitch\RecordKind;
 use Hakama\Stitch\Tape\TapeReader;
 use Hakama\Stitch\Tape\TapeWriter;
@@ -33,7 +33,7 @@ final class PartsTest extends TestCase
             ->stitchTo(30, 350)
             ->pattern();
 
-        [$below, $above] = Parts::of($pattern, [new Band(0, 10), new Band(30, 40)], 2.5, 3);
+        [$below, $above] = PatternParts::of($pattern, [new Band(0, 10), new Band(30, 40)], 2.5, 3);
 
         self::assertSame([1 => 2], $below->blocks);
         self::assertSame([1 => 1, 2 => 1], $above->blocks);
@@ -50,7 +50,7 @@ final class PartsTest extends TestCase
         for ($round = 0; $round < 60; $round++) {
             [$pattern, $bands] = self::random();
             $across = mt_rand(-300, 300) / 10;
-            $parts = Parts::of($pattern, $bands, $across, 3);
+            $parts = PatternParts::of($pattern, $bands, $across, 3);
 
             $back = [];
             foreach ($parts as $i => $part) {

@@ -10,8 +10,8 @@ use Hakama\Thread\Colour;
 use Hakama\Thread\Lab;
 use Hakama\Thread\Likeness;
 use Hakama\Thread\NotAColour;
-use Hakama\Thread\Thread;
 use Hakama\Thread\ThreadMatch;
+use Hakama\Thread\ThreadSpec;
 use Hakama\Thread\ThreadUse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -82,7 +82,7 @@ final class ColourTest extends TestCase
     #[Test]
     public function the_shelf_is_ranked_by_likeness_and_the_other_weight_left_out(): void
     {
-        $thread = static fn(string $code, string $hex, int $weight = 40): Thread => new Thread(
+        $thread = static fn(string $code, string $hex, int $weight = 40): ThreadSpec => new ThreadSpec(
             $code,
             Colour::ofHex($hex),
             $weight,

@@ -8,7 +8,7 @@
     $back = $place === Hakama\Garment\Position::CapBack;
     // Round from the front seam; the back is turned to the front of the ring.
     $middle = $face->centreMm($place, $b->width());
-    $n = App\Setup\Drawing::n(...);
+    $n = App\Setup\SetupDrawing::n(...);
     [$wrap, $r] = [$face->wrapMm(), $face->radiusMm()];
     $gap = abs($m->placement->downMm);
     $limit = $gap + $face->limitMm;
@@ -26,12 +26,12 @@
 @endphp
 <div class="grid grid-cols-2 gap-3">
     <figure>
-        <svg viewBox="{{ App\Setup\Drawing::view($box, 12) }}" class="weave max-h-[300px] w-full border border-hair"
+        <svg viewBox="{{ App\Setup\SetupDrawing::view($box, 12) }}" class="weave max-h-[300px] w-full border border-hair"
             role="img" id="cap-flat"
             aria-label="The cap opened flat, with its seams, what limits the design there and how far round the driver reaches"
             data-wrap="{{ $n($wrap) }}" data-limit="{{ $n($limit) }}" data-place="{{ $place->value }}">
             @if ($front || $back)
-                <path class="cloth-edge" d="{{ App\Setup\Drawing::path($m->shape->outline) }}"
+                <path class="cloth-edge" d="{{ App\Setup\SetupDrawing::path($m->shape->outline) }}"
                     fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433"
                     stroke-width=".8" />
             @else
@@ -116,7 +116,7 @@
             aria-label="The cap seen from {{ $front ? 'the front' : ($back ? 'the back' : 'the side') }}"
                 data-radius="{{ $n($r) }}">
             <path class="cloth-edge"
-                d="{{ App\Setup\Drawing::path(array_map(static fn($p) => new Hakama\Stitch\Point($seen($p->x),
+                d="{{ App\Setup\SetupDrawing::path(array_map(static fn($p) => new Hakama\Stitch\Point($seen($p->x),
                     $p->y), $m->shape->outline)) }}"
                 fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".22" stroke="#1d2433"
                 stroke-width=".8" />

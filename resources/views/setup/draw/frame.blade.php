@@ -10,7 +10,7 @@
     $c = $part->centre();
     [$dx, $dy] = [$fit->centre->x, -$fit->centre->y];
     $box = $fit->placed->bounds();
-    $n = App\Setup\Drawing::n(...);
+    $n = App\Setup\SetupDrawing::n(...);
     $small = max(5, $ow / 27);
     $off = $f->isOffCentre();
     [$mx, $my] = [-$f->offsetX, $f->offsetY];

@@ -2,7 +2,7 @@
     /** The garment of one size with the design at its place; turned as it lies on the machine when $turned is asked for. */
     $m = $sheet->row->advice->marked;
     $shape = $m->shape;
-    $n = App\Setup\Drawing::n(...);
+    $n = App\Setup\SetupDrawing::n(...);
     $b = $sheet->bounds();
     $turn = $turned ? $fit->turn : Hakama\Stitch\Turn::None;
     // Room for the frame too, where it reaches beyond the cloth.
@@ -28,16 +28,16 @@
     $down = abs($m->measured->y - $m->datum->y);
     $across = abs($m->measured->x - $m->datum->x);
 @endphp
-<svg viewBox="{{ App\Setup\Drawing::view($corners, $pad) }}" class="weave max-h-[360px] w-full border border-hair"
+<svg viewBox="{{ App\Setup\SetupDrawing::view($corners, $pad) }}" class="weave max-h-[360px] w-full border border-hair"
     role="img" id="{{ $turned ? 'at-machine' : 'on-garment' }}" data-turn="{{ $turn->value }}"
     data-size="{{ $sheet->row->size->value }}"
     aria-label="{{ $turned ? "The garment as you see it at the machine, turned {$turn->value} degrees"
         : "The {$shape->panel->label()} in size {$sheet->row->size->value} with the design at its place" }}">
     <g transform="rotate({{ -$turn->value }})">
-        <path class="cloth-edge" d="{{ App\Setup\Drawing::path($shape->outline) }}" fill="{{ $pieceFill }}"
+        <path class="cloth-edge" d="{{ App\Setup\SetupDrawing::path($shape->outline) }}" fill="{{ $pieceFill }}"
             fill-opacity=".42" stroke="#1d2433" stroke-width="{{ $n(1.6 * $line) }}" stroke-linejoin="round" />
         @foreach ($shape->parts as $name => $part)
-            <path class="part" d="{{ App\Setup\Drawing::path($part, false) }}" fill="none" stroke="#1d2433"
+            <path class="part" d="{{ App\Setup\SetupDrawing::path($part, false) }}" fill="none" stroke="#1d2433"
                 stroke-width="{{ $n(1.2 * $line) }}" stroke-linejoin="round" stroke-linecap="round">
                 <title>{{ $name }}</title>
             </path>

@@ -3,7 +3,7 @@
     // on a leg.
     $m = $sheet->row->advice->marked;
     $tube = $sheet->tube;
-    $n = App\Setup\Drawing::n(...);
+    $n = App\Setup\SetupDrawing::n(...);
     $up = $m->placement->edge === Hakama\Setup\Placement\Edge::Lower;
     $y = static fn(float $at) => $m->datum->y + ($up ? $at : -$at);
     $box = $m->shape->bounds();
@@ -18,10 +18,10 @@
     $view = new Hakama\Stitch\Bounds($box->left, $box->right + 150, $bottom, $top);
     $t = max(7, $view->height() / 30);
 @endphp
-<svg viewBox="{{ App\Setup\Drawing::view($view, 16) }}" class="weave max-h-[420px] w-full border border-hair"
+<svg viewBox="{{ App\Setup\SetupDrawing::view($view, 16) }}" class="weave max-h-[420px] w-full border border-hair"
     role="img" id="along-tube" aria-label="The tube with its hoopings and a template mark for each"
     data-hoopings="{{ count($hoops) }}">
-    <path class="cloth-edge" d="{{ App\Setup\Drawing::path($m->shape->outline) }}"
+    <path class="cloth-edge" d="{{ App\Setup\SetupDrawing::path($m->shape->outline) }}"
         fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433" stroke-width=".8" />
     <path d="M0 {{ $n(-$box->top) }}V{{ $n(-$box->bottom) }}" stroke="#6b6555" stroke-width=".6" stroke-dasharray="5 4">
         <title>outer seam or crease</title>
@@ -31,7 +31,7 @@
             $b = $artwork->bounds();
             $middle = $y($at + $b->height() / 2);
         @endphp
-        <image href="{{ App\Setup\Drawing::picture($artwork) }}" x="{{ $n(-$b->width() / 2 - 2) }}"
+        <image href="{{ App\Setup\SetupDrawing::picture($artwork) }}" x="{{ $n(-$b->width() / 2 - 2) }}"
             y="{{ $n(-$middle - $b->height() / 2 - 2) }}" width="{{ $n($b->width() + 4) }}"
             height="{{ $n($b->height() + 4) }}" />
     @endforeach

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork;
+
+use App\Artwork\Models\Artwork;
+use App\Shop\House;
+use App\Stock\Models\Cloth;
+use Hakama\Artwork\Applied\AppliedPieces;
+use Hakama\Artwork\BlockRole;
+use Hakama\Artwork\StopSheet;
+use Hakama\Artwork\StopStep;
+use Hakama\House\HouseRule;
+use Hakama\Stitch\Pattern;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** What is laid on one frame, and what it takes of each bolt. */
+final readonly class ClothUse
+{
+    public function __construct(private House $house) {}
+
+    /** @param callable(): Pattern $pattern read where it was not looked at before */
+    public function applied(string $checksum, StopSheet $sheet, int $copies, callable $pattern): AppliedPieces
+    {
+        $rules = $this->house->rules();
+        $preCut = $rules->isPreCut();
+        $roles = array_map(static fn(StopStep $step): BlockRole => $step->role, $sheet->steps);
+        if (! in_array(BlockRole::Placement, $roles, true)) {
+            return AppliedPieces::none();
+        }
+        $beyond = $rules->value($preCut ? HouseRule::PreCutBeyond : HouseRule::TrimmedBeyond);
+
+        return Cache::remember(
+            'applied-'.md5(serialize([$checksum, $roles, $beyond, $preCut, $copies])),
+            86_400 * 30,
+            static fn(): AppliedPieces => AppliedPieces::of($pattern(), $roles, $beyond, $preCut, $copies),
+        );
+    }
+
+    /**
+     * @param array<int, int> $cloths block => the cloth that is laid on its line
+     *
+     * @return array<int, float> cloth => mm² that one frame takes of it, the gaps between pieces among them
+     */
+    public function aFrame(AppliedPieces $applied, array $cloths): array
+    {
+        $gapMm = $this->house->rules()->value(HouseRule::ClothGap);
+        $taken = [];
+        foreach ($applied->pieces as $piece) {
+            $cloth = $cloths[$piece->block] ?? null;
+            if ($cloth !== null) {
+                $taken[$cloth] = ($taken[$cloth] ?? 0.0) + $piece->takesMm2($gapMm);
+            }
+        }
+
+        return $taken;
+    }
+
+    /**
+     * Frames that were sewn are taken off the bolts. Wants a transaction round it.
+     *
+     * @param array<int, int>|null $stitches block => how many of its stitches were sewn, where that is not the whole of it
+     */
+    public function take(Artwork $artwork, int $frames, ?array $stitches): void
+    {
+        $artwork->loadMissing('blocks');
+        $cloths = $artwork->blocks->whereNotNull('cloth_id')->pluck('cloth_id', 'number')->all();
+        if ($stitches !== null) {
+            $cloths = array_intersect_key($cloths, array_filter($stitches));
+        }
+        if ($cloths === []) {
+            return;
+        }
+        $sheet = $artwork->stopSheet($this->house->rules()->isPreCut());
+        $applied = $this->applied($artwork->checksum, $sheet, $artwork->copies, $artwork->pattern(...));
+        foreach ($this->aFrame($applied, $cloths) as $cloth => $mm2) {
+            Cloth::query()
+                ->whereKey($cloth)
+                ->where('width_mm', '>', 0)
+                ->update(['length_mm' => DB::raw('greatest(0, length_mm - '.$frames * $mm2.' / width_mm)')]);
+        }
+    }
+}

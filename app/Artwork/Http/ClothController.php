@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork\Http;
+
+use App\Artwork\Actions\Intake;
+use App\Artwork\Drawing\ClothDrawing;
+use App\Artwork\Models\Artwork;
+use App\Artwork\Models\ArtworkBlock;
+use App\Artwork\Papers\ClothPatternPdf;
+use App\Artwork\Queries\ClothBill;
+use App\Shop\House;
+use App\Stock\Models\Cloth;
+use App\Stock\Queries\Bolts;
+use Hakama\Artwork\Paper;
+use Hakama\Artwork\StopAction;
+use Hakama\House\HouseRule;
+use Hakama\Stitch\Reordered;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+
+/** The cloth that is laid on: which, how much, what to cut. */
+final class ClothController
+{
+    public function show(Artwork $artwork, House $house, Bolts $bolts): View|RedirectResponse
+    {
+        if ($artwork->read_at === null) {
+            return redirect()->route('artwork.show', $artwork);
+        }
+        $artwork->load('blocks.thread');
+
+        return view('artwork.cloth', [
+            'artwork' => $artwork,
+            'bill' => ClothBill::of($artwork, $house),
+            'picking' => ClothBill::picking($artwork, $house),
+            'units' => $house->units(),
+            'sheet' => $artwork->stopSheet($house->rules()->isPreCut()),
+            'halts' => $house->rules()->halts(),
+            'shelf' => ClothBill::shelf(),
+            'left' => array_column($bolts->all(), 'leftMm', 'code'),
+        ]);
+    }
+
+    public function update(Request $request, Artwork $artwork): RedirectResponse
+    {
+        $request->validate(
+            ['cloths' => ['required', 'array'], 'cloths.*' => ['nullable', Rule::exists('cloths', 'code')]],
+            ['cloths.*' => 'Choose a cloth of the shelf.'],
+        );
+        $ids = Cloth::query()->pluck('id', 'code');
+        foreach ($request->array('cloths') as $number => $code) {
+            ArtworkBlock::query()
+                ->where('artwork_id', $artwork->id)
+                ->where('number', (int) $number)
+                ->update(['cloth_id' => is_string($code) ? $ids[$code] ?? null : null]);
+        }
+
+        return redirect()->route('artwork.cloth', $artwork)->with('done', 'The cloths are kept.');
+    }
+
+    /** Another version in which every cloth is laid and held before one stop for all the trimming. */
+    public function together(Artwork $artwork, House $house, Intake $intake): RedirectResponse
+    {
+        $artwork->load('blocks');
+        $bill = ClothBill::of($artwork, $house);
+        if ($bill->savedS === null) {
+            return redirect()
+                ->route('artwork.cloth', $artwork)
+                ->with('problem', 'Its cloths come too near to each other to be trimmed at one stop.');
+        }
+        $order = $bill->trimmedTogether($artwork->blocks->count());
+        $last = max([0, ...array_keys(array_intersect($order, array_column($bill->pieces, 'tackDown')))]);
+        $blocks = [];
+        foreach ($order as $i => $number) {
+            $block = $artwork->blocks[$number - 1];
+            $tack = in_array($number, array_column($bill->pieces, 'tackDown'), true);
+            $blocks[] = [
+                ...$block?->only(['thread_id', 'role', 'note']) ?? [],
+                'cloth_id' => $block?->cloth_id,
+                'role' => $artwork->stopSheet(false)->steps[$number - 1]->role->value,
+                'action' => $tack
+                    ? ($i === $last ? StopAction::TrimCloth : StopAction::GoOn)->value
+                    : $block?->action?->value,
+            ];
+        }
+        $new = $intake->make(
+            Reordered::of($artwork->pattern(), $order, (int) $house->rules()->value(HouseRule::TrimJumps)),
+            DrawingController::fileName($artwork, 'dst'),
+            mb_substr("{$artwork->name}, trimmed at one stop", 0, 120),
+            'tape',
+            [
+                'family_id' => $artwork->family_id ?? $artwork->id,
+                'variant' => $artwork->variant,
+                'lettering' => $artwork->lettering,
+                'copies' => $artwork->copies,
+                'made' => mb_substr(
+                    "made from “{$artwork->name}”: all cloths laid and held, then trimmed at one stop",
+                    0,
+                    300,
+                ),
+            ],
+            $blocks,
+        );
+
+        return redirect()
+            ->route('artwork.stops', $new)
+            ->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
+    }
+
+    /** At real size, to be cut out. */
+    public function pattern(Request $request, Artwork $artwork, House $house): Response
+    {
+        $artwork->load('blocks');
+        $bill = ClothBill::of($artwork, $house);
+        $name = DrawingController::fileName($artwork, 'cloth.pdf');
+        if ($request->query('as') === 'svg') {
+            return (new Response(ClothDrawing::realSize($bill)))
+                ->header('Content-Type', 'image/svg+xml')
+                ->header('Content-Disposition', 'attachment; filename="'.substr($name, 0, -4).'.svg"');
+        }
+        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
+
+        return (new Response(ClothPatternPdf::of($artwork, $bill, $paper)))
+            ->header('Content-Type', 'application/pdf')
+            ->header('Content-Disposition', "inline; filename=\"{$name}\"");
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork\Http;
+
+use App\Artwork\Actions\Intake;
+use App\Artwork\Http\Requests\LogSewOut;
+use App\Artwork\Http\Requests\ReplaceTape;
+use App\Artwork\Models\Artwork;
+use App\Artwork\Models\SewOut;
+use App\Artwork\Photo;
+use App\Orders\Models\Decoration;
+use App\Orders\Models\Piece;
+use App\Plan\OpenBatch;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\PracticeBook;
+use App\Setup\Queries\DecorationSetups;
+use Carbon\CarbonImmutable;
+use Hakama\Floor\PieceState;
+use Hakama\Stitch\Turn;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** What an artwork has been through: its versions, the files that were replaced, where it was sewn on scrap. */
+final class HistoryController
+{
+    public function show(Artwork $artwork, PlanBoard $board): View
+    {
+        return view('artwork.history', [
+            'artwork' => $artwork->load(['revisions', 'sewOuts']),
+            'family' => $artwork->family(),
+            'using' => self::using($artwork, $board),
+            'others' => Artwork::query()
+                ->where('id', '!=', $artwork->id)
+                ->whereNull('family_id')
+                ->orderBy('name')
+                ->get(['id', 'name']),
+        ]);
+    }
+
+    /** Another file in the artwork's place: batches that use it already are named, and confirmed by hand. */
+    public function replace(
+        ReplaceTape $request,
+        Artwork $artwork,
+        PlanBoard $board,
+        Intake $intake,
+        DecorationSetups $setups,
+    ): RedirectResponse {
+        $using = self::using($artwork, $board);
+        $sewing = Piece::query()
+            ->where('state', PieceState::Sewing)
+            ->whereIn('decoration_id', array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $using))
+            ->exists();
+        if ($sewing) {
+            throw ValidationException::withMessages([
+                'tape' =>
+                    'A machine is sewing a piece of it just now. Wait until the load is off; nothing was changed.',
+            ]);
+        }
+        if ($using !== [] && ! $request->boolean('sure')) {
+            throw ValidationException::withMessages([
+                'sure' => 'Batches use this file already: confirm that they are to be sewn from the new one.',
+            ]);
+        }
+        $intake->replace($artwork, $request->tape(), $request->why());
+        if ($artwork->read_at === null) {
+            return redirect()
+                ->route('artwork.show', $artwork)
+                ->with('done', "Revision {$artwork->revision} is in and is being read by the worker.");
+        }
+        $unfit = self::unfit($using, $setups);
+
+        return redirect()
+            ->route('artwork.show', $artwork)
+            ->with(
+                'done',
+                sprintf(
+                    'Revision %d is in; the one before is kept.%s',
+                    $artwork->revision,
+                    $using === []
+                        ? ''
+                        : ' It is sewn by '.
+                            implode(', ', array_map(static fn(OpenBatch $batch): string => $batch->code, $using)).
+                            ': its times were worked out anew.',
+                ),
+            )
+            ->with(
+                'problem',
+                $unfit === []
+                    ? null
+                    : 'It no longer fits as it was set up: '.
+                        implode('; ', $unfit).
+                        '. Set these up anew before they are hooped.',
+            );
+    }
+
+    /**
+     * @param list<OpenBatch> $batches
+     *
+     * @return list<string> those whose frame cannot hold the new file, in words
+     */
+    private static function unfit(array $batches, DecorationSetups $setups): array
+    {
+        $unfit = [];
+        $decorations = Decoration::query()
+            ->with(['artwork', 'setup.frame', 'line'])
+            ->findMany(array_map(static fn(OpenBatch $batch): int => $batch->decorationId, $batches))
+            ->keyBy('id');
+        foreach ($batches as $batch) {
+            $setup = $decorations[$batch->decorationId]?->setup;
+            if (
+                $setup !== null
+                && ! $setups->fit($decorations[$batch->decorationId], $setup->frame, Turn::from($setup->turn_deg))->fits()
+            ) {
+                $unfit[] = "{$batch->code} in {$setup->frame->code}";
+            }
+        }
+
+        return $unfit;
+    }
+
+    public function sewOut(LogSewOut $request, Artwork $artwork): RedirectResponse
+    {
+        $photo = $request->photo();
+        SewOut::query()->create([
+            ...$request->row(),
+            'artwork_id' => $artwork->id,
+            'revision' => $artwork->revision,
+            'photo' => $photo === null ? null : Photo::keep($photo, 'photo'),
+            'sewn_at' => CarbonImmutable::now(),
+        ]);
+        $passed = $request->boolean('passed');
+        PracticeBook::add(
+            $request->fabric(),
+            '',
+            mb_substr($request->who(), 0, 40),
+            true,
+            $passed ? 1 : 0,
+            $passed ? 0 : 1,
+            mb_substr($request->remark(), 0, 200),
+        );
+
+        return redirect()
+            ->to(route('artwork.history', $artwork).'#sewouts')
+            ->with('done', 'The sew-out is in the log.');
+    }
+
+    public function photo(SewOut $sewOut): StreamedResponse
+    {
+        abort_if($sewOut->photo === null, 404);
+
+        return Photo::show($sewOut->photo);
+    }
+
+    /** @return list<OpenBatch> with pieces still to sew */
+    private static function using(Artwork $artwork, PlanBoard $board): array
+    {
+        return array_values(
+            array_filter($board->batches(), static fn(OpenBatch $batch): bool => $batch->design->id === $artwork->id),
+        );
+    }
+}

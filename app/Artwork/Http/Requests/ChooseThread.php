@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork\Http\Requests;
+
+use App\Stock\Models\Thread;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** The thread that a block is sewn in. */
+final class ChooseThread extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'thread' => ['required', Rule::exists('threads', 'code')],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'thread.*' => 'Choose a thread of the shelf by its code.',
+        ];
+    }
+
+    public function thread(): Thread
+    {
+        return Thread::query()
+            ->where('code', $this->string('thread')->value())
+            ->firstOrFail();
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** How high the smallest letters in a block are, as somebody measured them on the drawing. */
+final class KeepLetters extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'block' => ['required', 'integer', 'between:1,255'],
+            'letter_mm' => ['nullable', 'numeric', 'between:1,200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'block.*' => 'Choose a block of this artwork.',
+            'letter_mm.*' => 'Letters are 1 to 200 mm high; empty where there are none.',
+        ];
+    }
+
+    public function letterMm(): ?float
+    {
+        return $this->filled('letter_mm') ? round($this->float('letter_mm'), 1) : null;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork\Http\Requests;
+
+use Hakama\Artwork\BlockRole;
+use Hakama\Artwork\StopAction;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What each block is for and what happens at the stop before it. */
+final class KeepStopSheet extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'seen' => ['required', 'string'],
+            'blocks' => ['required', 'array'],
+            'blocks.*.role' => ['nullable', Rule::enum(BlockRole::class)],
+            'blocks.*.action' => ['nullable', Rule::enum(StopAction::class)],
+            'blocks.*.note' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'blocks.*.role' => 'Choose what the block is for.',
+            'blocks.*.action' => 'Choose what happens at the stop.',
+            'blocks.*.note.max' => 'A note has at most 200 letters.',
+        ];
+    }
+
+    /** The sign of the sheet that was looked at. */
+    public function seen(): string
+    {
+        return $this->string('seen')->value();
+    }
+
+    /** Where no part was chosen, the proposed one holds. */
+    public function acceptsProposals(): bool
+    {
+        return $this->boolean('accept');
+    }
+
+    /**
+     * @return array<int, array{role: string|null, action: string|null, note: string}> number of the block => what is
+     *     said of it
+     */
+    public function blocks(): array
+    {
+        $given = [];
+        foreach ($this->array('blocks') as $number => $block) {
+            $given[(int) $number] = [
+                'role' => $block['role'] ?? '' ?: null,
+                'action' => $block['action'] ?? '' ?: null,
+                'note' => trim((string) ($block['note'] ?? '')),
+            ];
+        }
+
+        return $given;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floor\Http;
+
+use App\Floor\Bench\HoopingBench;
+use App\People\Caller;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\Models\KeptPlacement;
+use App\Shop\House;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The hooping bench: what goes into which frame next, where the design lies on this size, and whether that was right. */
+final class BenchController
+{
+    public function show(Request $request, PlanBoard $board, House $house): View
+    {
+        $bench = HoopingBench::of($board, $house->rules());
+
+        return view('floor.bench', [
+            'bench' => $bench,
+            'row' => $bench->chosen($request->string('batch')->value(), $request->string('size')->value()),
+        ]);
+    }
+
+    /** A place that was kept was right: it is known again, by whom and when. */
+    public function right(Request $request, KeptPlacement $kept): RedirectResponse
+    {
+        $kept->update(['who' => Caller::acting($request), 'kept_at' => CarbonImmutable::now()]);
+
+        return redirect()->back(fallback: route('floor.bench'))->with('done', 'It is kept as it is.');
+    }
+}

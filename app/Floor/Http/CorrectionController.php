@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floor\Http;
+
+use App\Floor\Http\Requests\PutRight;
+use App\Floor\Http\Requests\VoidEvent;
+use App\Floor\Log\Corrigible;
+use App\Floor\Log\FloorLog;
+use App\Floor\Log\Misfit;
+use App\Floor\Log\Voiding;
+use App\Floor\Models\FloorEvent;
+use App\Machine\Models\Machine;
+use App\People\Caller;
+use Hakama\Floor\Event;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+
+/** What was recorded by mistake is put right by an event of its own; the first one stays as it is. */
+final class CorrectionController
+{
+    public function show(Machine $machine): View
+    {
+        return view('floor.corrections', [
+            'machine' => $machine,
+            'corrigible' => Corrigible::at($machine),
+            'misfits' => Misfit::at($machine),
+        ]);
+    }
+
+    /** One that cannot have happened is taken out of the log, and kept beside it. */
+    public function void(VoidEvent $request, Machine $machine): RedirectResponse
+    {
+        $isVoid = Voiding::void(
+            $request->integer('event'),
+            Caller::acting($request),
+            $request->string('why_void')->trim()->value(),
+        );
+
+        return redirect()
+            ->route('floor.corrections', $machine)
+            ->with(
+                $isVoid ? 'done' : 'problem',
+                $isVoid
+                    ? 'It is out of the log and kept beside it; thread, wear and pieces are worked out without it.'
+                    : 'That one is voided already, or it fits. Nothing was changed.',
+            );
+    }
+
+    public function store(PutRight $request, Machine $machine): RedirectResponse
+    {
+        [$seq, $piece] = $request->of();
+        $kind = $request->kind();
+        $wrong = FloorEvent::query()->with('batch')->where('machine_id', $machine->id)->find($seq);
+        $offered = array_filter(
+            Corrigible::at($machine),
+            static fn(Corrigible $one): bool => $one->seq === $seq && $one->piece === $piece && $one->by === $kind,
+        );
+        if (
+            $wrong === null
+            || ($offered === []
+                && ! FloorEvent::query()
+                    ->where('event_id', $request->string('id')->lower()->value())
+                    ->exists())
+        ) {
+            throw ValidationException::withMessages([
+                'of' => 'That is put right already, or too long ago. Nothing was recorded.',
+            ]);
+        }
+        FloorLog::append(
+            $machine,
+            $wrong->batch,
+            new Event(
+                id: $request->string('id')->lower()->value(),
+                kind: $kind,
+                batch: $wrong->batch_id,
+                load: $wrong->load,
+                pieces: [$piece],
+                cause: $wrong->cause,
+                hooping: $wrong->hooping,
+            ),
+            'hand',
+            Caller::acting($request),
+            reason: $request->string('reason')->trim()->value(),
+        );
+
+        return redirect()
+            ->route('floor.show', $machine)
+            ->with('done', 'Put right; what was recorded first stays in the log beside it.');
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floor\Http;
+
+use App\Floor\Http\Requests\ChoosePerson;
+use App\Floor\Queries\BreakCard;
+use App\Floor\Queries\FoundOrigin;
+use App\Floor\Queries\Pulse;
+use App\Floor\Queries\Station;
+use App\Machine\Models\Machine;
+use App\People\Caller;
+use App\Plan\Queries\PlanBoard;
+use App\Shop\Catalogue\Catalogue;
+use App\Shop\House;
+use Hakama\Floor\EventKind;
+use Hakama\House\HouseRule;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+
+final class FloorController
+{
+    public function show(PlanBoard $board, House $house, ?Machine $machine = null): View
+    {
+        // A tablet shows the machine it stands at.
+        $machine ??= Caller::of(request())->tablet->machine ?? $board->machines()->first();
+        if ($machine === null) {
+            return view('shop.no-machine', ['station' => 'floor']);
+        }
+        $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
+
+        $station = Station::of($machine, $board);
+
+        return view(request()->headers->has('HX-Request') ? 'floor.station' : 'floor.show', [
+            'station' => $station,
+            'machines' => $board->machines(),
+            'people' => app(Catalogue::class)->people(),
+            'who' => Caller::acting(request()),
+            'stepBack' => (int) $house->rules()->value(HouseRule::StepBack),
+            'break' => self::broken($station, $house),
+            'origin' => $station->running === null ? null : FoundOrigin::of($station->running, $machine),
+        ]);
+    }
+
+    /** Of a thread that broke, as long as it is not mended. */
+    private static function broken(Station $station, House $house): ?BreakCard
+    {
+        $running = $station->running;
+
+        return $running?->run->load->haltedBy === EventKind::ThreadBroke
+            ? BreakCard::of($running, $station->machine, $house)
+            : null;
+    }
+
+    /** Who stands at the machines from now on, as this screen is told. */
+    public function who(ChoosePerson $request): RedirectResponse
+    {
+        $request->session()->put('who', $request->person()->name);
+
+        return redirect()->back();
+    }
+
+    /** Asked every second: how far the machine is, and whether the page has to be drawn anew. */
+    public function pulse(Machine $machine): JsonResponse
+    {
+        return new JsonResponse(Pulse::of($machine));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floor\Http;
+
+use App\Machine\Models\Machine;
+use Closure;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Lets a machine in by its token, of which only the hash is kept. */
+final class MachineToken
+{
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $token = $request->bearerToken();
+        $machine = $token === null ? null : Machine::working()->where('token_hash', hash('sha256', $token))->first();
+        if ($machine === null) {
+            return new JsonResponse(['message' => 'No machine of this shop has that token.'], 401);
+        }
+        $request->attributes->set('machine', $machine);
+
+        return $next($request);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floor\Http\Requests;
+
+use App\Shop\Catalogue\Catalogue;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** Pieces that are finished now, several at a time. */
+final class FinishPieces extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'uuid'],
+            'numbers' => ['required', 'array'],
+            'numbers.*' => ['integer'],
+            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'numbers.*' => 'Touch the pieces that are finished.',
+            'who.*' => 'Say who has finished them.',
+            'id.*' => 'Open the page anew.',
+        ];
+    }
+
+    public function form(): string
+    {
+        return $this->string('id')->lower()->value();
+    }
+
+    public function who(): string
+    {
+        return $this->string('who')->value();
+    }
+
+    /** @return list<int> */
+    public function pieces(): array
+    {
+        return array_values(array_map(static fn(mixed $one): int => (int) $one, $this->array('numbers')));
+    }
+}

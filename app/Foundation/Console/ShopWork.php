@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Console;
+
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Works through one queue. It is the only one that does, so what is marked as being worked on when it starts was left by
+ * a worker that is gone, and is taken up at once.
+ */
+final class ShopWork extends Command
+{
+    protected $signature = 'shop:work {queue=default : tapes are read on default, plans looked for on plans} {--once '.
+        ': one job only}';
+    protected $description = 'Works through a queue, taking up first what a worker that was killed has left';
+
+    public function handle(): int
+    {
+        $queue = (string) $this->argument('queue');
+        $left = DB::table('jobs')
+            ->where('queue', $queue)
+            ->whereNotNull('reserved_at')
+            ->update(['reserved_at' => null]);
+        if ($left > 0) {
+            $this->info("Taken up again: {$left}.");
+        }
+
+        return $this->call('queue:work', [
+            '--queue' => $queue,
+            '--sleep' => 1,
+            '--tries' => 3,
+            '--quiet' => true,
+            '--once' => (bool) $this->option('once'),
+        ]);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Database;
+
+use App\Foundation\Clock\Moment;
+use DateTimeInterface;
+use Illuminate\Database\MariaDbConnection;
+
+/** Moments go to the tables as UTC, whatever clock they are told by. A day is handed over as its date. */
+class ShopConnection extends MariaDbConnection
+{
+    /**
+     * @param array<array-key, mixed> $bindings
+     *
+     * @return array<array-key, mixed>
+     */
+    public function prepareBindings(array $bindings)
+    {
+        return parent::prepareBindings(
+            array_map(
+                static fn(mixed $value): mixed => $value instanceof DateTimeInterface ? Moment::write($value) : $value,
+                $bindings,
+            ),
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Database;
+
+use Closure;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * What every page asks for and hardly ever changes is kept between pages, with the number of the last write before it
+ * was read: after any write it is read anew. Nobody has to remember to throw it away, and no server knows an old one.
+ */
+final class TurnCache
+{
+    /** @var array{int, int}|null */
+    private ?array $turns = null;
+
+    /**
+     * @template T of array<array-key, mixed>
+     *
+     * @param Closure(): T $read    from the tables
+     * @param bool         $byFloor whether what happens at machines changes it too
+     *
+     * @return T
+     */
+    public function get(string $name, Closure $read, bool $byFloor = false): array
+    {
+        if (Transaction::isOpen()) {
+            return $read();
+        }
+        // What is read after the number is as new as the number says, or newer.
+        [$shop, $floor] = $this->turns ??= Transaction::counts();
+        $turn = $byFloor ? "{$shop}.{$floor}" : (string) $shop;
+        $kept = Cache::get($name);
+        if (is_array($kept) && ($kept['turn'] ?? null) === $turn) {
+            return $kept['rows'];
+        }
+        $rows = $read();
+        Cache::forever($name, ['turn' => $turn, 'rows' => $rows]);
+
+        return $rows;
+    }
+}

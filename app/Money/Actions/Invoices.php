@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money\Actions;
+
+use App\Foundation\Database\Transaction;
+use App\Money\Models\Invoice;
+use App\Money\OrderMoney;
+use App\Orders\Models\Order;
+use App\Shop\ChangeLog;
+use App\Shop\House;
+use App\Shop\Models\Change;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\Money\Tax;
+
+/** Writes invoices: each with the next number, none is ever taken away, a wrong one is credited. */
+final class Invoices
+{
+    private const FIRST = 1;
+
+    /**
+     * For what is not on an invoice yet of the price of an order.
+     *
+     * @return Invoice|null null where there is no price, or all of it is on an invoice already
+     */
+    public static function write(OrderMoney $money, string $form, string $who): ?Invoice
+    {
+        return Transaction::run(static function () use ($money, $form, $who): ?Invoice {
+            $order = Order::query()->findOrFail($money->order->id);
+            $same = Invoice::query()->where('form_id', $form)->first();
+            $price = $money->priceCents();
+            if ($same !== null || $price === null) {
+                return $same;
+            }
+            $open = $price - self::invoiced($order);
+            if ($open <= 0) {
+                return null;
+            }
+
+            $tax = Tax::on($open, app(House::class)->rules()->value(HouseRule::Tax));
+
+            return self::append($order, $form, $who, self::rows($money, $open), $open, $tax, null);
+        });
+    }
+
+    /** Takes a whole invoice back. */
+    public static function credit(Invoice $invoice, string $form, string $who): ?Invoice
+    {
+        return Transaction::run(static function () use ($invoice, $form, $who): ?Invoice {
+            $order = Order::query()->findOrFail($invoice->order_id);
+            $same = Invoice::query()->where('form_id', $form)->orWhere('credits_id', $invoice->id)->first();
+            if ($same !== null || $invoice->credits_id !== null) {
+                return $same;
+            }
+            $rows = array_map(static fn(array $row): array => [...$row, 'cents' => -$row['cents']], $invoice->rows);
+
+            // With the tax that stood on it, whatever it is today.
+            $tax = new Tax($invoice->tax_percent, -$invoice->tax_cents);
+
+            return self::append($order, $form, $who, $rows, -$invoice->cents, $tax, $invoice->id);
+        });
+    }
+
+    /** Cents of an order that are on invoices, less what was credited. */
+    public static function invoiced(Order $order): int
+    {
+        return (int) Invoice::query()->where('order_id', $order->id)->sum('cents');
+    }
+
+    /** @param list<array{text: string, pieces: int, cents: int}> $rows */
+    private static function append(
+        Order $order,
+        string $form,
+        string $who,
+        array $rows,
+        int $cents,
+        Tax $tax,
+        ?int $credits,
+    ): Invoice {
+        $last = Invoice::query()->orderByDesc('number')->value('number');
+        $invoice = Invoice::query()->create([
+            'number' => $last === null ? self::FIRST : (int) $last + 1,
+            'order_id' => $order->id,
+            'form_id' => $form,
+            'credits_id' => $credits,
+            'customer' => $order->customer->name,
+            'rows' => $rows,
+            'cents' => $cents,
+            'tax_percent' => $tax->percent,
+            'tax_cents' => $tax->cents,
+            'who' => mb_substr($who, 0, 40),
+            'issued_at' => CarbonImmutable::now(),
+        ]);
+        ChangeLog::note(
+            Change::ORDER,
+            (string) $order->number,
+            $credits === null ? "invoice {$invoice->number} was written" : "credit {$invoice->number} was written",
+        );
+
+        return $invoice;
+    }
+
+    /**
+     * The lines of the order, and what brings their sum to what is asked for.
+     *
+     * @return list<array{text: string, pieces: int, cents: int}>
+     */
+    private static function rows(OrderMoney $money, int $cents): array
+    {
+        $rows = [];
+        $sum = 0;
+        foreach ($money->lines as $line) {
+            $of = $line->quote->price ?? 0;
+            $sum += $of;
+            $positions = $line->line->decorations->whereNull('split_from_id')->map->positionLabel()->implode(', ');
+            $rows[] = [
+                'text' => $line->line->garmentLabel().($positions === '' ? '' : ", sewn: {$positions}"),
+                'pieces' => $line->job->pieces,
+                'cents' => $of,
+            ];
+        }
+        if ($sum !== $cents) {
+            $rows[] = [
+                'text' => match (true) {
+                    $money->order->agreed_cents !== null => 'To the price that was agreed',
+                    $cents > $sum => 'To the least that is charged for an order',
+                    default => 'Less what is invoiced already',
+                },
+                'pieces' => 0,
+                'cents' => $cents - $sum,
+            ];
+        }
+
+        return $rows;
+    }
+}

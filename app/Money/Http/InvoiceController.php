@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money\Http;
+
+use App\Foundation\Formats\Csv;
+use App\Foundation\ShopProfile;
+use App\Money\Actions\Invoices;
+use App\Money\Models\Invoice;
+use App\Money\Papers\PaperPdf;
+use App\Money\Queries\OrderAccounts;
+use App\Orders\Models\Order;
+use App\People\Caller;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** Invoices: written, credited, on paper, and all of them for the bookkeeper. */
+final readonly class InvoiceController
+{
+    public function __construct(private ShopProfile $premises, private OrderAccounts $accounts) {}
+
+    public function write(Request $request, Order $order): RedirectResponse
+    {
+        $request->validate(['form' => ['required', 'uuid']], ['form.*' => 'Open the page anew.']);
+        $invoice = Invoices::write(
+            $this->accounts->of($order),
+            $request->string('form')->lower()->value(),
+            Caller::acting($request),
+        );
+        if ($invoice === null) {
+            throw ValidationException::withMessages([
+                'form' => 'There is nothing to invoice: no price yet, or all of it stands on an invoice.',
+            ]);
+        }
+
+        return redirect()
+            ->route('orders.money', $order)
+            ->with('done', "Invoice {$invoice->number} is written.");
+    }
+
+    public function credit(Request $request, Invoice $invoice): RedirectResponse
+    {
+        $request->validate(['form' => ['required', 'uuid']], ['form.*' => 'Open the page anew.']);
+        $credit = Invoices::credit($invoice, $request->string('form')->lower()->value(), Caller::acting($request));
+
+        return redirect()
+            ->route('orders.money', $invoice->order)
+            ->with(
+                $credit === null ? 'problem' : 'done',
+                $credit === null
+                    ? 'A credit is not credited again.'
+                    : "Credit {$credit->number} takes invoice {$invoice->number} back.",
+            );
+    }
+
+    public function paper(Invoice $invoice): Response
+    {
+        $invoice->load(['order']);
+        $isCredit = $invoice->credits_id !== null;
+
+        return PaperPdf::response(
+            PaperPdf::of(
+                $this->premises->shop()->name,
+                ($isCredit ? 'Credit ' : 'Invoice ').$invoice->number,
+                [
+                    "For {$invoice->customer}",
+                    'Of '.$invoice->issued_at->format('j F Y').", order {$invoice->order->number}",
+                    ...$isCredit
+                        ? ['Takes back invoice '.Invoice::query()->whereKey($invoice->credits_id)->value('number')]
+                        : [],
+                ],
+                $invoice->rows,
+                $invoice->cents,
+                $this->premises->shop()->currency,
+                [],
+                $invoice->tax(),
+            ),
+            ($isCredit ? 'credit-' : 'invoice-').$invoice->number,
+        );
+    }
+
+    /** All invoices, for the bookkeeper. */
+    public function csv(): Response
+    {
+        $rows = Invoice::query()
+            ->with('order')
+            ->orderBy('number')
+            ->get()
+            ->map(
+                static fn(Invoice $one): array => [
+                    (string) $one->number,
+                    $one->issued_at->format('Y-m-d'),
+                    $one->credits_id === null ? 'invoice' : 'credit',
+                    (string) $one->order->number,
+                    $one->customer,
+                    PaperPdf::amount($one->cents),
+                    (string) round($one->tax_percent, 2),
+                    PaperPdf::amount($one->tax_cents),
+                    PaperPdf::amount($one->cents + $one->tax_cents),
+                ],
+            )
+            ->all();
+
+        return (new Response(
+            Csv::write(
+                ['number', 'day', 'kind', 'order', 'customer', 'amount', 'tax_percent', 'tax', 'to_pay'],
+                array_values($rows),
+            ),
+        ))
+            ->header('Content-Type', 'text/csv; charset=UTF-8')
+            ->header('Content-Disposition', 'attachment; filename="invoices.csv"');
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money\Http;
+
+use App\Foundation\Database\Transaction;
+use App\Foundation\ShopProfile;
+use App\Money\Actions\Invoices;
+use App\Money\Http\Requests\KeepMoney;
+use App\Money\LineMoney;
+use App\Money\Models\Invoice;
+use App\Money\Papers\PaperPdf;
+use App\Money\Queries\OrderAccounts;
+use App\Money\Queries\Risks;
+use App\Money\Queries\WaysToSave;
+use App\Orders\Models\Order;
+use App\Shop\ChangeLog;
+use App\Shop\House;
+use App\Shop\Models\Change;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\Money\Quote;
+use Hakama\Money\Tax;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** What an order costs, is sold for and came to; its quote and its invoices. */
+final readonly class MoneyController
+{
+    public function __construct(private OrderAccounts $accounts, private ShopProfile $premises, private House $house) {}
+
+    public function show(Order $order, Risks $risks, WaysToSave $ways): View
+    {
+        $money = $this->accounts->of($order->load('customer'));
+        $saved = [];
+        foreach ($money->lines as $line) {
+            // What is sewn costs what it cost.
+            $saved[$line->line->id] = $line->real === null ? $ways->of($line->line, $line->job) : [];
+        }
+
+        return view('money.money', [
+            'risks' => $risks,
+            'saved' => $saved,
+            'order' => $order,
+            'money' => $money,
+            'seen' => KeepMoney::sign($order),
+            'currency' => $this->premises->shop()->currency,
+            'invoices' => Invoice::query()->where('order_id', $order->id)->orderBy('number')->get(),
+            'form' => (string) Str::uuid(),
+        ]);
+    }
+
+    public function keep(KeepMoney $request, Order $order): RedirectResponse
+    {
+        Transaction::run(static function () use ($request, $order): void {
+            $before = $order->only(['artwork_cents', 'agreed_cents']);
+            $order->update([
+                'artwork_cents' => $request->cents('artwork') ?? 0,
+                'agreed_cents' => $request->cents('agreed'),
+            ]);
+            foreach ($order->lines()->get() as $line) {
+                $before["blank {$line->id}"] = $line->blank_cents;
+                $line->update(['blank_cents' => $request->cents("blank.{$line->id}")]);
+            }
+            $after = $order->only(['artwork_cents', 'agreed_cents']);
+            foreach ($order->lines()->get() as $line) {
+                $after["blank {$line->id}"] = $line->blank_cents;
+            }
+            [$was, $is] = ChangeLog::differing($before, $after);
+            if ($is !== []) {
+                ChangeLog::note(Change::ORDER, (string) $order->number, 'amounts', $was, $is);
+            }
+        });
+
+        return redirect()->route('orders.money', $order)->with('done', 'The amounts are kept.');
+    }
+
+    /** One page for the customer. */
+    public function quote(Order $order): Response
+    {
+        $order->load('customer');
+        $money = $this->accounts->of($order);
+        $price = $money->priceCents();
+        abort_if($price === null, 404);
+        $rows = array_map(
+            static fn(LineMoney $line): array => [
+                'text' =>
+                    $line->line->garmentLabel().
+                    ', sewn: '.
+                    $line->line->decorations->whereNull('split_from_id')->map->positionLabel()->implode(', '),
+                'pieces' => $line->job->pieces,
+                'cents' => $line->quote->price ?? 0,
+            ],
+            $money->lines,
+        );
+        $sum = array_sum(array_column($rows, 'cents'));
+        if ($sum !== $price) {
+            $rows[] = ['text' => 'To the price for the whole order', 'pieces' => 0, 'cents' => $price - $sum];
+        }
+
+        return PaperPdf::response(
+            PaperPdf::of(
+                $this->premises->shop()->name,
+                "Quote for order {$order->number}",
+                [
+                    "For {$order->customer->name}",
+                    'Of '.CarbonImmutable::now()->format('j F Y').', good for 30 days',
+                    'Wanted by '.$order->due_at->format('l j F Y, H:i'),
+                ],
+                $rows,
+                $price,
+                $this->premises->shop()->currency,
+                ['Prices by the stitches of the artwork as it is now; another artwork is another price.'],
+                Tax::on($price, $this->house->rules()->value(HouseRule::Tax)),
+            ),
+            "quote-{$order->number}",
+        );
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money\Http;
+
+use App\Foundation\Database\Transaction;
+use App\Foundation\ShopProfile;
+use App\Foundation\StateHash;
+use App\Money\Http\Requests\KeepPrices;
+use App\Money\Http\Requests\NotePurchase;
+use App\Money\Http\Requests\TakeRates;
+use App\Money\Http\Requests\WorkOutMachineHour;
+use App\Money\Models\PriceStep;
+use App\Money\Queries\PriceList;
+use App\Money\Queries\RateList;
+use App\People\Caller;
+use App\Shop\Actions\RuleChange;
+use App\Shop\ChangeLog;
+use App\Shop\House;
+use App\Shop\Models\Change;
+use App\Stock\Models\Purchase;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\House\RuleSpec;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+/** The price list: up to so many stitches, from so many pieces on, so much a piece. */
+final class PriceController
+{
+    public function show(ShopProfile $premises): View
+    {
+        $steps = PriceList::steps();
+        $from = array_values(array_unique(array_merge(...array_map(array_keys(...), array_values($steps)))));
+        sort($from);
+
+        return view('money.prices', [
+            'steps' => $steps,
+            'from' => $from,
+            'seen' => StateHash::of($steps),
+            'currency' => $premises->shop()->currency,
+            'bought' => array_map(
+                static fn(string $rule): string => RuleSpec::of(HouseRule::from($rule))->label,
+                array_combine(array_keys(NotePurchase::OF), array_keys(NotePurchase::OF)),
+            ),
+        ]);
+    }
+
+    public function keep(KeepPrices $request): RedirectResponse
+    {
+        self::replace($request->rows());
+
+        return redirect()->route('prices.show')->with('done', 'The price list is kept: quotes follow it from now on.');
+    }
+
+    public function csv(): Response
+    {
+        return self::file(RateList::prices(), 'prices.csv');
+    }
+
+    /** What an hour, a metre and a piece of stock cost. */
+    public function rates(House $house): Response
+    {
+        return self::file(RateList::rates($house), 'rates.csv');
+    }
+
+    private static function file(string $csv, string $name): Response
+    {
+        return (new Response($csv))
+            ->header('Content-Type', 'text/csv; charset=UTF-8')
+            ->header('Content-Disposition', "attachment; filename=\"{$name}\"");
+    }
+
+    /** What a machine hour comes to is the rate from then on; it is taken back as any rule is. */
+    public function machineHour(WorkOutMachineHour $request, RuleChange $rules): RedirectResponse
+    {
+        $hour = $request->hour();
+        $rules->set([HouseRule::MachineHour->value => (float) $hour->cents()]);
+
+        return redirect()
+            ->route('prices.show')
+            ->with(
+                'done',
+                sprintf(
+                    'An hour of a machine costs %s: %s written off, %s of power, %s of care.',
+                    ...array_map(
+                        static fn(float $cents): string => number_format($cents / 100, 2, '.', ''),
+                        [$hour->cents(), $hour->writtenOff, $hour->power, $hour->care],
+                    ),
+                ),
+            );
+    }
+
+    /** Written down once, however often the form comes; the rate that follows from it is offered. */
+    public function bought(NotePurchase $request): RedirectResponse
+    {
+        Purchase::query()->firstOrCreate(
+            ['form_id' => $request->string('id')->lower()->value()],
+            [
+                'of' => $request->string('of')->value(),
+                'amount' => $request->float('amount'),
+                'cents' => (int) round(100 * $request->float('paid')),
+                'who' => mb_substr(Caller::acting($request), 0, 40),
+                'bought_on' => CarbonImmutable::today(),
+            ],
+        );
+
+        return redirect()
+            ->route('prices.show')
+            ->with('done', 'It is written down. What it makes of the rate stands under What was learned.');
+    }
+
+    /** Either list, as a spreadsheet program wrote it. */
+    public function take(TakeRates $request, RuleChange $rules): RedirectResponse
+    {
+        $list = $request->list();
+        if ($list->steps === []) {
+            $changed = $rules->set($list->rates);
+
+            return redirect()
+                ->route('prices.show')
+                ->with(
+                    'done',
+                    match (count($changed)) {
+                        0 => 'The rates are as they were.',
+                        1 => 'One rate is another now.',
+                        default => count($changed).' rates are others now.',
+                    },
+                );
+        }
+        self::replace($list->steps);
+
+        return redirect()->route('prices.show')->with('done', 'The price list is the one of the file now.');
+    }
+
+    /** @param list<array{stitches_to: int, pieces_from: int, cents: int}> $rows in the place of the list there is */
+    private static function replace(array $rows): void
+    {
+        $before = PriceList::steps();
+        Transaction::run(static function () use ($rows, $before): void {
+            PriceStep::query()->delete();
+            PriceStep::query()->insert($rows);
+            ChangeLog::note(
+                Change::RULE,
+                'prices',
+                'the price list',
+                ['list' => $before],
+                ['list' => PriceList::steps()],
+            );
+        });
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Money\Http\Requests;
+
+use Hakama\House\HouseRule;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** Stock that was bought: what, how much of it, and what was paid for all of it. */
+final class NotePurchase extends FormRequest
+{
+    /** What is bought by its length or its area => the unit. */
+    public const OF = [
+        HouseRule::ThreadKm->value => 'km',
+        HouseRule::BobbinKm->value => 'km',
+        HouseRule::BackingM2->value => 'm²',
+        HouseRule::TopperM2->value => 'm²',
+        HouseRule::ClothM2->value => 'm²',
+    ];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'uuid'],
+            'of' => ['required', Rule::in(array_keys(self::OF))],
+            'amount' => ['required', 'numeric', 'gt:0', 'max:100000'],
+            'paid' => ['required', 'numeric', 'between:0,1000000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'id.*' => 'Open the page anew.',
+            'of.*' => 'Choose what was bought.',
+            'amount.*' => 'How many kilometres or square metres, as a number above nought.',
+            'paid.*' => 'What was paid for all of it is an amount, such as 84.50.',
+        ];
+    }
+}

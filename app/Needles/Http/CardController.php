@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Needles\Http;
+
+use App\Plan\Queries\NeedlePrograms;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\Queries\MachineSetups;
+use App\Stock\Models\Thread;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** The needle card of a batch. */
+final class CardController
+{
+    /** Block, thread, needle and what is done at the stop, for the rack as it will stand then: on paper. */
+    public function show(PlanBoard $board, string $code): View|RedirectResponse
+    {
+        return self::card($board, $code, 'needles.card', 'plan.show');
+    }
+
+    /** The same beside the machine. */
+    public function floor(PlanBoard $board, string $code): View|RedirectResponse
+    {
+        return self::card($board, $code, 'floor.card', 'floor.show');
+    }
+
+    private static function card(PlanBoard $board, string $code, string $view, string $else): View|RedirectResponse
+    {
+        $batch = $board->batches()[$code] ?? abort(404);
+        $placed = $board->timetable()->find($code);
+        if ($placed === null) {
+            return redirect()
+                ->route($else)
+                ->with('problem', "{$code} has no place in the plan, so nobody knows the rack it will find.");
+        }
+
+        return view($view, [
+            'batch' => $batch,
+            'placed' => $placed,
+            'program' => NeedlePrograms::words($board, $code),
+            'sheet' => $batch->design->stopSheet(),
+            'setup' => app(MachineSetups::class)->on(
+                $batch->decorationId,
+                $board->machines()->firstWhere('code', $placed->machine) ?? abort(404),
+            ),
+            'threads' => Thread::query()->whereIn('code', $batch->batch->equipment->threads)->get()->keyBy('code'),
+        ]);
+    }
+}

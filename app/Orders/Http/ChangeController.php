@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Http;
+
+use App\Foundation\Clock\ShopClock;
+use App\Foundation\Database\Transaction;
+use App\Foundation\ShopProfile;
+use App\Orders\Actions\ArtworkChoice;
+use App\Orders\Actions\OrderChange;
+use App\Orders\Http\Requests\AddLines;
+use App\Orders\Http\Requests\ChangeOrder;
+use App\Orders\Http\Requests\HandOverGarments;
+use App\Orders\Messages;
+use App\Orders\Models\Arrival;
+use App\Orders\Models\HandOver;
+use App\Orders\Models\Order;
+use App\Orders\Models\OrderLine;
+use App\Orders\OrderFacts;
+use App\Orders\Queries\OrderedGarments;
+use App\Orders\Queries\OrderForesight;
+use App\Orders\StaleOrder;
+use App\People\Caller;
+use App\Plan\Queries\PlanBoard;
+use App\Shop\Catalogue\Catalogue;
+use App\Shop\ChangeLog;
+use App\Shop\House;
+use App\Shop\Models\Change;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+
+/** What happens to an order after it was entered: it is changed, cancelled, its blanks come, it is handed over. */
+final class ChangeController
+{
+    /** What came of it beside the sewing: blanks, slips, messages, and who changed what. */
+    public function story(Order $order, PlanBoard $board, ShopProfile $premises, House $house): View
+    {
+        $garments = OrderedGarments::of($order);
+
+        return view('orders.story', [
+            'order' => $order->load(['customer', 'lines']),
+            'garments' => $garments,
+            'slips' => $garments->slips,
+            'changes' => ChangeLog::of(Change::ORDER, (string) $order->number),
+            'messages' => Messages::of(
+                $order,
+                $premises->shop()->name,
+                $house->rules(),
+                $board->orderEnds($order->id, $garments->pieces - $garments->piecesDone),
+                $garments->piecesDone,
+                $garments->pieces,
+            ),
+        ]);
+    }
+
+    public function edit(Order $order, OrderForesight $foresight): View
+    {
+        $order->load(['customer', 'lines']);
+        $garments = OrderedGarments::of($order);
+
+        return view('orders.edit', [
+            'order' => $order,
+            'garments' => $garments,
+            'seen' => OrderFacts::sign($order, $garments),
+            'cancelling' => $foresight->cancelling($order),
+        ]);
+    }
+
+    /** What the change that is typed would bring. */
+    public function foresee(Request $request, Order $order, OrderForesight $foresight): View
+    {
+        $typed = $request->string('due_date').' '.$request->string('due_time');
+        $due = preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d$/', $typed) === 1 ? CarbonImmutable::parse($typed) : null;
+        $sizes = ChangeOrder::sizesOf($order, $request->array('sizes'));
+
+        return view('orders.foresight', [
+            'words' => [
+                ...$foresight->words($order, $due, $sizes),
+                ...array_values(OrderChange::problems($order, $sizes)),
+            ],
+        ]);
+    }
+
+    public function update(ChangeOrder $request, Order $order): RedirectResponse
+    {
+        try {
+            $changed = OrderChange::make(
+                $order,
+                $request->facts(),
+                $request->sizes(),
+                $request->string('seen')->value(),
+                $request->lines(),
+            );
+        } catch (StaleOrder $e) {
+            return self::movedOn($request, $e, redirect()->route('orders.edit', $order));
+        }
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with(
+                'done',
+                $changed === [] ? 'It stays as it was.' : 'Changed: '.implode(', ', array_keys($changed)).'.',
+            );
+    }
+
+    /** The form of a line more. */
+    public function more(Order $order, Catalogue $catalogue): View
+    {
+        return view('orders.more', [
+            'order' => $order->load('customer'),
+            'seen' => OrderFacts::sign($order),
+            'styles' => $catalogue->namesInUse(),
+            'artworks' => ArtworkChoice::all(),
+        ]);
+    }
+
+    public function add(AddLines $request, Order $order): RedirectResponse
+    {
+        if ($order->cancelled_at !== null) {
+            return redirect()->route('orders.show', $order)->with('problem', 'It is cancelled: open it again first.');
+        }
+        try {
+            OrderChange::add($order, $request->lines(), $request->string('seen')->value());
+        } catch (StaleOrder $e) {
+            return self::movedOn($request, $e, redirect()->route('orders.more', $order));
+        }
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with('done', 'It stands in the order now; what is new of it is to be set up.');
+    }
+
+    private static function movedOn(Request $request, StaleOrder $e, RedirectResponse $back): RedirectResponse
+    {
+        return $back->withInput($request->except('seen'))->withErrors(['seen' => $e->getMessage()]);
+    }
+
+    public function cancel(Request $request, Order $order): RedirectResponse
+    {
+        $why = Validator::make(
+            $request->all(),
+            ['why_cancelled' => ['required', 'string', 'max:150']],
+            ['why_cancelled.*' => 'Say why: it stands in its history.'],
+        )->validate()['why_cancelled'];
+        if ($order->cancelled_at !== null) {
+            return redirect()->route('orders.show', $order);
+        }
+        [$taken, $left] = OrderChange::cancel($order, (string) $why);
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with(
+                'done',
+                "No. {$order->number} is cancelled: {$taken} pieces left the plan".
+                    ($left > 0 ? ", {$left} that are begun or sewn stay." : '.'),
+            );
+    }
+
+    public function reopen(Order $order): RedirectResponse
+    {
+        if ($order->cancelled_at !== null) {
+            OrderChange::reopen($order);
+        }
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with('done', "No. {$order->number} is wanted again, with the pieces it had.");
+    }
+
+    /** Where what is ready lies until it is handed over. */
+    public function shelve(Request $request, Order $order): RedirectResponse
+    {
+        Validator::make(
+            $request->all(),
+            ['shelf' => ['nullable', 'string', 'max:40']],
+            ['shelf.*' => 'At most 40 letters.'],
+        )->validate();
+        $shelf = $request->string('shelf')->trim()->value();
+        if ($shelf !== $order->shelf) {
+            Transaction::run(static function () use ($order, $shelf): void {
+                ChangeLog::note(
+                    Change::ORDER,
+                    (string) $order->number,
+                    'where it lies',
+                    ['shelf' => $order->shelf],
+                    ['shelf' => $shelf],
+                );
+                $order->update(['shelf' => $shelf]);
+            });
+        }
+
+        return redirect()
+            ->route('orders.story', $order)
+            ->with('done', $shelf === '' ? 'It lies nowhere in particular.' : "It lies at {$shelf}.");
+    }
+
+    /** Blanks come in and are counted. */
+    public function arrive(Request $request, OrderLine $line): RedirectResponse
+    {
+        $came = Validator::make(
+            $request->all(),
+            [
+                'id' => ['required', 'uuid'],
+                'good' => ['required', 'integer', 'between:0,9999'],
+                'wrong' => ['nullable', 'integer', 'between:0,9999'],
+                'arrival_note' => ['nullable', 'string', 'max:200'],
+            ],
+            [
+                'good.*' => 'How many came that are right, 0 to 9999.',
+                'wrong.*' => 'How many are wrong, 0 to 9999.',
+                'arrival_note.*' => 'At most 200 letters.',
+            ],
+        )->validate();
+        $order = $line->order()->firstOrFail();
+        Transaction::run(static function () use ($request, $line, $order, $came): void {
+            $isNew = Arrival::query()->firstOrCreate(
+                ['form_id' => strtolower((string) $came['id'])],
+                [
+                    'order_line_id' => $line->id,
+                    'good' => (int) $came['good'],
+                    'wrong' => (int) ($came['wrong'] ?? 0),
+                    'note' => (string) ($came['arrival_note'] ?? ''),
+                    'who' => Caller::acting($request),
+                    'came_at' => CarbonImmutable::now(),
+                ],
+            )->wasRecentlyCreated;
+            if ($isNew) {
+                ChangeLog::note(Change::ORDER, (string) $order->number, 'blanks came: '.$line->garmentLabel(), null, [
+                    'good' => (int) $came['good'],
+                    'wrong' => (int) ($came['wrong'] ?? 0),
+                ]);
+            }
+        });
+
+        return redirect()
+            ->route('orders.show', $order)
+            ->with('done', 'Counted: '.OrderedGarments::of($order)->blanks($line->id).'.');
+    }
+
+    public function hand(HandOverGarments $request, Order $order): RedirectResponse
+    {
+        $slip = Transaction::run(static function () use ($request, $order): HandOver {
+            $given = HandOver::query()
+                ->where('form_id', $request->string('id')->lower()->value())
+                ->first();
+            if ($given !== null) {
+                return $given;
+            }
+            $sizes = $request->sizes();
+            $slip = HandOver::query()->create([
+                'order_id' => $order->id,
+                'form_id' => $request->string('id')->lower()->value(),
+                'number' => 1 + (int) HandOver::query()->where('order_id', $order->id)->max('number'),
+                'pieces' => $sizes,
+                'piece_count' => array_sum(array_map(array_sum(...), $sizes)),
+                'who' => Caller::acting($request),
+                'handed_at' => CarbonImmutable::now(),
+            ]);
+            ChangeLog::note(Change::ORDER, (string) $order->number, "handed over, slip {$slip->number}", null, [
+                'garments' => $slip->piece_count,
+            ]);
+
+            return $slip;
+        });
+
+        return redirect()->route('orders.slip', [$order, $slip->number]);
+    }
+
+    public function slip(Order $order, int $number, ShopProfile $premises): View
+    {
+        return view('orders.slip', [
+            'order' => $order->load(['customer', 'lines.decorations.artwork']),
+            'slip' => HandOver::query()->where('order_id', $order->id)->where('number', $number)->firstOrFail(),
+            'garments' => OrderedGarments::of($order),
+            'shop' => $premises->shop()->name,
+            'now' => ShopClock::words(CarbonImmutable::now()),
+        ]);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Http;
+
+use App\Foundation\Database\Transaction;
+use App\Foundation\Http\ReadList;
+use App\Orders\Actions\OrderBook;
+use App\Orders\Http\Requests\StoreOrder;
+use App\Orders\Models\Order;
+use App\Orders\OrderList;
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Size;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+use InvalidArgumentException;
+
+/** Orders read from a list: all of them, or none. */
+final class OrderListController
+{
+    private const SAID = 8;
+
+    public function store(ReadList $request): RedirectResponse
+    {
+        try {
+            $list = OrderList::read((string) $request->list()->getRealPath());
+        } catch (InvalidArgumentException $e) {
+            throw ValidationException::withMessages(['list' => ucfirst($e->getMessage()).'.']);
+        }
+        $checked = [];
+        $problems = [];
+        foreach ($list->orders as $key => $order) {
+            foreach ($order['form']['lines'] as $line) {
+                foreach (array_keys($line['sizes']) as $size) {
+                    if (Size::tryFrom((string) $size) === null) {
+                        $problems[] = "Order {$key}: {$size} is no size.";
+                    }
+                }
+            }
+            try {
+                $checked[] = self::checked($order['form']);
+            } catch (ValidationException $e) {
+                $problems[] =
+                    "Order {$key}, row {$order['rows'][0]}: ".
+                    implode(' ', array_unique($e->validator->errors()->all()));
+            }
+        }
+        if ($problems !== []) {
+            throw ValidationException::withMessages([
+                'list' => implode(' ', array_slice($problems, 0, self::SAID)).' Nothing was taken over.',
+            ]);
+        }
+        $orders = Transaction::run(
+            static fn(): array => array_map(
+                static fn(StoreOrder $one): Order => OrderBook::enter(
+                    $one->string('customer')->value(),
+                    CarbonImmutable::now(),
+                    $one->dueAt(),
+                    $one->string('note')->value(),
+                    $one->lines(),
+                    $one->string('form')->value(),
+                ),
+                $checked,
+            ),
+        );
+        $numbers = array_map(static fn(Order $order): int => $order->number, $orders);
+
+        return redirect()
+            ->route('orders.index')
+            ->with(
+                'done',
+                count($numbers) === 1
+                    ? "Order {$numbers[0]} is in the book."
+                    : sprintf('%d orders are in the book: %d to %d.', count($numbers), min($numbers), max($numbers)),
+            );
+    }
+
+    /**
+     * The same checks as the form's.
+     *
+     * @param array<string, mixed> $form
+     *
+     * @throws ValidationException
+     */
+    private static function checked(array $form): StoreOrder
+    {
+        $request = StoreOrder::create('/orders', 'POST', $form);
+        $request->setContainer(app())->setRedirector(app('redirect'));
+        $request->validateResolved();
+
+        return $request;
+    }
+}

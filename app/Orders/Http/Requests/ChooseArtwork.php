@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** The artwork that came later than the order. */
+final class ChooseArtwork extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'artwork_id' => ['required', Rule::exists('artworks', 'id')],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'artwork_id.*' => 'Choose an artwork that is here.',
+        ];
+    }
+}

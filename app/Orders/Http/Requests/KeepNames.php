@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Http\Requests;
+
+use App\Foundation\StateHash;
+use App\Orders\Models\Decoration;
+use App\Orders\Models\Lettering;
+use App\Orders\Names\TypedNames;
+use App\Shop\House;
+use App\Stock\Models\Thread;
+use Hakama\Lettering\Alphabet;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** A name on each piece of a decoration, and how the names are lettered. */
+final class KeepNames extends FormRequest
+{
+    private ?TypedNames $typed = null;
+
+    /** What has to be right before a name can be looked at. */
+    private const LETTERED = ['names', 'list', 'alphabet', 'height_mm', 'most_mm', 'arc_mm', 'centre_out'];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'names' => ['nullable', 'string', 'max:20000'],
+            'list' => ['nullable', 'file', 'max:200'],
+            'alphabet' => ['required', Rule::enum(Alphabet::class)],
+            'height_mm' => ['required', 'numeric', 'between:1,100'],
+            'most_mm' => ['nullable', 'numeric', 'between:5,500'],
+            'arc_mm' => ['nullable', 'numeric', 'between:-1000,1000'],
+            'centre_out' => ['nullable', 'boolean'],
+            'design_id' => ['nullable', 'integer', Rule::exists('artworks', 'id')->whereNotNull('read_at')],
+            'thread' => ['required', 'string', Rule::exists('threads', 'code')],
+            'seen' => ['nullable', 'string'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'names.max' => 'The list is too long: 200 names at most.',
+            'list.*' => 'The list is a text file of at most 200 kB.',
+            'alphabet.*' => 'Choose an alphabet.',
+            'height_mm.*' => 'How high the capitals are is a number of mm, 1 to 100.',
+            'most_mm.*' => 'How long a name may be is a number of mm, 5 to 500; or leave it empty.',
+            'arc_mm.*' => 'The radius of the arc is a number of mm; or leave it empty.',
+            'design_id.*' => 'That artwork is no longer here.',
+            'thread.*' => 'Choose a thread of the shelf.',
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [
+            function (Validator $validator): void {
+                // A thread that is still to be chosen does not keep the names from being looked at.
+                if ($validator->errors()->hasAny(self::LETTERED)) {
+                    return;
+                }
+                foreach ($this->typed()->problems as $problem) {
+                    $validator->errors()->add('names', $problem);
+                }
+                $before = Lettering::of($this->decoration());
+                if (
+                    $this->filled('seen')
+                    && $this->string('seen')->value() !== self::sign($this->decoration(), $before)
+                ) {
+                    $validator
+                        ->errors()
+                        ->add('names', 'Somebody else has changed these names meanwhile. Open the page anew to see.');
+                }
+            },
+        ];
+    }
+
+    /** How the list looked when somebody opened it. */
+    public static function sign(Decoration $decoration, ?Lettering $lettering): string
+    {
+        return StateHash::of([$lettering?->said(), Lettering::pieces($decoration)->pluck('text', 'id')->all()]);
+    }
+
+    public function decoration(): Decoration
+    {
+        $decoration = $this->route('decoration');
+        assert($decoration instanceof Decoration);
+
+        return $decoration;
+    }
+
+    /** Not written down yet. */
+    public function lettering(): Lettering
+    {
+        $number = fn(string $field): ?float => $this->filled($field) ? $this->float($field) : null;
+        $arc = $number('arc_mm');
+
+        return new Lettering([
+            'design_id' => $this->filled('design_id') ? $this->integer('design_id') : null,
+            'alphabet' => $this->enum('alphabet', Alphabet::class),
+            'height_mm' => $this->float('height_mm'),
+            'most_mm' => $number('most_mm'),
+            'arc_mm' => $arc === 0.0 ? null : $arc,
+            'centre_out' => $this->boolean('centre_out'),
+        ]);
+    }
+
+    /** Looked at once, however often it is asked. */
+    public function typed(): TypedNames
+    {
+        return $this->typed ??= $this->read();
+    }
+
+    private function read(): TypedNames
+    {
+        $list = $this->file('list');
+
+        return TypedNames::read(
+            $this->string('names')->value().
+                "\n".
+                ($list instanceof UploadedFile ? (string) $list->getContent() : ''),
+            $this->lettering(),
+            Lettering::pieces($this->decoration())->pluck('size', 'id')->all(),
+            app(House::class)->rules()->letters(),
+        );
+    }
+
+    public function thread(): int
+    {
+        return (int) Thread::query()
+            ->where('code', $this->string('thread')->value())
+            ->value('id');
+    }
+}

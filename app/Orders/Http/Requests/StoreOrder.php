@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Http\Requests;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Validator;
+
+/** A new order as it is typed: who, by when, and lines with a size run and one to four decorations each. */
+final class StoreOrder extends FormRequest
+{
+    use TypesLines;
+
+    public const MOST_LINES = 20;
+    public const MOST_PIECES = 2000;
+    public const MOST_DECORATIONS = 4;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'customer' => ['required', 'string', 'max:120'],
+            'due_date' => ['required', 'date_format:Y-m-d'],
+            'due_time' => ['required', 'date_format:H:i'],
+            'form' => ['nullable', 'uuid'],
+            'quote' => ['nullable', 'integer'],
+            'note' => ['nullable', 'string', 'max:500'],
+            'for_event' => ['nullable', 'boolean'],
+            ...self::lineRules(),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'customer.required' => 'Say who the order is for.',
+            'due_date.required' => 'Say by which day it is promised.',
+            'due_date.date_format' => 'Write the day as year-month-day, such as 2026-03-14.',
+            'due_time.required' => 'Say by what time it is promised.',
+            'due_time.date_format' => 'Write the time as 16:00.',
+            ...self::lineMessages(),
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [
+            function (Validator $validator): void {
+                $this->checkLines($validator);
+                if ($validator->errors()->isEmpty() && $this->dueAt()->isPast()) {
+                    $validator->errors()->add('due_date', 'That time has passed already.');
+                }
+            },
+        ];
+    }
+
+    public function dueAt(): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->string('due_date').' '.$this->string('due_time'));
+    }
+
+    /**
+     * Where each piece is to carry a name of its own.
+     *
+     * @return array{int, int}|null line and place of the first such, from 0; null where there is none
+     */
+    public function firstNamed(): ?array
+    {
+        foreach (array_values($this->array('lines')) as $i => $line) {
+            $places = array_values(
+                array_filter(
+                    is_array($line['decorations'] ?? null) ? $line['decorations'] : [],
+                    static fn(mixed $place): bool => is_array($place) && ($place['position'] ?? '') !== '',
+                ),
+            );
+            foreach ($places as $j => $place) {
+                if (($place['named'] ?? null) === '1') {
+                    return [$i, $j];
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int    $id
+ * @property string $name
+ * @property float  $late_weight how much a minute late counts for them against that of others
+ */
+final class Customer extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['late_weight' => 'float'];
+}

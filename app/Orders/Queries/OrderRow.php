@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Queries;
+
+use App\Orders\Models\Order;
+use App\Orders\Models\OrderLine;
+use App\Orders\Models\Piece;
+use App\Plan\Queries\PlanBoard;
+use Carbon\CarbonImmutable;
+
+/** One order as the list shows it. Its state is what its pieces come to; nobody types it. */
+final readonly class OrderRow
+{
+    private function __construct(
+        public int $number,
+        public string $customer,
+        public string $what,
+        public CarbonImmutable $dueAt,
+        public int $pieces,
+        public int $done,
+        public int $sewing,
+        public ?CarbonImmutable $ends,
+        public bool $isCancelled,
+        public int $blanksShort = 0,
+    ) {}
+
+    /**
+     * @param array<Order> $orders with their customers
+     *
+     * @return list<self>
+     */
+    public static function of(array $orders, PlanBoard $board): array
+    {
+        $ids = array_map(static fn(Order $order): int => $order->id, $orders);
+        $counts = Piece::query()
+            ->whereIn('order_id', $ids)
+            ->groupBy('order_id')
+            ->select('order_id')
+            ->selectRaw("count(*) as pieces, sum(state = 'done') as done, sum(state = 'sewing') as sewing")
+            ->toBase()
+            ->get()
+            ->keyBy('order_id');
+        $garments = OrderLine::query()
+            ->whereIn('order_id', $ids)
+            ->orderBy('id')
+            ->toBase()
+            ->get(['order_id', 'style', 'garment', 'colour_name'])
+            ->groupBy('order_id');
+
+        return array_values(
+            array_map(static function (Order $order) use ($counts, $garments, $board): self {
+                $count = $counts[$order->id] ?? null;
+                $open = (int) ($count->pieces ?? 0) - (int) ($count->done ?? 0);
+
+                return new self(
+                    $order->number,
+                    $order->customer->name,
+                    ($garments[$order->id] ?? collect())
+                        ->map(
+                            static fn(object $line): string => OrderLine::label(
+                                $line->style,
+                                $line->garment,
+                                $line->colour_name,
+                            ),
+                        )
+                        ->implode(' · '),
+                    $order->due_at,
+                    (int) ($count->pieces ?? 0),
+                    (int) ($count->done ?? 0),
+                    (int) ($count->sewing ?? 0),
+                    $open > 0 ? $board->orderEnds($order->id, $open) : null,
+                    $order->cancelled_at !== null,
+                    $open > 0 ? $board->blanksShort($order->id) : 0,
+                );
+            }, $orders),
+        );
+    }
+
+    public function isDone(): bool
+    {
+        return $this->pieces > 0 && $this->done === $this->pieces;
+    }
+
+    public function isLate(): bool
+    {
+        return ! $this->isDone()
+            && ! $this->isCancelled
+            && (($this->ends !== null && $this->ends > $this->dueAt) || $this->dueAt->isPast());
+    }
+
+    public function state(): string
+    {
+        return match (true) {
+            $this->isCancelled => 'cancelled',
+            $this->isDone() => 'done',
+            $this->blanksShort > 0 => $this->blanksShort === 1
+                ? '1 blank short'
+                : "{$this->blanksShort} blanks short",
+            $this->sewing > 0 => 'on the machine',
+            $this->done > 0 => 'begun',
+            $this->ends !== null => 'planned',
+            default => 'not planned yet',
+        };
+    }
+}

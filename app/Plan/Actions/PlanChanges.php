@@ -1,0 +1,274 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Actions;
+
+use App\Foundation\Clock\ShopClock;
+use App\Foundation\Database\Transaction;
+use App\Plan\CannotChangePlan;
+use App\Plan\Models\Batch;
+use App\Plan\Models\Plan;
+use App\Plan\Models\PlanChange;
+use App\Plan\PlanRefused;
+use App\Plan\Queries\PlanBoard;
+use App\Plan\StalePlan;
+use Carbon\CarbonImmutable;
+use Hakama\Plan\Dispatch;
+use Hakama\Plan\Option;
+use Hakama\Plan\Options;
+use Hakama\Plan\Sequence;
+
+/** Every change of the plan in force: made by somebody who saw it as it is, whole or not at all. */
+final class PlanChanges
+{
+    public function __construct(private readonly PlanBoard $board) {}
+
+    /**
+     * Puts one batch on a machine, before the given place.
+     *
+     * @param int $rank 0 is first
+     * @param int $seen  the version of the plan the person was looking at
+     *
+     * @throws PlanRefused when the plan has changed since, or the batch cannot go there
+     */
+    public function move(string $code, string $machine, int $rank, int $seen): void
+    {
+        $this->change($seen, function () use ($code, $machine, $rank): void {
+            $this->mayMove($code, $machine, $rank);
+            $this->keep($this->board->sequence()->moved($code, $machine, $rank), "{$code} moved on {$machine}");
+        });
+    }
+
+    /**
+     * What a move would bring, before it is made.
+     *
+     * @throws CannotChangePlan
+     */
+    public function wouldMove(string $code, string $machine, int $rank): Option
+    {
+        $this->mayMove($code, $machine, $rank);
+
+        return Options::move($this->board->timetable(), $code, $machine, $rank) ??
+            throw CannotChangePlan::noHoursThere($code);
+    }
+
+    /** Gives a place to every batch that has none, by due time. */
+    public function placeOpen(): void
+    {
+        Transaction::run(function (): void {
+            $this->board->forget();
+            $this->keep(Dispatch::byDue($this->board->workload(), $this->board->sequence()));
+        });
+    }
+
+    /**
+     * Puts all batches that are not on a machine yet, nor fixed, in order of due time.
+     *
+     * @throws PlanRefused
+     */
+    public function replan(int $seen): void
+    {
+        $this->change($seen, function (): void {
+            $standing = $this->board->sequence();
+            foreach ($this->board->batches() as $batch) {
+                $standing =
+                    $batch->started || $batch->queued->fixedAt !== null
+                        ? $standing
+                        : $standing->without($batch->code);
+            }
+            $this->keep(Dispatch::byDue($this->board->workload(), $standing), 'planned anew by due time');
+        });
+    }
+
+    /**
+     * Takes over another sequence, whole or for some batches; what has come since it was found stays planned.
+     *
+     * @param list<string>|null $codes null for all
+     *
+     * @throws PlanRefused
+     */
+    public function take(Sequence $found, ?array $codes, int $seen): void
+    {
+        $this->change($seen, function () use ($found, $codes): void {
+            $this->keep(
+                $codes === null
+                    ? $this->board->takeover()->whole($found)
+                    : $this->board->takeover()->partly($found, $codes),
+                $codes === null
+                    ? 'a proposal taken whole'
+                    : 'a proposal taken in part: '.mb_strimwidth(implode(', ', $codes), 0, 120, '…'),
+            );
+        });
+    }
+
+    /**
+     * Undoes the last change, if none has come after it.
+     *
+     * @return string what was undone
+     *
+     * @throws PlanRefused
+     */
+    public function undo(int $seen): string
+    {
+        return $this->change($seen, function () use ($seen): string {
+            $last = PlanChange::query()->orderByDesc('id')->first();
+            if ($last === null || $last->version !== $seen) {
+                throw CannotChangePlan::nothingToUndo();
+            }
+            $last->delete();
+            $this->keep(PlanBefore::read($last->before)->restore($this->board));
+            // The change that it was made upon can be undone next.
+            PlanChange::query()
+                ->where('version', $last->seen)
+                ->update(['version' => PlanBoard::version()]);
+
+            return $last->what;
+        });
+    }
+
+    /**
+     * Keeps a batch on its machine at the start that it has now, or lets it go again.
+     *
+     * @throws PlanRefused
+     */
+    public function fix(string $code, bool $fixed, int $seen): void
+    {
+        $this->change($seen, function () use ($code, $fixed): void {
+            $batch = $this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code);
+            $placed = $this->board->timetable()->find($code);
+            if ($fixed && ($placed === null || $batch->started)) {
+                throw $batch->started ? CannotChangePlan::runsAlready($code) : CannotChangePlan::hasNoPlace($code);
+            }
+            $before = PlanBefore::of($this->board);
+            Batch::query()
+                ->whereKey($batch->id)
+                ->update(['fixed_at' => $fixed ? ShopClock::time((int) $placed?->start()) : null]);
+            $this->keep($this->board->sequence(), $fixed ? "{$code} fixed" : "{$code} let go", $before);
+        });
+    }
+
+    /**
+     * Runs a part of a batch by itself: it stands right behind the rest, until it is moved.
+     *
+     * @return string the code of the new batch
+     *
+     * @throws PlanRefused
+     */
+    public function split(string $code, int $pieces, int $seen): string
+    {
+        return $this->change($seen, function () use ($code, $pieces): string {
+            $before = PlanBefore::of($this->board);
+            $new = SplitBatch::off($this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code), $pieces);
+            $this->board->forget();
+            $sequence = $this->board->sequence();
+            $machine = $sequence->machineOf($code);
+            if ($machine !== null) {
+                $sequence = $sequence->moved(
+                    $new,
+                    $machine,
+                    (int) array_search($code, $sequence->on($machine), true) + 1,
+                );
+            }
+            $this->keep($sequence, "{$pieces} pieces split off {$code} as {$new}", $before->whole($new, $code));
+
+            return $new;
+        });
+    }
+
+    /**
+     * Puts a batch together with another of the same decoration, where that stands.
+     *
+     * @throws PlanRefused
+     */
+    public function merge(string $code, string $into, int $seen): void
+    {
+        $this->change($seen, function () use ($code, $into): void {
+            $from = $this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code);
+            $to = $this->board->batches()[$into] ?? throw CannotChangePlan::isDone($into);
+            $before = PlanBefore::of($this->board);
+            $joined = SplitBatch::into($from, $to);
+            $this->board->forget();
+            $this->keep($this->board->sequence(), "{$code} put together with {$into}", $before->apart($joined));
+        });
+    }
+
+    /**
+     * One change of the plan, by somebody who saw it as it is.
+     *
+     * @template T
+     *
+     * @param callable(): T $do
+     *
+     * @return T
+     *
+     * @throws PlanRefused
+     */
+    private function change(int $seen, callable $do): mixed
+    {
+        return Transaction::run(function () use ($seen, $do): mixed {
+            $now = Plan::version();
+            if ($now !== $seen) {
+                throw StalePlan::since($seen, $now);
+            }
+            $this->board->forget();
+
+            return $do();
+        });
+    }
+
+    /** @throws CannotChangePlan */
+    private function mayMove(string $code, string $machine, int $rank): void
+    {
+        $batch = $this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code);
+        $obstacle = $this->board
+            ->workload()
+            ->obstacle($this->board->workload()->batches[$code], $this->board->workload()->lanes[$machine]);
+        if ($obstacle !== null) {
+            throw CannotChangePlan::notThere($code, $obstacle);
+        }
+        $running = array_filter(
+            $this->board->sequence()->on($machine),
+            fn(string $other): bool => $this->board->batches()[$other]->started,
+        );
+        if ($batch->started || $rank < count($running)) {
+            throw CannotChangePlan::behindWhatRuns($batch->started ? $code : (string) end($running));
+        }
+    }
+
+    /**
+     * @param string          $what   was done, so that it can be undone; '' for what is not undone
+     * @param PlanBefore|null $before how the plan was; null where nothing but the sequence changes
+     */
+    private function keep(Sequence $sequence, string $what = '', ?PlanBefore $before = null): void
+    {
+        $before ??= PlanBefore::of($this->board);
+        $seen = PlanBoard::version();
+        $machines = $this->board->machines()->pluck('id', 'code');
+        $rows = [];
+        foreach ($sequence->batches as $machine => $codes) {
+            foreach ($codes as $rank => $code) {
+                $batch = $this->board->batches()[$code];
+                $rows[] = [
+                    'id' => $batch->id,
+                    'code' => $code,
+                    'decoration_id' => $batch->decorationId,
+                    'machine_id' => $machines[$machine],
+                    'rank' => $rank,
+                ];
+            }
+        }
+        Batch::query()->upsert($rows, ['id'], ['machine_id', 'rank']);
+        Plan::query()->increment('version');
+        if ($what !== '') {
+            PlanChange::query()->create([
+                'seen' => $seen,
+                'version' => $seen + 1,
+                'what' => $what,
+                'before' => $before->json(),
+                'changed_at' => CarbonImmutable::now(),
+            ]);
+        }
+        $this->board->forget();
+    }
+}

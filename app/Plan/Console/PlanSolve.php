@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Console;
+
+use App\Foundation\Console\JsonCommand;
+use App\Foundation\Formats\Json;
+use App\Foundation\Formats\UnfitInput;
+use App\Plan\PlanJson;
+use Hakama\Needles\ConeChange;
+use Hakama\Plan\Bound;
+use Hakama\Plan\Dispatch;
+use Hakama\Plan\Lane;
+use Hakama\Plan\Placed;
+use Hakama\Plan\Search;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Timetable;
+use Hakama\Plan\Totals;
+use Hakama\Plan\Unplaced;
+use Hakama\Plan\Workload;
+
+final class PlanSolve extends JsonCommand
+{
+    protected $signature = 'plan:solve {file : JSON, or - for standard input} {--seed=1} {--iterations=20000} '.
+        '{--evaluate : price the sequence that is given}';
+    protected $description = 'Says which machine runs which batch and when, or prices an order that is given';
+
+    protected function answer(): array
+    {
+        $file = (string) $this->argument('file');
+        $json = Json::of($file, $this->contents($file));
+        $given = PlanJson::of($json);
+        $seed = $this->number('seed', 0, PHP_INT_MAX);
+        $iterations = $this->number('iterations', 0, 100_000_000);
+        if ($this->option('evaluate')) {
+            $iterations = 0;
+            $sequence =
+                $given->sequence ??
+                throw UnfitInput::at($json->where('sequence'), 'is missing, and --evaluate prices it');
+        } else {
+            $search = Search::of($given->workload, $seed, $iterations, $given->sequence)->run($iterations);
+            $sequence = $search->best();
+        }
+        $plan = Timetable::of($given->workload, $sequence);
+
+        return [
+            'placed' => array_map(self::placed(...), $plan->placed),
+            'unplaced' => [
+                ...array_map(
+                    static fn(Unplaced $one): array => ['batch' => $one->batch, 'reason' => $one->reason],
+                    $plan->unplaced,
+                ),
+                ...self::nowhere($given->workload, $sequence),
+            ],
+            'totals' => self::totals($plan->totals),
+            'as_booked' => self::totals(
+                Timetable::of($given->workload, Dispatch::asBooked($given->workload))->totals,
+            ),
+            'lower_bound' => round(($search ?? null)?->bound() ?? Bound::of($given->workload)->cost, 3),
+            'iterations' => $iterations,
+            'seed' => $seed,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function placed(Placed $one): array
+    {
+        $time = static fn(int $seconds): string => gmdate('Y-m-d\TH:i:s', $seconds);
+
+        return [
+            'batch' => $one->batch->id,
+            'machine' => $one->machine,
+            'setup_start' => $time($one->changeoverStart),
+            'start' => $time($one->start()),
+            'end' => $time($one->end()),
+            'setup_min' => round($one->changeoverS / 60, 3),
+            'driver_change' => $one->changes->driver,
+            'frame_change' => $one->changes->frame,
+            'threads' => array_map(
+                static fn(ConeChange $change): array => [
+                    'needle' => $change->needle,
+                    'from' => $change->from,
+                    'to' => $change->to,
+                ],
+                $one->changes->cones->load,
+            ),
+            'order' => $one->changes->cones->order,
+            'late_min' => round($one->lateS() / 60, 3),
+        ];
+    }
+
+    /** @return array<string, int|float> */
+    private static function totals(Totals $totals): array
+    {
+        return [
+            'cost' => round($totals->cost, 3),
+            'weighted_late_min' => round($totals->weightedLateMin, 3),
+            'late_batches' => $totals->lateBatches,
+            'setup_min' => round($totals->changeoverMin, 3),
+            'thread_changes' => $totals->threadChanges,
+            'driver_changes' => $totals->driverChanges,
+            'frame_changes' => $totals->frameChanges,
+            'flow_min' => round($totals->flowMin, 3),
+        ];
+    }
+
+    /**
+     * @return list<array{batch: string, reason: string}> batches that stand on no machine, each with why every one of
+     *     them is barred
+     */
+    private static function nowhere(Workload $workload, Sequence $sequence): array
+    {
+        $nowhere = [];
+        foreach ($workload->batches as $id => $batch) {
+            if ($sequence->machineOf((string) $id) !== null) {
+                continue;
+            }
+            $reasons = array_filter(
+                array_map(
+                    static fn(Lane $lane): ?string => $workload->obstacle($batch, $lane),
+                    array_values($workload->lanes),
+                ),
+                is_string(...),
+            );
+            $nowhere[] = [
+                'batch' => (string) $id,
+                'reason' =>
+                    count($reasons) === count($workload->lanes)
+                        ? implode('; ', array_unique($reasons))
+                        : 'it stands on no machine',
+            ];
+        }
+
+        return $nowhere;
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Http;
+
+use App\Foundation\Clock\ShopClock;
+use App\Plan\Estimate;
+use App\Plan\Http\Requests\AskPlan;
+use App\Plan\Models\Proposal;
+use App\Plan\Queries\Consequence;
+use App\Plan\Queries\PlanBoard;
+use App\Plan\Queries\ShopOdds;
+use App\Shop\Figure;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\BatchSewing;
+use Hakama\Plan\Equipment;
+use Hakama\Plan\Options;
+use Hakama\Plan\Promise;
+use Hakama\Plan\Timetable;
+use Illuminate\Contracts\View\View;
+
+/** When could it be ready, and what if: questions that leave the plan as it is. */
+final class AskController
+{
+    private const ASKED = 'asked';
+
+    public function __construct(private readonly ShopOdds $odds) {}
+
+    public function show(AskPlan $request, PlanBoard $board, Estimate $estimate): View
+    {
+        $answers = [];
+        if ($request->stitches() !== null) {
+            $answers = $this->answers(
+                $board,
+                $estimate->sewing($board, $request->stitches(), $request->colours(), $request->frame()),
+                $estimate->equipment($request->colours(), $request->frame()),
+                $request,
+            );
+        } elseif ($request->like() !== null) {
+            $model = $board->workload()->batches[$request->like()];
+            $answers = $this->answers(
+                $board,
+                new BatchSewing(
+                    $model->sewing->sewS,
+                    $model->sewing->hoopS,
+                    $model->sewing->swapS,
+                    $model->sewing->framesPerHead,
+                ),
+                new Equipment(
+                    $model->equipment->threads,
+                    $model->equipment->frame,
+                    needle: $model->equipment->needle,
+                    design: $model->equipment->design,
+                ),
+                $request,
+            );
+        }
+
+        return view('plan.ask', [
+            'board' => $board,
+            'answers' => $answers,
+            'asked' => $request->only('like', 'pieces', 'due', 'stitches', 'colours', 'sewn_in'),
+            'proposals' => Proposal::query()
+                ->whereNotNull('what_if')
+                ->whereNot('state', 'left')
+                ->orderByDesc('id')
+                ->limit(12)
+                ->get(),
+        ]);
+    }
+
+    /**
+     * A batch that is not there, put in everywhere it could go.
+     *
+     * @return list<array{string, string}> the question, and what the plan says to it
+     */
+    private function answers(PlanBoard $board, BatchSewing $sewing, Equipment $equipment, AskPlan $request): array
+    {
+        $workload = $board->workload();
+        $due = $request->dueAt();
+        $batch = new BatchJob(
+            self::ASKED,
+            $request->pieces(),
+            $sewing,
+            $equipment,
+            new Promise($workload->now, $due ?? PHP_INT_MAX >> 8),
+        );
+        $with = $workload->with([...array_values($workload->batches), $batch]);
+        $options = Options::of(Timetable::of($with, $board->sequence()), self::ASKED);
+        $said = [];
+        foreach (
+            [
+                'Without moving anything else' => $options->soonestBehind(),
+                'Moving others, and keeping every promise' => $options->soonestKeepingPromises(),
+                'As a rush, whatever it pushes' => $options->soonestAtAll(),
+            ] as $question => $option
+        ) {
+            $said[] = [
+                $question,
+                $option === null
+                    ? 'It cannot be: no machine has a place for it in the days that are planned.'
+                    : Consequence::asked($option, $due).
+                        ' '.
+                        $this->promise(Timetable::of($with, $option->sequence), $due),
+            ];
+        }
+
+        return $said;
+    }
+
+    /** When it may be promised, and how likely a time that is wanted is kept. */
+    private function promise(Timetable $plan, ?int $due): string
+    {
+        $odds = $this->odds->of($plan)->batches[self::ASKED] ?? null;
+
+        return $odds === null
+            ? ''
+            : ($due === null ? '' : 'Kept in '.Figure::odds($odds->kept).'. ').
+                    ($odds->promise === null
+                        ? 'There is no time that is safe to promise in the days that are planned.'
+                        : 'To promise: '.ShopClock::time($odds->promise)->format('D j M H:i').'.');
+    }
+}

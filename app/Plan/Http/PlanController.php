@@ -1,0 +1,304 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Http;
+
+use App\Floor\Finish\FinishTimes;
+use App\Orders\Models\Decoration;
+use App\Plan\Actions\PlanChanges;
+use App\Plan\Actions\SplitBatch;
+use App\Plan\Chart\PlanChart;
+use App\Plan\Chart\Zoom;
+use App\Plan\Http\Requests\ChooseSplit;
+use App\Plan\Http\Requests\MoveBatch;
+use App\Plan\OpenBatch;
+use App\Plan\PlanRefused;
+use App\Plan\Queries\Consequence;
+use App\Plan\Queries\PlanBoard;
+use App\Plan\Queries\ShopOdds;
+use App\Plan\Queries\WhatHelps;
+use App\Setup\MovedSteps;
+use App\Setup\Queries\Trials;
+use App\Shop\Calendar\Calendar;
+use App\Shop\House;
+use Hakama\Machine\CopiesPerFrame;
+use Hakama\Needles\Assignment;
+use Hakama\Needles\Swaps;
+use Hakama\Plan\Option;
+use Hakama\Plan\Options;
+use Hakama\Plan\SplitImpact;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\ValidationException;
+
+final class PlanController
+{
+    /** So many places are listed beside the one a batch has. */
+    private const PLACES = 8;
+    private const ALIKE = 3;
+
+    public function __construct(private readonly ShopOdds $odds, private readonly House $house) {}
+
+    public function show(Request $request, PlanBoard $board, Calendar $calendar): View
+    {
+        return view('plan.show', $this->sheet($request, $board, $calendar));
+    }
+
+    /** Answers with the plan anew, whether the move was made or not. */
+    public function move(
+        MoveBatch $request,
+        PlanBoard $board,
+        PlanChanges $changes,
+        Calendar $calendar,
+        MovedSteps $steps,
+    ): Response|RedirectResponse {
+        [$code, $machine, $rank] = [$request->batch(), $request->machine(), $request->rank()];
+        $problem = $said = null;
+        try {
+            $said =
+                Consequence::words($board, $code, $changes->wouldMove($code, $machine, $rank), made: true).
+                $steps->words($board, $code, $machine);
+            $changes->move($code, $machine, $rank, $request->integer('version'));
+        } catch (PlanRefused $e) {
+            $problem = $e->getMessage();
+        }
+        if (! $request->headers->has('HX-Request')) {
+            return redirect()
+                ->route('plan.show')
+                ->with($problem === null ? 'done' : 'problem', $problem ?? $said);
+        }
+
+        return new Response(
+            view('plan.sheet', [
+                ...$this->sheet($request, $board, $calendar),
+                'problem' => $problem,
+                'said' => $problem === null ? $said : null,
+                'focus' => $code,
+            ]),
+        );
+    }
+
+    /** What a move would bring, in words, before the batch is let go. */
+    public function consequence(Request $request, PlanBoard $board, PlanChanges $changes, MovedSteps $steps): Response
+    {
+        // Without a session there is nowhere to send the person back to.
+        if (Validator::make($request->all(), MoveBatch::place())->fails()) {
+            return new Response('There is no such batch or machine.', 422);
+        }
+        $code = $request->string('batch')->value();
+        try {
+            $otherwise = $steps->words($board, $code, $request->string('machine')->value());
+            $said =
+                e(
+                    Consequence::words(
+                        $board,
+                        $code,
+                        $changes->wouldMove($code, $request->string('machine')->value(), $request->integer('rank')),
+                        made: false,
+                    ),
+                ).($otherwise === '' ? '' : '<strong class="now">'.e($otherwise).'</strong>');
+        } catch (PlanRefused $e) {
+            $said = '<span class="now">'.e($e->getMessage()).'</span>';
+        }
+
+        return new Response($said);
+    }
+
+    public function undo(Request $request, PlanChanges $changes): RedirectResponse
+    {
+        try {
+            return redirect()
+                ->route('plan.show')
+                ->with('done', 'Undone: '.$changes->undo($request->integer('version')).'.');
+        } catch (PlanRefused $e) {
+            return redirect()->route('plan.show')->with('problem', $e->getMessage());
+        }
+    }
+
+    public function byDue(Request $request, PlanChanges $changes): RedirectResponse
+    {
+        $changes->replan($request->integer('version'));
+
+        return redirect()->route('plan.show')->with('done', 'Planned anew by due time; what is on a machine stayed.');
+    }
+
+    /** Why a batch is where it is, and where else it could be. */
+    public function why(PlanBoard $board, Trials $trials, string $code): View
+    {
+        $batch = $board->batches()[$code] ?? abort(404);
+        $options = Options::of($board->timetable(), $code, self::PLACES);
+        $siblings = SplitBatch::siblings($batch->decorationId);
+        $placed = $board->timetable()->find($code);
+        $odds = $this->odds->inForce()->batches[$code] ?? null;
+        $decoration = Decoration::query()
+            ->with(['line', 'artwork.sewOuts'])
+            ->findOrFail($batch->decorationId);
+        $trial = $placed === null ? null : $trials->of($batch, $decoration, $placed->machine);
+
+        return view('plan.why', [
+            'board' => $board,
+            'batch' => $batch,
+            'placed' => $placed,
+            'finishS' => FinishTimes::of($decoration, $this->house->rules()),
+            'trial' => $trial,
+            'triedAt' => $trial === null ? null : $trials->planned($trial, $code),
+            'fabric' => $decoration->line->fabric->label(),
+            'odds' => $odds,
+            'oddsFrom' => $this->odds->source(),
+            'helps' =>
+                $placed !== null && $odds?->isInDanger === true
+                    ? (new WhatHelps($board, $this->odds))->with($placed)
+                    : [],
+            'options' => $options,
+            'shown' => array_slice($options->all, 0, self::PLACES),
+            'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
+            'version' => PlanBoard::version(),
+            'weights' => $board->workload()->weights,
+            'barred' => self::barred($board, $code),
+            'siblings' => array_values(
+                array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id])),
+            ),
+            'alike' => Options::together($board->timetable(), $code, self::ALIKE),
+            'joined' => static fn(string $into): ?Option => SplitImpact::join(
+                $board->workload(),
+                $board->sequence(),
+                $code,
+                $into,
+            ),
+        ]);
+    }
+
+    /** What splitting would bring, as the number of pieces is typed. */
+    public function splitting(Request $request, PlanBoard $board, string $code): Response
+    {
+        $batch = $board->batches()[$code] ?? abort(404);
+        $pieces = $request->integer('pieces');
+        if ($pieces < 1 || $pieces >= $batch->left) {
+            return new Response(e(sprintf('1 to %d of its pieces can be run apart.', $batch->left - 1)));
+        }
+
+        return new Response(
+            implode(
+                '',
+                array_map(
+                    static fn(string $said): string => '<p>'.e($said).'</p>',
+                    Consequence::split(
+                        $pieces,
+                        ...SplitImpact::split(
+                            $board->workload(),
+                            $board->sequence(),
+                            $code,
+                            min(
+                                $batch->batch->pieces,
+                                CopiesPerFrame::frames($pieces, $batch->copies) * $batch->setup->hoopings,
+                            ),
+                        ),
+                    ),
+                ),
+            ),
+        );
+    }
+
+    public function split(ChooseSplit $request, PlanChanges $changes, string $code): RedirectResponse
+    {
+        try {
+            $new = $changes->split($code, $request->integer('pieces'), $request->integer('version'));
+        } catch (PlanRefused $e) {
+            throw ValidationException::withMessages(['pieces' => $e->getMessage()]);
+        }
+
+        return redirect()
+            ->route('plan.why', $new)
+            ->with('done', "{$new} is a batch of its own now, right behind {$code}.");
+    }
+
+    public function merge(Request $request, PlanChanges $changes, string $code): RedirectResponse
+    {
+        $into = $request->string('into')->value();
+        try {
+            $changes->merge($code, $into, $request->integer('version'));
+        } catch (PlanRefused $e) {
+            return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
+        }
+
+        return redirect()
+            ->route('plan.why', $into)
+            ->with('done', "The pieces of {$code} are with {$into} again.");
+    }
+
+    public function fix(Request $request, PlanChanges $changes, string $code): RedirectResponse
+    {
+        $fixed = $request->boolean('fixed');
+        try {
+            $changes->fix($code, $fixed, $request->integer('version'));
+        } catch (PlanRefused $e) {
+            return redirect()->route('plan.why', $code)->with('problem', $e->getMessage());
+        }
+
+        return redirect()
+            ->route('plan.why', $code)
+            ->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
+    }
+
+    /** @return array<string, string> machine => why a batch cannot stand there, and what it would take by hand */
+    private static function barred(PlanBoard $board, string $code): array
+    {
+        $barred = [];
+        $batch = $board->workload()->batches[$code];
+        foreach ($board->workload()->lanes as $machine => $lane) {
+            $obstacle = $board->workload()->obstacle($batch, $lane);
+            if ($obstacle !== null) {
+                $swaps =
+                    isset($batch->sewing->sewS[$machine])
+                    && ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $board->workload()->needs)
+                        ? Swaps::perPiece($lane->rack, $batch->demand(), $board->workload()->needs)
+                        : null;
+                $barred[$machine] =
+                    $obstacle.
+                    ($swaps === null
+                        ? ''
+                        : sprintf(
+                            '; by hand it would take %d %s at its stops for every piece',
+                            $swaps,
+                            $swaps === 1 ? 'swap' : 'swaps',
+                        ));
+            }
+        }
+
+        return $barred;
+    }
+
+    /** @return array<string, mixed> */
+    private function sheet(Request $request, PlanBoard $board, Calendar $calendar): array
+    {
+        $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Day;
+
+        $chart = PlanChart::of(
+            $board,
+            $board->timetable(),
+            $calendar->work(),
+            $zoom,
+            max(0, min(60, $request->integer('day'))),
+            $board->actual(),
+            $this->odds->inForce(),
+        );
+
+        return [
+            'board' => $board,
+            'timetable' => $board->timetable(),
+            'odds' => $this->odds->inForce(),
+            'oddsFrom' => $this->odds->source(),
+            'chart' => $chart,
+            'people' => $calendar->said($chart->axis->days),
+            'version' => PlanBoard::version(),
+            'late' => $board->late(),
+            'problem' => null,
+            'said' => null,
+            'focus' => null,
+        ];
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Http;
+
+use App\Plan\Actions\PlanChanges;
+use App\Plan\Chart\PlanChart;
+use App\Plan\Chart\Zoom;
+use App\Plan\Http\Requests\SearchPlan;
+use App\Plan\Http\Requests\TakeProposal;
+use App\Plan\Jobs\FindPlan;
+use App\Plan\Models\Proposal;
+use App\Plan\PlanRefused;
+use App\Plan\Queries\Comparison;
+use App\Plan\Queries\PlanBoard;
+use App\Plan\Queries\ShopOdds;
+use App\Plan\WhatIfForm;
+use App\Shop\Calendar\Calendar;
+use App\Shop\House;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\Plan\Sequence;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Plans that are looked for beside the one in force, in the shop as it is or as it might be. */
+final class ProposalController
+{
+    public function store(SearchPlan $request, House $house): RedirectResponse
+    {
+        $proposal = Proposal::query()->create([
+            'state' => 'waiting',
+            'what_if' => $request->whatIf() ?: null,
+            'version' => PlanBoard::version(),
+            'seed' => 1 + (int) Proposal::query()->max('id'),
+            'iterations' => $request->iterations() ?? (int) $house->rules()->value(HouseRule::SearchChanges),
+            'asked_at' => CarbonImmutable::now(),
+        ]);
+        FindPlan::dispatch($proposal->id);
+
+        return redirect()->route('plan.proposal', $proposal);
+    }
+
+    public function show(
+        Request $request,
+        Proposal $proposal,
+        PlanBoard $board,
+        Calendar $calendar,
+        ShopOdds $odds,
+    ): View|Response {
+        if ($request->headers->has('HX-Request') && ! $proposal->isSearching()) {
+            // It is found: the whole page has something else to say now.
+            return (new Response(''))->header('HX-Refresh', 'true');
+        }
+        $sheet = [
+            'proposal' => $proposal,
+            'words' => WhatIfForm::words($proposal->what_if ?? []),
+            'version' => PlanBoard::version(),
+        ];
+        if ($proposal->state === 'ready' || $proposal->state === 'taken' || $proposal->state === 'left') {
+            $comparison = Comparison::of(
+                $board,
+                new Sequence($proposal->sequence ?? []),
+                WhatIfForm::read($proposal->what_if ?? []),
+                $odds,
+            );
+            $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Week;
+            $sheet += [
+                'comparison' => $comparison,
+                'board' => $board,
+                'chart' => PlanChart::of(
+                    $board,
+                    $comparison->then,
+                    $calendar->work(),
+                    $zoom,
+                    max(0, min(60, $request->integer('day'))),
+                ),
+            ];
+        }
+
+        return view($request->headers->has('HX-Request') ? 'plan.progress' : 'plan.proposal', $sheet);
+    }
+
+    /** It stops at the next chance, and keeps the best it has found. */
+    public function stop(Proposal $proposal): RedirectResponse
+    {
+        $proposal->update(['stop' => true]);
+
+        return redirect()->route('plan.proposal', $proposal);
+    }
+
+    public function take(TakeProposal $request, Proposal $proposal, PlanChanges $changes): RedirectResponse
+    {
+        $codes = $request->codes();
+        if ($proposal->state !== 'ready') {
+            return redirect()
+                ->route('plan.proposal', $proposal)
+                ->with('problem', 'This proposal is not to be had any more; nothing was changed.');
+        }
+        try {
+            $changes->take(new Sequence($proposal->sequence ?? []), $codes, $request->integer('version'));
+        } catch (PlanRefused $e) {
+            return redirect()->route('plan.proposal', $proposal)->with('problem', $e->getMessage());
+        }
+        $proposal->update(['state' => 'taken']);
+
+        return redirect()
+            ->route('plan.show')
+            ->with(
+                'done',
+                ($codes === null ? 'The proposal is the plan now.' : 'Taken over: '.implode(', ', $codes).'.').
+                    ' z undoes it.',
+            );
+    }
+
+    public function leave(Proposal $proposal): RedirectResponse
+    {
+        $proposal->update(['state' => 'left', 'stop' => true]);
+
+        return redirect()->route('plan.show')->with('done', 'The proposal was left; the plan is as it was.');
+    }
+}

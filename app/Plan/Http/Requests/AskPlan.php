@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Http\Requests;
+
+use App\Foundation\Clock\ShopClock;
+use App\Plan\Queries\PlanBoard;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A question to the plan: so many pieces more like a batch that is there, or of so many stitches in a frame. */
+final class AskPlan extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(PlanBoard $board): array
+    {
+        return [
+            'like' => ['nullable', Rule::in(array_keys($board->batches()))],
+            'stitches' => ['nullable', 'integer', 'between:100,500000'],
+            'colours' => ['nullable', 'integer', 'between:1,30'],
+            'sewn_in' => ['nullable', 'required_with:stitches', Rule::exists('frames', 'code')],
+            'pieces' => ['nullable', 'integer', 'between:1,2000'],
+            'due' => ['nullable', 'date'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'like.*' => 'Choose one of the batches.',
+            'stitches.*' => 'How many stitches is 100 to 500 000.',
+            'colours.*' => 'How many colours is 1 to 30.',
+            'sewn_in.*' => 'Choose the frame it is sewn in.',
+            'pieces.*' => 'How many pieces is 1 to 2000.',
+            'due.*' => 'Write the day and the time.',
+        ];
+    }
+
+    /** Null as long as nothing was asked. */
+    public function like(): ?string
+    {
+        return $this->string('like')->value() ?: null;
+    }
+
+    /** Null where it is like a batch that is there. */
+    public function stitches(): ?int
+    {
+        return $this->integer('stitches') ?: null;
+    }
+
+    public function colours(): int
+    {
+        return $this->integer('colours') ?: 1;
+    }
+
+    public function frame(): string
+    {
+        return $this->string('sewn_in')->value();
+    }
+
+    public function pieces(): int
+    {
+        return $this->integer('pieces') ?: 1;
+    }
+
+    /** @return int|null seconds of local time */
+    public function dueAt(): ?int
+    {
+        $due = $this->date('due')?->toImmutable();
+
+        return $due === null ? null : ShopClock::seconds($due);
+    }
+}

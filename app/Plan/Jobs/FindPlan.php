@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Jobs;
+
+use App\Plan\Models\Proposal;
+use App\Plan\Queries\PlanBoard;
+use App\Plan\WhatIfForm;
+use Carbon\CarbonImmutable;
+use Hakama\Plan\HandsEased;
+use Hakama\Plan\Search;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Timetable;
+use Hakama\Plan\Workload;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Throwable;
+
+/**
+ * Looks for a better plan beside the one in force, says how far it is, and stops when it is asked to; the best so far
+ * is kept.
+ */
+final class FindPlan implements ShouldQueue
+{
+    use Queueable;
+
+    public const QUEUE = 'plans';
+    /** It looks so many iterations further before it says how far it is. */
+    private const AT_ONCE = 400;
+    /** Then it has looked long enough, whatever it was asked for. */
+    private const MOST_SECONDS = 3600;
+    public int $tries = 10;
+    public int $timeout = 2 * self::MOST_SECONDS;
+
+    public function __construct(private readonly int $proposalId)
+    {
+        $this->onQueue(self::QUEUE);
+    }
+
+    /** Begun again after it was killed, it goes on from the best that was kept. */
+    public function handle(PlanBoard $board): void
+    {
+        $proposal = Proposal::query()->find($this->proposalId);
+        if ($proposal === null || ! $proposal->isSearching()) {
+            return;
+        }
+        $begun = time();
+        $workload = WhatIfForm::read($proposal->what_if ?? [])->of($board->prepared());
+        $inForce = $board->sequence();
+        $kept = $proposal->done;
+        $search = Search::of(
+            $workload,
+            $proposal->seed + $kept,
+            $proposal->iterations - $kept,
+            $proposal->sequence === null ? $inForce : $board->takeover()->whole(new Sequence($proposal->sequence)),
+        );
+        $this->keep($proposal, [
+            'state' => 'searching',
+            'start_cost' => Timetable::of($workload, $inForce)->totals->cost,
+            'bound' => $search->bound(),
+            ...self::found($search, $kept),
+        ]);
+        $isWanted = static fn(): bool => time() - $begun < self::MOST_SECONDS
+            && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop');
+        while (! $search->isProven() && $kept + $search->done() < $proposal->iterations && $isWanted()) {
+            $search->run(min(self::AT_ONCE, $proposal->iterations - $kept - $search->done()));
+            $this->keep($proposal, self::found($search, $kept));
+        }
+        $this->keep($proposal, [
+            ...self::eased($search, $proposal->seed, $isWanted),
+            'state' => 'ready',
+            'bound' => $search->bound(),
+            'found_at' => CarbonImmutable::now(),
+        ]);
+    }
+
+    /**
+     * What was left meanwhile stays left.
+     *
+     * @param array<string, mixed> $found
+     */
+    private function keep(Proposal $proposal, array $found): void
+    {
+        Proposal::query()
+            ->whereKey($proposal->id)
+            ->whereIn('state', ['waiting', 'searching'])
+            ->update(
+                isset($found['sequence'])
+                    ? [...$found, 'sequence' => json_encode($found['sequence'], JSON_THROW_ON_ERROR)]
+                    : $found,
+            );
+    }
+
+    public function failed(?Throwable $why): void
+    {
+        Proposal::query()
+            ->whereKey($this->proposalId)
+            ->update(['state' => 'failed']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function found(Search $search, int $before): array
+    {
+        return [...self::plan($search->workload, $search->best()), 'done' => $before + $search->done()];
+    }
+
+    /**
+     * @param callable(): bool $isWanted
+     *
+     * @return array<string, mixed> where the house asks a price for hands that are not in; none where it does not
+     */
+    private static function eased(Search $search, int $seed, callable $isWanted): array
+    {
+        return $search->workload->weights->beyond > 0.0
+            ? self::plan($search->workload, HandsEased::of($search->workload, $search->best(), $seed, $isWanted))
+            : [];
+    }
+
+    /** @return array<string, mixed> */
+    private static function plan(Workload $workload, Sequence $sequence): array
+    {
+        $totals = Timetable::of($workload, $sequence)->totals;
+
+        return [
+            'sequence' => $sequence->batches,
+            'cost' => $totals->cost,
+            'late_min' => $totals->weightedLateMin,
+            'changeover_min' => $totals->changeoverMin,
+        ];
+    }
+}

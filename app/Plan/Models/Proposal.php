@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Models;
+
+use App\Foundation\Clock\Moment;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A plan that is being looked for beside the one in force, or was found: taken whole, in part, or left.
+ *
+ * @property int                              $id
+ * @property string                           $state waiting, searching, ready, taken, left, failed
+ * @property array<string, mixed>|null        $what_if
+ * @property int                              $version    of the plan it began with
+ * @property int                              $seed
+ * @property int                              $iterations
+ * @property int                              $done
+ * @property float|null                       $start_cost of the plan in force, in the shop as it would be
+ * @property float|null                       $cost       of the best so far
+ * @property float|null                       $late_min
+ * @property float|null                       $changeover_min
+ * @property float|null                       $bound
+ * @property array<string, list<string>>|null $sequence   machine => batches
+ * @property bool                             $stop
+ * @property CarbonImmutable                  $asked_at
+ * @property CarbonImmutable|null             $found_at
+ */
+final class Proposal extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = [
+        'what_if' => 'array',
+        'sequence' => 'array',
+        'stop' => 'boolean',
+        'asked_at' => Moment::class,
+        'found_at' => Moment::class,
+    ];
+
+    public function isSearching(): bool
+    {
+        return in_array($this->state, ['waiting', 'searching'], true);
+    }
+
+    /** Nothing can be cheaper than what was found. */
+    public function isProven(): bool
+    {
+        return $this->bound !== null && $this->stillToSave() < 0.001;
+    }
+
+    /** What a better plan could cost less at most. */
+    public function stillToSave(): float
+    {
+        return max(0.0, ($this->cost ?? 0.0) - ($this->bound ?? 0.0));
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Queries;
+
+use App\Foundation\Clock\ShopClock;
+use App\Plan\OpenBatch;
+use App\Plan\OrderedBy;
+use Hakama\Plan\Dispatch;
+use Hakama\Plan\Handwork;
+use Hakama\Plan\Odds\Odds;
+use Hakama\Plan\Placed;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Timetable;
+use Hakama\Plan\WhatIf;
+
+/** A found plan beside the one in force, both in the same shop: what moves, and who gains and loses by it. */
+final readonly class Comparison
+{
+    /**
+     * @param list<array{OpenBatch, Placed|null, Placed|null, bool}> $rows batch, as it is, as it would be, and
+     *     whether it moves; what moves first
+     * @param Timetable $booked batches in order of arrival, the yardstick
+     */
+    private function __construct(
+        public Timetable $now,
+        public Timetable $then,
+        public Timetable $booked,
+        public array $rows,
+        private Timetable $asItIs,
+        public Odds $oddsNow,
+        public Odds $oddsThen,
+        public Odds $oddsBooked,
+    ) {}
+
+    public static function of(PlanBoard $board, Sequence $found, WhatIf $whatIf, ShopOdds $odds): self
+    {
+        $workload = $whatIf->of($board->prepared());
+        $inForce = $board->sequence();
+        $whole = $board->takeover()->whole($found);
+        $now = Timetable::of($workload, $inForce);
+        $then = Timetable::of($workload, $whole);
+        $staying = $inForce->staying($whole);
+        $rows = [];
+        foreach ($board->batches() as $code => $batch) {
+            $rows[] = [$batch, $now->find($code), $then->find($code), ! isset($staying[$code])];
+        }
+        usort(
+            $rows,
+            static fn(array $a, array $b): int => [! $a[3], $a[2]->changeoverStart ?? PHP_INT_MAX] <=> [
+                ! $b[3],
+                $b[2]->changeoverStart ?? PHP_INT_MAX,
+            ],
+        );
+        $standing = new Sequence(
+            array_map(
+                static fn(array $ids): array => array_values(
+                    array_filter($ids, static fn(string $code): bool => $board->batches()[$code]->started),
+                ),
+                $inForce->batches,
+            ),
+        );
+
+        $booked = Timetable::of($workload, Dispatch::asBooked($workload, $standing));
+
+        return new self(
+            $now,
+            $then,
+            $booked,
+            $rows,
+            $board->timetable(),
+            $odds->of($now),
+            $odds->of($then),
+            $odds->of($booked),
+        );
+    }
+
+    /**
+     * Who is to be told: orders that end after their time, and later than people think now.
+     *
+     * @return list<array{OrderedBy, string}> with a text that is ready to send
+     */
+    public function messages(): array
+    {
+        $latest = $thought = $orders = [];
+        foreach ($this->rows as [$batch, , $after]) {
+            $number = $batch->order->number;
+            $orders[$number] = $batch->order;
+            $latest[$number] = max($latest[$number] ?? 0, $after?->end() ?? PHP_INT_MAX);
+            $thought[$number] = max($thought[$number] ?? 0, $this->asItIs->find($batch->code)?->end() ?? PHP_INT_MAX);
+        }
+        $messages = [];
+        foreach ($orders as $number => $order) {
+            if ($latest[$number] <= max(ShopClock::seconds($order->dueAt), $thought[$number])) {
+                continue;
+            }
+            $messages[] = [
+                $order,
+                sprintf(
+                    'Your order no. %d was promised for %s. %s We are sorry, and would rather say so now.',
+                    $number,
+                    $order->dueAt->format('l j F, H:i'),
+                    $latest[$number] === PHP_INT_MAX
+                        ? 'We cannot say yet when it will be ready.'
+                        : 'It will be ready '.ShopClock::time($latest[$number])->format('l j F, H:i').'.',
+                ),
+            ];
+        }
+
+        return $messages;
+    }
+
+    /** @return list<OpenBatch> in time as it is, late as it would be */
+    public function becomeLate(): array
+    {
+        return array_values(
+            array_map(
+                static fn(array $row): OpenBatch => $row[0],
+                array_filter(
+                    $this->rows,
+                    static fn(array $row): bool => ($row[1]?->lateS() ?? 0) === 0 && ($row[2]?->lateS() ?? 0) > 0,
+                ),
+            ),
+        );
+    }
+
+    /** @return list<OpenBatch> late as it is, in time as it would be */
+    public function areSaved(): array
+    {
+        return array_values(
+            array_map(
+                static fn(array $row): OpenBatch => $row[0],
+                array_filter(
+                    $this->rows,
+                    static fn(array $row): bool => ($row[1]?->lateS() ?? 0) > 0 && $row[2]?->lateS() === 0,
+                ),
+            ),
+        );
+    }
+
+    /** @return list<array{OpenBatch, string, string}> prepared and moved all the same: batch, from, to */
+    public function movedThoughPrepared(): array
+    {
+        $moved = [];
+        foreach ($this->rows as [$batch, , $after]) {
+            $on = $this->then->workload->people->prepared[$batch->code] ?? null;
+            if ($on !== null && $after !== null && $after->machine !== $on) {
+                $moved[] = [$batch, $on, $after->machine];
+            }
+        }
+
+        return $moved;
+    }
+
+    /** Seconds of hands that a plan wants while all who are in have theirs full. */
+    public function beyondS(Timetable $of): int
+    {
+        $people = $of->workload->people->in;
+
+        return $people === null
+            ? 0
+            : Handwork::of($of->placed, $of->workload)->beyond($people, $of->workload->now, PHP_INT_MAX);
+    }
+
+    public function moves(): int
+    {
+        return count(array_filter($this->rows, static fn(array $row): bool => $row[3]));
+    }
+}

@@ -1,0 +1,293 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Queries;
+
+use App\Foundation\Clock\Moment;
+use App\Foundation\Clock\ShopClock;
+use App\Machine\Models\Frame;
+use App\Machine\Models\Machine;
+use App\Plan\Models\Plan;
+use App\Plan\OpenBatch;
+use App\Shop\Calendar\Calendar;
+use App\Shop\Catalogue\Catalogue;
+use App\Shop\House;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
+use Hakama\Machine\NeedleType;
+use Hakama\Needles\ThreadNeeds;
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\Changeover;
+use Hakama\Plan\FrameStock;
+use Hakama\Plan\Lane;
+use Hakama\Plan\People;
+use Hakama\Plan\Placed;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Takeover;
+use Hakama\Plan\Timetable;
+use Hakama\Plan\Weights;
+use Hakama\Plan\Workload;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** The plan in force: which batch on which machine in which order, and every time that follows. One a request. */
+final class PlanBoard
+{
+    /** @var array<string, OpenBatch>|null */
+    private ?array $batches = null;
+    /** @var Collection<int, Machine>|null */
+    private ?Collection $machines = null;
+    /** @var Collection<int, Frame>|null */
+    private ?Collection $frames = null;
+    private ?Timetable $timetable = null;
+    private ?Workload $workload = null;
+
+    public function __construct(
+        private readonly House $house,
+        private readonly Catalogue $catalogue,
+        private readonly Calendar $calendar,
+    ) {}
+
+    /** @return array<string, OpenBatch> by code, in order of arrival */
+    public function batches(): array
+    {
+        return $this->batches ??= array_column(
+            array_map(
+                static fn(OpenBatch $batch): array => [$batch->code, $batch],
+                OpenBatches::all(
+                    $this->machines()->keyBy('id'),
+                    (int) $this->house->rules()->value(HouseRule::SwapTime),
+                    (int) $this->house->rules()->value(HouseRule::ClipTime),
+                    $this->house->rules()->isPreCut(),
+                ),
+            ),
+            1,
+            0,
+        );
+    }
+
+    /** @return Collection<int, Machine> with rack and frame */
+    public function machines(): Collection
+    {
+        return $this->machines ??= Machine::standing($this->frames());
+    }
+
+    /** @return Collection<int, Frame> */
+    public function frames(): Collection
+    {
+        return $this->frames ??= $this->catalogue->frames();
+    }
+
+    public function workload(): Workload
+    {
+        return $this->workload ??= $this->makeWorkload();
+    }
+
+    /** The same, with what people are preparing by the plan in force: what a better plan should leave where it is. */
+    public function prepared(): Workload
+    {
+        return $this->workload()->preparedFor(
+            $this->timetable()->preparedUntil(
+                $this->workload()->now + (int) (3600 * $this->house->rules()->value(HouseRule::PreparedAhead)),
+            ),
+        );
+    }
+
+    /** Open batches on their machines, in the order kept. */
+    public function sequence(): Sequence
+    {
+        $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->queued->machine !== null);
+        uasort(
+            $placed,
+            static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->queued->rank] <=> [
+                ! $b->started,
+                $b->queued->rank,
+            ],
+        );
+        $sequence = new Sequence([]);
+        foreach ($placed as $batch) {
+            $sequence = $sequence->appended((string) $batch->queued->machine, $batch->code);
+        }
+
+        return $sequence;
+    }
+
+    public function timetable(): Timetable
+    {
+        return $this->timetable ??= Timetable::of($this->workload(), $this->sequence());
+    }
+
+    /** @return array<string, string> thread => #rrggbb, of everything that is on a machine or asked for */
+    public function colours(): array
+    {
+        $colours = [];
+        foreach ($this->machines() as $machine) {
+            foreach ($machine->rack as $needle) {
+                if ($needle->thread !== null) {
+                    $colours[$needle->thread->code] = $needle->thread->hex;
+                }
+            }
+        }
+        foreach ($this->batches() as $batch) {
+            $colours += array_combine($batch->batch->equipment->threads, $batch->design->colours());
+        }
+
+        return $colours;
+    }
+
+    /**
+     * @return array<string, array<string, array{int, int, int}>> machine => batch => first and last moment of it
+     *     today, loads done
+     */
+    public function actual(): array
+    {
+        $actual = [];
+        $rows = DB::table('floor_events as e')
+            ->join('machines as m', 'm.id', '=', 'e.machine_id')
+            ->join('batches as b', 'b.id', '=', 'e.batch_id')
+            ->where('e.recorded_at', '>=', CarbonImmutable::today())
+            ->groupBy('m.code', 'b.code')
+            ->get([
+                'm.code as machine',
+                'b.code as batch',
+                DB::raw('min(e.recorded_at) as begun'),
+                DB::raw('max(e.recorded_at) as last'),
+                DB::raw("sum(e.kind = 'sewn') as loads"),
+            ]);
+        foreach ($rows as $row) {
+            $open = $this->batches()[$row->batch] ?? null;
+            $actual[$row->machine][$row->batch] = [
+                ShopClock::seconds(Moment::read($row->begun)),
+                $open !== null && $open->started
+                    ? $this->workload()->now
+                    : ShopClock::seconds(Moment::read($row->last)),
+                (int) $row->loads,
+            ];
+        }
+
+        return $actual;
+    }
+
+    /** @return list<OpenBatch> set up, but on no machine */
+    public function unplanned(): array
+    {
+        return array_values(
+            array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->queued->machine === null),
+        );
+    }
+
+    /** When the last batch of an order ends by this plan; null while some of it has no place in the plan. */
+    public function orderEnds(int $orderId, int $openPieces): ?CarbonImmutable
+    {
+        // What is not there cannot be sewn: when it comes nobody knows.
+        if ($this->blanksShort($orderId) > 0) {
+            return null;
+        }
+        $end = null;
+        foreach ($this->batches() as $batch) {
+            if ($batch->order->id !== $orderId) {
+                continue;
+            }
+            $openPieces -= $batch->left;
+            $placed = $this->timetable()->find($batch->code);
+            if ($placed === null) {
+                return null;
+            }
+            $end = max($end ?? 0, $placed->end());
+        }
+
+        return $end === null || $openPieces > 0 ? null : ShopClock::time($end);
+    }
+
+    /** Garments that an order is short of: the most that one of its open batches misses. */
+    public function blanksShort(int $orderId): int
+    {
+        $short = 0;
+        foreach ($this->batches() as $batch) {
+            $short = $batch->order->id === $orderId ? max($short, $batch->order->blanksShort) : $short;
+        }
+
+        return $short;
+    }
+
+    /** @return list<Placed> those that end after they are due, soonest due first */
+    public function late(): array
+    {
+        $late = array_values(
+            array_filter($this->timetable()->placed, static fn(Placed $placed): bool => $placed->lateS() > 0),
+        );
+        usort($late, static fn(Placed $a, Placed $b): int => $a->batch->promise->dueAt <=> $b->batch->promise->dueAt);
+
+        return $late;
+    }
+
+    public static function version(): int
+    {
+        return Plan::version();
+    }
+
+    /** How a sequence that was found would be taken over, as things stand now. */
+    public function takeover(): Takeover
+    {
+        return new Takeover(
+            $this->workload(),
+            $this->sequence(),
+            array_keys(array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->started)),
+        );
+    }
+
+    /** What was read is read anew: something of it was changed. */
+    public function forget(): void
+    {
+        $this->batches = $this->machines = $this->frames = $this->timetable = $this->workload = null;
+    }
+
+    private function makeWorkload(): Workload
+    {
+        $rules = $this->house->rules();
+        $needs = [];
+        foreach ($this->batches() as $batch) {
+            foreach ($batch->design->blocks as $block) {
+                $needs[$block->thread] = NeedleType::forThread($block->weight)->rackSize();
+            }
+        }
+
+        return new Workload(
+            now: ShopClock::now(),
+            lanes: array_values(
+                $this->machines()
+                    ->map(
+                        fn(Machine $machine): Lane => new Lane(
+                            $machine->code,
+                            $machine->heads,
+                            $machine->coreRack(),
+                            $machine->driver,
+                            $machine->frame->code ?? '',
+                            $this->calendar->work()->hours($machine->code),
+                            $machine->driverS(),
+                            $machine->fitted(),
+                        ),
+                    )
+                    ->all(),
+            ),
+            frames: array_values(
+                $this->frames()
+                    ->map(
+                        static fn(Frame $frame): FrameStock => new FrameStock(
+                            $frame->code,
+                            $frame->driver->value,
+                            $frame->count,
+                        ),
+                    )
+                    ->all(),
+            ),
+            batches: array_values(array_map(static fn(OpenBatch $batch): BatchJob => $batch->batch, $this->batches())),
+            changeover: Changeover::of($rules),
+            hands: $this->calendar->work()->hands(),
+            weights: Weights::of($rules),
+            needs: new ThreadNeeds($needs),
+            people: new People($this->calendar->work()->people()),
+        );
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Queries;
+
+use Hakama\Plan\BatchJob;
+use Hakama\Plan\Options;
+use Hakama\Plan\Placed;
+use Hakama\Plan\Promise;
+use Hakama\Plan\Sequence;
+use Hakama\Plan\Timetable;
+use Hakama\Plan\Wait;
+use Hakama\Plan\WhatIf;
+use Hakama\Plan\Workload;
+
+/** What would make a promise safer, each with the share in which it would be kept then. */
+final readonly class WhatHelps
+{
+    /** Less than this is not worth a person's while. */
+    private const WORTH = 0.02;
+
+    public function __construct(private PlanBoard $board, private ShopOdds $odds) {}
+
+    /** @return list<array{string, float}> what, and the share in which it is kept then; the most first */
+    public function with(Placed $placed): array
+    {
+        $kept = $this->odds->inForce()->batches[$placed->batch->id]->kept;
+        $helps = [];
+        foreach ($this->ways($placed) as $what => [$workload, $sequence]) {
+            $then = $this->odds->of(Timetable::of($workload, $sequence))->batches[$placed->batch->id]->kept ?? 0.0;
+            if ($then >= $kept + self::WORTH) {
+                $helps[] = [$what, $then];
+            }
+        }
+        usort($helps, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
+
+        return $helps;
+    }
+
+    /** @return iterable<string, array{Workload, Sequence}> */
+    private function ways(Placed $placed): iterable
+    {
+        $workload = $this->board->workload();
+        $sequence = $this->board->sequence();
+        $frame = $placed->batch->equipment->frame;
+        if ($placed->wait === Wait::Frames) {
+            $set = $workload->lanes[$placed->machine]->heads * $placed->batch->sewing->framesPerHead;
+
+            yield "A second set of frame {$frame} ({$set})" => [
+                (new WhatIf(frames: [$frame => $set]))->of($workload),
+                $sequence,
+            ];
+        }
+        if ($placed->wait === Wait::Hands) {
+            yield 'Hands for one machine more' => [(new WhatIf(hands: 1))->of($workload), $sequence];
+        }
+        if ($placed->batch->promise->readyAt > $placed->changeoverStart + $placed->changeoverS) {
+            yield 'Its blanks here by now: order them earlier' => [$this->ready($placed->batch), $sequence];
+        }
+        if (! $placed->batch->alreadySetUp) {
+            $option = Options::of($this->board->timetable(), $placed->batch->id)->soonestKeepingPromises();
+            if ($option !== null && $option->end < $placed->end()) {
+                $behind = $option->after() === null ? 'first' : "after {$option->after()}";
+
+                yield "Moved to {$option->machine}, {$behind}" => [$workload, $option->sequence];
+            }
+        }
+    }
+
+    private function ready(BatchJob $batch): Workload
+    {
+        $workload = $this->board->workload();
+
+        return $workload->with(
+            array_values(
+                array_map(
+                    static fn(BatchJob $one): BatchJob => $one->id === $batch->id
+                        ? $one->promised(
+                            new Promise(
+                                $workload->now,
+                                $one->promise->dueAt,
+                                $one->promise->weight,
+                                $one->promise->isEvent,
+                            ),
+                        )
+                        : $one,
+                    $workload->batches,
+                ),
+            ),
+        );
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup\Actions;
+
+use App\Setup\Models\Setup;
+use App\Setup\Models\SetupTime;
+use App\Setup\Queries\SetupTimes;
+use App\Shop\House;
+use Hakama\Garment\ClothSpec;
+use Hakama\Setup\Facts\Item;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+
+/** Keeps how long a load of each open setup sews on each machine, and is hooped: in one statement, however many. */
+final readonly class TimeSetups
+{
+    private const ROWS = 2000;
+    private const NEEDED = ['frame', 'decoration.artwork.blocks', 'decoration.line'];
+
+    public function __construct(private SetupTimes $times, private House $house) {}
+
+    public function all(): void
+    {
+        $this->keep(self::open()->get());
+    }
+
+    public function ofArtwork(int $artworkId): void
+    {
+        $this->keep(
+            self::open()
+                ->whereHas('decoration', static fn($decoration) => $decoration->where('artwork_id', $artworkId))
+                ->get(),
+        );
+    }
+
+    public function of(Setup $setup): void
+    {
+        $this->keep(Setup::query()->with(self::NEEDED)->whereKey($setup->decoration_id)->get());
+    }
+
+    /** @return Builder<Setup> */
+    private static function open(): Builder
+    {
+        return Setup::query()
+            ->with(self::NEEDED)
+            ->whereHas('decoration.pieces', static fn(Builder $pieces) => $pieces->open());
+    }
+
+    /** @param Collection<int, Setup> $setups */
+    private function keep(Collection $setups): void
+    {
+        $rows = [];
+        foreach ($setups as $setup) {
+            $decoration = $setup->decoration;
+            assert($decoration->artwork !== null);
+            $line = $decoration->line;
+            // Written only where it is another time.
+            $setup->updateQuietly([
+                'hoop_s' => (new Item($line->garment, $decoration->position, new ClothSpec($line->fabric)))->hoopS(
+                    $this->house->rules(),
+                ),
+            ]);
+            $seconds = $this->times->of($decoration->artwork, $setup->speed_spm, $setup->frame, $line->fabric);
+            foreach ($seconds as $machine => $one) {
+                $rows[] = ['setup_id' => $setup->decoration_id, 'machine_id' => $machine, 'seconds' => $one];
+            }
+        }
+        foreach ($setups->pluck('decoration_id')->chunk(self::ROWS) as $ids) {
+            SetupTime::query()->whereIn('setup_id', $ids)->delete();
+        }
+        foreach (array_chunk($rows, self::ROWS) as $some) {
+            SetupTime::query()->insert($some);
+        }
+    }
+}

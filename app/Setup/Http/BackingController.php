@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup\Http;
+
+use App\People\Caller;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\Http\Requests\AddBacking;
+use App\Setup\Http\Requests\CountBacking;
+use App\Setup\Queries\BackingCuts;
+use App\Setup\Queries\PatchCuts;
+use App\Stock\Models\BackingStock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Backing to cut, day by day, and what lies on the shelf. */
+final class BackingController
+{
+    public function show(BackingCuts $cuts, PatchCuts $patches, PlanBoard $board): View
+    {
+        $wants = $cuts->wants();
+        $list = $cuts->list(array_column($wants, 0));
+        $days = [];
+        foreach ($wants as $code => [$want, $at]) {
+            $days[$at->format('Y-m-d')][$code] = [$want, $at, $list->ofBatch($code), $list->short[$code] ?? 0];
+        }
+
+        return view('setup.backing', [
+            'days' => $days,
+            'short' => $list->short,
+            'sheets' => $patches->of(array_values(array_intersect_key($board->batches(), $wants))),
+            'shelf' => BackingStock::query()
+                ->orderBy('kind')
+                ->orderByRaw("field(form, 'off_cut', 'piece', 'roll')")
+                ->orderBy('width_mm')
+                ->get(),
+        ]);
+    }
+
+    public function cut(Request $request, BackingCuts $cuts, string $batch): RedirectResponse
+    {
+        $cut = $cuts->cut($batch, Caller::acting($request));
+
+        return redirect()
+            ->route('setup.backing')
+            ->with(
+                $cut ? 'done' : 'problem',
+                $cut
+                    ? "The backing of {$batch} is cut; the shelf is less by it."
+                    : "The backing of {$batch} is cut already, or it is no longer planned. Nothing was changed.",
+            );
+    }
+
+    public function store(AddBacking $request): RedirectResponse
+    {
+        BackingCuts::add($request->stock());
+
+        return redirect()->back()->with('done', 'It is on the shelf.');
+    }
+
+    /** What was counted anew. */
+    public function update(CountBacking $request, BackingStock $stock): RedirectResponse
+    {
+        $stock->update($request->row());
+
+        return redirect()->route('setup.backing')->with('done', 'The shelf is as you counted it.');
+    }
+}

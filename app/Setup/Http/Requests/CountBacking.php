@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What was counted anew of one kind of backing. */
+final class CountBacking extends FormRequest
+{
+    public const LENGTH = ['required', 'numeric', 'between:0,500000'];
+    public const COUNT = ['required', 'integer', 'between:0,100000'];
+    public const WORDS = [
+        'length.*' => 'Length is 0 to 500 000 mm.',
+        'count.*' => 'How many is a whole number.',
+    ];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'count' => self::COUNT,
+            'length' => self::LENGTH,
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return self::WORDS;
+    }
+
+    /** @return array<string, mixed> columns of `backing_stocks` */
+    public function row(): array
+    {
+        return ['count' => $this->integer('count'), 'length_mm' => $this->float('length')];
+    }
+}

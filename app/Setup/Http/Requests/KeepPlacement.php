@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup\Http\Requests;
+
+use App\Shop\House;
+use Closure;
+use Hakama\Garment\Size;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** Where a design goes on one size, as it was found; a comma in a number is a point. */
+final class KeepPlacement extends FormRequest
+{
+    private const LEAST_MM = -400.0;
+    private const MOST_DOWN_MM = 900.0;
+    private const MOST_ACROSS_MM = 400.0;
+
+    /** @var array<string, float|null> field => millimetres */
+    private array $read = [];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'size' => ['required', Rule::enum(Size::class)],
+            'from' => ['nullable', 'in:usual,other'],
+            'peg' => ['nullable', 'string', 'max:12'],
+            'down' => ['required', 'string', $this->within('down', self::MOST_DOWN_MM)],
+            'across' => ['required', 'string', $this->within('across', self::MOST_ACROSS_MM)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        $units = app(House::class)->units();
+        $to = "{$units->field(self::LEAST_MM)} to";
+
+        return [
+            'size.*' => 'Choose the size.',
+            'from.*' => 'Choose the end it was measured from.',
+            'peg.*' => 'A peg has at most 12 signs.',
+            'down.*' => "Down is a length, {$to} {$units->said(self::MOST_DOWN_MM)}; above the seam it is below zero.",
+            'across.*' => "Across is a length, {$to} {$units->said(self::MOST_ACROSS_MM)}.",
+        ];
+    }
+
+    /** @return Closure(string, mixed, Closure(string): void): void */
+    private function within(string $field, float $mostMm): Closure
+    {
+        return function (string $attribute, mixed $value, Closure $fail) use ($field, $mostMm): void {
+            $mm = $this->read[$field] ?? null;
+            if ($mm === null || $mm < self::LEAST_MM || $mm > $mostMm) {
+                $fail($this->messages()["{$field}.*"]);
+            }
+        };
+    }
+
+    public function size(): string
+    {
+        return $this->string('size')->value();
+    }
+
+    /** How far from the other end of a tube it was measured; null where it was measured as usual. */
+    public function fromOtherEndMm(): ?float
+    {
+        return $this->string('from')->value() === 'other' ? $this->read['down'] : null;
+    }
+
+    /** @return array<string, mixed> columns of `kept_placements` that are measured */
+    public function measures(): array
+    {
+        return [
+            'peg' => trim($this->string('peg')->value()),
+            'down_mm' => $this->read['down'],
+            'across_mm' => $this->read['across'],
+        ];
+    }
+
+    protected function prepareForValidation(): void
+    {
+        // What was typed stays as it is where it is no length, so that it comes back to the field.
+        $units = app(House::class)->units();
+        $this->read = [
+            'down' => $units->read($this->string('down')->value()),
+            'across' => $units->read($this->string('across')->value()),
+        ];
+    }
+}

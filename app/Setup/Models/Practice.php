@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup\Models;
+
+use App\Foundation\Clock\Moment;
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Fabric;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What one person has done with one cloth in one kind of frame.
+ *
+ * @property int             $id
+ * @property Fabric          $fabric
+ * @property string          $frame_kind
+ * @property string          $who
+ * @property bool            $on_scrap
+ * @property int             $came_out
+ * @property int             $failed
+ * @property string          $remark
+ * @property CarbonImmutable $last_at
+ */
+final class Practice extends Model
+{
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['fabric' => Fabric::class, 'on_scrap' => 'boolean', 'last_at' => Moment::class];
+
+    public function fabricLabel(): string
+    {
+        return $this->fabric->label();
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Setup;
+
+use RuntimeException;
+
+/** Something was chosen against the advice and nobody said why. */
+final class ReasonRequired extends RuntimeException
+{
+    /** @param list<array{about: string, advised: string, chosen: string, why: string}> $departures */
+    private function __construct(string $message, public readonly array $departures)
+    {
+        parent::__construct($message);
+    }
+
+    /** @param list<array{about: string, advised: string, chosen: string, why: string}> $departures without a reason */
+    public static function for(array $departures): self
+    {
+        return new self('This goes against the advice: say why, and it is kept with the setup.', $departures);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop\Backup;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/** What is not as it should be, in words. */
+final class Health
+{
+    private const NOTHING_FREE = 1024 * 1024;
+    private const LEAST_FREE = 300 * 1024 * 1024;
+    /** A job that nobody has taken for so long: the workers are away. */
+    private const WAITS_S = 120;
+
+    public static function isDiskFull(): bool
+    {
+        $free = @disk_free_space(storage_path());
+
+        return $free !== false && $free < self::NOTHING_FREE;
+    }
+
+    /** Why the last backup was not made; null where it was. bin/backup writes it down and takes it away. */
+    public static function failedBackup(): ?string
+    {
+        $said = @file_get_contents((string) config('shop.backup_failed'));
+
+        return $said === false || trim($said) === '' ? null : mb_substr(trim($said), 0, 300);
+    }
+
+    /** @return list<string> none: all is well */
+    public static function reasons(): array
+    {
+        $reasons = [];
+        try {
+            $oldest = DB::table('jobs')->whereNull('reserved_at')->min('available_at');
+            if ($oldest !== null && CarbonImmutable::now()->getTimestamp() - (int) $oldest > self::WAITS_S) {
+                $reasons[] = 'What is worked through beside the pages waits: its workers are away.';
+            }
+        } catch (Throwable) {
+            $reasons[] = 'The database does not answer.';
+        }
+        $failed = self::failedBackup();
+        if ($failed !== null) {
+            $reasons[] = "The last backup failed: {$failed}";
+        }
+        $free = @disk_free_space(storage_path());
+        if ($free !== false && $free < self::LEAST_FREE) {
+            $reasons[] = sprintf('The disk is nearly full: %d MB are free.', $free / 1024 / 1024);
+        }
+
+        return $reasons;
+    }
+}

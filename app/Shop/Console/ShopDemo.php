@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop\Console;
+
+use App\Foundation\Database\Transaction;
+use App\Shop\Models\Shop;
+use App\Shop\Onboarding\Onboarding;
+use Carbon\CarbonImmutable;
+use Database\Demo\DemoOrders;
+use Database\Demo\DemoShop;
+use Illuminate\Console\Command;
+
+final class ShopDemo extends Command
+{
+    protected $signature = 'shop:demo {--when-empty : do nothing when there is a shop already}';
+    protected $description = 'Loads the demo shop';
+
+    public function handle(): int
+    {
+        if ((bool) $this->option('when-empty') && Shop::query()->exists()) {
+            return self::SUCCESS;
+        }
+        if (! Onboarding::isNothingHere()) {
+            return $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
+        }
+        $this->components->info('Loading the demo shop ...');
+        Transaction::run(static function (): void {
+            DemoShop::build(CarbonImmutable::now());
+            app(DemoOrders::class, ['now' => CarbonImmutable::now()])->build();
+        });
+
+        return self::SUCCESS;
+    }
+
+    private function failWith(string $message): int
+    {
+        $this->components->error($message);
+
+        return self::FAILURE;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop\Console;
+
+use App\Artwork\Jobs\ReadTape;
+use App\Artwork\Models\Artwork;
+use App\Floor\Projections\DaySums;
+use App\Setup\Actions\SetupChoices;
+use App\Setup\Models\Setup;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/** Earlier versions did not keep all that this one goes by: what can be worked out is worked out when the shop opens. */
+final class ShopFollow extends Command
+{
+    protected $signature = 'shop:follow';
+    protected $description = 'Works out what earlier versions did not keep: the parts of several hoopings, the sums of days';
+
+    public function handle(SetupChoices $choices): int
+    {
+        $undivided = Artwork::query()
+            ->whereIn(
+                'id',
+                Setup::query()
+                    ->join('decorations', 'decorations.id', '=', 'setups.decoration_id')
+                    ->where('setups.hoopings', '>', 1)
+                    ->whereNull('setups.parts')
+                    ->select('decorations.artwork_id'),
+            )
+            ->get();
+        foreach ($undivided as $artwork) {
+            $choices->divideAnew($artwork->id);
+        }
+        // Read twice, a tape comes to the same.
+        if (DB::table('jobs')->doesntExist()) {
+            Artwork::query()
+                ->whereNull('read_at')
+                ->whereNull('refused')
+                ->pluck('id')
+                ->each(static fn(int $id) => ReadTape::dispatch($id));
+        }
+        DaySums::bringUp();
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop\Http;
+
+use App\Foundation\ShopProfile;
+use App\Machine\Models\Machine;
+use App\People\Caller;
+use App\Shop\Backup\Backup;
+use App\Shop\Calendar\Calendar;
+use App\Shop\Calendar\UsualWeek;
+use App\Shop\House;
+use App\Shop\Http\Requests\ChooseFrames;
+use App\Shop\Http\Requests\ChooseThreads;
+use App\Shop\Http\Requests\ClearDemo;
+use App\Shop\Http\Requests\NameShop;
+use App\Shop\Http\Requests\SetWeek;
+use App\Shop\Models\Shop;
+use App\Shop\Onboarding\Onboarding;
+use App\Shop\Onboarding\OnboardingStep;
+use App\Stock\Actions\ThreadShelf;
+use Hakama\House\Question;
+use Hakama\House\Units;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+
+/** The short way into a shop of one's own. */
+final class BeginController
+{
+    public function show(Request $request, ShopProfile $premises, Calendar $calendar): View
+    {
+        $shop = $premises->shop();
+        if ($shop->is_demo) {
+            return view('shop.begin.demo', ['shop' => $shop]);
+        }
+        $done = OnboardingStep::done($shop);
+        $open = array_values(array_filter(OnboardingStep::cases(), static fn(OnboardingStep $step): bool => ! in_array($step, $done, true)));
+        $step = OnboardingStep::tryFrom($request->string('step')->value()) ?? ($open[0] ?? null);
+
+        return view('shop.begin.show', [
+            'shop' => $shop,
+            'done' => $done,
+            'step' => $step,
+            'isEmpty' => Onboarding::isNothingHere(),
+            'machines' => Machine::working()->get(),
+            'owner' => Caller::of($request)?->person->name ?? '',
+            'frames' => DB::table('frames')->pluck('code')->all(),
+            'threads' => DB::table('threads')->pluck('code')->all(),
+            'people' => DB::table('people')->whereNull('retired_at')->orderBy('name')->pluck('name')->all(),
+            'week' => $calendar->week(),
+            'backing' => DB::table('backing_stocks')
+                ->orderBy('id')
+                ->get(['kind', 'form', 'width_mm', 'length_mm', 'count']),
+        ]);
+    }
+
+    /** Its name and clock, and who owns it: from then on everybody says who they are. */
+    public function shop(NameShop $request, House $house): RedirectResponse
+    {
+        $owner = Onboarding::named(
+            $request->string('name')->trim()->value(),
+            $request->string('zone')->value(),
+            $request->string('currency')->upper()->value(),
+            $request->string('owner')->trim()->value(),
+            $request->string('password')->value(),
+        );
+        $house->change(
+            [],
+            [
+                Question::Units->value => ($request->enum('units', Units::class) ?? Units::Millimetres)->value,
+            ],
+        );
+        Auth::login($owner);
+        $request->session()->regenerate();
+        Caller::signAnew($request);
+        $request->session()->put('who', $owner->name);
+
+        return redirect()
+            ->route('begin.show')
+            ->with('done', "{$owner->name} owns the shop and is signed in.");
+    }
+
+    public function frames(ChooseFrames $request): RedirectResponse
+    {
+        $added = Onboarding::frames($request->sets());
+
+        return redirect()
+            ->route('begin.show')
+            ->with('done', "Frames added: {$added}. Change their sizes at Shop, Catalogue.");
+    }
+
+    public function threads(ChooseThreads $request): RedirectResponse
+    {
+        $added = ThreadShelf::ofCard($request->codes());
+
+        return redirect()
+            ->route('begin.show')
+            ->with('done', "Threads put on the shelf: {$added}, a whole cone of each.");
+    }
+
+    public function week(SetWeek $request, UsualWeek $week, ShopProfile $premises): RedirectResponse
+    {
+        $week->set($request->shifts(), $request->seen());
+        $premises->passOver(OnboardingStep::Week->value);
+
+        return redirect()->route('begin.show')->with('done', 'These are the usual hours now.');
+    }
+
+    /** A step is left as it is. */
+    public function pass(ShopProfile $premises, string $step): RedirectResponse
+    {
+        $of = OnboardingStep::tryFrom($step) ?? abort(404);
+        $premises->passOver($of->value);
+
+        return redirect()->route('begin.show');
+    }
+
+    public function done(): RedirectResponse
+    {
+        Onboarding::done();
+
+        return redirect()->route('orders.create')->with('done', 'The shop is begun. Here is the first order.');
+    }
+
+    /** The demo instead of an empty shop. */
+    public function demo(): RedirectResponse
+    {
+        if (! Onboarding::isNothingHere() || Artisan::call('shop:demo') !== 0) {
+            return redirect()
+                ->route('begin.show')
+                ->with('problem', 'Something of your own is here already; the demo does not go on top of it.');
+        }
+
+        return redirect()->route('orders.index')->with('done', 'The demo is loaded.');
+    }
+
+    /** A shop of one's own in the place of the demo; what was there is kept as a backup. */
+    public function clear(ClearDemo $request, ShopProfile $premises): RedirectResponse
+    {
+        if (! $premises->shop()->is_demo) {
+            return redirect()->route('begin.show')->with('problem', 'This is no demo any more; nothing was cleared.');
+        }
+        $kept = Backup::make();
+        Onboarding::insteadOfTheDemo($request->keep());
+        $request->session()->forget('who');
+
+        return redirect()
+            ->route('begin.show')
+            ->with('done', "The demo is cleared away and kept in {$kept->name}.");
+    }
+}

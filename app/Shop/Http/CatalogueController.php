@@ -1,0 +1,295 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop\Http;
+
+use App\Foundation\Database\Transaction;
+use App\Foundation\Formats\Csv;
+use App\Foundation\Http\ReadList;
+use App\Foundation\Http\ReadsRetirement;
+use App\Foundation\StateHash;
+use App\Garment\Models\GarmentStyle;
+use App\Machine\Models\Frame;
+use App\Shop\Catalogue\CatalogueList;
+use App\Shop\Catalogue\ClothList;
+use App\Shop\Catalogue\Column;
+use App\Shop\Catalogue\FrameList;
+use App\Shop\Catalogue\GarmentList;
+use App\Shop\Catalogue\MachineList;
+use App\Shop\Catalogue\PositionList;
+use App\Shop\Catalogue\UnfitList;
+use App\Shop\ChangeLog;
+use App\Shop\Models\Change;
+use App\Stock\Models\Cloth;
+use Carbon\CarbonImmutable;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Size;
+use Hakama\Garment\StartingMeasures;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\ValidationException;
+use InvalidArgumentException;
+
+/** Garments, frames, machines and positions as the shop has them: shown, changed, saved and read as CSV. */
+final class CatalogueController
+{
+    use ReadsRetirement;
+
+    private const MOST_ROWS = 5000;
+    /** What can be put out of use: the model, and the column that names it. Machines have a page of their own. */
+    private const RETIRED = [
+        'frames' => [Frame::class, 'code'],
+        'garments' => [GarmentStyle::class, 'name'],
+        'cloths' => [Cloth::class, 'code'],
+    ];
+    private const LISTS = [
+        'garments' => GarmentList::class,
+        'frames' => FrameList::class,
+        'machines' => MachineList::class,
+        'positions' => PositionList::class,
+        'cloths' => ClothList::class,
+    ];
+
+    public function show(string $list = 'garments'): View
+    {
+        $of = self::list($list);
+
+        return view('shop.catalogue', [
+            'list' => $list,
+            'lists' => array_keys(self::LISTS),
+            'columns' => $of->columns(),
+            'rows' => $of->rows(),
+            'retired' => isset(self::RETIRED[$list])
+                ? self::RETIRED[$list][0]::query()->whereNotNull('retired_at')->pluck(self::RETIRED[$list][1])->all()
+                : null,
+        ]);
+    }
+
+    /** One row, or for a garment all its sizes, as a form. */
+    public function edit(Request $request, string $list): View
+    {
+        $of = self::list($list);
+        $name = $request->string('name')->value();
+        $rows = array_values(array_filter($of->rows(), static fn(array $row): bool => $row[0] === $name));
+        $columns = array_map(static fn(Column $column): string => $column->name, $of->columns());
+        $named = array_map(static fn(array $row): array => array_combine($columns, $row), $rows);
+        $garment = Garment::tryFrom($named[0]['garment'] ?? '') ?? Garment::Polo;
+
+        return view('shop.catalogue-edit', [
+            'list' => $list,
+            'seen' => StateHash::of($rows),
+            'name' => $name,
+            'columns' => $of->columns(),
+            'rows' => array_column($named, null, $list === 'garments' ? 'size' : $columns[0]),
+            'starting' => array_combine(
+                array_column(Size::cases(), 'value'),
+                array_map(static fn(Size $size): array => StartingMeasures::of($garment, $size)->all(), Size::cases()),
+            ),
+        ]);
+    }
+
+    public function update(Request $request, string $list): RedirectResponse
+    {
+        $of = self::list($list);
+        $names = array_map(static fn(Column $column): string => $column->name, $of->columns());
+        $given = array_map(
+            static fn(mixed $value): string => is_string($value) ? trim($value) : '',
+            array_intersect_key($request->all(), array_flip($names)),
+        );
+        $rows = [1 => $given];
+        if ($list === 'garments') {
+            $rows = [];
+            foreach ($request->array('sizes') as $size => $measures) {
+                $rows[] = [
+                    ...$given,
+                    ...array_map(
+                        strval(...),
+                        is_array($measures) ? array_intersect_key($measures, array_flip($names)) : [],
+                    ),
+                    'size' => (string) $size,
+                ];
+            }
+            // A size in which nothing is measured is not written down; one row there must be for the garment itself.
+            $rows = array_values(
+                array_filter(
+                    $rows,
+                    static fn(array $row): bool => array_filter(
+                        array_diff_key($row, array_flip([...GarmentList::FACTS, 'size'])),
+                        static fn(string $cell): bool => $cell !== '',
+                    ) !== [],
+                ),
+            ) ?: [[...$given, 'size' => 'one']];
+        }
+        foreach ($rows as $row) {
+            Validator::make($row, self::rules($of), self::words())->validate();
+        }
+        $stands = array_values(
+            array_filter($of->rows(), static fn(array $row): bool => $row[0] === ($given[$names[0]] ?? '')),
+        );
+        if ($request->filled('seen') && $request->string('seen')->value() !== StateHash::of($stands)) {
+            throw ValidationException::withMessages([
+                $names[0] =>
+                    'Somebody else changed this meanwhile; what you typed is still here. Look at what they changed; '.
+                        'keeping it now puts yours in its place.',
+            ]);
+        }
+        $before = $of->rows();
+        try {
+            $of->take($rows);
+            self::noteChange($of, $before, (string) $given[$names[0]]);
+        } catch (UnfitList $e) {
+            throw ValidationException::withMessages([
+                $names[0] => preg_replace('/^Row \d+, /', '', $e->getMessage()),
+            ]);
+        }
+
+        return redirect()
+            ->route('catalogue.show', $list)
+            ->with('done', "{$given[$names[0]]} is in the catalogue.");
+    }
+
+    /** Out of use, or in it again: what was made with it keeps it. */
+    public function retire(Request $request, string $list): RedirectResponse
+    {
+        $of = self::RETIRED[$list] ?? abort(404);
+        $name = $request->string('name')->value();
+        $one = $of[0]::query()->where($of[1], $name)->firstOrFail();
+        $goes = self::retires($request, $one->getAttribute('retired_at') !== null);
+        if ($goes === null) {
+            return redirect()->route('catalogue.show', $list)->with('done', "{$name} is as you wanted it already.");
+        }
+        Transaction::run(static function () use ($one, $name, $goes): void {
+            $one->update(['retired_at' => $goes ? CarbonImmutable::now() : null]);
+            ChangeLog::note(Change::CATALOGUE, $name, $goes ? 'out of use' : 'in use again');
+        });
+
+        return redirect()
+            ->route('catalogue.show', $list)
+            ->with(
+                'done',
+                $goes
+                    ? "{$name} is out of use: it is proposed no more; what was made with it keeps it."
+                    : "{$name} is in use again.",
+            );
+    }
+
+    public function csv(string $list): Response
+    {
+        $of = self::list($list);
+
+        return (new Response(
+            Csv::write(array_map(static fn(Column $column): string => $column->name, $of->columns()), $of->rows()),
+        ))
+            ->header('Content-Type', 'text/csv; charset=utf-8')
+            ->header('Content-Disposition', "attachment; filename=\"{$list}.csv\"");
+    }
+
+    /** The whole list or nothing of it. */
+    public function read(ReadList $request, string $list): RedirectResponse
+    {
+        $of = self::list($list);
+        try {
+            $taken = $of->take(self::checked($of, (string) $request->list()->getRealPath()));
+        } catch (UnfitList $e) {
+            throw ValidationException::withMessages(['list' => $e->getMessage()]);
+        }
+
+        return redirect()
+            ->route('catalogue.show', $list)
+            ->with('done', $taken === 1 ? 'One row was taken over.' : "{$taken} rows were taken over.");
+    }
+
+    /**
+     * @return array<int, array<string, string>>
+     *
+     * @throws UnfitList
+     */
+    private static function checked(CatalogueList $of, string $path): array
+    {
+        try {
+            $lines = Csv::lines($path, self::MOST_ROWS);
+        } catch (InvalidArgumentException $e) {
+            throw UnfitList::because([ucfirst($e->getMessage()).'.']);
+        }
+        $rows = Csv::named($lines);
+        $known = array_map(static fn(Column $column): string => $column->name, $of->columns());
+        $foreign = array_diff(Csv::head($lines), [...$known, '']);
+        if (count($lines) > self::MOST_ROWS + 1 || $rows === [] || $foreign !== []) {
+            throw UnfitList::because([
+                match (true) {
+                    $rows === [] => 'There is no row in it.',
+                    $foreign !== [] => sprintf(
+                        'Its first row names the columns, and %s is none: %s.',
+                        implode(', ', $foreign),
+                        implode(', ', $known),
+                    ),
+                    default => sprintf('It has more than %d rows.', self::MOST_ROWS),
+                },
+            ]);
+        }
+        $problems = [];
+        foreach ($rows as $number => $row) {
+            foreach (
+                Validator::make($row, self::rules($of), self::words())->errors()->messages() as $field => $messages
+            ) {
+                $problems[] = "Row {$number}, {$field}: {$messages[0]}";
+            }
+        }
+        if ($problems !== []) {
+            throw UnfitList::because($problems);
+        }
+
+        return $rows;
+    }
+
+    /** @param list<list<string>> $before */
+    private static function noteChange(CatalogueList $of, array $before, string $name): void
+    {
+        $columns = array_map(static fn(Column $column): string => $column->name, $of->columns());
+        $named = static fn(array $rows): array => array_combine(
+            $columns,
+            array_values(array_filter($rows, static fn(array $row): bool => $row[0] === $name))[0] ??
+                array_fill(0, count($columns), ''),
+        );
+        [$was, $is] = ChangeLog::differing($named($before), $named($of->rows()));
+        if ($is !== []) {
+            ChangeLog::note(Change::CATALOGUE, $name, 'changed', $was, $is);
+        }
+    }
+
+    private static function list(string $name): CatalogueList
+    {
+        $class = self::LISTS[$name] ?? abort(404);
+
+        return app($class);
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function rules(CatalogueList $of): array
+    {
+        return array_column(
+            array_map(static fn(Column $column): array => [$column->name, $column->rules], $of->columns()),
+            1,
+            0,
+        );
+    }
+
+    /** @return array<string, string> */
+    private static function words(): array
+    {
+        return [
+            'required' => 'it has to be said',
+            'in' => 'that is none of those that are known',
+            'numeric' => 'a number is wanted',
+            'integer' => 'a whole number is wanted',
+            'between' => 'it is :min to :max',
+            'max' => 'it is too long',
+            'exists' => 'the shop has none of that name',
+            'regex' => 'it is not written as the others are',
+        ];
+    }
+}

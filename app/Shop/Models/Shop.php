@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop\Models;
+
+use App\Foundation\Clock\Moment;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The shop itself: one row.
+ *
+ * @property int                  $id
+ * @property string               $name
+ * @property string               $zone
+ * @property string               $currency     three letters
+ * @property bool                 $is_demo
+ * @property string               $calendar_secret
+ * @property list<string>         $passed_over  steps of the way in that were left as they are
+ * @property CarbonImmutable|null $begun_at     when the way in was done
+ */
+final class Shop extends Model
+{
+    public const ONLY = 1;
+    /** What is so before anybody has said otherwise. */
+    public const UNBEGUN = [
+        'name' => '',
+        'zone' => 'UTC',
+        'currency' => 'EUR',
+        'is_demo' => false,
+        'calendar_secret' => '',
+        'passed_over' => [],
+        'begun_at' => null,
+    ];
+
+    public $timestamps = false;
+    public $incrementing = false;
+    protected $guarded = [];
+    protected $casts = ['is_demo' => 'boolean', 'passed_over' => 'array', 'begun_at' => Moment::class];
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop\Undo;
+
+use App\Shop\Actions\RuleChange;
+use App\Shop\House;
+use App\Shop\Models\Change;
+use Hakama\House\HouseRule;
+use Hakama\House\UnfitRule;
+
+/** A house rule gets the value it had, a question the school that was followed. */
+final readonly class UndoRule implements Undoes
+{
+    private const SCHOOL = 'school';
+
+    public function __construct(private House $house, private RuleChange $rules) {}
+
+    /** @return string|null why it cannot be taken back any more; null when it was */
+    public function undo(Change $change): ?string
+    {
+        $before = $change->before ?? [];
+        $after = $change->after ?? [];
+        $isSchool = isset($before[self::SCHOOL]);
+        if (! $isSchool && HouseRule::tryFrom($change->thing) === null) {
+            return "{$change->what}: that is taken back where it was set.";
+        }
+        $isAsLeft = $isSchool
+            ? ($this->house->schools()[$change->thing] ?? null) === ($after[self::SCHOOL] ?? null)
+            : abs(($this->house->figures()[$change->thing] ?? INF) - (float) ($after[$change->thing] ?? 0)) < 1e-9;
+        if (! $isAsLeft) {
+            return "{$change->what} was changed again since; take that back first.";
+        }
+        try {
+            $isSchool
+                ? $this->rules->set([], [$change->thing => (string) $before[self::SCHOOL]])
+                : $this->rules->set([$change->thing => (float) ($before[$change->thing] ?? 0)]);
+        } catch (UnfitRule $e) {
+            return $e->getMessage();
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock\Http;
+
+use App\Foundation\Clock\ShopClock;
+use App\Foundation\Formats\Csv;
+use App\People\Caller;
+use App\Shop\House;
+use App\Stock\Actions\StockBook;
+use App\Stock\Http\Requests\CountStock;
+use App\Stock\Http\Requests\KeepSuppliers;
+use App\Stock\Http\Requests\MeasureBolt;
+use App\Stock\Models\Supplier;
+use App\Stock\Queries\Bolts;
+use App\Stock\Queries\Shortages;
+use Hakama\House\HouseRule;
+use Hakama\Plan\Shortage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** What has to be ordered so that what is planned can be sewn. */
+final class OrderingController
+{
+    public function show(Shortages $shortages, House $house, StockBook $stock, Bolts $bolts): View
+    {
+        return view('stock.ordering', [
+            'all' => collect($shortages->all())->groupBy('from'),
+            'kinds' => Supplier::OF,
+            'seen' => $stock->suppliersSign(),
+            'stock' => $stock,
+            'bolts' => $bolts->all(),
+            'reserved' => $stock->reserved(),
+            'days' => $house->rules()->value(HouseRule::LeadDays),
+            'now' => ShopClock::now(),
+        ]);
+    }
+
+    public function count(CountStock $request, StockBook $stock): RedirectResponse
+    {
+        $stock->count($request->kind(), $request->amount(), Caller::acting($request));
+
+        return redirect()->route('ordering.show')->with('done', "{$request->kind()->label()}: counted.");
+    }
+
+    public function measure(MeasureBolt $request): RedirectResponse
+    {
+        $cloth = $request->cloth();
+        $cloth->update(['length_mm' => $request->lengthMm()]);
+
+        return redirect()->route('ordering.show')->with('done', "{$cloth->code} {$cloth->name}: measured.");
+    }
+
+    public function supply(KeepSuppliers $request, StockBook $stock): RedirectResponse
+    {
+        if ($request->filled('seen') && $request->string('seen')->value() !== $stock->suppliersSign()) {
+            throw ValidationException::withMessages([
+                'seen' => 'Somebody else changed the suppliers meanwhile; what you typed is still here. Keep it again to '.
+                    'put yours in its place.',
+            ]);
+        }
+        $stock->supply($request->rows());
+
+        return redirect()->route('ordering.show')->with('done', 'Who supplies what is kept.');
+    }
+
+    public function csv(Shortages $shortages): Response
+    {
+        $day = static fn(?int $at): string => $at === null ? '' : ShopClock::time($at)->format('Y-m-d');
+
+        return (new Response(
+            Csv::write(
+                ['from', 'of', 'what', 'missing', 'unit', 'for', 'wanted', 'order_by'],
+                array_map(
+                    static fn(Shortage $one): array => [
+                        $one->from,
+                        $one->of,
+                        $one->what,
+                        (string) ceil($one->missing),
+                        $one->unit,
+                        $one->for,
+                        $day($one->wanted),
+                        $day($one->orderBy),
+                    ],
+                    $shortages->all(),
+                ),
+            ),
+        ))
+            ->header('Content-Type', 'text/csv; charset=utf-8')
+            ->header('Content-Disposition', 'attachment; filename="to-order.csv"');
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock\Http;
+
+use App\Plan\Queries\PlanBoard;
+use App\Shop\House;
+use App\Stock\Actions\ThreadShelf;
+use App\Stock\Http\Requests\StoreCone;
+use App\Stock\Models\Cone;
+use App\Stock\Models\Thread;
+use App\Stock\Queries\WantedThread;
+use Hakama\Thread\Colour;
+use Hakama\Thread\NotAColour;
+use Hakama\Thread\ThreadMatch;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+
+/** The thread shelf: what stands there, what will run short, and which thread looks like a colour. */
+final class ThreadController
+{
+    public function index(PlanBoard $board, House $house): View
+    {
+        $threads = self::shelf();
+        $need = WantedThread::of($board, $house, $threads);
+
+        return view('stock.threads', ['threads' => $threads, 'need' => $need, 'batches' => $board->batches()]);
+    }
+
+    public function needs(PlanBoard $board, House $house): View
+    {
+        $threads = self::shelf();
+
+        return view('stock.needs', [
+            'threads' => $threads->keyBy('code'),
+            'need' => WantedThread::of($board, $house, $threads),
+            'batches' => $board->batches(),
+        ]);
+    }
+
+    /** One cone as it is typed: a new thread, another cone, or what is left on one. */
+    public function store(StoreCone $request): RedirectResponse
+    {
+        $row = $request->row();
+        ThreadShelf::takeOver([$row], ThreadShelf::sign());
+
+        return redirect()
+            ->to(route('threads.index').'#'.Str::slug($row->code))
+            ->with('done', "{$row->code} {$row->name}, cone {$row->cone}: {$row->metresLeft} m at {$row->shelf}.");
+    }
+
+    public function empty(Cone $cone): RedirectResponse
+    {
+        $code = Thread::query()->findOrFail($cone->thread_id)->code;
+        $cone->delete();
+
+        return redirect()
+            ->to(route('threads.index').'#'.Str::slug($code))
+            ->with('done', "Cone {$cone->number} of {$code} is off the shelf.");
+    }
+
+    /** Which threads look like a colour: given as such, picked from a photo in the browser, or another thread's. */
+    public function match(Request $request): View
+    {
+        $threads = self::shelf();
+        $like = $request->filled('like') ? $threads->firstWhere('code', $request->string('like')->value()) : null;
+        $hex = $like !== null ? $like->hex : ($request->string('hex')->value() ?: '#2b3a67');
+        $weight = $request->integer('weight') ?: null;
+        $problem = null;
+        $matches = [];
+        try {
+            $shelf = array_values(
+                $threads
+                    ->reject(static fn(Thread $one): bool => $one->code === $like?->code)
+                    ->map(static fn(Thread $thread) => $thread->toCore())
+                    ->all(),
+            );
+            $matches = array_slice(ThreadMatch::nearest(Colour::ofHex($hex), $shelf, $weight), 0, 5);
+        } catch (NotAColour $e) {
+            $problem = $e->getMessage();
+        }
+        $cloth =
+            preg_match('/^#[0-9a-f]{6}$/iD', $request->string('cloth')->value()) === 1
+                ? $request->string('cloth')->value()
+                : '#f6f2e9';
+
+        return view($request->headers->has('HX-Request') ? 'stock.matches' : 'stock.match', [
+            'hex' => $hex,
+            'cloth' => $cloth,
+            'weight' => $weight,
+            'like' => $like,
+            'matches' => $matches,
+            'problem' => $problem,
+            'threads' => $threads->keyBy('code'),
+            'weights' => $threads->pluck('weight')->unique()->sort()->values(),
+        ]);
+    }
+
+    /** @return Collection<int, Thread> */
+    private static function shelf(): Collection
+    {
+        return Thread::query()->with('cones')->orderBy('code')->get();
+    }
+}

@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock\Queries;
+
+use App\Foundation\Clock\ShopClock;
+use App\Plan\Queries\PlanBoard;
+use App\Setup\Queries\BackingCuts;
+use App\Shop\House;
+use App\Stock\Actions\StockBook;
+use App\Stock\Models\Thread;
+use App\Stock\Reserved;
+use App\Stock\StockKind;
+use Hakama\House\HouseRule;
+use Hakama\Plan\RunsOut;
+use Hakama\Plan\Shortage;
+use Illuminate\Support\Facades\DB;
+
+/** Of what less is there than is planned: thread, backing, blanks, bobbins, film, cloth to lay on. */
+final readonly class Shortages
+{
+    public function __construct(
+        private PlanBoard $board,
+        private House $house,
+        private BackingCuts $backing,
+        private StockBook $stock,
+        private Bolts $bolts,
+    ) {}
+
+    /** @return list<Shortage> what has to be ordered first comes first */
+    public function all(): array
+    {
+        return Shortage::sorted([
+            ...$this->thread(),
+            ...$this->cloth(),
+            ...$this->blanks(),
+            ...$this->counted(),
+            ...$this->bolts(),
+        ]);
+    }
+
+    /** @return list<Shortage> */
+    private function thread(): array
+    {
+        $threads = Thread::query()->with('cones')->orderBy('code')->get();
+        $forecast = WantedThread::of($this->board, $this->house, $threads)->forecast;
+        $names = $threads->pluck('name', 'code');
+        $short = [];
+        foreach ($forecast->short as $code => $demand) {
+            $short[] = $this->short(
+                'Thread',
+                trim("{$code} ".($names[$code] ?? '')),
+                -$forecast->left[$code],
+                'm',
+                (string) $demand->for,
+                $demand->at === PHP_INT_MAX ? null : $demand->at,
+            );
+        }
+
+        return $short;
+    }
+
+    /** @return list<Shortage> pieces of backing, by kind and size */
+    private function cloth(): array
+    {
+        $wants = $this->backing->wants();
+        $missing = $this->backing->list(array_column($wants, 0))->short;
+        $by = [];
+        foreach ($wants as $code => [$want, $at]) {
+            if (($missing[$code] ?? 0) > 0) {
+                $what = sprintf('%s, %d × %d mm', $want->kind->label(), $want->widthMm, $want->heightMm);
+                $by[$what] ??= [0, (string) $code, ShopClock::seconds($at)];
+                $by[$what][0] += $missing[$code];
+            }
+        }
+        $short = [];
+        foreach ($by as $what => [$pieces, $code, $at]) {
+            $short[] = $this->short('Backing', $what, $pieces, $pieces === 1 ? 'piece' : 'pieces', $code, $at);
+        }
+
+        return $short;
+    }
+
+    /** @return list<Shortage> garments of lines whose blanks were counted, and are fewer than are wanted */
+    private function blanks(): array
+    {
+        $wanted = DB::table('pieces as p')
+            ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
+            ->whereNull('d.split_from_id')
+            ->groupBy('d.order_line_id', 'd.id')
+            ->select('d.order_line_id')
+            ->selectRaw('count(*) as pieces');
+        $rows = DB::table('order_lines as l')
+            ->join('orders as o', 'o.id', '=', 'l.order_id')
+            ->joinSub(
+                DB::table('arrivals')
+                    ->groupBy('order_line_id')
+                    ->select('order_line_id')
+                    ->selectRaw('sum(good) as good'),
+                'a',
+                'a.order_line_id',
+                '=',
+                'l.id',
+            )
+            ->joinSub($wanted, 'w', 'w.order_line_id', '=', 'l.id')
+            ->whereNull('o.cancelled_at')
+            ->whereColumn('w.pieces', '>', 'a.good')
+            ->groupBy('l.id', 'o.number', 'l.style', 'l.garment', 'l.colour_name', 'a.good')
+            ->select('l.id', 'o.number', 'l.style', 'l.garment', 'l.colour_name', 'a.good')
+            ->selectRaw('max(w.pieces) as pieces')
+            ->get();
+        $starts = [];
+        foreach ($this->board->timetable()->placed as $placed) {
+            $number = $this->board->batches()[$placed->batch->id]->order->number;
+            $starts[$number] = min($starts[$number] ?? PHP_INT_MAX, $placed->start());
+        }
+
+        return array_values(
+            $rows
+                ->map(
+                    fn(object $row): Shortage => $this->short(
+                        'Blanks',
+                        trim("{$row->style} {$row->garment}").", {$row->colour_name}",
+                        (int) $row->pieces - (int) $row->good,
+                        (int) $row->pieces - (int) $row->good === 1 ? 'garment' : 'garments',
+                        "no. {$row->number}",
+                        $starts[$row->number] ?? null,
+                    ),
+                )
+                ->all(),
+        );
+    }
+
+    /** @return list<Shortage> of what is counted on the shelf */
+    private function counted(): array
+    {
+        $short = [];
+        foreach (StockKind::cases() as $kind) {
+            $left = $this->stock->left($kind);
+            $out = $left === null
+                ? null
+                : RunsOut::of(
+                    $left,
+                    array_map(
+                        static fn(Reserved $one): array => [$one->batch, $one->at, $one->of($kind)],
+                        $this->stock->reserved(),
+                    ),
+                );
+            if ($out !== null) {
+                $short[] = $this->short(
+                    $kind->label(),
+                    $kind === StockKind::Film ? 'to lay on top' : 'wound or bought',
+                    $out->missing,
+                    $kind->unit(),
+                    $out->for,
+                    $out->wanted,
+                );
+            }
+        }
+
+        return $short;
+    }
+
+    /** @return list<Shortage> cloth that is laid on */
+    private function bolts(): array
+    {
+        $short = [];
+        foreach ($this->bolts->all() as $bolt) {
+            $out = RunsOut::of($bolt->leftMm, $bolt->wanted);
+            if ($out !== null) {
+                $what = "{$bolt->code} {$bolt->name}, {$bolt->widthMm} mm wide";
+                $short[] = $this->short('Cloth', $what, $out->missing, 'mm', $out->for, $out->wanted);
+            }
+        }
+
+        return $short;
+    }
+
+    private function short(string $of, string $what, float $missing, string $unit, string $for, ?int $wanted): Shortage
+    {
+        $supplier = $this->stock->supplier($of);
+
+        return Shortage::of(
+            $of,
+            $what,
+            $missing,
+            $unit,
+            $for,
+            $wanted,
+            $supplier['lead_days'] ?? $this->house->rules()->value(HouseRule::LeadDays),
+            $supplier['name'],
+        );
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Rules;
+
+use Hakama\House\HouseRules;
+use Hakama\House\Question;
+use Hakama\House\Units;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Fit\Fit;
+use Hakama\Setup\Fit\FrameChange;
+use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Loading\Access;
+use Hakama\Setup\Loading\Ends;
+use Hakama\Setup\Loading\Loading;
+use Hakama\Setup\Placement\Edge;
+use Hakama\Setup\Placement\MarkedPlacement;
+use Hakama\Setup\Placement\Placement;
+use Hakama\Setup\Tube\Hooping;
+use Hakama\Stitch\Turn;
+
+/** What is decided, by the rules or by a person, with the facts: what warnings, steps and cautions go by. */
+final readonly class SetupDecision
+{
+    /** No stitch is longer than what one record of a tape reaches. */
+    private const STITCH_MM = 12.1;
+
+    /** @var list<Driver> that would do, best first */
+    public array $wanted;
+    /** @var list<Driver> those of them that there are */
+    public array $drivers;
+    /** @var non-empty-list<Turn> */
+    public array $turns;
+    public Layers $backing;
+    public bool $topper;
+    public int $speedSpm;
+    public Placement $placement;
+    public ?Fit $fit;
+
+    /**
+     * @param MarkedPlacement|null $marked      on the garment, where its measures are known
+     * @param RankedFrame|null     $best        of the frames; null when none was asked about or there is none for the
+     *     driver
+     * @param bool                 $framesKnown whether the shop's frames were looked through
+     * @param Choice|null          $choice      what a person chose instead
+     */
+    public function __construct(
+        public Facts $facts,
+        public HouseRules $house,
+        public Decisions $decisions,
+        public ?MarkedPlacement $marked,
+        public ?RankedFrame $best,
+        public bool $framesKnown,
+        private ?Choice $choice = null,
+    ) {
+        $there = $facts->machine->drivers;
+        $this->wanted = $decisions->drivers->value;
+        $this->drivers = array_values(
+            array_filter($this->wanted, static fn(Driver $driver): bool => in_array($driver, $there, true)),
+        );
+        $this->turns = array_map(static fn(Loading $one): Turn => $one->turn, $decisions->loadings->value);
+        $this->backing = $choice->backing ?? $decisions->backing->value;
+        $this->topper = $choice->topper ?? $decisions->topper->value;
+        $this->speedSpm = $choice->speedSpm ?? $decisions->speed->value;
+        $this->placement = $decisions->placement->value;
+        $this->fit = $best?->fit;
+    }
+
+    /** The same, with what a person chose instead. */
+    public function withChoice(Choice $choice): self
+    {
+        return new self(
+            $this->facts,
+            $this->house,
+            $this->decisions,
+            $this->marked,
+            new RankedFrame($choice->fit, FrameChange::Frame),
+            $this->framesKnown,
+            $choice,
+        );
+    }
+
+    /** In what lengths the shop measures on a garment. */
+    public function units(): Units
+    {
+        return Units::of($this->house);
+    }
+
+    public function follows(Question $question, string $school): bool
+    {
+        return $this->house->school($question) === $school;
+    }
+
+    /** The driver it will be carried by: that of the frame, else the best there is. */
+    public function driver(): Driver
+    {
+        return $this->fit->frame->driver ?? ($this->drivers[0] ?? ($this->wanted[0] ?? Driver::Flat));
+    }
+
+    /** How the design lies in the frame, as the operator sees it. */
+    public function turn(): Turn
+    {
+        return $this->fit->turn ?? $this->turns[0];
+    }
+
+    /** The end that goes to the machine, for the way round that it lies. */
+    public function loading(): Loading
+    {
+        $ends = Ends::of($this->facts->item);
+
+        return match ($this->turn()) {
+            Turn::None => $ends->topFirst(),
+            Turn::Half => $ends->bottomFirst(),
+            Turn::Quarter, Turn::ThreeQuarters => $ends->sideFirst(),
+        };
+    }
+
+    /** What has to be set on this machine: on its cap driver a machine may turn the design by itself. */
+    public function turnToSet(): Turn
+    {
+        return $this->isInCapFrame() && $this->facts->machine->turnsCapsItself !== false ? Turn::None : $this->turn();
+    }
+
+    /** A cap on the cap driver; a soft one laid flat has none of that. */
+    public function isInCapFrame(): bool
+    {
+        return $this->facts->item->isOnCap() && $this->driver() === Driver::Cap;
+    }
+
+    public function access(): Access
+    {
+        return Access::of($this->facts->item, $this->driver());
+    }
+
+    /** In how many hoopings it is sewn, moving along a tube. */
+    public function hoopings(): int
+    {
+        $along = $this->facts->along($this->house);
+
+        return match (true) {
+            $along === null => 1,
+            $this->fit !== null => $this->fit->times(),
+            $this->driver() === Driver::Cylinder => $along->usually($this->facts->design->heightMm),
+            default => 1,
+        };
+    }
+
+    /**
+     * Where the cross goes at each of several hoopings, in words; nothing where there is one, or where the motifs have
+     * places of their own.
+     *
+     * @return list<string>
+     */
+    public function marks(): array
+    {
+        $hoopings = $this->fit->hoopings->hoopings ?? [];
+        if (count($hoopings) < 2) {
+            return [];
+        }
+        $bottom = min(array_map(static fn(Hooping $one): float => $one->fromMm, $hoopings));
+        $top = max(array_map(static fn(Hooping $one): float => $one->toMm, $hoopings));
+        // A band reaches from where its first stitch begins, which is no point that is sewn: up to a stitch more.
+        if ($top - $bottom > $this->facts->design->heightMm + self::STITCH_MM) {
+            return [];
+        }
+        $from = abs($this->placement->downMm);
+
+        return array_map(
+            fn(Hooping $one): string => match ($this->placement->edge) {
+                Edge::Upper => sprintf(
+                    '%s from the %s',
+                    $this->units()->length($from + $top - $one->markMm),
+                    $this->placement->datum->value,
+                ),
+                Edge::Lower => sprintf(
+                    '%s from the %s',
+                    $this->units()->length($from + $one->markMm - $bottom),
+                    $this->placement->datum->value,
+                ),
+                Edge::Middle => sprintf(
+                    '%s %s the middle',
+                    $this->units()->length(abs($one->markMm - ($bottom + $top) / 2)),
+                    $one->markMm < ($bottom + $top) / 2 ? 'below' : 'above',
+                ),
+            },
+            $hoopings,
+        );
+    }
+
+    /** Seconds that hands take for one piece until it can be sewn: hooping, and a seam opened and closed again. */
+    public function handsS(): float
+    {
+        return $this->hoopings() * $this->facts->item->hoopS($this->house) + $this->access()->handsS($this->house);
+    }
+}

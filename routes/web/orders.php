@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Foundation\Http\PeekSession;
+use App\Orders\Http\ChangeController;
+use App\Orders\Http\ColourController;
+use App\Orders\Http\CountController;
+use App\Orders\Http\NamesController;
+use App\Orders\Http\OrderController;
+use App\Orders\Http\OrderListController;
+use App\People\Ability;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
+
+Route::post('/orders/list', [OrderListController::class, 'store'])->name('orders.list')->can(Ability::Plan);
+Route::controller(ChangeController::class)
+    ->prefix('orders')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::post('/lines/{line}/arrivals', 'arrive')->name('arrive')->can(Ability::Operate)->whereNumber('line');
+        Route::get('/{order}/story', 'story')->name('story')->can(Ability::Look);
+        Route::put('/{order}/shelf', 'shelve')->name('shelve')->can(Ability::Operate);
+        Route::get('/{order}/change', 'edit')->name('edit')->can(Ability::Look);
+        Route::get('/{order}/lines/new', 'more')->name('more')->can(Ability::Look);
+        Route::post('/{order}/lines', 'add')->name('add')->can(Ability::Plan);
+        Route::put('/{order}', 'update')->name('change')->can(Ability::Plan);
+        Route::post('/{order}/cancel', 'cancel')->name('cancel')->can(Ability::Plan);
+        Route::post('/{order}/reopen', 'reopen')->name('reopen')->can(Ability::Plan);
+        Route::post('/{order}/hand-overs', 'hand')->name('hand')->can(Ability::Operate);
+        Route::get('/{order}/slips/{number}', 'slip')->name('slip')->can(Ability::Look)->whereNumber('number');
+    });
+Route::controller(NamesController::class)
+    ->prefix('orders/names')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/{decoration}', 'show')->name('names')->can(Ability::Look)->whereNumber('decoration');
+        Route::put('/{decoration}', 'keep')->name('names.keep')->can(Ability::Plan)->whereNumber('decoration');
+        Route::post('/{decoration}/approve', 'approve')->name('names.approve')->can(Ability::Plan)->whereNumber('decoration');
+    });
+Route::controller(ColourController::class)
+    ->prefix('orders/colours')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/{decoration}', 'show')->name('colours')->can(Ability::Look)->whereNumber('decoration');
+        Route::put('/{decoration}', 'keep')->name('colours.keep')->can(Ability::Plan)->whereNumber('decoration');
+    });
+Route::controller(OrderController::class)
+    ->prefix('orders')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('index')->can(Ability::Look);
+        Route::get('/new', 'create')->name('create')->can(Ability::Look);
+        Route::get('/new/line', 'line')->name('line')->can(Ability::Look);
+        Route::post('/', 'store')->name('store')->can(Ability::Plan);
+        Route::get('/decorations/{decoration}/artworks', 'artworks')->name('artworks')->can(Ability::Look)->whereNumber('decoration');
+        Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->can(Ability::Plan)->whereNumber('decoration');
+        Route::get('/{order}', 'show')->name('show')->can(Ability::Look);
+    });
+Route::controller(CountController::class)
+    ->prefix('orders/{order}/count')
+    ->name('orders.count')
+    ->group(static function (): void {
+        Route::get('/', 'show')->can(Ability::Look);
+        Route::post('/', 'add')->name('.add')->can(Ability::Operate);
+        Route::delete('/', 'anew')->name('.anew')->can(Ability::Operate);
+    });
+
+/*
+ * What pages fetch for themselves, pictures above all. None of it has a part in the session: saved by one of these that
+ * was long on its way, it would lose what was told to the person meanwhile.
+ */
+Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])
+    ->middleware(PeekSession::class)
+    ->group(static function (): void {
+        Route::post('/orders/new/check', [OrderController::class, 'check'])->name('orders.check')->can(Ability::Look);
+        Route::post('/orders/new/promise', [OrderController::class, 'promise'])->name('orders.promise')->can(Ability::Look);
+        Route::controller(NamesController::class)
+            ->prefix('orders/names')
+            ->name('orders.')
+            ->group(static function (): void {
+                Route::post('/{decoration}/check', 'check')->name('names.check')->can(Ability::Look)->whereNumber('decoration');
+                Route::get('/{decoration}/{text}.svg', 'drawing')
+                    ->name('names.drawing')->can(Ability::Look)
+                    ->whereNumber(['decoration', 'text']);
+                Route::get('/{decoration}/{text}/track', 'track')
+                    ->name('names.track')->can(Ability::Look)
+                    ->whereNumber(['decoration', 'text']);
+                Route::get('/{decoration}/{text}.dst', 'tape')
+                    ->name('names.tape')->can(Ability::Look)
+                    ->whereNumber(['decoration', 'text']);
+            });
+        Route::get('/orders/colours/{decoration}.svg', [ColourController::class, 'drawing'])
+            ->name('orders.colours.drawing')->can(Ability::Look)
+            ->whereNumber('decoration');
+        Route::get('/orders/{order}/foresight', [ChangeController::class, 'foresee'])->name('orders.foresee')->can(Ability::Look);
+    });

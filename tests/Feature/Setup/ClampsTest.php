@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Setup;
+
+use App\Machine\Models\Frame;
+use App\Setup\Actions\Clamps;
+use App\Setup\Models\ClampCheck;
+use Carbon\CarbonImmutable;
+use Hakama\House\HouseRules;
+use Hakama\Machine\FrameKind;
+use Hakama\Setup\Notes\ClampSteps;
+use Hakama\Stitch\Figures\PatternFigures;
+use Hakama\Stitch\Tape\TapeReader;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Feature\FeatureTestCase;
+
+/** The true centre of a clamp's window: found, kept with name and date, due again. */
+final class ClampsTest extends FeatureTestCase
+{
+    #[Test]
+    public function it_is_due_until_it_is_found_and_again_after_a_fall(): void
+    {
+        $clamp = Frame::query()->where('kind', FrameKind::Clamp)->firstOrFail();
+        $due = static fn(): ?string => app(Clamps::class)->on(self::machine('M1'), $clamp->refresh())?->due;
+        self::assertStringContainsString('never found', (string) $due());
+        $this->get('/setup/clamps')->assertOk()->assertSee('never found on this machine');
+
+        // A step that was not done is said, and nothing is kept.
+        $this->keep($clamp, ['checked' => ['clamp_largest']])->assertSessionHasErrors('checked');
+        $this->keep($clamp, ['x' => '900'])->assertSessionHasErrors('x');
+        $this->keep($clamp, ['machine' => 'M2'])->assertSessionHasErrors('machine');
+        self::assertSame(0, ClampCheck::query()->count());
+
+        $this->keep($clamp, [
+            'x' => '1.5',
+            'y' => '-2',
+            'nudges' => '3',
+            'take_over' => '1',
+        ])->assertSessionHasNoErrors();
+        self::assertNull($due());
+        self::assertSame([1.5, -2.0], [$clamp->refresh()->offset_x_mm, $clamp->offset_y_mm]);
+        $this->get('/setup/clamps')->assertSee('Odo')->assertSee('Every clamp is where its machine was shown');
+
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinute());
+        $this->post('/setup/clamps', [
+            'frame' => $clamp->code,
+            'machine' => 'M1',
+            'dropped' => '1',
+            'who' => 'Ilse',
+        ])->assertSessionHasNoErrors();
+        self::assertStringContainsString('dropped', (string) $due());
+        self::assertSame(1.5, $clamp->refresh()->offset_x_mm, 'where it was is still written down');
+    }
+
+    #[Test]
+    public function its_proving_design_comes_as_a_tape_as_wide_as_the_page_says(): void
+    {
+        $proving = app(Clamps::class)->proving();
+        self::assertNotNull($proving);
+        $this->get('/setup/clamps')->assertSee("{$proving->widthMm} mm wide");
+        $figures = PatternFigures::of(
+            (new TapeReader())->fromString((string) $this->get('/setup/clamps/proving-design.dst')->getContent()),
+            HouseRules::of()->measuring(),
+        );
+        self::assertEqualsWithDelta($proving->widthMm, $figures->bounds->width(), 0.05);
+    }
+
+    /**
+     * @param array<string, mixed> $with
+     *
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function keep(Frame $clamp, array $with): \Illuminate\Testing\TestResponse
+    {
+        app()->forgetScopedInstances();
+
+        return $this->post('/setup/clamps', [
+            'frame' => $clamp->code,
+            'machine' => 'M1',
+            'x' => '0',
+            'y' => '0',
+            'who' => 'Odo',
+            'checked' => array_column(ClampSteps::of(app(Clamps::class)->proving(), HouseRules::of()), 'code'),
+            ...$with,
+        ]);
+    }
+}
