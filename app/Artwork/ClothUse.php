@@ -14,7 +14,6 @@ use Hakama\Artwork\StopStep;
 use Hakama\House\HouseRule;
 use Hakama\Stitch\Pattern;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 
 /** What is laid on one frame, and what it takes of each bolt. */
 final readonly class ClothUse
@@ -59,11 +58,11 @@ final readonly class ClothUse
     }
 
     /**
-     * Frames that were sewn are taken off the bolts. Wants a transaction round it.
-     *
      * @param array<int, int>|null $stitches block => how many of its stitches were sewn, where that is not the whole of it
+     *
+     * @return array<int, float> cloth => mm of the length of its bolt that these frames take
      */
-    public function take(Artwork $artwork, int $frames, ?array $stitches): void
+    public function taken(Artwork $artwork, int $frames, ?array $stitches): array
     {
         $artwork->loadMissing('blocks');
         $cloths = $artwork->blocks->whereNotNull('cloth_id')->pluck('cloth_id', 'number')->all();
@@ -71,15 +70,18 @@ final readonly class ClothUse
             $cloths = array_intersect_key($cloths, array_filter($stitches));
         }
         if ($cloths === []) {
-            return;
+            return [];
         }
         $sheet = $artwork->stopSheet($this->house->rules()->isPreCut());
         $applied = $this->applied($artwork->checksum, $sheet, $artwork->copies, $artwork->pattern(...));
+        $taken = [];
+        $widths = Cloth::query()->whereKey($cloths)->where('width_mm', '>', 0)->pluck('width_mm', 'id');
         foreach ($this->aFrame($applied, $cloths) as $cloth => $mm2) {
-            Cloth::query()
-                ->whereKey($cloth)
-                ->where('width_mm', '>', 0)
-                ->update(['length_mm' => DB::raw('greatest(0, length_mm - '.$frames * $mm2.' / width_mm)')]);
+            if (isset($widths[$cloth])) {
+                $taken[$cloth] = ($frames * $mm2) / (float) $widths[$cloth];
+            }
         }
+
+        return $taken;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Artwork;
 
 use App\Artwork\Models\Artwork;
+use App\Plan\Models\Batch;
 use App\Setup\Models\Setup;
 use App\Shop\House;
 use Hakama\Artwork\HoopingTape;
@@ -53,6 +54,16 @@ final readonly class HoopingTapes
     public function number(Artwork $artwork, ?Setup $setup, int $number): ?HoopingTape
     {
         return $this->of($artwork, $setup)[$number - 1] ?? null;
+    }
+
+    /** What one of several hoopings of a batch sews; null where there is only one. Wants its artwork and setup loaded. */
+    public function ofBatch(Batch $batch, int $number): ?HoopingTape
+    {
+        $decoration = $batch->decoration;
+
+        return $decoration->artwork === null
+            ? null
+            : $this->number($decoration->artwork, $decoration->setup, $number);
     }
 
     /** @return array{string, array{float, float, float, float}, array<int, int>} as it is put into the cache */

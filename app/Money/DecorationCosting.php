@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Money;
 
 use App\Artwork\Models\Artwork;
-use App\Artwork\Models\ArtworkBlock;
 use App\Artwork\Queries\ClothBill;
 use App\Floor\Finish\FinishTimes;
 use App\Floor\Models\FloorEvent;
@@ -109,7 +108,6 @@ final class DecorationCosting
         $use = $rules->threadUse();
         [$top, $bobbin] = [0.0, 0.0];
         foreach ($artwork->blocks as $block) {
-            assert($block instanceof ArtworkBlock);
             $top += $block->threadUse($use)->topM;
             $bobbin += $block->threadUse($use)->bobbinM;
         }

@@ -47,7 +47,9 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\View\View as ShownView;
 
 final class HakamaProvider extends ServiceProvider
 {
@@ -92,6 +94,11 @@ final class HakamaProvider extends ServiceProvider
                 in_array('web', $at->route->middleware(), true) && Ability::of($at->route) === null,
                 403,
             ),
+        );
+        // Lengths are shown in the units of the house.
+        View::composer(
+            ['artwork.*', 'setup.*', 'shop.begin.*'],
+            fn(ShownView $view) => $view->with('units', $this->app->make(House::class)->units()),
         );
         Event::subscribe(KeepSetupTimes::class);
         Event::listen(RuleChanged::class, ReadTapesAnew::class);

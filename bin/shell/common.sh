@@ -29,17 +29,30 @@ need_packages() {
     fi
 }
 
-# Composer's packages, once for every change of composer.json; two commands at once wait for each other.
+# Composer's packages, once for every change of what is wanted; two commands at once wait for each other. In the exact versions
+# that were tried last (composer.exact.json, printed by bin/exact), and within the ranges of composer.json where one of them is
+# gone: a lock file would hold addresses of registries.
 need_vendor() {
     local sign
-    sign=$(sha256sum composer.json | cut -d' ' -f1)
+    sign=$(cat composer.json composer.exact.json | sha256sum | cut -d' ' -f1)
     exec 8>"$STATE/vendor.lock"
     flock 8
     if [ ! -f vendor/autoload.php ] || [ "$(cat vendor/.sign 2>/dev/null)" != "$sign" ]; then
         say 'Fetching the PHP packages ...'
+        php -r '
+            $wanted = json_decode((string) file_get_contents("composer.json"), true);
+            $exact = json_decode((string) file_get_contents("composer.exact.json"), true);
+            $wanted["require-dev"] = array_intersect_key($exact, $wanted["require-dev"]) + $wanted["require-dev"];
+            $wanted["require"] = array_diff_key($exact, $wanted["require-dev"]) + $wanted["require"];
+            file_put_contents(".composer-exact.json", json_encode($wanted, JSON_UNESCAPED_SLASHES));
+        '
         # As root, Composer would leave its plugins out, and with them part of the analysis.
-        COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet >"$LOGS/composer.log" 2>&1 \
-            || fail "composer could not install the packages; see $LOGS/composer.log"
+        if ! COMPOSER=.composer-exact.json COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet >"$LOGS/composer.log" 2>&1; then
+            say 'Not all packages are to be had in the versions that were tried last; others within the same ranges are taken.'
+            COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet >>"$LOGS/composer.log" 2>&1 \
+                || fail "composer could not install the packages; see $LOGS/composer.log"
+        fi
+        rm -f .composer-exact.json .composer-exact.lock
         printf '%s' "$sign" >vendor/.sign
     fi
     flock -u 8

@@ -24,7 +24,6 @@ final class WorkCalendar
     private ?Hours $hours = null;
 
     /**
-     * @param int                   $now
      * @param array<int, mixed>     $daysOff   midnight => anything
      * @param list<array{int, int}> $extra     hours worked beside the usual ones, [from, to), each within a day
      * @param list<PresenceSpan>        $presences

@@ -137,7 +137,7 @@ final class Search
 
     private function priced(): int
     {
-        return $this->building->priced + ($this->ruin === null ? 0 : $this->ruin->priced);
+        return $this->building->priced + ($this->ruin->priced ?? 0);
     }
 
     /** How much of what is planned is done: rounds, or places in a large shop. */

@@ -12,7 +12,6 @@ final readonly class WhatIf
      * @param int                $hands     how many machines more, or fewer, can be tended at once
      * @param array<string, int> $frames    frame => how many more, or fewer, there are
      * @param int                $from      of the hands, seconds of local time
-     * @param int                $to
      * @param array{int, int}|null $closed [from, to) in which no machine is worked on
      */
     public function __construct(

@@ -25,23 +25,4 @@ final readonly class Cones
 
         return $metresLeft;
     }
-
-    /**
-     * The other way round, for what was charged and not sewn: it goes onto the one that is being sewn from, which is the
-     * first that has any, else the last.
-     *
-     * @param array<int, float> $metresLeft cone => metres
-     *
-     * @return array<int, float>
-     */
-    public static function putBack(array $metresLeft, float $metres): array
-    {
-        $begun = array_keys(array_filter($metresLeft, static fn(float $left): bool => $left > 0.0));
-        $cone = $begun[0] ?? array_key_last($metresLeft);
-        if ($cone !== null) {
-            $metresLeft[$cone] += $metres;
-        }
-
-        return $metresLeft;
-    }
 }

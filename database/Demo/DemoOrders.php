@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use App\Artwork\Models\Artwork;
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Log\FloorLog;
+use App\Floor\Models\FloorEvent;
 use App\Machine\Models\Machine;
 use App\Orders\Actions\OrderBook;
 use App\Orders\Models\Decoration;
@@ -81,6 +83,7 @@ final class DemoOrders
         private readonly CarbonImmutable $now,
         private readonly SetupChoices $choices,
         private readonly PlanChanges $plan,
+        private readonly AppendEvent $log,
     ) {
         // Promises are made for working days ahead, whatever hour the demo is started at.
         $this->day = $now->hour < 11 && ! $now->isWeekend() ? $now->startOfDay() : $now->addWeekday()->startOfDay();
@@ -275,7 +278,12 @@ final class DemoOrders
             setUp: false,
         );
         // Bobbins were changed this morning, and some of each is sewn.
-        Machine::query()->update(['bobbin_used_m' => 26.0]);
+        // Counted by somebody at the end of the days before.
+        Machine::query()->update([
+            'bobbin_used_m' => 26.0,
+            'bobbin_before_m' => 26.0,
+            'bobbin_after_seq' => (int) FloorEvent::query()->max('seq'),
+        ]);
     }
 
     /** A name on each: the new deckhands, as the ferry wrote them down; nobody has read the spelling yet. */
@@ -516,7 +524,7 @@ final class DemoOrders
     ): BatchRun {
         return CarbonImmutable::withTestNow(
             $at,
-            static fn(): BatchRun => FloorLog::append(
+            fn(): BatchRun => $this->log->append(
                 $machine,
                 $batch,
                 new Event(

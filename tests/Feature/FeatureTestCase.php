@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Log\FloorLog;
 use App\Foundation\Database\Transaction;
 use App\Machine\Models\Machine;
@@ -215,7 +216,7 @@ abstract class FeatureTestCase extends TestCase
         ?SpoilCause $cause = null,
         string $who = '',
     ): void {
-        FloorLog::append(
+        app(AppendEvent::class)->append(
             self::machine($machine),
             $batch,
             new Event(

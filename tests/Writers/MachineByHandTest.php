@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Writers;
 
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Log\FloorLog;
 use App\People\Models\Pairing;
 use Hakama\Floor\Event;
@@ -31,7 +32,7 @@ final class MachineByHandTest extends WritersTestCase
         $said = 0;
         foreach (explode("\n", trim($found[1])) as $line) {
             if (str_starts_with($line, '# a hand touches')) {
-                FloorLog::append(
+                app(AppendEvent::class)->append(
                     $machine,
                     $batch,
                     new Event(Str::uuid()->toString(), EventKind::Resumed, $batch->id, FloorLog::run($batch)->load->number),

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Writers;
 
+use App\Floor\Actions\AppendEvent;
+use App\Floor\Actions\RecountFloor;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\FloorEvent;
-use App\Floor\Projections\Recounting;
 use App\Foundation\ShopProfile;
 use App\Machine\Models\Machine;
 use App\Money\Models\Invoice;
@@ -55,14 +56,14 @@ final class MixedAtOnceTest extends WritersTestCase
             Machine::query()->findOrFail($machine->id)->stitches,
             'and puts its wear on the needles once',
         );
-        self::assertSame([], Recounting::all()->misfits);
+        self::assertSame([], app(RecountFloor::class)->all()->misfits);
     }
 
     #[Test]
     public function a_reject_in_the_middle_of_a_count_leaves_pieces_and_batch_of_one_mind(): void
     {
         [$machine, $batch] = Writes::sewing();
-        $tell = static fn(EventKind $kind, array $pieces = []) => FloorLog::append(
+        $tell = static fn(EventKind $kind, array $pieces = []) => app(AppendEvent::class)->append(
             $machine,
             $batch,
             new Event(
@@ -103,7 +104,7 @@ final class MixedAtOnceTest extends WritersTestCase
             ->count();
         self::assertSame(1, $done);
         self::assertSame($done, FloorLog::run($batch->refresh())->done);
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
     }
 
     #[Test]

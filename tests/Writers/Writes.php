@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Writers;
 
 use App\Artwork\Models\Artwork;
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\Bundle;
-use App\Floor\Queries\Station;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
 use App\Money\Models\GivenQuote;
@@ -718,7 +718,7 @@ final class Writes
             'invoices.credit' => static function (): Write {
                 $order = self::polos();
                 $order->update(['agreed_cents' => 10_000]);
-                $invoice = \App\Money\Actions\Invoices::write(
+                $invoice = app(\App\Money\Actions\Invoices::class)->write(
                     app(\App\Money\Queries\OrderAccounts::class)->of($order->refresh()),
                     Str::uuid()->toString(),
                     'Odo',
@@ -1051,7 +1051,7 @@ final class Writes
                     ->where('kind', EventKind::Sewn)
                     ->count();
                 self::same(1, $sewn);
-                self::same([], \App\Floor\Projections\Recounting::all()->misfits);
+                self::same([], app(\App\Floor\Actions\RecountFloor::class)->all()->misfits);
             });
     }
 
@@ -1069,7 +1069,7 @@ final class Writes
             60.0,
             $run->onFrame,
         );
-        FloorLog::append($machine, $batch, $sewn(), 'hand', 'Odo');
+        app(AppendEvent::class)->append($machine, $batch, $sewn(), 'hand', 'Odo');
         $first = \App\Floor\Models\FloorEvent::query()->orderByDesc('seq')->firstOrFail();
         $second = \App\Floor\Models\FloorEvent::query()->create([
             ...collect($first->getAttributes())->except(['seq', 'event_id', 'pieces', 'wear'])->all(),
@@ -1094,7 +1094,7 @@ final class Writes
         $machine = Machine::query()->where('code', 'M2')->firstOrFail();
         $first = Piece::query()->where('order_id', $order->id)->orderBy('id')->firstOrFail();
         foreach ([[EventKind::PreflightDone, []], [EventKind::LoadStarted, [$first->id]]] as [$kind, $pieces]) {
-            FloorLog::append(
+            app(AppendEvent::class)->append(
                 $machine,
                 $batch,
                 new Event(
@@ -1111,7 +1111,7 @@ final class Writes
         $machine->update(['paired_at' => null]);
         app()->forgetScopedInstances();
         $board = app(PlanBoard::class);
-        $at = Station::of($board->machines()->firstWhere('code', 'M2') ?? $machine, $board)->running?->batch->code;
+        $at = app(\App\Floor\Queries\Stations::class)->at($board->machines()->firstWhere('code', 'M2') ?? $machine, $board)->running?->batch->code;
         if ($at !== $batch->code) {
             throw new LogicException("{$at} is at the machine, not {$batch->code}");
         }

@@ -31,9 +31,9 @@ use Illuminate\Validation\ValidationException;
  * Takes in a tape, or a drawing that becomes one: kept under its checksum, so that no name a file comes with ever
  * becomes a path.
  */
-final class Intake
+final readonly class Intake
 {
-    public function __construct(private readonly House $house) {}
+    public function __construct(private House $house) {}
 
     /** @throws ValidationException when it is here already, or can be read neither as tape nor as drawing */
     public function take(UploadedFile $file, string $name, string $field = 'tape'): Artwork

@@ -8,6 +8,7 @@ use App\Artwork\Actions\Intake;
 use App\Artwork\Http\Requests\MakeArtwork;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Patches;
+use App\Foundation\Http\TypedForms;
 use App\Machine\Models\Frame;
 use App\Shop\Catalogue\Catalogue;
 use App\Shop\House;
@@ -52,13 +53,12 @@ final class MakingController
     }
 
     /** What would come of it, worked out while the person chooses. */
-    public function preview(Request $request, Artwork $artwork, House $house): View
+    public function preview(Request $request, Artwork $artwork, House $house, TypedForms $forms): View
     {
         $made = $making = $problem = null;
         try {
             // Checked here and not on the way in: what is wrong is said on the page, not by going back to it.
-            $wanted = MakeArtwork::createFrom($request)->setContainer(app())->setRedirector(app('redirect'));
-            $wanted->validateResolved();
+            $wanted = $forms->checked(MakeArtwork::class, $request);
             $making = $wanted->making($artwork, $house);
             $made = self::make($making, $artwork, $house);
         } catch (ValidationException $e) {
@@ -78,8 +78,13 @@ final class MakingController
     }
 
     /** Which frame, and how many to a sheet, for a quantity of patches. */
-    public function sheets(Request $request, Artwork $artwork, House $house, Catalogue $catalogue): View
-    {
+    public function sheets(
+        Request $request,
+        Artwork $artwork,
+        House $house,
+        Catalogue $catalogue,
+        Patches $patches,
+    ): View {
         $pieces = $request->integer('for');
         $sheets = [];
         $problem =
@@ -113,7 +118,7 @@ final class MakingController
         }
 
         return view('artwork.sheets', [
-            'patch' => app(Patches::class)->obstacles($artwork),
+            'patch' => $patches->obstacles($artwork),
             'artwork' => $artwork,
             'pieces' => $pieces,
             'sheets' => $sheets,

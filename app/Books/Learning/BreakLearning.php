@@ -25,7 +25,7 @@ final readonly class BreakLearning
         $rule = HouseRule::BreakRate;
         $now = $this->house->rules()->value($rule);
         $rate = LearnedRate::of(
-            (int) array_sum(array_column($by, 'breaks')),
+            array_sum(array_column($by, 'breaks')),
             array_sum(array_column($by, 'thousands')),
             $now,
             self::WEIGHT,

@@ -30,7 +30,7 @@ final readonly class SpoilageLearning
         $by = $this->log->spoiled();
         $rule = HouseRule::QuoteSpoilage;
         $now = $this->house->rules()->value($rule);
-        $rate = self::rate((int) array_sum(array_column($by, 'spoiled')), (int) array_sum(array_column($by, 'pieces')), $now);
+        $rate = self::rate(array_sum(array_column($by, 'spoiled')), array_sum(array_column($by, 'pieces')), $now);
         if ($rate === null) {
             return null;
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Floor\Console;
 
-use App\Floor\Projections\Recounting;
+use App\Floor\Actions\RecountFloor;
 use Illuminate\Console\Command;
 
 final class FloorRecount extends Command
@@ -12,9 +12,9 @@ final class FloorRecount extends Command
     protected $signature = 'floor:recount';
     protected $description = 'Works the state of every piece out anew from the events of the floor';
 
-    public function handle(): int
+    public function handle(RecountFloor $floor): int
     {
-        $recount = Recounting::all();
+        $recount = $floor->all();
         $this->components->info(
             sprintf(
                 '%d pieces worked out from their events; %s.',
@@ -27,7 +27,7 @@ final class FloorRecount extends Command
 
         foreach ($recount->misfits as $misfit) {
             $this->components->error(
-                "{$misfit->words()}: it cannot have followed on what was recorded before. Its batch was left as it is; ".
+                "{$misfit->words()}: it cannot have followed on what was recorded before. Its batch stands where the one before it has brought it; ".
                     'void it at /floor/'.$misfit->event->machine->code.'/corrections.',
             );
         }

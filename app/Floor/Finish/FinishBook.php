@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Floor\Finish;
 
-use App\Floor\Log\FloorLog;
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Models\BatchProgress;
 use App\Floor\Models\Finishing;
 use App\Floor\Models\FloorEvent;
@@ -30,7 +30,7 @@ use Illuminate\Support\Str;
 /** Writes down what is done to pieces off the machine: finished, looked at, put right, or rejected and sewn again. */
 final readonly class FinishBook
 {
-    public function __construct(private House $house, private Catalogue $catalogue) {}
+    public function __construct(private House $house, private Catalogue $catalogue, private AppendEvent $log) {}
 
     /**
      * @param list<int> $pieces
@@ -109,7 +109,7 @@ final readonly class FinishBook
                 $batch = Batch::query()->where('decoration_id', $one->decoration_id)->firstOrFail();
                 $last = self::lastDone($batch, $one);
                 $machine = Machine::query()->findOrFail($last->machine_id ?? $batch->machine_id);
-                FloorLog::append(
+                $this->log->append(
                     $machine,
                     $batch,
                     new Event(

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Floor\Http;
 
+use App\Floor\Actions\AppendEvent;
+use App\Floor\Actions\VoidMisfit;
 use App\Floor\Http\Requests\PutRight;
 use App\Floor\Http\Requests\VoidEvent;
 use App\Floor\Log\Corrigible;
-use App\Floor\Log\FloorLog;
 use App\Floor\Log\Misfit;
-use App\Floor\Log\Voiding;
 use App\Floor\Models\FloorEvent;
 use App\Machine\Models\Machine;
 use App\People\Caller;
@@ -31,9 +31,9 @@ final class CorrectionController
     }
 
     /** One that cannot have happened is taken out of the log, and kept beside it. */
-    public function void(VoidEvent $request, Machine $machine): RedirectResponse
+    public function void(VoidEvent $request, Machine $machine, VoidMisfit $misfits): RedirectResponse
     {
-        $isVoid = Voiding::void(
+        $isVoid = $misfits->void(
             $request->integer('event'),
             Caller::acting($request),
             $request->string('why_void')->trim()->value(),
@@ -49,7 +49,7 @@ final class CorrectionController
             );
     }
 
-    public function store(PutRight $request, Machine $machine): RedirectResponse
+    public function store(PutRight $request, Machine $machine, AppendEvent $log): RedirectResponse
     {
         [$seq, $piece] = $request->of();
         $kind = $request->kind();
@@ -69,7 +69,7 @@ final class CorrectionController
                 'of' => 'That is put right already, or too long ago. Nothing was recorded.',
             ]);
         }
-        FloorLog::append(
+        $log->append(
             $machine,
             $wrong->batch,
             new Event(

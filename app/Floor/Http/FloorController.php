@@ -9,6 +9,7 @@ use App\Floor\Queries\BreakCard;
 use App\Floor\Queries\FoundOrigin;
 use App\Floor\Queries\Pulse;
 use App\Floor\Queries\Station;
+use App\Floor\Queries\Stations;
 use App\Machine\Models\Machine;
 use App\People\Caller;
 use App\Plan\Queries\PlanBoard;
@@ -22,8 +23,13 @@ use Illuminate\Http\RedirectResponse;
 
 final class FloorController
 {
-    public function show(PlanBoard $board, House $house, ?Machine $machine = null): View
-    {
+    public function show(
+        PlanBoard $board,
+        House $house,
+        Stations $stations,
+        Catalogue $catalogue,
+        ?Machine $machine = null,
+    ): View {
         // A tablet shows the machine it stands at.
         $machine ??= Caller::of(request())->tablet->machine ?? $board->machines()->first();
         if ($machine === null) {
@@ -31,12 +37,12 @@ final class FloorController
         }
         $machine = $board->machines()->firstWhere('id', $machine->id) ?? $machine;
 
-        $station = Station::of($machine, $board);
+        $station = $stations->at($machine, $board);
 
         return view(request()->headers->has('HX-Request') ? 'floor.station' : 'floor.show', [
             'station' => $station,
             'machines' => $board->machines(),
-            'people' => app(Catalogue::class)->people(),
+            'people' => $catalogue->people(),
             'who' => Caller::acting(request()),
             'stepBack' => (int) $house->rules()->value(HouseRule::StepBack),
             'break' => self::broken($station, $house),

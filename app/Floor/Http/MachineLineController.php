@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Floor\Http;
 
+use App\Artwork\HoopingTapes;
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Http\Requests\MachineReport;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\FloorEvent;
@@ -30,8 +32,10 @@ use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The line to the machines: what each is to do, and what it says it did. */
-final class MachineLineController
+final readonly class MachineLineController
 {
+    public function __construct(private AppendEvent $log, private HoopingTapes $hoopings) {}
+
     /** A machine tells it again; it does not hold a place in the line meanwhile. */
     private const WAITS_S = 3;
 
@@ -51,7 +55,7 @@ final class MachineLineController
         $named = self::name($batch, $run);
         $artwork = $batch->decoration->artwork;
         $sheet = $artwork?->stopSheet($house->rules()->isPreCut());
-        $hooped = FloorLog::hooped($batch, $run->load->hooping);
+        $hooped = $this->hoopings->ofBatch($batch, $run->load->hooping);
 
         return new JsonResponse([
             'command' => match ($run->stage) {
@@ -79,7 +83,7 @@ final class MachineLineController
         $own =
             $batch === null
                 ? null
-                : self::name($batch, $run)->tape ?? FloorLog::hooped($batch, $run->load->hooping)?->bytes;
+                : self::name($batch, $run)->tape ?? $this->hoopings->ofBatch($batch, $run->load->hooping)?->bytes;
         if ($own !== null) {
             return (new Response($own))->header('Content-Type', 'application/octet-stream');
         }
@@ -99,11 +103,11 @@ final class MachineLineController
         PatientConnection::open(self::WAITS_S);
 
         return Transaction::onFloor(
-            static fn(): JsonResponse => self::take($request, Machine::query()->findOrFail($machine->id)),
+            fn(): JsonResponse => $this->take($request, Machine::query()->findOrFail($machine->id)),
         );
     }
 
-    private static function take(MachineReport $request, Machine $machine): JsonResponse
+    private function take(MachineReport $request, Machine $machine): JsonResponse
     {
         $told = FloorEvent::query()->where('event_id', $request->eventId())->first();
         if ($told !== null) {
@@ -123,7 +127,7 @@ final class MachineLineController
         $artwork = $batch->load('decoration.artwork')->decoration->artwork;
         $last =
             self::name($batch, $run)->all_stitches ??
-            (FloorLog::hooped($batch, $run->load->hooping)?->stitches() ?? ($artwork->stitches ?? 0));
+            ($this->hoopings->ofBatch($batch, $run->load->hooping)?->stitches() ?? ($artwork->stitches ?? 0));
         if ($request->stitch() > $last) {
             return new JsonResponse(
                 [
@@ -135,7 +139,7 @@ final class MachineLineController
         }
         $kind = $request->event();
         if ($kind !== null) {
-            self::append($request, $kind, $machine, $batch, $run);
+            $this->append($request, $kind, $machine, $batch, $run);
         }
         MachineReading::take($machine->id, $request->load(), $request->stitch(), $request->clockS());
 
@@ -154,14 +158,14 @@ final class MachineLineController
         return $artwork === null || $piece === null ? null : NamedPiece::of($artwork->id, $piece)?->sewn;
     }
 
-    private static function append(
+    private function append(
         MachineReport $request,
         EventKind $kind,
         Machine $machine,
         Batch $batch,
         BatchRun $run,
     ): void {
-        FloorLog::append(
+        $this->log->append(
             $machine,
             $batch,
             new Event(

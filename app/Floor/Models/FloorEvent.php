@@ -35,6 +35,8 @@ use LogicException;
  * @property string          $source
  * @property int|null        $needle at which a thread broke
  * @property array<int, int>|null $wear of a load that was sewn: needle => stitches it put on it
+ * @property array{cones?: array<int, float>, cloths?: array<int, float>, bobbin_m?: float}|null $took of a load that was
+ *     sewn: cone => metres, cloth => mm of its bolt, metres a head of its bobbin
  * @property CarbonImmutable $recorded_at
  * @property Batch           $batch
  * @property Machine         $machine
@@ -49,6 +51,7 @@ final class FloorEvent extends Model
         'cause' => SpoilCause::class,
         'pieces' => 'array',
         'wear' => 'array',
+        'took' => 'array',
         'recorded_at' => Moment::class,
     ];
 

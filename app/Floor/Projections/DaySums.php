@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Floor\Projections;
 
-use App\Foundation\Clock\Moment;
-use App\Foundation\Clock\ShopClock;
+use App\Floor\Models\FloorEvent;
 use App\Plan\Queries\SewnDays;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
+use Hakama\Floor\EventKind;
+use Hakama\Machine\CopiesPerFrame;
 use Illuminate\Support\Facades\DB;
 
-/** The books of many days, from what is kept of each of them; what came since is counted first. */
-final class DaySums implements SewnDays
+/** The books: what the events of each day come to, by machine and order. */
+final class DaySums implements Projection, SewnDays
 {
-    /** Events that were begun before these and written after them are not missed. */
-    private const LOOKED_AT_AGAIN = 500;
+    private const TABLE = 'day_sums';
+
+    public function name(): string
+    {
+        return 'days';
+    }
 
     public function entries(CarbonImmutable $from, CarbonImmutable $to): array
     {
@@ -25,8 +30,7 @@ final class DaySums implements SewnDays
     /** @return list<Entry> newest day first */
     public static function between(CarbonImmutable $from, CarbonImmutable $to): array
     {
-        self::bringUp();
-        $rows = DB::table('day_sums as s')
+        $rows = DB::table(self::TABLE.' as s')
             ->join('machines as m', 'm.id', '=', 's.machine_id')
             ->join('orders as o', 'o.id', '=', 's.order_id')
             ->whereBetween('s.day', [$from->toDateString(), $to->toDateString()])
@@ -44,7 +48,7 @@ final class DaySums implements SewnDays
                         (string) $row->number,
                         (int) $row->stitches,
                         (int) $row->done,
-                        $row->spoiled === '[]' ? [] : json_decode($row->spoiled, true, 8, JSON_THROW_ON_ERROR),
+                        self::causes($row->spoiled),
                         (float) $row->planned_s,
                         (float) $row->real_s,
                     ),
@@ -53,109 +57,142 @@ final class DaySums implements SewnDays
         );
     }
 
-    /** Counts the days anew of which an event was written since. */
-    public static function bringUp(): void
+    public function apply(array $events): void
     {
-        $newest = (int) DB::table('floor_events')->max('seq');
-        if ((int) DB::table('day_sums_kept')->value('seq') >= $newest) {
-            return;
-        }
-        DB::transaction(static function (): void {
-            DB::table('day_sums_kept')->insertOrIgnore(['id' => 1, 'seq' => 0]);
-            $kept = (int) DB::table('day_sums_kept')->lockForUpdate()->value('seq');
-            $newest = (int) DB::table('floor_events')->max('seq');
-            $days = DB::table('floor_events')
-                ->where('seq', '>', $kept - self::LOOKED_AT_AGAIN)
-                ->where('seq', '<=', $newest)
-                ->distinct()
-                ->selectRaw('date('.self::local('recorded_at').') as day')
-                ->pluck('day');
-            $machines = DB::table('machines')->pluck('id', 'code')->all();
-            foreach ($days as $day) {
-                self::count(CarbonImmutable::parse($day), $machines);
-            }
-            DB::table('day_sums_kept')->update(['seq' => $newest]);
-        });
+        self::add($events, 1);
     }
 
-    /** Something of a day that was counted already is other now. */
-    public static function anew(CarbonImmutable $day): void
+    public function retract(FloorEvent $event): void
     {
-        self::count($day->startOfDay(), DB::table('machines')->pluck('id', 'code')->all());
+        self::add([$event], -1);
+        // A day, machine and order of which nothing is told any more stands in no book.
+        if (FloorEvent::query()->where('order_id', $event->order_id)->where('machine_id', $event->machine_id)->doesntExist()) {
+            DB::table(self::TABLE)
+                ->where('order_id', $event->order_id)
+                ->where('machine_id', $event->machine_id)
+                ->delete();
+        }
+    }
+
+    public function reset(): void
+    {
+        DB::table(self::TABLE)->delete();
+    }
+
+    public function kept(): array
+    {
+        return [
+            self::TABLE => [
+                ['day', 'machine_id', 'order_id'],
+                ['stitches', 'done', 'spoiled', 'planned_s', 'real_s'],
+            ],
+        ];
+    }
+
+    /** @param non-empty-list<FloorEvent> $events */
+    private static function add(array $events, int $sign): void
+    {
+        $copies = DB::table('batches as b')
+            ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
+            ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+            ->whereIn('b.id', array_unique(array_map(static fn(FloorEvent $event): int => $event->batch_id, $events)))
+            ->pluck('a.copies', 'b.id');
+        $sums = [];
+        foreach ($events as $event) {
+            $key = "{$event->recorded_at->toDateString()} {$event->machine_id} {$event->order_id}";
+            $sum = $sums[$key] ?? ['stitches' => 0, 'done' => 0, 'spoiled' => [], 'planned_s' => 0.0, 'real_s' => 0.0];
+            $sum['stitches'] += $sign * self::stitches($event, (int) ($copies[$event->batch_id] ?? 1));
+            $sum['done'] += $sign * $event->kind->countsDone() * $event->piece_count;
+            $spoiled = $event->kind->countsSpoiled() * $event->piece_count;
+            if ($event->cause !== null && $spoiled !== 0) {
+                $sum['spoiled'][$event->cause->value] = ($sum['spoiled'][$event->cause->value] ?? 0) + $sign * $spoiled;
+            }
+            $sum['planned_s'] += $sign * $event->planned_s;
+            $sum['real_s'] += $event->kind === EventKind::Sewn ? $sign * $event->clock_s : 0.0;
+            $sums[$key] = $sum;
+        }
+        $rows = [];
+        foreach (self::stored(array_keys($sums)) as $key => $row) {
+            [$day, $machine, $order] = explode(' ', $key);
+            $rows[] = [
+                'day' => $day,
+                'machine_id' => (int) $machine,
+                'order_id' => (int) $order,
+                'stitches' => max(0, (int) ($row->stitches ?? 0) + $sums[$key]['stitches']),
+                'done' => (int) ($row->done ?? 0) + $sums[$key]['done'],
+                'spoiled' => json_encode(
+                    self::together($row === null ? [] : self::causes($row->spoiled), $sums[$key]['spoiled']),
+                    JSON_THROW_ON_ERROR | JSON_FORCE_OBJECT,
+                ),
+                'planned_s' => (float) ($row->planned_s ?? 0) + $sums[$key]['planned_s'],
+                'real_s' => (float) ($row->real_s ?? 0) + $sums[$key]['real_s'],
+            ];
+        }
+        DB::table(self::TABLE)->upsert($rows, ['day', 'machine_id', 'order_id']);
     }
 
     /**
-     * Adds every day up anew. What was kept otherwise is put right.
+     * @param list<string> $keys day, machine, order
      *
-     * @return list<string> what the kept sums and the events did not agree in; none when they did
+     * @return array<string, object|null> what is kept of each
      */
-    public static function recount(): array
+    private static function stored(array $keys): array
     {
-        self::bringUp();
-        $said = [];
-        $first = DB::table('floor_events')->min('recorded_at');
-        $last = DB::table('floor_events')->max('recorded_at');
-        $to = $last === null ? CarbonImmutable::today() : Moment::read((string) $last);
-        $begins = $first === null ? CarbonImmutable::today() : Moment::read((string) $first);
-        for ($day = $begins->startOfMonth(); $day <= $to; $day = $day->addMonth()) {
-            $of = static fn(array $entries): array => array_map(
-                static fn(Entry $entry): string => json_encode(
-                    [
-                        ...get_object_vars($entry),
-                        'plannedS' => round($entry->plannedS, 3),
-                        'realS' => round($entry->realS, 3),
-                    ],
-                    JSON_THROW_ON_ERROR,
-                ),
-                $entries,
-            );
-            $kept = $of(self::between($day, $day->endOfMonth()));
-            $counted = $of(Ledger::between($day, $day->endOfMonth()));
-            foreach (array_diff($kept, $counted) as $row) {
-                $said[] = "kept, not counted: {$row}";
-            }
-            foreach (array_diff($counted, $kept) as $row) {
-                $said[] = "counted, not kept: {$row}";
+        $stored = array_fill_keys($keys, null);
+        $days = array_values(array_unique(array_map(static fn(string $key): string => explode(' ', $key)[0], $keys)));
+        $orders = array_values(array_unique(array_map(static fn(string $key): int => (int) explode(' ', $key)[2], $keys)));
+        foreach (DB::table(self::TABLE)->whereIn('day', $days)->whereIn('order_id', $orders)->get() as $row) {
+            $key = "{$row->day} {$row->machine_id} {$row->order_id}";
+            if (array_key_exists($key, $stored)) {
+                $stored[$key] = $row;
             }
         }
 
-        if ($said !== []) {
-            DB::table('day_sums')->delete();
-            DB::table('day_sums_kept')->delete();
-            self::bringUp();
+        return $stored;
+    }
+
+    /** Of what was sewn, and of what had been sewn of a load that was spoiled before its end. */
+    private static function stitches(FloorEvent $event, int $copies): int
+    {
+        return match (true) {
+            $event->kind === EventKind::Sewn => $event->stitch * CopiesPerFrame::frames($event->piece_count, max(1, $copies)),
+            $event->kind === EventKind::PieceSpoiled && ! self::wasSewn($event) => $event->stitch,
+            default => 0,
+        };
+    }
+
+    private static function wasSewn(FloorEvent $event): bool
+    {
+        return FloorEvent::query()
+            ->where('batch_id', $event->batch_id)
+            ->where('load', $event->load)
+            ->where('kind', EventKind::Sewn)
+            ->where('seq', '<', $event->seq)
+            ->exists();
+    }
+
+    /** @return array<string, int> cause => pieces */
+    private static function causes(string $kept): array
+    {
+        /** @var array<string, int> $causes */
+        $causes = json_decode($kept, true, 8, JSON_THROW_ON_ERROR);
+
+        return array_map(intval(...), $causes);
+    }
+
+    /**
+     * @param array<string, int> $some
+     * @param array<string, int> $more
+     *
+     * @return array<string, int> by the names of the causes; what came to nothing is left out
+     */
+    private static function together(array $some, array $more): array
+    {
+        foreach ($more as $cause => $pieces) {
+            $some[$cause] = ($some[$cause] ?? 0) + $pieces;
         }
+        ksort($some);
 
-        return $said;
-    }
-
-    /** Of whatever age. */
-    private static function local(string $column): string
-    {
-        return ShopClock::localSql($column, CarbonImmutable::parse('2000-01-01'), CarbonImmutable::now()->addYear());
-    }
-
-    /** @param array<string, int> $machines code => id */
-    private static function count(CarbonImmutable $day, array $machines): void
-    {
-        DB::table('day_sums')->where('day', $day->toDateString())->delete();
-        $entries = Ledger::between($day, $day);
-        $orders = DB::table('orders')
-            ->whereIn('number', array_unique(array_map(static fn(Entry $entry): string => $entry->order, $entries)))
-            ->pluck('id', 'number');
-        DB::table('day_sums')->insert(
-            array_map(
-                static fn(Entry $entry): array => [
-                    'day' => $day->toDateString(),
-                    'machine_id' => $machines[$entry->machine],
-                    'order_id' => $orders[$entry->order],
-                    'stitches' => $entry->stitches,
-                    'done' => $entry->done,
-                    'spoiled' => json_encode($entry->spoiled, JSON_THROW_ON_ERROR | JSON_FORCE_OBJECT),
-                    'planned_s' => $entry->plannedS,
-                    'real_s' => $entry->realS,
-                ],
-                $entries,
-            ),
-        );
+        return array_filter($some);
     }
 }

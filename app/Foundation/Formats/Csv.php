@@ -62,7 +62,7 @@ final class Csv
     {
         $text = (string) file_get_contents($path);
         if (! mb_check_encoding($text, 'UTF-8')) {
-            $text = (string) mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+            $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
         }
         if (str_contains($text, "\0")) {
             throw new InvalidArgumentException('it is no text');

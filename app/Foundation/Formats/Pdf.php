@@ -16,9 +16,9 @@ final class Pdf
     private const FONT = 'DejaVuSans';
     private readonly Cpdf $pdf;
     private bool $isBlank = true;
-    private float $size = 10.0;
+    private float $size;
 
-    private function __construct(private readonly float $widthMm, private readonly float $heightMm, string $title)
+    private function __construct(float $widthMm, private readonly float $heightMm, string $title)
     {
         $kept = storage_path('framework/fonts');
         is_dir($kept) || @mkdir($kept, 0700, true);

@@ -33,7 +33,7 @@ final class Xlsx
             foreach ($cells as $column => $cell) {
                 if ($cell instanceof DateTimeInterface) {
                     $days[$column] = true;
-                    $cell = (float) Date::formattedPHPToExcel(...array_map(intval(...), explode('-', $cell->format('Y-n-j'))));
+                    $cell = Date::formattedPHPToExcel(...array_map(intval(...), explode('-', $cell->format('Y-n-j'))));
                 }
                 $sheet->setCellValueExplicit(
                     [$column + 1, $line],

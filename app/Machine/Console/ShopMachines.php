@@ -14,9 +14,9 @@ final class ShopMachines extends Command
     protected $signature = 'shop:machines';
     protected $description = 'Prints code and token of every demo machine, for starting the simulated ones';
 
-    public function handle(): int
+    public function handle(ShopProfile $shop): int
     {
-        if (! app(ShopProfile::class)->shop()->is_demo) {
+        if (! $shop->shop()->is_demo) {
             return self::SUCCESS;
         }
         foreach (Machine::working()->pluck('code') as $code) {

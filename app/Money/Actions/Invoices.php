@@ -16,8 +16,10 @@ use Hakama\House\HouseRule;
 use Hakama\Money\Tax;
 
 /** Writes invoices: each with the next number, none is ever taken away, a wrong one is credited. */
-final class Invoices
+final readonly class Invoices
 {
+    public function __construct(private House $house) {}
+
     private const FIRST = 1;
 
     /**
@@ -25,9 +27,9 @@ final class Invoices
      *
      * @return Invoice|null null where there is no price, or all of it is on an invoice already
      */
-    public static function write(OrderMoney $money, string $form, string $who): ?Invoice
+    public function write(OrderMoney $money, string $form, string $who): ?Invoice
     {
-        return Transaction::run(static function () use ($money, $form, $who): ?Invoice {
+        return Transaction::run(function () use ($money, $form, $who): ?Invoice {
             $order = Order::query()->findOrFail($money->order->id);
             $same = Invoice::query()->where('form_id', $form)->first();
             $price = $money->priceCents();
@@ -39,7 +41,7 @@ final class Invoices
                 return null;
             }
 
-            $tax = Tax::on($open, app(House::class)->rules()->value(HouseRule::Tax));
+            $tax = Tax::on($open, $this->house->rules()->value(HouseRule::Tax));
 
             return self::append($order, $form, $who, self::rows($money, $open), $open, $tax, null);
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money\Http;
 
+use App\Foundation\Http\TypedForms;
 use App\Foundation\ShopProfile;
 use App\Money\AskedPrice;
 use App\Money\AskedPromise;
@@ -24,6 +25,7 @@ final readonly class AskQuoteController
         private House $house,
         private AskedPrice $price,
         private AskedPromise $promise,
+        private TypedForms $forms,
         private ShopProfile $premises,
         private Risks $risks,
     ) {}
@@ -45,8 +47,7 @@ final readonly class AskQuoteController
         $quote = $problem = $odds = $fabric = null;
         if ($request->query->count() > 0) {
             try {
-                $asked = AskQuote::createFrom($request)->setContainer(app())->setRedirector(app('redirect'));
-                $asked->validateResolved();
+                $asked = $this->forms->checked(AskQuote::class, $request);
                 $work = $asked->asked($this->house->rules()->value(HouseRule::FullFill));
                 $quote = $this->price->of($work);
                 $fabric = $work->fabric;

@@ -22,10 +22,10 @@ final readonly class InvoiceController
 {
     public function __construct(private ShopProfile $premises, private OrderAccounts $accounts) {}
 
-    public function write(Request $request, Order $order): RedirectResponse
+    public function write(Request $request, Order $order, Invoices $invoices): RedirectResponse
     {
         $request->validate(['form' => ['required', 'uuid']], ['form.*' => 'Open the page anew.']);
-        $invoice = Invoices::write(
+        $invoice = $invoices->write(
             $this->accounts->of($order),
             $request->string('form')->lower()->value(),
             Caller::acting($request),

@@ -12,21 +12,23 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
 /** The needle card of a batch. */
-final class CardController
+final readonly class CardController
 {
+    public function __construct(private MachineSetups $setups) {}
+
     /** Block, thread, needle and what is done at the stop, for the rack as it will stand then: on paper. */
     public function show(PlanBoard $board, string $code): View|RedirectResponse
     {
-        return self::card($board, $code, 'needles.card', 'plan.show');
+        return $this->card($board, $code, 'needles.card', 'plan.show');
     }
 
     /** The same beside the machine. */
     public function floor(PlanBoard $board, string $code): View|RedirectResponse
     {
-        return self::card($board, $code, 'floor.card', 'floor.show');
+        return $this->card($board, $code, 'floor.card', 'floor.show');
     }
 
-    private static function card(PlanBoard $board, string $code, string $view, string $else): View|RedirectResponse
+    private function card(PlanBoard $board, string $code, string $view, string $else): View|RedirectResponse
     {
         $batch = $board->batches()[$code] ?? abort(404);
         $placed = $board->timetable()->find($code);
@@ -41,7 +43,7 @@ final class CardController
             'placed' => $placed,
             'program' => NeedlePrograms::words($board, $code),
             'sheet' => $batch->design->stopSheet(),
-            'setup' => app(MachineSetups::class)->on(
+            'setup' => $this->setups->on(
                 $batch->decorationId,
                 $board->machines()->firstWhere('code', $placed->machine) ?? abort(404),
             ),

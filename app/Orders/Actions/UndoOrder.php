@@ -26,7 +26,7 @@ final readonly class UndoOrder implements Undoes
         [$facts, $sizes, $lines] = OrderFacts::told($order, $change->before ?? []);
         $problems = OrderChange::problems($order, $sizes);
         if ($problems !== []) {
-            return (string) reset($problems);
+            return reset($problems);
         }
         OrderChange::make($order, $facts, $sizes, OrderFacts::sign($order), $lines);
 

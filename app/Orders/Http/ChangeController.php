@@ -270,9 +270,10 @@ final class ChangeController
         return redirect()->route('orders.slip', [$order, $slip->number]);
     }
 
-    public function slip(Order $order, int $number, ShopProfile $premises): View
+    public function slip(Order $order, int $number, ShopProfile $premises, House $house): View
     {
         return view('orders.slip', [
+            'rules' => $house->rules(),
             'order' => $order->load(['customer', 'lines.decorations.artwork']),
             'slip' => HandOver::query()->where('order_id', $order->id)->where('number', $number)->firstOrFail(),
             'garments' => OrderedGarments::of($order),

@@ -6,6 +6,7 @@ namespace App\Orders\Http;
 
 use App\Artwork\Drawing\PatternDrawing;
 use App\Artwork\Models\Artwork;
+use App\Foundation\Http\TypedForms;
 use App\Orders\Http\Requests\KeepNames;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\LetteredText;
@@ -57,14 +58,12 @@ final class NamesController
     }
 
     /** What would come of the names as they are typed. */
-    public function check(Request $request, Decoration $decoration): View
+    public function check(Request $request, Decoration $decoration, TypedForms $forms): View
     {
         $typed = null;
         $problems = [];
         try {
-            $wanted = KeepNames::createFrom($request)->setContainer(app())->setRedirector(app('redirect'));
-            $wanted->setRouteResolver($request->getRouteResolver());
-            $wanted->validateResolved();
+            $wanted = $forms->checked(KeepNames::class, $request);
             $typed = $wanted->typed();
         } catch (ValidationException $e) {
             $problems = $e->validator->errors()->all();

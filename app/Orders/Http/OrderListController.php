@@ -6,6 +6,7 @@ namespace App\Orders\Http;
 
 use App\Foundation\Database\Transaction;
 use App\Foundation\Http\ReadList;
+use App\Foundation\Http\TypedForms;
 use App\Orders\Actions\OrderBook;
 use App\Orders\Http\Requests\StoreOrder;
 use App\Orders\Models\Order;
@@ -13,13 +14,16 @@ use App\Orders\OrderList;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
 
 /** Orders read from a list: all of them, or none. */
-final class OrderListController
+final readonly class OrderListController
 {
     private const SAID = 8;
+
+    public function __construct(private TypedForms $forms) {}
 
     public function store(ReadList $request): RedirectResponse
     {
@@ -39,7 +43,7 @@ final class OrderListController
                 }
             }
             try {
-                $checked[] = self::checked($order['form']);
+                $checked[] = $this->checked($order['form']);
             } catch (ValidationException $e) {
                 $problems[] =
                     "Order {$key}, row {$order['rows'][0]}: ".
@@ -83,12 +87,8 @@ final class OrderListController
      *
      * @throws ValidationException
      */
-    private static function checked(array $form): StoreOrder
+    private function checked(array $form): StoreOrder
     {
-        $request = StoreOrder::create('/orders', 'POST', $form);
-        $request->setContainer(app())->setRedirector(app('redirect'));
-        $request->validateResolved();
-
-        return $request;
+        return $this->forms->checked(StoreOrder::class, Request::create('/orders', 'POST', $form));
     }
 }

@@ -131,7 +131,7 @@ final class Lettering extends Model
         [$stitches, $lengthMm, $trims] = [0, 0.0, 0];
         foreach ($this->texts()->get() as $text) {
             $figures = PatternFigures::of((new TapeReader())->fromString($text->tape), $rules);
-            $box = $box === null ? $figures->bounds : $box->with($figures->bounds);
+            $box = $box?->with($figures->bounds) ?? $figures->bounds;
             array_push($points, ...$figures->hull->points);
             $times = (int) ($carry[$text->text] ?? 0);
             $stitches += $times * $text->stitches;

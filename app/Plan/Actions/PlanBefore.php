@@ -32,7 +32,7 @@ final readonly class PlanBefore
         return new self(
             $board->sequence()->batches,
             array_map(
-                static fn(CarbonImmutable $at): string => self::moment($at),
+                self::moment(...),
                 array_filter(
                     array_map(
                         static fn(OpenBatch $batch): ?CarbonImmutable => $batch->queued->fixedAt,

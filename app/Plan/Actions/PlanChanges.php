@@ -20,9 +20,9 @@ use Hakama\Plan\Options;
 use Hakama\Plan\Sequence;
 
 /** Every change of the plan in force: made by somebody who saw it as it is, whole or not at all. */
-final class PlanChanges
+final readonly class PlanChanges
 {
-    public function __construct(private readonly PlanBoard $board) {}
+    public function __construct(private PlanBoard $board) {}
 
     /**
      * Puts one batch on a machine, before the given place.

@@ -21,11 +21,11 @@ use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
 
 /** When could it be ready, and what if: questions that leave the plan as it is. */
-final class AskController
+final readonly class AskController
 {
     private const ASKED = 'asked';
 
-    public function __construct(private readonly ShopOdds $odds) {}
+    public function __construct(private ShopOdds $odds) {}
 
     public function show(AskPlan $request, PlanBoard $board, Estimate $estimate): View
     {

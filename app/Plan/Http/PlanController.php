@@ -35,13 +35,13 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 
-final class PlanController
+final readonly class PlanController
 {
     /** So many places are listed beside the one a batch has. */
     private const PLACES = 8;
     private const ALIKE = 3;
 
-    public function __construct(private readonly ShopOdds $odds, private readonly House $house) {}
+    public function __construct(private ShopOdds $odds, private House $house) {}
 
     public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {

@@ -21,11 +21,11 @@ use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Builder;
 
 /** Keeps how a decoration is sewn, as a person chose it. */
-final class SetupChoices
+final readonly class SetupChoices
 {
     public function __construct(
-        private readonly DecorationSetups $setups,
-        private readonly House $house,
+        private DecorationSetups $setups,
+        private House $house,
     ) {}
 
     /**

@@ -10,6 +10,4 @@ use Illuminate\Foundation\Events\Dispatchable;
 final readonly class FactorLearned
 {
     use Dispatchable;
-
-    public function __construct() {}
 }

@@ -78,8 +78,12 @@ final class SetupController
         ]);
     }
 
-    public function show(Request $request, Decoration $decoration, DecorationSetups $setups): View|RedirectResponse
-    {
+    public function show(
+        Request $request,
+        Decoration $decoration,
+        DecorationSetups $setups,
+        Patches $patches,
+    ): View|RedirectResponse {
         $decoration->loadForSetup();
         if ($decoration->artwork?->read_at === null) {
             return redirect()
@@ -100,7 +104,7 @@ final class SetupController
             'capVersion' => self::capVersion($decoration),
             'patch' =>
                 $decoration->line->garment === Garment::Patch
-                    ? app(Patches::class)->obstacles($decoration->artwork) ?? []
+                    ? $patches->obstacles($decoration->artwork) ?? []
                     : [],
             'moved' => $setups->printedFor($decoration),
             'tab' => $request->string('tab')->value(),

@@ -23,12 +23,12 @@ use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Backing\StockForm;
 
 /** What backing is to be cut for what is planned, and the shelf it is cut from. */
-final class BackingCuts
+final readonly class BackingCuts
 {
     public function __construct(
-        private readonly House $house,
-        private readonly PlanBoard $board,
-        private readonly Catalogue $catalogue,
+        private House $house,
+        private PlanBoard $board,
+        private Catalogue $catalogue,
     ) {}
 
     /** @return list<BackingSupply> */

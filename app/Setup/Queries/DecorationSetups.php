@@ -32,13 +32,13 @@ use Hakama\Stitch\Turn;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Asks the core how a decoration is to be set up. */
-final class DecorationSetups
+final readonly class DecorationSetups
 {
     public function __construct(
-        private readonly House $house,
-        private readonly Catalogue $catalogue,
-        private readonly PracticeBook $practice,
-        private readonly DecorationFacts $facts,
+        private House $house,
+        private Catalogue $catalogue,
+        private PracticeBook $practice,
+        private DecorationFacts $facts,
     ) {}
 
     /** @return Collection<int, Machine> the shop's working ones */
@@ -111,9 +111,7 @@ final class DecorationSetups
         $choice =
             $fit === null
                 ? null
-                : ($decoration->setup === null
-                    ? $advice->choice($fit)
-                    : $decoration->setup->choice($fit));
+                : ($decoration->setup?->choice($fit) ?? $advice->choice($fit));
         $shop =
             $on === null
                 ? $advice

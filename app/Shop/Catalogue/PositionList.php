@@ -11,12 +11,12 @@ use Hakama\House\HouseRule;
 use Hakama\House\UnfitRule;
 
 /** Where things go in size M and how much that grows from size to size. Each figure is a house rule. */
-final class PositionList implements CatalogueList
+final readonly class PositionList implements CatalogueList
 {
     /** What the columns after the position are, as far as a position has them. */
     private const FIGURES = ['in_m_mm', 'a_size_mm', 'across_in_m_mm', 'across_a_size_mm'];
 
-    public function __construct(private readonly House $house) {}
+    public function __construct(private House $house) {}
 
     public function columns(): array
     {

@@ -26,9 +26,9 @@ final class ShopDemo extends Command
             return $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
         }
         $this->components->info('Loading the demo shop ...');
-        Transaction::run(static function (): void {
+        Transaction::run(function (): void {
             DemoShop::build(CarbonImmutable::now());
-            app(DemoOrders::class, ['now' => CarbonImmutable::now()])->build();
+            $this->laravel->make(DemoOrders::class, ['now' => CarbonImmutable::now()])->build();
         });
 
         return self::SUCCESS;

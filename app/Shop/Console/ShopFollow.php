@@ -6,7 +6,7 @@ namespace App\Shop\Console;
 
 use App\Artwork\Jobs\ReadTape;
 use App\Artwork\Models\Artwork;
-use App\Floor\Projections\DaySums;
+use App\Floor\Projections\Projections;
 use App\Setup\Actions\SetupChoices;
 use App\Setup\Models\Setup;
 use Illuminate\Console\Command;
@@ -18,7 +18,7 @@ final class ShopFollow extends Command
     protected $signature = 'shop:follow';
     protected $description = 'Works out what earlier versions did not keep: the parts of several hoopings, the sums of days';
 
-    public function handle(SetupChoices $choices): int
+    public function handle(SetupChoices $choices, Projections $projections): int
     {
         $undivided = Artwork::query()
             ->whereIn(
@@ -41,7 +41,7 @@ final class ShopFollow extends Command
                 ->pluck('id')
                 ->each(static fn(int $id) => ReadTape::dispatch($id));
         }
-        DaySums::bringUp();
+        $projections->bringUp();
 
         return self::SUCCESS;
     }

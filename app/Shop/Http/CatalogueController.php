@@ -30,6 +30,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
@@ -265,7 +266,7 @@ final class CatalogueController
     {
         $class = self::LISTS[$name] ?? abort(404);
 
-        return app($class);
+        return App::make($class);
     }
 
     /** @return array<string, list<mixed>> */

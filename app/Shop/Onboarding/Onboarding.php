@@ -43,7 +43,7 @@ final class Onboarding
         'step_confirmations',
         'batch_runs',
         'day_sums',
-        'day_sums_kept',
+        'projections',
         'floor_events',
         'backing_cuts',
         'batches',
@@ -163,6 +163,7 @@ final class Onboarding
                 DB::table('machines')->update(['frame_id' => null]);
             }
             DB::table('order_numbers')->update(['last' => 1000]);
+            DB::table('cones')->update(['measured_m' => DB::raw('metres_left'), 'after_seq' => 0]);
             foreach (DB::table('machines')->get(['id', 'needles']) as $machine) {
                 // The demo's tokens are the demo's.
                 DB::table('machines')
@@ -171,6 +172,8 @@ final class Onboarding
                         'token_hash' => hash('sha256', Str::random(48)),
                         'paired_at' => null,
                         'bobbin_used_m' => 0,
+                        'bobbin_before_m' => 0,
+                        'bobbin_after_seq' => 0,
                     ]);
                 $rack = array_map(
                     static fn(int $number): array => ['machine_id' => $machine->id, 'number' => $number],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock\Actions;
 
+use App\Floor\Models\FloorEvent;
 use App\Foundation\Database\Transaction;
 use App\Foundation\StateHash;
 use App\Stock\Models\Cone;
@@ -89,6 +90,7 @@ final class ThreadShelf
                 );
             }
             $now = CarbonImmutable::now();
+            $after = (int) FloorEvent::query()->max('seq');
             $ids = array_change_key_case(Thread::query()->pluck('id', 'code')->all());
             foreach (array_chunk($rows, 500) as $some) {
                 Cone::query()->upsert(
@@ -98,12 +100,14 @@ final class ThreadShelf
                             'number' => $row->cone,
                             'shelf' => $row->shelf,
                             'metres_left' => $row->metresLeft,
+                            'measured_m' => $row->metresLeft,
+                            'after_seq' => $after,
                             'measured_at' => $now,
                         ],
                         $some,
                     ),
                     ['thread_id', 'number'],
-                    ['shelf', 'metres_left', 'measured_at'],
+                    ['shelf', 'metres_left', 'measured_m', 'after_seq', 'measured_at'],
                 );
             }
         });

@@ -68,7 +68,7 @@ final class ThreadController
     {
         $threads = self::shelf();
         $like = $request->filled('like') ? $threads->firstWhere('code', $request->string('like')->value()) : null;
-        $hex = $like !== null ? $like->hex : ($request->string('hex')->value() ?: '#2b3a67');
+        $hex = $like->hex ?? $request->string('hex')->value() ?: '#2b3a67';
         $weight = $request->integer('weight') ?: null;
         $problem = null;
         $matches = [];

@@ -35,7 +35,6 @@ final readonly class Typesetting
     /**
      * @param list<Glyph|null> $glyphs    null for a space
      * @param float            $heightMm  of the capitals, with the width of the column
-     * @param float            $columnMm
      * @param float            $narrowed  share of their width
      */
     public static function of(

@@ -108,7 +108,7 @@ final class Timing
         $driver = $this->workload->frames[$batch->equipment->frame]->driver;
         $standingDriver =
             $last === null ? $lane->driver : $this->workload->frames[$last->batch->equipment->frame]->driver;
-        $frameChange = $batch->equipment->frame !== ($last === null ? $lane->frame : $last->batch->equipment->frame);
+        $frameChange = $batch->equipment->frame !== ($last->batch->equipment->frame ?? $lane->frame);
         $needleChanges = $this->workload->needleChanges($lane, $batch, $last?->batch);
         $style = ! $batch->alreadySetUp && $batch->equipment->isNewStyleAfter($last?->batch->equipment);
         $changeoverS = $batch->alreadySetUp

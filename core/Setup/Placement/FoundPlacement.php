@@ -9,7 +9,6 @@ final readonly class FoundPlacement
 {
     /**
      * @param float|null $downMm   null where the house's figure holds
-     * @param float|null $acrossMm
      */
     public function __construct(
         public string $peg = '',

@@ -54,7 +54,7 @@ final readonly class SetupDecision
         public ?MarkedPlacement $marked,
         public ?RankedFrame $best,
         public bool $framesKnown,
-        private ?Choice $choice = null,
+        ?Choice $choice = null,
     ) {
         $there = $facts->machine->drivers;
         $this->wanted = $decisions->drivers->value;

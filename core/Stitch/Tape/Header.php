@@ -29,11 +29,9 @@ final readonly class Header
     /** @param string $bytes the first 512 bytes of the tape */
     public static function read(string $bytes): self
     {
-        $number = static function (string $label) use ($bytes): ?int {
-            return preg_match('/'.preg_quote($label, '/').':\s*([+-]?\d+)/i', $bytes, $found) === 1
-                ? (int) $found[1]
-                : null;
-        };
+        $number = (static fn(string $label): ?int => preg_match('/'.preg_quote($label, '/').':\s*([+-]?\d+)/i', $bytes, $found) === 1
+            ? (int) $found[1]
+            : null);
         $name = preg_match('/LA:([^\r\x1a]{0,16})/i', $bytes, $found) === 1 ? trim($found[1], " \0") : '';
 
         return new self(

@@ -11,7 +11,7 @@ use XMLReader;
  * in document order; a new block begins where the colour changes. Nothing in the file is run, fetched or
  * expanded: declarations and scripts are refused, and what cannot be sewn is left out and named.
  */
-final class SvgReader
+final readonly class SvgReader
 {
     private const DEEPEST = 64;
     private const SVG = 'http://www.w3.org/2000/svg';
@@ -34,7 +34,7 @@ final class SvgReader
     ];
     private const GROUPS = ['g', 'a', 'switch', 'svg'];
 
-    public function __construct(private readonly VectorRules $rules = new VectorRules()) {}
+    public function __construct(private VectorRules $rules = new VectorRules()) {}
 
     /** @throws NotADrawing */
     public function fromString(string $svg, string $name = ''): Drawing

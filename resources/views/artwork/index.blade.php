@@ -1,4 +1,3 @@
-@php $units = app(App\Shop\House::class)->units(); @endphp
 <x-layout station="artwork" title="Artwork">
     @php $open = collect($artworks->items())->filter(fn ($a) => $a->read_at === null
         || str_contains((string) $a->hexes, '-')); @endphp

@@ -229,7 +229,7 @@
                     <dt>Colour changes, trims, jumps</dt>
                     <dd>{{ $artwork->changes }}, {{ $artwork->trims }}, {{ $artwork->jumps }}</dd>
                     <dt>Size</dt>
-                    <dd>{{ app(App\Shop\House::class)->units()->size($artwork->bounds()->width(),
+                    <dd>{{ $units->size($artwork->bounds()->width(),
                         $artwork->bounds()->height(), 1) }}</dd>
                     <dt>Longest, shortest stitch</dt>
                     <dd>{{ $n($artwork->coreLengths()->longestMm(), 1) }},

@@ -28,7 +28,7 @@
         @csrf @method('put')
         <input type="hidden" name="seen" value="{{ $seen }}">
         <p class="mb-3 hidden text-sm print:block">{{ $artwork->name }}, {{ $n($artwork->stitches) }} stitches,
-            {{ app(App\Shop\House::class)->units()->size($artwork->bounds()->width(), $artwork->bounds()->height()) }}.
+            {{ $units->size($artwork->bounds()->width(), $artwork->bounds()->height()) }}.
             {{ $halts === [] ? 'Colour change mode: by itself.'
                 : 'The machine halts after stitch ' . implode(', ', array_map($n, $halts)) . '.' }}
         </p>

@@ -45,7 +45,7 @@
         </table>
         @if ($order->lines->contains(fn($line) => $line->isIronedOn() && ($slip->pieces[$line->id] ?? []) !== []))
             <p style="margin-top: 14px"><strong>To iron on:</strong>
-                {{ App\Orders\Messages::pressedOn(app(App\Shop\House::class)->rules()) }}</p>
+                {{ App\Orders\Messages::pressedOn($rules) }}</p>
         @endif
         <p style="margin-top: 40px">Received: ______________________________</p>
     </article>

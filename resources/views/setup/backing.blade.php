@@ -1,4 +1,3 @@
-@php $units = app(App\Shop\House::class)->units(); @endphp
 <x-layout station="setup" title="Backing to cut">
     <x-slot:say>
         @if ($short !== [])

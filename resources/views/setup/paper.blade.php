@@ -5,7 +5,6 @@
     $choice = $sheet->chosen->choice;
     $fit = $choice?->fit;
     $rows = $sheet->sizes->rows;
-    $units = app(App\Shop\House::class)->units();
     $mm = static fn(float $v) => $units->figure($v, 1);
     $picture = App\Setup\SetupDrawing::picture($artwork);
 @endphp

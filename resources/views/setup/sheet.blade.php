@@ -15,7 +15,6 @@
     $choice = $sheet->chosen->choice;
     $frame = $sheet->chosen->frame;
     $picture = App\Setup\SetupDrawing::picture($artwork);
-    $units = app(App\Shop\House::class)->units();
     $mm = static fn(float $v) => $units->figure($v, 1);
     $here = array_search($sheet->row, $rows, true);
     $at = static fn(array $changed = []) => route('setup.show', [

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Artwork;
 
 use App\Artwork\Models\Artwork;
+use App\Floor\Actions\RecountFloor;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\FloorEvent;
-use App\Floor\Projections\Ledger;
-use App\Floor\Projections\Recounting;
 use App\Orders\Models\Piece;
 use App\Plan\Models\Batch;
 use App\Setup\Queries\BackingCuts;
@@ -18,6 +17,7 @@ use Hakama\Books\Entry;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
+use Tests\Feature\Floor\LedgerBySql;
 
 /** An artwork of several copies: one frame holds as many pieces, and all that follows counts frames. */
 final class CopiesTest extends FeatureTestCase
@@ -77,7 +77,7 @@ final class CopiesTest extends FeatureTestCase
         $this->touch([
             'kind' => 'preflight_done',
             'checked' =>
-                \App\Floor\Queries\Station::of(
+                app(\App\Floor\Queries\Stations::class)->at(
                     self::machine('M2')->load(['rack.thread', 'frame']),
                     self::board(),
                 )->running?->work->wanted() ?? [],
@@ -113,11 +113,11 @@ final class CopiesTest extends FeatureTestCase
         self::assertGreaterThan(0.0, $metres);
         self::assertLessThan(20.0, $metres, '2 288 stitches take some metres, five times that is more than twenty');
         $mine = array_filter(
-            Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
+            LedgerBySql::between(CarbonImmutable::today(), CarbonImmutable::today()),
             static fn(Entry $entry): bool => $entry->order === (string) self::polos()->number,
         );
         self::assertSame(2288, array_sum(array_map(static fn(Entry $entry): int => $entry->stitches, $mine)));
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
     }
 
     #[Test]

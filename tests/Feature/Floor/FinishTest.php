@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Floor;
 
+use App\Floor\Actions\AppendEvent;
+use App\Floor\Actions\RecountFloor;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\BatchProgress;
 use App\Floor\Models\Finishing;
 use App\Floor\Models\FloorEvent;
-use App\Floor\Projections\Ledger;
-use App\Floor\Projections\Recounting;
 use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
 use App\Orders\Queries\OrderedGarments;
@@ -42,7 +42,7 @@ final class FinishTest extends FeatureTestCase
         $machine = self::machine('M2');
         $pieces = $this->batch->pieces()->orderBy('pieces.id')->limit(3)->pluck('pieces.id')->all();
         foreach ([EventKind::PreflightDone, EventKind::LoadStarted, EventKind::Sewn, EventKind::PieceDone] as $kind) {
-            FloorLog::append(
+            app(AppendEvent::class)->append(
                 $machine,
                 $this->batch,
                 new Event(
@@ -260,10 +260,10 @@ final class FinishTest extends FeatureTestCase
                 && str_contains($words, 'Order '.self::polos()->number),
         );
         self::assertSame(2, FloorEvent::query()->where('kind', 'piece_rejected')->count());
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
         $books = array_values(
             array_filter(
-                Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
+                LedgerBySql::between(CarbonImmutable::today(), CarbonImmutable::today()),
                 static fn(Entry $entry): bool => $entry->order === (string) self::polos()->number,
             ),
         );
@@ -306,7 +306,7 @@ final class FinishTest extends FeatureTestCase
             'cause' => 'puckering',
         ]);
         $reject($ids[0])->assertSessionHas('problem', 'It is sewn again on a spare; 1 is left of this line.');
-        FloorLog::append(
+        app(AppendEvent::class)->append(
             self::machine('M2'),
             $this->batch,
             new Event(Str::uuid()->toString(), EventKind::SpoilWithdrawn, $this->batch->id, 1, pieces: [$ids[0]]),

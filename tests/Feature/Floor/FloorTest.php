@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Floor;
 
+use App\Floor\Actions\AppendEvent;
+use App\Floor\Actions\RecountFloor;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\BatchProgress;
 use App\Floor\Models\FloorEvent;
-use App\Floor\Projections\Ledger;
-use App\Floor\Projections\Recounting;
 use App\Floor\Queries\WorkList;
 use App\Machine\Models\Machine;
 use App\Needles\Models\Needle;
@@ -39,7 +39,7 @@ final class FloorTest extends FeatureTestCase
             'kind' => 'preflight_done',
             'batch' => $batch->code,
             'checked' =>
-                \App\Floor\Queries\Station::of(
+                app(\App\Floor\Queries\Stations::class)->at(
                     self::machine('M2')->load(['rack.thread', 'frame']),
                     self::board(),
                 )->running?->work->wanted() ?? [],
@@ -56,7 +56,7 @@ final class FloorTest extends FeatureTestCase
             ->assertDontSee('The frame was off since');
         // Another batch is set up there: the place is known, and has to be traced again.
         $this->travel(5)->minutes();
-        FloorLog::append(
+        app(AppendEvent::class)->append(
             self::machine('M2'),
             self::batchOf(self::aprons()),
             new \Hakama\Floor\Event(
@@ -69,7 +69,7 @@ final class FloorTest extends FeatureTestCase
         );
         app()->forgetScopedInstances();
         $origin = \App\Floor\Queries\FoundOrigin::of(
-            \App\Floor\Queries\Running::of(
+            app(\App\Floor\Queries\Stations::class)->running(
                 self::board()->batches()[$batch->code],
                 \App\Floor\Queries\Pulse::of(self::machine('M2')),
                 self::machine('M2'),
@@ -225,7 +225,7 @@ final class FloorTest extends FeatureTestCase
         ])->assertSessionHasErrors('of');
         self::assertSame($today - 1, $this->pieces());
         self::assertSame('piece_done', FloorEvent::query()->findOrFail($done->seq)->kind->value);
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
         self::assertSame(Stage::Ready, FloorLog::run($batch)->stage);
     }
 
@@ -243,7 +243,7 @@ final class FloorTest extends FeatureTestCase
         $of = static fn(): int => array_sum(
             array_map(
                 static fn(Entry $entry): int => $entry->spoiledPieces(),
-                Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
+                LedgerBySql::between(CarbonImmutable::today(), CarbonImmutable::today()),
             ),
         );
         $before = $of();
@@ -256,7 +256,7 @@ final class FloorTest extends FeatureTestCase
         ])->assertSessionHas('done');
         self::assertSame($before - 1, $of());
         $this->get('/floor/M2/corrections')->assertDontSee("value=\"{$spoiled->seq}:", false);
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
     }
 
     #[Test]
@@ -322,7 +322,7 @@ final class FloorTest extends FeatureTestCase
         return array_sum(
             array_map(
                 static fn(Entry $entry): int => $entry->done,
-                Ledger::between(CarbonImmutable::today(), CarbonImmutable::today()),
+                LedgerBySql::between(CarbonImmutable::today(), CarbonImmutable::today()),
             ),
         );
     }
@@ -368,7 +368,7 @@ final class FloorTest extends FeatureTestCase
     public function what_is_kept_of_a_run_is_what_its_events_come_to_and_is_put_right_where_it_is_not(): void
     {
         $batch = self::batchOf(self::running('M1'));
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
         $kept = BatchProgress::query()->findOrFail($batch->id);
         $good = FloorLog::run($batch);
         $kept->update(['done' => 99, 'on_frame' => []]);
@@ -382,7 +382,7 @@ final class FloorTest extends FeatureTestCase
             ->update(['size' => '90/14']);
 
         // The run, the piece on its head, and not the needle, which nobody has fitted since the shop began.
-        self::assertSame(2, Recounting::all()->wrong);
+        self::assertSame(2, app(RecountFloor::class)->all()->wrong);
         self::assertTrue($good->equals(FloorLog::run($batch)));
         BatchProgress::query()->delete();
         self::assertTrue($good->equals(FloorLog::run($batch)), 'an earlier version has kept nothing');
@@ -622,7 +622,7 @@ final class FloorTest extends FeatureTestCase
         $booked = fn(): int => array_sum(
             array_map(
                 static fn($entry): int => $entry->stitches,
-                Ledger::between(now()->toImmutable(), now()->toImmutable()),
+                LedgerBySql::between(now()->toImmutable(), now()->toImmutable()),
             ),
         );
         $before = $booked();
@@ -789,7 +789,7 @@ final class FloorTest extends FeatureTestCase
             self::outdate();
             app()->forgetScopedInstances();
             $board = app(\App\Plan\Queries\PlanBoard::class);
-            $running = \App\Floor\Queries\Station::of($board->machines()->where('code', 'M2')->firstOrFail(), $board)->running;
+            $running = app(\App\Floor\Queries\Stations::class)->at($board->machines()->where('code', 'M2')->firstOrFail(), $board)->running;
             self::assertSame(self::polos()->number, $running?->batch->order->number);
             self::assertCount($pieces, $running->nextLoad(2), "worth {$cents} cents");
             self::assertTrue(app(\App\Setup\PracticeBook::class)->hasComeOut($line->fabric));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Floor;
 
+use App\Floor\Actions\RecountFloor;
 use App\Floor\Models\Finishing;
 use App\Floor\Models\FloorEvent;
-use App\Floor\Projections\Recounting;
 use App\Orders\Models\Piece;
 use App\Plan\Models\Batch;
 use App\Shop\House;
@@ -70,7 +70,7 @@ final class RandomDaysTest extends FeatureTestCase
             self::assertSame($this->is, $this->stands(), "step {$step}: {$did}");
         }
 
-        $recount = Recounting::all();
+        $recount = app(RecountFloor::class)->all();
         self::assertSame(0, $recount->wrong, 'what is kept beside the log is what the log comes to');
         $events = FloorEvent::query()->where('batch_id', $this->batch->id)->get(['kind', 'piece_count', 'pieces']);
         $count = static fn(EventKind ...$kinds): int => (int) $events

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Floor;
 
-use App\Floor\Log\FloorLog;
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Models\Bundle;
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
@@ -134,7 +134,7 @@ final class TagsTest extends FeatureTestCase
             ->assertOk()
             ->assertSee("waits in {$batch->code} for {$machine}")
             ->assertSee('It is hooped');
-        FloorLog::append(
+        app(AppendEvent::class)->append(
             self::machine($machine),
             $batch,
             new Event(Str::uuid()->toString(), EventKind::PieceHooped, $batch->id, 0, pieces: [$piece->id]),

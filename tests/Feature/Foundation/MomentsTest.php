@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Foundation;
 
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\FloorEvent;
-use App\Floor\Projections\Ledger;
 use App\Foundation\Clock\Moment;
 use App\Foundation\Clock\ShopClock;
 use App\Orders\Models\Order;
@@ -20,6 +20,7 @@ use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
+use Tests\Feature\Floor\LedgerBySql;
 
 /** Moments are kept in UTC and told by the shop's clock: over both nights of the change, leap day and new year. */
 final class MomentsTest extends FeatureTestCase
@@ -63,7 +64,7 @@ final class MomentsTest extends FeatureTestCase
         $batch = self::batchOf(self::polos());
         $piece = $batch->pieces()->orderBy('pieces.id')->firstOrFail();
         $tell = function (string $at, EventKind $kind, array $pieces) use ($batch): void {
-            FloorLog::append(
+            app(AppendEvent::class)->append(
                 self::machine('M2'),
                 $batch,
                 new Event(
@@ -98,7 +99,7 @@ final class MomentsTest extends FeatureTestCase
         $piece = $batch->pieces()->orderBy('pieces.id')->firstOrFail();
         $tell = static function (string $at, EventKind $kind, array $pieces = []) use ($batch): void {
             self::at($at);
-            FloorLog::append(
+            app(AppendEvent::class)->append(
                 self::machine('M2'),
                 $batch,
                 new Event(Str::uuid()->toString(), $kind, $batch->id, FloorLog::run($batch)->load->number, pieces: $pieces),
@@ -123,9 +124,9 @@ final class MomentsTest extends FeatureTestCase
         $day = CarbonImmutable::parse('2027-07-01');
         self::assertSame(
             ['2027-07-01'],
-            array_map(static fn($entry): string => $entry->day, Ledger::between($day->subDays(3), $day->addDays(3))),
+            array_map(static fn($entry): string => $entry->day, LedgerBySql::between($day->subDays(3), $day->addDays(3))),
         );
-        self::assertSame([], Ledger::between($day->subDays(3), $day->subDay()));
+        self::assertSame([], LedgerBySql::between($day->subDays(3), $day->subDay()));
     }
 
     #[Test]

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Foundation;
 
 use App\Artwork\Models\Artwork;
-use App\Floor\Log\FloorLog;
 use App\Foundation\Formats\Csv;
-use App\Machine\Models\Machine;
 use App\Plan\Models\Batch;
 use Database\Demo\DemoShop;
 use Hakama\Floor\EventKind;
@@ -237,19 +235,14 @@ final class OutsideTest extends FeatureTestCase
         $metres = (float) \App\Stock\Models\Cone::query()->sum('metres_left');
         $first = \App\Floor\Models\FloorEvent::query()->orderByDesc('seq')->firstOrFail();
         $second = \App\Floor\Models\FloorEvent::query()->create([
-            ...collect($first->getAttributes())->except(['seq', 'event_id', 'pieces', 'wear'])->all(),
+            ...collect($first->getAttributes())->except(['seq', 'event_id', 'pieces', 'wear', 'took'])->all(),
             'event_id' => Str::uuid()->toString(),
             'pieces' => $first->pieces,
             'wear' => $first->wear,
+            'took' => $first->took,
         ]);
-        // What an earlier version charged for it.
-        $use = app(\App\Floor\Projections\ConeUsage::class)->by(
-            $batch->decoration->artwork ?? throw new \LogicException(),
-            1,
-            $batch->decoration,
-            FloorLog::hooped($batch, 1)?->blocks,
-        );
-        Machine::query()->whereKey($first->machine_id)->increment('bobbin_used_m', $use);
+        // As an earlier version charged for it.
+        app(\App\Floor\Projections\Projections::class)->append($second);
 
         return [$batch, $second->seq, $metres];
     }

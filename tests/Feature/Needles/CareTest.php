@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Needles;
 
+use App\Floor\Actions\RecountFloor;
 use App\Floor\Models\FloorEvent;
-use App\Floor\Projections\Recounting;
-use App\Floor\Projections\Wear;
 use App\Needles\Models\Care;
 use App\Needles\Models\Needle;
 use App\Shop\Models\Downtime;
@@ -22,7 +21,7 @@ final class CareTest extends FeatureTestCase
     #[Test]
     public function a_load_wears_the_needles_that_sewed_it_and_a_fitted_one_begins_anew(): void
     {
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
         $batch = self::batchOf(self::polos());
         $blocks = $batch->decoration->artwork?->blocks()->orderBy('number')->get() ?? collect();
         // Each block's thread on a needle of its own, the first of them twice.
@@ -54,11 +53,11 @@ final class CareTest extends FeatureTestCase
         self::assertSame($whole + 2288, (int) self::machine('M2')->stitches);
 
         // What is kept is what the events say, and is put right where it is not.
-        self::assertSame(0, Wear::recount());
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
         $right = $this->worn();
         $this->needle(1)->update(['stitches' => 7]);
         self::machine('M2')->update(['stitches' => 7]);
-        self::assertSame(2, Wear::recount());
+        self::assertSame(2, app(RecountFloor::class)->all()->wrong);
         self::assertSame($right, $this->worn());
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Orders;
 
-use App\Floor\Log\FloorLog;
+use App\Floor\Actions\AppendEvent;
 use App\Orders\Models\Colourway;
 use App\Orders\Models\Decoration;
 use App\Plan\Models\Plan;
@@ -63,7 +63,7 @@ final class ColourwayTest extends FeatureTestCase
         [$was, $wasOwn] = [$before($other), $before($this->own[1])];
         $piece = (int) $batch->pieces()->value('pieces.id');
         foreach ([EventKind::PreflightDone, EventKind::LoadStarted, EventKind::Sewn] as $kind) {
-            FloorLog::append(
+            app(AppendEvent::class)->append(
                 self::machine('M2'),
                 $batch,
                 new Event(

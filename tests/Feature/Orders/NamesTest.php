@@ -384,7 +384,7 @@ final class NamesTest extends FeatureTestCase
     {
         app()->forgetScopedInstances();
 
-        return Station::of($machine->refresh()->load(['rack.thread', 'frame']), self::board());
+        return app(\App\Floor\Queries\Stations::class)->at($machine->refresh()->load(['rack.thread', 'frame']), self::board());
     }
 
     /** @return \Illuminate\Database\Eloquent\Collection<int, Piece> */

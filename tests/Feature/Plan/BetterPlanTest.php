@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Plan;
 
-use App\Floor\Log\FloorLog;
+use App\Floor\Actions\AppendEvent;
 use App\Floor\Models\FloorEvent;
 use App\Foundation\Clock\ShopClock;
 use App\Orders\Models\Piece;
@@ -307,7 +307,7 @@ final class BetterPlanTest extends FeatureTestCase
         $machine = $batch->machine ?? self::fail('it stands on a machine');
         $left = self::board()->batches()[$batch->code]->left;
         $piece = (int) $batch->pieces()->orderBy('pieces.id')->value('pieces.id');
-        $tell = static fn(EventKind $kind, int $stitch = 0): BatchRun => FloorLog::append(
+        $tell = static fn(EventKind $kind, int $stitch = 0): BatchRun => app(AppendEvent::class)->append(
             $machine,
             $batch,
             new Event(

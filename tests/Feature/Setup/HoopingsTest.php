@@ -6,10 +6,9 @@ namespace Tests\Feature\Setup;
 
 use App\Artwork\HoopingTapes;
 use App\Artwork\Models\Artwork;
+use App\Floor\Actions\RecountFloor;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\FloorEvent;
-use App\Floor\Projections\Recounting;
-use App\Floor\Queries\Station;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Piece;
 use App\Plan\Models\Batch;
@@ -163,7 +162,7 @@ final class HoopingsTest extends FeatureTestCase
         }
         self::assertSame($wanted, $seen);
         self::assertSame(Stage::Finished, FloorLog::run($this->batch)->stage);
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
         // Three hoopings took the thread of the whole design, piece by piece.
         $use = 0.0;
         foreach ($this->artwork->blocks as $block) {
@@ -227,7 +226,7 @@ final class HoopingsTest extends FeatureTestCase
             'who' => 'Ilse',
         ]);
         self::assertSame(1, Piece::query()->findOrFail($pieces[0])->hoopings);
-        self::assertSame(0, Recounting::all()->wrong);
+        self::assertSame(0, app(RecountFloor::class)->all()->wrong);
     }
 
     #[Test]
@@ -284,7 +283,7 @@ final class HoopingsTest extends FeatureTestCase
         $this->touch([
             'kind' => 'preflight_done',
             'checked' =>
-                Station::of($m2->load(['rack.thread', 'frame']), self::board())->running?->work->wanted() ?? [],
+                app(\App\Floor\Queries\Stations::class)->at($m2->load(['rack.thread', 'frame']), self::board())->running?->work->wanted() ?? [],
             'who' => 'Odo',
         ]);
 

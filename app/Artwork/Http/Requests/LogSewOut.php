@@ -18,7 +18,7 @@ final class LogSewOut extends FormRequest
     use ReadsChoices;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         return [
             'fabric' => ['required', Rule::enum(Fabric::class)],
@@ -28,7 +28,7 @@ final class LogSewOut extends FormRequest
             'speed' => ['required', 'integer', 'min:100', 'max:2000'],
             'passed' => ['required', 'boolean'],
             'remark' => ['nullable', 'string', 'max:300', Rule::requiredIf(! $this->boolean('passed'))],
-            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+            'who' => ['required', 'string', Rule::in($catalogue->people())],
             'photo' => ['nullable', 'file', 'max:6144'],
         ];
     }

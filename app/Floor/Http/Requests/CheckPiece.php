@@ -18,7 +18,7 @@ final class CheckPiece extends FormRequest
     use ReadsChoices;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         return [
             'id' => ['required', 'uuid'],
@@ -28,7 +28,7 @@ final class CheckPiece extends FormRequest
             'picture' => ['nullable', 'file', 'max:6144'],
             'spot_x' => ['nullable', 'required_with:spot_y', 'numeric', 'between:0,1'],
             'spot_y' => ['nullable', 'required_with:spot_x', 'numeric', 'between:0,1'],
-            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+            'who' => ['required', 'string', Rule::in($catalogue->people())],
         ];
     }
 

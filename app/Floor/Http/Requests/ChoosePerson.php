@@ -17,10 +17,10 @@ use Illuminate\Validation\ValidationException;
 final class ChoosePerson extends FormRequest
 {
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         return [
-            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+            'who' => ['required', 'string', Rule::in($catalogue->people())],
             'pin' => ['nullable', 'string', 'max:8'],
         ];
     }

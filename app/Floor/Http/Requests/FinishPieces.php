@@ -12,13 +12,13 @@ use Illuminate\Validation\Rule;
 final class FinishPieces extends FormRequest
 {
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         return [
             'id' => ['required', 'uuid'],
             'numbers' => ['required', 'array'],
             'numbers.*' => ['integer'],
-            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+            'who' => ['required', 'string', Rule::in($catalogue->people())],
         ];
     }
 

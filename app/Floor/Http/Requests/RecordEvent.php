@@ -22,7 +22,7 @@ final class RecordEvent extends FormRequest
     use ReadsTime;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         // Somebody with a PIN is said to be at this screen by the PIN, not by a choice in a list.
         $mayBe = function (string $field, mixed $value, Closure $fail): void {
@@ -55,7 +55,7 @@ final class RecordEvent extends FormRequest
             'override' => ['nullable', 'string', 'max:200'],
             'numbers' => ['nullable', 'array'],
             'numbers.*' => ['integer'],
-            'who' => ['nullable', 'string', Rule::in(app(Catalogue::class)->people()), $mayBe],
+            'who' => ['nullable', 'string', Rule::in($catalogue->people()), $mayBe],
             'checked' => ['array'],
             'driver_min' => ['nullable', 'numeric', 'between:1,240'],
             'origin_x' => ['nullable', 'required_with:origin_y', 'numeric', 'between:-2000,2000'],

@@ -124,7 +124,7 @@ final class KeepNames extends FormRequest
         return TypedNames::read(
             $this->string('names')->value().
                 "\n".
-                ($list instanceof UploadedFile ? (string) $list->getContent() : ''),
+                ($list instanceof UploadedFile ? $list->getContent() : ''),
             $this->lettering(),
             Lettering::pieces($this->decoration())->pluck('size', 'id')->all(),
             app(House::class)->rules()->letters(),

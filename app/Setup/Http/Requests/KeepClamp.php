@@ -16,7 +16,7 @@ use Illuminate\Validation\Rule;
 final class KeepClamp extends FormRequest
 {
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         $found = Rule::requiredIf(! $this->boolean('dropped'));
 
@@ -30,7 +30,7 @@ final class KeepClamp extends FormRequest
             'checked' => [$found, 'array'],
             'checked.*' => ['string', 'max:40'],
             'take_over' => ['nullable', 'boolean'],
-            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+            'who' => ['required', 'string', Rule::in($catalogue->people())],
         ];
     }
 

@@ -18,7 +18,7 @@ final class LogPractice extends FormRequest
     use ReadsChoices;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         $sewn = function (string $field, mixed $value, Closure $fail): void {
             if ((int) $value + $this->integer('came_out') === 0) {
@@ -29,7 +29,7 @@ final class LogPractice extends FormRequest
         return [
             'fabric' => ['required', Rule::enum(Fabric::class)],
             'frame_kind' => ['required', Rule::enum(FrameKind::class)],
-            'who' => ['required', 'string', Rule::in(app(Catalogue::class)->people())],
+            'who' => ['required', 'string', Rule::in($catalogue->people())],
             'on_scrap' => ['required', 'boolean'],
             'came_out' => ['required', 'integer', 'between:0,1000'],
             'failed' => ['required', 'integer', 'between:0,1000', $sewn],

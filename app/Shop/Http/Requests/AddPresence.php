@@ -11,16 +11,21 @@ use Illuminate\Validation\Rule;
 /** Who is away, or in as well; the days of the week are for those that come back every week. */
 final class AddPresence extends FormRequest
 {
+    /** @var list<string> of the shop */
+    private array $people = [];
+
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
+        $this->people = $catalogue->people();
+
         return [
             // Somebody who comes in as well may be anybody; away is only who is there at other times.
             'who' => [
                 'required',
                 'string',
                 'max:60',
-                ...$this->integer('people') < 0 ? [Rule::in(app(Catalogue::class)->people())] : [],
+                ...$this->integer('people') < 0 ? [Rule::in($this->people)] : [],
             ],
             'people' => ['required', Rule::in([-1, 1])],
             'first_day' => ['required', 'date_format:Y-m-d'],
@@ -40,7 +45,7 @@ final class AddPresence extends FormRequest
             'who.max' => 'Say who, in a few words.',
             'people.*' => 'Choose away or in as well.',
             'first_day.*' => 'Choose the first day.',
-            'who.in' => 'Choose who is away: '.implode(', ', app(Catalogue::class)->people()).'.',
+            'who.in' => 'Choose who is away: '.implode(', ', $this->people).'.',
             'last_day.*' => 'The last day is not before the first; leave it empty for one day.',
             'from_time.*' => 'Say from when, or leave both empty for all the day.',
             'to_time.*' => 'Say until when, after it begins, or leave both empty for all the day.',

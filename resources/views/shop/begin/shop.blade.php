@@ -16,7 +16,7 @@
         <div class="grid grid-cols-2 gap-4">
             <x-field name="currency" label="Its money, three letters" :value="$shop->currency" maxlength="3" />
             <div><label for="units">Lengths in</label><select id="units" name="units">
-                    @php $unitNow = old('units', app(App\Shop\House::class)->units()->value); @endphp
+                    @php $unitNow = old('units', $units->value); @endphp
                     @foreach (['mm' => 'millimetres', 'inch' => 'inches'] as $unit => $words)
                         <option value="{{ $unit }}" @selected($unitNow === $unit)>{{ $words }}</option>
                     @endforeach

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Floor\Projections;
+namespace Tests\Feature\Floor;
 
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Database\Tally;
@@ -11,8 +11,8 @@ use Hakama\Books\Entry;
 use Hakama\Books\Sum;
 use Illuminate\Support\Facades\DB;
 
-/** Reads the events of some days as entries of the books: one per day, machine and order. */
-final class Ledger
+/** The books in one query over the events, as they would be without anything kept: what the sums of days are held against. */
+final class LedgerBySql
 {
     /** @return list<Entry> newest day first */
     public static function between(CarbonImmutable $from, CarbonImmutable $to): array

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Floor\Projections;
+
+use App\Floor\Models\BatchProgress;
+use App\Floor\Models\FloorEvent;
+use App\Orders\Models\Piece;
+use App\Plan\Models\Batch;
+use Hakama\Floor\BatchRun;
+use Hakama\Floor\OutOfTurn;
+use Hakama\Floor\PieceState;
+
+/**
+ * Where each batch stands and each of its pieces. A batch whose events cannot have followed on each other is left where
+ * the last one that fits has brought it, until somebody voids the one that does not.
+ */
+final class BatchStates implements Projection
+{
+    public function name(): string
+    {
+        return 'batches';
+    }
+
+    public function apply(array $events): void
+    {
+        $byBatch = [];
+        foreach ($events as $event) {
+            $byBatch[$event->batch_id][] = $event;
+        }
+        $batches = Batch::query()->whereKey(array_keys($byBatch))->get()->keyBy('id');
+        $kept = BatchProgress::query()->whereKey(array_keys($byBatch))->get()->keyBy('batch_id');
+        foreach ($byBatch as $id => $of) {
+            $batch = $batches[$id] ?? null;
+            if ($batch !== null) {
+                self::fold($batch, $kept[$id] ?? null, $of);
+            }
+        }
+    }
+
+    public function retract(FloorEvent $event): void
+    {
+        $batch = Batch::query()->find($event->batch_id);
+        if ($batch === null) {
+            return;
+        }
+        BatchProgress::query()->whereKey($batch->id)->delete();
+        Piece::query()
+            ->where('decoration_id', $batch->decoration_id)
+            ->update(['state' => PieceState::Waiting, 'hoopings' => 0]);
+        $events = FloorEvent::query()->where('batch_id', $batch->id)->orderBy('seq')->get()->all();
+        $events === [] || self::fold($batch, null, $events);
+    }
+
+    public function reset(): void
+    {
+        BatchProgress::query()->delete();
+        Piece::query()
+            ->where(static fn($some) => $some->where('state', '!=', PieceState::Waiting)->orWhere('hoopings', '!=', 0))
+            ->update(['state' => PieceState::Waiting, 'hoopings' => 0]);
+    }
+
+    public function kept(): array
+    {
+        return [
+            'pieces' => [['id'], ['state', 'hoopings']],
+            'batch_runs' => [
+                ['batch_id'],
+                ['stage', '`load`', 'load_event', 'stitch', 'clock_s', 'halted_by', 'hooping', 'done', 'spoiled', 'on_frame', 'hooped'],
+            ],
+        ];
+    }
+
+    /** @param non-empty-list<FloorEvent> $events of the batch, going on from what is kept of it */
+    private static function fold(Batch $batch, ?BatchProgress $kept, array $events): void
+    {
+        $all = $batch->pieces()->count();
+        $run = $kept?->toCore($all) ?? BatchRun::start($all);
+        $spoken = array_values(array_unique(array_merge(...array_map(
+            static fn(FloorEvent $event): array => $event->pieces,
+            $events,
+        ))));
+        $states = Piece::query()->whereKey($spoken)->pluck('state', 'id')->all();
+        $seq = $kept->seq ?? 0;
+        $told = [];
+        foreach ($events as $event) {
+            $core = $event->toCore();
+            try {
+                $run = $run->after($core, array_intersect_key($states, array_flip($core->pieces)));
+            } catch (OutOfTurn) {
+                break;
+            }
+            $seq = $event->seq;
+            $leaves = $core->kind->leaves();
+            $behind = $core->kind->hoopingsAfter($core->hooping);
+            foreach ($core->pieces as $piece) {
+                if ($leaves !== null) {
+                    $states[$piece] = $leaves;
+                    $told[$piece] = [...$told[$piece] ?? [], 'state' => $leaves->value];
+                }
+                if ($behind !== null) {
+                    $told[$piece] = [...$told[$piece] ?? [], 'hoopings' => $behind];
+                }
+            }
+        }
+        BatchProgress::keep($batch->id, $seq, $run);
+        // Pieces of which the same is told are written at once.
+        $alike = [];
+        foreach ($told as $piece => $what) {
+            $alike[json_encode($what, JSON_THROW_ON_ERROR)][] = $piece;
+        }
+        foreach ($alike as $what => $pieces) {
+            Piece::query()->whereKey($pieces)->update(json_decode($what, true, 4, JSON_THROW_ON_ERROR));
+        }
+    }
+}
