@@ -12,6 +12,7 @@ use App\Orders\Queries\OrderedGarments;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Garment;
 use Hakama\Garment\PatchBack;
+use Hakama\Money\Amount;
 
 /** What stands in an order, in the words of its history, and read back from them. */
 final class OrderFacts
@@ -116,7 +117,7 @@ final class OrderFacts
         return [
             'colour_name' => trim((string) ($typed['colour_name'] ?? $line->colour_name)),
             'colour_hex' => strtolower((string) ($typed['colour_hex'] ?? $line->colour_hex)),
-            'unit_value_cents' => is_numeric($worth) ? (int) round(100 * (float) $worth) : null,
+            'unit_value_cents' => is_numeric($worth) ? Amount::read($worth) : null,
             'spares' => (int) ($typed['spares'] ?? 0),
             'patch_back' =>
                 $line->garment === Garment::Patch

@@ -13,6 +13,7 @@ use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
 use Hakama\Garment\Structure;
+use Hakama\Money\Amount;
 
 /** One line of an order as it is typed; what is only half typed is read as far as it goes. */
 final readonly class TypedLine
@@ -53,7 +54,7 @@ final readonly class TypedLine
                 'garment_style_id' => $style === '' ? null : $catalogue->idOf($style),
                 'colour_name' => self::text($typed, 'colour_name'),
                 'colour_hex' => preg_match('/^#[0-9a-f]{6}$/D', $hex) === 1 ? $hex : self::GREY,
-                'unit_value_cents' => is_numeric($worth) ? (int) round(100 * (float) $worth) : null,
+                'unit_value_cents' => is_numeric($worth) ? Amount::read($worth) : null,
                 'spares' => (int) self::text($typed, 'spares'),
                 'patch_back' =>
                     $garment === Garment::Patch

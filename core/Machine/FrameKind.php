@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hakama\Machine;
 
+/**
+ * How a frame holds. Whatever depends on it is asked here, each kind named in every answer: a new kind makes the analyser
+ * name all of them.
+ */
 enum FrameKind: string
 {
     case Round = 'round';
@@ -13,4 +17,49 @@ enum FrameKind: string
     case Cylinder = 'cylinder';
     case Clamp = 'clamp';
     case Pocket = 'pocket';
+
+    /** It holds a cap round its driver, and nothing else. */
+    public function turnsCaps(): bool
+    {
+        return match ($this) {
+            self::Cap => true,
+            self::Round, self::Square, self::Magnetic, self::Cylinder, self::Clamp, self::Pocket => false,
+        };
+    }
+
+    /** It goes into a finished pocket or bag that no other gets into. */
+    public function entersPockets(): bool
+    {
+        return match ($this) {
+            self::Pocket => true,
+            self::Round, self::Square, self::Magnetic, self::Cap, self::Cylinder, self::Clamp => false,
+        };
+    }
+
+    /** Its windows are set by hand: its true centre is found and looked after. */
+    public function hasCentreToFind(): bool
+    {
+        return match ($this) {
+            self::Clamp => true,
+            self::Round, self::Square, self::Magnetic, self::Cap, self::Cylinder, self::Pocket => false,
+        };
+    }
+
+    /** Its magnets snap: fingers, pacemakers, watches. */
+    public function pullsByMagnets(): bool
+    {
+        return match ($this) {
+            self::Magnetic => true,
+            self::Round, self::Square, self::Cap, self::Cylinder, self::Clamp, self::Pocket => false,
+        };
+    }
+
+    /** Its window is round unless it is said otherwise. */
+    public function isRound(): bool
+    {
+        return match ($this) {
+            self::Round => true,
+            self::Square, self::Magnetic, self::Cap, self::Cylinder, self::Clamp, self::Pocket => false,
+        };
+    }
 }

@@ -16,8 +16,8 @@ final readonly class BandPrice implements Price
     public function of(Job $job, int $cost): int
     {
         $cents =
-            Cents::of($job->pieces * $job->blank * (1 + $this->blankMarkup / 100)) +
-            Cents::of($job->artwork * (1 + $this->artworkMarkup / 100));
+            Amount::of($job->pieces * $job->blank)->percent(100 + $this->blankMarkup)->cents() +
+            Amount::of($job->artwork)->percent(100 + $this->artworkMarkup)->cents();
         foreach ($job->works as $work) {
             $cents += $job->pieces * self::step($this->band($work), $job->pieces);
         }

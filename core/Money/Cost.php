@@ -32,7 +32,7 @@ final readonly class Cost
         $lines[] = new CostLine(
             CostCategory::Overhead,
             null,
-            Cents::of(($above * $rates->overhead) / 100),
+            Amount::of($above)->percent($rates->overhead)->cents(),
             sprintf('%s %% of %d cents: all lines above', $rates->overhead, $above),
         );
 
@@ -67,7 +67,7 @@ final readonly class Cost
         $lines[] = new CostLine(
             CostCategory::Overhead,
             null,
-            Cents::of(($above * $rates->overhead) / 100),
+            Amount::of($above)->percent($rates->overhead)->cents(),
             sprintf('%s %% of %d cents: all lines above', $rates->overhead, $above),
         );
 
@@ -76,12 +76,10 @@ final readonly class Cost
 
     private static function clocked(Done $done, Rates $rates): CostLine
     {
-        $hours = $done->work->setupMin / 60 + $done->machineS / 3600;
-
         return new CostLine(
             CostCategory::Machine,
             $done->work->name,
-            Cents::of($hours * $rates->machineH),
+            self::hours($done->work->setupMin, $done->machineS, $rates->machineH)->cents(),
             sprintf(
                 '%s min before, %d s by its clock at %d cents an hour',
                 $done->work->setupMin,
@@ -114,11 +112,11 @@ final readonly class Cost
     {
         $loads = (int) ceil($n / $work->perLoad);
         $thread = static fn(float $m, int $km): array => [
-            ($m * $n * $km) / 1000,
+            Amount::of($m)->times($n)->times($km)->per(1000),
             sprintf('%s m × %d at %d cents a km', $m, $n, $km),
         ];
         $cloth = static fn(float $cm2, int $m2): array => [
-            ($cm2 * $n * $m2) / 10_000,
+            Amount::of($cm2)->times($n)->times($m2)->per(10_000),
             sprintf('%s cm² × %d at %d cents a m²', $cm2, $n, $m2),
         ];
         $lines = [
@@ -129,7 +127,7 @@ final readonly class Cost
             [CostCategory::Applique, ...$cloth($work->materials->applique, $rates->appliqueM2)],
             [
                 CostCategory::Machine,
-                ($work->setupMin / 60 + ($loads * $work->sewS) / 3600) * $rates->machineH,
+                self::hours($work->setupMin, $loads * $work->sewS, $rates->machineH),
                 sprintf(
                     '%s min before, %d loads of %s s at %d cents an hour',
                     $work->setupMin,
@@ -152,9 +150,15 @@ final readonly class Cost
         ];
 
         return array_map(
-            static fn(array $line): CostLine => new CostLine($line[0], $work->name, Cents::of($line[1]), $line[2]),
+            static fn(array $line): CostLine => new CostLine($line[0], $work->name, $line[1]->cents(), $line[2]),
             $lines,
         );
+    }
+
+    /** Minutes and seconds at so many cents an hour. */
+    private static function hours(float $minutes, float $seconds, int $centsH): Amount
+    {
+        return Amount::of($minutes)->times($centsH)->per(60)->plus(Amount::of($seconds)->times($centsH)->per(3600));
     }
 
     /** @param list<CostLine> $lines */

@@ -20,9 +20,13 @@ final readonly class HandRates
     }
 
     /** Cents, not rounded yet. */
-    public function cents(float $setupMin, float $hoopS, float $finishS): float
+    public function cents(float $setupMin, float $hoopS, float $finishS): Amount
     {
-        return ($setupMin / 60) * $this->setupH + ($hoopS / 3600) * $this->hoopH + ($finishS / 3600) * $this->finishH;
+        return Amount::of($setupMin)
+            ->times($this->setupH)
+            ->per(60)
+            ->plus(Amount::of($hoopS)->times($this->hoopH)->per(3600))
+            ->plus(Amount::of($finishS)->times($this->finishH)->per(3600));
     }
 
     /** "2400 cents an hour", or "2400, 1900 and 1700 cents an hour" of setting up, hooping and finishing */

@@ -9,7 +9,7 @@ use InvalidArgumentException;
 /** What an hour of a machine costs, from what it was bought for, how long it lasts and what it uses. */
 final readonly class MachineHour
 {
-    private function __construct(public float $writtenOff, public float $power, public float $care) {}
+    private function __construct(public Amount $writtenOff, public Amount $power, public Amount $care) {}
 
     /**
      * @param int   $priceCents  of the machine
@@ -31,11 +31,15 @@ final readonly class MachineHour
             throw new InvalidArgumentException('a machine lasts some years and runs some hours');
         }
 
-        return new self($priceCents / ($years * $hours), ($watts / 1000) * $kwhCents, $careCents / $hours);
+        return new self(
+            Amount::of($priceCents)->per($years)->per($hours),
+            Amount::of($watts)->times($kwhCents)->per(1000),
+            Amount::of($careCents)->per($hours),
+        );
     }
 
     public function cents(): int
     {
-        return Cents::of($this->writtenOff + $this->power + $this->care);
+        return $this->writtenOff->plus($this->power)->plus($this->care)->cents();
     }
 }

@@ -12,7 +12,7 @@ final readonly class MarginPrice implements Price
 
     public function of(Job $job, int $cost): int
     {
-        return Cents::up(($cost * 100) / (100 - $this->percent));
+        return Amount::of($cost)->times(100)->per(100 - $this->percent)->centsUp();
     }
 
     public function stepsBeside(Job $job): array

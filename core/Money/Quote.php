@@ -52,6 +52,6 @@ final readonly class Quote
 
     public function perPiece(): int
     {
-        return Cents::of($this->price / $this->job->pieces);
+        return Amount::of($this->price)->per($this->job->pieces)->cents();
     }
 }

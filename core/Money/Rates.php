@@ -35,7 +35,7 @@ final readonly class Rates
      */
     public static function ofHouse(HouseRules $rules, ?Spoilage $spoilage = null): self
     {
-        $cents = static fn(HouseRule $rule): int => Cents::of($rules->value($rule));
+        $cents = static fn(HouseRule $rule): int => Amount::of($rules->value($rule))->cents();
 
         return new self(
             $cents(HouseRule::MachineHour),

@@ -52,7 +52,7 @@ final readonly class Risk
         $known = static fn(int $pieces): float => ($failed + self::PRIOR * $houseShare) / ($pieces + self::PRIOR);
         $share = $cameOut === 0 ? min(1.0, $unpractised * $known($sewn)) : $known($sewn);
         $onTable = $garments * $worthCents;
-        $loss = static fn(float $p): int => Cents::of($onTable * (1 - (1 - $p) ** $places));
+        $loss = static fn(float $p): int => Amount::of($onTable)->times(1 - (1 - $p) ** $places)->cents();
 
         return new self($onTable, $share, $loss($share), $sewn, $loss($known($sewn + $practice)));
     }

@@ -12,9 +12,9 @@ final readonly class RoundedPrice implements Price
 
     public function of(Job $job, int $cost): int
     {
-        $each = $this->price->of($job, $cost) / $job->pieces;
+        $steps = Amount::of($this->price->of($job, $cost))->per($job->pieces)->per($this->step)->centsUp();
 
-        return $job->pieces * $this->step * Cents::up($each / $this->step);
+        return $job->pieces * $this->step * $steps;
     }
 
     public function stepsBeside(Job $job): array

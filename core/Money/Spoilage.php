@@ -29,7 +29,7 @@ final readonly class Spoilage
         return new CostLine(
             CostCategory::Spoilage,
             null,
-            Cents::of(($atRisk * $this->percent) / 100),
+            Amount::of($atRisk)->percent($this->percent)->cents(),
             sprintf(
                 '%s %% of %d cents: what the garments are worth and the work on them%s',
                 $this->percent,

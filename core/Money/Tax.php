@@ -11,7 +11,7 @@ final readonly class Tax
 
     public static function on(int $cents, float $percent): self
     {
-        return new self($percent, Cents::of(($cents * $percent) / 100));
+        return new self($percent, Amount::of($cents)->percent($percent)->cents());
     }
 
     public function isNone(): bool

@@ -10,6 +10,7 @@ use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkBlock;
 use App\Artwork\Papers\ClothPatternPdf;
 use App\Artwork\Queries\ClothBill;
+use App\Foundation\Http\Download;
 use App\Shop\House;
 use App\Stock\Models\Cloth;
 use App\Stock\Queries\Bolts;
@@ -124,8 +125,6 @@ final class ClothController
         }
         $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
 
-        return (new Response(ClothPatternPdf::of($artwork, $bill, $paper)))
-            ->header('Content-Type', 'application/pdf')
-            ->header('Content-Disposition', "inline; filename=\"{$name}\"");
+        return Download::pdf(ClothPatternPdf::of($artwork, $bill, $paper), substr($name, 0, -4));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Artwork\Http;
 use App\Artwork\Drawing\PatternDrawing;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Papers\TemplatePdf;
+use App\Foundation\Http\Download;
 use App\Machine\Models\Machine;
 use App\Shop\House;
 use Hakama\Artwork\Paper;
@@ -109,12 +110,7 @@ final class DrawingController
         $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
         $pdf = TemplatePdf::of(Template::of($artwork->bounds(), $paper), $artwork);
 
-        return self::named(
-            (new Response($pdf))->header('Content-Type', 'application/pdf'),
-            $artwork,
-            'pdf',
-            inline: true,
-        );
+        return Download::pdf($pdf, substr(self::fileName($artwork, 'pdf'), 0, -4));
     }
 
     public static function fileName(Artwork $artwork, string $ending): string

@@ -9,8 +9,8 @@ use App\Books\Queries\BookRows;
 use App\Books\Queries\CostliestWork;
 use App\Books\Queries\MachineHours;
 use App\Floor\Projections\DaySums;
-use App\Foundation\Formats\Csv;
 use App\Foundation\Formats\Xlsx;
+use App\Foundation\Http\Download;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
 use Hakama\Books\Period;
@@ -59,18 +59,14 @@ final class BooksController
     {
         [$from, $to] = [$request->from(), $request->to()];
 
-        return response()->streamDownload(
-            static function () use ($from, $to): void {
-                $out = fopen('php://output', 'wb');
-                assert($out !== false);
-                Csv::begin($out, BookRows::COLUMNS);
+        return Download::rows(
+            BookRows::COLUMNS,
+            static function () use ($from, $to): iterable {
                 foreach (BookRows::between($from, $to) as $row) {
-                    Csv::put($out, array_map(self::asText(...), $row));
+                    yield array_map(self::asText(...), $row);
                 }
-                fclose($out);
             },
-            self::name($from, $to).'.csv',
-            ['Content-Type' => 'text/csv; charset=utf-8'],
+            self::name($from, $to),
         );
     }
 
@@ -78,9 +74,7 @@ final class BooksController
     {
         [$from, $to] = [$request->from(), $request->to()];
 
-        return (new Response(Xlsx::of('Books', BookRows::COLUMNS, BookRows::between($from, $to))))
-            ->header('Content-Type', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
-            ->header('Content-Disposition', 'attachment; filename="'.self::name($from, $to).'.xlsx"');
+        return Download::xlsx(Xlsx::of('Books', BookRows::COLUMNS, BookRows::between($from, $to)), self::name($from, $to));
     }
 
     private static function asText(int|float|string|CarbonImmutable $cell): string

@@ -10,6 +10,7 @@ use App\Floor\Labels\LabelsPdf;
 use App\Floor\Models\Bundle;
 use App\Floor\Models\Finishing;
 use App\Floor\Queries\TaggedPiece;
+use App\Foundation\Http\Download;
 use App\Orders\Models\Order;
 use App\People\Caller;
 use App\Plan\Queries\PlanBoard;
@@ -36,11 +37,7 @@ final class TagController
 
     public function pdf(PrintTags $request, Order $order): Response
     {
-        $name = "labels-{$order->number}.pdf";
-
-        return (new Response(LabelsPdf::of(self::of($request, $order), $request->isRoll(), "Labels {$order->number}")))
-            ->header('Content-Type', 'application/pdf')
-            ->header('Content-Disposition', "inline; filename=\"{$name}\"");
+        return Download::pdf(LabelsPdf::of(self::of($request, $order), $request->isRoll(), "Labels {$order->number}"), "labels-{$order->number}");
     }
 
     /** @return list<Label> */

@@ -7,8 +7,8 @@ namespace App\Money\Console;
 use App\Foundation\Console\JsonCommand;
 use App\Foundation\Formats\Json;
 use App\Foundation\Formats\UnfitInput;
+use Hakama\Money\Amount;
 use Hakama\Money\BandPrice;
-use Hakama\Money\Cents;
 use Hakama\Money\CostLine;
 use Hakama\Money\FixedPrice;
 use Hakama\Money\HandRates;
@@ -70,7 +70,7 @@ final class PriceQuote extends JsonCommand
                 static fn(int $pieces, int $cents): array => [
                     'pieces' => $pieces,
                     'price_cents' => $cents,
-                    'per_piece_cents' => Cents::of($cents / $pieces),
+                    'per_piece_cents' => Amount::of($cents)->per($pieces)->cents(),
                 ],
                 array_keys($quote->steps),
                 array_values($quote->steps),

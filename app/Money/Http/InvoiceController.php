@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money\Http;
 
-use App\Foundation\Formats\Csv;
+use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
 use App\Money\Actions\Invoices;
 use App\Money\Models\Invoice;
@@ -16,6 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Invoices: written, credited, on paper, and all of them for the bookkeeper. */
 final readonly class InvoiceController
@@ -61,7 +62,7 @@ final readonly class InvoiceController
         $invoice->load(['order']);
         $isCredit = $invoice->credits_id !== null;
 
-        return PaperPdf::response(
+        return Download::pdf(
             PaperPdf::of(
                 $this->premises->shop()->name,
                 ($isCredit ? 'Credit ' : 'Invoice ').$invoice->number,
@@ -83,34 +84,27 @@ final readonly class InvoiceController
     }
 
     /** All invoices, for the bookkeeper. */
-    public function csv(): Response
+    public function csv(): StreamedResponse
     {
-        $rows = Invoice::query()
-            ->with('order')
-            ->orderBy('number')
-            ->get()
-            ->map(
-                static fn(Invoice $one): array => [
-                    (string) $one->number,
-                    $one->issued_at->format('Y-m-d'),
-                    $one->credits_id === null ? 'invoice' : 'credit',
-                    (string) $one->order->number,
-                    $one->customer,
-                    PaperPdf::amount($one->cents),
-                    (string) round($one->tax_percent, 2),
-                    PaperPdf::amount($one->tax_cents),
-                    PaperPdf::amount($one->cents + $one->tax_cents),
-                ],
-            )
-            ->all();
-
-        return (new Response(
-            Csv::write(
-                ['number', 'day', 'kind', 'order', 'customer', 'amount', 'tax_percent', 'tax', 'to_pay'],
-                array_values($rows),
-            ),
-        ))
-            ->header('Content-Type', 'text/csv; charset=UTF-8')
-            ->header('Content-Disposition', 'attachment; filename="invoices.csv"');
+        return Download::rows(
+            ['number', 'day', 'kind', 'order', 'customer', 'amount', 'tax_percent', 'tax', 'to_pay'],
+            static fn(): iterable => Invoice::query()
+                ->with('order')
+                ->lazyById(1000, 'number')
+                ->map(
+                    static fn(Invoice $one): array => [
+                        (string) $one->number,
+                        $one->issued_at->format('Y-m-d'),
+                        $one->credits_id === null ? 'invoice' : 'credit',
+                        (string) $one->order->number,
+                        $one->customer,
+                        PaperPdf::amount($one->cents),
+                        (string) round($one->tax_percent, 2),
+                        PaperPdf::amount($one->tax_cents),
+                        PaperPdf::amount($one->cents + $one->tax_cents),
+                    ],
+                ),
+            'invoices',
+        );
     }
 }

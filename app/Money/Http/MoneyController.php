@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Money\Http;
 
 use App\Foundation\Database\Transaction;
+use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
 use App\Money\Actions\Invoices;
 use App\Money\Http\Requests\KeepMoney;
@@ -101,7 +102,7 @@ final readonly class MoneyController
             $rows[] = ['text' => 'To the price for the whole order', 'pieces' => 0, 'cents' => $price - $sum];
         }
 
-        return PaperPdf::response(
+        return Download::pdf(
             PaperPdf::of(
                 $this->premises->shop()->name,
                 "Quote for order {$order->number}",

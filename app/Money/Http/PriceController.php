@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Money\Http;
 
 use App\Foundation\Database\Transaction;
+use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
 use App\Foundation\StateHash;
 use App\Money\Http\Requests\KeepPrices;
@@ -23,6 +24,7 @@ use App\Stock\Models\Purchase;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\House\RuleSpec;
+use Hakama\Money\Amount;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -57,20 +59,13 @@ final class PriceController
 
     public function csv(): Response
     {
-        return self::file(RateList::prices(), 'prices.csv');
+        return Download::csv(RateList::prices(), 'prices');
     }
 
     /** What an hour, a metre and a piece of stock cost. */
     public function rates(House $house): Response
     {
-        return self::file(RateList::rates($house), 'rates.csv');
-    }
-
-    private static function file(string $csv, string $name): Response
-    {
-        return (new Response($csv))
-            ->header('Content-Type', 'text/csv; charset=UTF-8')
-            ->header('Content-Disposition', "attachment; filename=\"{$name}\"");
+        return Download::csv(RateList::rates($house), 'rates');
     }
 
     /** What a machine hour comes to is the rate from then on; it is taken back as any rule is. */
@@ -86,8 +81,8 @@ final class PriceController
                 sprintf(
                     'An hour of a machine costs %s: %s written off, %s of power, %s of care.',
                     ...array_map(
-                        static fn(float $cents): string => number_format($cents / 100, 2, '.', ''),
-                        [$hour->cents(), $hour->writtenOff, $hour->power, $hour->care],
+                        Amount::plain(...),
+                        [$hour->cents(), $hour->writtenOff->cents(), $hour->power->cents(), $hour->care->cents()],
                     ),
                 ),
             );
@@ -101,7 +96,7 @@ final class PriceController
             [
                 'of' => $request->string('of')->value(),
                 'amount' => $request->float('amount'),
-                'cents' => (int) round(100 * $request->float('paid')),
+                'cents' => (int) Amount::read($request->string('paid')->value()),
                 'who' => mb_substr(Caller::acting($request), 0, 40),
                 'bought_on' => CarbonImmutable::today(),
             ],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money\Http;
 
+use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
 use App\Money\Actions\QuoteBook;
 use App\Money\AskedPrice;
@@ -86,7 +87,7 @@ final readonly class QuoteController
     {
         $shop = $this->premises->shop();
 
-        return PaperPdf::response(
+        return Download::pdf(
             PaperPdf::of(
                 $shop->name,
                 "Quote {$quote->label()}",

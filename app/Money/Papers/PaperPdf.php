@@ -6,7 +6,6 @@ namespace App\Money\Papers;
 
 use App\Foundation\Formats\Pdf;
 use Hakama\Money\Tax;
-use Illuminate\Http\Response;
 
 /** One page in the shop's name: a heading, words above, rows with pieces and amounts, their sum, words below. */
 final class PaperPdf
@@ -77,13 +76,6 @@ final class PaperPdf
         }
 
         return $pdf->bytes();
-    }
-
-    public static function response(string $bytes, string $name): Response
-    {
-        return (new Response($bytes))
-            ->header('Content-Type', 'application/pdf')
-            ->header('Content-Disposition', "inline; filename=\"{$name}.pdf\"");
     }
 
     /** As it is written on paper: whole and hundredths. */

@@ -8,6 +8,7 @@ use App\Foundation\Formats\Csv;
 use App\Shop\House;
 use Hakama\House\HouseRule;
 use Hakama\House\RuleSpec;
+use Hakama\Money\Amount;
 use InvalidArgumentException;
 
 /** What an hour, a metre and a piece cost, and the price list, as lists that a spreadsheet program writes and reads. */
@@ -45,7 +46,7 @@ final readonly class RateList
         $rows = [];
         foreach (PriceList::steps() as $to => $of) {
             foreach ($of as $from => $cents) {
-                $rows[] = [(string) $to, (string) $from, number_format($cents / 100, 2, '.', '')];
+                $rows[] = [(string) $to, (string) $from, Amount::plain($cents)];
             }
         }
 
@@ -113,7 +114,7 @@ final readonly class RateList
             $steps["{$to} {$from}"] = [
                 'stitches_to' => $to,
                 'pieces_from' => $from,
-                'cents' => (int) round(100 * $price),
+                'cents' => (int) Amount::read($price),
             ];
             $least[$to] = min($least[$to] ?? PHP_INT_MAX, $from);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Http;
 
+use App\Foundation\Http\Download;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Customer;
 use App\Plan\Queries\PlanBoard;
@@ -26,9 +27,7 @@ final class ExportController
 
     public function csv(PlanBoard $board): Response
     {
-        return (new Response(PlanExport::csv($board)))
-            ->header('Content-Type', 'text/csv; charset=utf-8')
-            ->header('Content-Disposition', 'attachment; filename="plan.csv"');
+        return Download::csv(PlanExport::csv($board), 'plan');
     }
 
     private static function ics(Request $request, string $calendar, string $name): Response

@@ -54,7 +54,7 @@ final readonly class Clamps
     /** One clamp on one machine; null where the frame is none. */
     public function on(Machine $machine, Frame $frame): ?ClampRow
     {
-        return $frame->kind !== FrameKind::Clamp
+        return ! $frame->kind->hasCentreToFind()
             ? null
             : self::row(
                 $machine,

@@ -290,7 +290,7 @@ final class SetupAdvise extends JsonCommand
             ? $json->pair('offset_mm', -self::MOST_MM, self::MOST_MM)
             : [0.0, 0.0];
         $kind = $json->enum('kind', FrameKind::class);
-        $round = $json->has('round') ? $json->bool('round') : $kind === FrameKind::Round;
+        $round = $json->has('round') ? $json->bool('round') : $kind->isRound();
         $frame = new FrameSpec(
             $json->string('id'),
             $kind,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Setup\Http;
 
 use App\Artwork\Papers\StickerPdf;
+use App\Foundation\Http\Download;
 use App\Machine\Models\Frame;
 use App\Orders\Models\Decoration;
 use App\Setup\Http\Requests\MeasurePlace;
@@ -123,8 +124,6 @@ final readonly class PictureController
     {
         $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
 
-        return (new Response(StickerPdf::of($paper)))
-            ->header('Content-Type', 'application/pdf')
-            ->header('Content-Disposition', 'inline; filename="stickers.pdf"');
+        return Download::pdf(StickerPdf::of($paper), 'stickers');
     }
 }

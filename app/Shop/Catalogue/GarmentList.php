@@ -15,6 +15,7 @@ use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Surface;
 use Hakama\Garment\Thickness;
+use Hakama\Money\Amount;
 
 /** Garments: one row a style and size. */
 final class GarmentList implements CatalogueList
@@ -84,7 +85,7 @@ final class GarmentList implements CatalogueList
                     $style->pale === null ? '' : ($style->pale ? 'yes' : 'no'),
                     $style->unit_value_cents === null
                         ? ''
-                        : number_format($style->unit_value_cents / 100, 2, '.', ''),
+                        : Amount::plain($style->unit_value_cents),
                     (string) $size,
                     ...array_map(
                         static fn(Measure $measure): string => (string) ($mm[$measure->value] ?? ''),
@@ -136,7 +137,7 @@ final class GarmentList implements CatalogueList
                         'surface' => $or('surface'),
                         'pale' => $or('pale') === null ? null : $or('pale') === 'yes',
                         'unit_value_cents' =>
-                            $or('unit_value') === null ? null : (int) round(100 * (float) $or('unit_value')),
+                            $or('unit_value') === null ? null : Amount::read($or('unit_value')),
                         'measures' => array_filter(
                             [...$known->measures, ...$style['sizes']],
                             static fn(array $mm): bool => $mm !== [],

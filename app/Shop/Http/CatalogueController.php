@@ -6,6 +6,7 @@ namespace App\Shop\Http;
 
 use App\Foundation\Database\Transaction;
 use App\Foundation\Formats\Csv;
+use App\Foundation\Http\Download;
 use App\Foundation\Http\ReadList;
 use App\Foundation\Http\ReadsRetirement;
 use App\Foundation\StateHash;
@@ -182,11 +183,10 @@ final class CatalogueController
     {
         $of = self::list($list);
 
-        return (new Response(
+        return Download::csv(
             Csv::write(array_map(static fn(Column $column): string => $column->name, $of->columns()), $of->rows()),
-        ))
-            ->header('Content-Type', 'text/csv; charset=utf-8')
-            ->header('Content-Disposition', "attachment; filename=\"{$list}.csv\"");
+            $list,
+        );
     }
 
     /** The whole list or nothing of it. */

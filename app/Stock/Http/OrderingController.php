@@ -6,6 +6,7 @@ namespace App\Stock\Http;
 
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Formats\Csv;
+use App\Foundation\Http\Download;
 use App\People\Caller;
 use App\Shop\House;
 use App\Stock\Actions\StockBook;
@@ -71,7 +72,7 @@ final class OrderingController
     {
         $day = static fn(?int $at): string => $at === null ? '' : ShopClock::time($at)->format('Y-m-d');
 
-        return (new Response(
+        return Download::csv(
             Csv::write(
                 ['from', 'of', 'what', 'missing', 'unit', 'for', 'wanted', 'order_by'],
                 array_map(
@@ -88,8 +89,7 @@ final class OrderingController
                     $shortages->all(),
                 ),
             ),
-        ))
-            ->header('Content-Type', 'text/csv; charset=utf-8')
-            ->header('Content-Disposition', 'attachment; filename="to-order.csv"');
+            'to-order',
+        );
     }
 }

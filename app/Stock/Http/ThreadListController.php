@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock\Http;
 
+use App\Foundation\Http\Download;
 use App\Stock\Actions\ThreadShelf;
 use App\Stock\Http\Requests\ReadShelfList;
 use App\Stock\ShelfList;
@@ -26,16 +27,12 @@ final class ThreadListController
 
     public function csv(): Response
     {
-        return (new Response(ShelfList::csv(ThreadShelf::rows())))
-            ->header('Content-Type', 'text/csv; charset=utf-8')
-            ->header('Content-Disposition', 'attachment; filename="threads.csv"');
+        return Download::csv(ShelfList::csv(ThreadShelf::rows()), 'threads');
     }
 
     public function xlsx(): Response
     {
-        return (new Response(ShelfList::xlsx(ThreadShelf::rows())))
-            ->header('Content-Type', 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
-            ->header('Content-Disposition', 'attachment; filename="threads.xlsx"');
+        return Download::xlsx(ShelfList::xlsx(ThreadShelf::rows()), 'threads');
     }
 
     /** Reads a list and shows what it would change; nothing is changed yet. */

@@ -9,7 +9,6 @@ use Hakama\Garment\Measure;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Structure;
 use Hakama\Machine\Driver;
-use Hakama\Machine\FrameKind;
 use Hakama\Machine\FrameSpec;
 use Hakama\Setup\Facts\Item;
 
@@ -28,10 +27,10 @@ final readonly class WayIn
     {
         return match (true) {
             $item->isOnCap() => $frame->driver === Driver::Cap
-                ? $frame->kind === FrameKind::Cap
-                : $item->structure === Structure::Unstructured && $frame->kind !== FrameKind::Pocket,
-            $frame->kind === FrameKind::Cap => false,
-            $frame->kind === FrameKind::Pocket => $item->isClamped() || $item->garment === Garment::Other,
+                ? $frame->kind->turnsCaps()
+                : $item->structure === Structure::Unstructured && ! $frame->kind->entersPockets(),
+            $frame->kind->turnsCaps() => false,
+            $frame->kind->entersPockets() => $item->isClamped() || $item->garment === Garment::Other,
             default => true,
         };
     }

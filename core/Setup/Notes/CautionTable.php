@@ -7,7 +7,6 @@ namespace Hakama\Setup\Notes;
 use Hakama\Garment\Garment as G;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
-use Hakama\Machine\FrameKind;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Rules\SetupDecision;
 
@@ -39,7 +38,7 @@ final class CautionTable
             new NoteRule(
                 'magnet_pinch',
                 'a magnetic frame',
-                static fn(SetupDecision $d): bool => $d->fit?->frame->kind === FrameKind::Magnetic,
+                static fn(SetupDecision $d): bool => $d->fit?->frame->kind->pullsByMagnets() === true,
                 'Magnets close with force: fingers clear; keep them from implanted devices.',
             ),
             new NoteRule(

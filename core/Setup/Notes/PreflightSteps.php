@@ -7,7 +7,6 @@ namespace Hakama\Setup\Notes;
 use Hakama\Garment\Garment as G;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
-use Hakama\Machine\FrameKind;
 use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Stitch\Turn;
 
@@ -116,7 +115,7 @@ final class PreflightSteps
                 'find_true_centre',
                 'a window that does not lie about the machine’s centre',
                 static fn(SetupDecision $d): bool => $d->fit !== null
-                    && ($d->fit->frame->kind === FrameKind::Clamp || $d->fit->frame->isOffCentre()),
+                    && ($d->fit->frame->kind->hasCentreToFind() || $d->fit->frame->isOffCentre()),
                 'Find the true centre of the window from its notches, and look at the clearance at every side and corner.',
                 WorkStage::Preflight,
             ),
@@ -124,7 +123,7 @@ final class PreflightSteps
                 'trace_empty_first',
                 'a clamp, a glove or a pocket; anything where the house traces twice',
                 static fn(SetupDecision $d): bool => $d->facts->item->isClamped()
-                    || $d->fit?->frame->kind === FrameKind::Clamp
+                    || $d->fit?->frame->kind->hasCentreToFind() === true
                     || $d->follows(Question::TraceItem, 'before_and_after'),
                 'Trace once empty, before the item is in, and again after.',
                 WorkStage::Preflight,

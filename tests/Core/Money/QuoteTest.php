@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Money;
 
 use Hakama\Garment\Fabric;
+use Hakama\Money\Amount;
 use Hakama\Money\BandPrice;
-use Hakama\Money\Cents;
 use Hakama\Money\Cost;
 use Hakama\Money\CostCategory;
 use Hakama\Money\CostLine;
@@ -108,7 +108,35 @@ final class QuoteTest extends TestCase
     #[DataProvider('halves')]
     public function amounts_are_rounded_half_up(float $cents, int $whole): void
     {
-        self::assertSame($whole, Cents::of($cents));
+        self::assertSame($whole, Amount::of($cents)->cents());
+    }
+
+    #[Test]
+    public function what_is_divided_and_multiplied_again_is_what_it_was(): void
+    {
+        // A third of a cent three times is a cent, a tenth ten times too: to the machine they are not.
+        self::assertSame(1, Amount::of(1)->per(3)->times(3)->cents());
+        $tenth = Amount::of(0.1);
+        $sum = Amount::of(0);
+        for ($i = 0; $i < 25; $i++) {
+            $sum = $sum->plus($tenth);
+        }
+        self::assertSame([3, 3], [$sum->cents(), $sum->centsUp()], '2.5 is half up');
+        // 1.005 of 100 cents is 100.5: half a cent, which is up.
+        self::assertSame(101, Amount::of(100)->times(1.005)->cents());
+        self::assertSame(-2, Amount::of(-2.5)->cents());
+    }
+
+    #[Test]
+    public function an_amount_that_is_typed_is_read_as_it_is_written(): void
+    {
+        foreach (['7.20' => 720, '7' => 700, '.5' => 50, '0.005' => 1, '-3.10' => -310, '1e2' => 10_000] as $typed => $cents) {
+            self::assertSame($cents, Amount::read((string) $typed), (string) $typed);
+        }
+        foreach (['', 'seven', '7,20', '1e400', '0x1A'] as $typed) {
+            self::assertNull(Amount::read($typed), $typed);
+        }
+        self::assertSame(['7.20', '0.05', '-0.50', '12345.00'], array_map(Amount::plain(...), [720, 5, -50, 1_234_500]));
     }
 
     #[Test]
@@ -168,7 +196,7 @@ final class QuoteTest extends TestCase
         // 24 · 23.00 and 30 %, 45.00 as it is, 24 · 8.50.
         $quote = Quote::of(self::job(24), self::rates(), self::bandPrice(), 4000);
         self::assertSame(71760 + 4500 + 20400, $quote->price);
-        self::assertSame(Cents::of(96660 / 24), $quote->perPiece());
+        self::assertSame(Amount::of(96660)->per(24)->cents(), $quote->perPiece());
         // 12 and 48 are the steps beside 24.
         self::assertSame([12 => 35880 + 4500 + 10200, 48 => 143520 + 4500 + 33600], $quote->steps);
         self::assertSame([['left chest', 76260]], $quote->without);

@@ -21,7 +21,7 @@ final class RatesTest extends TestCase
     {
         // 18 000.00 over eight years of 1 500 hours: 150 cents; 600 W at 30 cents: 18; 900.00 of care: 60.
         $hour = MachineHour::of(1_800_000, 8, 1500, 600, 30, 90_000);
-        self::assertSame([150.0, 18.0, 60.0], [$hour->writtenOff, $hour->power, $hour->care]);
+        self::assertSame([150, 18, 60], [$hour->writtenOff->cents(), $hour->power->cents(), $hour->care->cents()]);
         self::assertSame(228, $hour->cents());
         // Half a cent is rounded up: 10 000 cents over 8 000 hours are 1.25, with 0.25 of power 1.5.
         self::assertSame(2, MachineHour::of(10_000, 8, 1000, 10, 25, 0)->cents());
@@ -34,7 +34,7 @@ final class RatesTest extends TestCase
     {
         // Half an hour at 3000, six minutes at 2000, three at 1500: 1500 + 200 + 75.
         $hands = HandRates::of(3000, 2000, 1500);
-        self::assertSame(1775.0, $hands->cents(30, 360, 180));
+        self::assertSame(1775, $hands->cents(30, 360, 180)->cents());
         self::assertSame('3000, 2000 and 1500 cents an hour of setting up, hooping and finishing', $hands->words());
         self::assertSame('2400 cents an hour', HandRates::same(2400)->words());
         self::assertSame(

@@ -246,7 +246,7 @@ final class MoneyTest extends FeatureTestCase
                 ->assertOk()
                 ->assertHeader('Content-Type', 'application/pdf');
         }
-        $csv = (string) $this->get('/books/invoices.csv')->assertOk()->getContent();
+        $csv = $this->get('/books/invoices.csv')->assertOk()->streamedContent();
         self::assertCount(4, explode("\n", trim($csv)));
         self::assertStringContainsString('credit', $csv);
         $this->get('/orders/'.self::polos()->number.'/quote')
@@ -273,7 +273,7 @@ final class MoneyTest extends FeatureTestCase
         $this->post("/books/invoices/{$invoice->number}/credit", ['form' => Str::uuid()->toString()]);
         $credit = Invoice::query()->orderByDesc('number')->firstOrFail();
         self::assertSame([-7_803, -1_483, 19.0], [$credit->cents, $credit->tax_cents, $credit->tax_percent]);
-        $this->get('/books/invoices.csv')->assertSee('92.86')->assertSee('-92.86');
+        self::assertStringContainsString('-92.86', $this->get('/books/invoices.csv')->streamedContent());
         $this->get("/books/invoices/{$invoice->number}")->assertOk();
         $this->get('/orders/'.self::polos()->number.'/money')->assertSee('and 14.83 tax');
     }

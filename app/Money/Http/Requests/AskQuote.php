@@ -6,6 +6,7 @@ namespace App\Money\Http\Requests;
 
 use App\Money\AskedWork;
 use Hakama\Garment\Fabric;
+use Hakama\Money\Amount;
 use Hakama\Money\Coverage;
 use Hakama\Money\SaidDesign;
 use Hakama\Money\StitchGuess;
@@ -68,7 +69,7 @@ final class AskQuote extends FormRequest
     /** @param float $perCm2 stitches of what is filled */
     public function asked(float $perCm2): AskedWork
     {
-        $cents = fn(string $field): int => (int) round(100 * $this->float($field));
+        $cents = fn(string $field): int => (int) Amount::read($this->string($field)->value());
 
         return new AskedWork(
             [

@@ -6,6 +6,7 @@ namespace App\Money\Http\Requests;
 
 use App\Foundation\StateHash;
 use App\Orders\Models\Order;
+use Hakama\Money\Amount;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 
@@ -55,6 +56,6 @@ final class KeepMoney extends FormRequest
 
     public function cents(string $field): ?int
     {
-        return $this->filled($field) ? (int) round(100 * $this->float($field)) : null;
+        return $this->filled($field) ? Amount::read($this->string($field)->value()) : null;
     }
 }

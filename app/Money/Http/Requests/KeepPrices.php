@@ -6,6 +6,7 @@ namespace App\Money\Http\Requests;
 
 use App\Foundation\StateHash;
 use App\Money\Queries\PriceList;
+use Hakama\Money\Amount;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 
@@ -80,7 +81,7 @@ final class KeepPrices extends FormRequest
                     $rows[] = [
                         'stitches_to' => (int) $to,
                         'pieces_from' => (int) $from,
-                        'cents' => (int) round(100 * (float) $price),
+                        'cents' => (int) Amount::read($price),
                     ];
                 }
             }

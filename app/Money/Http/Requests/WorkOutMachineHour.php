@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money\Http\Requests;
 
+use Hakama\Money\Amount;
 use Hakama\Money\MachineHour;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -39,12 +40,12 @@ final class WorkOutMachineHour extends FormRequest
     public function hour(): MachineHour
     {
         return MachineHour::of(
-            (int) round(100 * $this->float('machine_price')),
+            (int) Amount::read($this->string('machine_price')->value()),
             $this->float('years'),
             $this->float('hours'),
             $this->float('watts'),
             100 * $this->float('kwh'),
-            (int) round(100 * $this->float('care')),
+            (int) Amount::read($this->string('care')->value()),
         );
     }
 }

@@ -66,7 +66,7 @@
             y="{{ (-$wh / 2 + $dy - $box->height() / 2) / 2 + $small / 3 }}">{{ $mm($fit->slack->topMm) }}</text>
         <text x="{{ $dx }}"
             y="{{ ($wh / 2 + $dy + $box->height() / 2) / 2 + $small / 3 }}">{{ $mm($fit->slack->bottomMm) }}</text>
-        @if ($off || $f->kind === Hakama\Machine\FrameKind::Clamp)
+        @if ($off || $f->kind->hasCentreToFind())
             @foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as $i => [$sx, $sy])
                 <text x="{{ $n($sx * ($ww / 2 - 1.2 * $small)) }}" y="{{ $n($sy * ($wh / 2 - $small) + $small / 3) }}"
                     class="corner">{{ $mm($fit->cornersMm()[$i]) }}</text>
