@@ -67,7 +67,7 @@ final readonly class ClothUse
         $artwork->loadMissing('blocks');
         $cloths = $artwork->blocks->whereNotNull('cloth_id')->pluck('cloth_id', 'number')->all();
         if ($stitches !== null) {
-            $cloths = array_intersect_key($cloths, array_filter($stitches));
+            $cloths = array_intersect_key($cloths, array_filter($stitches, static fn(int $some): bool => $some > 0));
         }
         if ($cloths === []) {
             return [];

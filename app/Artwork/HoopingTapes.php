@@ -39,10 +39,11 @@ final readonly class HoopingTapes
         );
         $tapes = [];
         foreach (array_values($kept) as $i => [$bytes, $box, $blocks]) {
+            $tape = (string) base64_decode($bytes, true);
             $tapes[] = new HoopingTape(
                 $i + 1,
-                base64_decode($bytes, true),
-                hash('sha256', base64_decode($bytes, true)),
+                $tape,
+                hash('sha256', $tape),
                 new Bounds(...$box),
                 $blocks,
             );

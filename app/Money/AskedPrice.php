@@ -31,16 +31,25 @@ final readonly class AskedPrice
     /** @throws NoPrice */
     public function of(AskedWork $asked): AskedQuote
     {
-        $rules = $this->house->rules();
         $designs = $asked->designs;
-        $quote = fn(string $guess): Quote => Quote::of(
-            $asked->job($this->works($designs, $guess)),
+
+        return new AskedQuote(
+            $designs,
+            $this->quote($asked, $this->works($designs, 'least')),
+            $this->quote($asked, $this->works($designs, 'likely')),
+            $this->quote($asked, $this->works($designs, 'most')),
+        );
+    }
+
+    /** @param list<Work> $works */
+    private function quote(AskedWork $asked, array $works): Quote
+    {
+        return Quote::of(
+            $asked->job($works),
             $this->rates->on($asked->fabric),
             $this->prices->price(null),
-            (int) $rules->value(HouseRule::LeastCharge),
+            (int) $this->house->rules()->value(HouseRule::LeastCharge),
         );
-
-        return new AskedQuote($designs, $quote('least'), $quote('likely'), $quote('most'));
     }
 
     /**

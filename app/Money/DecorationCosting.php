@@ -94,7 +94,7 @@ final class DecorationCosting
         $decoration->setRelation('line', $line);
         $rules = $this->house->rules();
         [$frame, $layers, $topper, $seconds, $hoopS, $hoopings] = $this->setUp($decoration, $artwork);
-        $seconds = array_filter($seconds);
+        $seconds = array_filter($seconds, static fn(int|float $one): bool => $one > 0);
         $on = $decoration->batch->machine_id ?? null;
         $machine = $this->machines()->firstWhere(
             'id',

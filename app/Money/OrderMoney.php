@@ -119,7 +119,10 @@ final readonly class OrderMoney
     /** What all lines came to that are sewn, whole or in part; null before the first piece. */
     public function realCents(): ?int
     {
-        $real = array_filter(array_map(static fn(LineMoney $line): ?int => $line->real?->cents(), $this->lines));
+        $real = array_filter(
+            array_map(static fn(LineMoney $line): int => $line->real?->cents() ?? 0, $this->lines),
+            static fn(int $cents): bool => $cents !== 0,
+        );
 
         return $real === [] ? null : array_sum($real);
     }
@@ -135,7 +138,7 @@ final readonly class OrderMoney
         foreach ($this->lines as $line) {
             foreach ($line->real === null ? [] : $line->planned->lines as $row) {
                 $by[$row->about->value] =
-                    ($by[$row->about->value] ?? 0) + $line->real->of($row->about, $row->decoration) - $row->cents;
+                    ($by[$row->about->value] ?? 0) + ($line->real?->of($row->about, $row->decoration) ?? 0) - $row->cents;
             }
         }
         // Overhead only follows the others.

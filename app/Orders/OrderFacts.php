@@ -39,7 +39,7 @@ final class OrderFacts
         $wanted = ($garments ?? OrderedGarments::of($order))->wanted;
         $lines = $order->relationLoaded('lines') ? $order->lines : $order->lines()->get();
         foreach ($lines->sortBy('id')->values() as $i => $line) {
-            $sizes = array_filter($wanted[$line->id] ?? []);
+            $sizes = array_filter($wanted[$line->id] ?? [], static fn(int $pieces): bool => $pieces > 0);
             $at = 'line '.($i + 1);
             $facts["{$at} is"] = implode(', ', [
                 "{$line->colour_name} {$line->colour_hex}",

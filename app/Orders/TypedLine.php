@@ -85,7 +85,7 @@ final readonly class TypedLine
             $sizes[$size->value] = is_numeric($n) ? min(self::MOST_OF_A_SIZE, max(0, (int) $n)) : 0;
         }
 
-        return array_filter($sizes);
+        return array_filter($sizes, static fn(int $pieces): bool => $pieces > 0);
     }
 
     /**

@@ -81,7 +81,7 @@ final readonly class Caller
     /** Whether the page is asked for on this computer itself. */
     public static function isHere(Request $request): bool
     {
-        $address = (string) $request->server('REMOTE_ADDR');
+        $address = $request->server->getString('REMOTE_ADDR');
         if (config('shop.proxies') !== []) {
             // Whatever asks comes from the proxy's address, which is often this computer's.
             return false;

@@ -49,7 +49,7 @@ final class SewingFactory
     }
 
     /**
-     * @param list<string> $threads of its blocks, in order
+     * @param non-empty-list<string> $threads of its blocks, in order
      * @param string       $frame   code
      * @param string       $needle  size and point
      * @param string       $design  checksum and turn

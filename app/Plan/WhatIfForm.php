@@ -83,6 +83,6 @@ final class WhatIfForm
             $said[] = is_numeric($n) ? ($n > 0 ? "{$n} more" : abs((int) $n).' fewer')." of frame {$frame}" : '';
         }
 
-        return implode(', and ', array_filter($said));
+        return implode(', and ', array_filter($said, static fn(?string $one): bool => ($one ?? '') !== ''));
     }
 }

@@ -36,7 +36,7 @@ final readonly class DecidedSetup
         $backing = Backing::tryFrom($layers[2] ?? '');
         $turn = Turn::tryFrom((int) $text('turn'));
 
-        return $backing === null || $turn === null || $needle === []
+        return $backing === null || $turn === null || $needle === [] || $layers === []
             ? null
             : new self(
                 $text('frame'),

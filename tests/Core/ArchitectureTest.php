@@ -220,6 +220,27 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    #[Test]
+    public function what_views_name_is_there(): void
+    {
+        $named = 0;
+        foreach (self::files('resources/views') as $path => $source) {
+            preg_match_all('/(?<![\\w\\\\])((?:App|Hakama)\\\\[\\w\\\\]+)(?:::(\\w+))?/', $source, $names, PREG_SET_ORDER);
+            foreach ($names as $name) {
+                self::assertTrue(class_exists($name[1]) || enum_exists($name[1]), "{$path} names {$name[1]}");
+                self::assertTrue(
+                    ! isset($name[2])
+                    || $name[2] === 'class'
+                    || method_exists($name[1], $name[2])
+                    || defined("{$name[1]}::{$name[2]}"),
+                    "{$path} names {$name[1]}::".($name[2] ?? ''),
+                );
+                $named++;
+            }
+        }
+        self::assertGreaterThan(100, $named);
+    }
+
     /** @return array<string, string> class => source */
     private static function classes(string $folder, string $namespace): array
     {

@@ -170,7 +170,9 @@ final class StitchWrite extends JsonCommand
     /** @return array{string, string} */
     private function pair(string $option, string $pattern, string $wanted): array
     {
-        return preg_match($pattern, (string) $this->option($option), $found) === 1
+        $typed = $this->option($option);
+
+        return preg_match($pattern, is_string($typed) ? $typed : '', $found) === 1
             ? [$found[1], $found[2]]
             : throw UnfitInput::at("--{$option}", $wanted);
     }

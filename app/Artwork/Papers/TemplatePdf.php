@@ -152,7 +152,7 @@ final class TemplatePdf
         $pdf->text(
             $left + Template::RULE_MM + 4,
             $y,
-            'This line is 50 mm. If it is not on your print, print again at 100 % with no fitting to the page.',
+            'This line is 50 mm. If yours is not, print again at 100 %, not fitted to the page.',
         );
     }
 

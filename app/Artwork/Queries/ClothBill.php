@@ -85,7 +85,7 @@ final readonly class ClothBill
         $steps = $artwork->stopSheet($rules->isPreCut())->steps;
         $brings = array_map(static fn(StopStep $step): ?string => $step->action?->brings(), $steps);
         $beyond = $rules->value(HouseRule::TrimmedBeyond);
-        if (array_filter($brings) === []) {
+        if (! in_array(true, array_map(boolval(...), $brings), true)) {
             return PickingList::none();
         }
 

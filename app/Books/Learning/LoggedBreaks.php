@@ -41,7 +41,8 @@ final readonly class LoggedBreaks
             ->get()
             ->groupBy('machine_id');
 
-        return DB::table('machines as m')
+        return array_values(
+            DB::table('machines as m')
             ->joinSub($sewn, 's', 's.machine_id', '=', 'm.id')
             ->orderBy('m.id')
             ->get(['m.id', 'm.code', 's.thousands'])
@@ -54,7 +55,8 @@ final readonly class LoggedBreaks
                         (string) (($broke[$one->id] ?? collect())->whereNotNull('needle')->first()->needle ?? ''),
                 ],
             )
-            ->all();
+            ->all(),
+        );
     }
 
     /**

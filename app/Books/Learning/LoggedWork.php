@@ -50,7 +50,8 @@ final class LoggedWork
             )
             ->selectRaw('lag(batch_id) over (partition by who order by seq) as batch_before');
 
-        return DB::query()
+        return array_values(
+            DB::query()
             ->fromSub($touches, 'e')
             ->join('batches as b', 'b.id', '=', 'e.batch_id')
             ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
@@ -72,7 +73,8 @@ final class LoggedWork
                     'tookS' => (float) $one->took,
                 ],
             )
-            ->all();
+            ->all(),
+        );
     }
 
     /**
@@ -96,7 +98,8 @@ final class LoggedWork
             ->fromSub($touches, 'e')
             ->join('machines as m', 'm.id', '=', 'e.machine_id');
 
-        return $driver($driver($query, '1', 'e.batch_before'), '2', 'e.batch_id')
+        return array_values(
+            $driver($driver($query, '1', 'e.batch_before'), '2', 'e.batch_id')
             ->where('e.kind', EventKind::PreflightDone->value)
             ->whereColumn('f1.driver', '!=', 'f2.driver')
             ->whereRaw(
@@ -116,7 +119,8 @@ final class LoggedWork
                     'tookS' => (float) $one->took,
                 ],
             )
-            ->all();
+            ->all(),
+        );
     }
 
     /** @return list<array{fabric: string, spoiled: int, pieces: int}> by cloth */
@@ -128,7 +132,8 @@ final class LoggedWork
     /** @return list<array{fabric: string, spoiled: int, pieces: int}> */
     private static function readSpoiled(): array
     {
-        return DB::table('floor_events as e')
+        return array_values(
+            DB::table('floor_events as e')
             ->join('batches as b', 'b.id', '=', 'e.batch_id')
             ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
             ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
@@ -148,7 +153,8 @@ final class LoggedWork
                     'pieces' => max(0, (int) $one->spoiled) + max(0, (int) $one->done),
                 ],
             )
-            ->all();
+            ->all(),
+        );
     }
 
     /** @return list<array{float, float}> sewn length in mm and stitches of each bobbin that was begun whole and ran out */
@@ -190,7 +196,7 @@ final class LoggedWork
     public function openPieces(?bool $caps): int
     {
         return $this->open()
-            ->when($caps !== null, static fn($q) => $q->where('l.garment', $caps ? '=' : '!=', 'cap'))
+            ->when($caps !== null, static fn($q) => $q->where('l.garment', $caps === true ? '=' : '!=', 'cap'))
             ->count();
     }
 

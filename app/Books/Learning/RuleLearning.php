@@ -82,9 +82,10 @@ final readonly class RuleLearning
         $logged = array_values(
             array_filter($this->log->hoopings(), static fn(array $one): bool => $one['caps'] === $caps),
         );
+        /** @param list<array{reckonedS: float, tookS: float}> $of */
         $times = static fn(array $of): array => array_map(
-            static fn(array $one): array => [$one['reckonedS'], $one['tookS']],
-            $of,
+            static fn(array $one): array => [(float) $one['reckonedS'], (float) $one['tookS']],
+            array_values($of),
         );
         $learned = TimeFactor::of($times($logged));
         if ($learned === null) {
@@ -145,7 +146,7 @@ final readonly class RuleLearning
         $besideS = 60 * ($rules->value(HouseRule::LoadTime) + $rules->value(HouseRule::FrameTime));
         $reckonedS = $besideS + 60 * $now;
         $of = static fn(array $some): ?TimeFactor => TimeFactor::of(
-            array_map(static fn(array $one): array => [$reckonedS, $one['tookS']], $some),
+            array_map(static fn(array $one): array => [$reckonedS, (float) $one['tookS']], array_values($some)),
         );
         $minutes = static fn(TimeFactor $its): float => max(1.0, round(($its->factor * $reckonedS - $besideS) / 60, 1));
         $learned = $of($logged);

@@ -67,7 +67,7 @@ final readonly class FinishList
             if ($batch === null) {
                 continue;
             }
-            $batch->setRelation('decoration', $of->first()->decoration);
+            $batch->setRelation('decoration', $of->firstOrFail()->decoration);
             $machine = $batch->machine ?? $fallback;
             $steps = $machine === null ? [] : $setups->on((int) $decorationId, $machine)->steps ?? [];
             $check = $of->where('finish', FinishState::ToCheck)->values();

@@ -12,6 +12,7 @@ use Hakama\Floor\Symptom;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** From what is seen to what is behind it, with what was spoiled by it here. */
 final class FinderController
@@ -29,7 +30,7 @@ final class FinderController
         ]);
     }
 
-    /** @return list<object{machine: string, fabric: string, pieces: int}> most first */
+    /** @return list<stdClass> machine, fabric, pieces; most first */
     private static function recorded(SpoilCause $cause): array
     {
         return array_values(

@@ -65,7 +65,9 @@ final readonly class FloorEventController
         try {
             $this->guards->check($touch);
         } catch (TouchRefused $e) {
-            in_array($e->field, ['checked', 'who'], true) || $request->session()->put('who', $who);
+            if (! in_array($e->field, ['checked', 'who'], true)) {
+                $request->session()->put('who', $who);
+            }
             throw ValidationException::withMessages([$e->field => $e->getMessage()]);
         }
         $request->session()->put('who', $who);

@@ -43,7 +43,7 @@ final readonly class MachineLineController
     {
         $machine = self::machine($request);
         [$batch, $run] = FloorLog::current($machine) ?? [null, null];
-        if ($batch === null) {
+        if ($batch === null || $run === null) {
             return new JsonResponse(['command' => 'idle']);
         }
         $batch->load(['decoration.artwork.blocks', 'decoration.setup']);
@@ -81,7 +81,7 @@ final readonly class MachineLineController
         [$batch, $run] = FloorLog::current(self::machine($request)) ?? [null, null];
         $artwork = $batch?->load('decoration.artwork')->decoration->artwork;
         $own =
-            $batch === null
+            $batch === null || $run === null
                 ? null
                 : self::name($batch, $run)->tape ?? $this->hoopings->ofBatch($batch, $run->load->hooping)?->bytes;
         if ($own !== null) {
@@ -121,7 +121,7 @@ final readonly class MachineLineController
                 : new JsonResponse(['message' => 'Another event was told under that id.'], 409);
         }
         [$batch, $run] = FloorLog::current($machine) ?? [null, null];
-        if ($batch === null || $run->load->event !== $request->load()) {
+        if ($batch === null || $run === null || $run->load->event !== $request->load()) {
             return new JsonResponse(['message' => 'That load is over; ask for the instruction.'], 409);
         }
         $artwork = $batch->load('decoration.artwork')->decoration->artwork;

@@ -35,7 +35,7 @@ final class FloorLog
             // A shop of an earlier version has kept nothing yet.
             $batch->events()->exists() => self::fold(
                 $batch->id,
-                $batch->pieces()->orderBy('pieces.id')->pluck('pieces.id')->all(),
+                self::pieces($batch),
             )->run,
             default => BatchRun::start($pieces ?? $batch->pieces()->count()),
         };
@@ -52,6 +52,14 @@ final class FloorLog
         $run = $last === null ? null : self::run($last->batch);
 
         return $last === null || $run === null || $run->stage === Stage::Finished ? null : [$last->batch, $run];
+    }
+
+    /** @return list<int> */
+    public static function pieces(Batch $batch): array
+    {
+        return array_values(
+            $batch->pieces()->orderBy('pieces.id')->pluck('pieces.id')->map(static fn(mixed $id): int => (int) $id)->all(),
+        );
     }
 
     /** @param list<int> $pieces all pieces of the batch */

@@ -23,7 +23,7 @@ final readonly class Misfit
     public static function of(Batch $batch): ?self
     {
         try {
-            FloorLog::fold($batch->id, $batch->pieces()->orderBy('pieces.id')->pluck('pieces.id')->all());
+            FloorLog::fold($batch->id, FloorLog::pieces($batch));
         } catch (OutOfTurn $e) {
             return self::named($batch, $e);
         }

@@ -68,7 +68,7 @@ final class Bundle extends Model
             $tied = 0;
             foreach ($loose->groupBy(static fn(Piece $one): string => "{$one->decoration_id} {$one->size}") as $alike) {
                 foreach ($alike->chunk($of) as $some) {
-                    self::of((int) $some->first()?->decoration_id, $some->modelKeys(), $who);
+                    self::of((int) $some->first()?->decoration_id, array_map(intval(...), array_values($some->modelKeys())), $who);
                     $tied++;
                 }
             }
@@ -89,7 +89,7 @@ final class Bundle extends Model
 
             return $pieces < 1 || $pieces >= count($all)
                 ? null
-                : self::of($this->decoration_id, array_slice($all, -$pieces), $who);
+                : self::of($this->decoration_id, array_map(intval(...), array_values(array_slice($all, -$pieces))), $who);
         });
     }
 

@@ -50,7 +50,9 @@ final class BatchStates implements Projection
             ->where('decoration_id', $batch->decoration_id)
             ->update(['state' => PieceState::Waiting, 'hoopings' => 0]);
         $events = FloorEvent::query()->where('batch_id', $batch->id)->orderBy('seq')->get()->all();
-        $events === [] || self::fold($batch, null, $events);
+        if ($events !== []) {
+            self::fold($batch, null, array_values($events));
+        }
     }
 
     public function reset(): void

@@ -43,7 +43,7 @@ final class ClothUsed implements Projection
             $since = FloorEvent::query()->where('seq', '>', $cloth->after_seq)->whereNotNull('took')->orderBy('seq')->get();
             foreach ($since as $one) {
                 $mm = (float) ($one->took['cloths'][$cloth->id] ?? 0);
-                $mm === 0.0 || Cloth::query()
+                Cloth::query()
                     ->whereKey($cloth->id)
                     ->update(['length_mm' => DB::raw(sprintf('greatest(0, length_mm - %.9F)', $mm))]);
             }

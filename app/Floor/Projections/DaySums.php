@@ -11,6 +11,7 @@ use Hakama\Books\Entry;
 use Hakama\Floor\EventKind;
 use Hakama\Machine\CopiesPerFrame;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** The books: what the events of each day come to, by machine and order. */
 final class DaySums implements Projection, SewnDays
@@ -134,7 +135,7 @@ final class DaySums implements Projection, SewnDays
     /**
      * @param list<string> $keys day, machine, order
      *
-     * @return array<string, object|null> what is kept of each
+     * @return array<string, stdClass|null> what is kept of each
      */
     private static function stored(array $keys): array
     {
@@ -193,6 +194,6 @@ final class DaySums implements Projection, SewnDays
         }
         ksort($some);
 
-        return array_filter($some);
+        return array_filter($some, static fn(int $pieces): bool => $pieces !== 0);
     }
 }

@@ -98,7 +98,9 @@ final readonly class Projections
     private function step(Projection $projection): bool
     {
         $seq = (int) DB::table(self::POSITIONS)->where('name', $projection->name())->value('seq');
-        $events = FloorEvent::query()->where('seq', '>', $seq)->orderBy('seq')->limit(self::AT_ONCE)->get()->all();
+        $events = array_values(
+            FloorEvent::query()->where('seq', '>', $seq)->orderBy('seq')->limit(self::AT_ONCE)->get()->all(),
+        );
         if ($events === []) {
             return false;
         }

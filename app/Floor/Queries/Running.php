@@ -29,7 +29,7 @@ final readonly class Running
      *     have it
      * @param Collection<int, Piece> $pieces     on the machine, hooped, and the next that wait, by id
      * @param array<string, string>  $placements size => where the design goes on it
-     * @param list<object{who: string, at: string, steps: int}> $confirmed who confirmed how many steps, and when,
+     * @param list<\stdClass> $confirmed who, at, steps: who confirmed how many steps, and when,
      *     newest first
      * @param list<HoopingTape>      $hoopings   where each piece is hooped several times, moving along a tube
      */

@@ -33,6 +33,7 @@ use Hakama\Setup\Notes\WorkStage;
 use Hakama\Thread\ThreadUse;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Reads where a machine is: the batch that stands there, how far it is, and what comes after. */
 final readonly class Stations
@@ -155,7 +156,7 @@ final readonly class Stations
             ->keyBy('id');
     }
 
-    /** @return list<object{who: string, at: string, steps: int}> */
+    /** @return list<stdClass> who, at, steps */
     private static function confirmed(int $batchId): array
     {
         return array_values(

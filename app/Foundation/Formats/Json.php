@@ -189,13 +189,10 @@ final class Json
     {
         $byNeedle = [];
         foreach ($this->map($key) as $needle => $text) {
-            $byNeedle[$needle] =
-                is_int($needle) && $needle >= 1 && $needle <= $count
-                    ? $text
-                    : throw UnfitInput::at(
-                        $this->where($key),
-                        "there is no needle {$needle} on a machine of {$count}",
-                    );
+            if (! is_int($needle) || $needle < 1 || $needle > $count) {
+                throw UnfitInput::at($this->where($key), "there is no needle {$needle} on a machine of {$count}");
+            }
+            $byNeedle[$needle] = $text;
         }
 
         return $byNeedle;

@@ -14,6 +14,8 @@ final class Pdf
 {
     private const POINTS = 72 / 25.4;
     private const FONT = 'DejaVuSans';
+    /** Its letters are large for their size: so much smaller it takes the room that others do. */
+    private const SCALE = 0.88;
     private readonly Cpdf $pdf;
     private bool $isBlank = true;
     private float $size;
@@ -40,7 +42,7 @@ final class Pdf
 
     public function font(float $points, bool $bold = false): void
     {
-        $this->size = $points;
+        $this->size = self::SCALE * $points;
         $this->pdf->selectFont(
             dirname((string) (new \ReflectionClass(Cpdf::class))->getFileName()).'/fonts/'.self::FONT.($bold ? '-Bold' : ''),
         );

@@ -78,9 +78,9 @@ final readonly class SentForm
             if ($of instanceof ViewErrorBag || ! in_array($key, self::SAID, true) || ! is_string($of)) {
                 return;
             }
-            $said[(string) $key] = $of;
+            $said[$key] = $of;
         }
-        $to = (string) $response->headers->get('Location');
+        $to = $response->headers->get('Location') ?? '';
         $now = CarbonImmutable::now();
         DB::table('sent_forms')->where('sent_at', '<', $now->subDays(self::DAYS))->limit(100)->delete();
         if (strlen($to) <= 500) {

@@ -31,7 +31,8 @@ final class NeedlesAssign extends JsonCommand
             $json->has('pinned') ? $json->numbers('pinned', 1, $count) : [],
             $json->has('needle_sizes') ? $json->needles('needle_sizes', $count) : [],
         );
-        $needs = new ThreadNeeds($json->has('thread_needs') ? $json->map('thread_needs') : []);
+        $sizes = $json->has('thread_needs') ? $json->map('thread_needs') : [];
+        $needs = new ThreadNeeds(array_combine(array_map(strval(...), array_keys($sizes)), $sizes));
         $batches = [];
         foreach ($json->objects('batches') as $batch) {
             $blocks = $batch->strings('blocks');

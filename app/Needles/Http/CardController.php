@@ -28,6 +28,7 @@ final readonly class CardController
         return $this->card($board, $code, 'floor.card', 'floor.show');
     }
 
+    /** @param view-string $view */
     private function card(PlanBoard $board, string $code, string $view, string $else): View|RedirectResponse
     {
         $batch = $board->batches()[$code] ?? abort(404);

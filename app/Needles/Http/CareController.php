@@ -34,7 +34,7 @@ final class CareController
             // Before what runs already nothing is planned any more.
             $ahead[$i] = [
                 (string) $batch,
-                $placed === null || $board->batches()[$batch]->started
+                $placed === null || ($board->batches()[(string) $batch] ?? null)?->started !== false
                     ? null
                     : ShopClock::time($placed->changeoverStart),
             ];

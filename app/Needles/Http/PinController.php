@@ -60,9 +60,9 @@ final class PinController
             ->groupBy('artwork_id');
         $history = [];
         foreach ($run as $one) {
-            $threads = ($blocks[$one->artwork_id] ?? collect())->pluck('code')->map(strval(...))->values()->all();
+            $threads = ($blocks[$one->artwork_id] ?? collect())->pluck('code')->map(static fn(mixed $code): string => (string) $code)->values()->all();
             if ($threads !== []) {
-                $history[] = new Demand($one->code, $threads);
+                $history[] = new Demand($one->code, array_values($threads));
             }
         }
 

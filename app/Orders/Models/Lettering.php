@@ -156,7 +156,7 @@ final class Lettering extends Model
                     static fn(Point $p): array => [round($p->x, 2), round($p->y, 2)],
                     ConvexHull::of($points)->points,
                 ),
-                'lengths' => array_filter(array_map($per, $lengths)),
+                'lengths' => array_filter(array_map($per, $lengths), static fn(int $count): bool => $count > 0),
                 'trims' => $per($trims),
             ]);
         // The text is the last block, whatever design stands before it.

@@ -207,12 +207,12 @@ final readonly class NamesBook
                 "Names, order {$order}, {$decoration->positionLabel()}",
                 'names',
                 $with,
-                [
+                array_values([
                     ...($blocks ?? collect())
                         ->map(static fn(ArtworkBlock $block): array => $block->only(['thread_id', 'role', 'note']))
                         ->all(),
                     ['thread_id' => $thread],
-                ],
+                ]),
             );
         }
         $bytes = (new TapeWriter())->toString($pattern);

@@ -41,7 +41,10 @@ final readonly class OrderCheck
             ->findMany(
                 array_merge(
                     ...array_map(
-                        static fn(?TypedLine $line): array => array_filter(array_column($line->decorations ?? [], 1)),
+                        static fn(?TypedLine $line): array => array_filter(
+                            array_column($line->decorations ?? [], 1),
+                            static fn(?int $artwork): bool => $artwork !== null,
+                        ),
                         $lines,
                     ),
                 ),

@@ -99,7 +99,7 @@ final readonly class OrderForesight
                     )
                     : '',
                 $cut > 0 ? sprintf('Backing for %d pieces is cut already.', $cut) : '',
-            ]),
+            ], static fn(string $one): bool => $one !== ''),
         );
     }
 

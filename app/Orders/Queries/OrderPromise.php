@@ -47,12 +47,15 @@ final readonly class OrderPromise
         $artworks = Artwork::query()
             ->with('blocks.thread')
             ->whereNotNull('read_at')
-            ->findMany(array_filter($wanted))
+            ->findMany(array_filter($wanted, static fn(?int $artwork): bool => $artwork !== null))
             ->keyBy('id');
         $frames = Frame::query()->whereNull('retired_at')->get()->keyBy('code');
         $works = $left = [];
         foreach ($lines as $i => $typed) {
-            foreach ($typed === null || $typed->sizes === [] ? [] : $typed->decorations as [$position, $artworkId]) {
+            if ($typed === null || $typed->sizes === []) {
+                continue;
+            }
+            foreach ($typed->decorations as [$position, $artworkId]) {
                 $artwork = $artworks[$artworkId ?? 0] ?? null;
                 $where = sprintf('Line %d, %s', $i + 1, $position->label());
                 if ($artwork === null) {
@@ -90,6 +93,17 @@ final readonly class OrderPromise
             $typed->line->garment,
             (int) $this->house->rules()->value(HouseRule::ClipTime),
         );
+        $threads = array_values(
+            $artwork->blocks
+                ->map(
+                    static fn(ArtworkBlock $block): string => $block->thread->code ??
+                        "its colour {$block->number}",
+                )
+                ->all(),
+        );
+        if ($threads === []) {
+            return null;
+        }
         $hoopings = $best->fit->times();
 
         return [
@@ -102,14 +116,7 @@ final readonly class OrderPromise
                 $hoopings,
             ),
             SewingFactory::equipment(
-                array_values(
-                    $artwork->blocks
-                        ->map(
-                            static fn(ArtworkBlock $block): string => $block->thread->code ??
-                                "its colour {$block->number}",
-                        )
-                        ->all(),
-                ),
+                $threads,
                 $frame->code,
                 $frame->driver,
                 "{$advice->needle->size} {$advice->needle->point}",

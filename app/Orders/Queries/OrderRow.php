@@ -9,6 +9,7 @@ use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
 use App\Plan\Queries\PlanBoard;
 use Carbon\CarbonImmutable;
+use stdClass;
 
 /** One order as the list shows it. Its state is what its pieces come to; nobody types it. */
 final readonly class OrderRow
@@ -59,7 +60,7 @@ final readonly class OrderRow
                     $order->customer->name,
                     ($garments[$order->id] ?? collect())
                         ->map(
-                            static fn(object $line): string => OrderLine::label(
+                            static fn(stdClass $line): string => OrderLine::label(
                                 $line->style,
                                 $line->garment,
                                 $line->colour_name,

@@ -76,7 +76,7 @@ final class ExclusiveWrite
     {
         $route = $request->route();
         foreach ($route?->originalParameters() ?? [] as $name => $value) {
-            $route->setParameter($name, $value);
+            $route?->setParameter($name, $value);
         }
     }
 }

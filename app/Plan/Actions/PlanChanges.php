@@ -143,7 +143,7 @@ final readonly class PlanChanges
             $before = PlanBefore::of($this->board);
             Batch::query()
                 ->whereKey($batch->id)
-                ->update(['fixed_at' => $fixed ? ShopClock::time((int) $placed?->start()) : null]);
+                ->update(['fixed_at' => $fixed ? ShopClock::time($placed->start()) : null]);
             $this->keep($this->board->sequence(), $fixed ? "{$code} fixed" : "{$code} let go", $before);
         });
     }

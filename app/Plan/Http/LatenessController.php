@@ -79,7 +79,7 @@ final class LatenessController
 
             return $missed;
         });
-        $to = redirect()->route('plan.lateness', array_filter(['q' => $request->query('q')]));
+        $to = redirect()->route('plan.lateness', $request->string('q')->isEmpty() ? [] : ['q' => $request->string('q')->value()]);
 
         return $missed === []
             ? $to->with('done', $changed === [] ? 'It stays as it was.' : 'Kept; the next better plan goes by it.')

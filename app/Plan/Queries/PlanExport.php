@@ -92,7 +92,7 @@ final class PlanExport
                         $of === [] => 'It is not planned yet.',
                         in_array(null, $of, true) => 'Not all of it is planned yet.',
                         default => 'By the plan it ends '.
-                            ShopClock::time(max(array_filter($of, is_int(...))))->format('D j M H:i').
+                            ShopClock::time(max([0, ...array_filter($of, is_int(...))]))->format('D j M H:i').
                             '.',
                     },
                 ),
@@ -109,7 +109,10 @@ final class PlanExport
     private static function calendar(string $name): array
     {
         $log = DB::table('floor_events')->orderByDesc('seq')->first(['seq', 'recorded_at']);
-        $changed = array_filter([$log->recorded_at ?? null, Change::query()->max('made_at')]);
+        $changed = array_filter(
+            [$log->recorded_at ?? null, Change::query()->max('made_at')],
+            static fn(mixed $at): bool => $at !== null,
+        );
         $at = $changed === [] ? CarbonImmutable::now() : Moment::read((string) max($changed));
         $calendar = new VCalendar(['X-WR-CALNAME' => $name, 'X-PUBLISHED-TTL' => self::REFRESH]);
         $calendar->add('REFRESH-INTERVAL', self::REFRESH, ['VALUE' => 'DURATION']);

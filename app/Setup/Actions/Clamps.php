@@ -35,7 +35,7 @@ final readonly class Clamps
             ->orderBy('id')
             ->get()
             ->groupBy(static fn(ClampCheck $one): string => "{$one->frame_id} {$one->machine_id}");
-        $changed = $this->lastSetUp($frames->modelKeys());
+        $changed = $this->lastSetUp(array_map(intval(...), array_values($frames->modelKeys())));
         $rows = [];
         foreach (Machine::working()->get() as $machine) {
             foreach (in_array(Driver::Clamp->value, $machine->drivers, true) ? $frames : [] as $frame) {

@@ -76,12 +76,16 @@ final readonly class BackingCuts
         $wants = [];
         foreach ($placed as $one) {
             $batch = $this->board->batches()[$one->batch->id];
-            $setup = $setups[$batch->decorationId];
+            $setup = $setups[$batch->decorationId] ?? null;
+            $frame = $setup === null ? null : $frames[$setup->frame_id] ?? null;
+            if ($setup === null || $frame === null) {
+                continue;
+            }
             $wants[$batch->code] = [
                 CutWant::of(
                     $batch->code,
                     new Layers($setup->backing, $setup->layers),
-                    BackingPiece::under($frames[$setup->frame_id]->toCore(), $rules->value(HouseRule::BackingOverlap)),
+                    BackingPiece::under($frame->toCore(), $rules->value(HouseRule::BackingOverlap)),
                     $batch->batch->pieces,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                     2 * ($rules->value(HouseRule::BackingOverlap) - $rules->value(HouseRule::BackingLeast)),

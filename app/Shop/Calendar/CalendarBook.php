@@ -76,7 +76,9 @@ final class CalendarBook
         $this->rows ??= $this->kept->get(
             self::KEPT,
             static fn(): array => array_map(
-                static fn(Builder $query): array => $query->toBase()->get()->map(get_object_vars(...))->all(),
+                static fn(Builder $query): array => array_values(
+                    $query->toBase()->get()->map(get_object_vars(...))->all(),
+                ),
                 [
                     WeekDay::class => WeekDay::query()->orderBy('weekday'),
                     DayOff::class => DayOff::query()->orderBy('day'),

@@ -118,7 +118,7 @@ final readonly class MachineList implements CatalogueList
     private static function minutes(string $words): ?array
     {
         $minutes = [];
-        foreach (array_filter(explode('; ', $words)) as $one) {
+        foreach (array_filter(explode('; ', $words), static fn(string $one): bool => $one !== '') as $one) {
             [$change, $min] = explode(' ', $one);
             $minutes[$change] = (int) $min;
         }

@@ -69,12 +69,17 @@ final class ShopBackup extends Command
         $at = [];
         foreach (Backup::there() as $path) {
             if (preg_match('/shop-(\d{4}-\d\d-\d\d-\d{6})/', $path, $made) === 1) {
-                $at[$path] = CarbonImmutable::createFromFormat('Y-m-d-His', $made[1]);
+                $at[$path] = CarbonImmutable::parse(
+                    preg_replace('/^(.{10})-(..)(..)(..)$/', '$1 $2:$3:$4', $made[1]) ?? $made[1],
+                );
             }
         }
-        $go = BackupAges::toGo(array_values(array_filter($at)), CarbonImmutable::now());
+        $go = array_map(
+            static fn(CarbonImmutable $one): int => $one->getTimestamp(),
+            BackupAges::toGo(array_values($at), CarbonImmutable::now()),
+        );
         foreach ($at as $path => $made) {
-            if (in_array($made, $go, false)) {
+            if (in_array($made->getTimestamp(), $go, true)) {
                 unlink($path);
             }
         }

@@ -66,7 +66,7 @@
                     <tr>
                         <td>{{ $pieces }} garments</td>
                         <td class="num">{{ $m($cents) }}</td>
-                        <td class="num">{{ $m(Hakama\Money\Cents::of($cents / $pieces)) }} each</td>
+                        <td class="num">{{ $m(Hakama\Money\Amount::of($cents)->per($pieces)->cents()) }} each</td>
                     </tr>
                 @endforeach
             </tbody>

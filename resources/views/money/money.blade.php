@@ -25,7 +25,7 @@
     </div>
     @if ($margin !== null && $margin < $money->wantedMargin)
         <p class="note note-caution mb-4">The house wants {{ $n($money->wantedMargin) }} %. To reach it the price would
-            have to be {{ $m(Hakama\Money\Cents::up($planned / (1 - $money->wantedMargin / 100))) }}.</p>
+            have to be {{ $m(Hakama\Money\Amount::of($planned)->times(100)->per(100 - $money->wantedMargin)->centsUp()) }}.</p>
     @endif
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)]">
         <section aria-label="Line by line">
@@ -92,7 +92,7 @@
                     <p class="mt-1 text-sm">
                         @foreach ($line->quote->steps as $pieces => $cents)
                             {{ $pieces }} {{ $pieces === 1 ? 'piece' : 'pieces' }}: {{ $m($cents) }},
-                            {{ $m(Hakama\Money\Cents::of($cents / $pieces)) }} each.
+                            {{ $m(Hakama\Money\Amount::of($cents)->per($pieces)->cents()) }} each.
                         @endforeach
                         @if (count($line->quote->without) > 1)
                             @foreach ($line->quote->without as [$name, $cents])

@@ -122,7 +122,8 @@
                             ($bar->odds ? ' Kept in ' . App\Shop\Figure::odds($bar->odds->kept) . '.' : ''),
                         ($waits ? ' It waits for its blanks.' : '') .
                             ($b->order->blanksShort > 0
-                                ? " {$b->order->blanksShort} blanks short: the rest can be sewn." : '') .
+                                ? " {$b->order->blanksShort} ".($b->order->blanksShort === 1 ? 'blank' : 'blanks').
+                                    ' short: the rest can be sewn.' : '') .
                             ($bar->placed->wait
                                 ? ' It ' . $bar->placed->wait->words($b->batch->equipment->frame) . '.'
                                 : ''),
@@ -208,7 +209,8 @@
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}"
                             font-size="12.5" paint-order="stroke" stroke="#eef0f6"
                             stroke-width="4">{{ $clip($b->left . ' pcs, ' . ($b->order->blanksShort > 0
-                                ? $b->order->blanksShort . ' blanks short, ' : '') . $b->batch->equipment->frame . ', no. '
+                                ? $b->order->blanksShort . ($b->order->blanksShort === 1 ? ' blank' : ' blanks') .
+                                    ' short, ' : '') . $b->batch->equipment->frame . ', no. '
                                 . $b->order->number, $room - 6, 6.6) }}</text>
                     @endif
                     @if ($late)

@@ -58,7 +58,7 @@ final class KeepQuote extends FormRequest
             array_filter([
                 ...$this->asked(),
                 'of' => is_scalar($this->input('of')) ? (string) $this->input('of') : null,
-            ]),
+            ], static fn(mixed $one): bool => $one !== null && $one !== ''),
         );
     }
 

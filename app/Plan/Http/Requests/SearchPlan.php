@@ -56,7 +56,7 @@ final class SearchPlan extends FormRequest
             'to' => $this->date('to')?->toDateTimeString(),
             'closes' => $this->date('closes')?->toDateTimeString(),
             'frames' => $this->filled('frame') ? [$this->string('frame')->value() => $this->integer('frames')] : [],
-        ]);
+        ], static fn(mixed $one): bool => $one !== null && $one !== [] && $one !== 0);
     }
 
     /** @return int|null how long to look; null where it was not said */
