@@ -9,6 +9,7 @@ use App\Foundation\Database\TurnCache;
 use App\People\Models\Person;
 use App\Shop\Models\Shop;
 use Hakama\House\Role;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Cache;
 
 /** Whose shop it is, what it is called and by which clock it goes. Every page asks, so it is kept. */
@@ -38,7 +39,7 @@ final class ShopProfile
         Transaction::run(static function () use ($as): void {
             $shop = Shop::query()->find(Shop::ONLY) ?? new Shop(['id' => Shop::ONLY, ...Shop::UNBEGUN]);
             $shop->fill($as)->save();
-            app()->forgetInstance(self::class);
+            App::forgetInstance(self::class);
         });
     }
 

@@ -8,6 +8,7 @@ use App\People\Caller;
 use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\App;
 
 /** Who changed which thing, with before and after. What the machines and hands did is in the events of the floor. */
 final class ChangeLog
@@ -28,7 +29,7 @@ final class ChangeLog
         Change::query()->create([
             'made_at' => CarbonImmutable::now(),
             'who' =>
-                app()->runningInConsole() && ! app()->runningUnitTests()
+                App::runningInConsole() && ! App::runningUnitTests()
                     ? ''
                     : mb_substr(Caller::acting(request()), 0, 40),
             'kind' => $kind,

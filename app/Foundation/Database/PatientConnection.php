@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Database;
 
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -24,7 +25,7 @@ final class PatientConnection
     /** A connection that waits so many seconds takes the place of the one there is; the client keeps its patience for life. */
     public static function open(int $seconds): void
     {
-        if (app()->runningInConsole()) {
+        if (App::runningInConsole()) {
             return;
         }
         DB::purge();

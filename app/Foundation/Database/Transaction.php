@@ -6,6 +6,7 @@ namespace App\Foundation\Database;
 
 use Closure;
 use Illuminate\Database\ConcurrencyErrorDetector;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -86,7 +87,7 @@ final class Transaction
                 return DB::transaction(static function () use ($do, $raises): mixed {
                     self::raise($raises);
                     // Whatever was worked out for this request before it had the turn is worked out anew.
-                    app()->forgetScopedInstances();
+                    App::forgetScopedInstances();
 
                     return $do();
                 });

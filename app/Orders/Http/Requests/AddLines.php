@@ -6,6 +6,7 @@ namespace App\Orders\Http\Requests;
 
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
+use App\Shop\Catalogue\Catalogue;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 
@@ -19,9 +20,9 @@ final class AddLines extends FormRequest
     private const MOST_DECORATIONS = StoreOrder::MOST_DECORATIONS;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
-        return ['seen' => ['required', 'string', 'max:40'], ...self::lineRules()];
+        return ['seen' => ['required', 'string', 'max:40'], ...$this->lineRules($catalogue)];
     }
 
     /** @return array<string, string> */

@@ -20,13 +20,16 @@ use Illuminate\Validation\Validator;
 final class KeepNames extends FormRequest
 {
     private ?TypedNames $typed = null;
+    private House $house;
 
     /** What has to be right before a name can be looked at. */
     private const LETTERED = ['names', 'list', 'alphabet', 'height_mm', 'most_mm', 'arc_mm', 'centre_out'];
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(House $house): array
     {
+        $this->house = $house;
+
         return [
             'names' => ['nullable', 'string', 'max:20000'],
             'list' => ['nullable', 'file', 'max:200'],
@@ -127,7 +130,7 @@ final class KeepNames extends FormRequest
                 ($list instanceof UploadedFile ? $list->getContent() : ''),
             $this->lettering(),
             Lettering::pieces($this->decoration())->pluck('size', 'id')->all(),
-            app(House::class)->rules()->letters(),
+            $this->house->rules()->letters(),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders\Http\Requests;
 
+use App\Shop\Catalogue\Catalogue;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
@@ -18,7 +19,7 @@ final class StoreOrder extends FormRequest
     public const MOST_DECORATIONS = 4;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         return [
             'customer' => ['required', 'string', 'max:120'],
@@ -28,7 +29,7 @@ final class StoreOrder extends FormRequest
             'quote' => ['nullable', 'integer'],
             'note' => ['nullable', 'string', 'max:500'],
             'for_event' => ['nullable', 'boolean'],
-            ...self::lineRules(),
+            ...$this->lineRules($catalogue),
         ];
     }
 

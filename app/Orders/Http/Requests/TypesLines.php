@@ -18,9 +18,13 @@ use Illuminate\Validation\Validator;
 /** Lines of an order as they are typed: a size run and one to four decorations each. */
 trait TypesLines
 {
+    private Catalogue $catalogue;
+
     /** @return array<string, mixed> */
-    private static function lineRules(): array
+    private function lineRules(Catalogue $catalogue): array
     {
+        $this->catalogue = $catalogue;
+
         return [
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
             'lines.*.garment' => ['required', Rule::enum(Garment::class)],
@@ -66,7 +70,7 @@ trait TypesLines
     {
         $pieces = $there;
         foreach ($this->array('lines') as $i => $given) {
-            $typed = TypedLine::read($given, app(Catalogue::class));
+            $typed = TypedLine::read($given, $this->catalogue);
             if ($typed === null) {
                 continue;
             }
@@ -89,7 +93,7 @@ trait TypesLines
     public function lines(): array
     {
         $lines = array_map(
-            static fn(mixed $typed): ?TypedLine => TypedLine::read($typed, app(Catalogue::class)),
+            fn(mixed $typed): ?TypedLine => TypedLine::read($typed, $this->catalogue),
             $this->array('lines'),
         );
 

@@ -7,6 +7,7 @@ namespace App\Setup\Http\Requests;
 use App\Shop\House;
 use Closure;
 use Hakama\Garment\Size;
+use Hakama\House\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -19,10 +20,18 @@ final class KeepPlacement extends FormRequest
 
     /** @var array<string, float|null> field => millimetres */
     private array $read = [];
+    private Units $units;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(House $house): array
     {
+        $this->units = $house->units();
+        // What was typed stays as it is where it is no length, so that it comes back to the field.
+        $this->read = [
+            'down' => $this->units->read($this->string('down')->value()),
+            'across' => $this->units->read($this->string('across')->value()),
+        ];
+
         return [
             'size' => ['required', Rule::enum(Size::class)],
             'from' => ['nullable', 'in:usual,other'],
@@ -35,7 +44,7 @@ final class KeepPlacement extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $units = app(House::class)->units();
+        $units = $this->units;
         $to = "{$units->field(self::LEAST_MM)} to";
 
         return [
@@ -76,16 +85,6 @@ final class KeepPlacement extends FormRequest
             'peg' => trim($this->string('peg')->value()),
             'down_mm' => $this->read['down'],
             'across_mm' => $this->read['across'],
-        ];
-    }
-
-    protected function prepareForValidation(): void
-    {
-        // What was typed stays as it is where it is no length, so that it comes back to the field.
-        $units = app(House::class)->units();
-        $this->read = [
-            'down' => $units->read($this->string('down')->value()),
-            'across' => $units->read($this->string('across')->value()),
         ];
     }
 }
