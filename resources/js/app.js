@@ -86,3 +86,16 @@ document.addEventListener('click', (event) => {
 document.addEventListener('click', (event) => {
     if (event.target.closest('[data-print]')) window.print();
 });
+// A sheet that goes to paper says so, by whatever way it is printed.
+window.addEventListener('beforeprint', () => {
+    const sheet = document.querySelector('[data-printed]');
+    if (sheet)
+        fetch(sheet.dataset.printed, {
+            method: 'POST',
+            keepalive: true,
+            headers: {
+                Accept: 'application/json',
+                'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
+            },
+        });
+});

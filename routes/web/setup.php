@@ -24,6 +24,7 @@ Route::controller(SetupController::class)
         Route::get('/{decoration}', 'show')->name('show')->can(Ability::Look)->whereNumber('decoration');
         Route::post('/{decoration}', 'store')->name('store')->can(Ability::Plan)->whereNumber('decoration');
         Route::get('/{decoration}/paper', 'paper')->name('print')->can(Ability::Look)->whereNumber('decoration');
+        Route::post('/{decoration}/printed', 'printed')->name('printed')->can(Ability::Operate)->whereNumber('decoration');
     });
 Route::controller(PlacementController::class)
     ->prefix('setup/{decoration}')

@@ -399,6 +399,12 @@ final class Writes
                 ['size' => 'M', 'down' => '190', 'across' => '90'],
                 Second::Same,
             ),
+            'setup.printed' => static fn() => Write::to(
+                'POST',
+                '/setup/'.self::decoration(self::polos())->id.'/printed',
+                [],
+                Second::Same,
+            ),
             'setup.picture.measure' => static fn() => Write::to(
                 'POST',
                 '/setup/'.self::decoration(self::polos())->id.'/picture',

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Foundation\Console;
 
+use App\Plan\Jobs\RecordOdds;
 use Illuminate\Console\Command;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 
 /**
  * Works through one queue. It is the only one that does, so what is marked as being worked on when it starts was left by
@@ -28,6 +31,10 @@ final class ShopWork extends Command
             $this->info("Taken up again: {$left}.");
         }
 
+        if ($queue === 'default' && ! (bool) $this->option('once')) {
+            $this->everyNowAndThen();
+        }
+
         return $this->call('queue:work', [
             '--queue' => $queue,
             '--sleep' => 1,
@@ -35,5 +42,17 @@ final class ShopWork extends Command
             '--quiet' => true,
             '--once' => (bool) $this->option('once'),
         ]);
+    }
+
+    /** What is done from time to time is queued by the worker itself: there is no other clock in a shop. */
+    private function everyNowAndThen(): void
+    {
+        $last = 0.0;
+        Event::listen(Looping::class, static function () use (&$last): void {
+            if (hrtime(true) / 1e9 - $last >= RecordOdds::EVERY_S) {
+                $last = hrtime(true) / 1e9;
+                RecordOdds::dispatch();
+            }
+        });
     }
 }

@@ -60,12 +60,7 @@ final class ShopOdds
             $this->house->rules()->value(HouseRule::PromiseKept),
         ]);
 
-        return $this->inForce ??= Cache::remember("odds-{$key}", self::HOLDS_S, function () use ($plan): Odds {
-            $odds = $this->of($plan);
-            PromiseRecord::said($odds->orders);
-
-            return $odds;
-        });
+        return $this->inForce ??= Cache::remember("odds-{$key}", self::HOLDS_S, fn(): Odds => $this->of($plan));
     }
 
     /** Of any plan of this shop: the same batch meets the same luck in each. */

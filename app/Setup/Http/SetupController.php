@@ -26,6 +26,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -122,12 +123,6 @@ final class SetupController
         }
 
         $batch = $decoration->batch;
-        if ($batch?->machine_id !== null && $decoration->setup?->printed_machine_id !== $batch->machine_id) {
-            $decoration->setup?->update([
-                'printed_machine_id' => $batch->machine_id,
-                'printed_at' => CarbonImmutable::now(),
-            ]);
-        }
         $order = Order::query()
             ->join('customers as c', 'c.id', '=', 'orders.customer_id')
             ->select('orders.*', 'c.name as customer_name')
@@ -138,6 +133,20 @@ final class SetupController
             'batch' => $batch,
             'order' => $order,
         ]);
+    }
+
+    /** The sheet goes to paper: from here on it is said where it holds no longer. */
+    public function printed(Decoration $decoration): Response
+    {
+        $machine = $decoration->batch?->machine_id;
+        if ($machine !== null && $decoration->setup?->printed_machine_id !== $machine) {
+            $decoration->setup?->update([
+                'printed_machine_id' => $machine,
+                'printed_at' => CarbonImmutable::now(),
+            ]);
+        }
+
+        return response()->noContent();
     }
 
     public function store(

@@ -34,7 +34,10 @@ final readonly class KeepSetupTimes
 
     public function setup(Setup $setup): void
     {
-        $this->times->of($setup);
+        // That its sheet was printed changes no time.
+        if ($setup->wasRecentlyCreated || $setup->wasChanged(['frame_id', 'speed_spm'])) {
+            $this->times->of($setup);
+        }
     }
 
     public function rules(RuleChanged $rules): void

@@ -15,7 +15,7 @@
         <button type="button" class="btn btn-main ml-auto" data-print data-key="p">Print it <kbd>p</kbd></button>
         <a class="btn" href="{{ route('setup.show', $decoration) }}" data-key="b">Back <kbd>b</kbd></a>
     </div>
-    <article class="paper">
+    <article class="paper" data-printed="{{ route('setup.printed', $decoration) }}">
         <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong
                 class="text-lg">{{ $batch->code ?? 'Not set up yet:' }} {{ $artwork->name }}</strong><span
                 class="ml-auto">No. {{ $order->number }}, {{ $order->customer_name }}, due

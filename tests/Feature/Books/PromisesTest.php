@@ -6,6 +6,7 @@ namespace Tests\Feature\Books;
 
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
+use App\Plan\Jobs\RecordOdds;
 use App\Plan\Queries\DueOrder;
 use App\Plan\Queries\PromiseRecord;
 use App\Plan\Queries\ShopOdds;
@@ -25,6 +26,8 @@ final class PromisesTest extends FeatureTestCase
         DB::table('said_odds')->delete();
         $order = self::running('M2');
         $odds = app(ShopOdds::class)->inForce()->orders[$order->number];
+        self::assertSame(0, DB::table('said_odds')->count(), 'looking keeps nothing');
+        RecordOdds::dispatchSync();
         $said = fn(): object => (object) DB::table('said_odds')->where('order_id', $order->id)->firstOrFail();
         self::assertEqualsWithDelta($odds->kept, (float) $said()->kept, 1e-4);
 

@@ -64,6 +64,7 @@ final class MovedBatchTest extends FeatureTestCase
         $this->get("/setup/{$batch->decoration_id}/paper")
             ->assertSee('M1; not for another')
             ->assertSee('no turn');
+        $this->post("/setup/{$batch->decoration_id}/printed")->assertNoContent();
         $this->get("/setup/{$batch->decoration_id}")->assertDontSee('was printed for');
 
         $this->move($batch, 'M3');
@@ -72,6 +73,8 @@ final class MovedBatchTest extends FeatureTestCase
         $this->get("/setup/{$batch->decoration_id}/paper")
             ->assertSee('M3; not for another')
             ->assertSee('turned 180°');
+        $this->get("/setup/{$batch->decoration_id}")->assertSee('was printed for M1 before');
+        $this->post("/setup/{$batch->decoration_id}/printed")->assertNoContent();
         $this->get("/setup/{$batch->decoration_id}")->assertDontSee('was printed for');
     }
 
