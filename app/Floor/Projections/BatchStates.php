@@ -42,9 +42,14 @@ final class BatchStates implements Projection
     public function retract(FloorEvent $event): void
     {
         $batch = Batch::query()->find($event->batch_id);
-        if ($batch === null) {
-            return;
+        if ($batch !== null) {
+            self::anew($batch);
         }
+    }
+
+    /** One batch from its first event on. Wants a transaction round it. */
+    public static function anew(Batch $batch): void
+    {
         BatchProgress::query()->whereKey($batch->id)->delete();
         Piece::query()
             ->where('decoration_id', $batch->decoration_id)

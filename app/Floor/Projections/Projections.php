@@ -61,13 +61,6 @@ final readonly class Projections
         }
     }
 
-    /** Whether some of it has not come as far as the log. */
-    public function areBehind(): bool
-    {
-        return DB::table(self::POSITIONS)->min('seq') < (int) FloorEvent::query()->max('seq')
-            || DB::table(self::POSITIONS)->count() < count($this->all);
-    }
-
     /**
      * Works all of it out anew from the first event on. Wants one transaction round it.
      *

@@ -6,7 +6,11 @@ namespace App\Shop\Console;
 
 use App\Artwork\Jobs\ReadTape;
 use App\Artwork\Models\Artwork;
+use App\Floor\Models\BatchProgress;
+use App\Floor\Projections\BatchStates;
 use App\Floor\Projections\Projections;
+use App\Foundation\Database\Transaction;
+use App\Plan\Models\Batch;
 use App\Setup\Actions\SetupChoices;
 use App\Setup\Models\Setup;
 use Illuminate\Console\Command;
@@ -40,6 +44,13 @@ final class ShopFollow extends Command
                 ->whereNull('refused')
                 ->pluck('id')
                 ->each(static fn(int $id) => ReadTape::dispatch($id));
+        }
+        // Of what was begun before runs were kept, the events tell how far it is.
+        $unkept = Batch::query()
+            ->whereHas('events')
+            ->whereNotIn('id', BatchProgress::query()->select('batch_id'));
+        foreach ($unkept->lazyById(100) as $batch) {
+            Transaction::run(static fn() => BatchStates::anew($batch));
         }
         $projections->bringUp();
 
