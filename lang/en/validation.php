@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * What is said at a field for which its form has no sentence of its own.
+ * Sentences for fields whose form has none of its own.
  */
 return [
     'accepted' => 'Tick this to go on.',

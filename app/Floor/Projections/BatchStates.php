@@ -9,8 +9,9 @@ use App\Floor\Models\FloorEvent;
 use App\Orders\Models\Piece;
 use App\Plan\Models\Batch;
 use Hakama\Floor\BatchRun;
-use Hakama\Floor\OutOfTurn;
+use Hakama\Floor\Event;
 use Hakama\Floor\PieceState;
+use Hakama\Floor\ReplayedBatch;
 
 /**
  * Where each batch stands and each of its pieces. A batch whose events cannot have followed on each other is left where
@@ -89,36 +90,27 @@ final class BatchStates implements Projection
             $events,
         ))));
         $states = Piece::query()->whereKey($spoken)->pluck('state', 'id')->all();
-        $seq = $kept->seq ?? 0;
-        $told = [];
-        foreach ($events as $event) {
-            $core = $event->toCore();
-            try {
-                $run = $run->after($core, array_intersect_key($states, array_flip($core->pieces)));
-            } catch (OutOfTurn) {
-                break;
-            }
-            $seq = $event->seq;
-            $leaves = $core->kind->leaves();
-            $behind = $core->kind->hoopingsAfter($core->hooping);
-            foreach ($core->pieces as $piece) {
-                if ($leaves !== null) {
-                    $states[$piece] = $leaves;
-                    $told[$piece] = [...$told[$piece] ?? [], 'state' => $leaves->value];
-                }
-                if ($behind !== null) {
-                    $told[$piece] = [...$told[$piece] ?? [], 'hoopings' => $behind];
-                }
-            }
-        }
-        BatchProgress::keep($batch->id, $seq, $run);
+        $replayed = ReplayedBatch::from(
+            $run,
+            $states,
+            array_map(static fn(FloorEvent $event): Event => $event->toCore(), $events),
+        );
+        $last = $replayed->fitted === 0 ? null : $events[$replayed->fitted - 1] ?? null;
+        BatchProgress::keep($batch->id, $last->seq ?? $kept->seq ?? 0, $replayed->run);
         // Pieces of which the same is told are written at once.
         $alike = [];
-        foreach ($told as $piece => $what) {
-            $alike[json_encode($what, JSON_THROW_ON_ERROR)][] = $piece;
+        foreach ($replayed->states as $piece => $state) {
+            if ($state !== ($states[$piece] ?? null)) {
+                $alike['state'][$state->value][] = $piece;
+            }
         }
-        foreach ($alike as $what => $pieces) {
-            Piece::query()->whereKey($pieces)->update(json_decode($what, true, 4, JSON_THROW_ON_ERROR));
+        foreach ($replayed->hoopings as $piece => $behind) {
+            $alike['hoopings'][$behind][] = $piece;
+        }
+        foreach ($alike as $column => $values) {
+            foreach ($values as $value => $pieces) {
+                Piece::query()->whereKey($pieces)->update([$column => $value]);
+            }
         }
     }
 }

@@ -25,12 +25,11 @@ final class ClothUsed implements Projection
             }
         }
         foreach ($taken === [] ? [] : Cloth::query()->whereKey(array_keys($taken))->pluck('after_seq', 'id') as $id => $after) {
-            foreach ($taken[$id] as [$seq, $mm]) {
-                if ($seq > $after) {
-                    Cloth::query()
-                        ->whereKey($id)
-                        ->update(['length_mm' => DB::raw(sprintf('greatest(0, length_mm - %.9F)', $mm))]);
-                }
+            $mm = array_sum(array_map(static fn(array $one): float => $one[0] > $after ? $one[1] : 0.0, $taken[$id]));
+            if ($mm > 0.0) {
+                Cloth::query()
+                    ->whereKey($id)
+                    ->update(['length_mm' => DB::raw(sprintf('greatest(0, length_mm - %.9F)', $mm))]);
             }
         }
     }

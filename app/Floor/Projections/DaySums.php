@@ -98,11 +98,12 @@ final class DaySums implements Projection, SewnDays
             ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
             ->whereIn('b.id', array_unique(array_map(static fn(FloorEvent $event): int => $event->batch_id, $events)))
             ->pluck('a.copies', 'b.id');
+        $sewn = self::firstSewn($events);
         $sums = [];
         foreach ($events as $event) {
             $key = "{$event->recorded_at->toDateString()} {$event->machine_id} {$event->order_id}";
             $sum = $sums[$key] ?? ['stitches' => 0, 'done' => 0, 'spoiled' => [], 'planned_s' => 0.0, 'real_s' => 0.0];
-            $sum['stitches'] += $sign * self::stitches($event, (int) ($copies[$event->batch_id] ?? 1));
+            $sum['stitches'] += $sign * self::stitches($event, (int) ($copies[$event->batch_id] ?? 1), $sewn);
             $sum['done'] += $sign * $event->kind->countsDone() * $event->piece_count;
             $spoiled = $event->kind->countsSpoiled() * $event->piece_count;
             if ($event->cause !== null && $spoiled !== 0) {
@@ -152,24 +153,41 @@ final class DaySums implements Projection, SewnDays
         return $stored;
     }
 
-    /** Of what was sewn, and of what had been sewn of a load that was spoiled before its end. */
-    private static function stitches(FloorEvent $event, int $copies): int
+    /**
+     * Of what was sewn, and of what had been sewn of a load that was spoiled before its end.
+     *
+     * @param array<string, int> $sewn batch and load => the event that says it is sewn
+     */
+    private static function stitches(FloorEvent $event, int $copies, array $sewn): int
     {
         return match (true) {
             $event->kind === EventKind::Sewn => $event->stitch * CopiesPerFrame::frames($event->piece_count, max(1, $copies)),
-            $event->kind === EventKind::PieceSpoiled && ! self::wasSewn($event) => $event->stitch,
+            $event->kind === EventKind::PieceSpoiled
+                && ($sewn["{$event->batch_id} {$event->load}"] ?? PHP_INT_MAX) > $event->seq => $event->stitch,
             default => 0,
         };
     }
 
-    private static function wasSewn(FloorEvent $event): bool
+    /**
+     * @param non-empty-list<FloorEvent> $events
+     *
+     * @return array<string, int> batch and load of what was spoiled => the event that says the load is sewn
+     */
+    private static function firstSewn(array $events): array
     {
-        return FloorEvent::query()
-            ->where('batch_id', $event->batch_id)
-            ->where('load', $event->load)
-            ->where('kind', EventKind::Sewn)
-            ->where('seq', '<', $event->seq)
-            ->exists();
+        $spoiled = array_filter($events, static fn(FloorEvent $event): bool => $event->kind === EventKind::PieceSpoiled);
+
+        return $spoiled === []
+            ? []
+            : FloorEvent::query()
+                ->where('kind', EventKind::Sewn)
+                ->whereIn('batch_id', array_unique(array_map(static fn(FloorEvent $one): int => $one->batch_id, $spoiled)))
+                ->whereIn('load', array_unique(array_map(static fn(FloorEvent $one): int => $one->load, $spoiled)))
+                ->groupBy('batch_id', 'load')
+                ->toBase()
+                ->get(['batch_id', 'load', DB::raw('min(seq) as seq')])
+                ->mapWithKeys(static fn(object $one): array => ["{$one->batch_id} {$one->load}" => (int) $one->seq])
+                ->all();
     }
 
     /** @return array<string, int> cause => pieces */

@@ -76,7 +76,7 @@ final readonly class OrderListController
                 'done',
                 count($numbers) === 1
                     ? "Order {$numbers[0]} is in the book."
-                    : sprintf('%d orders are in the book: %d to %d.', count($numbers), min([...$numbers, PHP_INT_MAX]), max([0, ...$numbers])),
+                    : sprintf('%d orders are in the book: %d to %d.', count($numbers), $numbers[0], $numbers[count($numbers) - 1]),
             );
     }
 

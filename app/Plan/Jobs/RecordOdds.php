@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Jobs;
 
 use App\Foundation\Database\Transaction;
+use App\Plan\Queries\PlanBoard;
 use App\Plan\Queries\PromiseRecord;
 use App\Plan\Queries\ShopOdds;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -19,9 +20,13 @@ final class RecordOdds implements ShouldQueue
     public const EVERY_S = 600;
     public int $tries = 1;
 
-    public function handle(ShopOdds $odds): void
+    public function handle(ShopOdds $odds, PlanBoard $board): void
     {
+        $due = [];
+        foreach ($board->batches() as $batch) {
+            $due[$batch->order->number] = $batch->order->dueAt;
+        }
         $given = $odds->inForce()->orders;
-        Transaction::run(static fn() => PromiseRecord::said($given));
+        Transaction::run(static fn() => PromiseRecord::said($given, $due));
     }
 }

@@ -66,20 +66,27 @@ final readonly class PromiseRecord
     /**
      * Odds that were worked out are kept as those that were given, once for each order and due time.
      *
-     * @param array<array-key, PromiseOdds> $odds by order number
+     * @param array<array-key, PromiseOdds>     $odds by order number
+     * @param array<array-key, CarbonImmutable> $due  for when each of them was given: of a promise that is another by now
+     *     nothing was said
      */
-    public static function said(array $odds): void
+    public static function said(array $odds, array $due): void
     {
         $new = DB::table('orders as o')
             ->leftJoin('said_odds as s', 's.order_id', '=', 'o.id')
             ->whereIn('o.number', array_keys($odds))
             ->where(static fn($of) => $of->whereNull('s.order_id')->orWhereColumn('s.due_at', '!=', 'o.due_at'))
-            ->get(['o.id', 'o.number', 'o.due_at']);
+            ->get(['o.id', 'o.number', 'o.due_at'])
+            ->filter(
+                static fn(object $one): bool => isset($due[$one->number])
+                    && Moment::read((string) $one->due_at)->equalTo($due[$one->number]),
+            );
         if ($new->isEmpty()) {
             return;
         }
         DB::table('said_odds')->upsert(
             $new
+                ->values()
                 ->map(
                     static fn(object $one): array => [
                         'order_id' => $one->id,

@@ -13,7 +13,7 @@ use Hakama\Setup\Facts\Item;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
-/** Keeps how long a load of each open setup sews on each machine, and is hooped: in one statement, however many. */
+/** Keeps how long a load of each open setup sews on each machine, and is hooped: in a few statements, however many. */
 final readonly class TimeSetups
 {
     private const ROWS = 2000;
@@ -51,21 +51,25 @@ final readonly class TimeSetups
     /** @param Collection<int, Setup> $setups */
     private function keep(Collection $setups): void
     {
-        $rows = [];
+        $rows = $hooped = [];
         foreach ($setups as $setup) {
             $decoration = $setup->decoration;
             assert($decoration->artwork !== null);
             $line = $decoration->line;
-            // Written only where it is another time.
-            $setup->updateQuietly([
-                'hoop_s' => (new Item($line->garment, $decoration->position, new ClothSpec($line->fabric)))->hoopS(
-                    $this->house->rules(),
-                ),
-            ]);
+            $hoopS = (new Item($line->garment, $decoration->position, new ClothSpec($line->fabric)))->hoopS(
+                $this->house->rules(),
+            );
+            if ($hoopS !== $setup->hoop_s) {
+                $hooped[$hoopS][] = $setup->decoration_id;
+            }
             $seconds = $this->times->of($decoration->artwork, $setup->speed_spm, $setup->frame, $line->fabric);
             foreach ($seconds as $machine => $one) {
                 $rows[] = ['setup_id' => $setup->decoration_id, 'machine_id' => $machine, 'seconds' => $one];
             }
+        }
+        // As many times as there are kinds of garments, not of setups.
+        foreach ($hooped as $hoopS => $ids) {
+            Setup::query()->whereKey($ids)->update(['hoop_s' => $hoopS]);
         }
         foreach ($setups->pluck('decoration_id')->chunk(self::ROWS) as $ids) {
             SetupTime::query()->whereIn('setup_id', $ids)->delete();

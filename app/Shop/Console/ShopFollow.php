@@ -10,7 +10,9 @@ use App\Floor\Models\BatchProgress;
 use App\Floor\Projections\BatchStates;
 use App\Floor\Projections\Projections;
 use App\Foundation\Database\Transaction;
+use App\Plan\Jobs\FindPlan;
 use App\Plan\Models\Batch;
+use App\Plan\Models\Proposal;
 use App\Setup\Actions\SetupChoices;
 use App\Setup\Models\Setup;
 use Illuminate\Console\Command;
@@ -37,13 +39,17 @@ final class ShopFollow extends Command
         foreach ($undivided as $artwork) {
             $choices->divideAnew($artwork->id);
         }
-        // Read twice, a tape comes to the same.
+        // Read twice, a tape comes to the same; a search that was broken off is begun anew.
         if (DB::table('jobs')->doesntExist()) {
             Artwork::query()
                 ->whereNull('read_at')
                 ->whereNull('refused')
                 ->pluck('id')
                 ->each(static fn(int $id) => ReadTape::dispatch($id));
+            Proposal::query()
+                ->whereIn('state', ['waiting', 'searching'])
+                ->pluck('id')
+                ->each(static fn(int $id) => FindPlan::dispatch($id));
         }
         // Of what was begun before runs were kept, the events tell how far it is.
         $unkept = Batch::query()

@@ -54,6 +54,33 @@ final class BatchRunTest extends TestCase
     }
 
     #[Test]
+    public function a_replay_goes_on_from_any_event_and_stops_before_the_first_that_does_not_fit(): void
+    {
+        $events = [
+            $this->event(K::PreflightDone),
+            $this->event(K::LoadStarted, [1, 2]),
+            $this->event(K::Sewn, [1, 2]),
+            $this->event(K::PieceSpoiled, [1]),
+            $this->event(K::PieceDone, [2]),
+        ];
+        $whole = ReplayedBatch::of([1, 2], $events);
+        self::assertSame([1 => PieceState::Waiting, 2 => PieceState::Done], $whole->states);
+        for ($at = 0; $at <= count($events); $at++) {
+            $before = ReplayedBatch::of([1, 2], array_slice($events, 0, $at));
+            $after = ReplayedBatch::from($before->run, $before->states, array_slice($events, $at));
+            self::assertTrue($whole->run->equals($after->run), "gone on from {$at}");
+            self::assertSame($whole->states, $after->states);
+            self::assertSame([count($events) - $at, null], [$after->fitted, $after->misfit]);
+        }
+        // Told twice as sewn, by two: what came before it stands, what came after it is not looked at.
+        $twice = [...array_slice($events, 0, 3), $this->event(K::Sewn, [1, 2]), ...array_slice($events, 3)];
+        $stopped = ReplayedBatch::from(ReplayedBatch::of([1, 2], [])->run, [], $twice);
+        self::assertSame(3, $stopped->fitted);
+        self::assertSame($twice[3]->id, $stopped->misfit?->event);
+        self::assertTrue(ReplayedBatch::of([1, 2], array_slice($events, 0, 3))->run->equals($stopped->run));
+    }
+
+    #[Test]
     public function what_was_counted_by_mistake_waits_again_and_a_finished_batch_is_open_again(): void
     {
         $events = [

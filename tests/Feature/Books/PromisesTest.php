@@ -31,10 +31,17 @@ final class PromisesTest extends FeatureTestCase
         $said = fn(): object => (object) DB::table('said_odds')->where('order_id', $order->id)->firstOrFail();
         self::assertEqualsWithDelta($odds->kept, (float) $said()->kept, 1e-4);
 
-        PromiseRecord::said([$order->number => self::otherOdds($odds, 0.11)]);
+        $first = $order->due_at;
+        $say = static fn(CarbonImmutable $due) => PromiseRecord::said(
+            [$order->number => self::otherOdds($odds, 0.11)],
+            [$order->number => $due],
+        );
+        $say($first);
         self::assertEqualsWithDelta($odds->kept, (float) $said()->kept, 1e-4, 'what was said first stands');
         $order->update(['due_at' => $order->due_at->addDay()]);
-        PromiseRecord::said([$order->number => self::otherOdds($odds, 0.11)]);
+        $say($first);
+        self::assertEqualsWithDelta($odds->kept, (float) $said()->kept, 1e-4, 'worked out before it was another');
+        $say($order->due_at);
         self::assertEqualsWithDelta(0.11, (float) $said()->kept, 1e-4, 'another promise');
     }
 
