@@ -17,6 +17,12 @@ final class KeyboardTest extends BrowserTestCase
         $this->keys('?');
         $this->sees('Keys of this page');
         $this->sees('Go to Plan');
+        // Keys go to what has the focus: by then that is in the list that was opened.
+        $this->browser
+            ->wait(8, 50)
+            ->until(fn(): bool => (bool) $this->browser->executeScript(
+                'return document.querySelector("#keys[open]")?.contains(document.activeElement) === true',
+            ));
         $this->keys(WebDriverKeys::ESCAPE);
         $this->gone('#keys[open]');
 
