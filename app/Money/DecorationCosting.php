@@ -103,7 +103,7 @@ final class DecorationCosting
         $heads = $artwork->variant === Variant::Names ? 1 : $machine->heads ?? 1;
         $sewS = (float) ($seconds[$machine->id ?? 0] ?? 0);
         $sides =
-            $frame === null ? null : BackingPiece::under($frame->toCore(), $rules->value(HouseRule::BackingOverlap));
+            $frame === null ? null : BackingPiece::of($frame->toCore(), $rules);
         $cm2 = $sides === null ? 0.0 : ($sides->widthMm * $sides->heightMm) / 100 / $artwork->copies;
         $use = $rules->threadUse();
         [$top, $bobbin] = [0.0, 0.0];

@@ -21,6 +21,44 @@ enum Fabric: string
     case Leather = 'leather';
     case Other = 'other';
 
+    /** What a garment is usually made of. */
+    public static function usualOf(Garment $garment): self
+    {
+        return match ($garment) {
+            Garment::Cap, Garment::Jacket, Garment::Pocket, Garment::Apron, Garment::Patch => self::Twill,
+            Garment::Polo => self::Pique,
+            Garment::Tee, Garment::Sleeve => self::Jersey,
+            Garment::Hoodie, Garment::Blanket => self::Fleece,
+            Garment::PaddedJacket => self::Quilted,
+            Garment::Trousers => self::Denim,
+            Garment::KnitHat, Garment::Glove => self::RibKnit,
+            Garment::Towel, Garment::Stocking => self::Plush,
+            Garment::Bag => self::Canvas,
+            Garment::Other => self::Other,
+        };
+    }
+
+    /** How far such cloth gives, where nobody has tried. */
+    public function stretch(): Stretch
+    {
+        return match ($this) {
+            self::TechnicalKnit, self::RibKnit => Stretch::High,
+            self::Pique, self::Jersey, self::Fleece => Stretch::Low,
+            self::Twill, self::Denim, self::Canvas, self::Plush, self::Quilted, self::Felt, self::Vinyl, self::Leather,
+            self::Other => Stretch::None,
+        };
+    }
+
+    public function thickness(): Thickness
+    {
+        return match ($this) {
+            self::Denim, self::Canvas, self::Leather => Thickness::Heavy,
+            self::TechnicalKnit => Thickness::Light,
+            self::Twill, self::Pique, self::Jersey, self::Fleece, self::RibKnit, self::Plush, self::Quilted, self::Felt,
+            self::Vinyl, self::Other => Thickness::Medium,
+        };
+    }
+
     public function label(): string
     {
         return str_replace('_', ' ', $this->value);

@@ -22,6 +22,33 @@ enum Measure: string
     case StrapGap = 'strap_gap';
     case Width = 'width';
     case Height = 'height';
+    /** Of a sleeve at the upper arm, of a leg at the thigh: a tube is narrower at its hem. */
+    case UpperWidth = 'upper_width';
+    case PlacketWidth = 'placket_width';
+    /** From the neck seam down; a placket without it goes down to the hem. */
+    case PlacketLength = 'placket_length';
+    case ZipWidth = 'zip_width';
+    /** From the collar down to the seam of the yoke. */
+    case YokeDown = 'yoke_down';
+    /** From the hem up to the upper edge of a front pocket. */
+    case PocketTop = 'pocket_top';
+    /** Down to a pocket: from the shoulder seam, from the waistband, from below the bib. */
+    case PocketDown = 'pocket_down';
+    /** Of a cap: from its front seam to the next seams, at the foot. */
+    case SeamAt = 'seam_at';
+    /** Of a cap: from the button down to the eyelets. */
+    case EyeletDown = 'eyelet_down';
+    case OpeningWidth = 'opening_width';
+    case OpeningHeight = 'opening_height';
+    /** Of a towel: from each end to its woven border. */
+    case BorderAt = 'border_at';
+    case BorderWidth = 'border_width';
+    case BibWidth = 'bib_width';
+    case BibHeight = 'bib_height';
+    /** Of a bag: from each side to its handles. */
+    case HandleAt = 'handle_at';
+    /** Of a glove: from its cuff to where the fingers begin. */
+    case FingerRoots = 'finger_roots';
 
     public const LEAST_MM = 20.0;
     public const MOST_MM = 5000.0;

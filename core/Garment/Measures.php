@@ -6,15 +6,19 @@ namespace Hakama\Garment;
 
 use InvalidArgumentException;
 
-/** What is known of a garment's measures in one size, mm; what is not in it is not known. */
+/** What is known of a garment's measures in one size, mm, and from where; what is not in it is not known. */
 final readonly class Measures
 {
+    /** @var array<string, Provenance> measure => where its figure comes from */
+    private array $from;
+
     /**
-     * @param array<string, float> $mm measure => mm
+     * @param array<string, float>                 $mm   measure => mm
+     * @param Provenance|array<string, Provenance> $from of all of them, or of each
      *
      * @throws InvalidArgumentException when a measure is unknown or no garment has it
      */
-    public function __construct(private array $mm = [])
+    public function __construct(private array $mm = [], Provenance|array $from = Provenance::Typed)
     {
         foreach ($mm as $name => $value) {
             if (Measure::tryFrom($name) === null) {
@@ -26,6 +30,7 @@ final readonly class Measures
                 );
             }
         }
+        $this->from = is_array($from) ? $from : array_fill_keys(array_keys($mm), $from);
     }
 
     public function mm(Measure $measure): ?float
@@ -33,10 +38,32 @@ final readonly class Measures
         return $this->mm[$measure->value] ?? null;
     }
 
+    public function from(Measure $measure): Provenance
+    {
+        return $this->from[$measure->value] ?? Provenance::Unknown;
+    }
+
     /** These, and where they say nothing the others. */
     public function orElse(self $others): self
     {
-        return new self([...$others->mm, ...$this->mm]);
+        return new self([...$others->mm, ...$this->mm], [...$others->from, ...$this->from]);
+    }
+
+    public function hasGuesses(): bool
+    {
+        return in_array(Provenance::Estimated, $this->from, true);
+    }
+
+    /** What somebody measured, typed or catalogued. */
+    public function withoutGuesses(): self
+    {
+        $mm = array_filter(
+            $this->mm,
+            fn(string $name): bool => $this->from[$name] !== Provenance::Estimated,
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return new self($mm, array_intersect_key($this->from, $mm));
     }
 
     /** @return array<string, float> measure => mm */

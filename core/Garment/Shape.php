@@ -21,6 +21,8 @@ final readonly class Shape
      * @param non-empty-list<Point>|null $cloth   what may be sewn on, where that is less than the outline: not across
      *     the armholes
      * @param array<string, list<Point>> $parts   what else shows what it is: hood, collar, pocket => its line
+     * @param list<Feature>              $features what lies on it that a needle may meet
+     * @param float                      $topMm   from where features are measured down: its neck seam, waistband or top
      */
     public function __construct(
         public Panel $panel,
@@ -29,7 +31,30 @@ final readonly class Shape
         private array $data,
         private ?array $cloth = null,
         public array $parts = [],
+        public array $features = [],
+        public float $topMm = 0.0,
     ) {}
+
+    /** @param list<Feature> $features instead of its own */
+    public function withFeatures(array $features): self
+    {
+        return new self(
+            $this->panel,
+            $this->outline,
+            $this->seams,
+            $this->data,
+            $this->cloth,
+            $this->parts,
+            $features,
+            $this->topMm,
+        );
+    }
+
+    /** @return non-empty-list<Point> what may be sewn on and what a frame lies on */
+    public function cloth(): array
+    {
+        return $this->cloth ?? $this->outline;
+    }
 
     /** Where that is measured from; the middle of the piece where the garment has no such thing. */
     public function datum(Datum $datum): Point
@@ -50,7 +75,7 @@ final readonly class Shape
     /** Whether a point lies on the cloth that may be sewn on, its edge among it (crossings of a ray to the right). */
     public function holds(Point $p): bool
     {
-        $edge = $this->cloth ?? $this->outline;
+        $edge = $this->cloth();
         $inside = false;
         $count = count($edge);
         for ($i = 0, $j = $count - 1; $i < $count; $j = $i++) {

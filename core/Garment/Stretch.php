@@ -9,4 +9,13 @@ enum Stretch: string
     case None = 'none';
     case Low = 'low';
     case High = 'high';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'no stretch',
+            self::Low => 'a little stretch',
+            self::High => 'much stretch',
+        };
+    }
 }

@@ -9,4 +9,14 @@ enum Thickness: string
     case Light = 'light';
     case Medium = 'medium';
     case Heavy = 'heavy';
+
+    /** One layer of such cloth under the foot, mm. */
+    public function layerMm(): float
+    {
+        return match ($this) {
+            self::Light => 0.4,
+            self::Medium => 0.7,
+            self::Heavy => 1.1,
+        };
+    }
 }

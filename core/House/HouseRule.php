@@ -38,6 +38,16 @@ enum HouseRule: string
     case ThreadWaste = 'thread_waste_percent';
     case BobbinHolds = 'bobbin_m';
     case Margin = 'frame_margin_mm';
+    case FootRadius = 'foot_radius_mm';
+    case FootClears = 'foot_clears_mm';
+    case ScrewBar = 'screw_bar_mm';
+    case MagnetBar = 'magnet_bar_mm';
+    case StretchLow = 'stretch_low_percent';
+    case StretchHigh = 'stretch_high_percent';
+    case EstimateOff = 'estimate_off_percent';
+    case RingLow = 'cap_ring_low_mm';
+    case YokeInside = 'yoke_inside_mm';
+    case UnreadableLetter = 'unreadable_letter_mm';
     case CapGap = 'cap_gap_mm';
     case CapCentred = 'cap_centred_from_mm';
     case CapLow = 'cap_low_mm';

@@ -37,6 +37,10 @@ final class PlacementFigures
             'Full back down', 100, 20, 300, 'mm',
             'Size M: from the collar seam down to the upper edge of the design; with a yoke, a finger inside its seam.',
         ],
+        HouseRule::YokeInside->value => [
+            'Below the yoke seam', 15, 5, 60, 'mm',
+            'A full back on a garment with a yoke begins so far below its seam: about a finger.',
+        ],
         HouseRule::BackStep->value => [
             'Full back lower each size', 0, 0, 30, 'mm',
             'How much lower it goes from one size to the next.',
@@ -58,8 +62,8 @@ final class PlacementFigures
             'From the hem up to the lower edge of the design.',
         ],
         HouseRule::LegDown->value => [
-            'Leg down', 250, 30, 900, 'mm',
-            'Size M: from the waistband down to the upper edge of the design.',
+            'Leg down', 320, 30, 900, 'mm',
+            'Size M: from the waistband down to the upper edge of the design, below the bags of the pockets.',
         ],
         HouseRule::LegStep->value => [
             'Leg lower each size', 0, 0, 40, 'mm',

@@ -13,9 +13,41 @@ final class SetupFigures
             'Clear of the frame', 7, 2, 30, 'mm',
             'Nothing is sewn nearer to the edge of a frame: the foot’s radius and 2 mm.',
         ],
+        HouseRule::FootRadius->value => [
+            'Presser foot radius', 6, 2, 20, 'mm',
+            'A closure or a seam nearer to a design than this is touched by the foot.',
+        ],
+        HouseRule::FootClears->value => [
+            'Foot clears up to', 4, 1, 10, 'mm',
+            'The foot strikes what is thicker under it: folded seams, zips, buttons.',
+        ],
+        HouseRule::ScrewBar->value => [
+            'Bar of a screwed frame', 12, 4, 30, 'mm',
+            'Height of its bars: the outer ring has to go into the garment.',
+        ],
+        HouseRule::MagnetBar->value => [
+            'Bar of a magnetic frame', 8, 4, 30, 'mm',
+            'Height of the lower half, which goes into the garment. Clamps, cylinder and pocket frames too.',
+        ],
+        HouseRule::StretchLow->value => [
+            'A little stretch gives', 5, 0, 30, '%',
+            'How much wider an opening gets when a frame goes in.',
+        ],
+        HouseRule::StretchHigh->value => [
+            'Much stretch gives', 15, 0, 60, '%',
+            'How much wider an opening gets when a frame goes in.',
+        ],
+        HouseRule::EstimateOff->value => [
+            'Estimates are off by up to', 15, 0, 50, '%',
+            'Hakama asks for a measure that was estimated where one so far off would change what it advises.',
+        ],
         HouseRule::CapGap->value => [
             'Gap over the bill', 12, 3, 30, 'mm',
             'Left free between the bill seam of a cap and the design.',
+        ],
+        HouseRule::RingLow->value => [
+            'Lowest line of a cap frame', 8, 3, 30, 'mm',
+            'From the bill seam up to the lowest stitch: width of the strap and half the foot.',
         ],
         HouseRule::CapCentred->value => [
             'Panel much higher than a design from', 25, 5, 60, 'mm',
@@ -51,6 +83,10 @@ final class SetupFigures
             'Small letters below', 5, 2, 12, 'mm',
             'Lower letters close up in the usual thread.',
         ],
+        HouseRule::UnreadableLetter->value => [
+            'Letters unreadable below', 3, 1, 8, 'mm',
+            'No thread makes lower letters readable.',
+        ],
         HouseRule::PaleLightness->value => [
             'Pale cloth above', 80, 50, 100, 'CIE L*',
             'Cloth at least this light lets ordinary cutaway show through.',
@@ -72,15 +108,15 @@ final class SetupFigures
             'What the arm takes of a neck opening, where a machine has no width of its own.',
         ],
         HouseRule::NeckTee->value => [
-            'Neck of a tee', 240, 80, 600, 'mm',
-            'Opening in size M, laid flat and stretched as it is loaded.',
+            'Neck of a tee', 180, 80, 600, 'mm',
+            'Opening in size M, laid flat.',
         ],
         HouseRule::NeckPolo->value => [
-            'Neck of a polo', 260, 80, 600, 'mm',
-            'Opening in size M, the placket open.',
+            'Neck of a polo', 175, 80, 600, 'mm',
+            'Opening in size M, laid flat.',
         ],
         HouseRule::NeckHoodie->value => [
-            'Neck of a hoodie', 280, 80, 600, 'mm',
+            'Neck of a hoodie', 215, 80, 600, 'mm',
             'Opening in size M, of hoodies and sweatshirts.',
         ],
         HouseRule::NeckStep->value => [

@@ -36,6 +36,24 @@ enum FrameKind: string
         };
     }
 
+    /** It is closed on the item while it stays on the machine: the frame is brought out to load and goes back. */
+    public function closesOnMachine(): bool
+    {
+        return match ($this) {
+            self::Clamp, self::Pocket => true,
+            self::Round, self::Square, self::Magnetic, self::Cap, self::Cylinder => false,
+        };
+    }
+
+    /** Two rings and a screw: thick cloth creeps out of it, and it marks. */
+    public function isScrewed(): bool
+    {
+        return match ($this) {
+            self::Round, self::Square => true,
+            self::Magnetic, self::Cap, self::Cylinder, self::Clamp, self::Pocket => false,
+        };
+    }
+
     /** Its windows are set by hand: its true centre is found and looked after. */
     public function hasCentreToFind(): bool
     {

@@ -24,6 +24,26 @@ final readonly class FrameSpec
         public int $count = 1,
     ) {}
 
+    /**
+     * As it is written in files.
+     *
+     * @return array{id: string, kind: string, driver: string, outer_mm: array{float, float},
+     *     window_mm: array{float, float}, round: bool, offset_mm: array{float, float}, count: int}
+     */
+    public function written(): array
+    {
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'driver' => $this->driver->value,
+            'outer_mm' => [$this->outerWidthMm, $this->outerHeightMm],
+            'window_mm' => [$this->window->widthMm, $this->window->heightMm],
+            'round' => $this->window->round,
+            'offset_mm' => [$this->offsetX, $this->offsetY],
+            'count' => $this->count,
+        ];
+    }
+
     /** Whether the machine is wrong about where the middle of its window is. */
     public function isOffCentre(): bool
     {

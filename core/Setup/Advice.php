@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Hakama\Setup;
 
-use Hakama\Garment\Draft\Draft;
-use Hakama\Garment\Panel;
-use Hakama\Garment\Size;
-use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameSpec;
@@ -16,15 +12,18 @@ use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
-use Hakama\Setup\Fit\FrameRanking;
 use Hakama\Setup\Fit\JudgedWay;
+use Hakama\Setup\Fit\Obstruction;
 use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Fit\WayIn;
 use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Loading\Loading;
-use Hakama\Setup\Loading\WayIn;
+use Hakama\Setup\Notes\Ask;
+use Hakama\Setup\Notes\AskTable;
 use Hakama\Setup\Notes\CautionTable;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\NoteRule;
+use Hakama\Setup\Notes\StepOrder;
 use Hakama\Setup\Notes\StepTable;
 use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Notes\WarningTable;
@@ -39,9 +38,6 @@ use Hakama\Setup\Rules\Reason;
 use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\Rules\ThreadRules;
-use Hakama\Stitch\Band;
-use Hakama\Stitch\ConvexHull;
-use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
 use LogicException;
 
@@ -65,14 +61,22 @@ final readonly class Advice
     public ?Fit $fit;
     /** @var list<Warning> */
     public array $warnings;
+    /** @var list<Ask> what decides and nobody has given */
+    public array $asks;
     /** @var list<Note> in order */
     public array $steps;
     /** @var list<Note> */
     public array $cautions;
 
-    /** @param list<RankedFrame> $ranked where frames were given, best first */
-    private function __construct(public Decisions $decisions, public array $ranked, private SetupDecision $decided)
+    public Decisions $decisions;
+    /** @var list<RankedFrame> where frames were given, best first */
+    public array $ranked;
+    private SetupDecision $decided;
+
+    private function __construct(Outcome $outcome)
     {
+        [$this->decisions, $this->ranked, $this->decided] = [$outcome->decisions, $outcome->ranked, $outcome->decided];
+        [$decisions, $decided] = [$this->decisions, $this->decided];
         $this->backing = $decisions->backing->value;
         $this->topper = $decisions->topper->value;
         $this->threadWeight = $decisions->thread->value;
@@ -84,8 +88,9 @@ final readonly class Advice
         $this->marked = $decided->marked;
         $this->fit = $decided->fit;
         $this->warnings = self::warnings($decided);
-        $this->steps = self::notes(StepTable::all(), $decided);
-        $this->cautions = self::notes(CautionTable::all(), $decided);
+        $this->asks = AskTable::of($decided);
+        $this->steps = self::notes(StepOrder::of(self::applying(StepTable::all(), $decided)), $decided);
+        $this->cautions = self::notes(self::applying(CautionTable::all(), $decided), $decided);
     }
 
     /** @return int seconds to hoop one piece */
@@ -104,33 +109,12 @@ final readonly class Advice
         array|Fitting|null $frames = null,
         ?FrameSpec $mounted = null,
     ): self {
-        $fitting = is_array($frames)
-            ? Fitting::of(self::box($facts), $frames, $house->value(HouseRule::Margin), $facts->along($house))
-            : $frames;
-        $decisions = Decisions::of($facts, $house);
-        $marked = self::marked(
-            $facts,
-            $decisions->placement->value,
-            $frames instanceof Fitting ? $frames->hull : self::rectangle(0.0, $facts->design->heightMm, $facts),
-        );
-        $drivers = (new SetupDecision($facts, $house, $decisions, $marked, null, false))->drivers;
-        $ranked =
-            $fitting === null
-                ? []
-                : FrameRanking::of(
-                    $fitting,
-                    $drivers,
-                    array_map(static fn(Loading $one): Turn => $one->turn, $decisions->loadings->value),
-                    $mounted,
-                    $facts->item,
-                    $facts->machine,
-                );
+        return new self(Outcome::of($facts, $house, $frames, $mounted));
+    }
 
-        return new self(
-            $decisions,
-            $ranked,
-            new SetupDecision($facts, $house, $decisions, $marked, $ranked[0] ?? null, $fitting !== null),
-        );
+    public static function from(Outcome $outcome): self
+    {
+        return new self($outcome);
     }
 
     /** Which end goes to the machine. */
@@ -202,7 +186,7 @@ final readonly class Advice
         foreach ($this->ranked as $one) {
             $driver = $one->fit->frame->driver;
             if (! isset($judged[$driver->value])) {
-                $way = new WayIn($facts->item, $driver);
+                $way = new WayIn($facts->item, $driver, $house, $this->marked);
                 $judged[$driver->value] = new JudgedWay(
                     $way,
                     $one,
@@ -224,7 +208,7 @@ final readonly class Advice
     /** The same advice, with what is to be minded and done for what a person chose. */
     public function withChoice(Choice $choice): self
     {
-        return new self($this->decisions, $this->ranked, $this->decided->withChoice($choice));
+        return new self(new Outcome($this->decisions, $this->ranked, $this->decided->withChoice($choice)));
     }
 
     /** @return list<OtherSchool> */
@@ -253,7 +237,20 @@ final readonly class Advice
             $reasons->access(),
             $reasons->turn(),
             $reasons->frame(),
+            $reasons->hoopings(),
         ];
+    }
+
+    /** @return list<Obstruction> what on the garment the design lies across, or near */
+    public function obstructions(): array
+    {
+        return $this->decided->obstructions;
+    }
+
+    /** @return list<string> what was used though nobody has measured it, as it is named in files */
+    public function estimated(): array
+    {
+        return AskTable::estimated($this->decided);
     }
 
     public function stops(): bool
@@ -266,7 +263,7 @@ final readonly class Advice
     {
         return match (true) {
             $this->stops() => 'stop',
-            $this->warnings !== [] => 'warn',
+            $this->warnings !== [] || $this->asks !== [] => 'warn',
             default => 'go',
         };
     }
@@ -278,7 +275,7 @@ final readonly class Advice
         foreach (WarningTable::all() as $rule) {
             $text = ($rule->says)($decided);
             if ($text !== null) {
-                $warnings[] = new Warning($rule->code, $text, $rule->stops);
+                $warnings[] = new Warning($rule->code, $text, $rule->stops($decided));
             }
         }
 
@@ -288,64 +285,27 @@ final readonly class Advice
     /**
      * @param list<NoteRule> $rules
      *
+     * @return list<NoteRule>
+     */
+    private static function applying(array $rules, SetupDecision $decided): array
+    {
+        return array_values(array_filter($rules, static fn(NoteRule $rule): bool => $rule->appliesTo($decided)));
+    }
+
+    /**
+     * @param list<NoteRule> $rules
+     *
      * @return list<Note>
      */
     private static function notes(array $rules, SetupDecision $decided): array
     {
-        $notes = [];
-        foreach ($rules as $rule) {
-            if ($rule->appliesTo($decided)) {
-                $notes[] = new Note(
-                    $rule->code,
-                    $rule->says === null ? $rule->text : ($rule->says)($decided),
-                    $rule->stage,
-                );
-            }
-        }
-
-        return $notes;
-    }
-
-    /** Nothing is drawn or concluded of a garment that nobody has measured. */
-    private static function marked(Facts $facts, Placement $placement, ConvexHull $hull): ?MarkedPlacement
-    {
-        return $facts->item->measures->mm(Panel::of($facts->item->garment, $facts->item->position)->width()) === null
-            ? null
-            : MarkedPlacement::on(
-                Draft::of(
-                    $facts->item->garment,
-                    $facts->item->position,
-                    $facts->item->measures,
-                    $facts->item->size ?? Size::M,
-                ),
-                $placement,
-                $hull,
-            );
-    }
-
-    /** Several designs along a tube reach from the first of them to the last. */
-    private static function box(Facts $facts): ConvexHull
-    {
-        $bands = $facts->design->bands;
-
-        return $bands === []
-            ? self::rectangle(0.0, $facts->design->heightMm, $facts)
-            : self::rectangle(
-                min(array_map(static fn(Band $band): float => $band->bottom, $bands)),
-                max(array_map(static fn(Band $band): float => $band->top, $bands)),
-                $facts,
-            );
-    }
-
-    private static function rectangle(float $bottom, float $top, Facts $facts): ConvexHull
-    {
-        $width = $facts->design->widthMm;
-
-        return ConvexHull::of([
-            new Point(0, $bottom),
-            new Point($width, $bottom),
-            new Point($width, $top),
-            new Point(0, $top),
-        ]);
+        return array_map(
+            static fn(NoteRule $rule): Note => new Note(
+                $rule->code,
+                $rule->says === null ? $rule->text : ($rule->says)($decided),
+                $rule->stage,
+            ),
+            $rules,
+        );
     }
 }

@@ -31,6 +31,11 @@ final readonly class ConvexHull
         return new self(array_map(static fn(Point $p): Point => $p->moved($dx, $dy), $this->points));
     }
 
+    public function scaled(float $across, float $up): self
+    {
+        return new self(array_map(static fn(Point $p): Point => new Point($p->x * $across, $p->y * $up), $this->points));
+    }
+
     /** What of it lies between two heights; null where that is nothing. */
     public function between(float $bottom, float $top): ?self
     {

@@ -53,7 +53,7 @@ final class SetupRules extends Command
         }
         $page .= "\n## Warnings\n\n| code | raised by | |\n|---|---|---|\n";
         foreach (WarningTable::all() as $rule) {
-            $page .= "| `{$rule->code}` | {$rule->when} | ".($rule->stops ? 'stops' : 'warns')." |\n";
+            $page .= "| `{$rule->code}` | {$rule->when} | ".($rule->weight())." |\n";
         }
         $page .= "\n## Steps\n\n| code | part of | when | what | school |\n|---|---|---|---|---|\n";
         $page .= implode(

@@ -85,7 +85,7 @@ final readonly class BackingCuts
                 CutWant::of(
                     $batch->code,
                     new Layers($setup->backing, $setup->layers),
-                    BackingPiece::under($frame->toCore(), $rules->value(HouseRule::BackingOverlap)),
+                    BackingPiece::of($frame->toCore(), $rules),
                     $batch->batch->pieces,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                     2 * ($rules->value(HouseRule::BackingOverlap) - $rules->value(HouseRule::BackingLeast)),

@@ -130,7 +130,7 @@ final readonly class DecorationSetups
                 array_column($decoration->setup->departures ?? [], 'why', 'about'),
                 $model === null
                     ? null
-                    : BackingPiece::under($model->toCore(), $rules->value(HouseRule::BackingOverlap)),
+                    : BackingPiece::of($model->toCore(), $rules),
             ),
             new SetupMachines(
                 array_values(

@@ -6,6 +6,8 @@ namespace Hakama\Garment\Draft;
 
 use Hakama\Garment\Datum;
 use Hakama\Garment\Garment;
+use Hakama\Garment\Measure;
+use Hakama\Garment\Measures;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Seam;
 use Hakama\Garment\Shape;
@@ -33,27 +35,29 @@ final class Flat
     }
 
     /** Nought is the middle. The corner is the one at the lower right, inside the edging. */
-    public static function flat(Garment $garment, float $width, float $height): Shape
+    public static function flat(Garment $garment, float $width, float $height, Measures $mm = new Measures()): Shape
     {
         [$w, $h] = [$width / 2, $height / 2];
+        $bib = ($mm->mm(Measure::BibWidth) ?? 0.44 * $width) / 2;
+        $neckline = $h - ($mm->mm(Measure::BibHeight) ?? 0.35 * $height);
         $outline = match ($garment) {
             Garment::Apron => [
                 new Point(-$w, -$h),
                 new Point($w, -$h),
-                new Point($w, $h * 0.3),
-                new Point($w * 0.44, $h),
-                new Point(-$w * 0.44, $h),
-                new Point(-$w, $h * 0.3),
+                new Point($w, $neckline - 0.06 * $height),
+                new Point($bib, $neckline),
+                new Point($bib, $h),
+                new Point(-$bib, $h),
+                new Point(-$bib, $neckline),
+                new Point(-$w, $neckline - 0.06 * $height),
             ],
             Garment::Glove => [
                 new Point(-$w * 0.8, -$h),
                 new Point($w * 0.8, -$h),
-                new Point($w, -$h * 0.2),
-                new Point($w, $h * 0.7),
-                new Point($w * 0.4, $h),
-                new Point(-$w * 0.4, $h),
-                new Point(-$w, $h * 0.7),
-                new Point(-$w, -$h * 0.2),
+                new Point($w, -$h * 0.6),
+                new Point($w, $h),
+                new Point(-$w, $h),
+                new Point(-$w, -$h * 0.6),
             ],
             default => [new Point(-$w, -$h), new Point($w, -$h), new Point($w, $h), new Point(-$w, $h)],
         };
@@ -76,6 +80,7 @@ final class Flat
                 Datum::Hem->value => new Point(0, -$h),
                 Datum::Middle->value => new Point(0, 0),
             ],
+            topMm: $h,
         );
     }
 }

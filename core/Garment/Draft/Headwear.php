@@ -49,6 +49,7 @@ final class Headwear
                 new Seam($datum->value, new Point(-$half, 0), new Point($half, 0)),
             ],
             [$datum->value => new Point(0, 0), Datum::Middle->value => new Point(0, $height / 2)],
+            topMm: $height,
         );
     }
 

@@ -17,9 +17,9 @@ final class Tube
     private const RISE = 0.26;
 
     /** A sleeve hangs with its hem below, a leg from its waistband; the outer seam or crease is the centre line. */
-    public static function tube(Panel $panel, float $width, float $length): Shape
+    public static function tube(Panel $panel, float $width, float $length, ?float $upper = null): Shape
     {
-        $wide = $width * 1.35;
+        $wide = $upper ?? $width * 1.35;
         // The inner seam of a leg ends at the crotch, and the rise goes from there to the waistband.
         $rise = self::RISE * $length;
         $inner = $panel === Panel::Leg ? [new Point($wide / 2, -$rise), new Point($wide * 0.4, 0)] : [new Point($wide / 2, 0)];
@@ -48,7 +48,7 @@ final class Tube
     }
 
     /** It hangs from its opening; heel and foot are below, and what is sewn goes on the leg. */
-    public static function stocking(float $width, float $length): Shape
+    public static function stocking(float $width, float $length, float $cuff): Shape
     {
         $half = $width / 2;
         $ankle = -0.62 * $length;
@@ -87,7 +87,7 @@ final class Tube
             ],
             $leg,
             [
-                'cuff' => [new Point(-$half, -0.24 * $length), new Point($half, -0.24 * $length)],
+                'cuff' => [new Point(-$half, -$cuff), new Point($half, -$cuff)],
                 'heel' => [
                     new Point(-$half, $ankle),
                     new Point(-0.25 * $half, -0.78 * $length),

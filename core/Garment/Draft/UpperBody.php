@@ -82,6 +82,7 @@ final class UpperBody
             ],
             [...$side, ...self::mirrored($side), ...$collar],
             self::parts($garment, $front, $chest, $length, $neck, $drop),
+            topMm: -$drop,
         );
     }
 

@@ -11,6 +11,7 @@ final readonly class OnMachine
 {
     /**
      * @param list<Driver> $drivers
+     * @param bool         $armIsEstimated   its width is the house's, not its own
      * @param bool|null    $turnsCapsItself  whether it turns the design when the cap frame is chosen
      * @param bool|null    $gapUnderCarriage whether cloth may hang between carriage and arm
      */
@@ -20,7 +21,38 @@ final readonly class OnMachine
         public ?float $armWidthMm = null,
         public ?bool $turnsCapsItself = null,
         public ?bool $gapUnderCarriage = null,
+        public bool $armIsEstimated = false,
     ) {}
+
+    /** @param list<Driver> $drivers */
+    public function withDrivers(array $drivers): self
+    {
+        return new self(
+            $drivers,
+            $this->needles,
+            $this->armWidthMm,
+            $this->turnsCapsItself,
+            $this->gapUnderCarriage,
+            $this->armIsEstimated,
+        );
+    }
+
+    public function turningCaps(bool $turns): self
+    {
+        return new self(
+            $this->drivers,
+            $this->needles,
+            $this->armWidthMm,
+            $turns,
+            $this->gapUnderCarriage,
+            $this->armIsEstimated,
+        );
+    }
+
+    public function withOwnArm(float $widthMm): self
+    {
+        return new self($this->drivers, $this->needles, $widthMm, $this->turnsCapsItself, $this->gapUnderCarriage);
+    }
 
     /** The same with an arm of this width, where its own is not known. */
     public function withArm(?float $widthMm): self
@@ -31,6 +63,7 @@ final readonly class OnMachine
             $this->armWidthMm ?? $widthMm,
             $this->turnsCapsItself,
             $this->gapUnderCarriage,
+            $this->armIsEstimated || ($this->armWidthMm === null && $widthMm !== null),
         );
     }
 }

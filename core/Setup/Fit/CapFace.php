@@ -54,7 +54,7 @@ final readonly class CapFace
             $facts->item->measures->mm(Measure::Circumference) ??
                 (StartingMeasures::of(Garment::Cap, Size::One)->mm(Measure::Circumference) ?? 0.0),
             $house->value(HouseRule::CapHalfAngle),
-            $house->school(Question::BillGap) === 'frame_limit' ? 0.0 : $house->value(HouseRule::CapGap),
+            $house->value($house->school(Question::BillGap) === 'frame_limit' ? HouseRule::RingLow : HouseRule::CapGap),
             self::profileLimitMm($facts->item->profile, $house),
         );
     }
@@ -66,7 +66,7 @@ final readonly class CapFace
             $style->on(Size::One)->mm(Measure::Circumference) ??
                 (StartingMeasures::of(Garment::Cap, Size::One)->mm(Measure::Circumference) ?? 0.0),
             $house->value(HouseRule::CapHalfAngle),
-            $house->school(Question::BillGap) === 'frame_limit' ? 0.0 : $house->value(HouseRule::CapGap),
+            $house->value($house->school(Question::BillGap) === 'frame_limit' ? HouseRule::RingLow : HouseRule::CapGap),
             self::profileLimitMm($style->profile, $house),
         );
     }

@@ -13,17 +13,15 @@ use Hakama\Stitch\Turn;
  * One design and the frames it may go into. How it fits each frame, each way round, is worked out once and only when
  * asked.
  */
-final class Fitting
+final readonly class Fitting
 {
-    /** @var array<string, Fit> */
-    private array $fits = [];
-
     /** @param list<FrameSpec> $frames */
     private function __construct(
-        public readonly ConvexHull $hull,
-        public readonly array $frames,
-        public readonly float $marginMm,
-        private readonly ?AlongTube $tube,
+        public ConvexHull $hull,
+        public array $frames,
+        public float $marginMm,
+        private ?AlongTube $tube,
+        private FitMemory $memory,
     ) {}
 
     /**
@@ -32,26 +30,40 @@ final class Fitting
      */
     public static function of(ConvexHull $hull, array $frames, float $marginMm, ?AlongTube $tube = null): self
     {
-        return new self($hull, $frames, $marginMm, $tube);
+        return new self($hull, $frames, $marginMm, $tube, new FitMemory());
     }
 
     public function in(FrameSpec $frame, Turn $turn): Fit
     {
-        return $this->fits["{$frame->id} {$turn->value}"] ??= Fit::of(
-            $this->hull,
+        return $this->memory->fit(
             $frame,
             $turn,
-            $this->marginMm,
-            $this->tube,
+            fn(): Fit => Fit::of($this->hull, $frame, $turn, $this->marginMm, $this->tube),
         );
     }
 
     /** The same design with one of the frames only: what was worked out is kept. */
     public function only(FrameSpec $frame): self
     {
-        $one = new self($this->hull, [$frame], $this->marginMm, $this->tube);
-        $one->fits = $this->fits;
+        return $this->withFrames([$frame]);
+    }
 
-        return $one;
+    /** @param list<FrameSpec> $frames */
+    public function withFrames(array $frames): self
+    {
+        return new self($this->hull, $frames, $this->marginMm, $this->tube, $this->memory);
+    }
+
+    /** The same design on something else: only along a tube it fits otherwise. */
+    public function alongTube(?AlongTube $tube): self
+    {
+        return $this->tube === null && $tube === null
+            ? $this
+            : self::of($this->hull, $this->frames, $this->marginMm, $tube);
+    }
+
+    public function scaled(float $across, float $up): self
+    {
+        return self::of($this->hull->scaled($across, $up), $this->frames, $this->marginMm, $this->tube);
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Fit;
 
+use Closure;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameSpec;
 use Hakama\Setup\Facts\Item;
-use Hakama\Setup\Facts\OnMachine;
-use Hakama\Setup\Loading\WayIn;
 use Hakama\Stitch\Turn;
 
 /**
@@ -18,11 +17,11 @@ use Hakama\Stitch\Turn;
 final readonly class FrameRanking
 {
     /**
-     * @param list<Driver> $drivers   those that would do for this place on this garment, best first
-     * @param list<Turn>   $turns     the ways round that would do, the preferred one first
-     * @param FrameSpec|null   $mounted   what stands on the machine now
-     * @param OnMachine|null $machine whose arm a tube is slipped over
-     * @param Item|null    $item      what it has to lie in; null where that does not matter
+     * @param list<Driver>       $drivers those that would do for this place on this garment, best first
+     * @param list<Turn>         $turns   the ways round that would do, the preferred one first
+     * @param FrameSpec|null     $mounted what stands on the machine now
+     * @param array<string, WayIn>|null $ways driver => how the machine gets at it there; null where that does not matter
+     * @param Item|null          $item    what it has to hold; null where that does not matter
      *
      * @return list<RankedFrame>
      */
@@ -32,24 +31,38 @@ final readonly class FrameRanking
         array $turns,
         ?FrameSpec $mounted,
         ?Item $item = null,
-        ?OnMachine $machine = null,
+        ?array $ways = null,
+        ?float $armWidthMm = null,
     ): array {
         $ranked = [];
         foreach ($fitting->frames as $frame) {
             if (! in_array($frame->driver, $drivers, true) || ($item !== null && ! WayIn::mayHold($item, $frame))) {
                 continue;
             }
-            $way = $item === null ? null : new WayIn($item, $frame->driver);
-            $ranked[] = new RankedFrame(
-                self::bestTurn($fitting, $frame, $turns),
-                match (true) {
-                    $mounted === null => FrameChange::Frame,
-                    $frame->id === $mounted->id => FrameChange::Nothing,
-                    $frame->driver === $mounted->driver => FrameChange::Frame,
-                    default => FrameChange::Driver,
+            $change = match (true) {
+                $mounted === null => FrameChange::Frame,
+                $frame->id === $mounted->id => FrameChange::Nothing,
+                $frame->driver === $mounted->driver => FrameChange::Frame,
+                default => FrameChange::Driver,
+            };
+            $choice = (int) array_search($frame->driver, $drivers, true);
+            $grip = $item === null ? Grip::Any : Grip::of($item, $frame);
+            $way = $ways[$frame->driver->value] ?? null;
+            $ranked[] = self::bestTurn(
+                $turns,
+                static function (Turn $turn) use ($fitting, $frame, $change, $choice, $grip, $way, $armWidthMm): RankedFrame {
+                    $fit = $fitting->in($frame, $turn);
+
+                    return new RankedFrame(
+                        $fit,
+                        $change,
+                        $choice,
+                        $grip,
+                        $way?->entry($frame, $turn),
+                        $way?->arm($armWidthMm),
+                        $fit->fits() ? $way?->hold($fit) : null,
+                    );
                 },
-                $way === null || ($way->takesFrame($frame) && $way->takesArm($machine?->armWidthMm)),
-                (int) array_search($frame->driver, $drivers, true),
             );
         }
         usort($ranked, static fn(RankedFrame $a, RankedFrame $b): int => $a->rank() <=> $b->rank());
@@ -57,20 +70,22 @@ final readonly class FrameRanking
         return $ranked;
     }
 
-    /** @param list<Turn> $turns */
-    private static function bestTurn(Fitting $fitting, FrameSpec $frame, array $turns): Fit
+    /**
+     * @param list<Turn>                    $turns
+     * @param Closure(Turn): RankedFrame $rank
+     */
+    private static function bestTurn(array $turns, Closure $rank): RankedFrame
     {
         $best = null;
         foreach ($turns as $turn) {
-            $fit = $fitting->in($frame, $turn);
-            if ($fit->fits()) {
-                return $fit;
+            $one = $rank($turn);
+            if ($one->fits()) {
+                return $one;
             }
-            if ($best === null || $fit->clearMm > $best->clearMm) {
-                $best = $fit;
-            }
+            // Of those that do not fit, the one with most room is nearest.
+            $best = $best !== null && $one->fit->clearMm <= $best->fit->clearMm ? $best : $one;
         }
 
-        return $best ?? $fitting->in($frame, Turn::None);
+        return $best ?? $rank(Turn::None);
     }
 }

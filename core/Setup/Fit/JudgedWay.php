@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hakama\Setup\Fit;
 
 use Hakama\House\Units;
-use Hakama\Setup\Loading\WayIn;
 
 /** One way in, judged with the best frame there is for it. */
 final readonly class JudgedWay
@@ -27,9 +26,8 @@ final readonly class JudgedWay
     {
         return match (true) {
             ! $this->takesArm => 'The tube is narrower than the arm.',
-            ! $this->best->goesIn
-                => "{$this->best->fit->frame->id} would hold the design, but the garment does not let it in.",
-            default => "{$this->best->fit->frame->id}: {$this->best->fit->because($units)}",
+            default => "{$this->best->fit->frame->id}: ".
+                ($this->best->obstacle($units) ?? $this->best->fit->because($units)),
         };
     }
 }

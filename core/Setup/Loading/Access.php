@@ -42,13 +42,19 @@ enum Access: string
         return $this === self::OpenedSeam ? 60 * $house->value(HouseRule::SeamTime) : 0.0;
     }
 
-    /** @param bool $tubeDriver whether there is a driver here that is made for tubes */
-    public function because(bool $tubeDriver): string
+    /**
+     * @param bool $tubeDriver whether there is a driver here that is made for tubes
+     * @param bool $isRound    it is drawn round a cap frame
+     * @param bool $isClamped  a clamp closes on it while it stays on the machine
+     */
+    public function because(bool $tubeDriver, bool $isRound, bool $isClamped): string
     {
-        return match ($this) {
-            self::Flat => 'It lies flat in its frame; nothing has to be opened.',
-            self::ClosedTube => 'It is slipped over the arm as the tube it is; its seam stays shut.',
-            self::OpenedSeam => sprintf(
+        return match (true) {
+            $this === self::Flat && $isRound => 'It is drawn round its frame; nothing has to be opened.',
+            $this === self::Flat && $isClamped => 'The clamp closes on it as it is; nothing has to be opened.',
+            $this === self::Flat => 'One layer of it lies flat in its frame; nothing has to be opened.',
+            $this === self::ClosedTube => 'It is slipped over the arm as the tube it is; its seam stays shut.',
+            default => sprintf(
                 '%s: its seam is opened, it lies flat, and it is closed again afterwards.',
                 $tubeDriver ? 'No frame on the cylinder driver holds it' : 'No driver here goes into so narrow a tube',
             ),

@@ -4,106 +4,101 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Notes;
 
-use Hakama\Machine\Driver;
+use Hakama\Garment\Garment as G;
+use Hakama\House\Question;
+use Hakama\Setup\Notes\WorkState as S;
 use Hakama\Setup\Rules\SetupDecision;
 
-/** What is minded while the frame goes onto the machine. */
+/** How the frame goes onto the machine, or closes there, and where the rest of the item hangs. */
 final class MountSteps
 {
+    private const STAGE = WorkStage::Mount;
+
     /** @return list<NoteRule> */
     public static function all(): array
     {
+        $clamped = static fn(SetupDecision $d): bool => $d->closesOnMachine();
+        $cap = static fn(SetupDecision $d): bool => $d->isInCapFrame();
+
         return [
-            new NoteRule(
-                'driver_change',
-                'what is carried by something else than the flat arms',
-                static fn(SetupDecision $d): bool => $d->driver() !== Driver::Flat,
-                'Where another driver is on, change it by its own list: power off, off, on, screws fully back, slid '.
-                    'by hand left and right, shown by the machine, foot looked at.',
-                WorkStage::Mount,
+            NoteRule::step(
+                self::STAGE,
+                'close_on_machine',
+                'what a clamp or a pocket frame holds',
+                $clamped,
+                'Close the clamp. Check that it holds item, backing and film all round, and nothing of the other side.',
+                needs: [S::OverArm, S::BackingInItem, S::FilmHeld, S::PlaceKept, S::BobbinSeen],
+                makes: [S::Closed],
             ),
-            new NoteRule(
-                'clips_out',
-                'a cap on the cap driver',
-                static fn(SetupDecision $d): bool => $d->isInCapFrame(),
-                'Take out the clips that held the backing while it was hooped.',
-                WorkStage::Mount,
+            NoteRule::step(
+                self::STAGE,
+                'frame_back',
+                'what a clamp or a pocket frame holds',
+                $clamped,
+                'Bring the frame back to exactly where it was.',
+                needs: [S::Closed, S::PlaceKept],
+                makes: [S::Mounted],
             ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
                 'mount_end_first',
-                'always',
-                static fn(SetupDecision $d): bool => true,
-                'The bracket goes into the arms: look once more which end is towards the machine.',
-                WorkStage::Mount,
-                says: static fn(SetupDecision $d): string => sprintf(
-                    'The bracket goes into the arms, %s towards the machine.',
+                'whatever is closed beside the machine, but for caps',
+                static fn(SetupDecision $d): bool => ! $d->closesOnMachine() && ! $d->isInCapFrame(),
+                static fn(SetupDecision $d): string => sprintf(
+                    'Push the bracket into the arms, %s towards the machine.',
                     $d->loading()->endWords(),
                 ),
+                needs: [S::Closed, S::DriverOn, S::BobbinSeen, S::ClipsOut],
+                makes: [S::Mounted],
+                usually: 'Push the bracket into the arms. Look once more which end is towards the machine.',
             ),
-            new NoteRule(
-                'bobbin_before_mount',
-                'a cap or a tube, which covers the arm',
-                self::coversArm(...),
-                'Check the bobbin before mounting: once it is on, taking it off loses the place.',
-                WorkStage::Mount,
-            ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
                 'mount_sideways',
                 'a cap on the cap driver',
-                static fn(SetupDecision $d): bool => $d->isInCapFrame(),
-                'Mount it sideways so that the bill clears the head, turn it upright, push on the ring and not on '.
-                    'the cap; pull at every catch.',
-                WorkStage::Mount,
+                $cap,
+                'Mount it sideways so that the bill clears the head, then turn it upright. Push on the ring, not on the '.
+                    'cap, until it snaps. Pull at every catch.',
+                needs: [S::Closed, S::DriverOn, S::BobbinSeen, S::ClipsOut, S::FeetSet],
+                makes: [S::Mounted],
             ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
+                'strap_ends_clear',
+                'a cap whose strap is open',
+                $cap,
+                'Keep strap ends and clips clear of the sewing arm.',
+                needs: [S::Mounted],
+                before: [S::Sewn],
+                school: [Question::CapStrap, 'open'],
+            ),
+            NoteRule::step(
+                self::STAGE,
                 'weight_in_front',
                 'a blanket or a towel',
                 static fn(SetupDecision $d): bool => $d->facts->item->garment->isHeavyCloth(),
                 'Let the weight hang off the front of the machine, never over the carriage.',
-                WorkStage::Mount,
+                needs: [S::Mounted],
+                before: [S::Traced],
             ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
                 'hang_free',
                 'a bulky garment',
                 static fn(SetupDecision $d): bool => $d->facts->item->garment->isBulky(),
-                'The body hangs free of everything that moves; clip up what does not.',
-                WorkStage::Mount,
+                'Let the body hang free of everything that moves. Clip up what does not.',
+                needs: [S::Mounted],
+                before: [S::Traced],
             ),
-            new NoteRule(
-                'lay_film',
-                'film on top, and nothing applied',
-                static fn(SetupDecision $d): bool => $d->topper && $d->facts->design->applied->stops === 0,
-                'Lay the film over the field.',
-                WorkStage::Mount,
-            ),
-            new NoteRule(
-                'cloth_there_first',
-                'a whole cloth that lies there from the first stitch',
-                static fn(SetupDecision $d): bool => $d->facts->design->applied->isFirst,
-                'The whole cloth lies smooth over the field and is held at its corners before the first stitch: its '.
-                    'line is sewn on it.',
-                WorkStage::Mount,
-            ),
-            new NoteRule(
-                'film_after_trim',
-                'film on top of applied cloth',
-                static fn(SetupDecision $d): bool => $d->topper && $d->facts->design->applied->stops > 0,
-                'Keep the film ready: it is laid after the last trimming and never before.',
-                WorkStage::Mount,
-            ),
-            new NoteRule(
-                'frame_returns',
-                'something loaded with the frame moved out',
-                static fn(SetupDecision $d): bool => $d->facts->item->isClamped(),
-                'The frame was moved out to load: bring it back exactly to where it was.',
-                WorkStage::Mount,
+            NoteRule::step(
+                self::STAGE,
+                'tuck_loose_part',
+                'a knit hat',
+                static fn(SetupDecision $d): bool => $d->facts->item->garment === G::KnitHat,
+                'Tuck the loose part away so that it is not caught.',
+                needs: [S::Mounted],
+                before: [S::Traced],
             ),
         ];
-    }
-
-    /** Once it is mounted nobody gets at the bobbin. */
-    private static function coversArm(SetupDecision $decided): bool
-    {
-        return $decided->isInCapFrame() || $decided->facts->item->isNarrowTube() || $decided->driver() !== Driver::Flat;
     }
 }

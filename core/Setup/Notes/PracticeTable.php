@@ -104,7 +104,7 @@ final class PracticeTable
             'CapAndTubeTest::no_way_of_sharing_out_random_motifs_takes_fewer_hoopings',
         ],
         'Each hooping has to go into the frame, no motif is cut in two, and the seam is opened only where it does not' => [
-            ['narrow_tube', 'fits_no_frame', 'open_side_seam'],
+            ['narrow_tube', 'fits_no_frame', 'open_side_seam', 'close_seam'],
             'AlongTubeTest::every_part_of_random_designs_that_are_said_to_fit_lies_within_the_field_of_its_hooping',
         ],
         'Several designs along a tube do not lie over each other' => [
@@ -116,7 +116,7 @@ final class PracticeTable
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'A knit hat goes on crown first and is not turned, its loose part tucked away' => [
-            ['over_the_arm', 'tuck_loose_part'],
+            ['over_the_arm', 'fold_cuff_open', 'tuck_loose_part', 'strap_and_cuff_back'],
             'LoadingTest::waist_first_as_a_habit_leaves_hats_gloves_and_stockings_alone',
         ],
         'A blanket or towel: weight in front, tear-away, film; the corner by its bisector' => [
@@ -128,19 +128,19 @@ final class PracticeTable
             'LoadingTest::every_garment_has_ends_of_its_own',
         ],
         'Which way is up is marked before it is turned inside out; the sticker comes off under needle 1' => [
-            ['mark_up_arrow', 'remove_sticker'],
+            ['mark_up_arrow', 'turn_inside_out', 'pin_clear', 'remove_sticker', 'turn_right_side_out'],
             'CodesTest::the_whole_grid_of_facts_is_answered_without_contradiction',
         ],
         'A bag in a flat frame or a clamp, whichever its opening allows' => [
             ['small_or_closed', 'bag_opening_first'],
             'LoadingTest::a_bag_goes_into_a_clamp_where_no_flat_frame_goes_in',
         ],
-        'Gloves and pockets: traced empty first, off-cuts, the frame brought back' => [
-            ['clamped', 'trace_empty_first', 'off_cuts', 'frame_returns'],
+        'Gloves and pockets: traced empty first, off-cuts, film under the clamp, the frame brought back' => [
+            ['clamped', 'trace_empty_first', 'frame_out', 'off_cuts', 'film_in_frame', 'close_on_machine', 'frame_back'],
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'Felt, vinyl and leather are stuck on hooped backing; what held them leaves marks' => [
-            ['stuck_on_hooped', 'clamp_marks'],
+            ['stuck_on_hooped', 'hoop_backing', 'lay_on_backing', 'clamp_marks'],
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'Applied cloth: halts, whole or pre-cut, film after the last trimming, frame turned over' => [
@@ -160,7 +160,7 @@ final class PracticeTable
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'Mesh where cutaway would show; cutaway for what is worn and washed; tear-away for stable cloth' => [
-            ['pale_and_light', 'soft_knit'],
+            ['pale_and_light', 'pale_thin_knit', 'soft_knit'],
             'AdviceTest::a_pique_polo_gets_two_layers_of_cutaway_and_a_ballpoint',
         ],
         'Backing reaches beyond the frame on every side' => [
@@ -168,7 +168,7 @@ final class PracticeTable
             'CutListTest::a_piece_reaches_beyond_the_frame_and_some_are_cut_for_what_is_spoiled',
         ],
         '65/9 with fine thread, 80/12 for thick caps and canvas, ballpoint for open knits' => [
-            ['fine_thread', 'thick', 'open_knit', 'usual', 'fine_needle_on_thick'],
+            ['fine_thread', 'thick_cap', 'heavy_woven', 'thick', 'open_knit', 'usual', 'fine_needle_on_thick'],
             'AdviceTest::fine_thread_goes_with_the_fine_needle_whatever_the_cloth',
         ],
         'Small letters: fine thread, or larger letters' => [
@@ -200,6 +200,26 @@ final class PracticeTable
         'A quarter turn before it fits no frame, where the loading allows it' => [
             ['loose_piece', 'weight_in_front', 'bag_opening_first'],
             'LoadingTest::a_wide_design_on_an_apron_is_turned_a_quarter_before_it_fits_no_frame',
+        ],
+        'A frame goes in where it is no wider round than the garment gives; it lies whole on the cloth' => [
+            ['fits_no_frame'],
+            'SolidTest::a_frame_goes_into_a_tube_that_is_wide_enough_for_it_and_its_bars',
+        ],
+        'Never over the placket, its buttons, a zip or a pocket; the foot stays clear of them' => [
+            ['seam_or_opening_in_the_way', 'seam_too_thick'],
+            'SolidTest::a_design_across_a_placket_cannot_be_sewn_and_is_told_how_far_to_move',
+        ],
+        'A full back begins a finger below the seam of a yoke' => [
+            ['full_back_yoke', 'full_back'],
+            'SolidTest::a_full_back_begins_a_finger_below_the_yoke_of_a_denim_jacket',
+        ],
+        'The bill against its stop, hook before latch, the seam looked at again; off by the same catches' => [
+            ['bill_stop', 'hoop', 'check_backing_inside', 'short_second_layer', 'cap_off'],
+            'CodesTest::it_is_raised_where_it_applies',
+        ],
+        'One person does the steps in the order printed, with nothing in vain' => [
+            ['load_design', 'take_off', 'unhoop', 'press', 'inspect_unhooped'],
+            'ListsTest::every_list_can_be_carried_out_by_one_person_in_the_order_printed',
         ],
     ];
 }

@@ -4,213 +4,217 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Notes;
 
-use Hakama\Garment\Garment as G;
 use Hakama\House\Question;
-use Hakama\Machine\Driver;
+use Hakama\Setup\Notes\WorkState as S;
 use Hakama\Setup\Rules\SetupDecision;
-use Hakama\Stitch\Turn;
 
-/** What is confirmed by hand before the machine may sew. */
+/** What is confirmed by hand with the item mounted, before the machine may sew; and the sewing itself. */
 final class PreflightSteps
 {
+    private const STAGE = WorkStage::Preflight;
+
     /** Nearer than this to the middle of the window, a design counts as lying in it. */
     private const MIDDLE_MM = 1.0;
 
     /** @return list<NoteRule> */
     public static function all(): array
     {
+        return [...self::traces(), ...self::ready(), ...self::sewing()];
+    }
+
+    /** @return list<NoteRule> */
+    private static function traces(): array
+    {
         $always = static fn(SetupDecision $d): bool => true;
-        $cap = static fn(SetupDecision $d): bool => $d->isInCapFrame();
+        $mounted = [S::Mounted, S::Loaded, S::Turned, S::FrameChosen];
 
         return [
-            new NoteRule(
-                'select_frame',
-                'always',
-                $always,
-                'Choose the frame that is mounted on the machine: another makes the trace meaningless.',
-                WorkStage::Preflight,
-                says: static fn(SetupDecision $d): string => $d->fit === null
-                    ? 'Choose the frame that is mounted on the machine: another makes the trace meaningless.'
-                    : sprintf(
-                        'Frame %s is on, and chosen on the machine: another makes the trace meaningless.',
-                        $d->fit->frame->id,
-                    ),
-            ),
-            new NoteRule(
-                'turn_design',
-                'a design that has to be turned on this machine',
-                static fn(SetupDecision $d): bool => $d->turnToSet() !== Turn::None,
-                'Turn the design on the machine: turned, never mirrored. Hold the sheet beside the screen.',
-                WorkStage::Preflight,
-                says: static fn(SetupDecision $d): string => sprintf(
-                    '%s Turn the design by %d° on the machine: turned, never mirrored. Hold the sheet beside the screen.',
-                    $d->loading()->words(),
-                    $d->turnToSet()->value,
-                ),
-            ),
-            new NoteRule(
-                'turned_by_machine',
-                'a cap on a machine that turns it by itself, or of which nobody has said whether it does',
-                static fn(SetupDecision $d): bool => $d->turnToSet() !== $d->turn(),
-                'Set no turn: the machine turns the design by itself once the cap frame is chosen. Look at the screen.',
-                WorkStage::Preflight,
-                says: static fn(SetupDecision $d): string => $d->facts->machine->turnsCapsItself === true
-                    ? 'Set no turn: this machine turns the design by itself once the cap frame is chosen. '.
-                        'Look at the screen: the lower edge lies at the bill, towards the machine.'
-                    : 'Most machines turn the design by themselves once the cap frame is chosen, some do not. '.
-                        'Look at the screen: the lower edge lies at the bill, towards the machine.',
-            ),
-            new NoteRule(
-                'design_upright',
-                'a design that is not turned',
-                static fn(SetupDecision $d): bool => $d->turn() === Turn::None,
-                'The design is not turned: its top lies at the end towards the machine.',
-                WorkStage::Preflight,
-                says: static fn(SetupDecision $d): string => 'The design is not turned. '.$d->loading()->words(),
-            ),
-            new NoteRule(
-                'stop_after_each_block',
-                'applied cloth',
-                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0,
-                'Choose the mode that stops, so that the machine halts and brings the frame out at the marked stops.',
-                WorkStage::Preflight,
-            ),
-            new NoteRule(
-                'needles_to_rack',
-                'the house keeps the rack and picks needles',
-                $always,
-                'Give each block its needle for the rack as it stands: what the machine has from the last job is wrong.',
-                WorkStage::Preflight,
-                Question::NeedleProgram,
-                'fixed_rack',
-            ),
-            new NoteRule(
-                'reload_rack',
-                'the house loads the rack for each job',
-                $always,
-                'Load the rack in the order of the blocks, and read each code before it goes on.',
-                WorkStage::Preflight,
-                Question::NeedleProgram,
-                'reload',
-            ),
-            new NoteRule(
-                'foot_card',
-                'a cap, foot by the card',
-                $cap,
-                'Presser foot at its lowest a plastic card above the needle plate: higher it flags.',
-                WorkStage::Preflight,
-                Question::FootHeight,
-                'card',
-            ),
-            new NoteRule(
-                'foot_under',
-                'a cap, foot a shade lower',
-                $cap,
-                'Presser foot at its lowest a shade under a plastic card above the needle plate: higher it flags.',
-                WorkStage::Preflight,
-                Question::FootHeight,
-                'under',
-            ),
-            new NoteRule(
-                'find_true_centre',
-                'a window that does not lie about the machine’s centre',
-                static fn(SetupDecision $d): bool => $d->fit !== null
-                    && ($d->fit->frame->kind->hasCentreToFind() || $d->fit->frame->isOffCentre()),
-                'Find the true centre of the window from its notches, and look at the clearance at every side and corner.',
-                WorkStage::Preflight,
-            ),
-            new NoteRule(
-                'trace_empty_first',
-                'a clamp, a glove or a pocket; anything where the house traces twice',
-                static fn(SetupDecision $d): bool => $d->facts->item->isClamped()
-                    || $d->fit?->frame->kind->hasCentreToFind() === true
-                    || $d->follows(Question::TraceItem, 'before_and_after'),
-                'Trace once empty, before the item is in, and again after.',
-                WorkStage::Preflight,
-            ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
                 'needle_one',
                 'the house traces with the needle',
                 $always,
-                'Needle 1 over the mark; lower it by hand while tracing, and lift it near metal or bill.',
-                WorkStage::Preflight,
-                Question::TraceNeedle,
-                'needle',
+                static fn(SetupDecision $d): string => sprintf(
+                    'Bring needle 1 over the mark. Trace with the needle lowered by hand; raise it near %s.',
+                    $d->isInCapFrame() ? 'metal or the bill' : 'the frame',
+                ),
+                needs: $mounted,
+                makes: [S::Centred],
+                school: [Question::TraceNeedle, 'needle'],
+                usually: 'Bring needle 1 over the mark. Trace with the needle lowered by hand; raise it near metal or the '.
+                    'bill.',
             ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
                 'needle_down_under_cap',
                 'a cap frame, where the house traces with the light',
-                $cap,
-                'The light does not reach under a cap frame: needle 1 lowered by hand is the only check there. Lift it '.
-                    'near metal and bill.',
-                WorkStage::Preflight,
-                Question::TraceNeedle,
-                'light',
+                static fn(SetupDecision $d): bool => $d->isInCapFrame(),
+                'The light does not reach under a cap frame. Lower needle 1 by hand over the mark; raise it near metal and '.
+                    'the bill.',
+                needs: $mounted,
+                makes: [S::Centred],
+                school: [Question::TraceNeedle, 'light'],
             ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
                 'light_over_mark',
                 'the house traces with the light',
                 static fn(SetupDecision $d): bool => ! $d->isInCapFrame(),
-                'Light or foot over the mark; the needle stays up.',
-                WorkStage::Preflight,
-                Question::TraceNeedle,
-                'light',
+                'Bring the light or the foot over the mark. The needle stays up.',
+                needs: $mounted,
+                makes: [S::Centred],
+                school: [Question::TraceNeedle, 'light'],
             ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
                 'remove_sticker',
                 'a sticker was put on',
-                static fn(SetupDecision $d): bool => in_array($d->facts->item->garment, [G::Stocking, G::Bag], true),
-                'Needle 1 stands over the sticker: take the sticker off now, before the first stitch.',
-                WorkStage::Preflight,
+                static fn(SetupDecision $d): bool => $d->hasSticker(),
+                static fn(SetupDecision $d): string => $d->follows(Question::TraceNeedle, 'needle')
+                    ? 'Needle 1 is over the sticker: take the sticker off now.'
+                    : 'The light is on the sticker: take the sticker off now.',
+                needs: [S::Centred],
+                makes: [S::StickerOff],
+                usually: 'Needle 1 is over the sticker: take the sticker off now.',
             ),
-            new NoteRule(
+            NoteRule::step(
+                self::STAGE,
                 'trace',
                 'always',
                 $always,
-                'Trace: nothing is hit, the same gap on both sides.',
-                WorkStage::Preflight,
-                says: static fn(SetupDecision $d): string => self::traced($d),
+                self::traced(...),
+                needs: [S::Centred, S::StickerOff, S::FrameChosen, S::Turned, S::Mounted],
+                makes: [S::Traced],
+                usually: 'Trace the outline: nothing in the way, equal gaps left and right.',
             ),
-            new NoteRule(
-                'sewing_mode_first_stitch',
-                'always',
-                $always,
-                'The machine stands at the first stitch and is set to sew, not to move without sewing.',
-                WorkStage::Preflight,
-            ),
-            new NoteRule(
-                'bobbin_lasts',
-                'whatever does not cover the arm',
-                static fn(SetupDecision $d): bool => ! self::coversArm($d),
-                'The bobbin lasts for this load.',
-                WorkStage::Preflight,
-            ),
-            new NoteRule(
-                'trim_in_frame',
-                'applied cloth, trimmed in the frame',
-                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0,
-                'The whole cloth lies ready, with curved scissors: it is laid and trimmed at the stops of the stop '.
-                    'sheet, the frame brought out and not unmounted.',
-                WorkStage::Preflight,
-                Question::Applique,
-                'trim_in_frame',
-            ),
-            new NoteRule(
-                'pre_cut_shape',
-                'applied cloth, cut beforehand',
-                static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0,
-                'The pre-cut shapes lie ready in the order of the stop sheet: each is laid on its placement line at its stop.',
-                WorkStage::Preflight,
-                Question::Applique,
-                'pre_cut',
+            NoteRule::step(
+                self::STAGE,
+                'contour_trace',
+                'a design whose box is tighter in its frame than the margin, though its outline is not',
+                static fn(SetupDecision $d): bool => $d->fit !== null
+                    && min(
+                        $d->fit->slack->leftMm,
+                        $d->fit->slack->rightMm,
+                        $d->fit->slack->topMm,
+                        $d->fit->slack->bottomMm,
+                    ) < 2 * $d->fit->marginMm,
+                'It is tight: trace the contour too, not only the box.',
+                needs: [S::Centred, S::StickerOff, S::FrameChosen, S::Turned, S::Mounted],
+                makes: [S::Traced],
             ),
         ];
     }
 
-    /** Once it is mounted nobody gets at the bobbin. */
-    private static function coversArm(SetupDecision $decided): bool
+    /** @return list<NoteRule> */
+    private static function ready(): array
     {
-        return $decided->isInCapFrame() || $decided->facts->item->isNarrowTube() || $decided->driver() !== Driver::Flat;
+        $applied = static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0;
+
+        return [
+            NoteRule::step(
+                self::STAGE,
+                'lay_film',
+                'film on top that no frame holds, and nothing applied',
+                static fn(SetupDecision $d): bool => $d->topper && ! $d->isFilmHeld() && $d->facts->design->applied->stops === 0,
+                'Lay the film over the field.',
+                needs: [S::Traced, S::StickerOff],
+                makes: [S::Film],
+            ),
+            NoteRule::step(
+                self::STAGE,
+                'cloth_there_first',
+                'a whole cloth that lies there from the first stitch',
+                static fn(SetupDecision $d): bool => $d->facts->design->applied->isFirst,
+                'Lay the whole cloth smooth over the field and hold its corners. Its line is sewn on it.',
+                needs: [S::Traced, S::StickerOff],
+                before: [S::Sewn],
+            ),
+            NoteRule::step(
+                self::STAGE,
+                'trim_in_frame',
+                'applied cloth, trimmed in the frame',
+                $applied,
+                'Have the whole cloth and curved scissors ready. Lay and trim it at the stops of the stop sheet, the frame '.
+                    'brought out, not unmounted.',
+                before: [S::Sewn],
+                school: [Question::Applique, 'trim_in_frame'],
+            ),
+            NoteRule::step(
+                self::STAGE,
+                'pre_cut_shape',
+                'applied cloth, cut beforehand',
+                $applied,
+                'Have the pre-cut shapes ready in the order of the stop sheet. Lay each on its placement line at its stop.',
+                before: [S::Sewn],
+                school: [Question::Applique, 'pre_cut'],
+            ),
+            NoteRule::step(
+                self::STAGE,
+                'bobbin_lasts',
+                'whatever does not cover the arm',
+                static fn(SetupDecision $d): bool => ! $d->coversArm(),
+                'Check that the bobbin lasts for this load.',
+                needs: [S::Mounted],
+                before: [S::Sewn],
+            ),
+            NoteRule::step(
+                self::STAGE,
+                'sewing_mode_first_stitch',
+                'always',
+                static fn(SetupDecision $d): bool => true,
+                'Check: at stitch 1, and set to sew, not to travel.',
+                needs: [S::Traced, S::Film, S::StickerOff],
+                makes: [S::ModeSet],
+            ),
+        ];
+    }
+
+    /** @return list<NoteRule> */
+    private static function sewing(): array
+    {
+        return [
+            NoteRule::step(
+                WorkStage::Sew,
+                'turn_frame_over',
+                'applied cloth on something with a back or a pocket',
+                static fn(SetupDecision $d): bool => $d->turnsFrameOver(),
+                'Where the stop sheet says so, take the frame off and turn it over. Tape backing or pocket to its lines. '.
+                    'Put the frame back without a bump.',
+                needs: [S::ModeSet],
+                before: [S::Sewn],
+            ),
+            NoteRule::step(
+                WorkStage::Sew,
+                'film_after_trim',
+                'film on top of applied cloth',
+                static fn(SetupDecision $d): bool => $d->topper && $d->facts->design->applied->stops > 0,
+                'Lay the film at the stop after the last trimming, never before.',
+                needs: [S::ModeSet],
+                before: [S::Sewn],
+            ),
+            NoteRule::step(
+                WorkStage::Sew,
+                'sew',
+                'always',
+                static fn(SetupDecision $d): bool => true,
+                static fn(SetupDecision $d): string => $d->facts->design->applied->stops > 0
+                    ? 'Sew, and do what the stop sheet says at each stop.'
+                    : 'Sew, and watch it.',
+                needs: [
+                    S::ModeSet,
+                    S::Traced,
+                    S::Film,
+                    S::FilmHeld,
+                    S::BobbinSeen,
+                    S::NeedlesSet,
+                    S::FeetSet,
+                    S::Mounted,
+                    S::Loaded,
+                ],
+                makes: [S::Sewn],
+                usually: 'Sew, and do what the stop sheet says at each stop.',
+            ),
+        ];
     }
 
     /** Equal gaps are asked for only where the design lies in the middle of its window. */
@@ -223,13 +227,13 @@ final class PreflightSteps
 
         return $off
             ? sprintf(
-                'Trace: nothing is hit. The design does not lie in the middle of the window: %s are free at the '.
+                'Trace the outline: nothing in the way. The design is not in the middle of the window: %s free at the '.
                     'left, %s at the right, %s at the top and %s at the bottom.',
                 $units->said($slack->leftMm),
                 $units->figure($slack->rightMm),
                 $units->figure($slack->topMm),
                 $units->figure($slack->bottomMm),
             )
-            : 'Trace: nothing is hit, the same gap on both sides.';
+            : 'Trace the outline: nothing in the way, equal gaps left and right.';
     }
 }

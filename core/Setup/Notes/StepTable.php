@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hakama\Setup\Notes;
 
 /**
- * What is done, in order: prepare, hoop, mount, preflight, finish, inspect. Only what is easily forgotten; hands know
- * the rest.
+ * What is done to set the machine, prepare, hoop, mount, check, sew, finish and inspect. In which order the steps of one
+ * piece of work come is worked out from what each needs and makes.
  */
 final class StepTable
 {
@@ -17,6 +17,7 @@ final class StepTable
         static $kept = null;
 
         return $kept ??= [
+            ...MachineSteps::all(),
             ...PrepareSteps::all(),
             ...HoopSteps::all(),
             ...MountSteps::all(),

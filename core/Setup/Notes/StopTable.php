@@ -10,7 +10,6 @@ use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Fit\CapFace;
-use Hakama\Setup\Loading\WayIn;
 use Hakama\Setup\Rules\SetupDecision;
 
 /** Why a decoration cannot be sewn as it is asked for; each says what would make it possible. */
@@ -168,22 +167,8 @@ final class StopTable
             );
         }
 
-        if ($d->best !== null && $d->fit->fits() && ! $d->best->goesIn) {
-            return sprintf(
-                '%s would hold the design, but the garment is %s wide there and the frame %s: it does not go in. A '.
-                    'smaller frame or a larger size makes it possible.',
-                $d->fit->frame->id,
-                $d->units()->said((float) (new WayIn($d->facts->item, $d->driver()))->openingMm()),
-                $d->units()->said($d->fit->frame->outerWidthMm),
-            );
-        }
+        $obstacle = $d->best?->obstacle($d->units());
 
-        return $d->fit->fits()
-            ? null
-            : sprintf(
-                'It fits no frame: the best is %s. %s A smaller version or a larger frame makes it possible.',
-                $d->fit->frame->id,
-                $d->fit->because($d->units()),
-            );
+        return $obstacle === null ? null : "No frame here does. The nearest is {$d->fit->frame->id}: {$obstacle}";
     }
 }

@@ -11,8 +11,34 @@ use Hakama\Setup\Rules\SetupDecision;
 final readonly class WarningRule
 {
     /**
+     * @param bool|Closure(SetupDecision): bool $stops whether it cannot be sewn as asked
      * @param string                    $when    for people: what raises it
      * @param Closure(SetupDecision): ?string $says    null when it does not apply
      */
-    public function __construct(public string $code, public bool $stops, public string $when, public Closure $says) {}
+    public function __construct(
+        public string $code,
+        private bool|Closure $stops,
+        public string $when,
+        public Closure $says,
+    ) {}
+
+    public function mayStop(): bool
+    {
+        return $this->stops !== false;
+    }
+
+    public function stops(SetupDecision $decided): bool
+    {
+        return is_bool($this->stops) ? $this->stops : ($this->stops)($decided);
+    }
+
+    /** "stops", "warns", or, where it depends on the case, "stops or warns". */
+    public function weight(): string
+    {
+        return match ($this->stops) {
+            true => 'stops',
+            false => 'warns',
+            default => 'stops or warns',
+        };
+    }
 }

@@ -14,6 +14,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Fit\Obstruction;
 use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Band;
@@ -66,9 +67,13 @@ final class WarningTable
             ),
             new WarningRule(
                 'seam_or_opening_in_the_way',
-                false,
-                'the side or back of a cap, where the design crosses a seam or the opening of the strap',
-                self::onSeamOfCap(...),
+                static fn(SetupDecision $d): bool => array_filter(
+                    $d->obstructions,
+                    static fn(Obstruction $one): bool => $one->isBarred(),
+                ) !== [],
+                'a design across a placket, a zip, a pocket or an opening (stops), across a seam, or nearer to one of them '.
+                    'than the foot',
+                static fn(SetupDecision $d): ?string => self::inTheWay($d) ?? self::onSeamOfCap($d),
             ),
             new WarningRule(
                 'fine_needle_on_thick',
@@ -118,15 +123,7 @@ final class WarningTable
                 'small_lettering',
                 false,
                 'letters lower than the house’s limit',
-                static fn(SetupDecision $d): ?string => $d->facts->design->hasSmallLetters(
-                    $d->house->value(HouseRule::SmallLetter),
-                )
-                    ? sprintf(
-                        'The smallest letters are %s high and close up below %s: fine thread and needle, or larger letters.',
-                        $d->units()->said((float) $d->facts->design->letters->smallestMm, 1),
-                        $d->units()->said($d->house->value(HouseRule::SmallLetter)),
-                    )
-                    : null,
+                self::smallLetters(...),
             ),
             new WarningRule(
                 'puckering_risk',
@@ -208,14 +205,8 @@ final class WarningTable
             new WarningRule(
                 'seam_too_thick',
                 false,
-                'a thick seam on a light machine',
-                static fn(SetupDecision $d): ?string => $d->facts->item->cloth->thickness === Thickness::Heavy
-                && ($d->facts->item->isNarrowTube()
-                    || in_array($d->facts->item->garment, [G::Trousers, G::Bag, G::Jacket], true))
-                && $d->facts->machine->needles !== null
-                && $d->facts->machine->needles <= self::LIGHT_MACHINE_NEEDLES
-                    ? 'A light machine breaks needles on seams this thick: keep clear of them, or take a heavier machine.'
-                    : null,
+                'a design across a seam thicker than the foot clears, or thick seams about on a light machine',
+                self::tooThick(...),
             ),
             new WarningRule(
                 'backing_smaller_than_frame',
@@ -295,7 +286,59 @@ final class WarningTable
     {
         assert($d->fit !== null);
 
-        return BackingPiece::under($d->fit->frame, $d->house->value(HouseRule::BackingOverlap));
+        return BackingPiece::of($d->fit->frame, $d->house);
+    }
+
+    /** The worst of what lies under the design, or beside it. */
+    private static function inTheWay(SetupDecision $d): ?string
+    {
+        $worst = $d->obstructions;
+        usort(
+            $worst,
+            static fn(Obstruction $one, Obstruction $two): int => [$two->isBarred(), $two->isAcross()] <=> [
+                $one->isBarred(),
+                $one->isAcross(),
+            ],
+        );
+
+        return $worst === [] ? null : $worst[0]->words($d->units());
+    }
+
+    private static function smallLetters(SetupDecision $d): ?string
+    {
+        $limit = $d->house->value(HouseRule::SmallLetter);
+        $least = $d->house->value(HouseRule::UnreadableLetter);
+        $letters = (float) $d->facts->design->letters->smallestMm;
+
+        return match (true) {
+            ! $d->facts->design->hasSmallLetters($limit) => null,
+            $letters < $least => sprintf(
+                'The smallest letters are %s high. Below %s no thread makes them readable: larger letters, or leave them out.',
+                $d->units()->said($letters, 1),
+                $d->units()->said($least),
+            ),
+            default => sprintf(
+                'The smallest letters are %s high and close up below %s: fine thread and needle, or larger letters.',
+                $d->units()->said($letters, 1),
+                $d->units()->said($limit),
+            ),
+        };
+    }
+
+    private static function tooThick(SetupDecision $d): ?string
+    {
+        foreach ($d->obstructions as $crossing) {
+            if ($crossing->isStruck()) {
+                return $crossing->words($d->units());
+            }
+        }
+        $isLight = $d->facts->machine->needles !== null && $d->facts->machine->needles <= self::LIGHT_MACHINE_NEEDLES;
+        $hasSeams = $d->facts->item->isNarrowTube()
+            || in_array($d->facts->item->garment, [G::Trousers, G::Bag, G::Jacket], true);
+
+        return $isLight && $hasSeams && $d->facts->item->cloth->thickness === Thickness::Heavy
+            ? 'A light machine breaks needles on seams this thick: keep clear of them, or take a heavier machine.'
+            : null;
     }
 
     private static function onSeamOfCap(SetupDecision $d): ?string

@@ -8,17 +8,22 @@ namespace Hakama\Setup\Notes;
 enum WorkStage: string
 {
     case Driver = 'driver';
+    case Machine = 'machine';
     case Prepare = 'prepare';
     case Hoop = 'hoop';
     case Mount = 'mount';
     case Preflight = 'preflight';
+    case Sew = 'sew';
     case Finish = 'finish';
     case Inspect = 'inspect';
 
     /** Before the machine may sew; the others come after. */
     public function isBefore(): bool
     {
-        return in_array($this, [self::Driver, self::Prepare, self::Hoop, self::Mount, self::Preflight], true);
+        return match ($this) {
+            self::Driver, self::Machine, self::Prepare, self::Hoop, self::Mount, self::Preflight => true,
+            self::Sew, self::Finish, self::Inspect => false,
+        };
     }
 
     /** @return list<self> what a hand does with the piece before it is sewn, driver and list of checks apart */
@@ -27,8 +32,24 @@ enum WorkStage: string
         return [self::Prepare, self::Hoop, self::Mount];
     }
 
+    /** @return list<self> whose lines are ticked one by one before the first load */
+    public static function checked(): array
+    {
+        return [self::Machine, self::Preflight];
+    }
+
     public function label(): string
     {
-        return $this === self::Driver ? 'Change the driver' : ucfirst($this->value);
+        return match ($this) {
+            self::Driver => 'Change the driver',
+            self::Machine => 'Set the machine',
+            self::Prepare => 'Prepare',
+            self::Hoop => 'Hoop',
+            self::Mount => 'Mount',
+            self::Preflight => 'Preflight',
+            self::Sew => 'Sew',
+            self::Finish => 'Finish',
+            self::Inspect => 'Inspect',
+        };
     }
 }

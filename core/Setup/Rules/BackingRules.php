@@ -7,11 +7,13 @@ namespace Hakama\Setup\Rules;
 use Hakama\Garment\Fabric as F;
 use Hakama\Garment\Garment as G;
 use Hakama\Garment\Stretch;
+use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 
 /**
@@ -25,30 +27,44 @@ final class BackingRules
     {
         /** @var non-empty-list<Rule<Layers>>|null $kept */
         static $kept = null;
-        $softOrDense = static fn(Facts $f, HouseRules $h): bool => $f->item->isOnCap()
-            && ($f->item->structure->isSoft() || $f->isDense($h));
+        $isThinKnit = static fn(Facts $f): bool => $f->item->cloth->fabric === F::TechnicalKnit
+            || $f->item->cloth->stretch === Stretch::High;
+        // A dark knit shows nothing; of a light one of which nobody has said which it is, the safe way is taken.
+        $showsThrough = static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit()
+            && $f->item->cloth->fabric !== F::Fleece
+            && ($f->item->cloth->pale ?? $f->item->cloth->thickness === Thickness::Light);
 
         return $kept ??= [
             Rule::saying(
                 SetupTopic::Backing,
-                'dense_or_soft_cap',
-                'a soft cap, or a dense design on any cap',
-                $softOrDense,
+                'soft_cap_cutaway',
+                'a soft cap, or one with a soft liner',
+                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure->isSoft(),
                 new Layers(Backing::Cutaway, 1),
-                'A soft cap, or a dense design on any cap, needs support that stays in: one layer of cutaway.',
+                'A soft front does not carry the stitches by itself: one layer of cutaway stays in.',
                 Question::CapBacking,
                 'cutaway',
-            ),
+            )->on(Fact::Structure, Fact::HouseRules),
+            Rule::saying(
+                SetupTopic::Backing,
+                'dense_cap',
+                'a dense design on any cap',
+                static fn(Facts $f, HouseRules $h): bool => $f->item->isOnCap() && $f->isDense($h),
+                new Layers(Backing::Cutaway, 1),
+                'A dense design on a cap needs support that stays in: one layer of cutaway.',
+                Question::CapBacking,
+                'cutaway',
+            )->on(Fact::Stitches, Fact::HouseRules),
             Rule::saying(
                 SetupTopic::Backing,
                 'soft_cap',
-                'a soft cap, or one with a soft liner',
-                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure->isSoft(),
+                'a soft cap',
+                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure === Structure::Unstructured,
                 new Layers(Backing::Cutaway, 1),
                 'A soft cap has nothing that carries the stitches: one layer of cutaway stays in.',
                 Question::CapBacking,
                 'tear_away',
-            ),
+            )->on(Fact::Structure, Fact::Garment),
             Rule::saying(
                 SetupTopic::Backing,
                 'tear_away_cap',
@@ -58,15 +74,15 @@ final class BackingRules
                 'Tear-away keeps any cap from slipping and leaves nothing inside.',
                 Question::CapBacking,
                 'always_tear_away',
-            ),
+            )->on(Fact::Garment, Fact::HouseRules),
             Rule::saying(
                 SetupTopic::Backing,
                 'cap',
                 'any other cap',
                 static fn(Facts $f): bool => $f->item->isOnCap(),
                 new Layers(Backing::TearAway, 2),
-                'The liner of a structured cap carries the stitches; tear-away keeps it from slipping.',
-            ),
+                'The liner carries the stitches; tear-away keeps the cap from slipping and leaves nothing inside.',
+            )->on(Fact::Structure, Fact::Garment),
             Rule::saying(
                 SetupTopic::Backing,
                 'seen_from_behind',
@@ -74,7 +90,7 @@ final class BackingRules
                 static fn(Facts $f): bool => $f->item->garment->isHeavyCloth(),
                 new Layers(Backing::TearAway, 1),
                 'Both sides are seen: tear-away, so that nothing shows behind.',
-            ),
+            )->on(Fact::Garment),
             Rule::saying(
                 SetupTopic::Backing,
                 'stocking',
@@ -82,7 +98,7 @@ final class BackingRules
                 static fn(Facts $f): bool => $f->item->garment === G::Stocking,
                 new Layers(Backing::TearAway, 1),
                 'A stocking is seen from both sides and hangs: tear-away, pinned clear of the field.',
-            ),
+            )->on(Fact::Garment),
             Rule::saying(
                 SetupTopic::Backing,
                 'tube',
@@ -90,7 +106,7 @@ final class BackingRules
                 static fn(Facts $f): bool => $f->item->isNarrowTube(),
                 new Layers(Backing::Mesh, 1),
                 'Fusible mesh cutaway ironed to the inside: it stays put where no hand can smooth it.',
-            ),
+            )->on(Fact::Garment, Fact::Position),
             Rule::saying(
                 SetupTopic::Backing,
                 'off_cuts',
@@ -98,7 +114,7 @@ final class BackingRules
                 static fn(Facts $f): bool => $f->item->isClamped(),
                 new Layers(Backing::TearAway, 1),
                 'A small off-cut does: the clamp holds it.',
-            ),
+            )->on(Fact::Garment),
             Rule::saying(
                 SetupTopic::Backing,
                 'applied_on_sweatshirt',
@@ -108,34 +124,39 @@ final class BackingRules
                 'The applied cloth carries the stitches: tear-away under it, and nothing stays inside.',
                 Question::AppliqueBacking,
                 'tear_away',
-            ),
+            )->on(Fact::AppliedStops, Fact::HouseRules),
             Rule::saying(
                 SetupTopic::Backing,
                 'stuck_on_hooped',
                 'felt for patches, vinyl or leather',
-                static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::Felt, F::Vinyl, F::Leather], true),
+                static fn(Facts $f): bool => $f->item->isStuckOn(),
                 new Layers(Backing::TearAway, 2, true),
-                'It is not hooped, which would mark it: it is stuck on the backing that is.',
-            ),
+                'It is not hooped itself: it is stuck on the backing that is.',
+            )->on(Fact::Fabric),
+            Rule::saying(
+                SetupTopic::Backing,
+                'pale_thin_knit',
+                'a thin knit that is pale',
+                static fn(Facts $f): bool => $showsThrough($f) && $isThinKnit($f),
+                new Layers(Backing::Mesh, 2, true),
+                'Cutaway would show through a pale thin knit: two layers of mesh, one stuck lightly to the inside.',
+            )->on(Fact::Pale, Fact::Fabric),
             Rule::saying(
                 SetupTopic::Backing,
                 'pale_and_light',
-                'pale or light cloth that would show it',
-                static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit()
-                    && ($f->item->cloth->pale === true || $f->item->cloth->thickness === Thickness::Light)
-                    && ! in_array($f->item->cloth->fabric, [F::TechnicalKnit, F::Fleece], true),
+                'any other knit that is pale',
+                $showsThrough,
                 new Layers(Backing::Mesh, 2),
-                'Cutaway would show through pale or light cloth: two layers of mesh, which does not.',
-            ),
+                'Cutaway would show through pale cloth: two layers of mesh, which does not.',
+            )->on(Fact::Pale, Fact::Fabric),
             Rule::saying(
                 SetupTopic::Backing,
                 'thin_knit',
                 'technical knit, fleece, or anything that stretches much',
-                static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::TechnicalKnit, F::Fleece], true)
-                    || $f->item->cloth->stretch === Stretch::High,
+                static fn(Facts $f): bool => $isThinKnit($f) || $f->item->cloth->fabric === F::Fleece,
                 new Layers(Backing::Cutaway, 2, true),
-                'Thin and stretchy knits pucker: two layers of cutaway, one stuck lightly to the inside.',
-            ),
+                'This cloth puckers: two layers of cutaway, one stuck lightly to the inside.',
+            )->on(Fact::Fabric, Fact::Stretch),
             Rule::saying(
                 SetupTopic::Backing,
                 'soft_knit',
@@ -143,7 +164,7 @@ final class BackingRules
                 static fn(Facts $f): bool => $f->item->cloth->fabric->isKnit(),
                 new Layers(Backing::Cutaway, 2),
                 'Knits are worn, stretched and washed: two layers of cutaway stay in.',
-            ),
+            )->on(Fact::Fabric),
             Rule::saying(
                 SetupTopic::Backing,
                 'padded',
@@ -152,7 +173,7 @@ final class BackingRules
                     || $f->item->cloth->fabric === F::Quilted,
                 new Layers(Backing::Cutaway, 1),
                 'Padding gives way under the needle: cutaway below.',
-            ),
+            )->on(Fact::Garment, Fact::Fabric),
             Rule::saying(
                 SetupTopic::Backing,
                 'jacket_cutaway',
@@ -162,7 +183,7 @@ final class BackingRules
                 'A jacket is heavy and worn for years: cutaway stays in and holds.',
                 Question::JacketBacking,
                 'cutaway',
-            ),
+            )->on(Fact::HouseRules, Fact::Garment),
             Rule::saying(
                 SetupTopic::Backing,
                 'jacket_tear_away',
@@ -172,7 +193,7 @@ final class BackingRules
                 'The shell of a jacket carries the stitches: two layers of tear-away.',
                 Question::JacketBacking,
                 'tear_away',
-            ),
+            )->on(Fact::HouseRules, Fact::Garment),
             Rule::saying(
                 SetupTopic::Backing,
                 'stable_woven',
@@ -180,7 +201,7 @@ final class BackingRules
                 static fn(Facts $f): bool => true,
                 new Layers(Backing::TearAway, 2),
                 'A stable woven cloth carries the stitches itself: tear-away.',
-            ),
+            )->on(Fact::Fabric, Fact::Garment),
         ];
     }
 }

@@ -64,7 +64,7 @@ final readonly class Decision
         return new self(
             $found->about,
             $value,
-            new Reason($found->about, $found->name, $found->text, $found->strength),
+            new Reason($found->about, $found->name, $found->text, $found->strength, $found->facts),
             array_values(
                 array_map(
                     static fn(Rule $rule): OtherSchool => new OtherSchool(

@@ -6,6 +6,7 @@ namespace Hakama\Setup\Rules;
 
 use Hakama\Garment\Garment as G;
 use Hakama\Machine\Driver;
+use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 
 /**
@@ -28,7 +29,7 @@ final class DriverRules
                 [Driver::Cap],
                 'The stiff front of a structured cap cannot be forced flat: it goes on the cap driver.',
                 strength: Strength::Must,
-            ),
+            )->on(Fact::Garment, Fact::Structure),
             Rule::saying(
                 SetupTopic::Driver,
                 'soft_cap',
@@ -36,7 +37,7 @@ final class DriverRules
                 static fn(Facts $f): bool => $f->item->isOnCap(),
                 [Driver::Cap, Driver::Flat],
                 'A soft cap belongs on the cap driver and can be laid flat if it must.',
-            ),
+            )->on(Fact::Garment, Fact::Structure),
             Rule::saying(
                 SetupTopic::Driver,
                 'clamped',
@@ -44,7 +45,7 @@ final class DriverRules
                 static fn(Facts $f): bool => $f->item->isClamped(),
                 [Driver::Clamp, Driver::Cap, Driver::Flat],
                 'Small closed things are held in a clamp or pocket frame.',
-            ),
+            )->on(Fact::Garment),
             Rule::saying(
                 SetupTopic::Driver,
                 'small_or_closed',
@@ -52,7 +53,7 @@ final class DriverRules
                 static fn(Facts $f): bool => in_array($f->item->garment, [G::Bag, G::Other], true),
                 [Driver::Flat, Driver::Clamp],
                 'A flat frame where opening and arm allow it, else a clamp.',
-            ),
+            )->on(Fact::Garment),
             Rule::saying(
                 SetupTopic::Driver,
                 'narrow_tube',
@@ -60,7 +61,7 @@ final class DriverRules
                 static fn(Facts $f): bool => $f->item->isNarrowTube(),
                 [Driver::Cylinder, Driver::Flat],
                 'A narrow tube goes on the cylinder driver; flat only with the seam opened.',
-            ),
+            )->on(Fact::Garment, Fact::Position),
             Rule::saying(
                 SetupTopic::Driver,
                 'flat',
@@ -68,7 +69,7 @@ final class DriverRules
                 static fn(Facts $f): bool => true,
                 [Driver::Flat],
                 'It lies flat: the flat arms carry it.',
-            ),
+            )->on(Fact::Garment, Fact::Position),
         ];
     }
 }

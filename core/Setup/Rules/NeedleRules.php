@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Hakama\Setup\Rules;
 
 use Hakama\Garment\Fabric as F;
+use Hakama\Garment\Garment as G;
+use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
 use Hakama\Machine\NeedleType;
+use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 
 /**
@@ -32,17 +35,35 @@ final class NeedleRules
                 NeedleType::forThread(60),
                 '60-weight thread goes with the 65/9.',
                 strength: Strength::Must,
-            ),
+            )->on(Fact::SmallestLetter),
+            Rule::saying(
+                SetupTopic::Needle,
+                'thick_cap',
+                'a structured cap',
+                static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->structure === Structure::Structured,
+                new NeedleType('80/12', 'sharp'),
+                'The stiff front of a structured cap bends a thinner needle.',
+            )->on(Fact::Structure, Fact::Garment),
+            Rule::saying(
+                SetupTopic::Needle,
+                'heavy_woven',
+                'canvas or denim',
+                static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::Canvas, F::Denim], true),
+                new NeedleType('80/12', 'sharp'),
+                'Canvas and denim bend a thinner needle.',
+            )->on(Fact::Fabric),
             Rule::saying(
                 SetupTopic::Needle,
                 'thick',
-                'a structured cap, canvas, denim, or anything thick',
-                static fn(Facts $f): bool => $f->item->structure->needsCapFrame()
-                    || in_array($f->item->cloth->fabric, [F::Canvas, F::Denim], true)
-                    || $f->item->cloth->thickness === Thickness::Heavy,
+                'any other thick cloth, but for knits, pile and padding',
+                // Fleece, pile and padding are thick and soft: there is little to sew through.
+                static fn(Facts $f): bool => $f->item->cloth->thickness === Thickness::Heavy
+                    && $f->item->garment !== G::PaddedJacket
+                    && ! $f->item->cloth->fabric->isKnit()
+                    && ! in_array($f->item->cloth->fabric, [F::Plush, F::Quilted], true),
                 new NeedleType('80/12', 'sharp'),
-                'Thick caps, canvas and denim bend a thinner needle.',
-            ),
+                'Cloth this thick bends a thinner needle.',
+            )->on(Fact::Thickness, Fact::Fabric),
             Rule::saying(
                 SetupTopic::Needle,
                 'open_knit',
@@ -50,7 +71,7 @@ final class NeedleRules
                 static fn(Facts $f): bool => in_array($f->item->cloth->fabric, [F::Pique, F::RibKnit], true),
                 new NeedleType('75/11', 'ballpoint'),
                 'A ballpoint parts the loops of an open knit instead of cutting them.',
-            ),
+            )->on(Fact::Fabric),
             Rule::saying(
                 SetupTopic::Needle,
                 'technical_knit_ballpoint',
@@ -60,7 +81,7 @@ final class NeedleRules
                 'A ballpoint slips between the threads of a knit with small holes; try it on a scrap first.',
                 Question::KnitNeedle,
                 'ballpoint',
-            ),
+            )->on(Fact::HouseRules, Fact::Fabric),
             Rule::saying(
                 SetupTopic::Needle,
                 'technical_knit_sharp',
@@ -70,7 +91,7 @@ final class NeedleRules
                 'A sharp needle sews clean edges on a tight technical knit.',
                 Question::KnitNeedle,
                 'sharp',
-            ),
+            )->on(Fact::HouseRules, Fact::Fabric),
             Rule::saying(
                 SetupTopic::Needle,
                 'usual',
@@ -78,7 +99,7 @@ final class NeedleRules
                 static fn(Facts $f): bool => true,
                 new NeedleType('75/11', 'sharp'),
                 'The usual needle for cloth that is neither thick nor open.',
-            ),
+            )->on(Fact::Fabric, Fact::Thickness, Fact::Structure),
         ];
     }
 }

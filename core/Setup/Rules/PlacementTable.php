@@ -6,10 +6,14 @@ namespace Hakama\Setup\Rules;
 
 use Closure;
 use Hakama\Garment\Datum;
+use Hakama\Garment\Fabric as F;
+use Hakama\Garment\Garment as G;
+use Hakama\Garment\Measure;
 use Hakama\Garment\Position as P;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
+use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Placement\Edge;
@@ -27,14 +31,14 @@ final class PlacementTable
         /** @var non-empty-list<Rule<Placement>>|null $kept */
         static $kept = null;
         return $kept ??= [
-            new Rule(
+            (new Rule(
                 SetupTopic::Placement,
                 'kept',
                 'a place that was found for this garment and size before',
                 static fn(Facts $f): bool => $f->history->kept !== null,
                 self::kept(...),
                 'Found once for this garment, size and place, and kept.',
-            ),
+            ))->on(Fact::Place),
             ...self::house(),
         ];
     }
@@ -43,7 +47,7 @@ final class PlacementTable
     private static function house(): array
     {
         return [
-            new Rule(
+            (new Rule(
                 SetupTopic::Placement,
                 'left_chest',
                 'left chest',
@@ -55,9 +59,9 @@ final class PlacementTable
                     self::graded($h, $f, HouseRule::ChestAcross, HouseRule::ChestAcrossStep),
                     'centre front',
                 ),
-                'Near the placket it lies flat; further out it hangs under the arm. Grows a little with the size.',
-            ),
-            new Rule(
+                'Near the centre front it lies flat; further out it hangs under the arm.',
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'full_front',
                 'full front',
@@ -70,8 +74,22 @@ final class PlacementTable
                     'on the centre front',
                 ),
                 'High on the front, where it is seen.',
-            ),
-            new Rule(
+            ))->on(Fact::Position),
+            (new Rule(
+                SetupTopic::Placement,
+                'full_back_yoke',
+                'full back, on a garment with a yoke',
+                static fn(Facts $f): bool => $f->item->position === P::FullBack && self::yokeMm($f) !== null,
+                static fn(HouseRules $h, Facts $f): Placement => new Placement(
+                    Datum::CollarSeam,
+                    Edge::Upper,
+                    (float) self::yokeMm($f) + $h->value(HouseRule::YokeInside),
+                    0,
+                    'midway between the side seams',
+                ),
+                'About a finger below the seam of the yoke, so that the design does not lie across it.',
+            ))->on(Fact::Position, Fact::Fabric),
+            (new Rule(
                 SetupTopic::Placement,
                 'full_back',
                 'full back',
@@ -83,20 +101,26 @@ final class PlacementTable
                     0,
                     'midway between the side seams',
                 ),
-                'Below the collar, or a finger inside the yoke seam; the centre is half the measured width.',
-            ),
-            new Rule(
+                'Below the collar, midway between the side seams.',
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'cap_low',
                 'cap front',
                 static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->position === P::CapFront,
-                static fn(): Placement => new Placement(Datum::BillSeam, Edge::Lower, 0, 0, self::FRONT_SEAM),
-                'As low as the frame allows: trace it, and watch the bill.',
+                static fn(HouseRules $h): Placement => new Placement(
+                    Datum::BillSeam,
+                    Edge::Lower,
+                    -$h->value(HouseRule::RingLow),
+                    0,
+                    self::FRONT_SEAM,
+                ),
+                'As low as the strap and its teeth allow: trace it, and watch the bill.',
                 Question::BillGap,
                 'frame_limit',
                 Strength::May,
-            ),
-            new Rule(
+            ))->on(Fact::HouseRules, Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'cap_centred',
                 'cap front, whose panel is much higher than the design',
@@ -114,8 +138,8 @@ final class PlacementTable
                 Question::BillGap,
                 'centred_high',
                 Strength::May,
-            ),
-            new Rule(
+            ))->on(Fact::HouseRules, Fact::Height),
+            (new Rule(
                 SetupTopic::Placement,
                 'cap_front',
                 'cap front',
@@ -129,8 +153,8 @@ final class PlacementTable
                 ),
                 'Clear of the bill, so that neither needle nor foot strikes it.',
                 strength: Strength::Must,
-            ),
-            new Rule(
+            ))->on(Fact::Position, Fact::HouseRules),
+            (new Rule(
                 SetupTopic::Placement,
                 'cap_side',
                 'cap side',
@@ -143,8 +167,8 @@ final class PlacementTable
                     'midway between the seams of the panel',
                 ),
                 'The field is smaller there: check it against the seams.',
-            ),
-            new Rule(
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'cap_back',
                 'cap back',
@@ -157,8 +181,8 @@ final class PlacementTable
                     'on the back seam',
                 ),
                 'Above the opening, clear of the strap.',
-            ),
-            new Rule(
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'cuff',
                 'cuff',
@@ -171,8 +195,8 @@ final class PlacementTable
                     'opposite the join',
                 ),
                 'High on the cuff rather than low.',
-            ),
-            new Rule(
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'sleeve',
                 'sleeve',
@@ -185,8 +209,8 @@ final class PlacementTable
                     'on the outer seam or crease',
                 ),
                 'On the outside of the arm, clear of the hem.',
-            ),
-            new Rule(
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'leg',
                 'leg',
@@ -199,8 +223,8 @@ final class PlacementTable
                     'on the outer seam or crease',
                 ),
                 'On the outside of the leg, clear of the pocket.',
-            ),
-            new Rule(
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'corner',
                 'corner',
@@ -213,8 +237,8 @@ final class PlacementTable
                     'on the bisector of the corner',
                 ),
                 'On the bisector of the corner it hangs straight when the corner hangs down.',
-            ),
-            new Rule(
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'pocket',
                 'pocket',
@@ -227,16 +251,24 @@ final class PlacementTable
                     'midway between its sides',
                 ),
                 'Centred, below the hem of the pocket.',
-            ),
-            new Rule(
+            ))->on(Fact::Position),
+            (new Rule(
                 SetupTopic::Placement,
                 'centre',
                 'anywhere else',
                 static fn(Facts $f): bool => true,
                 static fn(): Placement => new Placement(Datum::Middle, Edge::Middle, 0, 0, 'both ways centred'),
                 'The centre is half of what is measured, both ways.',
-            ),
+            ))->on(Fact::Position),
         ];
+    }
+
+    /** Down to the yoke's seam; null where there is none. Of jackets only those of denim have one. */
+    private static function yokeMm(Facts $facts): ?float
+    {
+        return $facts->item->garment === G::Jacket && $facts->item->cloth->fabric !== F::Denim
+            ? null
+            : $facts->item->measures->mm(Measure::YokeDown);
     }
 
     /** @return Closure(Facts, HouseRules): bool */

@@ -7,6 +7,7 @@ namespace Hakama\Setup\Rules;
 use Closure;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
+use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 
 /**
@@ -21,6 +22,7 @@ final readonly class Rule
      * @param Closure(Facts, HouseRules): bool $applies
      * @param Closure(HouseRules, Facts): T    $says
      * @param string                           $when    for people: what has to be so
+     * @param list<Fact>                       $facts   by which it is decided
      */
     public function __construct(
         public SetupTopic $about,
@@ -32,7 +34,29 @@ final readonly class Rule
         public ?Question $question = null,
         public string $school = '',
         public Strength $strength = Strength::Should,
+        public array $facts = [],
     ) {}
+
+    /**
+     * The same rule with the facts that decide it: a change of one of them, or of two, turns it.
+     *
+     * @return self<T>
+     */
+    public function on(Fact ...$facts): self
+    {
+        return new self(
+            $this->about,
+            $this->name,
+            $this->when,
+            $this->applies,
+            $this->says,
+            $this->text,
+            $this->question,
+            $this->school,
+            $this->strength,
+            array_values($facts),
+        );
+    }
 
     /**
      * A rule that says the same of every case.

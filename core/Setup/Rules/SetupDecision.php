@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Rules;
 
+use Hakama\Garment\Garment;
 use Hakama\House\HouseRules;
 use Hakama\House\Question;
 use Hakama\House\Units;
@@ -12,6 +13,7 @@ use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\FrameChange;
+use Hakama\Setup\Fit\Obstruction;
 use Hakama\Setup\Fit\RankedFrame;
 use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Loading\Ends;
@@ -40,6 +42,9 @@ final readonly class SetupDecision
     public Placement $placement;
     public ?Fit $fit;
 
+    /** @var list<Obstruction> what on the garment the design lies across, or near */
+    public array $obstructions;
+
     /**
      * @param MarkedPlacement|null $marked      on the garment, where its measures are known
      * @param RankedFrame|null     $best        of the frames; null when none was asked about or there is none for the
@@ -67,6 +72,7 @@ final readonly class SetupDecision
         $this->speedSpm = $choice->speedSpm ?? $decisions->speed->value;
         $this->placement = $decisions->placement->value;
         $this->fit = $best?->fit;
+        $this->obstructions = $marked === null ? [] : Obstruction::at($marked, $facts->item, $house);
     }
 
     /** The same, with what a person chose instead. */
@@ -128,6 +134,80 @@ final readonly class SetupDecision
     public function isInCapFrame(): bool
     {
         return $this->facts->item->isOnCap() && $this->driver() === Driver::Cap;
+    }
+
+    /** A clamp or a pocket frame closes on the item while it stays on the machine. */
+    public function closesOnMachine(): bool
+    {
+        return $this->fit?->frame->kind->closesOnMachine()
+            ?? ($this->facts->item->isClamped() && $this->driver() !== Driver::Flat);
+    }
+
+    /** Stuck on backing that is hooped, not hooped itself. */
+    public function isStuckOn(): bool
+    {
+        return $this->facts->item->isStuckOn() && ! $this->closesOnMachine();
+    }
+
+    /** Held between the rings of a frame, off the machine. */
+    public function isHooped(): bool
+    {
+        return ! $this->isInCapFrame() && ! $this->closesOnMachine() && ! $this->isStuckOn();
+    }
+
+    /** Sewn from within: a closed shape whose outside is reached no other way. */
+    public function isInsideOut(): bool
+    {
+        return $this->facts->item->garment === Garment::Stocking
+            || ($this->facts->item->garment === Garment::Bag && $this->isHooped());
+    }
+
+    /** Centre and up are kept by a sticker: people lose track of them in closed shapes. */
+    public function hasSticker(): bool
+    {
+        return in_array($this->facts->item->garment, [Garment::Stocking, Garment::Bag], true);
+    }
+
+    /** Once it is mounted nobody gets at the bobbin. */
+    public function coversArm(): bool
+    {
+        return $this->isInCapFrame()
+            || $this->facts->item->isNarrowTube()
+            || $this->driver() !== Driver::Flat
+            || in_array($this->facts->item->garment, [Garment::KnitHat, Garment::Glove, Garment::Bag], true);
+    }
+
+    /** The frame holds the film with the item; elsewhere it is laid on after the trace. */
+    public function isFilmHeld(): bool
+    {
+        return $this->topper
+            && $this->facts->design->applied->stops === 0
+            && ($this->closesOnMachine()
+                || ($this->facts->item->garment === Garment::KnitHat && $this->isHooped()));
+    }
+
+    /** It has another side that must not be caught. */
+    public function hasOtherSide(): bool
+    {
+        return ! $this->facts->item->isOnCap()
+            && ! in_array(
+                $this->facts->item->garment,
+                [Garment::Patch, Garment::Blanket, Garment::Towel, Garment::Apron, Garment::Other],
+                true,
+            )
+            && $this->access() !== Access::OpenedSeam;
+    }
+
+    /** The frame is turned over at a stop: by the stop sheet, or, where there is none, because it has a back. */
+    public function turnsFrameOver(): bool
+    {
+        return $this->facts->design->applied->stops > 0
+            && ($this->facts->design->applied->turnsOver
+                ?? in_array(
+                    $this->facts->item->garment,
+                    [Garment::Bag, Garment::Stocking, Garment::Pocket],
+                    true,
+                ));
     }
 
     public function access(): Access

@@ -18,4 +18,5 @@ enum SetupTopic: string
     case Needle = 'needle';
     case Speed = 'speed';
     case Placement = 'place';
+    case Hoopings = 'hoopings';
 }

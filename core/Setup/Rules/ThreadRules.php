@@ -6,6 +6,7 @@ namespace Hakama\Setup\Rules;
 
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 
 /**
@@ -27,7 +28,7 @@ final class ThreadRules
                 static fn(Facts $f, HouseRules $h): bool => $f->design->isFine($h->value(HouseRule::SmallLetter)),
                 60,
                 'Fine detail closes up in the usual thread: 60 weight.',
-            ),
+            )->on(Fact::SmallestLetter),
             Rule::saying(
                 SetupTopic::Thread,
                 'usual',
@@ -35,7 +36,7 @@ final class ThreadRules
                 static fn(Facts $f): bool => true,
                 40,
                 '40 weight covers best.',
-            ),
+            )->on(Fact::SmallestLetter),
         ];
     }
 }

@@ -8,6 +8,7 @@ use Hakama\Garment\Garment as G;
 use Hakama\Garment\Surface;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
+use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 
 /**
@@ -29,7 +30,7 @@ final class TopperRules
                 static fn(Facts $f): bool => $f->item->cloth->surface() !== Surface::Smooth,
                 true,
                 'Pile, ribs and quilting swallow stitches: film on top.',
-            ),
+            )->on(Fact::Fabric),
             Rule::saying(
                 SetupTopic::Topper,
                 'towel_or_hat',
@@ -41,7 +42,7 @@ final class TopperRules
                 ),
                 true,
                 'Its surface swallows stitches: film on top.',
-            ),
+            )->on(Fact::Garment),
             Rule::saying(
                 SetupTopic::Topper,
                 'small_letters_on_texture',
@@ -50,7 +51,7 @@ final class TopperRules
                     && $f->design->hasSmallLetters($h->value(HouseRule::SmallLetter)),
                 true,
                 'Letters this small sink into any texture: film on top.',
-            ),
+            )->on(Fact::SmallestLetter, Fact::Fabric),
             Rule::saying(
                 SetupTopic::Topper,
                 'smooth',
@@ -58,7 +59,7 @@ final class TopperRules
                 static fn(Facts $f): bool => true,
                 false,
                 'The surface is smooth enough without.',
-            ),
+            )->on(Fact::Fabric, Fact::Garment, Fact::SmallestLetter),
         ];
     }
 }

@@ -78,7 +78,7 @@ final class AdviceTest extends TestCase
         // The shop that has not said is of the first school, and sees the other.
         $first = Advice::of($dense, HouseRules::of());
         self::assertSame(Backing::TearAway, $first->backing->backing);
-        self::assertSame(['dense_or_soft_cap'], self::othersAbout($first, SetupTopic::Backing));
+        self::assertSame(['dense_cap'], self::othersAbout($first, SetupTopic::Backing));
         // Where both would say the same, there is nothing to show.
         self::assertSame(
             [],

@@ -9,6 +9,7 @@ use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measures;
 use Hakama\Garment\Position;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
 use Hakama\Machine\FrameSpec;
@@ -19,6 +20,7 @@ use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\FrameChange;
 use Hakama\Setup\Fit\FrameRanking;
 use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Fit\WayIn;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -174,19 +176,15 @@ final class FitTest extends TestCase
         $wide = self::frame(Window::rectangle(150, 150), 'wide');
         $narrow = self::frame(Window::rectangle(80, 80), 'narrow');
         $fitting = Fitting::of(self::box(50, 50), [$wide, $narrow], 7);
-        // Outer sides are 180 and 110; the garment is 120 wide.
-        $ranked = FrameRanking::of(
-            $fitting,
-            [Driver::Flat],
-            [Turn::None],
-            $wide,
-            new Item(
-                Garment::Polo,
-                Position::FullFront,
-                new ClothSpec(Fabric::Pique),
-                measures: new Measures(['chest_width' => 120.0]),
-            ),
+        // Outer sides are 180 and 110, with bars of 12; the garment is 122 wide: just enough for the second.
+        $item = new Item(
+            Garment::Polo,
+            Position::FullFront,
+            new ClothSpec(Fabric::Twill),
+            measures: new Measures(['chest_width' => 122.0]),
         );
+        $way = new WayIn($item, Driver::Flat, HouseRules::of());
+        $ranked = FrameRanking::of($fitting, [Driver::Flat], [Turn::None], $wide, $item, ['flat' => $way]);
 
         self::assertSame(
             [['narrow', true], ['wide', false]],

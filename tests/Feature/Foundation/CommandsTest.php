@@ -488,6 +488,8 @@ final class CommandsTest extends TestCase
                 'cautions',
                 'because',
                 'other_schools',
+                'asks',
+                'estimated',
             ],
             array_keys($out),
         );
@@ -528,7 +530,8 @@ final class CommandsTest extends TestCase
         self::assertSame(['waist', 'flat', 1], [$out['loading']['towards_machine'], $out['access'], $out['hoopings']]);
         self::assertStringContainsString('waist', $out['loading']['bracket']);
         self::assertSame(
-            ['driver', 'loading', 'backing', 'topper', 'thread', 'needle', 'speed', 'place', 'access', 'turn', 'frame'],
+            ['driver', 'loading', 'backing', 'topper', 'thread', 'needle', 'speed', 'place', 'access', 'turn', 'frame',
+                'hoopings'],
             array_column($out['because'], 'about'),
         );
     }

@@ -36,7 +36,7 @@ final class MovedBatchTest extends FeatureTestCase
         );
         $this->get("/needles/cards/{$batch->code}")->assertSee('turned 180°, never mirrored');
         $this->get("/setup/{$batch->decoration_id}")
-            ->assertSee('Turn the design by 180° on the machine')
+            ->assertSee('Turn the design 180° on the machine')
             ->assertSee('As it is on M3');
         // What was chosen is one and the same on both.
         self::assertSame(180, Setup::query()->findOrFail($batch->decoration_id)->turn_deg);
@@ -51,7 +51,7 @@ final class MovedBatchTest extends FeatureTestCase
         $this->get('/plan/consequence?'.http_build_query([...$move, 'rank' => 1]))
             ->assertOk()
             ->assertSee('On M3 it is done otherwise than on M1')
-            ->assertSee('Turn the design by 180°');
+            ->assertSee('Turn the design 180°');
         $this->get('/plan/consequence?'.http_build_query([...$move, 'machine' => 'M1', 'rank' => 1]))
             ->assertOk()
             ->assertDontSee('it is done otherwise');

@@ -24,7 +24,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $this->get("/setup/{$jacket->id}")
             ->assertSee('The shell of a jacket carries the stitches')
             ->assertSee('Another school: A jacket is heavy and worn for years')
-            ->assertSee('Pockets, rivets and linings')
+            ->assertSee('Keep pockets, rivets and linings out')
             ->assertDontSee('sweatband');
         $this->get('/shop')->assertSee('Where practitioners differ')->assertSee('Backing under heavy jackets');
         $this->put('/shop/rules', ['schools' => ['jacket_backing' => 'cutaway']])->assertSessionHasNoErrors();
@@ -47,6 +47,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             'position' => 'full_front',
             'artwork_id' => \App\Artwork\Models\Artwork::query()->where('name', 'Lake panorama')->value('id'),
         ]);
+        $this->put('/shop/rules', ['neck_hoodie_mm' => '280'])->assertSessionHasNoErrors();
         // 216 mm wide; S leaves 196, M 210, L 224, XL 238.
         $this->get("/setup/{$hoodies->id}?tab=sizes")
             ->assertSee('Not every size may go in the same way. All of them may be turned 180°')

@@ -174,10 +174,10 @@ final class WorkroomTest extends FeatureTestCase
         $page = (string) $this->get("/setup/{$cap->id}?tab=machines")->getContent();
         // M2 has no cap driver; M3 does not turn caps by itself.
         self::assertMatchesRegularExpression('~M2 Wren.*?There is no cap driver here~s', $page);
-        $this->get("/setup/{$cap->id}?machine=M3")->assertSee('Turn the design by 180° on the machine');
+        $this->get("/setup/{$cap->id}?machine=M3")->assertSee('Turn the design 180° on the machine');
         $this->get("/setup/{$cap->id}?machine=M1")
-            ->assertDontSee('Turn the design by')
-            ->assertSee('this machine turns the design by itself');
+            ->assertDontSee('Turn the design 180')
+            ->assertSee('this machine turns the design once');
     }
 
     #[Test]

@@ -47,9 +47,11 @@
                         {{ $one->fit->frame->count }} here</span></td>
                 <td>{!! $one->fits()
                     ? 'yes'
-                    : ($one->goesIn
-                        ? '<span class="now">no</span>'
-                        : '<span class="now">does not go in</span>') !!}</td>
+                    : match (true) {
+                        ! $one->goesIn() => '<span class="now">does not go in</span>',
+                        ! $one->liesOn() => '<span class="now">hangs over the edge</span>',
+                        default => '<span class="now">no</span>',
+                    } !!}</td>
                 <td class="num">{{ $mm($one->fit->clearMm) }}</td>
                 <td class="tabular-nums">{{ $one->fit->turn->value }}°</td>
                 <td>{{ $one->change->label() }}</td>

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Notes;
+
+use Hakama\Setup\Rules\SetupTopic;
+
+/** A figure that decides and that nobody has given. */
+final readonly class Ask
+{
+    /**
+     * @param string           $fact    as it is named in files
+     * @param string           $why     what is asked, and what hangs on it
+     * @param list<SetupTopic> $decides
+     */
+    public function __construct(public string $fact, public string $why, public array $decides) {}
+}

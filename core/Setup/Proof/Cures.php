@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Setup\Proof;
+
+use Hakama\Garment\Datum;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Structure;
+use Hakama\House\Units;
+use Hakama\Machine\Driver;
+use Hakama\Machine\FrameSpec;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Facts\Fact;
+use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Loading\Access;
+
+/** What would make a stop possible: each is made and advised again before it is offered. */
+final readonly class Cures
+{
+    /** A hair more than the least, so that rounding to tenths does not undo it. */
+    private const HAIR_MM = 0.1;
+    private const LEAST_PERCENT = 10;
+
+    private Units $units;
+
+    private function __construct(private SetupCase $case, private Advice $advice)
+    {
+        $this->units = Units::of($case->house);
+    }
+
+    /** @return list<Cure> the least work first; none where it is no stop, or where nothing helps */
+    public static function of(SetupCase $case, Advice $advice): array
+    {
+        if (! $advice->stops()) {
+            return [];
+        }
+        $self = new self($case, $advice);
+        $cures = [
+            ...$self->first($self->moves()),
+            ...$self->first($self->otherPlaces()),
+            ...$self->first($self->otherMachines()),
+            ...$self->first($self->otherCaps()),
+            ...$self->smaller(),
+        ];
+        usort($cures, static fn(Cure $one, Cure $two): int => $one->minutes() <=> $two->minutes());
+
+        return $cures;
+    }
+
+    /**
+     * The first of its kind that works.
+     *
+     * @param iterable<Cure> $candidates the best first
+     *
+     * @return list<Cure>
+     */
+    private function first(iterable $candidates): array
+    {
+        foreach ($candidates as $cure) {
+            if ($this->works($cure->changes)) {
+                return [$cure];
+            }
+        }
+
+        return [];
+    }
+
+    /** @param non-empty-list<FactChange> $changes */
+    private function works(array $changes): bool
+    {
+        $case = $this->case;
+        foreach ($changes as $change) {
+            $case = $change->applyTo($case);
+        }
+
+        return ! $case->outcome()->stops();
+    }
+
+    /** @return iterable<Cure> off what lies under it, the shortest way first */
+    private function moves(): iterable
+    {
+        $placement = $this->advice->placement;
+        if ($placement->datum === Datum::CornerInside) {
+            return;
+        }
+        $moves = [];
+        foreach ($this->advice->obstructions() as $crossing) {
+            foreach ($crossing->isBarred() ? $crossing->moves : [] as $move) {
+                $moves[] = $move;
+            }
+        }
+        usort(
+            $moves,
+            static fn(array $one, array $two): int => abs($one[0]) + abs($one[1]) <=> abs($two[0]) + abs($two[1]),
+        );
+        foreach ($moves as [$dx, $dy]) {
+            $dx += self::HAIR_MM * ($dx <=> 0.0);
+            $dy += self::HAIR_MM * ($dy <=> 0.0);
+            yield new Cure(
+                CureKind::MovePlace,
+                sprintf(
+                    'Move it %s %s.',
+                    $this->units->said(abs($dx) + abs($dy)),
+                    match (true) {
+                        $dx > 0 => 'to the wearer’s left',
+                        $dx < 0 => 'to the wearer’s right',
+                        $dy > 0 => 'up',
+                        default => 'down',
+                    },
+                ),
+                [FactChange::place($placement->downMm - $dy, $placement->acrossMm + $dx)],
+            );
+        }
+    }
+
+    /** @return iterable<Cure> another part of the same garment */
+    private function otherPlaces(): iterable
+    {
+        $item = $this->case->facts->item;
+        $places = match (true) {
+            $item->isOnCap() => [Position::CapFront, Position::CapBack, Position::CapSide],
+            $item->isUpperBody() => [Position::LeftChest, Position::FullFront, Position::FullBack],
+            default => [Position::Centre],
+        };
+        foreach ($places as $place) {
+            if ($place !== $item->position) {
+                yield new Cure(
+                    CureKind::MovePlace,
+                    "Sew it at another place: {$place->label()}.",
+                    [FactChange::position($place)],
+                );
+            }
+        }
+    }
+
+    /** @return iterable<Cure> one with a driver for which there are frames here; a seam opened on the flat arms */
+    private function otherMachines(): iterable
+    {
+        $has = $this->case->facts->machine->drivers;
+        foreach ([Driver::Flat, Driver::Cap, Driver::Cylinder, Driver::Clamp] as $driver) {
+            $thereAre = $this->case->frames() === null || array_filter(
+                $this->case->frames(),
+                static fn(FrameSpec $frame): bool => $frame->driver === $driver,
+            ) !== [];
+            if (in_array($driver, $has, true) || ! $thereAre) {
+                continue;
+            }
+            $change = FactChange::drivers([...$has, $driver]);
+            $opens = $change->applyTo($this->case)->outcome()->decided->access() === Access::OpenedSeam;
+            yield new Cure(
+                $opens ? CureKind::OpenSeam : CureKind::OtherMachine,
+                $opens
+                    ? 'Open the seam and sew it flat, on a machine with flat arms.'
+                    : "Take a machine with a {$driver->value} driver.",
+                [$change],
+            );
+        }
+    }
+
+    /** @return iterable<Cure> the lowest that takes it; a soft one, which can be laid flat */
+    private function otherCaps(): iterable
+    {
+        $item = $this->case->facts->item;
+        if (! $item->isOnCap()) {
+            return;
+        }
+        $now = CapFace::profileLimitMm($item->profile, $this->case->house);
+        foreach ([Profile::Low, Profile::Mid, Profile::High] as $profile) {
+            if ($profile !== $item->profile && CapFace::profileLimitMm($profile, $this->case->house) > $now) {
+                yield new Cure(
+                    CureKind::OtherCap,
+                    sprintf(
+                        'Take a %s cap: it takes designs up to %s high.',
+                        $profile->value,
+                        $this->units->said(CapFace::profileLimitMm($profile, $this->case->house)),
+                    ),
+                    [FactChange::profile($profile)],
+                );
+            }
+        }
+        if ($item->structure !== Structure::Unstructured) {
+            yield new Cure(
+                CureKind::OtherCap,
+                'Take a soft cap: it can be laid flat.',
+                [FactChange::structure(Structure::Unstructured)],
+            );
+        }
+    }
+
+    /** @return list<Cure> the largest size in whole percent that can be sewn */
+    private function smaller(): array
+    {
+        [$works, $fails] = [self::LEAST_PERCENT, 100];
+        if (! $this->works($this->scaled($works))) {
+            return [];
+        }
+        while ($fails - $works > 1) {
+            $middle = intdiv($works + $fails, 2);
+            if ($this->works($this->scaled($middle))) {
+                $works = $middle;
+            } else {
+                $fails = $middle;
+            }
+        }
+        $design = $this->case->facts->design;
+
+        return [
+            new Cure(
+                CureKind::SmallerDesign,
+                sprintf(
+                    'Make the design %d %% smaller: %s.',
+                    100 - $works,
+                    $this->units->size(($design->widthMm * $works) / 100, ($design->heightMm * $works) / 100, 1),
+                ),
+                $this->scaled($works),
+            ),
+        ];
+    }
+
+    /** @return non-empty-list<FactChange> */
+    private function scaled(int $percent): array
+    {
+        $design = $this->case->facts->design;
+        $down = static fn(float $mm): float => floor($mm * $percent / 10) / 10;
+
+        return [
+            FactChange::mm(Fact::Width, $down($design->widthMm)),
+            FactChange::mm(Fact::Height, $down($design->heightMm)),
+            FactChange::stitches((int) ($design->stitches * ($percent / 100) ** 2)),
+        ];
+    }
+}
