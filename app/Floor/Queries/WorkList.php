@@ -40,8 +40,8 @@ final readonly class WorkList
     }
 
     /**
-     * @return list<string> what has to be ticked before the first load: lines of the driver and of the preflight, and
-     *     stages between
+     * @return list<string> what has to be ticked before the first load: lines of the driver, of the machine and of the
+     *     preflight, and stages between
      */
     public function wanted(): array
     {
@@ -52,6 +52,7 @@ final readonly class WorkList
 
         return [
             ...array_column($this->at(WorkStage::Driver), 'code'),
+            ...array_column($this->at(WorkStage::Machine), 'code'),
             ...array_column($stages, 'value'),
             ...array_column($this->at(WorkStage::Preflight), 'code'),
         ];

@@ -9,6 +9,7 @@ use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measures;
 use Hakama\Garment\Profile;
+use Hakama\Garment\Provenance;
 use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Style;
@@ -57,7 +58,10 @@ final class GarmentStyle extends Model
             $this->structure,
             $this->profile,
             $this->unit_value_cents,
-            array_map(static fn(array $mm): Measures => new Measures(array_map(floatval(...), $mm)), $this->measures),
+            array_map(static fn(array $mm): Measures => new Measures(
+                array_map(floatval(...), $mm),
+                Provenance::Catalogue,
+            ), $this->measures),
         );
     }
 }

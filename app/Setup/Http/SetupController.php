@@ -172,6 +172,10 @@ final class SetupController
         }
         $frame = $request->frame();
         $choice = $request->choice($setups->advise($decoration), $setups->fit($decoration, $frame, $request->turn()));
+        $obstacle = $setups->mountObstacle($decoration, $choice->fit);
+        if ($obstacle !== null) {
+            throw ValidationException::withMessages(['frame' => $obstacle]);
+        }
         try {
             $batch = $choices->keep($decoration, $frame, $choice, $request->reasons());
         } catch (ReasonRequired $e) {

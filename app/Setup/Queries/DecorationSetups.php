@@ -23,8 +23,12 @@ use Hakama\Setup\Departure;
 use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Fit\Fit;
+use Hakama\Setup\Fit\Mounting;
 use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Notes\Ask;
 use Hakama\Setup\Notes\Warning;
+use Hakama\Setup\Proof\Explanation;
+use Hakama\Setup\Proof\SetupCase;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Setup\Tube\Hoopings;
@@ -151,6 +155,7 @@ final readonly class DecorationSetups
             $this->tube($decoration, $advice, $model),
             $this->face($governing),
             $this->practice->on($decoration->line->fabric),
+            new Explanation(SetupCase::of($governing->facts, $rules, $fitting, $standing)),
         );
     }
 
@@ -184,7 +189,8 @@ final readonly class DecorationSetups
     }
 
     /**
-     * What stands in the way of a decoration, whatever its threads: said as soon as an order is written.
+     * What stands in the way of a decoration, whatever its threads, and what has to be known first: said as soon as an
+     * order is written.
      *
      * @param array<string, int> $pieces size => how many
      *
@@ -194,7 +200,16 @@ final readonly class DecorationSetups
     {
         $decoration->artwork?->setRelation('blocks', new Collection());
 
-        return $this->adviseTyped($decoration, $pieces)->warnings;
+        $advice = $this->adviseTyped($decoration, $pieces);
+
+        return [
+            ...$advice->warnings,
+            ...array_map(
+                static fn(Ask $ask): Warning => new Warning("ask {$ask->fact}", $ask->why, false),
+                // Which machine sews it is decided later.
+                array_filter($advice->asks, static fn(Ask $ask): bool => ! str_starts_with($ask->fact, 'machine.')),
+            ),
+        ];
     }
 
     /**
@@ -250,6 +265,12 @@ final readonly class DecorationSetups
         [$then, $here] = [$this->on($decoration, $printed), $this->on($decoration, $now)];
 
         return $then !== null && $here !== null && $here->otherThan($then) !== [] ? $printed->code : null;
+    }
+
+    /** Why it cannot be mounted so, whatever the reason; null where it can. */
+    public function mountObstacle(Decoration $decoration, Fit $fit): ?string
+    {
+        return Mounting::obstacle($this->facts->facts($decoration)->item, $fit);
     }
 
     public function fit(Decoration $decoration, Frame $frame, Turn $turn): Fit

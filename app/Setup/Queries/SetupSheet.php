@@ -7,7 +7,11 @@ namespace App\Setup\Queries;
 use App\Orders\Models\Decoration;
 use App\Setup\ChosenSetup;
 use App\Setup\Models\Practice;
+use Hakama\Garment\Measure;
 use Hakama\Garment\Position;
+use Hakama\Garment\Provenance;
+use Hakama\House\Units;
+use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
 use Hakama\Setup\BlockAdvice;
 use Hakama\Setup\Fit\CapFace;
@@ -15,10 +19,15 @@ use Hakama\Setup\Fit\JudgedWay;
 use Hakama\Setup\Fit\RankedFrame;
 use Hakama\Setup\Loading\Ends;
 use Hakama\Setup\Loading\Loading;
+use Hakama\Setup\Notes\Ask;
 use Hakama\Setup\Notes\Warning;
+use Hakama\Setup\Proof\Cure;
+use Hakama\Setup\Proof\Explanation;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Stitch\Bounds;
+use Hakama\Stitch\Point;
 use Illuminate\Database\Eloquent\Collection;
 
 /** All that the setup page shows of one decoration, in one frame, one way round, on one size. */
@@ -42,7 +51,53 @@ final readonly class SetupSheet
         public ?TubePlan $tube,
         public ?CapFace $face,
         public Collection $practice,
+        private Explanation $explained,
     ) {}
+
+    /** @return list<Cure> what would make it possible, the least work first; none where it is no stop */
+    public function cures(): array
+    {
+        return $this->explained->cures();
+    }
+
+    /** @return list<Ask> what decides and nobody has given; of a machine only once one is chosen */
+    public function asks(): array
+    {
+        return array_values(
+            array_filter(
+                $this->advice->asks,
+                fn(Ask $ask): bool => $this->on->onMachine !== null || ! str_starts_with($ask->fact, 'machine.'),
+            ),
+        );
+    }
+
+    /** How far the frame is moved off the middle of the design, so that it lies whole on the cloth. */
+    public function offMiddle(): Point
+    {
+        $fit = $this->chosen->choice?->fit;
+        foreach ($this->row->advice->ranked as $one) {
+            if ($fit !== null && $one->fit->frame->id === $fit->frame->id && $one->fit->turn === $fit->turn) {
+                return $one->hold->offMiddle ?? new Point(0, 0);
+            }
+        }
+
+        return new Point(0, 0);
+    }
+
+    /** What would turn a decision, in words: the proof that its reason is the reason. */
+    public function turning(SetupTopic $about): string
+    {
+        return $this->explained->turning($this->explained->advice->because($about))
+            ->words(Units::of($this->explained->case->house));
+    }
+
+    /** Where a width on the garment comes from, such as "estimated"; '' where nobody knows it. */
+    public function from(SizeRow $row, Measure $measure): string
+    {
+        $from = $row->facts->item->measures->from($measure);
+
+        return $from === Provenance::Unknown ? '' : $from->label();
+    }
 
     /** @return list<RankedFrame> */
     public function ranked(): array
@@ -80,12 +135,13 @@ final readonly class SetupSheet
         return $this->advice->waysIn();
     }
 
-    /** @return list<Loading> the ends that can go to the machine, advised or not */
+    /** @return list<Loading> the ends that can go to the machine, advised or not; what cannot be mounted is not on offer */
     public function ends(): array
     {
-        $ends = Ends::of($this->row->facts->item);
-
-        return [$ends->topFirst(), $ends->bottomFirst(), $ends->sideFirst()];
+        return Ends::mountable(
+            $this->row->facts->item,
+            $this->chosen->choice->fit->frame->driver ?? Driver::Flat,
+        );
     }
 
     public function bounds(): Bounds

@@ -59,7 +59,12 @@ final class Draft
             Panel::Leg => $garment === Garment::Stocking
                 ? Tube::stocking($mm(M::LegWidth), $mm(M::LegLength), $mm(M::CuffHeight, 110.0))
                 : Tube::tube(Panel::Leg, $mm(M::LegWidth), $mm(M::LegLength), $known->mm(M::UpperWidth)),
-            Panel::Cap => Headwear::cap($position, $mm(M::Circumference), $mm(M::Height)),
+            Panel::Cap => Headwear::cap(
+                $position,
+                $mm(M::Circumference),
+                // Above the opening of the strap there is only the rest of the panel.
+                $mm(M::Height) - ($position === Position::CapBack ? $mm(M::OpeningHeight, 45.0) : 0.0),
+            ),
             Panel::Hat => Headwear::hat($mm(M::Circumference), $mm(M::Height), $mm(M::CuffHeight, 70.0)),
             Panel::Pocket => Flat::pocket($mm(M::PocketWidth), $mm(M::PocketHeight)),
             Panel::Flat => Flat::flat($garment, $mm(M::Width), $mm(M::Height), $known),

@@ -26,6 +26,7 @@ final class Features
     private const QUILTED_EVERY = 80.0;
     private const FLAP_WIDE = 130.0;
     private const FLAP_HIGH = 60.0;
+    private const EYELET = 4.0;
     private const HANDLE = ['wide' => 25.0, 'sewn' => 40.0];
 
     /**
@@ -186,7 +187,12 @@ final class Features
         );
     }
 
-    /** @return list<Feature> the outer seam is where designs go; the bags of the pockets hang below the waistband */
+    /**
+     * The outer seam, in the middle of what is seen, is where designs go; the inner one lies below. The bags of the pockets
+     * hang from the waistband.
+     *
+     * @return list<Feature>
+     */
     private static function leg(Measures $mm): array
     {
         $length = $mm->mm(M::LegLength) ?? 0.0;
@@ -196,9 +202,6 @@ final class Features
 
         return [
             Feature::line(Kind::Seam, 'outer seam', new Point(0, 0), new Point(0, -$length))->sewnOver(),
-            // Laid on its crease, the felled inner seam is the edge of what is seen, on both sides.
-            Feature::line(Kind::Seam, 'inner seam', new Point($half, 0), new Point($hem, -$length), self::FELLED),
-            Feature::line(Kind::Seam, 'inner seam', new Point(-$half, 0), new Point(-$hem, -$length), self::FELLED),
             Feature::line(Kind::Hem, 'hem', new Point(-$hem, -$length), new Point($hem, -$length)),
             ...$bags === null ? [] : [Feature::patch(Kind::Pocket, 'pocket bag', -$half, $half, -$bags, 0.0)],
         ];
@@ -243,10 +246,10 @@ final class Features
             return [];
         }
         $seam = $mm->mm(M::SeamAt) ?? $round / 6;
-        // Seams run to the button: a third of the way up they are as far from the front as at the foot, nearly.
         $eyelet = $height - ($mm->mm(M::EyeletDown) ?? 0.0);
-        // Panels narrow to nothing at the button: the eyelet is in the middle of its panel at its height.
-        $across = $height > 0.0 ? (($seam / 2) * ($height - $eyelet)) / $height : 0.0;
+        // A panel narrows as a dome does, slowly at first; the eyelet is in its middle.
+        $across = $height > 0.0 ? ($seam / 2) * sqrt(max(0.0, 1 - ($eyelet / $height) ** 2)) : 0.0;
+        $half = self::EYELET / 2;
 
         return [
             self::upright('front seam', 0.0, $height)->sewnOver(),
@@ -255,8 +258,22 @@ final class Features
             ...$mm->mm(M::EyeletDown) === null
                 ? []
                 : [
-                    Feature::patch(Kind::Eyelet, 'eyelet', $across - 4, $across + 4, $eyelet - 4, $eyelet + 4),
-                    Feature::patch(Kind::Eyelet, 'eyelet', -$across - 4, -$across + 4, $eyelet - 4, $eyelet + 4),
+                    Feature::patch(
+                        Kind::Eyelet,
+                        'eyelet',
+                        $across - $half,
+                        $across + $half,
+                        $eyelet - $half,
+                        $eyelet + $half,
+                    ),
+                    Feature::patch(
+                        Kind::Eyelet,
+                        'eyelet',
+                        -$across - $half,
+                        -$across + $half,
+                        $eyelet - $half,
+                        $eyelet + $half,
+                    ),
                 ],
         ];
     }

@@ -61,12 +61,6 @@ final class UpperBody
             new Seam($front ? 'centre front' : 'centre back', new Point(0, -$drop), new Point(0, -$length)),
             new Seam('armhole seam', new Point($tipX, $tipY), new Point($chest / 2, $arm)),
             new Seam('armhole seam', new Point(-$tipX, $tipY), new Point(-$chest / 2, $arm)),
-            ...$garment === Garment::Polo && $front
-                ? [new Seam('placket', new Point(0, -$drop), new Point(0, -$drop - 150))]
-                : [],
-            ...in_array($garment, [Garment::Jacket, Garment::PaddedJacket], true) && ! $front
-                ? [new Seam('yoke seam', new Point(-$tipX, $tipY - 35), new Point($tipX, $tipY - 35))]
-                : [],
         ];
 
         return new Shape(

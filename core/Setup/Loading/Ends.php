@@ -7,6 +7,7 @@ namespace Hakama\Setup\Loading;
 use Hakama\Garment\Garment as G;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Position as P;
+use Hakama\Machine\Driver;
 use Hakama\Setup\Facts\Item;
 
 /** The two ends of what is sewn on: the one at which a design's top lies as it is worn or hung, and the other. */
@@ -29,6 +30,29 @@ final readonly class Ends
             $panel === Panel::Sleeve => new self(End::Shoulder, End::Cuff),
             $item->isUpperBody() => new self(End::Neck, End::Waist),
             default => new self(End::Edge, End::Edge),
+        };
+    }
+
+    /**
+     * The ways round in which it can be mounted at all, whatever somebody wants: a cap in its frame goes on by the bill, a
+     * closed shape over the arm by its opening; what is worn on the body does not lie sideways on the arms.
+     *
+     * @return non-empty-list<Loading>
+     */
+    public static function mountable(Item $item, Driver $driver): array
+    {
+        $ends = self::of($item);
+        $isLoose = in_array(
+            $item->garment,
+            [G::Blanket, G::Towel, G::Bag, G::Apron, G::Patch, G::Other],
+            true,
+        );
+
+        return match (true) {
+            $item->isOnCap() && $driver === Driver::Cap, $item->garment === G::Stocking => [$ends->bottomFirst()],
+            $item->garment === G::KnitHat, $item->isClamped() => [$ends->topFirst()],
+            $isLoose => [$ends->topFirst(), $ends->bottomFirst(), $ends->sideFirst()],
+            default => [$ends->topFirst(), $ends->bottomFirst()],
         };
     }
 

@@ -231,7 +231,14 @@ final class AskTable
         $item = $d->facts->item;
         $measure = Panel::of($item->garment, $item->position)->width();
         $wide = $item->measures->mm($measure);
-        if ($d->marked === null || $wide === null || ! $item->measures->from($measure)->isGuess() || $item->isOnCap()) {
+        $isFromCorner = $item->position === Position::Corner;
+        if (
+            $d->marked === null
+            || $wide === null
+            || $isFromCorner
+            || $item->isOnCap()
+            || ! $item->measures->from($measure)->isGuess()
+        ) {
             return null;
         }
         $half = ($measure === Measure::Circumference ? $wide / 2 : $wide) / 2;

@@ -8,6 +8,7 @@ use Hakama\Garment\Garment as G;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Rules\SetupDecision;
 
 /** Where work can hurt someone. The machine's manual, local codes and trained people decide; this only reminds. */
@@ -67,7 +68,7 @@ final class CautionTable
                 static fn(SetupDecision $d): bool => $d->facts->design->applied->stops > 0
                     || $d->facts->item->isOnCap()
                     || $d->facts->item->garment === G::Patch
-                    || ($d->facts->item->isNarrowTube() && $d->driver() === Driver::Flat),
+                    || $d->access() === Access::OpenedSeam,
                 'Scissors and seam rippers away from yourself and from the cloth below.',
             ),
             new NoteRule(

@@ -214,7 +214,10 @@ final class HoopSteps
                 static fn(SetupDecision $d): bool => true,
                 static fn(SetupDecision $d): string => $d->closesOnMachine()
                     ? "{$d->loading()->words()} Slip it over the arm."
-                    : "{$d->loading()->words()} {$d->loading()->bracketWords()}",
+                    : "{$d->loading()->words()} {$d->loading()->bracketWords()}".
+                        ($d->facts->item->garment === G::KnitHat && $d->fit?->frame->window->round === true
+                            ? ' Do not push the hat all the way on.'
+                            : ''),
                 needs: [S::PlaceKept, S::BobbinSeen, S::InsideOut, S::Marked, S::Sticker],
                 makes: [S::OverArm],
                 before: [S::Closed],

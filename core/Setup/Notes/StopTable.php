@@ -51,7 +51,8 @@ final class StopTable
                 true,
                 'a design that would not lie wholly on the cloth at its place',
                 static fn(SetupDecision $d): ?string => $d->marked === null
-                || $d->facts->item->isOnCap()
+                // How high the front of a cap is sewn is a matter of its profile.
+                || ($d->facts->item->isOnCap() && $d->facts->item->position === Position::CapFront)
                 || $d->marked->isOnCloth()
                     ? null
                     : sprintf(

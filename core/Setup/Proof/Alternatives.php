@@ -121,8 +121,8 @@ final class Alternatives
             Fact::Drivers => self::drivers($case, $now),
             Fact::Frames => self::frames($case, $now),
             Fact::Place => [
-                FactChange::place($now->decided->placement->downMm + 10, $now->decided->placement->acrossMm),
-                FactChange::place($now->decided->placement->downMm - 10, $now->decided->placement->acrossMm + 5),
+                FactChange::placed($now->decided->placement->downMm + 10, $now->decided->placement->acrossMm),
+                FactChange::placed($now->decided->placement->downMm - 10, $now->decided->placement->acrossMm + 5),
             ],
             Fact::HouseRules => self::schools($case),
             default => [],

@@ -4,14 +4,30 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Proof;
 
+use Hakama\Setup\Placement\FoundPlacement;
+
 /** Something that was tried, and with which it can be sewn. */
 final readonly class Cure
 {
-    /** @param non-empty-list<FactChange> $changes */
-    public function __construct(public CureKind $kind, public string $text, public array $changes) {}
+    /**
+     * @param non-empty-list<FactChange> $changes
+     * @param float                      $talkMin to ask the customer first
+     */
+    public function __construct(
+        public CureKind $kind,
+        public string $text,
+        public array $changes,
+        private float $talkMin = 0.0,
+    ) {}
+
+    /** Where it would go instead; null where the cure is no move on the same part. */
+    public function place(): ?FoundPlacement
+    {
+        return $this->changes[0]->place();
+    }
 
     public function minutes(): float
     {
-        return $this->kind->minutes();
+        return $this->kind->minutes() + $this->talkMin;
     }
 }

@@ -22,6 +22,7 @@ final readonly class Cures
     /** A hair more than the least, so that rounding to tenths does not undo it. */
     private const HAIR_MM = 0.1;
     private const LEAST_PERCENT = 10;
+    private const TALK_MIN = 15.0;
 
     private Units $units;
 
@@ -110,7 +111,7 @@ final readonly class Cures
                         default => 'down',
                     },
                 ),
-                [FactChange::place($placement->downMm - $dy, $placement->acrossMm + $dx)],
+                [FactChange::placed($placement->downMm - $dy, $placement->acrossMm + $dx)],
             );
         }
     }
@@ -130,6 +131,7 @@ final readonly class Cures
                     CureKind::MovePlace,
                     "Sew it at another place: {$place->label()}.",
                     [FactChange::position($place)],
+                    self::TALK_MIN,
                 );
             }
         }

@@ -14,6 +14,7 @@ use Hakama\Garment\Profile;
 use Hakama\Garment\Stretch;
 use Hakama\Garment\Structure;
 use Hakama\Garment\Thickness;
+use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameSpec;
 use Hakama\Setup\Facts\Applied;
@@ -117,7 +118,7 @@ final readonly class FactChange
         return new self(Fact::Frames, $frames);
     }
 
-    public static function place(?float $downMm, ?float $acrossMm): self
+    public static function placed(?float $downMm, ?float $acrossMm): self
     {
         return new self(
             Fact::Place,
@@ -131,6 +132,12 @@ final readonly class FactChange
     public static function school(string $question, string $school): self
     {
         return new self(Fact::HouseRules, [$question => $school]);
+    }
+
+    /** Where it goes, of a change of the place. */
+    public function place(): ?FoundPlacement
+    {
+        return $this->value instanceof FoundPlacement ? $this->value : null;
     }
 
     public function applyTo(SetupCase $case): SetupCase
@@ -220,11 +227,14 @@ final readonly class FactChange
             ),
             default => self::plain($value),
         };
-        foreach (array_reverse($this->fact->path()) as $key) {
-            $plain = [$key => $plain];
+        $path = $this->fact->path();
+        $last = array_pop($path);
+        $written = [$last => $plain];
+        foreach (array_reverse($path) as $key) {
+            $written = [$key => $written];
         }
 
-        return $plain;
+        return $written;
     }
 
     private static function plain(mixed $value): mixed
@@ -237,18 +247,18 @@ final readonly class FactChange
         };
     }
 
-    /** In words: "fabric: twill", "width of the design: 120 mm". */
-    public function words(): string
+    /** In words: "fabric twill", "width of the design 120 mm". */
+    public function words(Units $units = Units::Millimetres): string
     {
         $value = $this->value;
         $said = match (true) {
             $value instanceof OrderVerdict => 'from the middle outwards',
             $value instanceof FoundPlacement => implode(', ', array_filter([
-                $value->downMm === null ? '' : sprintf('%.0f mm down', abs($value->downMm)),
-                $value->acrossMm === null ? '' : sprintf('%.0f mm across', abs($value->acrossMm)),
+                $value->downMm === null ? '' : "{$units->said(abs($value->downMm))} down",
+                $value->acrossMm === null ? '' : "{$units->said(abs($value->acrossMm))} across",
             ], static fn(string $one): bool => $one !== '')),
             is_bool($value) => $value ? 'yes' : 'no',
-            is_float($value) => sprintf('%s mm', round($value, 1)),
+            is_float($value) => $units->said($value, 1),
             is_int($value) => (string) $value,
             is_array($value) => implode(
                 ', ',
@@ -262,6 +272,6 @@ final readonly class FactChange
             default => is_scalar(self::plain($value)) ? str_replace('_', ' ', (string) self::plain($value)) : '',
         };
 
-        return "{$this->fact->label()}: ".($said === '' ? 'none' : $said);
+        return "{$this->fact->label()} ".($said === '' ? 'none' : $said);
     }
 }

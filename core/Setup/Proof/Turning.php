@@ -6,6 +6,7 @@ namespace Hakama\Setup\Proof;
 
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
+use Hakama\House\Units;
 use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Outcome;
@@ -83,13 +84,26 @@ final class Turning
         );
     }
 
-    /** "Otherwise with fabric: twill." */
-    public function words(): string
+    /** "With fabric plush: film on top." */
+    public function words(Units $units = Units::Millimetres): string
     {
-        return $this->changes === []
-            ? 'Nothing would change it.'
-            : 'Different with '.implode(', ', array_map(static fn(FactChange $one): string => $one->words(), $this->changes)).
-                ($this->then === '' ? '.' : ": {$this->then}.");
+        $then = match ($this->about) {
+            SetupTopic::Thread => "{$this->then} weight",
+            SetupTopic::Speed => "{$this->then} stitches a minute",
+            SetupTopic::Placement => 'another place',
+            SetupTopic::Hoopings => $this->then === '1' ? 'one hooping' : "{$this->then} hoopings",
+            default => $this->then,
+        };
+
+        return match (true) {
+            $this->changes === [] => 'Nothing would change it.',
+            $this->changes[0]->fact === Fact::Frames => "Without this frame: {$then}.",
+            default => sprintf(
+                'With %s: %s.',
+                implode(', ', array_map(static fn(FactChange $one): string => $one->words($units), $this->changes)),
+                $then,
+            ),
+        };
     }
 
     private static function toldOf(SetupTopic $about, SetupCase $case): string

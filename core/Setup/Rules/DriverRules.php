@@ -43,8 +43,8 @@ final class DriverRules
                 'clamped',
                 'a glove or a pocket',
                 static fn(Facts $f): bool => $f->item->isClamped(),
-                [Driver::Clamp, Driver::Cap, Driver::Flat],
-                'Small closed things are held in a clamp or pocket frame.',
+                [Driver::Cap, Driver::Clamp, Driver::Flat],
+                'Small closed things are held in a pocket or glove frame on the cap driver, else in a clamp.',
             )->on(Fact::Garment),
             Rule::saying(
                 SetupTopic::Driver,

@@ -219,6 +219,7 @@
                             @else
                                 <legend class="font-head font-semibold">Before the first load</legend>
                             @endif
+                            @include('floor.checks', ['steps' => $running->work->at(Hakama\Setup\Notes\WorkStage::Machine)])
                             @foreach (Hakama\Setup\Notes\WorkStage::beforeTheFirstLoad() as $stage)
                                 @if (isset($keys[$stage->value]))
                                     <label class="check items-start py-2"><input type="checkbox" name="checked[]"
@@ -234,16 +235,7 @@
                                             </span></span><kbd>{{ $keys[$stage->value] }}</kbd></label>
                                 @endif
                             @endforeach
-                            @foreach ($running->work->at(Hakama\Setup\Notes\WorkStage::Preflight) as $step)
-                                <label class="check"><input type="checkbox" name="checked[]"
-                                        value="{{ $step->code }}" @checked(in_array($step->code, old('checked', []),
-                                            true))
-                                        @if ($keys[$step->code] !== '') data-key="{{ $keys[$step->code] }}"
-                                            data-does="{{ $step->text }}" @endif><span
-                                        class="flex-1 text-base leading-snug">{{ $step->text
-                                            }}</span>@if ($keys[$step->code] !== '')<kbd>{{ $keys[$step->code]
-                                                }}</kbd>@endif</label>
-                            @endforeach
+                            @include('floor.checks', ['steps' => $running->work->at(Hakama\Setup\Notes\WorkStage::Preflight)])
                         </fieldset>
                         <div class="mt-3 flex items-center gap-3"><span class="text-base text-soft">After the trace the
                                 panel says</span><label for="origin_x" class="m-0 text-base">X</label><input

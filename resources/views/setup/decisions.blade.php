@@ -19,6 +19,7 @@
                     {{ ucfirst(implode('; ', $advice->placement->words($units))) }}.
                 @endif
                 {{ $row->why }}{{ $row->firm ? ' This one is firm.' : '' }}
+                <br><span class="text-soft">{{ $sheet->turning($row->about) }}</span>
                 @foreach ($row->others as $other)
                     <br><span class="text-soft">Another school: {{ $other->text }} <a
                             href="/shop#schools">Schools</a></span>

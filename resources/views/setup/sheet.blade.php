@@ -195,6 +195,13 @@
                     </details>
                 @endif
             @endforeach
+            @if ($sheet->advice->stops())
+                @include('setup.cures')
+            @endif
+            @foreach ($sheet->asks() as $ask)
+                <p class="note note-caution mb-2 text-sm" data-ask="{{ $ask->fact }}"><strong>Not known yet.</strong>
+                    {{ $ask->why }}</p>
+            @endforeach
             @foreach ($decoration->setup->departures ?? [] as $one)
                 <p class="note note-caution mb-3 text-sm"><strong>Chosen against the advice.</strong>
                     {{ ucfirst($one['about']) }}: {{ $one['chosen'] }} instead of {{ $one['advised'] }}.

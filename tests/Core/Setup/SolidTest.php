@@ -205,13 +205,13 @@ final class SolidTest extends TestCase
     public function a_seam_is_as_thick_as_its_layers(): void
     {
         $across = static fn(Thickness $thickness): Advice => self::advise(
-            Garment::Trousers,
-            Position::Leg,
-            measures: ['leg_width' => 120.0, 'upper_width' => 120.0],
-            widthMm: 130.0,
+            Garment::Bag,
+            Position::Centre,
+            widthMm: 220.0,
             heightMm: 40.0,
-            cloth: new ClothSpec(Fabric::Denim, thickness: $thickness),
-            kept: new FoundPlacement(downMm: 500.0),
+            cloth: new ClothSpec(Fabric::Canvas, thickness: $thickness),
+            // Up to its upper edge, where the handles are sewn on.
+            kept: new FoundPlacement(downMm: -190.0),
         );
         // Four layers of heavy cloth are 4.4 mm and the foot clears 4; of medium cloth they are 2.8.
         self::assertContains('seam_too_thick', array_column($across(Thickness::Heavy)->warnings, 'code'));

@@ -94,34 +94,70 @@ final class SetupAndNeedlesTest extends FeatureTestCase
     #[Test]
     public function what_goes_against_the_advice_wants_a_reason_that_is_kept(): void
     {
-        $decoration = self::decoration(self::caps());
-        $this->post("/setup/{$decoration->id}", ['frame' => 'S-30', 'turn' => 180])->assertSessionHasErrors([
-            'why.driver',
-        ]);
+        $decoration = self::decoration(self::aprons());
+        $advised = Setup::query()->findOrFail($decoration->id);
+        $advised->delete();
+        $chosen = ['frame' => $advised->frame->code, 'turn' => $advised->turn_deg, 'needle_size' => '90/14'];
+        $this->post("/setup/{$decoration->id}", $chosen)->assertSessionHasErrors(['why.needle']);
         self::assertFalse(Setup::query()->whereKey($decoration->id)->exists());
-        $this->post("/setup/{$decoration->id}", [
-            'frame' => 'S-30',
-            'turn' => 180,
-            'why' => ['driver' => 'flat blanks, sewn into caps later'],
-        ])->assertRedirect('/setup');
+        $this->post("/setup/{$decoration->id}", [...$chosen, 'why' => ['needle' => 'the canvas is waxed']])
+            ->assertRedirect('/setup');
         self::assertSame(
             [
                 [
-                    'about' => 'driver',
-                    'advised' => 'cap',
-                    'chosen' => 'flat',
-                    'why' => 'flat blanks, sewn into caps later',
+                    'about' => 'needle',
+                    'advised' => '80/12 sharp',
+                    'chosen' => '90/14 sharp',
+                    'why' => 'the canvas is waxed',
                 ],
             ],
             Setup::query()->findOrFail($decoration->id)->departures,
         );
         $this->get("/setup/{$decoration->id}")
             ->assertSee('Chosen against the advice')
-            ->assertSee('Driver: flat instead of cap. flat blanks, sewn into caps later');
+            ->assertSee('Needle: 90/14 sharp instead of 80/12 sharp. the canvas is waxed');
         $this->post("/setup/{$decoration->id}", ['frame' => 'nothing', 'turn' => 45])->assertSessionHasErrors([
             'frame',
             'turn',
         ]);
+    }
+
+    #[Test]
+    public function what_cannot_be_mounted_cannot_be_chosen_whatever_the_reason(): void
+    {
+        $cap = self::decoration(self::caps());
+        $why = ['driver' => 'flat blanks', 'turn' => 'it reads better', 'frame' => 'it is all we have'];
+        foreach (
+            [
+                [['frame' => 'S-30', 'turn' => 180], 'S-30 cannot hold this cap'],
+                [['frame' => 'K-1', 'turn' => 0], 'It cannot be mounted that way round. The bill goes towards the machine'],
+                [['frame' => 'K-1', 'turn' => 90], 'It cannot be mounted that way round'],
+            ] as [$chosen, $says]
+        ) {
+            $this->post("/setup/{$cap->id}", [...$chosen, 'why' => $why])->assertSessionHasErrors('frame');
+            self::assertStringContainsString($says, (string) session('errors')?->first('frame'));
+            self::assertFalse(Setup::query()->whereKey($cap->id)->exists());
+        }
+        // Nor is it on offer.
+        $page = (string) $this->get("/setup/{$cap->id}?frame=K-1")->getContent();
+        self::assertSame(1, preg_match_all('~name="turn"~', $page));
+        self::assertStringNotContainsString('the crown', $page);
+        $jacket = (string) $this->get('/setup/'.self::decoration(self::jackets())->id)->getContent();
+        self::assertSame(2, preg_match_all('~name="turn"~', $jacket), 'neck or waist, and no side');
+    }
+
+    #[Test]
+    public function a_place_across_the_placket_is_stopped_drawn_and_moved_in_one_touch(): void
+    {
+        $polo = self::decoration(self::polos());
+        $size = 'M';
+        $this->put("/setup/{$polo->id}/placement", ['size' => $size, 'down' => '200', 'across' => '30', 'peg' => '']);
+        $page = $this->get("/setup/{$polo->id}?size={$size}");
+        $page->assertSee('lies across the placket')->assertSee('class="obstruction"', false);
+        $governing = (string) $page->getContent();
+        self::assertSame(1, preg_match('~data-cure="move_place".*?name="across" value="([0-9.]+)"~s', $governing, $across));
+        $this->put("/setup/{$polo->id}/placement", ['size' => $size, 'down' => '200', 'across' => $across[1], 'peg' => '']);
+        $this->get("/setup/{$polo->id}?size={$size}")->assertDontSee('lies across the placket');
     }
 
     #[Test]

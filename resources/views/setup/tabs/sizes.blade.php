@@ -38,6 +38,9 @@
                     <td class="num">{{ $row->pieces }}</td>
                     <td class="num">
                         {{ $row->travelMm() === null ? '' : $units->field($row->travelMm()) }}
+                        @if ($row->travelMm() !== null)
+                            <span class="text-sm text-soft">{{ $sheet->from($row, Hakama\Garment\Measure::NeckOpening) }}</span>
+                        @endif
                     </td>
                     <td class="tabular-nums">
                         {{ implode(', else ', array_map(static fn($turn) => $turn->value . '°', $row->turns())) }}

@@ -1,0 +1,20 @@
+{{-- What would make it possible: each was tried before it is said. --}}
+<div class="note mb-3 text-sm" id="cures">
+    <strong>What makes it possible</strong>
+    @forelse ($sheet->cures() as $cure)
+        <div class="mt-1 flex flex-wrap items-baseline gap-3" data-cure="{{ $cure->kind->value }}">
+            <span class="flex-1">{{ $cure->text }}</span>
+            @if ($cure->place() !== null)
+                <form method="post" action="{{ route('setup.keep', $decoration) }}">@csrf @method('put')
+                    <input type="hidden" name="size" value="{{ $rows[0]->size->value }}">
+                    <input type="hidden" name="peg" value="{{ $advice->placement->peg }}">
+                    <input type="hidden" name="down" value="{{ $units->field($cure->place()->downMm ?? 0.0) }}">
+                    <input type="hidden" name="across" value="{{ $units->field($cure->place()->acrossMm ?? 0.0) }}">
+                    <button class="btn btn-small">Move it{{ count($rows) > 1 ? ' in ' . $rows[0]->size->value : '' }}</button>
+                </form>
+            @endif
+        </div>
+    @empty
+        <p class="mt-1">Nothing that is known here. Ask for another design, or another garment.</p>
+    @endforelse
+</div>
