@@ -9,6 +9,8 @@ use App\Foundation\Database\TurnCache;
 use App\Setup\Models\Practice;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
+use Hakama\Garment\Position;
+use Hakama\Machine\FrameKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -25,7 +27,15 @@ final class PracticeBook
     /** @return Collection<int, Practice> on this cloth or one that behaves like it, newest first */
     public function on(Fabric $fabric): Collection
     {
-        $this->book ??= new Collection(
+        return $this->book()
+            ->filter(static fn(Practice $one): bool => in_array($one->fabric, $fabric->alike(), true))
+            ->values();
+    }
+
+    /** @return Collection<int, Practice> newest first */
+    private function book(): Collection
+    {
+        return $this->book ??= new Collection(
             array_map(
                 static fn(array $row): Practice => (new Practice())->newFromBuilder($row),
                 $this->kept->get(
@@ -43,22 +53,51 @@ final class PracticeBook
                 ),
             ),
         );
-
-        return $this->book
-            ->filter(static fn(Practice $one): bool => in_array($one->fabric, $fabric->alike(), true))
-            ->values();
     }
 
-    /** Whether anyone here has sewn it and it came out. */
-    public function hasComeOut(Fabric $fabric): bool
+    /** Whether anyone here has sewn it at such a place and it came out. */
+    public function hasComeOut(Fabric $fabric, Position $position): bool
     {
-        return $this->on($fabric)->contains(static fn(Practice $one): bool => $one->came_out > 0);
+        return $this->cameOut($fabric, $position)->isNotEmpty();
     }
 
-    /** One more piece, or some: adds to what this person has done with this cloth and kind of frame. */
+    /** @return list<FrameKind>|null the kinds of frame in which it came out; null where that was not always kept */
+    public function cameOutIn(Fabric $fabric, Position $position): ?array
+    {
+        $kinds = $this->cameOut($fabric, $position)->pluck('frame_kind')->unique();
+
+        return $kinds->contains('')
+            ? null
+            : array_values($kinds->map(static fn(string $kind): FrameKind => FrameKind::from($kind))->all());
+    }
+
+    /** @return list<array{string, string, string}> what came out here: cloth, kind of frame and place */
+    public function all(): array
+    {
+        return array_values(
+            $this->book()
+                ->filter(static fn(Practice $one): bool => $one->came_out > 0)
+                ->map(static fn(Practice $one): array => [$one->fabric->value, $one->frame_kind, $one->position])
+                ->unique(static fn(array $one): string => implode(' ', $one))
+                ->all(),
+        );
+    }
+
+    /** @return Collection<int, Practice> what came out; of what was practised before places were kept, any place */
+    private function cameOut(Fabric $fabric, Position $position): Collection
+    {
+        $places = ['', ...array_column($position->alike(), 'value')];
+
+        return $this->on($fabric)->filter(
+            static fn(Practice $one): bool => $one->came_out > 0 && in_array($one->position, $places, true),
+        );
+    }
+
+    /** One more piece, or some: adds to what this person has done with this cloth, kind of frame and place; the last null where any will do. */
     public static function add(
         Fabric $fabric,
         string $frameKind,
+        ?Position $position,
         string $who,
         bool $onScrap,
         int $cameOut,
@@ -72,6 +111,7 @@ final class PracticeBook
             [
                 'fabric' => $fabric->value,
                 'frame_kind' => $frameKind,
+                'position' => $position->value ?? '',
                 'who' => $who,
                 'on_scrap' => $onScrap,
                 'came_out' => max(0, $cameOut),
@@ -79,7 +119,7 @@ final class PracticeBook
                 'remark' => $remark,
                 'last_at' => CarbonImmutable::now(),
             ],
-            ['fabric', 'frame_kind', 'who', 'on_scrap'],
+            ['fabric', 'frame_kind', 'position', 'who', 'on_scrap'],
             [
                 // What is put right is taken off again.
                 'came_out' => DB::raw(sprintf('greatest(0, cast(came_out as signed) + %d)', $cameOut)),

@@ -31,6 +31,26 @@ enum Position: string
         };
     }
 
+    /**
+     * @return list<self> that are sewn the same way, itself among them: what came out at one is practice for all
+     */
+    public function alike(): array
+    {
+        foreach (
+            [
+                [self::CapFront, self::CapSide, self::CapBack],
+                [self::LeftChest, self::FullFront, self::FullBack],
+                [self::Sleeve, self::Leg, self::Cuff],
+            ] as $family
+        ) {
+            if (in_array($this, $family, true)) {
+                return $family;
+            }
+        }
+
+        return [self::Corner, self::Pocket, self::Centre];
+    }
+
     public function label(): string
     {
         return str_replace('_', ' ', $this->value);

@@ -45,6 +45,12 @@ enum FrameKind: string
         };
     }
 
+    /** Whether who has hooped in one has hooped in the other: two rings and a screw are one, whatever their shape. */
+    public function holdsLike(self $other): bool
+    {
+        return $this === $other || ($this->isScrewed() && $other->isScrewed());
+    }
+
     /** Two rings and a screw: thick cloth creeps out of it, and it marks. */
     public function isScrewed(): bool
     {

@@ -136,6 +136,7 @@ final class HistoryController
         PracticeBook::add(
             $request->fabric(),
             '',
+            null,
             mb_substr($request->who(), 0, 40),
             true,
             $passed ? 1 : 0,

@@ -135,6 +135,7 @@ final readonly class AppendEvent
             PracticeBook::add(
                 $on->line->fabric,
                 $on->setup->frame->kind->value,
+                $on->position,
                 $who,
                 false,
                 $kind->countsDone() * $pieces,

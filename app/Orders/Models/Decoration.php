@@ -16,6 +16,7 @@ use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Style;
 use Hakama\Machine\Driver;
+use Hakama\Machine\FrameKind;
 use Hakama\Setup\Facts\Applied;
 use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
@@ -111,7 +112,8 @@ final class Decoration extends Model
      * @param list<Driver>  $drivers   of the machine, or that the shop's machines have between them
      * @param Style|null    $style     as the catalogue knows the garment
      * @param float         $paleFrom  CIE L* from which cloth counts as pale
-     * @param bool|null     $practised whether this material came out here before
+     * @param bool|null     $practised whether this material came out here before, at such a place
+     * @param list<FrameKind>|null $practisedIn the kinds of frame in which it did; null where that is not known
      * @param float         $alongMm   of what is sewn before it along the same tube
      * @param list<Band>    $bands     in which it is sewn, where it goes along a tube
      * @param list<string>  $overlaps  designs along it that lie over each other, in words
@@ -125,6 +127,7 @@ final class Decoration extends Model
         float $alongMm = 0.0,
         array $bands = [],
         array $overlaps = [],
+        ?array $practisedIn = null,
     ): Facts {
         assert($this->artwork !== null);
         $bounds = $this->artwork->bounds();
@@ -160,6 +163,7 @@ final class Decoration extends Model
                 null,
                 $alongMm,
                 $overlaps,
+                $practisedIn,
             ),
         );
     }
@@ -171,6 +175,11 @@ final class Decoration extends Model
             count($sheet->halts()),
             in_array(
                 StopAction::ThereFirst,
+                array_map(static fn(StopStep $step): ?StopAction => $step->action, $sheet->steps),
+                true,
+            ),
+            in_array(
+                StopAction::TurnOver,
                 array_map(static fn(StopStep $step): ?StopAction => $step->action, $sheet->steps),
                 true,
             ),

@@ -9,6 +9,7 @@ use App\Setup\Models\Practice;
 use App\Setup\PracticeBook;
 use App\Shop\Catalogue\Catalogue;
 use Hakama\Garment\Fabric;
+use Hakama\Garment\Position;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -32,6 +33,7 @@ final class PracticeController
         PracticeBook::add(
             $request->fabric(),
             $request->string('frame_kind')->value(),
+            $request->enum('position', Position::class),
             trim($request->string('who')->value()),
             $request->boolean('on_scrap'),
             $request->integer('came_out'),

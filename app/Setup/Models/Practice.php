@@ -7,6 +7,7 @@ namespace App\Setup\Models;
 use App\Foundation\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
+use Hakama\Garment\Position;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int             $id
  * @property Fabric          $fabric
  * @property string          $frame_kind
+ * @property string          $position   '' where it is not known
  * @property string          $who
  * @property bool            $on_scrap
  * @property int             $came_out
@@ -27,6 +29,12 @@ final class Practice extends Model
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['fabric' => Fabric::class, 'on_scrap' => 'boolean', 'last_at' => Moment::class];
+
+    /** In words; '' where nobody knows. */
+    public function positionLabel(): string
+    {
+        return Position::tryFrom($this->position)?->label() ?? '';
+    }
 
     public function fabricLabel(): string
     {

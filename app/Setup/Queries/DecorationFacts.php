@@ -111,13 +111,14 @@ final class DecorationFacts
             $this->drivers(),
             $this->catalogue->of($decoration->line),
             $this->house->rules()->value(HouseRule::PaleLightness),
-            $this->practice->hasComeOut($decoration->line->fabric),
+            $this->practice->hasComeOut($decoration->line->fabric, $decoration->position),
             $garments ?? array_sum($this->pieces[$decoration->id]),
             alongMm: $layout === null
                 ? 0.0
                 : $layout->startMm($decoration->id) - $this->firstMm($decoration, $this->smallestSize($decoration)),
             bands: $onTube ? $this->bands($decoration) : [],
             overlaps: $layout?->overlaps($this->house->units()) ?? [],
+            practisedIn: $this->practice->cameOutIn($decoration->line->fabric, $decoration->position),
         );
     }
 

@@ -12,7 +12,6 @@ use App\Setup\PracticeBook;
 use App\Setup\SetupOnMachine;
 use App\Shop\Catalogue\Catalogue;
 use App\Shop\House;
-use Hakama\Garment\Fabric;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -55,7 +54,7 @@ final readonly class MachineSetups
             base64_encode(serialize($this->house->rules())),
             base64_encode(serialize($this->catalogue->styles())),
             $this->catalogue->frames()->toArray(),
-            array_map($this->practice->hasComeOut(...), Fabric::cases()),
+            $this->practice->all(),
             $seen,
             // What a machine is, not how far it has come.
             array_diff_key($machine->getAttributes(), array_flip(self::HOW_FAR)),

@@ -35,7 +35,7 @@ final readonly class Trials
         $rules = $this->house->rules();
 
         return Trial::wanted(
-            $this->practice->hasComeOut($fabric),
+            $this->practice->hasComeOut($fabric, $decoration->position),
             $artwork->sewOuts->contains(
                 static fn(SewOut $one): bool => $one->passed
                     && $one->revision === $artwork->revision

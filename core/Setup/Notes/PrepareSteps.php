@@ -38,7 +38,7 @@ final class PrepareSteps
                 self::STAGE,
                 'test_on_scrap',
                 'nothing says that this material was sewn before',
-                static fn(SetupDecision $d): bool => $d->facts->history->practised !== true,
+                static fn(SetupDecision $d): bool => $d->isPractised() !== true,
                 'Sew it once on scrap at full size. Unhoop it, then check.',
                 before: [S::Closed, S::OverArm],
             ),

@@ -157,9 +157,15 @@ final class WarningTable
                 'not_practised',
                 false,
                 'a material nobody here has sewn',
-                static fn(SetupDecision $d): ?string => $d->facts->history->practised === false
-                    ? 'Nobody here has sewn this material yet: practise on scrap or an old garment before the promise is made.'
-                    : null,
+                static fn(SetupDecision $d): ?string => match (true) {
+                    $d->isPractised() !== false => null,
+                    $d->facts->history->practised === true => sprintf(
+                        'Nobody here has sewn this material in a %s frame yet: practise on scrap or an old garment first.',
+                        $d->fit?->frame->kind->value,
+                    ),
+                    default => 'Nobody here has sewn this material at such a place yet: practise on scrap or an old '.
+                        'garment before the promise is made.',
+                },
             ),
             new WarningRule(
                 'value_at_risk',

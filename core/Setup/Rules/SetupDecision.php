@@ -136,6 +136,17 @@ final readonly class SetupDecision
         return $this->facts->item->isOnCap() && $this->driver() === Driver::Cap;
     }
 
+    /** Whether it was practised: on such cloth, at such a place, and in such a frame where one is chosen. */
+    public function isPractised(): ?bool
+    {
+        $history = $this->facts->history;
+        $kind = $this->fit?->frame->kind;
+
+        return $history->practised === true && $history->practisedIn !== null && $kind !== null
+            ? array_filter($history->practisedIn, $kind->holdsLike(...)) !== []
+            : $history->practised;
+    }
+
     /** A clamp or a pocket frame closes on the item while it stays on the machine. */
     public function closesOnMachine(): bool
     {

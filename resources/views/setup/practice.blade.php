@@ -53,6 +53,7 @@
                         <tr>
                             <th>Cloth</th>
                             <th>Frame</th>
+                            <th>Place</th>
                             <th>Who</th>
                             <th></th>
                             <th class="num">Came out</th>
@@ -70,6 +71,7 @@
                                         @endif
                                     </td>
                                     <td>{{ $one->frame_kind }}</td>
+                                    <td>{{ $one->positionLabel() }}</td>
                                     <td>{{ $one->who }}</td>
                                     <td class="text-soft">{{ $one->on_scrap ? 'on scrap' : 'for real' }}</td>
                                     <td class="num">{{ $one->came_out }}</td>
@@ -103,6 +105,15 @@
                         @endforeach
                     </select>
                     <x-wrong field="frame_kind" />
+                </div>
+                <div><label for="position">Where on the garment</label><select id="position" name="position">
+                        <option value="">any place</option>
+                        @foreach (Hakama\Garment\Position::cases() as $case)
+                            <option value="{{ $case->value }}" @selected(old('position') === $case->value)>{{
+                                $case->label() }}</option>
+                        @endforeach
+                    </select>
+                    <x-wrong field="position" />
                 </div>
                 <div><label for="who">Who</label><input id="who" name="who" list="people"
                         value="{{ old('who', session('who')) }}" maxlength="40"

@@ -21,6 +21,7 @@ use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\Stage;
+use Hakama\Garment\Position;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Str;
@@ -792,7 +793,7 @@ final class FloorTest extends FeatureTestCase
             $running = app(\App\Floor\Queries\Stations::class)->at($board->machines()->where('code', 'M2')->firstOrFail(), $board)->running;
             self::assertSame(self::polos()->number, $running?->batch->order->number);
             self::assertCount($pieces, $running->nextLoad(2), "worth {$cents} cents");
-            self::assertTrue(app(\App\Setup\PracticeBook::class)->hasComeOut($line->fabric));
+            self::assertTrue(app(\App\Setup\PracticeBook::class)->hasComeOut($line->fabric, Position::LeftChest));
         }
     }
 

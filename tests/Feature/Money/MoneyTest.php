@@ -292,7 +292,7 @@ final class MoneyTest extends FeatureTestCase
             // 12 garments at 20.00, three times 2 %: 14.40; after three on scrap 0.4 / 23 of it: 4.17.
             ->assertSee('14.40')
             ->assertSee('4.17');
-        PracticeBook::add($line->fabric, 'round', 'Ilse', false, 78, 2);
+        PracticeBook::add($line->fabric, 'round', null, 'Ilse', false, 78, 2);
         self::outdate();
         app()->forgetScopedInstances();
         // (2 + 0.4) / 100 is 2.4 %: 5.76.

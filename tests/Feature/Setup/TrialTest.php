@@ -8,12 +8,34 @@ use App\Artwork\Models\SewOut;
 use App\Setup\Models\Practice;
 use App\Setup\PracticeBook;
 use App\Shop\Models\Downtime;
+use Hakama\Garment\Position;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
 
 /** Practice and sew-outs stand in the plan as work of their own, before the first garment. */
 final class TrialTest extends FeatureTestCase
 {
+    #[Test]
+    public function sixty_caps_are_no_practice_for_the_back_of_a_jacket(): void
+    {
+        Practice::query()->delete();
+        $jacket = self::decoration(self::jackets());
+        $jacket->update(['position' => 'full_back']);
+        $fabric = $jacket->line->fabric;
+        $says = function () use ($jacket): string {
+            app()->forgetScopedInstances();
+
+            return (string) $this->get("/setup/{$jacket->id}")->getContent();
+        };
+        PracticeBook::add($fabric, 'cap', Position::CapFront, 'Ilse', false, 60, 0);
+        self::assertStringContainsString('Nobody here has sewn this material at such a place yet', $says());
+        // The chest is sewn as the back is, but not in the same frame.
+        PracticeBook::add($fabric, 'round', Position::LeftChest, 'Ilse', false, 3, 0);
+        self::assertStringContainsString('Nobody here has sewn this material in a magnetic frame yet', $says());
+        PracticeBook::add($fabric, 'magnetic', Position::FullFront, 'Ilse', true, 1, 0);
+        self::assertStringNotContainsString('Nobody here has sewn this material', $says());
+    }
+
     #[Test]
     public function cloth_that_is_new_here_is_practised_at_a_time_the_plan_keeps_for_it(): void
     {
@@ -81,7 +103,7 @@ final class TrialTest extends FeatureTestCase
         Practice::query()->delete();
         self::outdate();
         if ($cameOut) {
-            PracticeBook::add(self::decoration(self::polos())->line->fabric, '', 'Ilse', true, 3, 0);
+            PracticeBook::add(self::decoration(self::polos())->line->fabric, '', null, 'Ilse', true, 3, 0);
             self::outdate();
         }
         app()->forgetScopedInstances();

@@ -8,6 +8,7 @@ use App\Foundation\Http\ReadsChoices;
 use App\Shop\Catalogue\Catalogue;
 use Closure;
 use Hakama\Garment\Fabric;
+use Hakama\Garment\Position;
 use Hakama\Machine\FrameKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -29,6 +30,7 @@ final class LogPractice extends FormRequest
         return [
             'fabric' => ['required', Rule::enum(Fabric::class)],
             'frame_kind' => ['required', Rule::enum(FrameKind::class)],
+            'position' => ['nullable', Rule::enum(Position::class)],
             'who' => ['required', 'string', Rule::in($catalogue->people())],
             'on_scrap' => ['required', 'boolean'],
             'came_out' => ['required', 'integer', 'between:0,1000'],
@@ -43,6 +45,7 @@ final class LogPractice extends FormRequest
         return [
             'fabric.*' => 'Choose the cloth.',
             'frame_kind.*' => 'Choose the kind of frame.',
+            'position.*' => 'Choose where on the garment.',
             'who.*' => 'Say who of the shop sewed it.',
             'on_scrap.*' => 'On scrap or for real.',
             'came_out.*' => 'How many came out, 0 to 1000.',

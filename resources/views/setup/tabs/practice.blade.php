@@ -16,7 +16,7 @@
         <a href="{{ route('setup.practice') }}">the practice book</a>.
     @else
         Practised on {{ $decoration->line->fabricLabel() }} or its like: @foreach ($sheet->practice->take(4) as $one)
-            {{ $one->who }}{{ $one->frame_kind === '' ? '' : " in {$one->frame_kind} frames" }},
+            {{ $one->who }}{{ $one->frame_kind === '' ? '' : " in {$one->frame_kind} frames" }}{{ $one->positionLabel() === '' ? '' : ", {$one->positionLabel()}" }},
             {{ $one->came_out }} of {{ $one->came_out + $one->failed }} came
             out{{ $one->on_scrap ? ' on scrap' : '' }}{{ $loop->last ? '.' : '; ' }}
             @endforeach @if ($frame && !$sheet->practice->contains('frame_kind', $frame->kind->value))
