@@ -344,6 +344,7 @@ final class SetupCaseFile
             $offsetX,
             $offsetY,
             $json->has('count') ? $json->int('count', 0, 1000) : 1,
+            $json->has('low_line_mm') ? $json->number('low_line_mm', 0, 60) : null,
         );
         $json->done();
 

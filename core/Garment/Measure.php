@@ -20,6 +20,8 @@ enum Measure: string
     case CuffHeight = 'cuff_height';
     /** Of a cap on its frame: to what the strap of the frame is set for its style. */
     case StrapGap = 'strap_gap';
+    /** Of a cap: how far closing the strap pulls its front seam to the right. */
+    case StrapPull = 'strap_pull';
     case Width = 'width';
     case Height = 'height';
     /** Of a sleeve at the upper arm, of a leg at the thigh: a tube is narrower at its hem. */
@@ -51,7 +53,13 @@ enum Measure: string
     case FingerRoots = 'finger_roots';
 
     public const LEAST_MM = 20.0;
+    private const LEAST_PULL_MM = 0.5;
     public const MOST_MM = 5000.0;
+
+    public function leastMm(): float
+    {
+        return $this === self::StrapPull ? self::LEAST_PULL_MM : self::LEAST_MM;
+    }
 
     public function label(): string
     {

@@ -21,12 +21,13 @@ final readonly class Measures
     public function __construct(private array $mm = [], Provenance|array $from = Provenance::Typed)
     {
         foreach ($mm as $name => $value) {
-            if (Measure::tryFrom($name) === null) {
+            $measure = Measure::tryFrom($name);
+            if ($measure === null) {
                 throw new InvalidArgumentException("\"{$name}\" is no measure of a garment");
             }
-            if ($value < Measure::LEAST_MM || $value > Measure::MOST_MM) {
+            if ($value < $measure->leastMm() || $value > Measure::MOST_MM) {
                 throw new InvalidArgumentException(
-                    sprintf('%s is %s to %s mm, not %s', $name, Measure::LEAST_MM, Measure::MOST_MM, $value),
+                    sprintf('%s is %s to %s mm, not %s', $name, $measure->leastMm(), Measure::MOST_MM, $value),
                 );
             }
         }

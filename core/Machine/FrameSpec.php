@@ -11,6 +11,7 @@ final readonly class FrameSpec
      * @param string $id       the shop's own name for it
      * @param float  $offsetX  of the window's middle from what the machine takes for the centre, mm
      * @param int    $count    how many the shop has
+     * @param float|null $lowLineMm of a ring for caps: from the bill seam up to the lowest stitch; null where the house's holds
      */
     public function __construct(
         public string $id,
@@ -22,13 +23,15 @@ final readonly class FrameSpec
         public float $offsetX = 0.0,
         public float $offsetY = 0.0,
         public int $count = 1,
+        public ?float $lowLineMm = null,
     ) {}
 
     /**
      * As it is written in files.
      *
      * @return array{id: string, kind: string, driver: string, outer_mm: array{float, float},
-     *     window_mm: array{float, float}, round: bool, offset_mm: array{float, float}, count: int}
+     *     window_mm: array{float, float}, round: bool, offset_mm: array{float, float}, count: int,
+     *     low_line_mm?: float}
      */
     public function written(): array
     {
@@ -41,6 +44,7 @@ final readonly class FrameSpec
             'round' => $this->window->round,
             'offset_mm' => [$this->offsetX, $this->offsetY],
             'count' => $this->count,
+            ...$this->lowLineMm === null ? [] : ['low_line_mm' => $this->lowLineMm],
         ];
     }
 

@@ -24,7 +24,7 @@ final class ClampAndCapTest extends BrowserTestCase
         self::assertCount(4, $this->all('#in-frame .corner'));
         $this->press('Steps');
         $this->sees('Find the true centre of the window from its notches');
-        $this->sees('Trace once empty, before the item is in');
+        $this->sees('Trace once before the item is in');
         $this->press('Set it up in P-10');
         $this->browser
             ->wait(8, 100)

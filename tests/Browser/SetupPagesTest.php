@@ -110,7 +110,7 @@ final class SetupPagesTest extends BrowserTestCase
         self::assertLessThanOrEqual($box[2] + 4, $box[3]);
         // Another machine, another thing to mind.
         $this->press('M3');
-        $this->sees('Turn the design by 180° on the machine');
+        $this->sees('Turn the design 180° on the machine');
         $this->press('M1');
         $this->sees('this machine turns the design by itself');
     }

@@ -12,6 +12,7 @@ final readonly class Guards
 
     public function __construct(
         ListConfirmed $list,
+        ClampFound $clamp,
         FrameFree $frame,
         ThreadsOnRack $threads,
         BobbinLasts $bobbin,
@@ -19,7 +20,7 @@ final readonly class Guards
         HoopingsCurrent $hoopings,
         FirstPieceLooked $first,
     ) {
-        $this->all = [$list, $frame, $threads, $bobbin, $name, $hoopings, $first];
+        $this->all = [$list, $clamp, $frame, $threads, $bobbin, $name, $hoopings, $first];
     }
 
     /** @throws TouchRefused by the first that is not met */

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float  $offset_x_mm
  * @property float  $offset_y_mm
  * @property int    $count
+ * @property float|null $low_line_mm of a ring for caps: from the bill seam up to the lowest stitch
  * @property string $holes the pair of holes in the arms that belongs to it
  * @property CarbonImmutable|null $retired_at
  * @property string $label what is picked on the machine
@@ -56,6 +57,7 @@ final class Frame extends Model
             $this->offset_x_mm,
             $this->offset_y_mm,
             $this->count,
+            $this->low_line_mm,
         );
     }
 
@@ -80,6 +82,7 @@ final class Frame extends Model
             'offset_x_mm' => $frame->offsetX,
             'offset_y_mm' => $frame->offsetY,
             'count' => $frame->count,
+            'low_line_mm' => $frame->lowLineMm,
         ];
     }
 }

@@ -38,6 +38,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool|null               $turns_caps  by itself, when the cap frame is chosen
  * @property array<string, float>|null $driver_min "flat>cap" => minutes
  * @property array{batch: string, order: list<int>}|null $program the needle of each block, as it was set last
+ * @property array<string, string>|null $panel what is written down of its panel: key of PanelHabits => text
  * @property string                  $counts_from from which side its needles are counted: left or right
  * @property int|null                $oiled_at    its stitches when its hook was oiled last, where it was asked for
  * @property CarbonImmutable|null    $tension_at  when the tension was tried last, where it was asked for
@@ -55,6 +56,7 @@ final class Machine extends Model
         'drivers' => 'array',
         'driver_min' => 'array',
         'program' => 'array',
+        'panel' => 'array',
         'turns_caps' => 'boolean',
         'paired_at' => Moment::class,
         'retired_at' => Moment::class,

@@ -17,6 +17,7 @@ use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameSpec;
+use Hakama\Machine\PanelHabits;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\OnMachine;
@@ -155,6 +156,7 @@ final class DecorationFacts
                 $machine->arm_width_mm,
                 $machine->turns_caps,
                 $machine->gap_mm === null ? null : $machine->gap_mm > 0,
+                panel: PanelHabits::of($machine->panel ?? []),
             ),
         );
     }

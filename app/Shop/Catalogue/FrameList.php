@@ -41,6 +41,7 @@ final class FrameList implements CatalogueList
             new Column('holes', ['nullable', 'string', 'max:16']),
             new Column('label', ['nullable', 'string', 'max:16']),
             new Column('count', ['required', 'integer', 'between:0,1000']),
+            new Column('low_line_mm', ['nullable', 'numeric', 'between:3,40'], unit: 'mm'),
         ];
     }
 
@@ -69,6 +70,7 @@ final class FrameList implements CatalogueList
                         $f->holes,
                         $f->label,
                         (string) $f->count,
+                        (string) $f->low_line_mm,
                     ],
                 )
                 ->all(),

@@ -60,7 +60,7 @@ final class GarmentList implements CatalogueList
             ...array_map(
                 static fn(Measure $measure): Column => new Column(
                     $measure->value.'_mm',
-                    ['nullable', 'numeric', 'between:'.Measure::LEAST_MM.','.Measure::MOST_MM],
+                    ['nullable', 'numeric', 'between:'.$measure->leastMm().','.Measure::MOST_MM],
                     unit: 'mm',
                 ),
                 Measure::cases(),

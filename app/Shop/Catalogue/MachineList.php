@@ -8,6 +8,7 @@ use App\Foundation\Database\Transaction;
 use App\Machine\Events\MachineChanged;
 use App\Machine\Models\Machine;
 use Hakama\Machine\Driver;
+use Hakama\Machine\PanelHabits;
 
 /**
  * What the machines are like for the garment: arm, room under the carriage, drivers and how long they take to change.
@@ -35,6 +36,10 @@ final readonly class MachineList implements CatalogueList
                 'regex:/^(flat|cap|cylinder|clamp)>(flat|cap|cylinder|clamp) \d{1,3}(; '.
                     '(flat|cap|cylinder|clamp)>(flat|cap|cylinder|clamp) \d{1,3})*$/',
             ]),
+            ...array_map(
+                static fn(string $key): Column => new Column("panel_{$key}", ['nullable', 'string', 'max:80']),
+                array_keys(PanelHabits::KEYS),
+            ),
         ];
     }
 
@@ -60,6 +65,10 @@ final readonly class MachineList implements CatalogueList
                                 array_keys($m->driver_min ?? []),
                                 array_values($m->driver_min ?? []),
                             ),
+                        ),
+                        ...array_map(
+                            static fn(string $key): string => $m->panel[$key] ?? '',
+                            array_keys(PanelHabits::KEYS),
                         ),
                     ],
                 )
@@ -103,6 +112,7 @@ final readonly class MachineList implements CatalogueList
                     'turns_caps' =>
                         ($row['turns_caps_itself'] ?? '') === '' ? null : $row['turns_caps_itself'] === 'yes',
                     'driver_min' => self::minutes($row['driver_minutes'] ?? ''),
+                    'panel' => self::panel($row),
                 ]);
                 $isOther = $isOther || $machine->wasChanged(['top_spm', 'drivers']);
             }
@@ -112,6 +122,21 @@ final readonly class MachineList implements CatalogueList
         });
 
         return count($rows);
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array<string, string>|null what is written down of its panel
+     */
+    private static function panel(array $row): ?array
+    {
+        $kept = [];
+        foreach (array_keys(PanelHabits::KEYS) as $key) {
+            $kept[$key] = trim($row["panel_{$key}"] ?? '');
+        }
+
+        return PanelHabits::of($kept)->written() ?: null;
     }
 
     /** @return array<string, int>|null */

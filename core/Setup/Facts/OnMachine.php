@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Facts;
 
 use Hakama\Machine\Driver;
+use Hakama\Machine\PanelHabits;
 
 /** What it is sewn with: one machine, or what the shop's machines have between them. */
 final readonly class OnMachine
@@ -22,6 +23,7 @@ final readonly class OnMachine
         public ?bool $turnsCapsItself = null,
         public ?bool $gapUnderCarriage = null,
         public bool $armIsEstimated = false,
+        public PanelHabits $panel = new PanelHabits(),
     ) {}
 
     /** @param list<Driver> $drivers */
@@ -34,6 +36,7 @@ final readonly class OnMachine
             $this->turnsCapsItself,
             $this->gapUnderCarriage,
             $this->armIsEstimated,
+            $this->panel,
         );
     }
 
@@ -46,12 +49,20 @@ final readonly class OnMachine
             $turns,
             $this->gapUnderCarriage,
             $this->armIsEstimated,
+            $this->panel,
         );
     }
 
     public function withOwnArm(float $widthMm): self
     {
-        return new self($this->drivers, $this->needles, $widthMm, $this->turnsCapsItself, $this->gapUnderCarriage);
+        return new self(
+            $this->drivers,
+            $this->needles,
+            $widthMm,
+            $this->turnsCapsItself,
+            $this->gapUnderCarriage,
+            panel: $this->panel,
+        );
     }
 
     /** The same with an arm of this width, where its own is not known. */
@@ -64,6 +75,7 @@ final readonly class OnMachine
             $this->turnsCapsItself,
             $this->gapUnderCarriage,
             $this->armIsEstimated || ($this->armWidthMm === null && $widthMm !== null),
+            $this->panel,
         );
     }
 }

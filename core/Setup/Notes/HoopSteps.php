@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Notes;
 
 use Hakama\Garment\Garment as G;
+use Hakama\Garment\Measure;
 use Hakama\Garment\Position as P;
 use Hakama\House\Question;
 use Hakama\Machine\Driver;
@@ -75,10 +76,16 @@ final class HoopSteps
                 'seam_left_of_mark',
                 'a cap, and the house sets its seam a little left',
                 $front,
-                'Set the front seam a few millimetres left of the mark. Closing the strap pulls it right.',
+                static fn(SetupDecision $d): string => sprintf(
+                    'Set the front seam %s left of the mark. Closing the strap pulls it right.',
+                    $d->facts->item->measures->mm(Measure::StrapPull) === null
+                        ? 'a few millimetres'
+                        : $d->units()->said($d->facts->item->measures->mm(Measure::StrapPull), 1),
+                ),
                 needs: [S::OnRing],
                 before: [S::Closed],
                 school: [Question::CapSeam, 'offset_left'],
+                usually: 'Set the front seam a few millimetres left of the mark. Closing the strap pulls it right.',
             ),
             NoteRule::step(
                 self::STAGE,

@@ -13,6 +13,11 @@ use Hakama\Stitch\Turn;
 /** How the machine is made ready: driver, needles, design, frame and turn; a clamp traced before anything is in it. */
 final class MachineSteps
 {
+    private const FOOT_CARD = 'Set the presser foot a plastic card above the needle plate at its lowest. Higher, the cloth '.
+        'flags.';
+    private const FOOT_UNDER = 'Set the presser foot a shade under a plastic card above the needle plate at its lowest. '.
+        'Higher, the cloth flags.';
+
     /** @return list<NoteRule> */
     public static function all(): array
     {
@@ -56,30 +61,35 @@ final class MachineSteps
                 'foot_card',
                 'a cap, foot by the card',
                 $cap,
-                'Set the presser foot a plastic card above the needle plate at its lowest. Higher, the cloth flags.',
+                static fn(SetupDecision $d): string => self::FOOT_CARD.self::foot($d),
                 makes: [S::FeetSet],
                 before: [S::Mounted],
                 school: [Question::FootHeight, 'card'],
+                usually: self::FOOT_CARD,
             ),
             NoteRule::step(
                 $stage,
                 'foot_under',
                 'a cap, foot a shade lower',
                 $cap,
-                'Set the presser foot a shade under a plastic card above the needle plate at its lowest. Higher, the '.
-                    'cloth flags.',
+                static fn(SetupDecision $d): string => self::FOOT_UNDER.self::foot($d),
                 makes: [S::FeetSet],
                 before: [S::Mounted],
                 school: [Question::FootHeight, 'under'],
+                usually: self::FOOT_UNDER,
             ),
             NoteRule::step(
                 $stage,
                 'load_design',
                 'always',
                 $always,
-                'Load the design. Check its name and the number of stitches.',
+                static fn(SetupDecision $d): string => sprintf(
+                    'Load the design%s. Check its name and the number of stitches.',
+                    $d->facts->machine->panel->slots === '' ? '' : " into {$d->facts->machine->panel->slots}",
+                ),
                 needs: [S::DriverOn],
                 makes: [S::Loaded],
+                usually: 'Load the design. Check its name and the number of stitches.',
             ),
             NoteRule::step(
                 $stage,
@@ -89,8 +99,11 @@ final class MachineSteps
                 static fn(SetupDecision $d): string => $d->fit === null
                     ? 'Choose the frame on the machine that you will mount. With another one the trace means nothing.'
                     : sprintf(
-                        'Choose frame %s on the machine. With another one the trace means nothing.',
+                        'Choose frame %s on the machine%s. With another one the trace means nothing.',
                         $d->fit->frame->id,
+                        $d->facts->machine->panel->shows($d->fit->frame->kind) === ''
+                            ? ''
+                            : ": its panel shows {$d->facts->machine->panel->shows($d->fit->frame->kind)}",
                     ),
                 needs: [S::DriverOn, S::Loaded],
                 makes: [S::FrameChosen],
@@ -179,5 +192,11 @@ final class MachineSteps
                 makes: [S::PlaceKept],
             ),
         ];
+    }
+
+    /** How it is done on this machine, where that is written down. */
+    private static function foot(SetupDecision $d): string
+    {
+        return $d->facts->machine->panel->foot === '' ? '' : " On this machine: {$d->facts->machine->panel->foot}.";
     }
 }

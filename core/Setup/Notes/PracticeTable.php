@@ -209,6 +209,10 @@ final class PracticeTable
             ['seam_or_opening_in_the_way', 'seam_too_thick'],
             'SolidTest::a_design_across_a_placket_cannot_be_sewn_and_is_told_how_far_to_move',
         ],
+        'The lowest line is a figure of each ring; how far the strap pulls the seam is one of each style' => [
+            ['cap_low', 'below_ring_line', 'seam_left_of_mark'],
+            'SolidTest::the_lowest_line_of_a_ring_and_the_pull_of_a_strap_are_kept_and_said',
+        ],
         'A full back begins a finger below the seam of a yoke' => [
             ['full_back_yoke', 'full_back'],
             'SolidTest::a_full_back_begins_a_finger_below_the_yoke_of_a_denim_jacket',

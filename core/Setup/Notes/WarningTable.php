@@ -120,6 +120,23 @@ final class WarningTable
                     : null,
             ),
             new WarningRule(
+                'below_ring_line',
+                false,
+                'a design on a cap that begins lower than its ring can sew',
+                static fn(SetupDecision $d): ?string => $d->isInCapFrame()
+                && $d->facts->item->position === Position::CapFront
+                && $d->fit?->frame->lowLineMm !== null
+                && -$d->placement->downMm < $d->fit->frame->lowLineMm
+                    ? sprintf(
+                        'The lowest line of %s is %s above the bill seam and the design begins at %s: the foot strikes the '.
+                            'strap. Move it up.',
+                        $d->fit->frame->id,
+                        $d->units()->said($d->fit->frame->lowLineMm),
+                        $d->units()->said(-$d->placement->downMm),
+                    )
+                    : null,
+            ),
+            new WarningRule(
                 'small_lettering',
                 false,
                 'letters lower than the house’s limit',

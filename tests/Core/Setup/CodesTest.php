@@ -191,6 +191,11 @@ final class CodesTest extends TestCase
             'beyond_cap_wrap',
             self::facts(...[...$cap, 'widthMm' => 250.0, 'measures' => new Measures(['circumference' => 580.0])]),
         ];
+        yield 'below_ring_line' => [
+            'below_ring_line',
+            self::facts(...$cap),
+            [new FrameSpec('K', FrameKind::Cap, Driver::Cap, 380, 90, Window::rectangle(360, 75), lowLineMm: 14.0)],
+        ];
         yield 'a design that nearly fills its window' => ['contour_trace', self::facts(widthMm: 80.0), [self::frame()]];
         yield 'outside_garment' => [
             'outside_garment',

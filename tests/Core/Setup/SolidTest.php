@@ -20,6 +20,7 @@ use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
 use Hakama\Machine\FrameSpec;
+use Hakama\Machine\PanelHabits;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Facts\Design;
@@ -229,6 +230,65 @@ final class SolidTest extends TestCase
 
         self::assertSame(135.0, $down(Fabric::Denim), 'the seam at 120, and 15');
         self::assertSame(100.0, $down(Fabric::Twill));
+    }
+
+    #[Test]
+    public function the_lowest_line_of_a_ring_and_the_pull_of_a_strap_are_kept_and_said(): void
+    {
+        $ring = static fn(?float $lowMm): FrameSpec => new FrameSpec(
+            'K',
+            FrameKind::Cap,
+            Driver::Cap,
+            380.0,
+            90.0,
+            Window::rectangle(360.0, 75.0),
+            lowLineMm: $lowMm,
+        );
+        $on = static fn(?float $lowMm, array $measures = []): Advice => self::advise(
+            Garment::Cap,
+            Position::CapFront,
+            frames: [$ring($lowMm)],
+            measures: $measures,
+        );
+        // The house sews from 12 mm up.
+        self::assertNotContains('below_ring_line', array_column($on(12.0)->warnings, 'code'));
+        self::assertNotContains('below_ring_line', array_column($on(null)->warnings, 'code'));
+        self::assertContains('below_ring_line', array_column($on(12.5)->warnings, 'code'));
+        $seam = static fn(Advice $advice): string => array_column($advice->steps, 'text', 'code')['seam_left_of_mark'];
+        self::assertStringContainsString('a few millimetres left', $seam($on(null)));
+        self::assertStringContainsString('3.5 mm left', $seam($on(null, ['strap_pull' => 3.5])));
+    }
+
+    #[Test]
+    public function what_is_written_down_of_a_machines_panel_is_said_where_it_is_done(): void
+    {
+        $item = new Item(
+            Garment::Cap,
+            Position::CapFront,
+            new ClothSpec(Fabric::Twill),
+            Structure::Structured,
+            Profile::High,
+        );
+        $panel = PanelHabits::of(['slots' => 'slots 1 to 40', 'caps' => '“C2”', 'foot' => 'by the small wheel']);
+        $text = array_column(
+            Advice::of(
+                new Facts(
+                    new Design(60.0, 40.0, 3000, 40),
+                    $item->estimated(HouseRules::of()),
+                    new OnMachine([Driver::Cap], panel: $panel),
+                ),
+                HouseRules::of(),
+                [new FrameSpec('K', FrameKind::Cap, Driver::Cap, 380.0, 90.0, Window::rectangle(360.0, 75.0))],
+            )->steps,
+            'text',
+            'code',
+        );
+
+        self::assertStringContainsString('into slots 1 to 40', $text['load_design']);
+        self::assertStringContainsString('K on the machine: its panel shows “C2”', $text['select_frame']);
+        self::assertStringContainsString('On this machine: by the small wheel', $text['foot_card']);
+        self::assertSame(['slots', 'caps', 'foot'], array_keys($panel->written()));
+        self::assertSame('', $panel->shows(FrameKind::Round));
     }
 
     #[Test]

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Setup;
 
+use App\Floor\Queries\Stations;
 use App\Machine\Models\Frame;
 use App\Setup\Actions\Clamps;
 use App\Setup\Models\ClampCheck;
+use App\Setup\Models\Setup;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRules;
 use Hakama\Machine\FrameKind;
 use Hakama\Setup\Notes\ClampSteps;
 use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Tape\TapeReader;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
 
@@ -65,6 +69,44 @@ final class ClampsTest extends FeatureTestCase
             HouseRules::of()->measuring(),
         );
         self::assertEqualsWithDelta($proving->widthMm, $figures->bounds->width(), 0.05);
+    }
+
+    #[Test]
+    public function nothing_is_sewn_in_a_clamp_whose_centre_was_never_found_there(): void
+    {
+        $clamp = Frame::query()->where('kind', FrameKind::Clamp)->firstOrFail();
+        self::machine('M2')->update(['drivers' => ['flat', 'clamp'], 'driver' => 'clamp', 'frame_id' => $clamp->id]);
+        $batch = self::batchOf(self::polos());
+        Setup::query()->whereKey($batch->decoration_id)->update(['frame_id' => $clamp->id]);
+        self::outdate();
+        $confirm = function () use ($batch): TestResponse {
+            app()->forgetScopedInstances();
+            $running = app(Stations::class)->at(
+                self::machine('M2')->load(['rack.thread', 'frame']),
+                self::board(),
+            )->running;
+            self::assertSame($batch->code, $running?->batch->code);
+            self::assertContains('find_clamp_again', $running->work->wanted());
+
+            return $this->from('/floor/M2')->post('/floor/M2/events', [
+                'id' => Str::uuid()->toString(),
+                'kind' => 'preflight_done',
+                'batch' => $batch->code,
+                'checked' => $running->work->wanted(),
+                'who' => 'Odo',
+            ]);
+        };
+        // Every line is ticked, and it does not start.
+        $confirm()->assertSessionHasErrors('checked');
+        self::assertStringContainsString(
+            "The true centre of {$clamp->code} was never found on M2",
+            (string) session('errors')?->first('checked'),
+        );
+        // Found once, it may start; a fall is a line to tick.
+        $check = ['frame_id' => $clamp->id, 'machine_id' => self::machine('M2')->id, 'who' => 'Odo'];
+        ClampCheck::query()->create([...$check, 'x_mm' => 0, 'y_mm' => 0, 'checked_at' => now()->subHours(2)]);
+        ClampCheck::query()->create([...$check, 'dropped' => true, 'checked_at' => now()->subHour()]);
+        $confirm()->assertSessionHasNoErrors();
     }
 
     /**

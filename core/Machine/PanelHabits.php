@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hakama\Machine;
+
+/** What is so on one machine and not in the shop: what its panel shows, and how its parts are set. '' is not known. */
+final readonly class PanelHabits
+{
+    /** Key => what is written down under it. */
+    public const KEYS = [
+        'slots' => 'designs are kept in',
+        'caps' => 'shown for cap frames',
+        'clamps' => 'shown for clamps',
+        'foot' => 'how the foot is lowered',
+        'screws' => 'which screws stay in',
+    ];
+
+    public function __construct(
+        public string $slots = '',
+        public string $caps = '',
+        public string $clamps = '',
+        public string $foot = '',
+        public string $screws = '',
+    ) {}
+
+    /** @param array<string, string> $kept key => what is written down */
+    public static function of(array $kept): self
+    {
+        return new self(
+            $kept['slots'] ?? '',
+            $kept['caps'] ?? '',
+            $kept['clamps'] ?? '',
+            $kept['foot'] ?? '',
+            $kept['screws'] ?? '',
+        );
+    }
+
+    /** What the panel shows when a frame is chosen. */
+    public function shows(FrameKind $kind): string
+    {
+        return match ($kind) {
+            FrameKind::Cap => $this->caps,
+            FrameKind::Clamp => $this->clamps,
+            FrameKind::Round, FrameKind::Square, FrameKind::Magnetic, FrameKind::Cylinder, FrameKind::Pocket => '',
+        };
+    }
+
+    /** @return array<string, string> key => what is written down, of what is */
+    public function written(): array
+    {
+        return array_filter(
+            [
+                'slots' => $this->slots,
+                'caps' => $this->caps,
+                'clamps' => $this->clamps,
+                'foot' => $this->foot,
+                'screws' => $this->screws,
+            ],
+            static fn(string $text): bool => $text !== '',
+        );
+    }
+}
