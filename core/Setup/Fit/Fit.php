@@ -162,6 +162,19 @@ final readonly class Fit
         return $nearest;
     }
 
+    /** From the corners of the design's box to the window's edge: what a trace of the box alone would meet. */
+    public function boxClearMm(): float
+    {
+        $box = $this->placed->bounds();
+
+        return min(
+            $this->frame->window->insideMm(new Point($box->left, $box->bottom)),
+            $this->frame->window->insideMm(new Point($box->right, $box->bottom)),
+            $this->frame->window->insideMm(new Point($box->left, $box->top)),
+            $this->frame->window->insideMm(new Point($box->right, $box->top)),
+        );
+    }
+
     public function fits(): bool
     {
         // Tenths of a millimetre are all a tape knows; a hair less than the margin is rounding.

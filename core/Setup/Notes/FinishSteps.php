@@ -34,7 +34,7 @@ final class FinishSteps
                 'anything but a cap on the cap driver',
                 static fn(SetupDecision $d): bool => ! $d->isInCapFrame(),
                 static fn(SetupDecision $d): string => $d->closesOnMachine()
-                    ? 'Bring the frame out and open the clamp. Slip the item off the arm.'
+                    ? 'Bring the frame out.'
                     : 'Take the frame off the machine.',
                 needs: [S::Sewn],
                 makes: [S::Off],
@@ -52,9 +52,10 @@ final class FinishSteps
             NoteRule::step(
                 self::STAGE,
                 'unhoop',
-                'whatever does not close on the machine',
-                static fn(SetupDecision $d): bool => ! $d->closesOnMachine(),
+                'always',
+                static fn(SetupDecision $d): bool => true,
                 static fn(SetupDecision $d): string => match (true) {
+                    $d->closesOnMachine() => 'Open the clamp and slip the item off the arm.',
                     $d->isInCapFrame() => 'Open the latch and take the cap out of its frame.',
                     $d->isStuckOn() => 'Take the backing out of its frame, the piece on it.',
                     default => 'Take it out of its frame.',

@@ -225,5 +225,57 @@ final class PracticeTable
             ['load_design', 'take_off', 'unhoop', 'press', 'inspect_unhooped'],
             'ListsTest::every_list_can_be_carried_out_by_one_person_in_the_order_printed',
         ],
+        'A soft liner is framed as a stiff front is, and backed with tear-away; cutaway is the other school' => [
+            ['structured_cap', 'cap', 'soft_cap_cutaway'],
+            'MaterialsTest::a_soft_liner_is_framed_as_a_stiff_front_and_backed_with_tear_away',
+        ],
+        'A pale thin knit has mesh, so that nothing shows; a dark one keeps two layers of cutaway' => [
+            ['pale_thin_knit', 'thin_knit'],
+            'MaterialsTest::a_pale_thin_knit_has_mesh_and_a_dark_one_cutaway',
+        ],
+        'Padding is a thin shell over wadding: the usual needle' => [
+            ['usual', 'padded'],
+            'MaterialsTest::padding_fleece_and_pile_take_the_usual_needle_however_thick',
+        ],
+        'Letters under 3 mm cannot be read whatever the thread' => [
+            ['small_lettering'],
+            'MaterialsTest::letters_under_three_millimetres_are_said_to_be_unreadable',
+        ],
+        'Small magnetic or round frames at the chest; magnets before screws for what is thick, padded or keeps marks' => [
+            [],
+            'SolidTest::thick_and_marking_cloth_is_held_by_magnets_before_screws',
+        ],
+        'Practised on that cloth, at such a place, in such a frame' => [
+            ['not_practised', 'test_on_scrap'],
+            'MaterialsTest::what_was_practised_otherwise_does_not_stand_for_it',
+        ],
+        'What cannot be mounted is not on offer' => [
+            ['bill_to_machine', 'over_the_arm', 'closed_end_to_operator'],
+            'MaterialsTest::what_cannot_be_mounted_says_so_and_what_is_only_unwise_does_not',
+        ],
+        'What decides and nobody knows is asked for' => [
+            [],
+            'SolidTest::a_neck_that_was_guessed_is_asked_for_where_it_decides',
+        ],
+        'A reason is tried by changing what decided, and a cure before it is said' => [
+            [],
+            'ProofTest::every_reason_turns_with_the_change_it_names_and_every_cure_works',
+        ],
+        'Each place has its figures, which grow with the size; what was found once is kept with its peg' => [
+            ['kept', 'left_chest', 'full_front', 'full_back', 'sleeve', 'leg', 'corner', 'pocket', 'cuff', 'centre'],
+            'PlacementTest::what_was_found_once_for_a_size_is_kept_and_the_others_go_by_the_house',
+        ],
+        'Film is torn off; the rest is picked, steamed, or left to the first wash, and the customer told' => [
+            ['pick_topper', 'steam_topper', 'tear_topper', 'tell_customer_topper'],
+            'CodesTest::it_is_raised_where_it_applies',
+        ],
+        'A seam that was opened is closed again' => [
+            ['open_side_seam', 'close_seam'],
+            'ListsTest::every_list_can_be_carried_out_by_one_person_in_the_order_printed',
+        ],
+        'The panel’s habits are the machine’s: slots, what it shows, the foot' => [
+            ['load_design', 'select_frame', 'foot_card'],
+            'SolidTest::what_is_written_down_of_a_machines_panel_is_said_where_it_is_done',
+        ],
     ];
 }

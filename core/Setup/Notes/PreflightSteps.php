@@ -16,6 +16,9 @@ final class PreflightSteps
     /** Nearer than this to the middle of the window, a design counts as lying in it. */
     private const MIDDLE_MM = 1.0;
 
+    /** So little more than the margin is tight. */
+    private const TIGHT_MM = 3.0;
+
     /** @return list<NoteRule> */
     public static function all(): array
     {
@@ -90,14 +93,9 @@ final class PreflightSteps
             NoteRule::step(
                 self::STAGE,
                 'contour_trace',
-                'a design whose box is tighter in its frame than the margin, though its outline is not',
+                'a design that hardly fits, or whose box does not though its outline does',
                 static fn(SetupDecision $d): bool => $d->fit !== null
-                    && min(
-                        $d->fit->slack->leftMm,
-                        $d->fit->slack->rightMm,
-                        $d->fit->slack->topMm,
-                        $d->fit->slack->bottomMm,
-                    ) < 2 * $d->fit->marginMm,
+                    && min($d->fit->clearMm - self::TIGHT_MM, $d->fit->boxClearMm()) < $d->fit->marginMm,
                 'It is tight: trace the contour too, not only the box.',
                 needs: [S::Centred, S::StickerOff, S::FrameChosen, S::Turned, S::Mounted],
                 makes: [S::Traced],

@@ -306,8 +306,7 @@ final class PrepareSteps
         $gap = $decided->facts->item->measures->mm(Measure::StrapGap);
 
         return $gap === null
-            ? 'Set the gap of the frame’s strap once for this style of cap, and keep it in the catalogue (strap_gap_mm) '.
-                'for all of them.'
+            ? 'Set the gap of the frame’s strap once for this style of cap. Write it down in the catalogue for all of them.'
             : sprintf(
                 'Set the gap of the frame’s strap to %s, as found for this style of cap.',
                 $decided->units()->length($gap),

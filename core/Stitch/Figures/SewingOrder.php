@@ -18,6 +18,10 @@ final readonly class SewingOrder
     private const YES = 0.5;
     private const NO = -0.2;
     private const SIDE_TO_SIDE = 0.7;
+    /** Of the width of a design: what lies nearer to the axis is over it. */
+    private const MIDDLE_SHARE = 0.1;
+    /** Of its width or height: what is nearer together cannot be told apart. */
+    private const SAME_SHARE = 0.05;
 
     private function __construct(
         public Verdict $centreOut,
@@ -31,7 +35,7 @@ final readonly class SewingOrder
     public static function of(array $objects, Bounds $bounds): self
     {
         if (count($objects) < self::FEWEST_OBJECTS) {
-            return new self(Verdict::Unclear, Verdict::Unclear, count($objects), null, null);
+            return self::readDirectly($objects, $bounds);
         }
         $axis = $bounds->centre()->x;
         $order = array_map(floatval(...), range(1, count($objects)));
@@ -56,6 +60,66 @@ final readonly class SewingOrder
             againstDistance: $distance,
             againstHeight: $height,
         );
+    }
+
+    /**
+     * Two or three objects are compared as they are: their places say it all. One says nothing, and neither do objects that
+     * cannot be told apart.
+     *
+     * @param list<Point> $objects
+     */
+    private static function readDirectly(array $objects, Bounds $bounds): self
+    {
+        $axis = $bounds->centre()->x;
+        $across = array_map(static fn(Point $p): float => $p->x - $axis, $objects);
+        $up = array_map(static fn(Point $p): float => $p->y, $objects);
+        $near = self::SAME_SHARE * $bounds->width();
+        $startsInMiddle = $across !== [] && abs($across[0]) <= self::MIDDLE_SHARE * $bounds->width();
+        $far = array_map(abs(...), $across);
+        $outwards = self::rises($far, $near)
+            && self::areApart($far, $near)
+            && min([0.0, ...$across]) < -$near
+            && max([0.0, ...$across]) > $near;
+
+        return new self(
+            match (true) {
+                ! self::areApart($across, $near) => Verdict::Unclear,
+                $startsInMiddle, $outwards => Verdict::Yes,
+                self::rises($across, 0.0), self::rises(array_map(static fn(float $x): float => -$x, $across), 0.0)
+                    => Verdict::No,
+                default => Verdict::Unclear,
+            },
+            match (true) {
+                ! self::areApart($up, self::SAME_SHARE * $bounds->height()) => Verdict::Unclear,
+                self::rises($up, 0.0) => Verdict::Yes,
+                self::rises(array_map(static fn(float $y): float => -$y, $up), 0.0) => Verdict::No,
+                default => Verdict::Unclear,
+            },
+            count($objects),
+            null,
+            null,
+        );
+    }
+
+    /** @param list<float> $values */
+    private static function areApart(array $values, float $byMm): bool
+    {
+        return count($values) > 1 && max($values) - min($values) > $byMm;
+    }
+
+    /**
+     * @param list<float> $values
+     * @param float       $hair   by which one may be less than the one before
+     */
+    private static function rises(array $values, float $hair): bool
+    {
+        foreach ($values as $i => $value) {
+            if ($i > 0 && $value < $values[$i - 1] - $hair) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

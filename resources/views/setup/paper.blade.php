@@ -115,7 +115,7 @@
         </div>
         <div class="steps-two mt-2">
             @foreach (collect($sheet->chosen->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
-                <p class="stage">{{ ucfirst($stage) }}</p>
+                <p class="stage">{{ Hakama\Setup\Notes\WorkStage::from($stage)->label() }}</p>
                 <ul>
                     @foreach ($steps as $step)
                         <li>☐ {{ $step->text }}</li>

@@ -19,13 +19,19 @@
                 'outer_height_mm',
                 'corner_mm',
                 'round',
+                // Sentences: they are changed in the form and said in the steps.
+                'panel_slots',
+                'panel_caps',
+                'panel_clamps',
+                'panel_foot',
+                'panel_screws',
             ]);
     $say = [
         'garments' =>
             'Measures by size: the setup draws the garment and works out neck, frame and place from them. '.
                 'A garment that is called as its kind, such as “polo”, stands for all of that kind.',
         'frames' => 'Windows, the holes they are fixed in, and what is picked on the machine.',
-        'machines' => 'Arm, room under the carriage, drivers and how long each change takes.',
+        'machines' => 'Arm, room under the carriage, drivers, how long each change takes, and what the panel shows.',
         'cloths' => 'Cloth on the bolt, to be laid on: how wide it is and how much of it is left.',
         'positions' => 'Where things go in size M, and how much that grows from one size to the next.',
     ][$list];

@@ -116,11 +116,32 @@ final class PatternFiguresTest extends TestCase
         self::assertSame(Verdict::Yes, SewingOrder::of($at(0, 10, -10, 20, -20, 30, -30), $bounds)->centreOut);
         self::assertSame(Verdict::No, SewingOrder::of($at(-30, -20, -10, 0, 10, 20, 30), $bounds)->centreOut);
         self::assertSame(Verdict::No, SewingOrder::of($at(30, -30, 20, -20, 10, -10, 0), $bounds)->centreOut);
-        self::assertSame(
-            Verdict::Unclear,
-            SewingOrder::of($at(0, 10, -10), $bounds)->centreOut,
-            'three objects say nothing',
-        );
+    }
+
+    #[Test]
+    public function two_or_three_objects_are_read_as_they_lie(): void
+    {
+        // 80 wide: within 8 of the axis is over it, within 4 is the same place; 20 high: within 1.
+        $bounds = new Bounds(-40, 40, 0, 20);
+        $centre = static fn(float ...$xs): Verdict => SewingOrder::of(
+            array_map(static fn(float $x): Point => new Point($x, 10), array_values($xs)),
+            $bounds,
+        )->centreOut;
+        $up = static fn(float ...$ys): Verdict => SewingOrder::of(
+            array_map(static fn(float $y): Point => new Point(0, $y), array_values($ys)),
+            $bounds,
+        )->bottomUp;
+
+        self::assertSame(Verdict::Yes, $centre(0, 25, -25), 'the middle first');
+        self::assertSame(Verdict::Yes, $centre(5, 30), 'the first is over the axis');
+        self::assertSame(Verdict::Yes, $centre(-12, 20, 30), 'from within outwards, on both sides');
+        self::assertSame(Verdict::No, $centre(-30, 0, 30), 'left to right');
+        self::assertSame(Verdict::No, $centre(30, -30), 'right to left');
+        self::assertSame(Verdict::Unclear, $centre(30, -30, 0), 'the outer ones first, then the middle');
+        self::assertSame(Verdict::Unclear, $centre(10, 12), 'at the same place');
+        self::assertSame(Verdict::Unclear, $centre(0), 'one says nothing');
+        self::assertSame([Verdict::Yes, Verdict::No], [$up(3, 9, 15), $up(15, 3)]);
+        self::assertSame([Verdict::Unclear, Verdict::Unclear], [$up(3, 15, 9), $up(9, 9.5)]);
     }
 
     #[Test]

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Setup;
+
+use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
+use Hakama\Garment\Position;
+use Hakama\Garment\Profile;
+use Hakama\Garment\Stretch;
+use Hakama\Garment\Structure;
+use Hakama\Garment\Thickness;
+use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
+use Hakama\Machine\FrameKind;
+use Hakama\Machine\FrameSpec;
+use Hakama\Machine\Window;
+use Hakama\Setup\Advice;
+use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Facts\WorkHistory;
+use Hakama\Setup\Fit\Fit;
+use Hakama\Setup\Fit\Mounting;
+use Hakama\Stitch\ConvexHull;
+use Hakama\Stitch\Point;
+use Hakama\Stitch\Turn;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** What cloth, liner, padding and practice ask for, and what no reason makes possible. */
+final class MaterialsTest extends TestCase
+{
+    #[Test]
+    public function a_soft_liner_is_framed_as_a_stiff_front_and_backed_with_tear_away(): void
+    {
+        $backed = static fn(Structure $structure, string $school): string => self::advise(
+            Garment::Cap,
+            Fabric::Twill,
+            Position::CapFront,
+            structure: $structure,
+            schools: ['cap_backing' => $school],
+        )->backing->words();
+
+        self::assertSame(
+            [Driver::Cap],
+            self::advise(Garment::Cap, Fabric::Twill, Position::CapFront, structure: Structure::SoftLiner)->drivers,
+        );
+        self::assertSame('2 × tear-away', $backed(Structure::SoftLiner, 'tear_away'));
+        self::assertSame('1 × cutaway', $backed(Structure::SoftLiner, 'cutaway'));
+        self::assertSame('1 × cutaway', $backed(Structure::Unstructured, 'tear_away'));
+        self::assertSame('2 × tear-away', $backed(Structure::Structured, 'cutaway'));
+        self::assertSame('2 × tear-away', $backed(Structure::Unstructured, 'always_tear_away'));
+    }
+
+    #[Test]
+    public function a_pale_thin_knit_has_mesh_and_a_dark_one_cutaway(): void
+    {
+        $backed = static fn(Fabric $fabric, bool $pale): string => self::advise(
+            Garment::Polo,
+            $fabric,
+            Position::LeftChest,
+            pale: $pale,
+        )->backing->words();
+
+        self::assertSame('2 × mesh, one lightly stuck', $backed(Fabric::TechnicalKnit, true));
+        self::assertSame('2 × cutaway, one lightly stuck', $backed(Fabric::TechnicalKnit, false));
+        self::assertSame(['2 × mesh', '2 × cutaway'], [$backed(Fabric::Pique, true), $backed(Fabric::Pique, false)]);
+        self::assertSame('2 × cutaway, one lightly stuck', $backed(Fabric::Fleece, true), 'thick: nothing shows');
+    }
+
+    #[Test]
+    public function padding_fleece_and_pile_take_the_usual_needle_however_thick(): void
+    {
+        $needle = static fn(Garment $garment, Fabric $fabric): string => self::advise(
+            $garment,
+            $fabric,
+            Position::FullBack,
+            thickness: Thickness::Heavy,
+        )->needle->size;
+
+        self::assertSame(
+            ['75/11', '75/11', '75/11', '80/12', '80/12'],
+            [
+                $needle(Garment::PaddedJacket, Fabric::Quilted),
+                $needle(Garment::Hoodie, Fabric::Fleece),
+                $needle(Garment::Blanket, Fabric::Plush),
+                $needle(Garment::Jacket, Fabric::Twill),
+                $needle(Garment::Jacket, Fabric::Canvas),
+            ],
+        );
+    }
+
+    #[Test]
+    public function letters_under_three_millimetres_are_said_to_be_unreadable(): void
+    {
+        $says = static fn(float $mm): string => implode(' ', array_column(
+            self::advise(Garment::Apron, Fabric::Twill, Position::Centre, letterMm: $mm)->warnings,
+            'text',
+        ));
+
+        self::assertStringContainsString('no thread makes them readable', $says(2.9));
+        self::assertStringContainsString('fine thread and needle, or larger letters', $says(3.0));
+        self::assertSame('', $says(5.0));
+    }
+
+    #[Test]
+    public function what_was_practised_otherwise_does_not_stand_for_it(): void
+    {
+        $frame = static fn(FrameKind $kind): FrameSpec => new FrameSpec(
+            $kind->value,
+            $kind,
+            Driver::Flat,
+            160,
+            160,
+            Window::rectangle(130, 130),
+        );
+        $warns = static function (FrameKind $kind, ?array $in) use ($frame): bool {
+            $facts = self::facts(Garment::Apron, Fabric::Twill, Position::Centre);
+            $advice = Advice::of(
+                new Facts(
+                    $facts->design,
+                    $facts->item,
+                    $facts->machine,
+                    new WorkHistory(practised: true, practisedIn: $in),
+                ),
+                HouseRules::of(),
+                [$frame($kind)],
+            );
+
+            return in_array('not_practised', array_column($advice->warnings, 'code'), true);
+        };
+
+        self::assertFalse($warns(FrameKind::Magnetic, null), 'nobody kept in which frame');
+        self::assertTrue($warns(FrameKind::Magnetic, [FrameKind::Round, FrameKind::Cap]));
+        self::assertFalse($warns(FrameKind::Magnetic, [FrameKind::Magnetic]));
+        self::assertFalse($warns(FrameKind::Square, [FrameKind::Round]), 'two rings and a screw, whatever their shape');
+        self::assertSame([Position::CapFront, Position::CapSide, Position::CapBack], Position::CapBack->alike());
+        self::assertNotContains(Position::CapFront, Position::FullBack->alike());
+    }
+
+    #[Test]
+    public function what_cannot_be_mounted_says_so_and_what_is_only_unwise_does_not(): void
+    {
+        $says = static function (Garment $garment, FrameKind $kind, Driver $driver, Turn $turn): ?string {
+            $position = $garment === Garment::Cap ? Position::CapFront : Position::Centre;
+            $hull = ConvexHull::of([new Point(0, 0), new Point(40, 0), new Point(40, 30), new Point(0, 30)]);
+            $frame = new FrameSpec('F', $kind, $driver, 120, 120, Window::rectangle(100, 100));
+
+            return Mounting::obstacle(
+                self::facts($garment, Fabric::Twill, $position)->item,
+                Fit::of($hull, $frame, $turn, 7),
+            );
+        };
+
+        self::assertNull($says(Garment::Cap, FrameKind::Cap, Driver::Cap, Turn::Half));
+        self::assertStringContainsString('The bill goes', (string) $says(Garment::Cap, FrameKind::Cap, Driver::Cap, Turn::None));
+        self::assertStringContainsString('cannot hold this cap', (string) $says(Garment::Cap, FrameKind::Square, Driver::Flat, Turn::Half));
+        self::assertStringContainsString('cannot hold this cap', (string) $says(Garment::Cap, FrameKind::Pocket, Driver::Cap, Turn::Half));
+        self::assertStringContainsString('cannot hold a polo', (string) $says(Garment::Polo, FrameKind::Cap, Driver::Cap, Turn::None));
+        self::assertNull($says(Garment::Polo, FrameKind::Square, Driver::Flat, Turn::Half));
+        self::assertNotNull($says(Garment::Polo, FrameKind::Square, Driver::Flat, Turn::Quarter), 'no shirt lies sideways');
+        self::assertNull($says(Garment::Towel, FrameKind::Square, Driver::Flat, Turn::Quarter));
+        self::assertNotNull($says(Garment::Stocking, FrameKind::Square, Driver::Flat, Turn::None));
+        self::assertNull($says(Garment::Stocking, FrameKind::Square, Driver::Flat, Turn::Half));
+    }
+
+    private static function facts(
+        Garment $garment,
+        Fabric $fabric,
+        Position $position,
+        Structure $structure = Structure::Structured,
+        ?Thickness $thickness = null,
+        bool $pale = false,
+        ?float $letterMm = null,
+    ): Facts {
+        return FactsFactory::of(
+            $garment,
+            $fabric,
+            $structure,
+            Profile::High,
+            $position,
+            60,
+            40,
+            3000,
+            40,
+            [Driver::Flat, Driver::Cap],
+            smallestLetterMm: $letterMm,
+            stretch: Stretch::Low,
+            thickness: $thickness,
+            pale: $pale,
+            practised: true,
+        );
+    }
+
+    /** @param array<string, string> $schools */
+    private static function advise(
+        Garment $garment,
+        Fabric $fabric,
+        Position $position,
+        Structure $structure = Structure::Structured,
+        ?Thickness $thickness = null,
+        bool $pale = false,
+        ?float $letterMm = null,
+        array $schools = [],
+    ): Advice {
+        return Advice::of(
+            self::facts($garment, $fabric, $position, $structure, $thickness, $pale, $letterMm),
+            HouseRules::of([], $schools),
+        );
+    }
+}
