@@ -145,6 +145,7 @@ final class Decoration extends Model
                 self::applied($this->artwork->stopSheet(false)),
                 new OrderVerdict($this->artwork->centre_out, $this->artwork->bottom_up),
                 $bands,
+                $this->artwork->copies,
             ),
             new Item(
                 $this->line->garment,

@@ -11,6 +11,7 @@ use Hakama\Stitch\Band;
 final readonly class Design
 {
     /**
+     * @param int        $copies pieces that one frame of it holds
      * @param list<Band> $bands of its height in which something is sewn; none where nobody has looked
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Design
         public Applied $applied = new Applied(),
         public OrderVerdict $order = new OrderVerdict(),
         public array $bands = [],
+        public int $copies = 1,
     ) {}
 
     /** Over the design's box. */
@@ -60,6 +62,7 @@ final readonly class Design
             $this->applied,
             $this->order,
             $this->bands,
+            $this->copies,
         );
     }
 }

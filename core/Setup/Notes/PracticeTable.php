@@ -156,7 +156,7 @@ final class PracticeTable
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'A patch is cut out close; its film is pressed' => [
-            ['cut_out_patch', 'press_film', 'tell_customer_press'],
+            ['sheet_of_patches', 'cut_out_patch', 'press_film', 'tell_customer_press'],
             'CodesTest::it_is_raised_where_it_applies',
         ],
         'Mesh where cutaway would show; cutaway for what is worn and washed; tear-away for stable cloth' => [

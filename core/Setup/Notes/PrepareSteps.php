@@ -8,6 +8,7 @@ use Hakama\Garment\Garment as G;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Position as P;
 use Hakama\Garment\Size;
+use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\House\Units;
 use Hakama\Setup\Backing\Backing;
@@ -15,6 +16,8 @@ use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Notes\WorkState as S;
 use Hakama\Setup\Rules\SetupDecision;
+use Hakama\Stitch\Copies\Grid;
+use Hakama\Stitch\Turn;
 
 /** What is done before anything is hooped: the garment made ready, the place marked, backing cut. */
 final class PrepareSteps
@@ -242,6 +245,26 @@ final class PrepareSteps
             ),
             NoteRule::step(
                 self::STAGE,
+                'sheet_of_patches',
+                'patches, several of which a frame holds',
+                static fn(SetupDecision $d): bool => $d->facts->item->garment === G::Patch
+                    && max($d->facts->design->copies, self::mostPatches($d)) > 1,
+                static fn(SetupDecision $d): string => $d->facts->design->copies > 1
+                    ? sprintf(
+                        'One frame holds %d patches. Cut, hoop, sew and count them as one load.',
+                        $d->facts->design->copies,
+                    )
+                    : sprintf(
+                        'The frame has room for %d of them and the design is one. Make a sheet of %d first: one hooping '.
+                            'and one set of colour changes for all.',
+                        self::mostPatches($d),
+                        self::mostPatches($d),
+                    ),
+                before: [S::Closed],
+                usually: 'One frame holds several patches. Cut, hoop, sew and count them as one load.',
+            ),
+            NoteRule::step(
+                self::STAGE,
                 'cut_backing',
                 'always',
                 static fn(SetupDecision $d): bool => true,
@@ -299,6 +322,27 @@ final class PrepareSteps
                 before: [S::Closed],
             ),
         ];
+    }
+
+    /** As many of one patch as the field of its frame holds. */
+    private static function mostPatches(SetupDecision $decided): int
+    {
+        $fit = $decided->fit;
+        $design = $decided->facts->design;
+        if ($fit === null || ! $fit->fits() || $fit->times() > 1 || $fit->frame->window->round) {
+            return 1;
+        }
+
+        return Grid::mostIn(
+            $fit->frame->window->widthMm - 2 * $fit->marginMm,
+            $fit->frame->window->heightMm - 2 * $fit->marginMm,
+            ...[
+                ...in_array($fit->turn, [Turn::Quarter, Turn::ThreeQuarters], true)
+                    ? [$design->heightMm, $design->widthMm]
+                    : [$design->widthMm, $design->heightMm],
+                $decided->house->value(HouseRule::CopiesGap),
+            ],
+        )->copies();
     }
 
     private static function strapGap(SetupDecision $decided): string

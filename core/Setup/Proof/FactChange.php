@@ -177,6 +177,7 @@ final readonly class FactChange
             $fact === Fact::AppliedStops && is_int($value) ? new Applied($value) : $design->applied,
             $value instanceof OrderVerdict ? $value : $design->order,
             $design->bands,
+            $design->copies,
         );
     }
 

@@ -191,6 +191,11 @@ final class CodesTest extends TestCase
             'beyond_cap_wrap',
             self::facts(...[...$cap, 'widthMm' => 250.0, 'measures' => new Measures(['circumference' => 580.0])]),
         ];
+        yield 'sheet_of_patches' => [
+            'sheet_of_patches',
+            self::facts(garment: Garment::Patch, widthMm: 30.0, heightMm: 30.0),
+            [self::frame()],
+        ];
         yield 'below_ring_line' => [
             'below_ring_line',
             self::facts(...$cap),

@@ -17,6 +17,7 @@ use Hakama\Machine\FrameKind;
 use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
+use Hakama\Setup\Facts\Design;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\WorkHistory;
 use Hakama\Setup\Fit\Fit;
@@ -101,6 +102,46 @@ final class MaterialsTest extends TestCase
         self::assertStringContainsString('no thread makes them readable', $says(2.9));
         self::assertStringContainsString('fine thread and needle, or larger letters', $says(3.0));
         self::assertSame('', $says(5.0));
+    }
+
+    #[Test]
+    public function patches_are_set_up_by_the_sheet(): void
+    {
+        $says = static function (int $copies, float $window): string {
+            $facts = self::facts(Garment::Patch, Fabric::Felt, Position::Centre);
+            $design = $facts->design;
+            $advice = Advice::of(
+                new Facts(
+                    new Design(
+                        $design->widthMm,
+                        $design->heightMm,
+                        $design->stitches,
+                        $design->threadWeight,
+                        copies: $copies,
+                    ),
+                    $facts->item,
+                    $facts->machine,
+                    $facts->history,
+                ),
+                HouseRules::of(['copies_gap_mm' => 10.0]),
+                [
+                    new FrameSpec(
+                        'F',
+                        FrameKind::Square,
+                        Driver::Flat,
+                        $window + 30,
+                        $window + 30,
+                        Window::rectangle($window, $window),
+                    ),
+                ],
+            );
+
+            return array_column($advice->steps, 'text', 'code')['sheet_of_patches'] ?? '';
+        };
+        // A patch of 60 x 40 with gaps of 10 in a field of 150 - 14: (136 + 10) / 70 = 2 across, 146 / 50 = 2 up.
+        self::assertStringContainsString('room for 4 of them', $says(1, 150.0));
+        self::assertStringContainsString('One frame holds 6 patches', $says(6, 150.0));
+        self::assertSame('', $says(1, 80.0), 'there is room for one');
     }
 
     #[Test]
