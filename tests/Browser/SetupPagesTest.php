@@ -112,7 +112,7 @@ final class SetupPagesTest extends BrowserTestCase
         $this->press('M3');
         $this->sees('Turn the design 180° on the machine');
         $this->press('M1');
-        $this->sees('this machine turns the design by itself');
+        $this->sees('this machine turns the design once');
     }
 
     #[Test]

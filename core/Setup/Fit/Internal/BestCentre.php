@@ -22,6 +22,10 @@ final class BestCentre
     /** @param non-empty-list<Point> $points the corners of the shape, about the middle of its box */
     public static function of(array $points, Window $window): Point
     {
+        if (self::isBox($points)) {
+            // It is symmetrical both ways, and so is every window.
+            return new Point(0.0, 0.0);
+        }
         if ($window->isCircle()) {
             $middle = EnclosingCircle::of($points)->middle;
 
@@ -41,6 +45,19 @@ final class BestCentre
         );
 
         return new Point($x, self::bestY($points, $window, $x));
+    }
+
+    /** @param non-empty-list<Point> $points about the middle of their box, in the sense round */
+    private static function isBox(array $points): bool
+    {
+        if (count($points) !== 4) {
+            return false;
+        }
+        [$a, $b, $c, $d] = $points;
+        $isSame = static fn(float $one, float $other): bool => abs($one - $other) < 1e-9;
+
+        return ($isSame($a->x, $b->x) && $isSame($c->x, $d->x) && $isSame($b->y, $c->y) && $isSame($d->y, $a->y))
+            || ($isSame($a->y, $b->y) && $isSame($c->y, $d->y) && $isSame($b->x, $c->x) && $isSame($d->x, $a->x));
     }
 
     /** @param list<Point> $points */
