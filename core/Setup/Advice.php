@@ -211,6 +211,12 @@ final readonly class Advice
         return new self(new Outcome($this->decisions, $this->ranked, $this->decided->withChoice($choice)));
     }
 
+    /** Whether the chosen frame holds the design, goes into the garment and lies on it. */
+    public function holds(Choice $choice): bool
+    {
+        return $this->decided->withChoice($choice)->best?->fits() === true;
+    }
+
     /** @return list<OtherSchool> */
     public function otherSchools(): array
     {

@@ -21,7 +21,7 @@ final readonly class Departure
         $degrees = static fn(Turn $turn): string => $turn->value.'°';
         $drivers = array_column($advice->drivers, 'value');
         $found = [];
-        if ($advice->stops() || ! $choice->fit->fits()) {
+        if ($advice->stops() || ! $advice->holds($choice)) {
             $found[] = new self(
                 'frame',
                 $advice->stops() ? 'not to be sewn as asked' : 'a frame that holds it',

@@ -38,7 +38,7 @@ final readonly class SetupChoices
     public function keep(Decoration $decoration, Frame $frame, Choice $choice, array $whys): Batch
     {
         assert($decoration->artwork !== null);
-        $sizes = $this->setups->sizes($decoration);
+        $sizes = $this->setups->sizesInFrames($decoration);
         $advice = $sizes->smallest()->advice ?? $this->setups->advise($decoration);
         $units = $this->house->units();
         $placements = array_column(

@@ -57,6 +57,19 @@ final readonly class DecorationSetups
         $this->facts->knowMachines($machines);
     }
 
+    /** The advice in every size of the run, with the shop's frames to choose among. */
+    public function sizesInFrames(Decoration $decoration): SizeTable
+    {
+        $facts = $this->facts->facts($decoration);
+
+        return $this->facts->sizes(
+            $decoration,
+            $facts,
+            $this->facts->fitting($decoration, $this->catalogue->frames()->whereNull('retired_at'), $facts),
+            null,
+        );
+    }
+
     /** The advice in every size of the run, whatever the frame. */
     public function sizes(Decoration $decoration): SizeTable
     {

@@ -158,8 +158,18 @@ final readonly class SetupSheet
      */
     public function warnings(): array
     {
+        $stops = array_filter($this->advice->warnings, static fn(Warning $one): bool => $one->stops);
+        $codes = array_column($stops, 'code');
+
         return [
-            ...array_values(array_filter($this->advice->warnings, static fn(Warning $one): bool => $one->stops)),
+            ...array_values($stops),
+            // What only the chosen frame cannot do.
+            ...array_values(
+                array_filter(
+                    $this->chosen->shown->warnings,
+                    static fn(Warning $one): bool => $one->stops && ! in_array($one->code, $codes, true),
+                ),
+            ),
             ...array_values(
                 array_filter($this->chosen->shown->warnings, static fn(Warning $one): bool => ! $one->stops),
             ),

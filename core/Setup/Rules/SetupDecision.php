@@ -13,8 +13,10 @@ use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\FrameChange;
+use Hakama\Setup\Fit\Grip;
 use Hakama\Setup\Fit\Obstruction;
 use Hakama\Setup\Fit\RankedFrame;
+use Hakama\Setup\Fit\WayIn;
 use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Loading\Ends;
 use Hakama\Setup\Loading\Loading;
@@ -78,12 +80,22 @@ final readonly class SetupDecision
     /** The same, with what a person chose instead. */
     public function withChoice(Choice $choice): self
     {
+        $fit = $choice->fit;
+        $way = new WayIn($this->facts->item, $fit->frame->driver, $this->house, $this->marked);
+
         return new self(
             $this->facts,
             $this->house,
             $this->decisions,
             $this->marked,
-            new RankedFrame($choice->fit, FrameChange::Frame),
+            new RankedFrame(
+                $fit,
+                FrameChange::Frame,
+                grip: Grip::of($this->facts->item, $fit->frame),
+                entry: $way->entry($fit->frame, $fit->turn),
+                arm: $way->arm($this->facts->machine->armWidthMm),
+                hold: $fit->fits() ? $way->hold($fit) : null,
+            ),
             $this->framesKnown,
             $choice,
         );

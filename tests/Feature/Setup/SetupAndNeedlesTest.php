@@ -7,9 +7,11 @@ namespace Tests\Feature\Setup;
 use App\Needles\Models\Needle;
 use App\Needles\Models\NeedleFitting;
 use App\Setup\Models\Setup;
+use App\Setup\Queries\DecorationSetups;
 use App\Stock\Models\Thread;
 use Hakama\Needles\Assignment;
 use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\SizeRow;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -120,6 +122,31 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             'frame',
             'turn',
         ]);
+    }
+
+    #[Test]
+    public function the_order_form_and_the_setup_page_say_the_same_of_the_same_decoration(): void
+    {
+        foreach ([self::polos(), self::hoodies(), self::caps(), self::jackets(), self::aprons()] as $order) {
+            $decoration = self::decoration($order)->loadForSetup();
+            $setups = app(DecorationSetups::class);
+            $page = $setups->sheet($decoration, machine: 'any');
+            $pieces = array_column(
+                array_map(
+                    static fn(SizeRow $row): array => [$row->size->value, $row->pieces],
+                    $page->sizes->rows,
+                ),
+                1,
+                0,
+            );
+            $form = array_column($setups->warnings($decoration, $pieces), 'text');
+            $shown = [
+                ...array_column($page->advice->warnings, 'text'),
+                ...array_column($page->asks(), 'why'),
+            ];
+
+            self::assertEqualsCanonicalizing($shown, $form, $decoration->line->garmentLabel());
+        }
     }
 
     #[Test]
