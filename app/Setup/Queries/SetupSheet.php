@@ -7,7 +7,9 @@ namespace App\Setup\Queries;
 use App\Orders\Models\Decoration;
 use App\Setup\ChosenSetup;
 use App\Setup\Models\Practice;
+use Hakama\Garment\Girth;
 use Hakama\Garment\Measure;
+use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Provenance;
 use Hakama\House\Units;
@@ -69,6 +71,27 @@ final readonly class SetupSheet
                 fn(Ask $ask): bool => $this->on->onMachine !== null || ! str_starts_with($ask->fact, 'machine.'),
             ),
         );
+    }
+
+    /** @return list<array{string, float, string}> what was gone by on the garment: its name, mm, where it comes from */
+    public function measures(): array
+    {
+        $item = $this->row->facts->item;
+        $girth = Girth::of($item->garment, $item->position, $item->measures);
+        $used = array_filter([
+            $item->isOnCap() ? Measure::Circumference : Panel::of($item->garment, $item->position)->width(),
+            $girth?->measure,
+            $this->row->travelMm() === null ? null : Measure::NeckOpening,
+        ]);
+        $told = [];
+        foreach ($used as $measure) {
+            $mm = $item->measures->mm($measure);
+            if ($mm !== null) {
+                $told[$measure->value] = [$measure->label(), $mm, $item->measures->from($measure)->label()];
+            }
+        }
+
+        return array_values($told);
     }
 
     /** How far the frame is moved off the middle of the design, so that it lies whole on the cloth. */

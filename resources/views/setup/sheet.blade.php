@@ -108,6 +108,13 @@
                     @endif
                 </div>
             @endif
+            @if ($sheet->measures() !== [])
+                <p class="mt-2 text-sm text-soft" id="measures">
+                    @foreach ($sheet->measures() as [$name, $wide, $from])
+                        {{ $loop->first ? ucfirst($name) : $name }} {{ $units->said($wide) }}, {{ $from }}{{ $loop->last ? '.' : '; ' }}
+                    @endforeach
+                </p>
+            @endif
             @if ($fit === null)
                 <p class="note note-now mt-3">The shop has no frame for the driver this needs.</p>
             @else

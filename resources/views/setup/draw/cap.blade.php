@@ -69,6 +69,9 @@
                         stroke-width=".7" stroke-dasharray="4 3" />
                 @endforeach
             @endunless
+            @if ($front)
+                @include('setup.draw.features', ['line' => 0.7])
+            @endif
             <g class="design" data-x="{{ $n($middle) }}" data-y="{{ $n($m->centre->y) }}"
                 data-width="{{ $n($w) }}" data-height="{{ $n($h) }}">
                 <image href="{{ $picture }}" x="{{ $n($middle - $w / 2 - 2) }}" y="{{ $n(-$high - 2) }}"
