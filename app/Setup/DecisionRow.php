@@ -56,7 +56,12 @@ final readonly class DecisionRow
             self::of($advice, SetupTopic::Driver, 'Driver', implode(', else ', $drivers) ?: 'none here'),
             self::of($advice, SetupTopic::Access, 'Way in', str_replace('_', ' ', $advice->access()->value)),
             self::of($advice, SetupTopic::Placement, 'Place', $placement->brief($units).$round),
-            self::of($advice, SetupTopic::Backing, 'Backing', $advice->backing->words()),
+            self::of(
+                $advice,
+                SetupTopic::Backing,
+                'Backing',
+                "{$advice->backing->words()}, {$advice->backingGsm()} g/m²",
+            ),
             self::of($advice, SetupTopic::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
             self::of(
                 $advice,

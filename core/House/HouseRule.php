@@ -60,6 +60,10 @@ enum HouseRule: string
     case Dense = 'dense_design_per_cm2';
     case BackingOverlap = 'backing_overlap_mm';
     case BackingLeast = 'backing_least_mm';
+    case BackingLight = 'backing_light_gsm';
+    case BackingUsual = 'backing_usual_gsm';
+    case BackingFirm = 'backing_firm_gsm';
+    case BackingLighter = 'backing_lighter_percent';
     case BackingRoll = 'backing_roll_mm';
     case PaleLightness = 'pale_lightness';
     case SmallLetter = 'small_letter_mm';

@@ -75,6 +75,22 @@ final class SetupFigures
             'Backing beyond the frame, at least', 20, 0, 80, 'mm',
             'A piece that is there and reaches so far is taken before a roll is cut.',
         ],
+        HouseRule::BackingLight->value => [
+            'Light backing', 40, 10, 200, 'g/m²',
+            'Under thin cloth, and mesh everywhere.',
+        ],
+        HouseRule::BackingUsual->value => [
+            'Usual backing', 60, 10, 200, 'g/m²',
+            'Under cloth and designs of the usual kind.',
+        ],
+        HouseRule::BackingFirm->value => [
+            'Firm backing', 80, 10, 300, 'g/m²',
+            'Under dense designs and heavy cloth.',
+        ],
+        HouseRule::BackingLighter->value => [
+            'Backing may be lighter by', 20, 0, 60, '%',
+            'What is on the shelf and lighter than advised by more than this is not cut.',
+        ],
         HouseRule::BackingRoll->value => [
             'Widest backing', 500, 100, 2000, 'mm',
             'A larger frame cannot be covered by one piece.',

@@ -211,6 +211,12 @@ final readonly class Advice
         return new self(new Outcome($this->decisions, $this->ranked, $this->decided->withChoice($choice)));
     }
 
+    /** How heavy the backing is that it wants, g/m². */
+    public function backingGsm(): int
+    {
+        return $this->decided->weight()->gsm($this->decided->house);
+    }
+
     /** Whether the chosen frame holds the design, goes into the garment and lies on it. */
     public function holds(Choice $choice): bool
     {
@@ -239,7 +245,12 @@ final readonly class Advice
         $reasons = new Reasons($this->decided, $this->ranked);
 
         return [
-            ...array_map(static fn(Decision $one): Reason => $one->because, $this->decisions->all()),
+            ...array_map(
+                fn(Decision $one): Reason => $one->about === SetupTopic::Backing
+                    ? $one->because->and($this->decided->weight()->because())
+                    : $one->because,
+                $this->decisions->all(),
+            ),
             $reasons->access(),
             $reasons->turn(),
             $reasons->frame(),

@@ -86,6 +86,7 @@ final readonly class SetupChoices
                     'needle_size' => $choice->needle->size,
                     'needle_point' => $choice->needle->point,
                     'speed_spm' => $choice->speedSpm,
+                    'backing_gsm' => $advice->withChoice($choice)->backingGsm(),
                     'hoop_s' => $advice->hoopS(),
                     'hoopings' => $choice->fit->times(),
                     'parts' => self::parts($choice->fit),

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int             $turn_deg
  * @property Backing          $backing
  * @property int             $layers
+ * @property int|null        $backing_gsm as it was advised; null where nobody was
  * @property bool            $adhesive
  * @property bool            $topper
  * @property string          $needle_size

@@ -89,6 +89,9 @@ final readonly class BackingCuts
                     $batch->batch->pieces,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                     2 * ($rules->value(HouseRule::BackingOverlap) - $rules->value(HouseRule::BackingLeast)),
+                    $setup->backing_gsm === null
+                        ? null
+                        : $setup->backing_gsm * (1 - $rules->value(HouseRule::BackingLighter) / 100),
                 ),
                 ShopClock::time($one->changeoverStart),
             ];
@@ -148,6 +151,7 @@ final readonly class BackingCuts
                     ->where('form', $stock->form->value)
                     ->where('width_mm', $stock->widthMm)
                     ->where('length_mm', $stock->lengthMm)
+                    ->where('gsm', $stock->gsm)
                     ->first();
         if ($same !== null) {
             $same->update(['count' => $same->count + $stock->count]);
@@ -160,6 +164,7 @@ final readonly class BackingCuts
             'width_mm' => $stock->widthMm,
             'length_mm' => $stock->lengthMm,
             'count' => $stock->count,
+            'gsm' => $stock->gsm,
         ]);
     }
 }

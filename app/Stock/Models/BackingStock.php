@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float  $width_mm
  * @property float  $length_mm
  * @property int    $count
+ * @property int|null $gsm g/m²
  */
 final class BackingStock extends Model
 {
@@ -32,6 +33,7 @@ final class BackingStock extends Model
             $this->width_mm,
             $this->length_mm,
             $this->count,
+            $this->gsm,
         );
     }
 }

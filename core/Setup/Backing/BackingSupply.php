@@ -10,6 +10,7 @@ final readonly class BackingSupply
     /**
      * @param float $lengthMm of a piece, or what is left on a roll
      * @param int   $count    pieces of this size; rolls are counted one by one
+     * @param int|null $gsm   g/m²; null where nobody has said
      */
     public function __construct(
         public string $id,
@@ -18,7 +19,14 @@ final readonly class BackingSupply
         public float $widthMm,
         public float $lengthMm,
         public int $count = 1,
+        public ?int $gsm = null,
     ) {}
+
+    /** Whether it is heavy enough, as far as both are known. */
+    public function bears(?float $leastGsm): bool
+    {
+        return $this->gsm === null || $leastGsm === null || $this->gsm >= $leastGsm - 1e-9;
+    }
 
     /** Whether a piece of this stock covers one of that size, either way round. */
     public function covers(float $widthMm, float $heightMm): bool
@@ -34,11 +42,11 @@ final readonly class BackingSupply
 
     public function less(int $pieces): self
     {
-        return new self($this->id, $this->kind, $this->form, $this->widthMm, $this->lengthMm, $this->count - $pieces);
+        return new self($this->id, $this->kind, $this->form, $this->widthMm, $this->lengthMm, $this->count - $pieces, $this->gsm);
     }
 
     public function shorter(float $byMm): self
     {
-        return new self($this->id, $this->kind, $this->form, $this->widthMm, $this->lengthMm - $byMm, $this->count);
+        return new self($this->id, $this->kind, $this->form, $this->widthMm, $this->lengthMm - $byMm, $this->count, $this->gsm);
     }
 }

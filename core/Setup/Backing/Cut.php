@@ -30,9 +30,10 @@ final readonly class Cut
         $words =
             $from->form === StockForm::Roll
                 ? sprintf(
-                    '%d from the roll of %s: %d side by side, %s of it',
+                    '%d from the roll of %s%s: %d side by side, %s of it',
                     $this->count,
                     $units->figure($from->widthMm),
+                    $from->gsm === null ? '' : ", {$from->gsm} g/m²",
                     $this->across,
                     $units->said($this->lengthMm),
                 )

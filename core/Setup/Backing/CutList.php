@@ -59,7 +59,12 @@ final readonly class CutList
         }
         $best = null;
         foreach ($stock as $one) {
-            if ($one->form === StockForm::Roll && $one->kind === $want->kind && $one->count > 0) {
+            if (
+                $one->form === StockForm::Roll
+                && $one->kind === $want->kind
+                && $one->count > 0
+                && $one->bears($want->leastGsm)
+            ) {
                 foreach (
                     [[$want->widthMm, $want->heightMm], [$want->heightMm, $want->widthMm]] as [$width, $height]
                 ) {
@@ -92,6 +97,7 @@ final readonly class CutList
                 static fn(BackingSupply $one): bool => $one->form === $form
                     && $one->kind === $want->kind
                     && $one->count > 0
+                    && $one->bears($want->leastGsm)
                     && $one->covers($want->widthMm - $shortMm, $want->heightMm - $shortMm),
             );
             usort(
@@ -131,7 +137,15 @@ final readonly class CutList
         $leaves = [];
         foreach ([[$edge, $rows * $height, 1], [$width, $height, $over]] as [$w, $h, $n]) {
             if ($n > 0 && min($w, $h) >= $leastMm) {
-                $leaves[] = new BackingSupply("left of {$want->batch}", $want->kind, StockForm::OffCut, $w, $h, $n);
+                $leaves[] = new BackingSupply(
+                    "left of {$want->batch}",
+                    $want->kind,
+                    StockForm::OffCut,
+                    $w,
+                    $h,
+                    $n,
+                    $roll->gsm,
+                );
             }
         }
 

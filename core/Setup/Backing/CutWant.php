@@ -14,6 +14,7 @@ final readonly class CutWant
         public float $heightMm,
         public int $count,
         public float $shortMm,
+        public ?float $leastGsm,
     ) {}
 
     /**
@@ -21,6 +22,7 @@ final readonly class CutWant
      *
      * @param int   $pieces   to sew
      * @param float $spoilage share, 0.05 for one in twenty
+     * @param float|null $leastGsm what is lighter is not cut for it; null where any weight will do
      * @param float $shortMm  so much smaller each way a piece may be that is there, before a roll is cut
      */
     public static function of(
@@ -30,6 +32,7 @@ final readonly class CutWant
         int $pieces,
         float $spoilage,
         float $shortMm = 0.0,
+        ?float $leastGsm = null,
     ): self {
         // Rounded first to a hair, so that 20 · 1.05 is 21 and not 22.
         return new self(
@@ -39,6 +42,7 @@ final readonly class CutWant
             $piece->heightMm,
             (int) ceil(round($pieces * $layers->count * (1 + $spoilage), 6)),
             max(0.0, $shortMm),
+            $leastGsm,
         );
     }
 }

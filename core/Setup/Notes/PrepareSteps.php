@@ -367,7 +367,7 @@ final class PrepareSteps
     private static function cut(SetupDecision $decided): string
     {
         if ($decided->fit === null) {
-            return sprintf('Cut the backing: %s, larger than the frame on every side.', $decided->backing->words());
+            return sprintf('Cut the backing: %s, larger than the frame on every side.', self::backingWords($decided));
         }
         $piece = BackingPiece::of($decided->fit->frame, $decided->house);
         $size = $decided->units() === Units::Millimetres
@@ -378,8 +378,14 @@ final class PrepareSteps
             $decided->closesOnMachine()
                 ? 'Cut the backing: %s, %s. A small off-cut will do, as long as the clamp reaches it.'
                 : 'Cut the backing: %s, %s. It reaches beyond the frame on every side.',
-            $decided->backing->words(),
+            self::backingWords($decided),
             $size,
         );
+    }
+
+    /** "2 × cutaway of 60 g/m²". */
+    private static function backingWords(SetupDecision $decided): string
+    {
+        return "{$decided->backing->words()} of {$decided->weight()->gsm($decided->house)} g/m²";
     }
 }

@@ -10,6 +10,7 @@ use Hakama\House\Question;
 use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Backing\Layers;
+use Hakama\Setup\Backing\Weight;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\FrameChange;
@@ -146,6 +147,12 @@ final readonly class SetupDecision
     public function isInCapFrame(): bool
     {
         return $this->facts->item->isOnCap() && $this->driver() === Driver::Cap;
+    }
+
+    /** How heavy the backing is that it wants. */
+    public function weight(): Weight
+    {
+        return Weight::of($this->facts, $this->backing->backing, $this->house);
     }
 
     /** Whether it was practised: on such cloth, at such a place, and in such a frame where one is chosen. */

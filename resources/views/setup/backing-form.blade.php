@@ -18,6 +18,7 @@
         <x-field name="width" label="Width, mm" inputmode="numeric" class="num" />
         <div><label for="length">Length, mm</label><input id="length" name="length"
                 value="{{ old('length') }}" inputmode="numeric" class="num"></div>
+        <x-field name="gsm" label="Weight, g/m²" inputmode="numeric" class="num" />
         <div><label for="count">How many</label><input id="count" name="count"
                 value="{{ old('count', 1) }}" inputmode="numeric" class="num"></div>
     </div>

@@ -118,7 +118,8 @@
                     <tbody>
                         @foreach ($shelf as $stock)
                             <tr>
-                                <td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}</td>
+                                <td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}{{ $stock->gsm
+                                    ? ", {$stock->gsm} g/m²" : '' }}</td>
                                 <td class="num">
                                     {{ round($stock->width_mm) }}{{
                                         $stock->form === Hakama\Setup\Backing\StockForm::Roll

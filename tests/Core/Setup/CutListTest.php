@@ -230,6 +230,47 @@ final class CutListTest extends TestCase
         );
     }
 
+    #[Test]
+    public function what_is_too_light_is_not_cut_and_what_nobody_weighed_is(): void
+    {
+        $want = CutWant::of(
+            'B-1',
+            new Layers(Backing::Cutaway, 1),
+            BackingPiece::under(new FrameSpec('F', FrameKind::Round, Driver::Flat, 100, 100, Window::ellipse(80, 80)), 25),
+            4,
+            0.0,
+            0.0,
+            64.0,
+        );
+        $roll = static fn(string $id, ?int $gsm): BackingSupply => new BackingSupply(
+            $id,
+            Backing::Cutaway,
+            StockForm::Roll,
+            500,
+            10_000,
+            1,
+            $gsm,
+        );
+        $from = static fn(BackingSupply ...$stock): array => array_map(
+            static fn(Cut $cut): string => $cut->from->id,
+            CutList::of([$want], array_values($stock), 80.0)->cuts,
+        );
+
+        // Eighty were advised and a fifth less will do: 64.
+        self::assertSame([], $from($roll('light', 63)));
+        self::assertSame(['enough'], $from($roll('light', 63), $roll('enough', 64)));
+        self::assertSame(['unknown'], $from($roll('unknown', null)));
+        // What is left of a roll weighs what the roll does.
+        $left = array_filter(
+            CutList::of([$want], [$roll('firm', 80)], 80.0)->left,
+            static fn(BackingSupply $one): bool => $one->form === StockForm::OffCut,
+        );
+        self::assertNotSame([], $left);
+        foreach ($left as $one) {
+            self::assertSame(80, $one->gsm);
+        }
+    }
+
     private static function stock(
         string $id,
         StockForm $form,

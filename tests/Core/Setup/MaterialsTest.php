@@ -22,6 +22,7 @@ use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\WorkHistory;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Mounting;
+use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -102,6 +103,46 @@ final class MaterialsTest extends TestCase
         self::assertStringContainsString('no thread makes them readable', $says(2.9));
         self::assertStringContainsString('fine thread and needle, or larger letters', $says(3.0));
         self::assertSame('', $says(5.0));
+    }
+
+    #[Test]
+    public function backing_is_as_heavy_as_stitches_and_cloth_ask(): void
+    {
+        $gsm = static fn(Fabric $fabric, ?Thickness $thickness = null, bool $pale = false): int => self::advise(
+            Garment::Tee,
+            $fabric,
+            Position::FullBack,
+            thickness: $thickness,
+            pale: $pale,
+        )->backingGsm();
+
+        self::assertSame(
+            [60, 40, 80, 40, 80],
+            [
+                $gsm(Fabric::Jersey),
+                $gsm(Fabric::TechnicalKnit),
+                $gsm(Fabric::Denim),
+                $gsm(Fabric::Jersey, pale: true),
+                $gsm(Fabric::Fleece, Thickness::Heavy),
+            ],
+        );
+        $advice = self::advise(Garment::Tee, Fabric::Denim, Position::FullBack);
+        self::assertStringContainsString('of 80 g/m²', array_column($advice->steps, 'text', 'code')['cut_backing']);
+        self::assertStringContainsString('Firm', $advice->because(SetupTopic::Backing)->text);
+        // 60 x 40 is 24 cm²: more than 250 a cm² is dense.
+        $dense = FactsFactory::of(
+            Garment::Tee,
+            Fabric::Jersey,
+            Structure::None,
+            Profile::None,
+            Position::FullBack,
+            60,
+            40,
+            6100,
+            40,
+            [Driver::Flat],
+        );
+        self::assertSame(80, Advice::of($dense, HouseRules::of())->backingGsm());
     }
 
     #[Test]

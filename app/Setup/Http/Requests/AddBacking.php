@@ -25,6 +25,7 @@ final class AddBacking extends FormRequest
             'width' => ['required', 'numeric', 'between:20,3000'],
             'length' => CountBacking::LENGTH,
             'count' => CountBacking::COUNT,
+            'gsm' => ['nullable', 'integer', 'between:10,300'],
         ];
     }
 
@@ -34,6 +35,7 @@ final class AddBacking extends FormRequest
         return [
             'kind.*' => 'Choose the kind.',
             'form.*' => 'Off-cut, piece or roll.',
+            'gsm.*' => 'Weight is 10 to 300 g/m².',
             'width.*' => 'Width is 20 to 3000 mm.',
             ...CountBacking::WORDS,
         ];
@@ -48,6 +50,7 @@ final class AddBacking extends FormRequest
             $this->float('width'),
             $this->float('length'),
             $this->integer('count'),
+            $this->filled('gsm') ? $this->integer('gsm') : null,
         );
     }
 }
