@@ -8,12 +8,12 @@ use App\Foundation\Formats\Json;
 use App\Foundation\Formats\UnfitInput;
 use Closure;
 use Hakama\Garment\ClothSpec;
+use Hakama\Garment\End;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\FeatureKind;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
 use Hakama\Garment\Measures;
-use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
@@ -36,12 +36,10 @@ use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Setup\Facts\TypedFeature;
 use Hakama\Setup\Facts\WorkHistory;
-use Hakama\Setup\Loading\End;
 use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Setup\Proof\SetupCase;
-use Hakama\Setup\Tube\Motif;
-use Hakama\Setup\Tube\TubeLayout;
-use Hakama\Stitch\Band;
+use Hakama\Setup\Tube\Motifs;
+use Hakama\Setup\Tube\PlacedMotif;
 use Hakama\Stitch\Figures\Verdict;
 use InvalidArgumentException;
 
@@ -75,7 +73,8 @@ final class SetupCaseFile
         $artwork = $json->inner('artwork');
         $machine = $json->has('machine') ? $json->inner('machine') : Json::object('machine', []);
         $sizes = $json->has('sizes_mm') ? $json->inner('sizes_mm') : Json::object('sizes_mm', []);
-        $motifs = $json->has('motifs') ? array_map(self::motif(...), $json->objects('motifs')) : [];
+        $all = $json->has('motifs') ? array_map(self::motif(...), $json->objects('motifs')) : [];
+        $motifs = $all === [] ? null : new Motifs($all);
         $mm = static fn(Json $of, string $key): ?float => $of->has($key) ? $of->number($key, 0, self::MOST_MM) : null;
         $item = self::item($json, $sizes, $mm)->estimated($house);
         $facts = new Facts(
@@ -91,9 +90,9 @@ final class SetupCaseFile
             new WorkHistory(
                 unitValueCents: $json->has('unit_value_cents') ? $json->int('unit_value_cents', 0, 100_000_000) : null,
                 practised: $json->has('practised') ? $json->bool('practised') : null,
-                kept: self::place($json) ?? self::firstMotif($motifs, $item),
-                overlaps: [...self::overlaps($motifs), ...self::beyond($motifs, $item)],
+                kept: self::place($json),
             ),
+            $motifs,
         );
         // Of no consequence: how high the letters are is what counts.
         $artwork->has('lettering') && $artwork->bool('lettering');
@@ -174,95 +173,22 @@ final class SetupCaseFile
         return new OrderVerdict($verdict('centre_out') ?? $word[0] ?? null, $verdict('bottom_up') ?? $word[1] ?? null);
     }
 
-    /** @return array{End, Motif} the end it is measured from, and where it lies from there */
-    private static function motif(Json $json): array
+    private static function motif(Json $json): PlacedMotif
     {
-        $json->number('width_mm', 0.1, self::MOST_MM);
-        $at = $json->number('at_mm', 0, self::MOST_MM);
-        $from = $json->enum('from', End::class);
-        $motif = new Motif($json->where(''), $at, $at + $json->number('height_mm', 0.1, self::MOST_MM));
+        $motif = new PlacedMotif(
+            $json->where(''),
+            $json->enum('from', End::class),
+            $json->number('width_mm', 0.1, self::MOST_MM),
+            $json->number('height_mm', 0.1, self::MOST_MM),
+            $json->number('at_mm', 0, self::MOST_MM),
+        );
         $json->done();
 
-        return [$from, $motif];
+        return $motif;
     }
 
-    /** From the upper end of the tube down to a motif, whichever end it is measured from. */
-    private static function down(End $end, Motif $motif, float $length): float
-    {
-        return in_array($end, [End::Hem, End::Cuff, End::Waist], true) ? $length - $motif->toMm : $motif->fromMm;
-    }
-
-    /**
-     * Where the first of several motifs lies, in the way the house measures there.
-     *
-     * @param list<array{End, Motif}> $motifs
-     */
-    private static function firstMotif(array $motifs, Item $item): ?FoundPlacement
-    {
-        $length = self::length($item);
-        if ($motifs === [] || $length === null) {
-            return null;
-        }
-        [$end, $motif] = $motifs[0];
-        $down = self::down($end, $motif, $length);
-
-        return new FoundPlacement(
-            downMm: $item->isMeasuredFromTop() ? $down : -($length - $down - $motif->heightMm()),
-        );
-    }
-
-    private static function length(Item $item): ?float
-    {
-        $measure = Panel::of($item->garment, $item->position)->length();
-
-        return $measure === null ? null : $item->measures->mm($measure);
-    }
-
-    /**
-     * @param list<array{End, Motif}> $motifs
-     *
-     * @return list<string> those that do not lie wholly on the tube, in words
-     */
-    private static function beyond(array $motifs, Item $item): array
-    {
-        $length = self::length($item);
-        $said = [];
-        foreach ($motifs as [, $motif]) {
-            if ($length !== null && $motif->toMm > $length) {
-                $said[] = sprintf('%s reaches %.0f mm beyond the other end', $motif->name, $motif->toMm - $length);
-            }
-        }
-
-        return $said;
-    }
-
-    /**
-     * @param list<array{End, Motif}> $motifs
-     *
-     * @return list<string> those that are measured from one end and lie over each other, in words
-     */
-    private static function overlaps(array $motifs): array
-    {
-        $said = [];
-        foreach (array_unique(array_map(static fn(array $one): string => $one[0]->value, $motifs)) as $end) {
-            $said[] = TubeLayout::of(
-                array_map(
-                    static fn(array $one): array => [$one[1]->name, $one[1]->heightMm(), $one[1]->fromMm],
-                    array_filter($motifs, static fn(array $one): bool => $one[0]->value === $end),
-                ),
-                0.0,
-                0.0,
-            )->overlaps();
-        }
-
-        return array_merge([], ...$said);
-    }
-
-    /**
-     * @param Closure(Json, string): ?float $mm
-     * @param list<array{End, Motif}>      $motifs
-     */
-    private static function design(Json $json, Json $artwork, Closure $mm, array $motifs): Design
+    /** @param Closure(Json, string): ?float $mm */
+    private static function design(Json $json, Json $artwork, Closure $mm, ?Motifs $motifs): Design
     {
         return new Design(
             $artwork->number('width_mm', 0.1, self::MOST_MM),
@@ -273,30 +199,8 @@ final class SetupCaseFile
             new Letters($mm($artwork, 'smallest_letter_mm')),
             new Applied($artwork->has('applique_stops') ? $artwork->int('applique_stops', 0, 255) : 0),
             self::order($json, $artwork),
-            self::bands($motifs),
+            $motifs?->bands() ?? [],
         );
-    }
-
-    /**
-     * Where the motifs lie along the tube. What is measured from its other end is put far beyond the first ones: how
-     * long the tube is nobody has said, and no hooping takes both.
-     *
-     * @param list<array{End, Motif}> $motifs
-     *
-     * @return list<Band>
-     */
-    private static function bands(array $motifs): array
-    {
-        $bands = [];
-        foreach ($motifs as [$end, $motif]) {
-            $beyond = $end === $motifs[0][0] ? 0.0 : 2 * self::MOST_MM;
-            $bands[] =
-                $beyond === 0.0
-                    ? new Band($motif->fromMm, $motif->toMm)
-                    : new Band($beyond - $motif->toMm, $beyond - $motif->fromMm);
-        }
-
-        return $bands;
     }
 
     /** @param Closure(Json, string): ?float $mm */

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Hakama\Setup\Facts;
 
 use Hakama\Garment\Measures;
+use Hakama\Garment\Panel;
 use Hakama\Garment\Position;
 use Hakama\Garment\Size;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Setup\Tube\AlongTube;
+use Hakama\Setup\Tube\Motifs;
 
 /** One decoration before it is set up: a design on an item on a machine, and what the shop knows of it. */
 final readonly class Facts
@@ -20,7 +22,34 @@ final readonly class Facts
         public Item $item,
         public OnMachine $machine,
         public WorkHistory $history = new WorkHistory(),
+        public ?Motifs $motifs = null,
     ) {}
+
+    /** Where it was found, or written down, to go; null where the house says. */
+    public function placed(): ?FoundPlacement
+    {
+        $length = $this->tubeMm();
+
+        return $this->history->kept ?? (
+            $this->motifs === null || $length === null
+                ? null
+                : $this->motifs->first($length, $this->item->isMeasuredFromTop())
+        );
+    }
+
+    /** @return list<string> designs along one tube that lie over each other or beyond its end, in words */
+    public function overlaps(): array
+    {
+        return [...$this->history->overlaps, ...$this->motifs?->wrongs($this->tubeMm()) ?? []];
+    }
+
+    /** How long the tube is that it goes along; null where it is none, or nobody knows. */
+    private function tubeMm(): ?float
+    {
+        $measure = Panel::of($this->item->garment, $this->item->position)->length();
+
+        return $measure === null ? null : $this->item->measures->mm($measure);
+    }
 
     /**
      * The same decoration on one size of the run.
@@ -34,13 +63,20 @@ final readonly class Facts
             $this->item->withSize($size, $house, $measured),
             $this->machine->withArm($house->value(HouseRule::ArmWidth)),
             $this->history->withKept($kept),
+            $this->motifs,
         );
     }
 
     /** The same decoration on one machine. */
     public function onMachine(OnMachine $machine): self
     {
-        return new self($this->design, $this->item, $machine->withArm($this->machine->armWidthMm), $this->history);
+        return new self(
+            $this->design,
+            $this->item,
+            $machine->withArm($this->machine->armWidthMm),
+            $this->history,
+            $this->motifs,
+        );
     }
 
     /** The design along a narrow tube, where it goes along one. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Loading;
 
+use Hakama\Garment\End;
 use Hakama\Stitch\Turn;
 
 /**

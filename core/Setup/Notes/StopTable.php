@@ -85,11 +85,11 @@ final class StopTable
                 'motifs_overlap',
                 true,
                 'designs along one tube that lie over each other',
-                static fn(SetupDecision $d): ?string => $d->facts->history->overlaps === []
+                static fn(SetupDecision $d): ?string => $d->facts->overlaps() === []
                     ? null
                     : sprintf(
                         'Along the tube %s. Change the place of one of them, or ask for a smaller version.',
-                        implode('; ', $d->facts->history->overlaps),
+                        implode('; ', $d->facts->overlaps()),
                     ),
             ),
         ];

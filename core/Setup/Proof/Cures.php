@@ -8,6 +8,7 @@ use Hakama\Garment\Datum;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
+use Hakama\House\HouseRule;
 use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameSpec;
@@ -39,6 +40,7 @@ final readonly class Cures
         }
         $self = new self($case, $advice);
         $cures = [
+            ...$self->first($self->rows()),
             ...$self->first($self->moves()),
             ...$self->first($self->otherPlaces()),
             ...$self->first($self->otherMachines()),
@@ -79,11 +81,28 @@ final readonly class Cures
         return ! $case->outcome()->stops();
     }
 
+    /** @return iterable<Cure> several along a tube, one behind the other, from as near to the end as will do */
+    private function rows(): iterable
+    {
+        $motifs = $this->case->facts->motifs;
+        if ($motifs === null) {
+            return;
+        }
+        $gap = $this->case->house->value(HouseRule::TubeGap);
+        foreach ([$motifs->all[0]->atMm, $this->case->house->value(HouseRule::SleeveUp), 20.0, 320.0, 350.0] as $start) {
+            yield new Cure(
+                CureKind::MovePlace,
+                sprintf('Lay them one behind the other, the first from %s on.', $this->units->said($start)),
+                [FactChange::motifs($motifs->inARow($start, $gap))],
+            );
+        }
+    }
+
     /** @return iterable<Cure> off what lies under it, the shortest way first */
     private function moves(): iterable
     {
         $placement = $this->advice->placement;
-        if ($placement->datum === Datum::CornerInside) {
+        if ($placement->datum === Datum::CornerInside || $this->case->facts->motifs !== null) {
             return;
         }
         $moves = [];

@@ -26,6 +26,8 @@ use Hakama\Setup\Facts\Letters;
 use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Setup\Placement\FoundPlacement;
+use Hakama\Setup\Tube\Motifs;
+use Hakama\Setup\Tube\PlacedMotif;
 use Hakama\Stitch\Figures\Verdict;
 use InvalidArgumentException;
 
@@ -129,6 +131,11 @@ final readonly class FactChange
         );
     }
 
+    public static function motifs(Motifs $motifs): self
+    {
+        return new self(Fact::Motifs, $motifs);
+    }
+
     public static function school(string $question, string $school): self
     {
         return new self(Fact::HouseRules, [$question => $school]);
@@ -158,6 +165,7 @@ final readonly class FactChange
                 $this->item($facts->item, $case),
                 $this->machine($facts->machine),
                 $value instanceof FoundPlacement ? $facts->history->withKept($value) : $facts->history,
+                $value instanceof Motifs ? $value : $facts->motifs,
             ),
         );
     }
@@ -176,7 +184,7 @@ final readonly class FactChange
             $fact === Fact::SmallestLetter ? new Letters($mm, $design->letters->apart) : $design->letters,
             $fact === Fact::AppliedStops && is_int($value) ? new Applied($value) : $design->applied,
             $value instanceof OrderVerdict ? $value : $design->order,
-            $design->bands,
+            $value instanceof Motifs ? $value->bands() : $design->bands,
             $design->copies,
         );
     }
@@ -226,6 +234,7 @@ final readonly class FactChange
                 ['down_mm' => $value->downMm, 'across_mm' => $value->acrossMm],
                 static fn(?float $mm): bool => $mm !== null,
             ),
+            $value instanceof Motifs => array_map(static fn(PlacedMotif $one): array => $one->written(), $value->all),
             default => self::plain($value),
         };
         $path = $this->fact->path();
@@ -254,6 +263,7 @@ final readonly class FactChange
         $value = $this->value;
         $said = match (true) {
             $value instanceof OrderVerdict => 'from the middle outwards',
+            $value instanceof Motifs => 'one behind the other',
             $value instanceof FoundPlacement => implode(', ', array_filter([
                 $value->downMm === null ? '' : "{$units->said(abs($value->downMm))} down",
                 $value->acrossMm === null ? '' : "{$units->said(abs($value->acrossMm))} across",

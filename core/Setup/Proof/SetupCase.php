@@ -14,11 +14,13 @@ use Hakama\Setup\Outcome;
 /** All that a piece of advice is worked out from: the decoration, the house, and the frames there are. */
 final readonly class SetupCase
 {
+    /** @param bool $isBox of the design only its box is known */
     private function __construct(
         public Facts $facts,
         public HouseRules $house,
         private ?Fitting $fitting,
         private ?FrameSpec $mounted,
+        private bool $isBox,
     ) {}
 
     /** @param list<FrameSpec>|Fitting|null $frames to choose among; null when that is not asked */
@@ -33,6 +35,7 @@ final readonly class SetupCase
             $house,
             is_array($frames) ? Outcome::fitting($facts, $house, $frames) : $frames,
             $mounted,
+            is_array($frames),
         );
     }
 
@@ -61,6 +64,7 @@ final readonly class SetupCase
             $this->house,
             $this->fitting?->withFrames($frames) ?? Outcome::fitting($this->facts, $this->house, $frames),
             $this->mounted,
+            $this->isBox || $this->fitting === null,
         );
     }
 
@@ -68,20 +72,21 @@ final readonly class SetupCase
     public function withFacts(Facts $facts): self
     {
         [$was, $is] = [$this->facts->design, $facts->design];
-        $isSame = abs($was->widthMm - $is->widthMm) + abs($was->heightMm - $is->heightMm) < 1e-9;
+        $isSame = abs($was->widthMm - $is->widthMm) + abs($was->heightMm - $is->heightMm) < 1e-9
+            && $was->bands === $is->bands;
+        $fitting = match (true) {
+            $this->fitting === null => null,
+            $isSame => $this->fitting->alongTube($facts->along($this->house)),
+            // A box is drawn anew, around whatever lies in it; a shape that is known is scaled.
+            $this->isBox => Outcome::fitting($facts, $this->house, $this->fitting->frames),
+            default => $this->fitting->scaled($is->widthMm / $was->widthMm, $is->heightMm / $was->heightMm),
+        };
 
-        return new self(
-            $facts,
-            $this->house,
-            $isSame
-                ? $this->fitting?->alongTube($facts->along($this->house))
-                : $this->fitting?->scaled($is->widthMm / $was->widthMm, $is->heightMm / $was->heightMm),
-            $this->mounted,
-        );
+        return new self($facts, $this->house, $fitting, $this->mounted, $this->isBox);
     }
 
     public function withHouse(HouseRules $house): self
     {
-        return new self($this->facts, $house, $this->fitting, $this->mounted);
+        return new self($this->facts, $house, $this->fitting, $this->mounted, $this->isBox);
     }
 }

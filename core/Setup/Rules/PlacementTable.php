@@ -35,7 +35,7 @@ final class PlacementTable
                 SetupTopic::Placement,
                 'kept',
                 'a place that was found for this garment and size before',
-                static fn(Facts $f): bool => $f->history->kept !== null,
+                static fn(Facts $f): bool => $f->placed() !== null,
                 self::kept(...),
                 'Found once for this garment, size and place, and kept.',
             ))->on(Fact::Place),
@@ -280,10 +280,11 @@ final class PlacementTable
     /** The house's own place, with the figures that were kept instead of its own. */
     private static function kept(HouseRules $house, Facts $facts): Placement
     {
-        assert($facts->history->kept !== null);
+        $placed = $facts->placed();
+        assert($placed !== null);
         foreach (self::house() as $rule) {
             if (($rule->applies)($facts, $house) && $rule->isFollowed($house)) {
-                return ($rule->says)($house, $facts)->kept($facts->history->kept);
+                return ($rule->says)($house, $facts)->kept($placed);
             }
         }
         throw new LogicException('the last rule of places always applies');

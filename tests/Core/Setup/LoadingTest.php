@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
+use Hakama\Garment\End;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment as G;
 use Hakama\Garment\Measures;
@@ -17,7 +18,6 @@ use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Loading\Access;
-use Hakama\Setup\Loading\End;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\Warning;
 use Hakama\Setup\Rules\SetupTopic;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hakama\Setup\Loading;
+namespace Hakama\Garment;
 
 /** An end of a garment that can go towards the machine. */
 enum End: string
