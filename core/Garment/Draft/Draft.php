@@ -47,6 +47,8 @@ final class Draft
                 $mm(M::ChestWidth),
                 $mm(M::BodyLength),
                 $mm(M::SleeveLength),
+                $known->mm(M::PocketWidth),
+                $known->mm(M::PocketTop),
             ),
             Panel::Back => UpperBody::body(
                 $garment,

@@ -21,14 +21,22 @@ final class UpperBody
     private const SHOULDER_DROP = 0.09;
     private const ARMHOLE = 0.46;
     private const SLEEVE_END = 0.26;
+    private const HEM_RIB = 60.0;
     private const SLEEVE_FALLS_DEG = 40.0;
     /** Long sleeves hang steeper, so that the whole of them is seen, and are narrower at the cuff. */
     private const LONG_END = 0.19;
     private const LONG_FALLS_DEG = 68.0;
 
     /** Nought is level with the shoulder seam at the neck. */
-    public static function body(Garment $garment, Panel $panel, float $chest, float $length, float $sleeve): Shape
-    {
+    public static function body(
+        Garment $garment,
+        Panel $panel,
+        float $chest,
+        float $length,
+        float $sleeve,
+        ?float $pocketWidth = null,
+        ?float $pocketTop = null,
+    ): Shape {
         $neck = $chest * self::NECK_HALF;
         $drop = $chest * ($panel === Panel::Front ? self::NECK_DROP : self::BACK_DROP);
         [$tipX, $tipY] = [$chest * 0.45, -$chest * self::SHOULDER_DROP];
@@ -75,7 +83,7 @@ final class UpperBody
                 Datum::Middle->value => new Point(0, -$length / 2),
             ],
             [...$side, ...self::mirrored($side), ...$collar],
-            self::parts($garment, $front, $chest, $length, $neck, $drop),
+            self::parts($garment, $front, $chest, $length, $neck, $drop, $pocketWidth, $pocketTop),
             topMm: -$drop,
         );
     }
@@ -88,15 +96,20 @@ final class UpperBody
         float $length,
         float $neck,
         float $drop,
+        ?float $pocketWidth,
+        ?float $pocketTop,
     ): array {
-        $hem = 0.05 * $length;
+        $hem = min(self::HEM_RIB, 0.1 * $length);
+        $half = ($pocketWidth ?? 0.6 * $chest) / 2;
+        $top = $pocketTop ?? 0.3 * $length;
+        // Its openings slant from the sides to the upper edge.
         $pocket = [
-            new Point(-0.3 * $chest, -$length + $hem),
-            new Point(-0.3 * $chest, -$length + 0.18 * $length),
-            new Point(-0.2 * $chest, -$length + 0.3 * $length),
-            new Point(0.2 * $chest, -$length + 0.3 * $length),
-            new Point(0.3 * $chest, -$length + 0.18 * $length),
-            new Point(0.3 * $chest, -$length + $hem),
+            new Point(-$half, -$length + $hem),
+            new Point(-$half, -$length + $hem + 0.4 * ($top - $hem)),
+            new Point(-0.67 * $half, -$length + $top),
+            new Point(0.67 * $half, -$length + $top),
+            new Point($half, -$length + $hem + 0.4 * ($top - $hem)),
+            new Point($half, -$length + $hem),
         ];
         $rib = [new Point(-$chest / 2, -$length + $hem), new Point($chest / 2, -$length + $hem)];
         $collar = [
