@@ -122,7 +122,7 @@ final readonly class DecisionRow
             $about,
             $label,
             $value,
-            $because->text,
+            $about === SetupTopic::Backing ? "{$because->text} {$advice->weightBecause()}" : $because->text,
             $because->strength === Strength::Must,
             array_values(
                 array_filter(

@@ -217,6 +217,11 @@ final readonly class Advice
         return $this->decided->weight()->gsm($this->decided->house);
     }
 
+    public function weightBecause(): string
+    {
+        return $this->decided->weight()->because($this->decided->facts, $this->decided->house);
+    }
+
     /** Whether the chosen frame holds the design, goes into the garment and lies on it. */
     public function holds(Choice $choice): bool
     {
@@ -245,12 +250,7 @@ final readonly class Advice
         $reasons = new Reasons($this->decided, $this->ranked);
 
         return [
-            ...array_map(
-                fn(Decision $one): Reason => $one->about === SetupTopic::Backing
-                    ? $one->because->and($this->decided->weight()->because())
-                    : $one->because,
-                $this->decisions->all(),
-            ),
+            ...array_map(static fn(Decision $one): Reason => $one->because, $this->decisions->all()),
             $reasons->access(),
             $reasons->turn(),
             $reasons->frame(),

@@ -26,6 +26,7 @@ final readonly class Reasons
             in_array(Driver::Cylinder, $this->decided->drivers, true),
             $this->decided->isInCapFrame(),
             $this->decided->fit?->frame->kind->closesOnMachine() === true,
+            $this->decided->isStuckOn(),
         );
 
         return new Reason(

@@ -134,13 +134,20 @@ final readonly class DecorationSetups
                 ? $advice
                 : $this->facts->sizes($decoration, $facts, $fitting, $standing)->smallest()->advice ?? $advice;
 
+        // What is said of a size is said for its own reasons, not for those of the one that wants most.
+        $looked = $size === null ? $governing : $sizes->row($size) ?? $governing;
+        $explained = static fn(SizeRow $row): Explanation => new Explanation(
+            SetupCase::of($row->facts, $rules, $fitting, $standing),
+        );
+        $whole = $explained($governing);
+
         return new SetupSheet(
             $decoration,
             $sizes,
-            $size === null ? $governing : $sizes->row($size) ?? $governing,
+            $looked,
             $advice,
             new ChosenSetup(
-                $choice === null ? $advice : $advice->withChoice($choice),
+                $choice === null ? $looked->advice : $looked->advice->withChoice($choice),
                 $choice,
                 $model,
                 $choice === null ? [] : Departure::between($advice, $choice),
@@ -168,7 +175,8 @@ final readonly class DecorationSetups
             $this->tube($decoration, $advice, $model),
             $this->face($governing),
             $this->practice->on($decoration->line->fabric),
-            new Explanation(SetupCase::of($governing->facts, $rules, $fitting, $standing)),
+            $whole,
+            $looked === $governing ? $whole : $explained($looked),
         );
     }
 

@@ -42,6 +42,8 @@ final readonly class SetupSheet
      * @param TubePlan|null             $tube     along a tube
      * @param CapFace|null              $face     of a cap
      * @param Collection<int, Practice> $practice with this cloth or its like
+     * @param Explanation               $explained of the size that wants most
+     * @param Explanation               $lookedAt  of the size that is looked at
      */
     public function __construct(
         public Decoration $decoration,
@@ -54,6 +56,7 @@ final readonly class SetupSheet
         public ?CapFace $face,
         public Collection $practice,
         private Explanation $explained,
+        private Explanation $lookedAt,
     ) {}
 
     /** @return list<Cure> what would make it possible, the least work first; none where it is no stop */
@@ -110,8 +113,8 @@ final readonly class SetupSheet
     /** What would turn a decision, in words: the proof that its reason is the reason. */
     public function turning(SetupTopic $about): string
     {
-        return $this->explained->turning($this->explained->advice->because($about))
-            ->words(Units::of($this->explained->case->house));
+        return $this->lookedAt->turning($this->lookedAt->advice->because($about))
+            ->words(Units::of($this->lookedAt->case->house));
     }
 
     /** Where a width on the garment comes from, such as "estimated"; '' where nobody knows it. */

@@ -37,12 +37,13 @@ enum Weight: string
         });
     }
 
-    public function because(): string
+    public function because(Facts $facts, HouseRules $house): string
     {
-        return match ($this) {
-            self::Light => 'Light, so that it is not felt or seen.',
-            self::Usual => 'The usual weight.',
-            self::Firm => 'Firm: close stitches and heavy cloth pull at it.',
+        return match (true) {
+            $this === self::Light => 'Light, so that it is not felt or seen.',
+            $this === self::Usual => 'The usual weight.',
+            $facts->isDense($house) => 'Firm: stitches this close pull at it.',
+            default => 'Firm: heavy cloth pulls at it.',
         };
     }
 }

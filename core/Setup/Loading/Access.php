@@ -45,13 +45,15 @@ enum Access: string
     /**
      * @param bool $tubeDriver whether there is a driver here that is made for tubes
      * @param bool $isRound    it is drawn round a cap frame
+     * @param bool $isStuckOn  it is laid on backing that is hooped
      * @param bool $isClamped  a clamp closes on it while it stays on the machine
      */
-    public function because(bool $tubeDriver, bool $isRound, bool $isClamped): string
+    public function because(bool $tubeDriver, bool $isRound, bool $isClamped, bool $isStuckOn): string
     {
         return match (true) {
             $this === self::Flat && $isRound => 'It is drawn round its frame; nothing has to be opened.',
             $this === self::Flat && $isClamped => 'The clamp closes on it as it is; nothing has to be opened.',
+            $this === self::Flat && $isStuckOn => 'It is laid on hooped backing; nothing has to be opened.',
             $this === self::Flat => 'One layer of it lies flat in its frame; nothing has to be opened.',
             $this === self::ClosedTube => 'It is slipped over the arm as the tube it is; its seam stays shut.',
             default => sprintf(

@@ -98,7 +98,7 @@ final class NeedleRules
                 'anything else',
                 static fn(Facts $f): bool => true,
                 new NeedleType('75/11', 'sharp'),
-                'The usual needle for cloth that is neither thick nor open.',
+                'Nothing here bends the usual needle, and it has no open loops to part.',
             )->on(Fact::Fabric, Fact::Thickness, Fact::Structure),
         ];
     }

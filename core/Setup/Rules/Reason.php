@@ -17,10 +17,4 @@ final readonly class Reason
         public Strength $strength = Strength::Should,
         public array $facts = [],
     ) {}
-
-    /** The same with one sentence more. */
-    public function and(string $text): self
-    {
-        return new self($this->about, $this->rule, "{$this->text} {$text}", $this->strength, $this->facts);
-    }
 }

@@ -22,7 +22,6 @@ use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\WorkHistory;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Mounting;
-use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
@@ -128,7 +127,7 @@ final class MaterialsTest extends TestCase
         );
         $advice = self::advise(Garment::Tee, Fabric::Denim, Position::FullBack);
         self::assertStringContainsString('of 80 g/m²', array_column($advice->steps, 'text', 'code')['cut_backing']);
-        self::assertStringContainsString('Firm', $advice->because(SetupTopic::Backing)->text);
+        self::assertSame('Firm: heavy cloth pulls at it.', $advice->weightBecause());
         // 60 x 40 is 24 cm²: more than 250 a cm² is dense.
         $dense = FactsFactory::of(
             Garment::Tee,
@@ -143,6 +142,7 @@ final class MaterialsTest extends TestCase
             [Driver::Flat],
         );
         self::assertSame(80, Advice::of($dense, HouseRules::of())->backingGsm());
+        self::assertSame('Firm: stitches this close pull at it.', Advice::of($dense, HouseRules::of())->weightBecause());
     }
 
     #[Test]

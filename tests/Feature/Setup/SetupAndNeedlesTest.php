@@ -54,6 +54,11 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $this->get("/setup/{$hoodies->id}?tab=sizes")
             ->assertSee('Not every size may go in the same way. All of them may be turned 180°')
             ->assertSee('waist first, and the design turned half round', false);
+        // Each size is told its own reason, not that of the one that wants most.
+        $this->get("/setup/{$hoodies->id}?size=S")->assertSee('the frame would run out of travel');
+        $this->get("/setup/{$hoodies->id}?size=XL")
+            ->assertDontSee('the frame would run out of travel')
+            ->assertSee('turned half round only where needed');
         $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 0])->assertSessionHasErrors('why.turn');
         $this->post("/setup/{$hoodies->id}", ['frame' => 'S-30', 'turn' => 180])->assertSessionHasNoErrors();
         self::assertSame(180, Setup::query()->findOrFail($hoodies->id)->turn_deg);
