@@ -46,6 +46,25 @@ final readonly class PanelHabits
         };
     }
 
+    /**
+     * What a card says of it.
+     *
+     * @param string $countsFrom the side at which needle 1 is: left or right
+     *
+     * @return list<string> sentences
+     */
+    public function card(string $countsFrom, ?FrameKind $kind): array
+    {
+        $shown = $kind === null ? '' : $this->shows($kind);
+
+        return [
+            "Needle 1 is at the {$countsFrom}.",
+            ...($shown === '' ? [] : ["For this frame the panel shows {$shown}."]),
+            ...($this->foot === '' ? [] : ["Foot: {$this->foot}."]),
+            ...($this->screws === '' ? [] : ["Screws: {$this->screws}."]),
+        ];
+    }
+
     /** @return array<string, string> key => what is written down, of what is */
     public function written(): array
     {

@@ -6,6 +6,7 @@ use App\Needles\Http\CardController;
 use App\Needles\Http\CareController;
 use App\Needles\Http\NeedlesController;
 use App\Needles\Http\PinController;
+use App\Needles\Http\SlotController;
 use App\Needles\Http\WalkController;
 use App\People\Ability;
 use Illuminate\Support\Facades\Route;
@@ -14,6 +15,7 @@ Route::get('/needles/walks', [WalkController::class, 'show'])->name('needles.wal
 Route::get('/needles/cards/{code}', [CardController::class, 'show'])->name('needles.card')->can(Ability::Look);
 Route::get('/needles/{machine}/care', [CareController::class, 'show'])->name('needles.care')->can(Ability::Look);
 Route::post('/needles/{machine}/care', [CareController::class, 'note'])->name('needles.care.note')->can(Ability::Operate);
+Route::post('/needles/{machine}/slots', [SlotController::class, 'keep'])->name('needles.slots.keep')->can(Ability::Operate);
 Route::get('/needles/{machine}/pins', [PinController::class, 'show'])->name('needles.pins')->can(Ability::Look);
 Route::controller(NeedlesController::class)
     ->prefix('needles')

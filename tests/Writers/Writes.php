@@ -484,6 +484,16 @@ final class Writes
                 )),
             'needles.load' => static fn() => Write::to('POST', '/needles/M2/2', ['thread' => self::thread()], Second::Same),
             'needles.pin' => static fn() => Write::to('PUT', '/needles/M2/2', ['pinned' => 1], Second::Same),
+            'needles.slots.keep' => static function (): Write {
+                $batch = app(PlanBoard::class)->batches()['B-107'];
+
+                return Write::to(
+                    'POST',
+                    '/needles/M2/slots',
+                    ['batch' => 'B-107', 'file' => $batch->design->checksum, 'slot' => '12'],
+                    Second::Same,
+                );
+            },
             'needles.care.note' => static fn() => Write::to(
                 'POST',
                 '/needles/M2/care',

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Needles\Http;
 
+use App\Needles\Models\KeptDesign;
 use App\Plan\Queries\NeedlePrograms;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Queries\MachineSetups;
 use App\Stock\Models\Thread;
+use Hakama\Machine\PanelHabits;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -39,15 +41,23 @@ final readonly class CardController
                 ->with('problem', "{$code} has no place in the plan, so nobody knows the rack it will find.");
         }
 
+        $machine = $board->machines()->firstWhere('code', $placed->machine) ?? abort(404);
+        $kept = KeptDesign::of($machine->id, $batch->design->id);
+        $panel = PanelHabits::of($machine->panel ?? []);
+
         return view($view, [
             'batch' => $batch,
             'placed' => $placed,
             'program' => NeedlePrograms::words($board, $code),
             'sheet' => $batch->design->stopSheet(),
-            'setup' => $this->setups->on(
-                $batch->decorationId,
-                $board->machines()->firstWhere('code', $placed->machine) ?? abort(404),
+            'setup' => $this->setups->on($batch->decorationId, $machine),
+            'panel' => $panel->card(
+                $machine->counts_from,
+                $board->frames()->firstWhere('code', $batch->batch->equipment->frame)?->kind,
             ),
+            'slots' => $panel->slots,
+            'kept' => $kept->firstWhere('checksum', $batch->design->checksum),
+            'others' => $kept->where('checksum', '!=', $batch->design->checksum)->pluck('slot'),
             'threads' => Thread::query()->whereIn('code', $batch->batch->equipment->threads)->get()->keyBy('code'),
         ]);
     }

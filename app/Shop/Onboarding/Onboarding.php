@@ -27,6 +27,7 @@ final class Onboarding
         'bundles',
         'cares',
         'clamp_checks',
+        'kept_designs',
         'kept_quotes',
         'left_offers',
         'purchases',

@@ -18,6 +18,18 @@
         needle <strong>{{ $batch->batch->equipment->needle }}</strong>, {{ $batch->setup->speedSpm }} stitches a
         minute.</p>
     @include('needles.card-table')
+    @include('needles.panel')
+    <form method="post" action="{{ route('needles.slots.keep', $placed->machine) }}" class="mt-3 flex items-end gap-2">
+        @csrf
+        <input type="hidden" name="batch" value="{{ $batch->code }}"><input type="hidden" name="file"
+            value="{{ $batch->design->checksum }}">
+        <div><label for="slot">Slot on {{ $placed->machine }}{{ $slots === '' ? '' : " ({$slots})"
+                }}</label><input id="slot" name="slot" class="w-40" maxlength="20"
+                value="{{ old('slot', $kept?->slot) }}" autocomplete="off" @error('slot') aria-invalid="true"
+                aria-describedby="wrong-slot" @enderror></div>
+        <button class="btn">Keep it</button>
+    </form>
+    <x-wrong field="slot" />
     <p class="cautions mt-3">Read each code as it goes on the needle: what the machine keeps from the last job is wrong.
         Stop before reaching in.</p>
 </x-layout>

@@ -3,7 +3,7 @@
 @endphp
 <x-layout station="needles" :title="'Needle card ' . $batch->code">
     <x-slot:say>For the rack of {{ $placed->machine }} as it will stand
-        {{ App\Foundation\Clock\ShopClock::words($at($placed->start())) }}. If the plan changes, print it anew.</x-slot:say>
+        {{ App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)) }}. If the plan changes, print it anew.</x-slot:say>
     <div class="noprint mb-4 flex items-baseline gap-4">
         <h1>Needle card</h1><button type="button" class="btn btn-main ml-auto" data-print data-key="p">Print it
             <kbd>p</kbd></button><a class="btn" href="{{ route('needles.show', $placed->machine) }}" data-key="b">Back
@@ -20,6 +20,7 @@
                 . App\Setup\DecisionRow::turn($setup->turnToSet) }};
             needle {{ $batch->batch->equipment->needle }}, {{ $batch->setup->speedSpm }} stitches a minute.</p>
         @include('needles.card-table')
+        @include('needles.panel')
         <p class="cautions mt-2">Read each code as it goes on the needle: what the machine keeps from the last job is
             wrong. Stop before reaching in.</p>
     </article>

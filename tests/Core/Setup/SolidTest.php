@@ -289,6 +289,14 @@ final class SolidTest extends TestCase
         self::assertStringContainsString('On this machine: by the small wheel', $text['foot_card']);
         self::assertSame(['slots', 'caps', 'foot'], array_keys($panel->written()));
         self::assertSame('', $panel->shows(FrameKind::Round));
+        self::assertSame(
+            ['Needle 1 is at the right.', 'For this frame the panel shows “C2”.', 'Foot: by the small wheel.'],
+            $panel->card('right', FrameKind::Cap),
+        );
+        self::assertSame(
+            ['Needle 1 is at the left.', 'Foot: by the small wheel.'],
+            $panel->card('left', FrameKind::Round),
+        );
     }
 
     #[Test]
