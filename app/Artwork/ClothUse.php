@@ -32,7 +32,7 @@ final readonly class ClothUse
         $beyond = $rules->value($preCut ? HouseRule::PreCutBeyond : HouseRule::TrimmedBeyond);
 
         return Cache::remember(
-            'applied-'.md5(serialize([$checksum, $roles, $beyond, $preCut, $copies])),
+            'applied-outline-'.md5(serialize([$checksum, $roles, $beyond, $preCut, $copies])),
             86_400 * 30,
             static fn(): AppliedPieces => AppliedPieces::of($pattern(), $roles, $beyond, $preCut, $copies),
         );

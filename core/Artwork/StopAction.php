@@ -51,6 +51,12 @@ enum StopAction: string
         };
     }
 
+    /** What is brought is laid by lines that were sewn for it just before, and no larger. */
+    public function isLaidByLines(): bool
+    {
+        return in_array($this, [self::TapeAside, self::TurnOver], true);
+    }
+
     public function halts(): bool
     {
         return ! in_array($this, [self::GoOn, self::ThereFirst], true);

@@ -90,7 +90,7 @@ final readonly class ClothBill
         }
 
         return Cache::remember(
-            'picking-'.md5(serialize([$artwork->checksum, $steps, $beyond, $rules->value(HouseRule::PreCutBeyond)])),
+            'picking-by-lines-'.md5(serialize([$artwork->checksum, $steps, $beyond, $rules->value(HouseRule::PreCutBeyond)])),
             86_400 * 30,
             static fn(): PickingList => PickingList::of(
                 $artwork->pattern(),

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Hakama\Artwork\Applied;
 
 use Hakama\Artwork\Applied\Internal\Grown;
+use Hakama\Artwork\Applied\Internal\Outline;
+use Hakama\Artwork\Applied\Internal\Runs;
 use Hakama\Artwork\BlockRole;
-use Hakama\Stitch\BlockSpan;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\Point;
-use Hakama\Stitch\RecordKind;
 
 /**
  * Which pieces of cloth a design wants, from its placement lines. Cut before it is laid, a piece is its line and tack-down
@@ -45,8 +45,8 @@ final readonly class AppliedPieces
                 continue;
             }
             $tackDown = ($roles[$i + 1] ?? BlockRole::Sew) === BlockRole::TackDown ? $i + 1 : null;
-            $lines = self::ofCopies(self::runs($pattern, $span), $copies);
-            $tacks = $tackDown === null ? [] : self::ofCopies(self::runs($pattern, $spans[$tackDown]), count($lines));
+            $lines = self::ofCopies(Runs::of($pattern, $span), $copies);
+            $tacks = $tackDown === null ? [] : self::ofCopies(Runs::of($pattern, $spans[$tackDown]), count($lines));
             foreach ($lines as $line) {
                 $tack = $line === [] ? [] : self::over($line, $tacks);
                 $cut = match (true) {
@@ -100,7 +100,7 @@ final readonly class AppliedPieces
     {
         $each = intdiv(count($runs), max(1, $copies));
         if ($copies > 1 && $each > 0 && count($runs) === $each * $copies) {
-            $lines = array_map(static fn(array $some): array => array_merge(...$some), array_chunk($runs, $each));
+            $lines = array_map(Outline::of(...), array_chunk($runs, $each));
             $boxes = array_map(Bounds::around(...), $lines);
             $alike = array_filter(
                 $boxes,
@@ -112,7 +112,7 @@ final readonly class AppliedPieces
             }
         }
 
-        return [array_merge(...$runs)];
+        return [Outline::of($runs)];
     }
 
     /**
@@ -136,24 +136,6 @@ final readonly class AppliedPieces
         }
 
         return $nearest;
-    }
-
-    /** @return list<non-empty-list<Point>> needle points of a block, from jump to jump */
-    private static function runs(Pattern $pattern, BlockSpan $span): array
-    {
-        $runs = $run = [];
-        foreach ($pattern->slice($span->from, $span->to)->chunks() as $chunk) {
-            foreach ($chunk->kinds as $i => $kind) {
-                if ($kind === RecordKind::Stitch->value) {
-                    $run[] = new Point($chunk->xs[$i] / 10, $chunk->ys[$i] / 10);
-                } elseif ($run !== []) {
-                    $runs[] = $run;
-                    $run = [];
-                }
-            }
-        }
-
-        return $run === [] ? $runs : [...$runs, $run];
     }
 
     /**

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork\Applied;
 
+use Hakama\Artwork\Applied\Internal\Outline;
+use Hakama\Artwork\Applied\Internal\Runs;
 use Hakama\Artwork\BlockRole;
 use Hakama\Artwork\StopStep;
+use Hakama\Stitch\BlockSpan;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Pattern;
-use Hakama\Stitch\RecordKind;
 
 /** What the hands bring to the stops of one frame, in the order it is wanted, with the size each is cut to. */
 final readonly class PickingList
@@ -23,7 +25,8 @@ final readonly class PickingList
     }
 
     /**
-     * Cloth is cut as its piece is; a back or pocket to the lines it is taped to, backing and film to all that is sewn
+     * Cloth is cut as its piece is; a back or pocket to the lines it is taped to, which were sewn
+     * just before, backing and film to all that is sewn
      * through them, each with room on every side.
      *
      * @param list<StopStep> $steps    the stop sheet of the pattern
@@ -31,7 +34,12 @@ final readonly class PickingList
      */
     public static function of(Pattern $pattern, array $steps, AppliedPieces $applied, float $beyondMm): self
     {
-        $boxes = self::boxes($pattern);
+        $spans = $pattern->blockSpans();
+        $runs = array_map(static fn(BlockSpan $span): array => Runs::of($pattern, $span), $spans);
+        $boxes = array_map(
+            static fn(array $of): ?Bounds => $of === [] ? null : Bounds::around(array_merge(...$of)),
+            $runs,
+        );
         $items = [];
         foreach ($steps as $i => $step) {
             if ($step->action?->brings() === null) {
@@ -44,7 +52,9 @@ final readonly class PickingList
             foreach ($pieces as $piece) {
                 $items[] = self::picked($step, $piece->bounds(), $piece->number);
             }
-            $box = $step->role === BlockRole::Placement ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
+            $byLines = $step->role === BlockRole::Placement
+                || ($step->action->isLaidByLines() && Outline::isLines($runs[$i] ?? []));
+            $box = $byLines ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
             if ($pieces === [] && $box !== null) {
                 $items[] = self::picked($step, self::grown($box, $beyondMm), null);
             }
@@ -74,23 +84,5 @@ final readonly class PickingList
                 ? $all ?? $one
                 : $all->with($one),
         );
-    }
-
-    /** @return list<Bounds|null> of each block */
-    private static function boxes(Pattern $pattern): array
-    {
-        $boxes = [];
-        foreach ($pattern->blockSpans() as $span) {
-            $box = null;
-            foreach ($pattern->slice($span->from, $span->to)->runs() as $run) {
-                if ($run->kind === RecordKind::Stitch) {
-                    $of = new Bounds(min($run->xs) / 10, max($run->xs) / 10, min($run->ys) / 10, max($run->ys) / 10);
-                    $box = $box?->with($of) ?? $of;
-                }
-            }
-            $boxes[] = $box;
-        }
-
-        return $boxes;
     }
 }

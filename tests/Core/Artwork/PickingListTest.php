@@ -73,6 +73,71 @@ final class PickingListTest extends TestCase
         self::assertSame([68.0, 58.0], [$items[0]->widthMm, $items[0]->heightMm]);
     }
 
+    /** Two sides and the bottom, in any order and direction, are a pocket of 124 × 85 in a design of 126 × 182. */
+    #[Test]
+    public function a_pocket_is_as_large_as_the_three_lines_it_is_taped_to(): void
+    {
+        $sides = [[[0, 85], [0, 0]], [[0, 0], [124, 0]], [[124, 0], [124, 85]]];
+        $orders = [[0, 1, 2], [0, 2, 1], [1, 0, 2], [2, 1, 0], [1, 2, 0], [2, 0, 1]];
+        foreach ($orders as $order) {
+            foreach (range(0, 7) as $turned) {
+                $builder = new PatternBuilder('POCKET');
+                foreach ($order as $i) {
+                    [$from, $to] = ($turned >> $i & 1) === 1 ? array_reverse($sides[$i]) : $sides[$i];
+                    $builder->jumpTo(10 * $from[0], 10 * $from[1]);
+                    for ($k = 0; $k <= 31; $k++) {
+                        $builder->stitchTo(
+                            (int) round(10 * ($from[0] + (($to[0] - $from[0]) * $k) / 31)),
+                            (int) round(10 * ($from[1] + (($to[1] - $from[1]) * $k) / 31)),
+                        );
+                    }
+                }
+                $builder->stop();
+                foreach ([[-1, -1], [125, -1], [125, 181], [-1, 181]] as [$x, $y]) {
+                    $builder->stitchTo(10 * $x, 10 * $y);
+                }
+                $pattern = $builder->pattern();
+                $items = PickingList::of(
+                    $pattern,
+                    StopSheet::of([new SheetBlock(96, action: StopAction::TapeAside), new SheetBlock(4)])->steps,
+                    AppliedPieces::none(),
+                    0,
+                )->items;
+                self::assertSame([124.0, 85.0], [$items[0]->widthMm, $items[0]->heightMm]);
+
+                // Laid as a cloth that is cut before: 124 × 85, 5 more all round, its corners round.
+                $roles = [BlockRole::Placement, BlockRole::Sew];
+                $pieces = AppliedPieces::of($pattern, $roles, 5.0, true)->pieces;
+                self::assertEqualsWithDelta(2 * (124 + 85), $pieces[0]->lineMm, 0.2);
+                $cm2 = (124 * 85 + 2 * (124 + 85) * 5 + M_PI * 25) / 100;
+                self::assertEqualsWithDelta($cm2, $pieces[0]->areaCm2(), 0.03 * $cm2);
+            }
+        }
+    }
+
+    /** What was sewn before the stop is a fill: nobody tapes a back to it. */
+    #[Test]
+    public function a_fill_is_no_line_to_tape_anything_to(): void
+    {
+        $builder = new PatternBuilder('FILL');
+        for ($row = 0; $row < 50; $row++) {
+            foreach ($row % 2 === 0 ? [0, 10, 20] : [20, 10, 0] as $x) {
+                $builder->stitchTo(10 * $x, 4 * $row);
+            }
+        }
+        $builder->stop();
+        foreach ([[0, 0], [60, 0], [60, 50], [0, 50]] as [$x, $y]) {
+            $builder->stitchTo(10 * $x, 10 * $y);
+        }
+        $items = PickingList::of(
+            $builder->pattern(),
+            StopSheet::of([new SheetBlock(150, action: StopAction::TurnOver), new SheetBlock(4)])->steps,
+            AppliedPieces::none(),
+            4,
+        )->items;
+        self::assertSame([68.0, 58.0], [$items[0]->widthMm, $items[0]->heightMm]);
+    }
+
     #[Test]
     public function each_act_at_a_stop_has_its_own_minutes(): void
     {
