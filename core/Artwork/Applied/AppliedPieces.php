@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hakama\Artwork\Applied;
 
 use Hakama\Artwork\Applied\Internal\Grown;
-use Hakama\Artwork\Applied\Internal\Outline;
 use Hakama\Artwork\Applied\Internal\Runs;
+use Hakama\Artwork\Applied\Internal\WayRound;
 use Hakama\Artwork\BlockRole;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Pattern;
@@ -100,7 +100,7 @@ final readonly class AppliedPieces
     {
         $each = intdiv(count($runs), max(1, $copies));
         if ($copies > 1 && $each > 0 && count($runs) === $each * $copies) {
-            $lines = array_map(Outline::of(...), array_chunk($runs, $each));
+            $lines = array_map(WayRound::of(...), array_chunk($runs, $each));
             $boxes = array_map(Bounds::around(...), $lines);
             $alike = array_filter(
                 $boxes,
@@ -112,7 +112,7 @@ final readonly class AppliedPieces
             }
         }
 
-        return [Outline::of($runs)];
+        return [WayRound::of($runs)];
     }
 
     /**

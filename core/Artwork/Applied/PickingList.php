@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork\Applied;
 
-use Hakama\Artwork\Applied\Internal\Outline;
 use Hakama\Artwork\Applied\Internal\Runs;
+use Hakama\Artwork\Applied\Internal\WayRound;
 use Hakama\Artwork\BlockRole;
 use Hakama\Artwork\StopStep;
 use Hakama\Stitch\BlockSpan;
@@ -53,7 +53,7 @@ final readonly class PickingList
                 $items[] = self::picked($step, $piece->bounds(), $piece->number);
             }
             $byLines = $step->role === BlockRole::Placement
-                || ($step->action->isLaidByLines() && Outline::isLines($runs[$i] ?? []));
+                || ($step->action->isLaidByLines() && WayRound::isLines($runs[$i] ?? []));
             $box = $byLines ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
             if ($pieces === [] && $box !== null) {
                 $items[] = self::picked($step, self::grown($box, $beyondMm), null);

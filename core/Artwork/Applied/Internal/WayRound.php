@@ -12,7 +12,7 @@ use Hakama\Stitch\Point;
  *
  * @internal
  */
-final readonly class Outline
+final readonly class WayRound
 {
     /** Of more lines than these the order of sewing is taken: seven have 46 080 ways round. */
     private const MOST_LINES = 6;
