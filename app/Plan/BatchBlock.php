@@ -36,6 +36,7 @@ final readonly class BatchBlock
                 $this->sheet->action,
                 $this->sheet->note,
                 $lengthMm,
+                $this->sheet->also,
             ),
             $this->cloth,
         );

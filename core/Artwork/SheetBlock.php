@@ -11,6 +11,7 @@ final readonly class SheetBlock
      * @param BlockRole|null       $role   null: as proposed
      * @param StopAction|null $action at the stop after it; null: as the role wants
      * @param float           $lengthMm of what it sews
+     * @param list<StopAction> $also what else is done at that stop
      */
     public function __construct(
         public int $stitches,
@@ -19,5 +20,6 @@ final readonly class SheetBlock
         public ?StopAction $action = null,
         public string $note = '',
         public float $lengthMm = 0.0,
+        public array $also = [],
     ) {}
 }

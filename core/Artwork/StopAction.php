@@ -20,6 +20,50 @@ enum StopAction: string
     case BrushLint = 'brush_lint';
     case Look = 'look';
 
+    /** Several at one stop are done so: what is trimmed before what is laid, film after all else. */
+    private const ORDER = [
+        self::BringOut,
+        self::TrimCloth,
+        self::BrushLint,
+        self::Press,
+        self::LayCloth,
+        self::AddBacking,
+        self::TapeAside,
+        self::TurnOver,
+        self::AddTopper,
+        self::Look,
+    ];
+
+    /** @return list<self> what may be done beside another act at a stop, in the order of the work */
+    public static function together(): array
+    {
+        return self::ORDER;
+    }
+
+    /**
+     * @param list<self> $acts
+     *
+     * @return list<self> each once, in the order of the work; going on by itself is left out beside any other
+     */
+    public static function inOrder(array $acts): array
+    {
+        $hands = array_values(array_filter(self::ORDER, static fn(self $one): bool => in_array($one, $acts, true)));
+
+        return $hands === [] ? array_slice($acts, 0, 1) : $hands;
+    }
+
+    /** @return list<self> as they are kept: the keys with commas between; what is not known any more is left out */
+    public static function read(string $kept): array
+    {
+        return array_values(array_filter(array_map(self::tryFrom(...), explode(',', $kept))));
+    }
+
+    /** @param list<self> $acts */
+    public static function kept(array $acts): string
+    {
+        return implode(',', array_unique(array_column($acts, 'value')));
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -26,6 +26,8 @@ final readonly class StopSheet
             $role = $block->role ?? $block->proposed;
             $last = $i === count($blocks) - 1;
             $action = $last ? null : self::action($block, $role, $preCut);
+            $acts = $action === null ? [] : StopAction::inOrder([$action, ...$block->also]);
+            $trims = in_array(StopAction::TrimCloth, $acts, true);
             $outlineMm += $role === BlockRole::Placement ? $block->lengthMm : 0.0;
             $steps[] = new StopStep(
                 $i + 1,
@@ -36,9 +38,10 @@ final readonly class StopSheet
                 $action,
                 $block->note,
                 self::reason($block, $role, $last, $preCut),
-                $action === StopAction::TrimCloth ? $outlineMm : 0.0,
+                $trims ? $outlineMm : 0.0,
+                $acts,
             );
-            $outlineMm = $action === StopAction::TrimCloth ? 0.0 : $outlineMm;
+            $outlineMm = $trims ? 0.0 : $outlineMm;
             $sewn += $block->stitches;
         }
 
@@ -69,10 +72,11 @@ final readonly class StopSheet
     {
         $film = null;
         foreach ($this->steps as $step) {
-            $film ??= $step->action === StopAction::AddTopper ? $step->block : null;
-            if ($film !== null && $step->action === StopAction::TrimCloth) {
+            // At one stop film comes last.
+            if ($film !== null && $step->does(StopAction::TrimCloth)) {
                 return $film;
             }
+            $film ??= $step->does(StopAction::AddTopper) ? $step->block : null;
         }
 
         return null;
@@ -100,7 +104,7 @@ final readonly class StopSheet
     {
         return match (true) {
             $last => 'the last block: nothing stops after it',
-            $block->action !== null => 'decided by hand',
+            $block->action !== null || $block->also !== [] => 'decided by hand',
             $role === BlockRole::Placement => 'cloth is laid on its placement line before it is tacked down',
             $role === BlockRole::TackDown && $preCut
                 => 'the cloth was cut to its shape before: nothing is trimmed in the frame',

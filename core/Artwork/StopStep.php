@@ -16,6 +16,7 @@ final readonly class StopStep
      * @param bool $decided  false while the role is only proposed
      * @param float $trimMm length of the outlines of cloth that are trimmed at the stop after it
      * @param StopAction|null $action at the stop after it; null after the last block, where no stop is
+     * @param list<StopAction> $acts   all that is done at that stop, in the order of the work
      */
     public function __construct(
         public int $block,
@@ -27,20 +28,38 @@ final readonly class StopStep
         public string $note,
         public string $because,
         public float $trimMm = 0.0,
+        public array $acts = [],
     ) {}
 
     public function halts(): bool
     {
-        return $this->action?->halts() ?? false;
+        return array_filter($this->acts, static fn(StopAction $one): bool => $one->halts()) !== [];
+    }
+
+    public function does(StopAction $action): bool
+    {
+        return in_array($action, $this->acts, true);
+    }
+
+    /** What is done at the stop; '' after the last block, where no stop is. */
+    public function words(): string
+    {
+        return implode('; ', array_map(static fn(StopAction $one): string => $one->label(), $this->acts));
     }
 
     /** How long the hands take at the stop after it; 0 where the machine goes on by itself. */
     public function handsS(HaltRules $rules): float
     {
+        return array_sum(array_map(fn(StopAction $one): float => $this->actS($one, $rules), $this->acts));
+    }
+
+    /** How long one of its acts takes. */
+    public function actS(StopAction $action, HaltRules $rules): float
+    {
         return match (true) {
-            ! $this->halts() => 0.0,
-            $this->action === StopAction::TrimCloth => $rules->trimS + $this->trimMm / $rules->trimMmPerS,
-            default => $rules->ownS[$this->action?->value] ?? $rules->handS,
+            ! $action->halts() => 0.0,
+            $action === StopAction::TrimCloth => $rules->trimS + $this->trimMm / $rules->trimMmPerS,
+            default => $rules->ownS[$action->value] ?? $rules->handS,
         };
     }
 }

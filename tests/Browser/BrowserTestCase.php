@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
@@ -129,8 +130,8 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /**
-     * A part of the page that is drawn anew between finding a field and using it is a reason to find it once more,
-     * and no other is.
+     * A part of the page that is drawn anew between finding a field and using it is a reason to find it once more, and so
+     * is a list that closes while the focus is still in it: nothing was typed then. No other is.
      */
     private function steadily(callable $do): void
     {
@@ -139,7 +140,7 @@ abstract class BrowserTestCase extends TestCase
                 $do();
 
                 return;
-            } catch (StaleElementReferenceException $e) {
+            } catch (StaleElementReferenceException|ElementNotInteractableException $e) {
                 if ($tries === 5) {
                     throw $e;
                 }
@@ -162,7 +163,7 @@ abstract class BrowserTestCase extends TestCase
     protected function keys(string ...$keys): void
     {
         foreach ($keys as $key) {
-            (new WebDriverActions($this->browser))->sendKeys(null, $key)->perform();
+            $this->steadily(fn() => (new WebDriverActions($this->browser))->sendKeys(null, $key)->perform());
         }
     }
 

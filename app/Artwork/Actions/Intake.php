@@ -102,12 +102,13 @@ final readonly class Intake
                 'thread_id' => null,
                 'role' => null,
                 'action' => null,
+                'also' => '',
                 'note' => '',
                 'cloth_id' => null,
                 ...$blocks[$i] ?? [],
             ];
         }
-        ArtworkBlock::query()->upsert($rows, ['id'], ['thread_id', 'role', 'action', 'note', 'cloth_id']);
+        ArtworkBlock::query()->upsert($rows, ['id'], ['thread_id', 'role', 'action', 'also', 'note', 'cloth_id']);
 
         return $artwork;
     }

@@ -14,6 +14,7 @@ use App\Foundation\Http\Download;
 use App\Shop\House;
 use App\Stock\Models\Cloth;
 use App\Stock\Queries\Bolts;
+use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\StopAction;
 use Hakama\House\HouseRule;
@@ -75,6 +76,15 @@ final class ClothController
         }
         $order = $bill->trimmedTogether($artwork->blocks->count());
         $last = max([0, ...array_keys(array_intersect($order, array_column($bill->pieces, 'tackDown')))]);
+        // What was done at one of the stops that fall away is done at the one that stays.
+        $also = array_merge(
+            ...array_map(
+                static fn(AppliedPiece $piece): array => StopAction::read(
+                    $artwork->blocks[($piece->tackDown ?? $piece->block) - 1]->also ?? '',
+                ),
+                $bill->pieces,
+            ),
+        );
         $blocks = [];
         foreach ($order as $i => $number) {
             $block = $artwork->blocks[$number - 1];
@@ -86,6 +96,11 @@ final class ClothController
                 'action' => $tack
                     ? ($i === $last ? StopAction::TrimCloth : StopAction::GoOn)->value
                     : $block?->action?->value,
+                'also' => match (true) {
+                    ! $tack => $block->also ?? '',
+                    $i === $last => StopAction::kept($also),
+                    default => '',
+                },
             ];
         }
         $new = $intake->make(

@@ -166,7 +166,7 @@ final class MakingController
             $role = $roles[$origin - 1] ?? BlockRole::Sew;
 
             return [
-                ...$block?->only(['thread_id', 'role', 'action', 'note', 'cloth_id']) ?? [],
+                ...$block?->only(['thread_id', 'role', 'action', 'also', 'note', 'cloth_id']) ?? [],
                 ...$regrouped && $role !== BlockRole::Sew ? ['role' => $role->value] : [],
             ];
         }, $made->origins);

@@ -56,7 +56,7 @@ final class StopSheetController
                     ];
                 }
             }
-            ArtworkBlock::query()->upsert($rows, ['id'], ['role', 'action', 'note']);
+            ArtworkBlock::query()->upsert($rows, ['id'], ['role', 'action', 'also', 'note']);
             // Halts take a hand's time, and so change how long a load sews.
             ArtworkChanged::dispatch($artwork->id);
         });
@@ -71,7 +71,13 @@ final class StopSheetController
         return StateHash::of([
             $artwork->checksum,
             $artwork->blocks->map(
-                static fn(ArtworkBlock $block): array => [$block->number, $block->role, $block->action, $block->note],
+                static fn(ArtworkBlock $block): array => [
+                    $block->number,
+                    $block->role,
+                    $block->action,
+                    $block->also,
+                    $block->note,
+                ],
             ),
         ]);
     }

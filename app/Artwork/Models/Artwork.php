@@ -332,7 +332,7 @@ final class Artwork extends Model
         if ($known !== 0 && $known !== count($figures->blocks)) {
             ArtworkBlock::query()
                 ->where('artwork_id', $this->id)
-                ->update(['role' => null, 'action' => null, 'note' => '']);
+                ->update(['role' => null, 'action' => null, 'also' => '', 'note' => '']);
             ArtworkBlock::query()
                 ->where('artwork_id', $this->id)
                 ->where('number', '>', count($figures->blocks))

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property BlockRole      $proposed_role
  * @property BlockRole|null $role
  * @property StopAction|null $action
+ * @property string      $also   what else is done at that stop: keys of StopAction with commas between
  * @property string      $note
  * @property float|null  $letter_mm of the smallest letters in it; null where there are none, or nobody has measured
  * @property int|null    $cloth_id that is laid on its line
@@ -50,6 +51,7 @@ final class ArtworkBlock extends Model
             $this->action,
             $this->note,
             $this->length_mm,
+            StopAction::read($this->also),
         );
     }
 

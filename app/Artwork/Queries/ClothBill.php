@@ -12,6 +12,7 @@ use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Applied\AppliedPieces;
 use Hakama\Artwork\Applied\ClothLayout;
 use Hakama\Artwork\Applied\PickingList;
+use Hakama\Artwork\StopAction;
 use Hakama\Artwork\StopStep;
 use Hakama\House\HouseRule;
 use Hakama\Machine\CopiesPerFrame;
@@ -83,9 +84,12 @@ final readonly class ClothBill
     {
         $rules = $house->rules();
         $steps = $artwork->stopSheet($rules->isPreCut())->steps;
-        $brings = array_map(static fn(StopStep $step): ?string => $step->action?->brings(), $steps);
+        $brings = array_filter(
+            array_merge(...array_map(static fn(StopStep $step): array => $step->acts, $steps)),
+            static fn(StopAction $act): bool => $act->brings() !== null,
+        );
         $beyond = $rules->value(HouseRule::TrimmedBeyond);
-        if (! in_array(true, array_map(boolval(...), $brings), true)) {
+        if ($brings === []) {
             return PickingList::none();
         }
 

@@ -172,18 +172,15 @@ final class Decoration extends Model
     /** Where cloth is laid the machine halts, whichever way it is cut. */
     private static function applied(StopSheet $sheet): Applied
     {
+        $does = static fn(StopAction $act): bool => array_filter(
+            $sheet->steps,
+            static fn(StopStep $step): bool => $step->does($act),
+        ) !== [];
+
         return new Applied(
             count($sheet->halts()),
-            in_array(
-                StopAction::ThereFirst,
-                array_map(static fn(StopStep $step): ?StopAction => $step->action, $sheet->steps),
-                true,
-            ),
-            in_array(
-                StopAction::TurnOver,
-                array_map(static fn(StopStep $step): ?StopAction => $step->action, $sheet->steps),
-                true,
-            ),
+            $does(StopAction::ThereFirst),
+            $does(StopAction::TurnOver),
         );
     }
 

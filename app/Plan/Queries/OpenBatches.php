@@ -291,6 +291,7 @@ final class OpenBatches
                 'k.proposed_role',
                 'k.role',
                 'k.action',
+                'k.also',
                 'k.note',
                 'k.cloth_id',
             ]);
@@ -307,6 +308,7 @@ final class OpenBatches
                     StopAction::tryFrom((string) $row->action),
                     $row->note,
                     (float) $row->length_mm,
+                    StopAction::read($row->also),
                 ),
                 $row->cloth_id === null ? null : (int) $row->cloth_id,
             );

@@ -7,6 +7,7 @@ namespace Hakama\Artwork\Applied;
 use Hakama\Artwork\Applied\Internal\Runs;
 use Hakama\Artwork\Applied\Internal\WayRound;
 use Hakama\Artwork\BlockRole;
+use Hakama\Artwork\StopAction;
 use Hakama\Artwork\StopStep;
 use Hakama\Stitch\BlockSpan;
 use Hakama\Stitch\Bounds;
@@ -42,32 +43,33 @@ final readonly class PickingList
         );
         $items = [];
         foreach ($steps as $i => $step) {
-            if ($step->action?->brings() === null) {
-                continue;
-            }
-            $pieces = array_filter(
-                $applied->pieces,
-                static fn(AppliedPiece $piece): bool => $piece->block === $step->block,
+            $brought = array_values(
+                array_filter($step->acts, static fn(StopAction $one): bool => $one->brings() !== null),
             );
-            foreach ($pieces as $piece) {
-                $items[] = self::picked($step, $piece->bounds(), $piece->number);
-            }
-            $byLines = $step->role === BlockRole::Placement
-                || ($step->action->isLaidByLines() && WayRound::isLines($runs[$i] ?? []));
-            $box = $byLines ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
-            if ($pieces === [] && $box !== null) {
-                $items[] = self::picked($step, self::grown($box, $beyondMm), null);
+            foreach ($brought as $n => $act) {
+                // What is laid on the line of the block is brought by the first of them.
+                $pieces = array_filter(
+                    $applied->pieces,
+                    static fn(AppliedPiece $piece): bool => $n === 0 && $piece->block === $step->block,
+                );
+                foreach ($pieces as $piece) {
+                    $items[] = self::picked($step, $act, $piece->bounds(), $piece->number);
+                }
+                $byLines = ($n === 0 && $step->role === BlockRole::Placement)
+                    || ($act->isLaidByLines() && WayRound::isLines($runs[$i] ?? []));
+                $box = $byLines ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
+                if ($pieces === [] && $box !== null) {
+                    $items[] = self::picked($step, $act, self::grown($box, $beyondMm), null);
+                }
             }
         }
 
         return new self($items);
     }
 
-    private static function picked(StopStep $step, Bounds $box, ?int $piece): Picked
+    private static function picked(StopStep $step, StopAction $act, Bounds $box, ?int $piece): Picked
     {
-        assert($step->action !== null);
-
-        return new Picked($step->block, $step->action, $piece, $box->width(), $box->height());
+        return new Picked($step->block, $act, $piece, $box->width(), $box->height());
     }
 
     private static function grown(Bounds $box, float $mm): Bounds

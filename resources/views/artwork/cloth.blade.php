@@ -1,6 +1,6 @@
 @php
     $n = static fn(float $value, int $places = 0) => App\Shop\Figure::words($value, $places);
-    $trims = collect($sheet->steps)->filter(static fn($step) => $step->action === Hakama\Artwork\StopAction::TrimCloth);
+    $trims = collect($sheet->steps)->filter(static fn($step) => $step->does(Hakama\Artwork\StopAction::TrimCloth));
 @endphp
 <x-layout station="artwork" :title="$artwork->name . ', cloth'">
     <x-slot:say>
@@ -119,7 +119,7 @@
                     <dl class="facts">
                         @foreach ($trims as $step)
                             <dt>Trim after block {{ $step->block }}, {{ $n($step->trimMm) }} mm of outline</dt>
-                            <dd>{{ $n($step->handsS($halts)) }} s</dd>
+                            <dd>{{ $n($step->actS(Hakama\Artwork\StopAction::TrimCloth, $halts)) }} s</dd>
                         @endforeach
                     </dl>
                 @endif

@@ -82,6 +82,18 @@
                                 @endforeach
                             </select>
                             <x-wrong :field="$key . '.action'" />
+                            @php $also = old('blocks') === null
+                                ? array_column($block->toCore()->also, 'value') : old("{$key}.also", []); @endphp
+                            <details class="mt-1" @if ($also !== [] || $errors->has("{$key}.also*")) open @endif>
+                                <summary>And at the same stop</summary>
+                                @foreach (array_filter(Hakama\Artwork\StopAction::together(),
+                                    static fn($one) => $one !== $step->action) as $action)
+                                    <label class="flex items-baseline gap-2"><input type="checkbox"
+                                            name="blocks[{{ $step->block }}][also][]" value="{{ $action->value }}"
+                                            @checked(in_array($action->value, $also, true))>{{ $action->label() }}</label>
+                                @endforeach
+                            </details>
+                            <x-wrong :field="$key . '.also.*'" />
                         @endif
                         <label for="note-{{ $step->block }}" class="mt-1">Note</label>
                         <input id="note-{{ $step->block }}" name="blocks[{{ $step->block }}][note]"
@@ -94,7 +106,7 @@
                     @if ($step->action !== null)
                         <p @class(['stop', 'halt' => $step->halts()])>
                             @if ($step->halts())
-                            <strong>Halt: {{ $step->action->label() }}</strong>@else<span class="text-soft">goes on
+                            <strong>Halt: {{ $step->words() }}</strong>@else<span class="text-soft">goes on
                                     by itself</span>
                             @endif
                         </p>

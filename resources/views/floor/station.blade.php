@@ -125,7 +125,7 @@
                         </li>
                         @if ($step->halts())
                             <li class="floor-step halt">halt:
-                                {{ $step->action->label() }}{{ $step->note === '' ? '' : ', ' . $step->note }}</li>
+                                {{ $step->words() }}{{ $step->note === '' ? '' : ', ' . $step->note }}</li>
                         @endif
                     @endforeach
                 </ol>
@@ -145,7 +145,7 @@
                         @elseif ($run->load->haltedBy === K::BobbinRanOut)
                             Change the bobbin.
                         @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))
-                            <strong>{{ ucfirst($step->action?->label() ?? 'look') }}</strong>{{ $step->note !== ''
+                            <strong>{{ ucfirst($step->words() ?: 'look') }}</strong>{{ $step->note !== ''
                                 ? ': ' . $step->note : '' }}.
                             Then go on.
                         @endif If the frame was moved, use “return to the last position”: never

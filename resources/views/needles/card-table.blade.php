@@ -26,7 +26,7 @@
                             && $load[$needle]->to === $code ? ' load it' : '' }}
                 </td>
                 <td class="num">{{ $step->from }} to {{ $step->to }}</td>
-                <td>{{ $step->action?->label() ?? 'ends' }}{{ $step->halts() ? ' (halt)' : '' }}{{ $step->note === ''
+                <td>{{ $step->words() ?: 'ends' }}{{ $step->halts() ? ' (halt)' : '' }}{{ $step->note === ''
                     ? '' : ', ' . $step->note }}
                 </td>
             </tr>

@@ -69,6 +69,20 @@ final class PickingListTest extends TestCase
         ]);
         $items = PickingList::of($pattern, $film->steps, AppliedPieces::none(), 4)->items;
         self::assertCount(1, $items);
+        // At the stop where the back is taped to its lines film is laid too: over what is sewn after it.
+        $both = StopSheet::of([
+            new SheetBlock(5),
+            new SheetBlock(5),
+            new SheetBlock(5, action: StopAction::TurnOver, also: [StopAction::AddTopper]),
+            new SheetBlock(5),
+        ]);
+        self::assertSame(
+            [[StopAction::TurnOver, 68.0, 58.0], [StopAction::AddTopper, 28.0, 18.0]],
+            array_map(
+                static fn(Picked $one): array => [$one->action, $one->widthMm, $one->heightMm],
+                PickingList::of($pattern, $both->steps, AppliedPieces::none(), 4)->items,
+            ),
+        );
         // Under all that is sewn after it: 60 × 50 and the smaller one within it.
         self::assertSame([68.0, 58.0], [$items[0]->widthMm, $items[0]->heightMm]);
     }
@@ -160,7 +174,7 @@ final class PickingListTest extends TestCase
             ]),
         );
         foreach (StopAction::cases() as $action) {
-            $s = (new StopStep(1, 1, 5, BlockRole::Sew, true, $action, '', ''))->handsS($house->halts());
+            $s = (new StopStep(1, 1, 5, BlockRole::Sew, true, $action, '', '', acts: [$action]))->handsS($house->halts());
             self::assertSame($action->halts(), $s > 0.0, $action->value);
         }
     }

@@ -10,6 +10,7 @@ use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
 use Hakama\Artwork\StopSheet;
 use Hakama\Artwork\StopStep;
+use Hakama\Machine\HaltRules;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\PatternBuilder;
 use Hakama\Stitch\Tape\TapeReader;
@@ -144,6 +145,38 @@ final class StopSheetTest extends TestCase
                 $action->label(),
             );
         }
+    }
+
+    /** Trim 200 mm at 10 mm/s and 20 s, brush 12 s, film 30 s: 82 s in one halt, film last however it was ticked. */
+    #[Test]
+    public function several_things_are_done_at_one_stop_in_the_order_of_the_work(): void
+    {
+        $sheet = StopSheet::of([
+            new SheetBlock(5, role: BlockRole::Placement, lengthMm: 200.0),
+            new SheetBlock(5, role: BlockRole::TackDown, also: [
+                StopAction::AddTopper,
+                StopAction::BrushLint,
+                StopAction::BrushLint,
+            ]),
+            new SheetBlock(5, also: [StopAction::Look]),
+            new SheetBlock(5, also: [StopAction::Look]),
+        ]);
+        $rules = new HaltRules(30, 20, 10, ['brush_lint' => 12]);
+
+        self::assertSame([5, 10, 15], $sheet->halts(), 'nothing stops after the last block');
+        self::assertSame(
+            [StopAction::TrimCloth, StopAction::BrushLint, StopAction::AddTopper],
+            $sheet->steps[1]->acts,
+        );
+        self::assertSame('trim the cloth; brush the lint off; add film on top', $sheet->steps[1]->words());
+        self::assertEqualsWithDelta(82.0, $sheet->steps[1]->handsS($rules), 1e-9);
+        self::assertSame([StopAction::Look], $sheet->steps[2]->acts, 'going on by itself is no act beside another');
+        self::assertSame('', $sheet->steps[3]->words());
+        self::assertNull($sheet->filmBeforeTrimming(), 'at one stop it is laid after the trimming');
+        self::assertSame(
+            [StopAction::BrushLint, StopAction::AddTopper],
+            StopAction::read(StopAction::kept([StopAction::BrushLint, StopAction::AddTopper, StopAction::BrushLint]).',gone'),
+        );
     }
 
     #[Test]

@@ -91,6 +91,30 @@ final class StopSheetTest extends FeatureTestCase
     }
 
     #[Test]
+    public function several_things_at_one_stop_are_kept_and_said_at_the_machine(): void
+    {
+        $running = self::batchOf(self::running('M1'));
+        $artwork = $running->decoration->artwork;
+        self::assertNotNull($artwork);
+        $this->put("/artwork/{$artwork->id}/stops", [
+            'seen' => $this->seen($artwork),
+            'blocks' => [1 => ['action' => 'look', 'also' => ['brush_lint', 'add_topper']]],
+        ])->assertSessionHasNoErrors();
+
+        self::assertSame('brush_lint,add_topper', $artwork->blocks()->first()?->also);
+        $said = 'brush the lint off; add film on top; look before going on';
+        $this->get("/artwork/{$artwork->id}/stops")->assertSee("Halt: {$said}");
+        $this->get('/floor/M1')->assertSee($said);
+        $this->get("/floor/cards/{$running->code}")->assertSee("{$said} (halt)");
+
+        $this->put("/artwork/{$artwork->id}/stops", [
+            'seen' => $this->seen($artwork),
+            'blocks' => [1 => ['action' => 'look', 'also' => ['go_on']], 2 => ['also' => 'look']],
+        ])->assertSessionHasErrors(['blocks.1.also.0', 'blocks.2.also']);
+        self::assertSame('brush_lint,add_topper', $artwork->blocks()->first()->also);
+    }
+
+    #[Test]
     public function two_at_the_same_sheet_do_not_overwrite_each_other(): void
     {
         $bell = self::artwork('Ringers’ bell');

@@ -20,6 +20,8 @@ final class KeepStopSheet extends FormRequest
             'blocks' => ['required', 'array'],
             'blocks.*.role' => ['nullable', Rule::enum(BlockRole::class)],
             'blocks.*.action' => ['nullable', Rule::enum(StopAction::class)],
+            'blocks.*.also' => ['nullable', 'array'],
+            'blocks.*.also.*' => [Rule::enum(StopAction::class)->only(StopAction::together())],
             'blocks.*.note' => ['nullable', 'string', 'max:200'],
         ];
     }
@@ -30,6 +32,8 @@ final class KeepStopSheet extends FormRequest
         return [
             'blocks.*.role' => 'Choose what the block is for.',
             'blocks.*.action' => 'Choose what happens at the stop.',
+            'blocks.*.also' => 'Choose what else is done at the stop.',
+            'blocks.*.also.*' => 'Choose what else is done at the stop.',
             'blocks.*.note.max' => 'A note has at most 200 letters.',
         ];
     }
@@ -47,7 +51,7 @@ final class KeepStopSheet extends FormRequest
     }
 
     /**
-     * @return array<int, array{role: string|null, action: string|null, note: string}> number of the block => what is
+     * @return array<int, array{role: string|null, action: string|null, also: string, note: string}> number of the block => what is
      *     said of it
      */
     public function blocks(): array
@@ -57,6 +61,9 @@ final class KeepStopSheet extends FormRequest
             $given[(int) $number] = [
                 'role' => $block['role'] ?? '' ?: null,
                 'action' => $block['action'] ?? '' ?: null,
+                'also' => StopAction::kept(
+                    StopAction::read(implode(',', array_map(strval(...), array_values($block['also'] ?? [])))),
+                ),
                 'note' => trim((string) ($block['note'] ?? '')),
             ];
         }
