@@ -22,6 +22,7 @@ enum StopAction: string
 
     /** Several at one stop are done so: what is trimmed before what is laid, film after all else. */
     private const ORDER = [
+        self::ThereFirst,
         self::BringOut,
         self::TrimCloth,
         self::BrushLint,
@@ -37,7 +38,7 @@ enum StopAction: string
     /** @return list<self> what may be done beside another act at a stop, in the order of the work */
     public static function together(): array
     {
-        return self::ORDER;
+        return array_values(array_filter(self::ORDER, static fn(self $one): bool => $one->halts()));
     }
 
     /**
@@ -47,9 +48,9 @@ enum StopAction: string
      */
     public static function inOrder(array $acts): array
     {
-        $hands = array_values(array_filter(self::ORDER, static fn(self $one): bool => in_array($one, $acts, true)));
+        $done = array_values(array_filter(self::ORDER, static fn(self $one): bool => in_array($one, $acts, true)));
 
-        return $hands === [] ? array_slice($acts, 0, 1) : $hands;
+        return $done === [] ? array_slice($acts, 0, 1) : $done;
     }
 
     /** @return list<self> as they are kept: the keys with commas between; what is not known any more is left out */

@@ -44,7 +44,12 @@ final readonly class StopStep
     /** What is done at the stop; '' after the last block, where no stop is. */
     public function words(): string
     {
-        return implode('; ', array_map(static fn(StopAction $one): string => $one->label(), $this->acts));
+        $hands = array_filter($this->acts, static fn(StopAction $one): bool => $one->halts());
+
+        return implode(
+            '; ',
+            array_map(static fn(StopAction $one): string => $one->label(), $hands === [] ? $this->acts : $hands),
+        );
     }
 
     /** How long the hands take at the stop after it; 0 where the machine goes on by itself. */

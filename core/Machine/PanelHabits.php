@@ -7,14 +7,8 @@ namespace Hakama\Machine;
 /** What is so on one machine and not in the shop: what its panel shows, and how its parts are set. '' is not known. */
 final readonly class PanelHabits
 {
-    /** Key => what is written down under it. */
-    public const KEYS = [
-        'slots' => 'designs are kept in',
-        'caps' => 'shown for cap frames',
-        'clamps' => 'shown for clamps',
-        'foot' => 'how the foot is lowered',
-        'screws' => 'which screws stay in',
-    ];
+    /** Where designs are kept; what it shows for cap frames and for clamps; how the foot is lowered; screws that stay in. */
+    public const KEYS = ['slots', 'caps', 'clamps', 'foot', 'screws'];
 
     public function __construct(
         public string $slots = '',

@@ -21,6 +21,26 @@ final class SlotController
     public function keep(KeepDesign $request, PlanBoard $board, Machine $machine): RedirectResponse
     {
         $code = $request->string('batch')->value();
+        $slot = $request->slot();
+        $who = Caller::acting($request);
+        [$design, $displaced] = Transaction::run(static function () use ($request, $board, $machine, $code, $slot, $who): array {
+            $design = self::design($request, $board, $code);
+
+            return [$design, self::put($machine, $slot, $design, $who)];
+        });
+
+        return redirect()
+            ->back(fallback: route('floor.card', $code))
+            ->with('done', match (true) {
+                $slot === '' => "{$machine->code} no longer keeps {$design->name}.",
+                $displaced => "{$machine->code} keeps {$design->name} in slot {$slot}. What was there before is gone from its list.",
+                default => "{$machine->code} keeps {$design->name} in slot {$slot}.",
+            });
+    }
+
+    /** What the batch sews by now, where it is what the card showed. */
+    private static function design(KeepDesign $request, PlanBoard $board, string $code): BatchDesign
+    {
         $design = $board->batches()[$code]->design ?? throw ValidationException::withMessages([
             'slot' => "Nothing of {$code} is left to sew. Write the slot down on the card of the next batch.",
         ]);
@@ -30,17 +50,8 @@ final class SlotController
                     'one first.',
             ]);
         }
-        $slot = $request->slot();
-        $who = Caller::acting($request);
-        $displaced = Transaction::run(static fn(): bool => self::put($machine, $slot, $design, $who));
 
-        return redirect()
-            ->back(fallback: route('floor.card', $code))
-            ->with('done', match (true) {
-                $slot === '' => "{$machine->code} no longer keeps {$design->name}.",
-                $displaced => "{$machine->code} keeps {$design->name} in slot {$slot}. What was there before is gone from its list.",
-                default => "{$machine->code} keeps {$design->name} in slot {$slot}.",
-            });
+        return $design;
     }
 
     /** @return bool whether the slot held another file */

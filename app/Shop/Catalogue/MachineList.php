@@ -38,7 +38,7 @@ final readonly class MachineList implements CatalogueList
             ]),
             ...array_map(
                 static fn(string $key): Column => new Column("panel_{$key}", ['nullable', 'string', 'max:80']),
-                array_keys(PanelHabits::KEYS),
+                PanelHabits::KEYS,
             ),
         ];
     }
@@ -68,7 +68,7 @@ final readonly class MachineList implements CatalogueList
                         ),
                         ...array_map(
                             static fn(string $key): string => $m->panel[$key] ?? '',
-                            array_keys(PanelHabits::KEYS),
+                            PanelHabits::KEYS,
                         ),
                     ],
                 )
@@ -132,7 +132,7 @@ final readonly class MachineList implements CatalogueList
     private static function panel(array $row): ?array
     {
         $kept = [];
-        foreach (array_keys(PanelHabits::KEYS) as $key) {
+        foreach (PanelHabits::KEYS as $key) {
             $kept[$key] = trim($row["panel_{$key}"] ?? '');
         }
 

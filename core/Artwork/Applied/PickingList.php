@@ -12,6 +12,7 @@ use Hakama\Artwork\StopStep;
 use Hakama\Stitch\BlockSpan;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Pattern;
+use Hakama\Stitch\RecordKind;
 
 /** What the hands bring to the stops of one frame, in the order it is wanted, with the size each is cut to. */
 final readonly class PickingList
@@ -36,11 +37,7 @@ final readonly class PickingList
     public static function of(Pattern $pattern, array $steps, AppliedPieces $applied, float $beyondMm): self
     {
         $spans = $pattern->blockSpans();
-        $runs = array_map(static fn(BlockSpan $span): array => Runs::of($pattern, $span), $spans);
-        $boxes = array_map(
-            static fn(array $of): ?Bounds => $of === [] ? null : Bounds::around(array_merge(...$of)),
-            $runs,
-        );
+        $boxes = self::boxes($pattern, $spans);
         $items = [];
         foreach ($steps as $i => $step) {
             $brought = array_values(
@@ -56,7 +53,7 @@ final readonly class PickingList
                     $items[] = self::picked($step, $act, $piece->bounds(), $piece->number);
                 }
                 $byLines = ($n === 0 && $step->role === BlockRole::Placement)
-                    || ($act->isLaidByLines() && WayRound::isLines($runs[$i] ?? []));
+                    || ($act->isLaidByLines() && WayRound::isLines(Runs::of($pattern, $spans[$i])));
                 $box = $byLines ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
                 if ($pieces === [] && $box !== null) {
                     $items[] = self::picked($step, $act, self::grown($box, $beyondMm), null);
@@ -86,5 +83,27 @@ final readonly class PickingList
                 ? $all ?? $one
                 : $all->with($one),
         );
+    }
+
+    /**
+     * @param list<BlockSpan> $spans
+     *
+     * @return list<Bounds|null> of each block; without a point for each stitch, of which there may be very many
+     */
+    private static function boxes(Pattern $pattern, array $spans): array
+    {
+        $boxes = [];
+        foreach ($spans as $span) {
+            $box = null;
+            foreach ($pattern->slice($span->from, $span->to)->runs() as $run) {
+                if ($run->kind === RecordKind::Stitch) {
+                    $of = new Bounds(min($run->xs) / 10, max($run->xs) / 10, min($run->ys) / 10, max($run->ys) / 10);
+                    $box = $box?->with($of) ?? $of;
+                }
+            }
+            $boxes[] = $box;
+        }
+
+        return $boxes;
     }
 }

@@ -129,6 +129,23 @@ final class PickingListTest extends TestCase
         }
     }
 
+    /** Both halves of a line of 40 × 30 are sewn from its lower left corner: between them they go round, and do not cross. */
+    #[Test]
+    public function two_halves_of_a_line_are_one_way_round(): void
+    {
+        $builder = new PatternBuilder('HALVES');
+        foreach ([[[0, 0], [40, 0], [40, 30]], [[0, 0], [0, 30], [40, 30]]] as $half) {
+            $builder->jumpTo(10 * $half[0][0], 10 * $half[0][1]);
+            foreach ($half as [$x, $y]) {
+                $builder->stitchTo(10 * $x, 10 * $y);
+            }
+        }
+        $pieces = AppliedPieces::of($builder->pattern(), [BlockRole::Placement], 5.0, true)->pieces;
+        $cm2 = (40 * 30 + 2 * (40 + 30) * 5 + M_PI * 25) / 100;
+        self::assertEqualsWithDelta(140.0, $pieces[0]->lineMm, 0.2);
+        self::assertEqualsWithDelta($cm2, $pieces[0]->areaCm2(), 0.06 * $cm2);
+    }
+
     /** What was sewn before the stop is a fill: nobody tapes a back to it. */
     #[Test]
     public function a_fill_is_no_line_to_tape_anything_to(): void

@@ -172,6 +172,15 @@ final class StopSheetTest extends TestCase
         self::assertEqualsWithDelta(82.0, $sheet->steps[1]->handsS($rules), 1e-9);
         self::assertSame([StopAction::Look], $sheet->steps[2]->acts, 'going on by itself is no act beside another');
         self::assertSame('', $sheet->steps[3]->words());
+        // A whole cloth that lies there is still there where a hand does something else.
+        $there = StopSheet::of([
+            new SheetBlock(5, role: BlockRole::Placement, action: StopAction::ThereFirst, also: [StopAction::Look]),
+            new SheetBlock(5),
+        ])->steps[0];
+        self::assertTrue($there->does(StopAction::ThereFirst));
+        self::assertTrue($there->halts());
+        self::assertSame('look before going on', $there->words());
+        self::assertNotContains(StopAction::ThereFirst, StopAction::together());
         self::assertNull($sheet->filmBeforeTrimming(), 'at one stop it is laid after the trimming');
         self::assertSame(
             [StopAction::BrushLint, StopAction::AddTopper],

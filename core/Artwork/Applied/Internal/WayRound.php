@@ -26,7 +26,7 @@ final readonly class WayRound
      */
     public static function of(array $runs): array
     {
-        if (count($runs) < 3 || count($runs) > self::MOST_LINES) {
+        if (count($runs) < 2 || count($runs) > self::MOST_LINES) {
             return array_merge(...$runs);
         }
         [, $best] = self::shortest(array_slice($runs, 1), [$runs[0]], 0.0, [INF, $runs]);
