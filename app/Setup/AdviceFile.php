@@ -17,7 +17,6 @@ use Hakama\Setup\Proof\FactChange;
 use Hakama\Setup\Proof\SetupCase;
 use Hakama\Setup\Rules\OtherSchool;
 use Hakama\Setup\Rules\Reason;
-use Hakama\Setup\Rules\SetupTopic;
 
 /** A piece of advice as it is written in a file: what is decided, why, what would turn it, and what would cure a stop. */
 final class AdviceFile
@@ -75,7 +74,7 @@ final class AdviceFile
                 static fn(Ask $ask): array => [
                     'fact' => $ask->fact,
                     'why' => $ask->why,
-                    'decides' => array_map(static fn(SetupTopic $one): string => $one->value, $ask->decides),
+                    'decides' => $ask->decided(),
                 ],
                 $advice->asks,
             ),

@@ -60,6 +60,7 @@ enum HouseRule: string
     case Dense = 'dense_design_per_cm2';
     case BackingOverlap = 'backing_overlap_mm';
     case BackingLeast = 'backing_least_mm';
+    case LooseHold = 'loose_hold_mm';
     case BackingLight = 'backing_light_gsm';
     case BackingUsual = 'backing_usual_gsm';
     case BackingFirm = 'backing_firm_gsm';

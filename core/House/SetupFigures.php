@@ -67,6 +67,10 @@ final class SetupFigures
             'Dense design above', 250, 50, 1000, 'stitches per cm²',
             'More stitches than this over the box of a design make it a dense one.',
         ],
+        HouseRule::LooseHold->value => [
+            'Loose hold beyond', 40, 10, 300, 'mm',
+            'A dense design pulls the cloth in. A frame that leaves more than this around it holds such a design loosely.',
+        ],
         HouseRule::BackingOverlap->value => [
             'Backing beyond the frame', 25, 5, 80, 'mm',
             'How far backing reaches past the outer edge of a frame, on every side.',

@@ -61,9 +61,9 @@ final readonly class Outcome
                     $drivers,
                     array_map(static fn(Loading $one): Turn => $one->turn, $decisions->loadings->value),
                     $mounted,
-                    $facts->item,
+                    $facts,
+                    $house,
                     self::ways($facts, $house, $drivers, $marked),
-                    $facts->machine->armWidthMm,
                 );
 
         return new self(

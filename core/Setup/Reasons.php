@@ -99,7 +99,7 @@ final readonly class Reasons
                 SetupTopic::Frame,
                 $best->fits() ? 'best_of_those_that_hold_it' : 'nearest',
                 $best->because($this->decided->units()),
-                facts: $facts,
+                facts: [...$facts, ...$best->grip->facts()],
             ),
             $this->decided->framesKnown => new Reason(
                 SetupTopic::Frame,

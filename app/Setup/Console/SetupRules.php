@@ -11,6 +11,7 @@ use Hakama\Setup\Notes\NoteRule;
 use Hakama\Setup\Notes\PracticeTable;
 use Hakama\Setup\Notes\StepTable;
 use Hakama\Setup\Notes\WarningTable;
+use Hakama\Setup\Proof\CureKind;
 use Hakama\Setup\Rules\Rule;
 use Hakama\Setup\Rules\RuleTable;
 use Illuminate\Console\Command;
@@ -54,6 +55,10 @@ final class SetupRules extends Command
         $page .= "\n## Warnings\n\n| code | raised by | |\n|---|---|---|\n";
         foreach (WarningTable::all() as $rule) {
             $page .= "| `{$rule->code}` | {$rule->when} | ".($rule->weight())." |\n";
+        }
+        $page .= "\n## Cures of a stop\n\n| code | what is changed | minutes |\n|---|---|---|\n";
+        foreach (CureKind::cases() as $kind) {
+            $page .= "| `{$kind->value}` | {$kind->words()} | {$kind->minutes()} |\n";
         }
         $page .= "\n## Steps\n\n| code | part of | when | what | school |\n|---|---|---|---|---|\n";
         $page .= implode(

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Hakama\Setup\Fit;
 
 use Closure;
+use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameSpec;
-use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\Facts;
 use Hakama\Stitch\Turn;
 
 /**
@@ -21,7 +22,8 @@ final readonly class FrameRanking
      * @param list<Turn>         $turns   the ways round that would do, the preferred one first
      * @param FrameSpec|null     $mounted what stands on the machine now
      * @param array<string, WayIn>|null $ways driver => how the machine gets at it there; null where that does not matter
-     * @param Item|null          $item    what it has to hold; null where that does not matter
+     * @param Facts|null         $facts   what it has to hold, and against what; null where that does not matter
+     * @param HouseRules|null    $house   by which that is judged
      *
      * @return list<RankedFrame>
      */
@@ -30,13 +32,13 @@ final readonly class FrameRanking
         array $drivers,
         array $turns,
         ?FrameSpec $mounted,
-        ?Item $item = null,
+        ?Facts $facts = null,
+        ?HouseRules $house = null,
         ?array $ways = null,
-        ?float $armWidthMm = null,
     ): array {
         $ranked = [];
         foreach ($fitting->frames as $frame) {
-            if (! in_array($frame->driver, $drivers, true) || ($item !== null && ! WayIn::mayHold($item, $frame))) {
+            if (! in_array($frame->driver, $drivers, true) || ($facts !== null && ! WayIn::mayHold($facts->item, $frame))) {
                 continue;
             }
             $change = match (true) {
@@ -46,20 +48,19 @@ final readonly class FrameRanking
                 default => FrameChange::Driver,
             };
             $choice = (int) array_search($frame->driver, $drivers, true);
-            $grip = $item === null ? Grip::Any : Grip::of($item, $frame);
             $way = $ways[$frame->driver->value] ?? null;
             $ranked[] = self::bestTurn(
                 $turns,
-                static function (Turn $turn) use ($fitting, $frame, $change, $choice, $grip, $way, $armWidthMm): RankedFrame {
+                static function (Turn $turn) use ($fitting, $frame, $change, $choice, $facts, $house, $way): RankedFrame {
                     $fit = $fitting->in($frame, $turn);
 
                     return new RankedFrame(
                         $fit,
                         $change,
                         $choice,
-                        $grip,
+                        $facts === null || $house === null ? Grip::Any : Grip::of($facts, $house, $fit),
                         $way?->entry($frame, $turn),
-                        $way?->arm($armWidthMm),
+                        $way?->arm($facts?->machine->armWidthMm),
                         $fit->fits() ? $way?->hold($fit) : null,
                     );
                 },

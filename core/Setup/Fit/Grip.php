@@ -7,10 +7,17 @@ namespace Hakama\Setup\Fit;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Thickness;
-use Hakama\Machine\FrameSpec;
+use Hakama\House\HouseRule;
+use Hakama\House\HouseRules;
+use Hakama\Machine\Driver;
+use Hakama\Setup\Facts\Fact;
+use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\Item;
 
-/** How a frame holds such cloth, beside how tight it fits: what creeps out of a screw or keeps its mark wants a magnet. */
+/**
+ * How a frame holds such cloth against such a design, beside whether it fits: what creeps out of a screw or keeps its
+ * mark wants a magnet, and what pulls hard wants a frame that holds close by.
+ */
 enum Grip: int
 {
     /** Nothing speaks for one kind of frame before another. */
@@ -18,25 +25,43 @@ enum Grip: int
     case Suits = 1;
     case Creeps = 2;
     case Marks = 3;
+    case Loose = 4;
 
-    public static function of(Item $item, FrameSpec $frame): self
+    public static function of(Facts $facts, HouseRules $house, Fit $fit): self
     {
-        $isThick = ! $item->isOnCap()
+        $creeps = self::creeps($facts->item);
+        $marks = self::marks($facts->item);
+
+        return match (true) {
+            ($creeps || $marks) && $fit->frame->kind->isScrewed() => $creeps ? self::Creeps : self::Marks,
+            self::isLoose($facts, $house, $fit) => self::Loose,
+            $creeps || $marks => self::Suits,
+            default => self::Any,
+        };
+    }
+
+    private static function creeps(Item $item): bool
+    {
+        return ! $item->isOnCap()
             && ($item->cloth->thickness() === Thickness::Heavy
                 || $item->cloth->fabric === Fabric::Quilted
                 || in_array($item->garment, [Garment::Jacket, Garment::PaddedJacket, Garment::Blanket], true));
-        $marks = in_array(
+    }
+
+    private static function marks(Item $item): bool
+    {
+        return in_array(
             $item->cloth->fabric,
             [Fabric::Vinyl, Fabric::Leather, Fabric::Plush, Fabric::Quilted],
             true,
         ) && ! $item->isStuckOn();
+    }
 
-        return match (true) {
-            ! $isThick && ! $marks => self::Any,
-            ! $frame->kind->isScrewed() => self::Suits,
-            $isThick => self::Creeps,
-            default => self::Marks,
-        };
+    private static function isLoose(Facts $facts, HouseRules $house, Fit $fit): bool
+    {
+        return $fit->frame->driver === Driver::Flat
+            && $facts->isDense($house)
+            && $fit->clearMm > $house->value(HouseRule::LooseHold);
     }
 
     /** Lower is better. */
@@ -44,7 +69,8 @@ enum Grip: int
     {
         return match ($this) {
             self::Any, self::Suits => 0,
-            self::Creeps, self::Marks => 1,
+            self::Loose => 1,
+            self::Creeps, self::Marks => 2,
         };
     }
 
@@ -56,6 +82,18 @@ enum Grip: int
             self::Suits => 'it holds such cloth without a screw',
             self::Creeps => 'thick cloth creeps out of a screwed frame',
             self::Marks => 'a screwed frame leaves its mark on such cloth',
+            self::Loose => 'it holds far from a design that pulls hard',
+        };
+    }
+
+    /** @return list<Fact> what it goes by */
+    public function facts(): array
+    {
+        return match ($this) {
+            self::Any => [],
+            self::Suits, self::Creeps => [Fact::Garment, Fact::Fabric, Fact::Thickness],
+            self::Marks => [Fact::Fabric],
+            self::Loose => [Fact::Stitches],
         };
     }
 }

@@ -15,4 +15,12 @@ final readonly class Ask
      * @param list<SetupTopic> $decides
      */
     public function __construct(public string $fact, public string $why, public array $decides) {}
+
+    /** @return non-empty-list<string> what hangs on it, as it is named in files: whether it may be sewn at all, where nothing else */
+    public function decided(): array
+    {
+        return $this->decides === []
+            ? ['verdict']
+            : array_map(static fn(SetupTopic $one): string => $one->value, $this->decides);
+    }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hakama\Setup\Proof;
 
 use Hakama\Garment\Datum;
+use Hakama\Garment\End;
+use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
@@ -16,6 +18,8 @@ use Hakama\Setup\Advice;
 use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Loading\Access;
+use Hakama\Setup\Tube\Motifs;
+use Hakama\Setup\Tube\PlacedMotif;
 
 /** What would make a stop possible: each is made and advised again before it is offered. */
 final readonly class Cures
@@ -24,6 +28,7 @@ final readonly class Cures
     private const HAIR_MM = 0.1;
     private const LEAST_PERCENT = 10;
     private const TALK_MIN = 15.0;
+    private const MOST_PARTS = 4;
 
     private Units $units;
 
@@ -45,7 +50,9 @@ final readonly class Cures
             ...$self->first($self->otherPlaces()),
             ...$self->first($self->otherMachines()),
             ...$self->first($self->otherCaps()),
+            ...$self->first($self->moreHoopings()),
             ...$self->smaller(),
+            ...$self->first($self->otherFrames()),
         ];
         usort($cures, static fn(Cure $one, Cure $two): int => $one->minutes() <=> $two->minutes());
 
@@ -210,6 +217,67 @@ final readonly class Cures
         }
     }
 
+    /** @return iterable<Cure> one long design along a tube, divided into as few as will do */
+    private function moreHoopings(): iterable
+    {
+        $facts = $this->case->facts;
+        if ($facts->motifs !== null || ! $facts->item->isNarrowTube()) {
+            return;
+        }
+        $from = match (true) {
+            $facts->item->garment === Garment::Stocking => End::Opening,
+            $facts->item->position === Position::Leg => End::Hem,
+            default => End::Cuff,
+        };
+        $gap = $this->case->house->value(HouseRule::TubeGap);
+        for ($parts = 2; $parts <= self::MOST_PARTS; $parts++) {
+            $height = floor(($facts->design->heightMm / $parts) * 10) / 10;
+            $part = new PlacedMotif('', $from, $facts->design->widthMm, $height, 0.0);
+            foreach ([20.0, $this->case->house->value(HouseRule::SleeveUp)] as $start) {
+                yield new Cure(
+                    CureKind::MoreHoopings,
+                    sprintf(
+                        'Divide the design into %d parts of %s, %s apart, and hoop each by itself.',
+                        $parts,
+                        $this->units->size($facts->design->widthMm, $height, 1),
+                        $this->units->said($gap),
+                    ),
+                    [
+                        FactChange::mm(Fact::Height, $height),
+                        FactChange::stitches(intdiv($facts->design->stitches, $parts)),
+                        FactChange::motifs((new Motifs(array_fill(0, $parts, $part)))->inARow($start, $gap)),
+                    ],
+                );
+            }
+        }
+    }
+
+    /** @return iterable<Cure> one that is not there: it would have to be bought or borrowed */
+    private function otherFrames(): iterable
+    {
+        $frames = $this->case->frames();
+        $facts = $this->case->facts;
+        if ($frames === null) {
+            return;
+        }
+        foreach ($this->advice->drivers as $driver) {
+            $samples = $facts->item->isNarrowTube() && $driver === Driver::Cylinder
+                ? [SampleFrame::along(), SampleFrame::of($driver, $facts->item, $facts->design)]
+                : [SampleFrame::of($driver, $facts->item, $facts->design)];
+            foreach ($samples as $frame) {
+                yield new Cure(
+                    CureKind::OtherFrame,
+                    sprintf(
+                        'Get a %s frame with a window of %s: none here takes it.',
+                        str_replace('_', ' ', $frame->kind->value),
+                        $this->units->size($frame->window->widthMm, $frame->window->heightMm, 0),
+                    ),
+                    [FactChange::frames([...$frames, $frame])],
+                );
+            }
+        }
+    }
+
     /** @return list<Cure> the largest size in whole percent that can be sewn */
     private function smaller(): array
     {
@@ -246,10 +314,13 @@ final readonly class Cures
         $design = $this->case->facts->design;
         $down = static fn(float $mm): float => floor($mm * $percent / 10) / 10;
 
+        $motifs = $this->case->facts->motifs;
+
         return [
             FactChange::mm(Fact::Width, $down($design->widthMm)),
             FactChange::mm(Fact::Height, $down($design->heightMm)),
             FactChange::stitches((int) ($design->stitches * ($percent / 100) ** 2)),
+            ...($motifs === null ? [] : [FactChange::motifs($motifs->scaled($percent))]),
         ];
     }
 }

@@ -92,7 +92,7 @@ final readonly class SetupDecision
             new RankedFrame(
                 $fit,
                 FrameChange::Frame,
-                grip: Grip::of($this->facts->item, $fit->frame),
+                grip: Grip::of($this->facts, $this->house, $fit),
                 entry: $way->entry($fit->frame, $fit->turn),
                 arm: $way->arm($this->facts->machine->armWidthMm),
                 hold: $fit->fits() ? $way->hold($fit) : null,

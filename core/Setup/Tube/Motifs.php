@@ -82,4 +82,10 @@ final readonly class Motifs
 
         return new self($row);
     }
+
+    /** Each smaller, where it begins. */
+    public function scaled(int $percent): self
+    {
+        return new self(array_map(static fn(PlacedMotif $one): PlacedMotif => $one->scaled($percent), $this->all));
+    }
 }

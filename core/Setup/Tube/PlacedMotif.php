@@ -36,6 +36,18 @@ final readonly class PlacedMotif
         return new self($this->name, $from, $this->widthMm, $this->heightMm, $atMm);
     }
 
+    /** Smaller, rounded down to tenths. */
+    public function scaled(int $percent): self
+    {
+        return new self(
+            $this->name,
+            $this->from,
+            floor($this->widthMm * $percent / 10) / 10,
+            floor($this->heightMm * $percent / 10) / 10,
+            $this->atMm,
+        );
+    }
+
     /** @return array{width_mm: float, height_mm: float, from: string, at_mm: float} as it is written in files */
     public function written(): array
     {

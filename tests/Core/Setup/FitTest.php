@@ -14,7 +14,10 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
 use Hakama\Machine\FrameSpec;
 use Hakama\Machine\Window;
+use Hakama\Setup\Facts\Design;
+use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\Item;
+use Hakama\Setup\Facts\OnMachine;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\FrameChange;
@@ -171,6 +174,31 @@ final class FitTest extends TestCase
     }
 
     #[Test]
+    public function a_design_that_pulls_hard_is_held_close_by_though_a_larger_frame_is_mounted(): void
+    {
+        $mounted = self::frame(Window::rectangle(150, 150), 'mounted');
+        $close = self::frame(Window::rectangle(120, 120), 'close');
+        $house = HouseRules::of();
+        // 50 × 50 mm are 25 cm²: 6250 stitches are 250 to the cm², which is the most that is not dense. The larger
+        // window leaves 50 mm around it, the smaller 35.
+        $first = static fn(int $stitches): RankedFrame => FrameRanking::of(
+            Fitting::of(self::box(50, 50), [$mounted, $close], 7),
+            [Driver::Flat],
+            [Turn::None],
+            $mounted,
+            new Facts(
+                new Design(50, 50, $stitches, 40),
+                new Item(Garment::Polo, Position::LeftChest, new ClothSpec(Fabric::Twill)),
+                new OnMachine([Driver::Flat]),
+            ),
+            $house,
+        )[0];
+
+        self::assertSame('mounted', $first(6250)->fit->frame->id);
+        self::assertSame('close', $first(6251)->fit->frame->id);
+    }
+
+    #[Test]
     public function a_frame_that_does_not_go_into_the_garment_does_not_fit_however_well_it_holds_the_design(): void
     {
         $wide = self::frame(Window::rectangle(150, 150), 'wide');
@@ -183,8 +211,10 @@ final class FitTest extends TestCase
             new ClothSpec(Fabric::Twill),
             measures: new Measures(['chest_width' => 122.0]),
         );
-        $way = new WayIn($item, Driver::Flat, HouseRules::of());
-        $ranked = FrameRanking::of($fitting, [Driver::Flat], [Turn::None], $wide, $item, ['flat' => $way]);
+        $house = HouseRules::of();
+        $way = new WayIn($item, Driver::Flat, $house);
+        $facts = new Facts(new Design(50, 50, 3000, 40), $item, new OnMachine([Driver::Flat]));
+        $ranked = FrameRanking::of($fitting, [Driver::Flat], [Turn::None], $wide, $facts, $house, ['flat' => $way]);
 
         self::assertSame(
             [['narrow', true], ['wide', false]],
