@@ -123,6 +123,7 @@ final class DecorationCosting
                     ? round(Film::cm2($artwork->bounds()->width(), $artwork->bounds()->height()) / $artwork->copies, 1)
                     : 0.0,
                 $this->clothCm2($artwork),
+                $artwork->hardwareCents(),
             ),
             $artwork->variant === Variant::Names && $machine !== null ? $sewS / $machine->heads : $sewS,
             $heads * $artwork->copies,

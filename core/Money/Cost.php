@@ -125,6 +125,11 @@ final readonly class Cost
             [CostCategory::Backing, ...$cloth($work->materials->backing, $rates->backingM2)],
             [CostCategory::Topper, ...$cloth($work->materials->topper, $rates->topperM2)],
             [CostCategory::Applique, ...$cloth($work->materials->applique, $rates->appliqueM2)],
+            ...$work->materials->hardware === 0 ? [] : [[
+                CostCategory::Applique,
+                Amount::of($work->materials->hardware)->times($n),
+                sprintf('hardware: %d × %d cents', $n, $work->materials->hardware),
+            ]],
             [
                 CostCategory::Machine,
                 self::hours($work->setupMin, $loads * $work->sewS, $rates->machineH),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Money;
 
-/** What one piece of a decoration takes up: metres of thread, cm² of what lies under and over the cloth. */
+/** What one piece takes up: metres of thread, cm² of what lies under and over the cloth, cents of hardware. */
 final readonly class Materials
 {
     public function __construct(
@@ -13,5 +13,6 @@ final readonly class Materials
         public float $backing = 0.0,
         public float $topper = 0.0,
         public float $applique = 0.0,
+        public int $hardware = 0,
     ) {}
 }

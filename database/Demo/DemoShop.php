@@ -14,6 +14,7 @@ use App\Needles\Models\Needle;
 use App\Plan\Models\Plan;
 use App\Shop\House;
 use App\Stock\Models\Cloth;
+use App\Stock\Models\Hardware;
 use App\Stock\Models\Thread;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\Variant;
@@ -219,6 +220,9 @@ final class DemoShop
                 'length_mm' => $length,
                 'fusible' => $fusible,
             ]);
+        }
+        foreach ([['SN-4', 'Snap, brass', 18, 60], ['DR-25', 'Ring, 25 mm', 42, 12]] as [$code, $name, $cents, $there]) {
+            Hardware::query()->create(['code' => $code, 'name' => $name, 'unit_cents' => $cents, 'counted' => $there]);
         }
         self::artworks($at);
     }

@@ -33,6 +33,7 @@ Route::controller(ClothController::class)
     ->group(static function (): void {
         Route::get('/', 'show')->name('cloth')->can(Ability::Look);
         Route::put('/', 'update')->name('cloth.keep')->can(Ability::Plan);
+        Route::put('/hardware', 'hardware')->name('hardware.keep')->can(Ability::Plan);
         Route::post('/together', 'together')->name('cloth.together')->can(Ability::Plan);
         Route::get('/pattern', 'pattern')->name('cloth.pattern')->can(Ability::Look);
     });

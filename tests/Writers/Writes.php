@@ -27,6 +27,7 @@ use App\Shop\Models\Change;
 use App\Stock\Models\BackingStock;
 use App\Stock\Models\Cloth;
 use App\Stock\Models\Cone;
+use App\Stock\Models\Hardware;
 use Carbon\CarbonImmutable;
 use Closure;
 use Database\Demo\DemoShop;
@@ -336,6 +337,12 @@ final class Writes
                 'PUT',
                 "/artwork/{$artwork()->id}/cloth",
                 ['cloths' => [1 => Cloth::query()->firstOrFail()->code]],
+                Second::Same,
+            ),
+            'artwork.hardware.keep' => static fn() => Write::to(
+                'PUT',
+                "/artwork/{$artwork()->id}/cloth/hardware",
+                ['hardware' => [Hardware::query()->firstOrFail()->code => 2]],
                 Second::Same,
             ),
             'artwork.cloth.together' => static fn() => Write::to('POST', "/artwork/{$artwork()->id}/cloth/together"),

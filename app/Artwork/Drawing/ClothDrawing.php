@@ -7,6 +7,7 @@ namespace App\Artwork\Drawing;
 use App\Artwork\Queries\ClothBill;
 use App\Stock\Models\Cloth;
 use Hakama\Artwork\Applied\AppliedPiece;
+use Hakama\Artwork\Applied\PickingList;
 use Hakama\Stitch\Point;
 
 /** Pieces of cloth as pictures: one small on a page, all of them at real size in a file. */
@@ -40,12 +41,17 @@ final class ClothDrawing
     }
 
     /** All pieces beside each other at real size, mm. */
-    public static function realSize(ClothBill $bill): string
+    public static function realSize(ClothBill $bill, PickingList $picking): string
     {
         $drawn = '';
         $x = 0.0;
         $high = 0.0;
-        foreach ($bill->pieces as $piece) {
+        $taped = array_map(static fn(array $one): array => [$one[1], (string) $one[0]->action->brings()], $picking->taped());
+        $cloth = array_map(
+            static fn(AppliedPiece $one): array => [$one, "{$one->number}: ".($bill->cloths[$one->number]->code ?? 'no cloth yet')],
+            $bill->pieces,
+        );
+        foreach ([...$cloth, ...$taped] as [$piece, $what]) {
             $box = $piece->bounds();
             $drawn .= sprintf(
                 '<g transform="translate(%s %s) scale(1 -1)">%s%s</g>',
@@ -58,10 +64,9 @@ final class ClothDrawing
                 ),
             );
             $drawn .= sprintf(
-                '<text x="%s" y="4" font-size="4">%d: %s, cut %d</text>',
+                '<text x="%s" y="4" font-size="4">%s, cut %d</text>',
                 round($x, 2),
-                $piece->number,
-                e($bill->cloths[$piece->number]->code ?? 'no cloth yet'),
+                e($what),
                 max(1, $bill->frames),
             );
             $x += $box->width() + 10;

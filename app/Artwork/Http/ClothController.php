@@ -6,10 +6,12 @@ namespace App\Artwork\Http;
 
 use App\Artwork\Actions\Intake;
 use App\Artwork\Drawing\ClothDrawing;
+use App\Artwork\Http\Requests\FitHardware;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkBlock;
 use App\Artwork\Papers\ClothPatternPdf;
 use App\Artwork\Queries\ClothBill;
+use App\Artwork\Queries\HardwareFitted;
 use App\Foundation\Http\Download;
 use App\Shop\House;
 use App\Stock\Models\Cloth;
@@ -43,6 +45,7 @@ final class ClothController
             'sheet' => $artwork->stopSheet($house->rules()->isPreCut()),
             'halts' => $house->rules()->halts(),
             'shelf' => ClothBill::shelf(),
+            'hardware' => HardwareFitted::of($artwork),
             'left' => array_column($bolts->all(), 'leftMm', 'code'),
         ]);
     }
@@ -62,6 +65,14 @@ final class ClothController
         }
 
         return redirect()->route('artwork.cloth', $artwork)->with('done', 'The cloths are kept.');
+    }
+
+    /** What is fitted to each piece by hand. */
+    public function hardware(FitHardware $request, Artwork $artwork): RedirectResponse
+    {
+        $artwork->hardware()->sync($request->each());
+
+        return redirect()->route('artwork.cloth', $artwork)->with('done', 'Hardware saved.');
     }
 
     /** Another version in which every cloth is laid and held before one stop for all the trimming. */
@@ -132,14 +143,15 @@ final class ClothController
     {
         $artwork->load('blocks');
         $bill = ClothBill::of($artwork, $house);
+        $picking = ClothBill::picking($artwork, $house);
         $name = DrawingController::fileName($artwork, 'cloth.pdf');
         if ($request->query('as') === 'svg') {
-            return (new Response(ClothDrawing::realSize($bill)))
+            return (new Response(ClothDrawing::realSize($bill, $picking)))
                 ->header('Content-Type', 'image/svg+xml')
                 ->header('Content-Disposition', 'attachment; filename="'.substr($name, 0, -4).'.svg"');
         }
         $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
 
-        return Download::pdf(ClothPatternPdf::of($artwork, $bill, $paper), substr($name, 0, -4));
+        return Download::pdf(ClothPatternPdf::of($artwork, $bill, $picking, $paper), substr($name, 0, -4));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Artwork\Models;
 
 use App\Foundation\Clock\Moment;
+use App\Stock\Models\Hardware;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\BlockRole;
 use Hakama\Artwork\ColourFindings;
@@ -29,6 +30,7 @@ use Hakama\Stitch\Tape\NotATape;
 use Hakama\Stitch\Tape\TapeReader;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\Storage;
 
@@ -101,6 +103,20 @@ final class Artwork extends Model
     public function blocks(): HasMany
     {
         return $this->hasMany(ArtworkBlock::class)->orderBy('number');
+    }
+
+    /** @return BelongsToMany<Hardware, $this> what is fitted to each piece by hand, `pivot->each` of it */
+    public function hardware(): BelongsToMany
+    {
+        return $this->belongsToMany(Hardware::class)->withPivot('each')->orderBy('code');
+    }
+
+    /** What the hardware of one piece costs. */
+    public function hardwareCents(): int
+    {
+        return (int) $this->hardware->sum(
+            static fn(Hardware $one): int => $one->unit_cents * (int) $one->getRelation('pivot')->getAttribute('each'),
+        );
     }
 
     /** @return HasMany<ArtworkRevision, $this> */

@@ -94,7 +94,7 @@ final readonly class ClothBill
         }
 
         return Cache::remember(
-            'picking-by-lines-'.md5(serialize([$artwork->checksum, $steps, $beyond, $rules->value(HouseRule::PreCutBeyond)])),
+            'picking-by-outline-'.md5(serialize([$artwork->checksum, $steps, $beyond, $rules->value(HouseRule::PreCutBeyond)])),
             86_400 * 30,
             static fn(): PickingList => PickingList::of(
                 $artwork->pattern(),
@@ -127,13 +127,17 @@ final readonly class ClothBill
 
     private static function framesToSew(Artwork $artwork): int
     {
-        $pieces = DB::table('pieces')
+        return CopiesPerFrame::frames(self::piecesToSew($artwork), $artwork->copies);
+    }
+
+    /** How many the open orders still want of it. */
+    public static function piecesToSew(Artwork $artwork): int
+    {
+        return DB::table('pieces')
             ->join('decorations', 'decorations.id', '=', 'pieces.decoration_id')
             ->where('decorations.artwork_id', $artwork->id)
             ->where('pieces.state', '!=', 'done')
             ->count();
-
-        return CopiesPerFrame::frames($pieces, $artwork->copies);
     }
 
     /**

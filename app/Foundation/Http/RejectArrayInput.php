@@ -23,6 +23,7 @@ final class RejectArrayInput
         'sets',
         'checked',
         'cloths',
+        'hardware',
         'codes',
         'lines',
         'suppliers',

@@ -17,12 +17,14 @@ use App\Shop\Catalogue\ClothList;
 use App\Shop\Catalogue\Column;
 use App\Shop\Catalogue\FrameList;
 use App\Shop\Catalogue\GarmentList;
+use App\Shop\Catalogue\HardwareList;
 use App\Shop\Catalogue\MachineList;
 use App\Shop\Catalogue\PositionList;
 use App\Shop\Catalogue\UnfitList;
 use App\Shop\ChangeLog;
 use App\Shop\Models\Change;
 use App\Stock\Models\Cloth;
+use App\Stock\Models\Hardware;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Size;
@@ -47,6 +49,7 @@ final class CatalogueController
         'frames' => [Frame::class, 'code'],
         'garments' => [GarmentStyle::class, 'name'],
         'cloths' => [Cloth::class, 'code'],
+        'hardware' => [Hardware::class, 'code'],
     ];
     private const LISTS = [
         'garments' => GarmentList::class,
@@ -54,6 +57,7 @@ final class CatalogueController
         'machines' => MachineList::class,
         'positions' => PositionList::class,
         'cloths' => ClothList::class,
+        'hardware' => HardwareList::class,
     ];
 
     public function show(string $list = 'garments'): View

@@ -24,6 +24,7 @@ final class Onboarding
 {
     /** What the demo's work came to; none of it is one's own. The order is that in which they refer to each other. */
     private const WORK = [
+        'artwork_hardware',
         'bundles',
         'cares',
         'clamp_checks',
@@ -155,6 +156,7 @@ final class Onboarding
                 ...in_array('rules', $keep, true) ? [] : ['house_rules', 'house_schools', 'week_days', 'price_steps'],
                 'backing_stocks',
                 'cloths',
+                'hardware',
             ];
             foreach ($lost as $table) {
                 DB::table($table)->delete();

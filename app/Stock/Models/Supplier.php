@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Supplier extends Model
 {
     /** What is ordered, as the list is grouped. */
-    public const OF = ['Thread', 'Backing', 'Blanks', 'Bobbins', 'Film', 'Cloth'];
+    public const OF = ['Thread', 'Backing', 'Blanks', 'Bobbins', 'Film', 'Cloth', 'Hardware'];
 
     public $timestamps = false;
     public $incrementing = false;

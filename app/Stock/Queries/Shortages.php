@@ -26,6 +26,7 @@ final readonly class Shortages
         private BackingCuts $backing,
         private StockBook $stock,
         private Bolts $bolts,
+        private HardwareShelf $hardware,
     ) {}
 
     /** @return list<Shortage> what has to be ordered first comes first */
@@ -37,6 +38,7 @@ final readonly class Shortages
             ...$this->blanks(),
             ...$this->counted(),
             ...$this->bolts(),
+            ...$this->hardware(),
         ]);
     }
 
@@ -175,6 +177,22 @@ final readonly class Shortages
         }
 
         return $short;
+    }
+
+    /** @return list<Shortage> what is fitted to made items */
+    private function hardware(): array
+    {
+        return array_map(
+            fn(array $one): Shortage => $this->short(
+                'Hardware',
+                "{$one[0]->code} {$one[0]->name}",
+                $one[1]->missing,
+                (int) $one[1]->missing === 1 ? 'piece' : 'pieces',
+                $one[1]->for,
+                $one[1]->wanted,
+            ),
+            $this->hardware->short(),
+        );
     }
 
     private function short(string $of, string $what, float $missing, string $unit, string $for, ?int $wanted): Shortage

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork\Applied;
 
+use Hakama\Artwork\Applied\Internal\Grown;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\Point;
 
@@ -11,7 +12,7 @@ use Hakama\Stitch\Point;
 final readonly class AppliedPiece
 {
     /**
-     * @param int                   $number   from 1, in the order they are laid
+     * @param int                   $number   from 1, in the order they are laid; 0 of a back or pocket, which has none
      * @param int                   $block    its placement line, from 1
      * @param int|null              $tackDown the block that holds it; null where none follows the line
      * @param non-empty-list<Point> $line     the placement line, closed, mm
@@ -26,6 +27,33 @@ final readonly class AppliedPiece
         public float $lineMm,
         public array $cut,
     ) {}
+
+    /**
+     * A back or pocket: cut along its outline with room on every side.
+     *
+     * @param non-empty-list<Point> $outline closed, mm, of the lines it is taped to
+     */
+    public static function taped(int $block, array $outline, float $beyondMm): ?self
+    {
+        $cut = Grown::of($outline, [], $beyondMm);
+
+        return $cut === [] ? null : new self(0, $block, null, $outline, self::lengthOf($outline), $cut);
+    }
+
+    /**
+     * How long a closed line is, mm.
+     *
+     * @param non-empty-list<Point> $line
+     */
+    public static function lengthOf(array $line): float
+    {
+        $length = 0.0;
+        foreach ($line as $i => $p) {
+            $length += $p->distanceTo($line[($i + 1) % count($line)]);
+        }
+
+        return $length;
+    }
 
     public function bounds(): Bounds
     {

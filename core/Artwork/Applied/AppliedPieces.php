@@ -60,7 +60,7 @@ final readonly class AppliedPieces
                         $i + 1,
                         $tackDown === null ? null : $tackDown + 1,
                         $line,
-                        self::lengthMm($line),
+                        AppliedPiece::lengthOf($line),
                         $cut,
                     );
                 }
@@ -153,16 +153,5 @@ final readonly class AppliedPieces
             new Point($box->right + $beyondMm, $box->top + $beyondMm),
             new Point($box->left - $beyondMm, $box->top + $beyondMm),
         ];
-    }
-
-    /** @param non-empty-list<Point> $line */
-    private static function lengthMm(array $line): float
-    {
-        $length = 0.0;
-        foreach ($line as $i => $p) {
-            $length += $p->distanceTo($line[($i + 1) % count($line)]);
-        }
-
-        return $length;
     }
 }

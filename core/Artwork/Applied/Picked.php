@@ -13,6 +13,7 @@ final readonly class Picked
      * @param int        $block after which the machine stops, from 1
      * @param StopAction $action what is done with it there
      * @param int|null   $piece number of the applied piece; null for backing, film, a back or a pocket
+     * @param AppliedPiece|null $shape the outline of a back or pocket by the lines it is taped to, and what is cut along
      */
     public function __construct(
         public int $block,
@@ -20,5 +21,6 @@ final readonly class Picked
         public ?int $piece,
         public float $widthMm,
         public float $heightMm,
+        public ?AppliedPiece $shape = null,
     ) {}
 }

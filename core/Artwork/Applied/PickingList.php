@@ -27,9 +27,8 @@ final readonly class PickingList
     }
 
     /**
-     * Cloth is cut as its piece is; a back or pocket to the lines it is taped to, which were sewn
-     * just before, backing and film to all that is sewn
-     * through them, each with room on every side.
+     * Cloth is cut as its piece is; a back or pocket to the lines it is taped to, which were sewn just before, backing and
+     * film to all that is sewn through them, each with room on every side.
      *
      * @param list<StopStep> $steps    the stop sheet of the pattern
      * @param float      $beyondMm room on every side
@@ -52,11 +51,13 @@ final readonly class PickingList
                 foreach ($pieces as $piece) {
                     $items[] = self::picked($step, $act, $piece->bounds(), $piece->number);
                 }
-                $byLines = ($n === 0 && $step->role === BlockRole::Placement)
-                    || ($act->isLaidByLines() && WayRound::isLines(Runs::of($pattern, $spans[$i])));
+                $lines = $act->isLaidByLines() ? Runs::of($pattern, $spans[$i]) : [];
+                $isTaped = $lines !== [] && WayRound::isLines($lines);
+                $byLines = $isTaped || ($n === 0 && $step->role === BlockRole::Placement);
                 $box = $byLines ? $boxes[$i] ?? null : self::around(array_slice($boxes, $i + 1));
                 if ($pieces === [] && $box !== null) {
-                    $items[] = self::picked($step, $act, self::grown($box, $beyondMm), null);
+                    $shape = $isTaped ? AppliedPiece::taped($step->block, WayRound::of($lines), $beyondMm) : null;
+                    $items[] = self::picked($step, $act, self::grown($box, $beyondMm), null, $shape);
                 }
             }
         }
@@ -64,9 +65,27 @@ final readonly class PickingList
         return new self($items);
     }
 
-    private static function picked(StopStep $step, StopAction $act, Bounds $box, ?int $piece): Picked
+    private static function picked(
+        StopStep $step,
+        StopAction $act,
+        Bounds $box,
+        ?int $piece,
+        ?AppliedPiece $shape = null,
+    ): Picked {
+        return new Picked($step->block, $act, $piece, $box->width(), $box->height(), $shape);
+    }
+
+    /** @return list<array{Picked, AppliedPiece}> backs and pockets with the outline that their lines give */
+    public function taped(): array
     {
-        return new Picked($step->block, $act, $piece, $box->width(), $box->height());
+        $taped = [];
+        foreach ($this->items as $one) {
+            if ($one->shape !== null) {
+                $taped[] = [$one, $one->shape];
+            }
+        }
+
+        return $taped;
     }
 
     private static function grown(Bounds $box, float $mm): Bounds

@@ -22,6 +22,7 @@
             not tell, say it on the <a href="{{ route('artwork.stops', $artwork) }}">stop sheet</a>: then the cloth it
             wants stands here.</p>
         @include('artwork.picking')
+        @include('artwork.hardware')
     @else
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.8fr)_minmax(0,1fr)]">
             <div>
@@ -85,6 +86,7 @@
                     The other way is a <a href="/shop#applique">school of the house</a>.</x-because>
             </form>
             @include('artwork.picking')
+            @include('artwork.hardware')
             </div>
             <section aria-label="How much, and how long">
                 <h2 class="mb-1">For the open orders</h2>

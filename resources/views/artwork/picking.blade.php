@@ -30,6 +30,9 @@
                                 @endif
                             @else
                                 {{ $item->action->brings() }}
+                                @if ($item->shape)
+                                    {!! App\Artwork\Drawing\ClothDrawing::small($item->shape, null) !!}
+                                @endif
                             @endif
                         </td>
                         <td>{{ $item->action->label() }}</td>

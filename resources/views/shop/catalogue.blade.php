@@ -33,6 +33,7 @@
         'frames' => 'Windows, the holes they are fixed in, and what is picked on the machine.',
         'machines' => 'Arm, room under the carriage, drivers, how long each change takes, and what the panel shows.',
         'cloths' => 'Cloth on the bolt, to be laid on: how wide it is and how much of it is left.',
+        'hardware' => 'Snaps, rings, hooks and zips: price of one, and how many are left.',
         'positions' => 'Where things go in size M, and how much that grows from one size to the next.',
     ][$list];
     $before = '';
@@ -43,16 +44,16 @@
         <h1>Catalogue</h1>
         <nav class="tabs ml-auto" aria-label="Of the catalogue">
             @foreach ($lists as $one)
-                <a href="{{ route('catalogue.show', $one) }}" data-key="{{ $one === 'cloths' ? 'o' : $one[0] }}"
+                <a href="{{ route('catalogue.show', $one) }}" data-key="{{ ['cloths' => 'o', 'hardware' => 'h'][$one] ?? $one[0] }}"
                     data-does="{{ ucfirst($one) }}"
                     @if ($one === $list) aria-current="page" @endif>{{ ucfirst($one) }}
-                    <kbd>{{ $one === 'cloths' ? 'o' : $one[0] }}</kbd></a>
+                    <kbd>{{ ['cloths' => 'o', 'hardware' => 'h'][$one] ?? $one[0] }}</kbd></a>
             @endforeach
             <a href="{{ route('shop.show') }}" data-key="b">Shop <kbd>b</kbd></a>
         </nav>
     </div>
     <div class="mb-4 flex flex-wrap items-end gap-4">
-        @if (in_array($list, ['garments', 'frames'], true))
+        @if (in_array($list, ['garments', 'frames', 'hardware'], true))
             <a class="btn btn-main" href="{{ route('catalogue.edit', $list) }}" data-key="a">Add one <kbd>a</kbd></a>
         @endif
         <a class="btn" href="{{ route('catalogue.csv', $list) }}" data-key="c">Save as CSV <kbd>c</kbd></a>
@@ -76,7 +77,7 @@
                                 <th @class([
                                     'num' =>
                                         $column->unit !== '' ||
-                                        in_array($column->name, ['count', 'unit_value', 'top_spm'], true),
+                                        in_array($column->name, ['count', 'unit_value', 'unit_price', 'top_spm'], true),
                                 ])>{{ $column->label() }}</th>
                             @endif
                         @endforeach
@@ -93,7 +94,7 @@
                                     <td @class([
                                         'num' =>
                                             $column->unit !== '' ||
-                                            in_array($column->name, ['count', 'unit_value', 'top_spm'], true),
+                                            in_array($column->name, ['count', 'unit_value', 'unit_price', 'top_spm'], true),
                                     ])>
                                         @if ($i === 0 && $row[0] !== $before)
                                             <strong>{{ str_replace('_', ' ', $row[0]) }}</strong>

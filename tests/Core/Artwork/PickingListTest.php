@@ -118,6 +118,10 @@ final class PickingListTest extends TestCase
                     0,
                 )->items;
                 self::assertSame([124.0, 85.0], [$items[0]->widthMm, $items[0]->heightMm]);
+                // Its true outline, to be cut along with no room: a cell of the grid it is drawn on at most beyond it.
+                self::assertNotNull($items[0]->shape);
+                self::assertEqualsWithDelta(124 * 85 / 100, $items[0]->shape->areaCm2(), 2 * (124 + 85) * 0.6 / 100);
+                self::assertEqualsWithDelta(2 * (124 + 85), $items[0]->shape->lineMm, 0.2);
 
                 // Laid as a cloth that is cut before: 124 × 85, 5 more all round, its corners round.
                 $roles = [BlockRole::Placement, BlockRole::Sew];

@@ -52,6 +52,20 @@ final class RealCostTest extends TestCase
     }
 
     #[Test]
+    public function hardware_is_paid_for_every_piece_that_was_sewn(): void
+    {
+        // Two snaps at 18 cents and a ring at 42 are 78 cents; 24 came out and 2 did not: 26 · 78.
+        $work = new Work('front', 6000, new Materials(hardware: 78), 410.0, 1, 90.0, 60.0, 20.0);
+        $job = new Job(24, 0, 0, 0, [$work]);
+
+        self::assertSame(24 * 78, Cost::planned($job, self::rates())->of(CostCategory::Applique, 'front'));
+        self::assertSame(
+            26 * 78,
+            Cost::real($job, self::rates(), [new Done($work, 24, 2, 0.0)])->of(CostCategory::Applique, 'front'),
+        );
+    }
+
+    #[Test]
     public function what_went_as_planned_costs_what_was_planned_but_for_the_allowance(): void
     {
         mt_srand(16);

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Artwork\Http\Requests;
+
+use App\Stock\Models\Hardware;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** How many of each kind of hardware are fitted to a piece, by code; none and nought are the same. */
+final class FitHardware extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'hardware' => [
+                'required',
+                'array',
+                static function (string $field, mixed $value, Closure $fail): void {
+                    $codes = Hardware::query()->pluck('code')->all();
+                    if (array_diff(array_map(strval(...), array_keys((array) $value)), $codes) !== []) {
+                        $fail('Choose hardware that is in the catalogue.');
+                    }
+                },
+            ],
+            'hardware.*' => ['nullable', 'integer', 'between:0,200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['hardware.*' => 'Enter a whole number from 0 to 200.'];
+    }
+
+    /** @return array<int, array{each: int}> by the hardware's id */
+    public function each(): array
+    {
+        $ids = Hardware::query()->pluck('id', 'code');
+        $each = [];
+        foreach ($this->array('hardware') as $code => $count) {
+            if (is_scalar($count) && (int) $count > 0) {
+                $each[(int) $ids[(string) $code]] = ['each' => (int) $count];
+            }
+        }
+
+        return $each;
+    }
+}
