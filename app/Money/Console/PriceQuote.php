@@ -93,7 +93,7 @@ final class PriceQuote extends JsonCommand
                 $json->number('backing_cm2', 0, 1e6),
                 $json->number('topper_cm2', 0, 1e6),
                 $json->number('applique_cm2', 0, 1e6),
-                $json->int('hardware_cents', 0, self::MOST_CENTS),
+                $json->has('hardware_cents') ? $json->int('hardware_cents', 0, self::MOST_CENTS) : 0,
             ),
             $json->number('sew_s', 0, 1e6),
             $json->int('per_load', 1, 10_000),

@@ -19,6 +19,7 @@ final readonly class OrderAccounts
     private const LOADS = [
         'customer',
         'lines.decorations.artwork.blocks.thread',
+        'lines.decorations.artwork.hardware',
         'lines.decorations.setup.frame',
         'lines.decorations.setup.times',
         'lines.decorations.batch',

@@ -85,7 +85,7 @@ final readonly class WaysToSave
             ->where(static fn($of) => $of->whereIn('id', $first)->orWhereIn('family_id', $first))
             ->whereNotNull('read_at')
             ->whereNotIn('variant', [Variant::Names, Variant::Copies])
-            ->with('blocks')
+            ->with(['blocks', 'hardware'])
             ->orderBy('id')
             ->get();
         foreach ($found as $version) {

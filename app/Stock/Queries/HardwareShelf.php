@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock\Queries;
 
+use App\Foundation\Database\TurnCache;
 use App\Plan\Queries\PlanBoard;
 use App\Stock\Models\Hardware;
 use Hakama\Plan\RunsOut;
@@ -12,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 /** Hardware of made items: what open batches will take, and what will not be enough. */
 final readonly class HardwareShelf
 {
-    public function __construct(private PlanBoard $board) {}
+    public function __construct(private PlanBoard $board, private TurnCache $kept) {}
 
     /** @return list<array{Hardware, RunsOut}> what does not last, by its code */
     public function short(): array
@@ -30,13 +31,21 @@ final readonly class HardwareShelf
         return $short;
     }
 
-    /** @return array<int, list<array{string, int|null, float}>> hardware => batch, when its changeover begins, how many */
-    private function wanted(): array
+    /** @return array<int, array<int, int>> artwork => hardware => how many a piece takes */
+    private static function each(): array
     {
         $of = [];
         foreach (DB::table('artwork_hardware')->get() as $row) {
             $of[(int) $row->artwork_id][(int) $row->hardware_id] = (int) $row->each;
         }
+
+        return $of;
+    }
+
+    /** @return array<int, list<array{string, int|null, float}>> hardware => batch, when its changeover begins, how many */
+    private function wanted(): array
+    {
+        $of = $this->kept->get('hardware-kept', self::each(...));
         if ($of === []) {
             return [];
         }

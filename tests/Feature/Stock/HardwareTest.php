@@ -73,7 +73,7 @@ final class HardwareTest extends FeatureTestCase
         };
         self::assertSame([], $short());
 
-        $artwork->hardware()->sync([$ring->id => ['each' => 3]]);
+        $this->put("/artwork/{$artwork->id}/cloth/hardware", ['hardware' => ['DR-25' => '3']]);
         $ring->count(3 * $pieces - 1);
         $ring->save();
         $found = $short();
